@@ -1,0 +1,241 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { homedir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { createConnection } from 'mysql2/promise';
+import { PlainError } from './say';
+
+const LEAST_FREE_BYTES = 1024 ** 3;
+const START_WITHIN_MS = 60_000;
+const isRoot = process.getuid?.() === 0;
+
+export interface DatabaseServer {
+  readonly socketPath: string;
+  /** For the application's own, least-privileged user. */
+  readonly appPassword: string;
+  stop(): Promise<void>;
+}
+
+/** Where this clone keeps its data unless told otherwise. Never under /root: the database's user cannot go there. */
+export function defaultDataDir(): string {
+  const name = createHash('sha256').update(resolve('.')).digest('hex').slice(0, 12);
+  return isRoot ? join('/var/lib/cadre', name) : join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'cadre', name);
+}
+
+function mysqlIds(): { uid: number; gid: number } {
+  if (spawnSync('id', ['-u', 'mysql']).status !== 0) {
+    spawnSync('groupadd', ['--system', 'mysql']);
+    const made = spawnSync(
+      'useradd',
+      ['--system', '--gid', 'mysql', '--no-create-home', '--home-dir', '/nonexistent', '--shell', '/usr/sbin/nologin', 'mysql'],
+      { encoding: 'utf8' },
+    );
+    if (made.status !== 0)
+      throw new PlainError(
+        `The user "mysql" could not be made: ${made.stderr.trim()}`,
+        'MariaDB does not run as root. Make the user by hand, or start Cadre as another user.',
+      );
+  }
+  const idOf = (flag: string): number => Number(spawnSync('id', [flag, 'mysql'], { encoding: 'utf8' }).stdout);
+  return { uid: idOf('-u'), gid: idOf('-g') };
+}
+
+function prepareFolder(dataDir: string): void {
+  try {
+    mkdirSync(join(dataDir, 'db'), { recursive: true, mode: 0o755 });
+  } catch (error) {
+    throw new PlainError(
+      `The data folder ${dataDir} cannot be made: ${(error as Error).message}`,
+      'Set CADRE_DATA_DIR to a folder that can be written.',
+    );
+  }
+  const { bavail, bsize } = statfsSync(dataDir);
+  if (bavail * bsize < LEAST_FREE_BYTES)
+    throw new PlainError(
+      `Only ${Math.floor((bavail * bsize) / 1024 ** 2)} MB are free where ${dataDir} is; 1 GB is the least.`,
+      'Make room, or set CADRE_DATA_DIR to a folder on another disk.',
+    );
+  if (!isRoot) return;
+  const { uid, gid } = mysqlIds();
+  chownSync(join(dataDir, 'db'), uid, gid);
+  chmodSync(join(dataDir, 'db'), 0o700);
+  const reach = spawnSync('setpriv', ['--reuid=mysql', '--regid=mysql', '--clear-groups', 'test', '-w', join(dataDir, 'db')]);
+  if (reach.status !== 0)
+    throw new PlainError(
+      `The folder ${dataDir} cannot be reached by the user "mysql", which runs MariaDB.`,
+      'A folder above it is closed to others. Set CADRE_DATA_DIR to a folder such as /var/lib/cadre, or open it (chmod o+x).',
+    );
+}
+
+function install(dbDir: string): void {
+  if (existsSync(join(dbDir, 'mysql'))) return;
+  const run = spawnSync(
+    'mariadb-install-db',
+    [
+      '--no-defaults',
+      `--datadir=${dbDir}`,
+      '--auth-root-authentication-method=normal',
+      '--skip-test-db',
+      '--skip-name-resolve',
+      ...(isRoot ? ['--user=mysql'] : []),
+    ],
+    { encoding: 'utf8' },
+  );
+  if (run.status !== 0)
+    throw new PlainError(
+      `MariaDB's data folder could not be made:\n${(run.stderr || run.stdout || String(run.error)).trim().split('\n').slice(-6).join('\n')}`,
+      `Look into ${dbDir}; remove it to begin anew.`,
+    );
+}
+
+async function answers(socketPath: string): Promise<boolean> {
+  try {
+    const connection = await createConnection({ socketPath, user: 'root', connectTimeout: 2000 });
+    await connection.query('SELECT 1');
+    await connection.end();
+    return true;
+  } catch {
+    return false; // not there yet, or no longer: the caller asks again or says so
+  }
+}
+
+function lastWords(logFile: string): string {
+  if (!existsSync(logFile)) return '';
+  return readFileSync(logFile, 'utf8')
+    .trim()
+    .split('\n')
+    .filter((line) => /ERROR|full|No space|Fatal/i.test(line))
+    .slice(-4)
+    .join('\n');
+}
+
+function deathNotice(logFile: string): PlainError {
+  const words = lastWords(logFile);
+  return /No space|disk full|\b28\b.*space/i.test(words)
+    ? new PlainError('MariaDB stopped: the disk is full.', 'Make room and start again. Nothing that was shown as sent is lost.')
+    : new PlainError(`MariaDB stopped by itself.${words ? `\n${words}` : ''}`, `Its whole log is ${logFile}.`);
+}
+
+/** The process using this data folder now, if one is. */
+function userOf(dataDir: string): number | null {
+  const file = join(dataDir, 'in-use');
+  if (!existsSync(file)) return null;
+  const pid = Number(readFileSync(file, 'utf8'));
+  const command = `/proc/${pid}/cmdline`;
+  return pid !== process.pid && existsSync(command) && /bootstrap|start|seed|tsx|vitest/.test(readFileSync(command, 'utf8')) ? pid : null;
+}
+
+/** A database another Cadre is running over this folder right now, to look into without stopping it. */
+export async function runningDatabaseServer(dataDir: string): Promise<DatabaseServer | null> {
+  const socketPath = join(dataDir, 'db', 's.sock');
+  if (userOf(dataDir) === null || !(await answers(socketPath))) return null;
+  return { socketPath, appPassword: readFileSync(join(dataDir, 'app-password'), 'utf8'), stop: async () => {} };
+}
+
+/** This data folder is used by one Cadre at a time; what a killed one left behind does not count. */
+function takeFolder(dataDir: string): () => void {
+  const file = join(dataDir, 'in-use');
+  const pid = userOf(dataDir);
+  if (pid !== null)
+    throw new PlainError(`Another Cadre (process ${pid}) is using ${dataDir}.`, 'Stop it first, or set CADRE_DATA_DIR to another folder.');
+  writeFileSync(file, String(process.pid));
+  return () => rmSync(file, { force: true });
+}
+
+/**
+ * Starts MariaDB over a data folder, reached by its socket file only, or takes over one that a killed
+ * Cadre left running there. When it dies later it is started again; when that fails, `died` is told.
+ */
+export async function startDatabaseServer(options: {
+  dataDir: string;
+  relaxed?: boolean;
+  died: (error: PlainError) => void;
+}): Promise<DatabaseServer> {
+  const { dataDir } = options;
+  prepareFolder(dataDir);
+  const giveBack = takeFolder(dataDir);
+  const dbDir = join(dataDir, 'db');
+  const socketPath = join(dbDir, 's.sock');
+  const logFile = join(dbDir, 'error.log');
+  const pidFile = join(dbDir, 'mariadbd.pid');
+  if (socketPath.length > 99)
+    throw new PlainError(`The path ${socketPath} is too long for a socket (99 characters at most).`, 'Set CADRE_DATA_DIR to a shorter path.');
+  const passwordFile = join(dataDir, 'app-password');
+  if (!existsSync(passwordFile)) writeFileSync(passwordFile, randomBytes(24).toString('hex'), { mode: 0o600 });
+
+  let child: ChildProcess | null = null;
+  let stopping = false;
+  let restarts = 0;
+
+  const launch = async (): Promise<void> => {
+    install(dbDir);
+    const args = [
+      '--no-defaults',
+      `--datadir=${dbDir}`,
+      `--socket=${socketPath}`,
+      `--pid-file=${pidFile}`,
+      `--log-error=${logFile}`,
+      '--skip-networking',
+      '--skip-name-resolve',
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--max-connections=300',
+      ...(options.relaxed ? ['--innodb-flush-log-at-trx-commit=0', '--innodb-doublewrite=0'] : []),
+      ...(isRoot ? ['--user=mysql'] : []),
+    ];
+    rmSync(logFile, { force: true });
+    // A group of its own: Ctrl-C at the terminal reaches us, and we stop it in good order.
+    const started = spawn('mariadbd', args, { stdio: 'ignore', detached: true });
+    child = started;
+    let gone = false;
+    started.on('error', () => {
+      gone = true;
+    });
+    started.on('exit', () => {
+      gone = true;
+      if (!stopping && child === started && ready) void relaunch();
+    });
+    let ready = false;
+    const until = Date.now() + START_WITHIN_MS;
+    while (!(await answers(socketPath))) {
+      if (gone) throw new PlainError(`MariaDB did not start.\n${lastWords(logFile)}`, `Its whole log is ${logFile}.`);
+      if (Date.now() > until) throw new PlainError(`MariaDB did not answer within ${START_WITHIN_MS / 1000} seconds.`, `Its log is ${logFile}.`);
+      await new Promise((done) => setTimeout(done, 100));
+    }
+    ready = true;
+  };
+
+  const relaunch = async (): Promise<void> => {
+    const notice = deathNotice(logFile);
+    restarts += 1;
+    process.stderr.write(`\ncadre: ${notice.what}\n       Starting it again.\n`);
+    try {
+      if (restarts > 3) throw notice;
+      await launch();
+    } catch {
+      options.died(notice);
+    }
+  };
+
+  const adopted = await answers(socketPath);
+  if (!adopted) await launch();
+  const pid = (): number => Number(readFileSync(pidFile, 'utf8'));
+  return {
+    socketPath,
+    appPassword: readFileSync(passwordFile, 'utf8'),
+    async stop() {
+      stopping = true;
+      try {
+        const id = pid();
+        process.kill(id, 'SIGTERM');
+        while (existsSync(`/proc/${id}`)) await new Promise((done) => setTimeout(done, 50));
+      } catch (error) {
+        // Already gone: nothing to stop. Anything else is worth saying.
+        if (!['ESRCH', 'ENOENT'].includes((error as NodeJS.ErrnoException).code ?? ''))
+          process.stderr.write(`cadre: MariaDB could not be stopped: ${(error as Error).message}\n`);
+      }
+      giveBack();
+    },
+  };
+}

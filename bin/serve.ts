@@ -1,0 +1,58 @@
+import { readFileSync } from 'node:fs';
+import { createServer as createHttpServer, type Server } from 'node:http';
+import { createServer as createHttpsServer } from 'node:https';
+import { resolve } from 'node:path';
+import { pino } from 'pino';
+import type { DataSource } from 'typeorm';
+import { createApp } from '@cadre/server/app';
+import type { Settings } from '@cadre/server/settings';
+import { PlainError } from './say';
+
+export const VERSION = (JSON.parse(readFileSync(resolve('package.json'), 'utf8')) as { version: string }).version;
+
+/** The server's clock: the machine's, or one that starts at a set time and runs on. */
+export function clockFrom(start: string | null): () => number {
+  if (!start) return Date.now;
+  const offset = Date.parse(start) - Date.now();
+  return () => Date.now() + offset;
+}
+
+function tlsFiles(tls: NonNullable<Settings['tls']>): { cert: Buffer; key: Buffer } {
+  try {
+    return { cert: readFileSync(tls.cert), key: readFileSync(tls.key) };
+  } catch (error) {
+    throw new PlainError(
+      `The TLS files cannot be read: ${(error as Error).message}`,
+      'Set CADRE_TLS_CERT and CADRE_TLS_KEY to files this user can read.',
+    );
+  }
+}
+
+/** Serves until closed. A port that is taken is said plainly. */
+export async function serve(source: DataSource, settings: Settings): Promise<Server> {
+  const app = createApp({
+    source,
+    now: clockFrom(settings.clock),
+    log: pino({ level: process.env.CADRE_LOG_LEVEL ?? 'warn' }),
+    version: VERSION,
+    demo: false,
+    webDir: resolve('web/dist'),
+    publicUrl: settings.publicUrl,
+  });
+  const server = settings.tls ? createHttpsServer(tlsFiles(settings.tls), app) : createHttpServer(app);
+  await new Promise<void>((done, failed) => {
+    server.once('error', (error: NodeJS.ErrnoException) => {
+      if (error.code === 'EADDRINUSE')
+        failed(new PlainError(`Port ${settings.port} is taken by another program.`, `Set another: CADRE_PORT=${settings.port + 1} npm start`));
+      else if (error.code === 'EACCES')
+        failed(new PlainError(`Port ${settings.port} is not open to this user.`, 'Choose one from 1024 up with CADRE_PORT.'));
+      else if (error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND')
+        failed(
+          new PlainError(`This machine has no address ${settings.host}.`, 'Set CADRE_HOST to 127.0.0.1, 0.0.0.0 or an address of this machine.'),
+        );
+      else failed(error);
+    });
+    server.listen(settings.port, settings.host, done);
+  });
+  return server;
+}

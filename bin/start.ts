@@ -1,0 +1,80 @@
+import type { DataSource } from 'typeorm';
+import { demoPeople, seedDemo } from '@cadre/test-world/demo';
+import { connect, mayRewriteRecord, migrate } from '@cadre/server/store';
+import { buildWeb } from './build-web';
+import { defaultDataDir, startDatabaseServer, type DatabaseServer } from './database-server';
+import { openStore } from './open-store';
+import { readSettings } from './read-settings';
+import { PlainError, runCommand, say } from './say';
+import { clockFrom, serve } from './serve';
+
+async function openGivenDatabase(url: string): Promise<DataSource> {
+  try {
+    const source = await connect({ url });
+    await migrate(source);
+    if (await mayRewriteRecord(source)) say('Note: this database user could rewrite the record. docs/running.md shows the rights to give instead.');
+    return source;
+  } catch (error) {
+    throw new PlainError(
+      `The database in CADRE_DATABASE_URL cannot be used: ${(error as Error).message}`,
+      'See that it runs, and that user, password and database name are right.',
+    );
+  }
+}
+
+await runCommand(async () => {
+  const settings = readSettings();
+  buildWeb();
+  let server: DatabaseServer | null = null;
+  let source: DataSource;
+  if (settings.databaseUrl) {
+    source = await openGivenDatabase(settings.databaseUrl);
+  } else {
+    const dataDir = settings.dataDir ?? defaultDataDir();
+    say(`Starting MariaDB over ${dataDir} …`);
+    server = await startDatabaseServer({
+      dataDir,
+      died: (notice) => {
+        process.stderr.write(`\ncadre: ${notice.what}\n       ${notice.todo}\n`);
+        process.exit(1);
+      },
+    });
+    const opened = await openStore(server);
+    if (opened.steps > 0) say(`Database brought up to date (${opened.steps} steps).`);
+    source = opened.source;
+  }
+  const stop = async (code: number): Promise<never> => {
+    say('\nStopping …');
+    http?.close();
+    http?.closeAllConnections();
+    await source.destroy();
+    await server?.stop();
+    process.exit(code);
+  };
+  let http: Awaited<ReturnType<typeof serve>> | null = null;
+  process.once('SIGINT', () => void stop(0));
+  process.once('SIGTERM', () => void stop(0));
+  try {
+    if (settings.demo && ((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) {
+      say('Filling the demo world (Lapwing Quay) …');
+      await seedDemo(source, clockFrom(settings.clock)());
+    }
+    http = await serve(source, settings);
+  } catch (error) {
+    await source.destroy();
+    await server?.stop();
+    throw error;
+  }
+  const address =
+    settings.publicUrl ?? `${settings.tls ? 'https' : 'http'}://${settings.host === '0.0.0.0' ? 'localhost' : settings.host}:${settings.port}`;
+  say(`\nCadre is at ${address}`);
+  const demo = (await source.query('SELECT demo FROM program LIMIT 1')) as { demo: number }[];
+  if (demo[0]?.demo) {
+    say('\nDemo sign-ins (made-up people):');
+    for (const person of demoPeople)
+      say(`  ${person.signInName.padEnd(8)} ${person.secret.padEnd(10)} ${person.name}, ${person.role}${person.trainee ? ' (trainee)' : ''}`);
+  } else if (demo.length === 0) {
+    say('Open it to set up your program.');
+  }
+  say('\nCtrl-C stops it.');
+});

@@ -1,0 +1,32 @@
+import type { DataSource } from 'typeorm';
+import { connect } from '@cadre/server/store';
+import { defaultDataDir, runningDatabaseServer, startDatabaseServer } from './database-server';
+import { openStore } from './open-store';
+import { readSettings } from './read-settings';
+
+/** Opens this clone's database for a command and closes it after. */
+export async function withStore(body: (source: DataSource) => Promise<void>): Promise<void> {
+  const settings = readSettings();
+  if (settings.databaseUrl) {
+    const source = await connect({ url: settings.databaseUrl });
+    await body(source);
+    await source.destroy();
+    return;
+  }
+  const dataDir = settings.dataDir ?? defaultDataDir();
+  const server =
+    (await runningDatabaseServer(dataDir)) ??
+    (await startDatabaseServer({
+      dataDir,
+      died: (notice) => {
+        throw notice;
+      },
+    }));
+  try {
+    const { source } = await openStore(server);
+    await body(source);
+    await source.destroy();
+  } finally {
+    await server.stop();
+  }
+}

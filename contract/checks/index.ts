@@ -1,0 +1,99 @@
+import { POSITIONS } from '@cadre/core/catalogue';
+import { MARK_WAYS, MARK_WORDS } from '@cadre/core/checks';
+import { SEVERITIES } from '@cadre/core/catalogue';
+import { sheetVersion } from '@cadre/contract/catalogue';
+import { finding, place } from '@cadre/contract/findings';
+import { bike } from '@cadre/contract/fleet';
+import { hash, id, instant, note, route, text } from '@cadre/contract/http';
+import * as z from 'zod/mini';
+
+export const reading = z.object({
+  measure: text(40),
+  values: z.array(z.number()).check(z.minLength(1), z.maxLength(64)),
+  typed: z.string().check(z.maxLength(80)),
+  unit: z.string().check(z.maxLength(16)),
+  method: z.optional(z.string().check(z.maxLength(40))),
+  instrumentId: z.optional(id),
+  fitmentId: z.optional(id),
+});
+
+const key = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
+
+const markFields = {
+  id,
+  checkpoint: key,
+  position: z.enum(POSITIONS),
+  word: z.enum(MARK_WORDS),
+  way: z.enum(MARK_WAYS),
+  faults: z.array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) })).check(z.maxLength(20)),
+  note: note(1000),
+  reading: z.optional(reading),
+  device: z.string().check(z.minLength(1), z.maxLength(60)),
+  at: instant,
+};
+
+/** A mark as given. The author travels with it: whoever's session delivers it may not claim it. */
+export const newMark = z.object({ ...markFields, author: id });
+export const mark = newMark;
+export type NewMark = z.infer<typeof newMark>;
+
+export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
+
+export const check = z.object({
+  id,
+  bikeId: id,
+  sheetHash: hash,
+  sheet: sheetVersion,
+  state: z.enum(CHECK_STATES),
+  openedBy: id,
+  openedAt: instant,
+  signedBy: z.nullable(id),
+  signedAt: z.nullable(instant),
+  coSignedBy: z.nullable(id),
+  complete: z.nullable(z.boolean()),
+  awaitsCoSign: z.boolean(),
+  repairId: z.nullable(id),
+  marks: z.array(mark),
+});
+export type Check = z.infer<typeof check>;
+
+export const openCheck = route({
+  name: 'checks.open',
+  method: 'POST',
+  path: '/api/v1/checks',
+  act: 'mark',
+  body: z.object({ id, bikeId: id, sheetHash: hash, author: id, at: instant }),
+  answer: check,
+});
+
+export const getCheck = route({ name: 'checks.get', method: 'GET', path: '/api/v1/checks/:id', act: 'see', params: z.object({ id }), answer: check });
+
+export const addMarks = route({
+  name: 'checks.mark',
+  method: 'POST',
+  path: '/api/v1/checks/:id/marks',
+  act: 'mark',
+  params: z.object({ id }),
+  body: z.object({ marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)) }),
+  answer: z.object({ sent: z.array(id) }),
+});
+
+export const signCheck = route({
+  name: 'checks.sign',
+  method: 'POST',
+  path: '/api/v1/checks/:id/sign',
+  act: 'sign',
+  params: z.object({ id }),
+  body: z.object({ id, author: id, markIds: z.array(id).check(z.maxLength(2000)), at: instant }),
+  answer: z.object({ check, bike, findings: z.array(finding) }),
+});
+
+export const coSignCheck = route({
+  name: 'checks.co-sign',
+  method: 'POST',
+  path: '/api/v1/checks/:id/co-sign',
+  act: 'co-sign',
+  params: z.object({ id }),
+  body: z.object({ id, at: instant }),
+  answer: z.object({ check, bike }),
+});

@@ -1,0 +1,41 @@
+import { POSITIONS, SEVERITIES, ZONES } from '@cadre/core/catalogue';
+import { SIDES } from '@cadre/core/checks';
+import { FINDING_STATES } from '@cadre/core/findings';
+import { id, instant, route, text } from '@cadre/contract/http';
+import * as z from 'zod/mini';
+
+export const place = z.object({
+  side: z.optional(z.enum(SIDES)),
+  clock: z.optional(z.int().check(z.gte(1), z.lte(12))),
+  words: z.optional(z.string().check(z.maxLength(200))),
+});
+
+export const finding = z.object({
+  id,
+  checkpoint: z.string(),
+  position: z.enum(POSITIONS),
+  fault: z.string(),
+  zone: z.enum(ZONES),
+  place: z.nullable(place),
+  severity: z.enum(SEVERITIES),
+  floor: z.enum(SEVERITIES),
+  state: z.enum(FINDING_STATES),
+  openedAt: instant,
+  openedBy: id,
+  lastSeenAt: instant,
+  timesSeen: z.int(),
+  limit: z.nullable(z.object({ until: instant, outings: z.int() })),
+  outingsUsed: z.int(),
+  mendedBy: z.nullable(id),
+  words: z.object({ checkpoint: z.string(), fault: z.string(), doNext: z.string(), toMechanic: z.boolean(), note: z.string() }),
+});
+
+export const setSeverity = route({
+  name: 'findings.set-severity',
+  method: 'POST',
+  path: '/api/v1/findings/:id/severity',
+  act: 'raise-severity',
+  params: z.object({ id }),
+  body: z.object({ id, severity: z.enum(SEVERITIES), reason: text(400), at: instant }),
+  answer: finding,
+});

@@ -1,0 +1,154 @@
+import {
+  ACCESSORIES,
+  ASSISTS,
+  BARS,
+  BIKE_KINDS,
+  BRAKES,
+  FORKS,
+  FRAME_SHAPES,
+  GEARS,
+  HEADSETS,
+  MATERIALS,
+  REAR_SUSPENSIONS,
+  RETENTIONS,
+  SEATPOSTS,
+  TRANSMISSIONS,
+  TYRES,
+  WHEEL_SIZES,
+  WHEREABOUTS,
+} from '@cadre/core/fleet';
+import { fitnessFacts } from '@cadre/contract/fitness';
+import { clockTime, hash, id, instant, note, route, text, version } from '@cadre/contract/http';
+import * as z from 'zod/mini';
+
+export const build = z.object({
+  kind: z.enum(BIKE_KINDS),
+  frameShape: z.enum(FRAME_SHAPES),
+  frameMaterial: z.enum(MATERIALS),
+  wheelSizeFront: z.enum(WHEEL_SIZES),
+  wheelSizeRear: z.enum(WHEEL_SIZES),
+  fork: z.enum(FORKS),
+  rearSuspension: z.enum(REAR_SUSPENSIONS),
+  brakeFront: z.enum(BRAKES),
+  brakeRear: z.enum(BRAKES),
+  retentionFront: z.enum(RETENTIONS),
+  retentionRear: z.enum(RETENTIONS),
+  tyreFront: z.enum(TYRES),
+  tyreRear: z.enum(TYRES),
+  headset: z.enum(HEADSETS),
+  bar: z.enum(BARS),
+  gears: z.enum(GEARS),
+  sprockets: z.int().check(z.gte(1), z.lte(14)),
+  transmission: z.enum(TRANSMISSIONS),
+  assist: z.enum(ASSISTS),
+  seatpost: z.enum(SEATPOSTS),
+  accessories: z.array(z.enum(ACCESSORIES)).check(z.maxLength(ACCESSORIES.length)),
+});
+
+/** What the bike form holds. */
+export const bikeFields = z.object({
+  tag: z.string().check(z.trim(), z.toUpperCase(), z.regex(/^[A-Z0-9][A-Z0-9-]{0,11}$/)),
+  model: text(80),
+  size: note(20),
+  serial: note(60),
+  siteId: id,
+  hookId: z.nullable(id),
+  build,
+});
+export type BikeFields = z.infer<typeof bikeFields>;
+
+export const bike = z.object({
+  id,
+  tag: z.string(),
+  model: z.string(),
+  size: z.string(),
+  serial: z.string(),
+  siteId: id,
+  hookId: z.nullable(id),
+  build,
+  whereabouts: z.enum(WHEREABOUTS),
+  version,
+  facts: fitnessFacts,
+  /** The unsigned check somebody has begun on it, if any. */
+  openCheckId: z.nullable(id),
+});
+export type Bike = z.infer<typeof bike>;
+
+export const site = z.object({ id, name: z.string(), timeZone: z.string(), opensAt: z.string() });
+export type Site = z.infer<typeof site>;
+export const rack = z.object({ id, siteId: id, name: z.string(), order: z.int(), hooks: z.array(z.object({ id, number: z.int() })) });
+export type Rack = z.infer<typeof rack>;
+
+export const wall = z.object({
+  sites: z.array(site),
+  racks: z.array(rack),
+  bikes: z.array(bike),
+  people: z.array(z.object({ id, name: z.string() })),
+  policyHash: hash,
+  now: instant,
+});
+export type Wall = z.infer<typeof wall>;
+
+export const getWall = route({ name: 'fleet.wall', method: 'GET', path: '/api/v1/wall', act: 'see', answer: wall });
+
+export const listBikes = route({
+  name: 'bikes.list',
+  method: 'GET',
+  path: '/api/v1/bikes',
+  act: 'see',
+  query: z.object({
+    after: z.optional(z.string().check(z.maxLength(12))),
+    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(500)), 100),
+  }),
+  answer: z.object({ bikes: z.array(bike), next: z.nullable(z.string()) }),
+});
+
+export const getBike = route({ name: 'bikes.get', method: 'GET', path: '/api/v1/bikes/:id', act: 'see', params: z.object({ id }), answer: bike });
+
+export const addBike = route({
+  name: 'bikes.add',
+  method: 'POST',
+  path: '/api/v1/bikes',
+  act: 'edit-fleet',
+  body: z.extend(bikeFields, { id }),
+  answer: bike,
+});
+
+export const changeBike = route({
+  name: 'bikes.change',
+  method: 'PUT',
+  path: '/api/v1/bikes/:id',
+  act: 'edit-fleet',
+  params: z.object({ id }),
+  body: z.extend(bikeFields, { version }),
+  answer: bike,
+});
+
+/** Hand out, take back. Going out asks fitness first: what is held or due stays in. */
+export const moveBike = route({
+  name: 'bikes.move',
+  method: 'POST',
+  path: '/api/v1/bikes/:id/move',
+  act: 'hand-out',
+  params: z.object({ id }),
+  body: z.object({ id, to: z.enum(['in', 'out']), at: instant }),
+  answer: bike,
+});
+
+export const addSite = route({
+  name: 'sites.add',
+  method: 'POST',
+  path: '/api/v1/sites',
+  act: 'edit-program',
+  body: z.object({ id, name: text(80), timeZone: text(60), opensAt: clockTime }),
+  answer: site,
+});
+
+export const addRack = route({
+  name: 'racks.add',
+  method: 'POST',
+  path: '/api/v1/racks',
+  act: 'edit-fleet',
+  body: z.object({ id, siteId: id, name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) }),
+  answer: rack,
+});

@@ -1,0 +1,96 @@
+import { ROLES } from '@cadre/core/people';
+import { clockTime, id, instant, route, text, version } from '@cadre/contract/http';
+import * as z from 'zod/mini';
+
+/** Six characters or more: a number code for gloves, or a phrase. Never trimmed, never shown. */
+export const secret = z.string().check(z.minLength(6), z.maxLength(200));
+const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
+
+export const person = z.object({
+  id,
+  name: z.string(),
+  signInName: z.string(),
+  role: z.enum(ROLES),
+  trainee: z.boolean(),
+  active: z.boolean(),
+  version,
+});
+export type Person = z.infer<typeof person>;
+
+export const session = z.object({ person, programName: z.string(), demo: z.boolean(), now: instant });
+export type Session = z.infer<typeof session>;
+
+const done = z.object({ done: z.literal(true) });
+
+export const setupState = route({
+  name: 'setup.state',
+  method: 'GET',
+  path: '/api/v1/setup',
+  act: 'public',
+  answer: z.object({
+    state: z.enum(['empty', 'ready']),
+    programName: z.nullable(z.string()),
+    /** The made-up people of the demo, so that anybody can walk in; empty outside the demo. */
+    demoPeople: z.array(z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() })),
+  }),
+});
+
+export const setUp = route({
+  name: 'setup.do',
+  method: 'POST',
+  path: '/api/v1/setup',
+  act: 'public',
+  body: z.object({
+    id,
+    programName: text(80),
+    siteName: text(80),
+    timeZone: text(60),
+    opensAt: clockTime,
+    leadName: text(80),
+    signInName,
+    secret,
+  }),
+  answer: session,
+});
+
+export const signIn = route({
+  name: 'session.sign-in',
+  method: 'POST',
+  path: '/api/v1/session',
+  act: 'public',
+  body: z.object({
+    signInName: z.string().check(z.trim(), z.toLowerCase(), z.minLength(1), z.maxLength(40)),
+    secret: z.string().check(z.minLength(1), z.maxLength(200)),
+  }),
+  answer: session,
+});
+
+export const currentSession = route({ name: 'session.current', method: 'GET', path: '/api/v1/session', act: 'signed-in', answer: session });
+export const signOut = route({ name: 'session.sign-out', method: 'DELETE', path: '/api/v1/session', act: 'signed-in', answer: done });
+
+export const listPeople = route({
+  name: 'people.list',
+  method: 'GET',
+  path: '/api/v1/people',
+  act: 'see',
+  answer: z.object({ people: z.array(person) }),
+});
+
+export const addPerson = route({
+  name: 'people.add',
+  method: 'POST',
+  path: '/api/v1/people',
+  act: 'edit-program',
+  body: z.object({ id, name: text(80), signInName, role: z.enum(ROLES), trainee: z.boolean(), secret }),
+  answer: person,
+});
+
+export const changePerson = route({
+  name: 'people.change',
+  method: 'PUT',
+  path: '/api/v1/people/:id',
+  act: 'edit-program',
+  params: z.object({ id }),
+  body: z.object({ role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
+  answer: person,
+});

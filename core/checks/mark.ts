@@ -1,0 +1,47 @@
+import type { Position, Severity } from '@cadre/core/catalogue';
+import type { MarkWay, MarkWord } from './outcome';
+
+export const SIDES = ['left', 'right', 'drive-side', 'off-side', 'top', 'under'] as const;
+export type Side = (typeof SIDES)[number];
+
+/** Where on the part: a side, the hour from the valve (12 at the valve), or words. */
+export interface Place {
+  readonly side?: Side | undefined;
+  readonly clock?: number | undefined;
+  readonly words?: string | undefined;
+}
+
+export interface MarkedFault {
+  readonly fault: string;
+  readonly place?: Place | undefined;
+  /** Chosen by the person when it is worse than the fault's floor. */
+  readonly severity?: Severity | undefined;
+}
+
+/** A measured value as the person gave it and in the unit the core works in. */
+export interface Reading {
+  readonly measure: string;
+  readonly values: readonly number[];
+  readonly typed: string;
+  readonly unit: string;
+  readonly method?: string | undefined;
+  readonly instrumentId?: string | undefined;
+  readonly fitmentId?: string | undefined;
+}
+
+/** One person's outcome for one checkpoint and position. Only ever added. */
+export interface Mark {
+  readonly id: string;
+  readonly checkpoint: string;
+  readonly position: Position;
+  readonly word: MarkWord;
+  readonly way: MarkWay;
+  readonly faults: readonly MarkedFault[];
+  /** What was done (put right), why (not looked at), or a note. */
+  readonly note: string;
+  readonly reading?: Reading | undefined;
+  readonly author: string;
+  readonly device: string;
+  /** Milliseconds since the epoch, by the device's clock set to the server's. */
+  readonly at: number;
+}

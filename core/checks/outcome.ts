@@ -1,0 +1,11 @@
+/** What a person can say of one checkpoint. */
+export const OUTCOMES = ['sound', 'put-right', 'watch', 'fault', 'not-looked-at'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+/** A mark says an outcome, or takes the person's own earlier mark back. */
+export const MARK_WORDS = [...OUTCOMES, 'withdrawn'] as const;
+export type MarkWord = (typeof MARK_WORDS)[number];
+
+/** How a mark was given: swept with its station, or by itself. */
+export const MARK_WAYS = ['station', 'single'] as const;
+export type MarkWay = (typeof MARK_WAYS)[number];

@@ -1,0 +1,74 @@
+/**
+ * The one error catalogue. A status (server) and a wording (web) exist for every code, or nothing
+ * compiles. Parameters are plain values; sentences are made where they are shown.
+ */
+export const ERROR_CODES = [
+  'session.required',
+  'session.refused',
+  'session.throttled',
+  'session.current-secret-wrong',
+  'act.not-allowed',
+  'origin.refused',
+  'not-found',
+  'body.invalid',
+  'body.too-large',
+  'conflict.id-reused',
+  'conflict.version',
+  'conflict.check-open',
+  'setup.already-done',
+  'tag.taken',
+  'hook.taken',
+  'sign-in-name.taken',
+  'check.already-signed',
+  'check.abandoned',
+  'check.mark-not-asked',
+  'check.marks-missing',
+  'check.own-co-sign',
+  'check.not-awaiting-co-sign',
+  'hand-out.not-fit',
+  'hand-out.not-in',
+  'severity.not-higher',
+  'severity.not-lower',
+  'severity.under-stop-floor',
+  'repair.finding-not-open',
+  'repair.finding-in-work',
+  'repair.already-done',
+  'repair.not-done-yet',
+  'repair.nothing-to-re-look',
+  're-look.second-person',
+  'release.not-held',
+  'release.not-ready',
+  'left-apart.already-closed',
+  'unexpected',
+] as const;
+export type ErrorCode = (typeof ERROR_CODES)[number];
+
+export type ErrorParams = Readonly<Record<string, string | number | boolean | readonly string[] | null>>;
+
+/** One wrong field: a dotted path into what was sent, a code of what is wrong with it, the limit if any. */
+export interface FieldIssue {
+  readonly path: string;
+  readonly code: string;
+  readonly params?: ErrorParams;
+}
+
+export interface Refusal {
+  readonly code: ErrorCode;
+  readonly params?: ErrorParams;
+  readonly fields?: readonly FieldIssue[];
+}
+
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
+
+export function accept<T>(value: T): Result<T> {
+  return { ok: true, value };
+}
+
+export function refuse(code: ErrorCode, params?: ErrorParams): { readonly ok: false; readonly refusal: Refusal } {
+  return { ok: false, refusal: params ? { code, params } : { code } };
+}
+
+/** For switches over a union: a new member does not compile until it is handled. */
+export function assertNever(value: never): never {
+  throw new Error(`unhandled case: ${JSON.stringify(value)}`);
+}

@@ -1,0 +1,71 @@
+import type { Build } from '@cadre/core/fleet';
+import type { Drawing } from './figure';
+import { beltLines, WHEEL_RADIUS } from './geometry';
+import { around, plus, point } from './point';
+import { circle, curve, line, shape } from './stroke';
+import { drawWheel } from './upright';
+
+/** A recumbent trike with two wheels in front: low beam, laid-back seat, cranks ahead on a boom. */
+export function trike(build: Build): Drawing {
+  const rear = { centre: point(0, WHEEL_RADIUS[build.wheelSizeRear]), radius: WHEEL_RADIUS[build.wheelSizeRear] };
+  const front = { centre: point(1010, WHEEL_RADIUS[build.wheelSizeFront]), radius: WHEEL_RADIUS[build.wheelSizeFront] };
+  const far = { ...front, centre: plus(front.centre, point(64, 22)) };
+  const bracket = point(1560, 390);
+  const ring = { centre: bracket, radius: 84 };
+  const sprocket = { centre: rear.centre, radius: 44 };
+  const [upper, lower] = beltLines(sprocket, ring);
+  const seatLow = point(720, 270);
+  const seatHigh = point(300, 690);
+  return {
+    strokes: [
+      ...drawWheel('front-wheel', 'front-brake', far, 38, 'none'),
+      ...drawWheel('rear-wheel', 'rear-brake', rear, 40, build.brakeRear),
+      curve('frame', 'tube', 46, plus(rear.centre, point(170, 90)), point(420, 200), point(600, 190), point(1010, 250)),
+      line('frame', 'tube', 44, point(1000, 250), bracket),
+      line('frame', 'tube', 26, rear.centre, plus(rear.centre, point(190, 92))),
+      line('drivetrain', 'thin', 7, ...upper),
+      line('drivetrain', 'thin', 7, ...lower),
+      circle('drivetrain', 'steel', 6, rear.centre, 58),
+      circle('drivetrain', 'steel', 6, rear.centre, 40),
+      curve('saddle-post', 'solid', 34, plus(seatLow, point(90, 40)), plus(seatLow, point(-60, -60)), plus(seatLow, point(-120, 30)), seatHigh),
+      line('saddle-post', 'thin', 14, point(450, 215), point(430, 500)),
+      line('saddle-post', 'thin', 14, point(720, 215), point(700, 262)),
+      line('cockpit', 'steel', 20, point(880, 250), point(820, 330)),
+      line('cockpit', 'solid', 30, point(820, 330), point(770, 470)),
+      ...drawWheel('front-wheel', 'front-brake', front, 38, build.brakeFront),
+      line('fork-headset', 'solid', 30, plus(front.centre, point(-20, 60)), plus(front.centre, point(0, -10))),
+      circle('cranks-pedals', 'steel', 9, bracket, ring.radius),
+      line('cranks-pedals', 'solid', 22, bracket, around(bracket, -30, 165)),
+      line('cranks-pedals', 'soft', 18, bracket, around(bracket, 150, 165)),
+      ...[-30, 150].map((degrees) => {
+        const at = around(bracket, degrees, 165);
+        return shape(
+          'cranks-pedals',
+          'solid',
+          plus(at, point(-12, -48)),
+          plus(at, point(12, -48)),
+          plus(at, point(12, 48)),
+          plus(at, point(-12, 48)),
+        );
+      }),
+      ...(build.accessories.includes('flag')
+        ? [
+            line('accessories', 'thin', 7, plus(rear.centre, point(20, 60)), point(-30, 1180)),
+            shape('accessories', 'soft', point(-30, 1180), point(-230, 1130), point(-28, 1070)),
+          ]
+        : []),
+    ],
+    anchors: {
+      'front-wheel': around(front.centre, -10, 170),
+      'front-brake': plus(front.centre, point(-20, 90)),
+      'fork-headset': plus(front.centre, point(-170, -20)),
+      cockpit: point(790, 440),
+      frame: point(1290, 320),
+      'cranks-pedals': plus(bracket, point(20, 60)),
+      drivetrain: point(230, 300),
+      'saddle-post': point(470, 520),
+      'rear-wheel': around(rear.centre, 200, 170),
+      ...(build.accessories.length > 0 ? { accessories: point(-60, 760) } : {}),
+    },
+  };
+}

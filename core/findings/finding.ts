@@ -1,0 +1,55 @@
+import type { Position, Severity, Zone } from '@cadre/core/catalogue';
+import type { Place } from '@cadre/core/checks';
+
+/** open → in work (repair started) → mended (repair done) → re-looked (sound again) → closed. */
+export const FINDING_STATES = ['open', 'in-work', 'mended', 're-looked', 'closed'] as const;
+export type FindingState = (typeof FINDING_STATES)[number];
+
+/** A watch or fault that stays on the bike until closed. Its words are frozen when it is found. */
+export interface Finding {
+  readonly id: string;
+  readonly checkpoint: string;
+  readonly position: Position;
+  readonly fault: string;
+  readonly zone: Zone;
+  readonly place: Place | null;
+  readonly severity: Severity;
+  /** The least the fault may be given. */
+  readonly floor: Severity;
+  readonly state: FindingState;
+  readonly openedAt: number;
+  readonly openedBy: string;
+  readonly lastSeenAt: number;
+  readonly timesSeen: number;
+  /** For soon: it may ride until then, or for so many outings, whichever comes first. */
+  readonly limit: SoonLimit | null;
+  readonly outingsUsed: number;
+  readonly mendedBy: string | null;
+  readonly words: FindingWords;
+}
+
+export interface SoonLimit {
+  readonly until: number;
+  readonly outings: number;
+}
+
+export interface FindingWords {
+  readonly checkpoint: string;
+  readonly fault: string;
+  readonly doNext: string;
+  readonly toMechanic: boolean;
+  readonly note: string;
+}
+
+/** The fault of something put right at one place again and again. */
+export const KEEPS_COMING_BACK = 'keeps-coming-back';
+
+/** Whether a soon finding has used up its time or outings. On the limit counts as past it. */
+export function isOverdue(finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>, now: number): boolean {
+  return finding.severity === 'soon' && finding.limit !== null && (now >= finding.limit.until || finding.outingsUsed >= finding.limit.outings);
+}
+
+/** Whether it keeps the bike off the trail now: a stop, or a soon past its limit. */
+export function isStopNow(finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>, now: number): boolean {
+  return finding.severity === 'stop' || isOverdue(finding, now);
+}

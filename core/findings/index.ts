@@ -1,0 +1,12 @@
+export {
+  FINDING_STATES,
+  isOverdue,
+  isStopNow,
+  KEEPS_COMING_BACK,
+  type Finding,
+  type FindingState,
+  type FindingWords,
+  type SoonLimit,
+} from './finding';
+export { judgeCheck, type FindingChange, type Judgement, type JudgeInput } from './judge-check';
+export { limitFor, maySetSeverity, severityOf } from './severity';

@@ -1,0 +1,147 @@
+import { worstSeverity, type Asked, type Fault, type PolicyVersion } from '@cadre/core/catalogue';
+import { progressOf, type MarkedFault, type Place, type Standing } from '@cadre/core/checks';
+import { KEEPS_COMING_BACK, type Finding } from './finding';
+import { limitFor, severityOf } from './severity';
+
+/** What a signed check does to the findings of its bike. */
+export type FindingChange = { readonly act: 'opened'; readonly finding: Finding } | { readonly act: 'seen-again'; readonly finding: Finding };
+
+export interface Judgement {
+  readonly complete: boolean;
+  readonly criticalsMissing: readonly string[];
+  readonly changes: readonly FindingChange[];
+}
+
+export interface JudgeInput {
+  readonly asked: readonly Asked[];
+  readonly standings: ReadonlyMap<string, Standing>;
+  /** Findings of this bike that are not closed. */
+  readonly open: readonly Finding[];
+  /** How often each question was put right in the policy's span before this check, by question key. */
+  readonly putRightBefore: ReadonlyMap<string, number>;
+  readonly policy: PolicyVersion;
+  readonly signedAt: number;
+  readonly signedBy: string;
+  readonly newId: () => string;
+}
+
+const UNNAMED: Fault = {
+  key: 'unnamed',
+  name: 'Not as it should be',
+  floor: 'watch',
+  doNext: 'Look again with somebody who knows this part, and name the fault.',
+};
+/** An unnamed fault is judged as the worst this checkpoint can have: nobody rides on a shrug. */
+function unnamedFault(asked: Asked, outcome: Standing['outcome']): Fault {
+  const floors = asked.checkpoint.faults.map((each) => each.floor);
+  const [first, ...rest] = floors;
+  return outcome === 'fault' && first ? { ...UNNAMED, floor: worstSeverity([first, ...rest]) } : UNNAMED;
+}
+
+/** Clock places an hour or less apart are the same place; places without a clock cannot be told apart. */
+function samePlace(a: Place | null, b: Place | null): boolean {
+  if (a?.side && b?.side && a.side !== b.side) return false;
+  if (!a?.clock || !b?.clock) return true;
+  const apart = Math.abs(a.clock - b.clock) % 12;
+  return Math.min(apart, 12 - apart) <= 1;
+}
+
+function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null, input: JudgeInput, known: readonly Finding[]): FindingChange {
+  const fault = (marked && asked.checkpoint.faults.find((each) => each.key === marked.fault)) ?? unnamedFault(asked, standing.outcome);
+  const severity = severityOf(standing.outcome, fault, marked ?? { fault: fault.key });
+  const place = marked?.place ?? null;
+  const before = known.find(
+    (each) =>
+      each.state !== 'closed' &&
+      each.checkpoint === asked.checkpoint.key &&
+      each.position === asked.position &&
+      each.fault === fault.key &&
+      samePlace(each.place, place),
+  );
+  const note = standing.marks
+    .map((mark) => mark.note)
+    .filter(Boolean)
+    .join(' · ');
+  if (before) {
+    const worse = worstSeverity([before.severity, severity]);
+    return {
+      act: 'seen-again',
+      finding: {
+        ...before,
+        severity: worse,
+        // A finding seen again is not mended, whatever the bench said of it.
+        state: before.state === 'mended' || before.state === 're-looked' ? 'open' : before.state,
+        mendedBy: before.state === 'mended' || before.state === 're-looked' ? null : before.mendedBy,
+        place: before.place ?? place,
+        limit: before.limit ?? limitFor(worse, input.signedAt, input.policy),
+        lastSeenAt: input.signedAt,
+        timesSeen: before.timesSeen + 1,
+      },
+    };
+  }
+  return {
+    act: 'opened',
+    finding: {
+      id: input.newId(),
+      checkpoint: asked.checkpoint.key,
+      position: asked.position,
+      fault: fault.key,
+      zone: asked.zone,
+      place,
+      severity,
+      floor: fault.floor,
+      state: 'open',
+      openedAt: input.signedAt,
+      openedBy: input.signedBy,
+      lastSeenAt: input.signedAt,
+      timesSeen: 1,
+      limit: limitFor(severity, input.signedAt, input.policy),
+      outingsUsed: 0,
+      mendedBy: null,
+      words: { checkpoint: asked.checkpoint.name, fault: fault.name, doNext: fault.doNext, toMechanic: fault.toMechanic === true, note },
+    },
+  };
+}
+
+function comingBack(asked: Asked, input: JudgeInput): Fault {
+  return {
+    key: KEEPS_COMING_BACK,
+    name: `Keeps coming back: put right ${input.policy.comingBack.times} times in ${input.policy.comingBack.days} days`,
+    floor: 'soon',
+    doNext: `Find the cause. A joint that works loose again and again is a fault (${asked.checkpoint.name.toLowerCase()}).`,
+  };
+}
+
+/** Judges a check that is about to be signed. Source: judging rules 1 to 7. */
+export function judgeCheck(input: JudgeInput): Judgement {
+  const changes: FindingChange[] = [];
+  const known = (): readonly Finding[] => [
+    ...changes.map((change) => change.finding),
+    ...input.open.filter((finding) => !changes.some((change) => change.finding.id === finding.id)),
+  ];
+  for (const asked of input.asked) {
+    const standing = input.standings.get(asked.key);
+    if (!standing) continue;
+    if (standing.outcome === 'fault' || standing.outcome === 'watch') {
+      const marked: readonly (MarkedFault | null)[] = standing.faults.length > 0 ? standing.faults : [null];
+      for (const each of marked) changes.push(judgeFault(asked, standing, each, input, known()));
+    }
+    const times = (input.putRightBefore.get(asked.key) ?? 0) + 1;
+    if (standing.outcome === 'put-right' && times >= input.policy.comingBack.times) {
+      const again: Asked = { ...asked, checkpoint: { ...asked.checkpoint, faults: [comingBack(asked, input)] } };
+      changes.push(judgeFault(again, { ...standing, outcome: 'fault' }, { fault: KEEPS_COMING_BACK }, input, known()));
+    }
+  }
+  const criticalsMissing = progressOf(input.asked, input.standings).criticalsMissing.map((each) => each.key);
+  return { complete: criticalsMissing.length === 0, criticalsMissing, changes: lastOfEach(changes) };
+}
+
+/** Two faults of one check may touch one finding: only how it ends up counts. */
+function lastOfEach(changes: readonly FindingChange[]): readonly FindingChange[] {
+  const byId = new Map<string, FindingChange>();
+  for (const change of changes) {
+    const earlier = byId.get(change.finding.id);
+    byId.set(change.finding.id, earlier?.act === 'opened' ? { ...change, act: 'opened' } : change);
+  }
+  return [...byId.values()];
+}

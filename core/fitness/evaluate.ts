@@ -1,0 +1,130 @@
+import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
+import type { FitnessFacts } from './facts';
+
+export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
+export type Fitness = (typeof FITNESSES)[number];
+
+/** What has to happen for a reason to go away. */
+export const ENDINGS = [
+  'repair',
+  'finish-repair',
+  're-look',
+  'release',
+  'put-together',
+  'sign-check',
+  'complete-check',
+  'co-sign',
+  'ride-out',
+  'read-report',
+  'service',
+  'repair-in-time',
+  'look-every-time',
+] as const;
+export type Ending = (typeof ENDINGS)[number];
+
+export type Reason =
+  | { readonly code: 'stop-finding' | 'overdue-soon' | 'soon-finding' | 'watch-finding'; readonly finding: Finding; readonly ends: Ending }
+  | { readonly code: 'ready-for-release'; readonly since: number; readonly ends: Ending }
+  | { readonly code: 'left-apart'; readonly what: string; readonly by: string; readonly ends: Ending }
+  | { readonly code: 'repair-open'; readonly state: 'started' | 'done'; readonly ends: Ending }
+  | { readonly code: 'draft-stop'; readonly words: string; readonly ends: Ending }
+  | { readonly code: 'check-incomplete'; readonly sheetName: string; readonly missing: number; readonly ends: Ending }
+  | { readonly code: 'awaits-co-sign'; readonly sheetName: string; readonly ends: Ending }
+  | { readonly code: 'trouble-report'; readonly ends: Ending }
+  | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
+  | { readonly code: 'no-valid-check'; readonly lastUntil: number | null; readonly ends: Ending };
+
+export interface FitnessAnswer {
+  readonly fitness: Fitness;
+  /** Worst first. Empty only when cleared. */
+  readonly reasons: readonly Reason[];
+  /** When the answer may change by the clock alone, or null. */
+  readonly nextChangeAt: number | null;
+}
+
+function endingOf(finding: Finding): Ending {
+  switch (finding.state) {
+    case 'in-work':
+      return 'finish-repair';
+    case 'mended':
+      return 're-look';
+    case 're-looked':
+      return 'release';
+    default:
+      return 'repair';
+  }
+}
+
+function holdReasons(facts: FitnessFacts, now: number): Reason[] {
+  const stops = facts.findings.filter((finding) => isStopNow(finding, now));
+  const reasons: Reason[] = stops.map((finding) => ({
+    code: isOverdue(finding, now) ? 'overdue-soon' : 'stop-finding',
+    finding,
+    ends: endingOf(finding),
+  }));
+  for (const report of facts.reports.filter((each) => each.holds))
+    reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
+  for (const draft of facts.draftStops) reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
+  for (const item of facts.leftApart) reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
+  for (const repair of facts.repairs)
+    reasons.push({ code: 'repair-open', state: repair.state, ends: repair.state === 'started' ? 'finish-repair' : 're-look' });
+  const newest = facts.newestCheck;
+  if (newest && !newest.complete) {
+    reasons.push({ code: 'check-incomplete', sheetName: newest.sheetName, missing: newest.criticalsMissing, ends: 'complete-check' });
+  }
+  const oldest = facts.holds.map((hold) => hold.since).sort((a, b) => a - b)[0];
+  if (oldest !== undefined && stops.length === 0) reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
+  return reasons;
+}
+
+function dueReasons(facts: FitnessFacts, now: number): Reason[] {
+  const reasons: Reason[] = [];
+  if (facts.newestCheck?.awaitsCoSign) reasons.push({ code: 'awaits-co-sign', sheetName: facts.newestCheck.sheetName, ends: 'co-sign' });
+  if (facts.validUntil === null || now >= facts.validUntil) reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
+  for (const service of facts.services.filter((each) => each.critical && now >= each.dueAt)) {
+    reasons.push({ code: 'service-overdue', service: service.service, ends: 'service' });
+  }
+  return reasons;
+}
+
+function watchReasons(facts: FitnessFacts, now: number): Reason[] {
+  return facts.findings
+    .filter((finding) => !isStopNow(finding, now) && (finding.severity === 'soon' || finding.severity === 'watch'))
+    .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'soon' ? -1 : 1))
+    .map((finding) =>
+      finding.severity === 'soon'
+        ? { code: 'soon-finding' as const, finding, ends: finding.state === 'open' ? ('repair-in-time' as const) : endingOf(finding) }
+        : { code: 'watch-finding' as const, finding, ends: 'look-every-time' as const },
+    );
+}
+
+function nextChange(facts: FitnessFacts, now: number): number | null {
+  const times = [
+    facts.validUntil,
+    ...facts.findings.map((finding) => (finding.severity === 'soon' ? (finding.limit?.until ?? null) : null)),
+    ...facts.services.map((service) => service.dueAt),
+  ].filter((time): time is number => time !== null && time > now);
+  return times.length > 0 ? Math.min(...times) : null;
+}
+
+/** May this bike go out, at this time, and why (not)? Source: judging rule 8. The answer is never stored. */
+export function evaluateFitness(facts: FitnessFacts, now: number): FitnessAnswer {
+  const held = holdReasons(facts, now);
+  const due = dueReasons(facts, now);
+  const watch = watchReasons(facts, now);
+  const fitness: Fitness = held.length > 0 ? 'held' : due.length > 0 ? 'due' : watch.length > 0 ? 'cleared-with-watch' : 'cleared';
+  return { fitness, reasons: [...held, ...due, ...watch], nextChangeAt: nextChange(facts, now) };
+}
+
+/** Whether the bike may be handed to a rider. */
+export function mayGoOut(fitness: Fitness): boolean {
+  return fitness === 'cleared' || fitness === 'cleared-with-watch';
+}
+
+/**
+ * Whether a hold must be on record now: something that only a release may end holds the bike. Called
+ * before every act on a bike, so that a soon that ran out while nobody looked cannot slip away by being lowered.
+ */
+export function needsHold(facts: FitnessFacts, now: number): boolean {
+  return facts.holds.length === 0 && facts.findings.some((finding) => isStopNow(finding, now));
+}

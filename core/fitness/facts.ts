@@ -1,0 +1,72 @@
+import type { Finding } from '@cadre/core/findings';
+
+/** A hold, once begun, stays until a release: nothing else takes it off. */
+export interface Hold {
+  readonly id: string;
+  readonly since: number;
+}
+
+export interface LeftApart {
+  readonly id: string;
+  readonly what: string;
+  readonly by: string;
+}
+
+export interface OpenRepair {
+  readonly id: string;
+  readonly state: 'started' | 'done';
+}
+
+/** A stop fault marked in a check that nobody has signed yet. */
+export interface DraftStop {
+  readonly checkId: string;
+  readonly words: string;
+}
+
+export interface NewestCheck {
+  readonly checkId: string;
+  readonly sheetName: string;
+  readonly signedAt: number;
+  readonly complete: boolean;
+  readonly awaitsCoSign: boolean;
+  readonly criticalsMissing: number;
+}
+
+/** Areas of a rider's report that hold a bike until somebody has read it. */
+export interface TroubleReport {
+  readonly id: string;
+  readonly holds: boolean;
+}
+
+export interface OverdueService {
+  readonly service: string;
+  readonly dueAt: number;
+  readonly critical: boolean;
+}
+
+/** All that fitness depends on besides the time: one projection row a bike. */
+export interface FitnessFacts {
+  /** Not closed. */
+  readonly findings: readonly Finding[];
+  readonly holds: readonly Hold[];
+  readonly leftApart: readonly LeftApart[];
+  readonly repairs: readonly OpenRepair[];
+  readonly draftStops: readonly DraftStop[];
+  readonly newestCheck: NewestCheck | null;
+  /** Until when the best complete, signed check counts; null when there is none. */
+  readonly validUntil: number | null;
+  readonly reports: readonly TroubleReport[];
+  readonly services: readonly OverdueService[];
+}
+
+export const NO_FACTS: FitnessFacts = {
+  findings: [],
+  holds: [],
+  leftApart: [],
+  repairs: [],
+  draftStops: [],
+  newestCheck: null,
+  validUntil: null,
+  reports: [],
+  services: [],
+};

@@ -1,0 +1,13 @@
+export { ENDINGS, evaluateFitness, FITNESSES, mayGoOut, needsHold, type Ending, type Fitness, type FitnessAnswer, type Reason } from './evaluate';
+export {
+  NO_FACTS,
+  type DraftStop,
+  type FitnessFacts,
+  type Hold,
+  type LeftApart,
+  type NewestCheck,
+  type OpenRepair,
+  type OverdueService,
+  type TroubleReport,
+} from './facts';
+export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

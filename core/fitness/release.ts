@@ -1,0 +1,33 @@
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { needsHold } from './evaluate';
+import type { FitnessFacts } from './facts';
+
+export type ReleaseBlock =
+  | { readonly code: 'not-repaired' | 'not-re-looked'; readonly finding: Finding }
+  | { readonly code: 'left-apart'; readonly what: string }
+  | { readonly code: 'repair-open' }
+  | { readonly code: 'draft-stop'; readonly words: string }
+  | { readonly code: 'report-unread' };
+
+export interface ReleaseReadiness {
+  /** Whether there is a hold for a release to end. */
+  readonly held: boolean;
+  readonly blocks: readonly ReleaseBlock[];
+}
+
+/**
+ * What stands between a held bike and its release. Ready when held with no blocks. Source: judging rule 9.
+ * An incomplete check is not ended by a release, so it does not block one either.
+ */
+export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadiness {
+  const blocks: ReleaseBlock[] = [];
+  for (const finding of facts.findings.filter((each) => isStopNow(each, now))) {
+    if (finding.state === 'open' || finding.state === 'in-work') blocks.push({ code: 'not-repaired', finding });
+    if (finding.state === 'mended') blocks.push({ code: 'not-re-looked', finding });
+  }
+  for (const item of facts.leftApart) blocks.push({ code: 'left-apart', what: item.what });
+  if (facts.repairs.length > 0) blocks.push({ code: 'repair-open' });
+  for (const draft of facts.draftStops) blocks.push({ code: 'draft-stop', words: draft.words });
+  if (facts.reports.some((report) => report.holds)) blocks.push({ code: 'report-unread' });
+  return { held: facts.holds.length > 0 || needsHold(facts, now), blocks };
+}

@@ -1,0 +1,56 @@
+/** What is fitted to a bike. It decides which checkpoints apply and how the figure is drawn. */
+
+export const BIKE_KINDS = ['child', 'hybrid', 'hardtail', 'full-suspension', 'step-through', 'cargo', 'trike'] as const;
+export type BikeKind = (typeof BIKE_KINDS)[number];
+
+export const FRAME_SHAPES = ['diamond', 'sloping', 'step-through', 'full-suspension', 'long-front', 'recumbent-trike'] as const;
+export type FrameShape = (typeof FRAME_SHAPES)[number];
+
+export const MATERIALS = ['aluminium', 'steel', 'carbon'] as const;
+export type Material = (typeof MATERIALS)[number];
+
+/** Nominal wheel sizes in inches, as people in a rental shed say them. */
+export const WHEEL_SIZES = ['16', '20', '24', '26', '27.5', '28', '29'] as const;
+export type WheelSize = (typeof WHEEL_SIZES)[number];
+
+export const FORKS = ['rigid', 'suspension'] as const;
+export const REAR_SUSPENSIONS = ['none', 'shock'] as const;
+export const BRAKES = ['rim', 'cable-disc', 'hydraulic-disc', 'coaster', 'drum', 'none'] as const;
+export type BrakeType = (typeof BRAKES)[number];
+export const RETENTIONS = ['quick-release', 'thru-axle', 'nutted'] as const;
+export const TYRES = ['tube', 'tubeless'] as const;
+export const HEADSETS = ['threadless', 'threaded'] as const;
+export const BARS = ['flat', 'riser', 'swept', 'drop', 'under-seat'] as const;
+export const GEARS = ['derailleur', 'hub-gear', 'single-speed'] as const;
+export const TRANSMISSIONS = ['chain', 'belt'] as const;
+export const ASSISTS = ['none', 'mid-motor', 'hub-motor'] as const;
+export const SEATPOSTS = ['rigid', 'dropper', 'suspension', 'seat-frame'] as const;
+export const ACCESSORIES = ['mudguards', 'rack', 'lights', 'stand', 'basket', 'bell', 'child-seat', 'cargo-box', 'flag'] as const;
+export type Accessory = (typeof ACCESSORIES)[number];
+
+export interface Build {
+  readonly kind: BikeKind;
+  readonly frameShape: FrameShape;
+  readonly frameMaterial: Material;
+  readonly wheelSizeFront: WheelSize;
+  readonly wheelSizeRear: WheelSize;
+  readonly fork: (typeof FORKS)[number];
+  readonly rearSuspension: (typeof REAR_SUSPENSIONS)[number];
+  readonly brakeFront: BrakeType;
+  readonly brakeRear: BrakeType;
+  readonly retentionFront: (typeof RETENTIONS)[number];
+  readonly retentionRear: (typeof RETENTIONS)[number];
+  readonly tyreFront: (typeof TYRES)[number];
+  readonly tyreRear: (typeof TYRES)[number];
+  readonly headset: (typeof HEADSETS)[number];
+  readonly bar: (typeof BARS)[number];
+  readonly gears: (typeof GEARS)[number];
+  readonly sprockets: number;
+  readonly transmission: (typeof TRANSMISSIONS)[number];
+  readonly assist: (typeof ASSISTS)[number];
+  readonly seatpost: (typeof SEATPOSTS)[number];
+  readonly accessories: readonly Accessory[];
+}
+
+/** Fields whose value is one word of a list: what a rule may ask about directly. */
+export type BuildWord = Exclude<keyof Build, 'sprockets' | 'accessories'>;

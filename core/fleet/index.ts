@@ -1,0 +1,28 @@
+export {
+  ACCESSORIES,
+  ASSISTS,
+  BARS,
+  BIKE_KINDS,
+  BRAKES,
+  FORKS,
+  FRAME_SHAPES,
+  GEARS,
+  HEADSETS,
+  MATERIALS,
+  REAR_SUSPENSIONS,
+  RETENTIONS,
+  SEATPOSTS,
+  TRANSMISSIONS,
+  TYRES,
+  WHEEL_SIZES,
+  type Accessory,
+  type BikeKind,
+  type BrakeType,
+  type Build,
+  type BuildWord,
+  type FrameShape,
+  type Material,
+  type WheelSize,
+} from './build';
+export { USUAL_BUILD } from './kinds';
+export { WHEREABOUTS, type Whereabouts } from './whereabouts';

@@ -1,0 +1,2 @@
+export { ACTS, ACT_TABLE, mayAct, type Act } from './acts';
+export { ROLES, type Role } from './roles';

@@ -1,0 +1,2 @@
+export { canonicalJson } from './canonical';
+export { ENTRY_KINDS, entryText, faultInChain, GENESIS, type ChainFault, type EntryCore, type EntryKind } from './entry';

@@ -1,0 +1,39 @@
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { askedKey, type PolicyVersion } from '@cadre/core/catalogue';
+import type { Standing } from '@cadre/core/checks';
+import { accept, refuse, type Result } from '@cadre/core/errors';
+
+export interface ReLookInput {
+  /** The findings the repair worked on, as they stand now. */
+  readonly mended: readonly Finding[];
+  readonly standings: ReadonlyMap<string, Standing>;
+  /** Whether every question of the re-look was looked at. */
+  readonly complete: boolean;
+  readonly signedBy: string;
+  readonly policy: Pick<PolicyVersion, 'secondPersonZones'>;
+  readonly now: number;
+}
+
+/** Findings whose re-look by this person would not count, as policy wants a second person there. */
+export function needingSecondPerson(
+  mended: readonly Finding[],
+  person: string,
+  policy: Pick<PolicyVersion, 'secondPersonZones'>,
+): readonly Finding[] {
+  return mended.filter((finding) => finding.mendedBy === person && finding.severity === 'stop' && policy.secondPersonZones.includes(finding.zone));
+}
+
+/**
+ * What a signed re-look does to the findings the repair worked on: sound again is re-looked when a
+ * release must follow, closed when none is needed. What failed again is told by `judgeCheck`.
+ */
+export function judgeReLook(input: ReLookInput): Result<readonly Finding[]> {
+  const second = needingSecondPerson(input.mended, input.signedBy, input.policy);
+  if (second.length > 0) return refuse('re-look.second-person', { faults: second.map((finding) => finding.words.fault) });
+  if (!input.complete) return accept([]);
+  const sound = input.mended.filter((finding) => {
+    const outcome = input.standings.get(askedKey(finding.checkpoint, finding.position))?.outcome;
+    return finding.state === 'mended' && (outcome === 'sound' || outcome === 'put-right');
+  });
+  return accept(sound.map((finding) => ({ ...finding, state: isStopNow(finding, input.now) ? ('re-looked' as const) : ('closed' as const) })));
+}

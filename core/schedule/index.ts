@@ -1,0 +1,1 @@
+export { endOfSiteDay, isTimeZone, siteTimeToday, startOfSiteDay } from './site-day';

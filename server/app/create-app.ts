@@ -1,0 +1,92 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express, type Request } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import type { DataSource } from 'typeorm';
+import { ROUTES } from '@cadre/contract/routes';
+import { RefusedError } from '@cadre/server/records';
+import { sessionToken } from './cookie';
+import { answerErrors } from './errors';
+import { mount } from './implement';
+import { describeInterface } from './openapi';
+import { createRoutes, createServices } from './routes';
+
+export interface AppDeps {
+  readonly source: DataSource;
+  readonly now: () => number;
+  readonly log: Logger;
+  readonly version: string;
+  readonly demo: boolean;
+  /** The built front end, or null to answer the interface alone. */
+  readonly webDir: string | null;
+  readonly publicUrl: string | null;
+  readonly checkAnswers?: boolean;
+}
+
+/** A write from another site's page is refused; tools that send no origin are not browsers. */
+function refuseForeignOrigin(publicUrl: string | null) {
+  return (req: Request): void => {
+    const origin = req.get('origin');
+    if (!origin || req.method === 'GET' || req.method === 'HEAD') return;
+    const own = [`${req.protocol}://${req.get('host') ?? ''}`, ...(publicUrl ? [new URL(publicUrl).origin] : [])];
+    if (!own.includes(origin)) throw new RefusedError('origin.refused', { origin });
+  };
+}
+
+const CONTENT_POLICY = {
+  useDefaults: false,
+  directives: {
+    'default-src': ["'self'"],
+    'script-src': ["'self'"],
+    // Components set sizes by style attributes; no style comes from anywhere else.
+    'style-src': ["'self'", "'unsafe-inline'"],
+    'img-src': ["'self'", 'data:', 'blob:'],
+    'object-src': ["'none'"],
+    'base-uri': ["'none'"],
+    'form-action': ["'self'"],
+    'frame-ancestors': ["'none'"],
+  },
+};
+
+export function createApp(deps: AppDeps): Express {
+  const app = express();
+  const services = createServices(deps.source, deps.now);
+  const checkOrigin = refuseForeignOrigin(deps.publicUrl);
+  app.disable('x-powered-by');
+  app.use(
+    helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false, crossOriginOpenerPolicy: false, originAgentCluster: false }),
+  );
+  app.use((req, _res, next) => {
+    checkOrigin(req);
+    next();
+  });
+  app.use('/api', express.json({ limit: '512kb', strict: true }));
+  const description = describeInterface(ROUTES, deps.version);
+  app.get('/api/openapi.json', (_req, res) => {
+    res.json(description);
+  });
+  for (const route of createRoutes({ ...deps, services })) {
+    mount(app, route, {
+      actorOf: async (req) => (await services.sessions.actorOf(sessionToken(req)))?.actor ?? null,
+      checkAnswers: deps.checkAnswers ?? false,
+    });
+  }
+  app.use('/api', () => {
+    throw new RefusedError('not-found', { what: 'route' });
+  });
+  if (deps.webDir) serveWeb(app, deps.webDir);
+  app.use(answerErrors(deps.log));
+  return app;
+}
+
+/** The built front end: hashed files for ever, the shell never cached, every other address is the shell. */
+function serveWeb(app: Express, webDir: string): void {
+  const shell = join(webDir, 'index.html');
+  if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
+  app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }));
+  app.use(express.static(webDir, { index: false, setHeaders: (res) => res.setHeader('cache-control', 'no-cache') }));
+  app.get('/{*path}', (_req, res) => {
+    res.set('cache-control', 'no-cache').sendFile(shell);
+  });
+}

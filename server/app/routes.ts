@@ -1,0 +1,139 @@
+import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
+import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
+import { setSeverity } from '@cadre/contract/findings';
+import { addBike, addRack, addSite, changeBike, getBike, getWall, listBikes, moveBike } from '@cadre/contract/fleet';
+import { addPerson, changePerson, currentSession, listPeople, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
+import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
+import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import type { DataSource } from 'typeorm';
+import { Catalogue } from '@cadre/server/catalogue';
+import { Checks } from '@cadre/server/checks';
+import { Findings } from '@cadre/server/findings';
+import { Fleet } from '@cadre/server/fleet';
+import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
+import { personEntity } from '@cadre/server/people/entities';
+import { projector } from '@cadre/server/projection';
+import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
+import { Repairs } from '@cadre/server/repairs';
+import type { Request } from 'express';
+import { sessionToken, setSessionCookie } from './cookie';
+import { answering, type Implemented } from './implement';
+import { streamChanges } from './stream';
+
+export interface Services {
+  readonly sessions: Sessions;
+  readonly people: People;
+  readonly fleet: Fleet;
+  readonly catalogue: Catalogue;
+  readonly checks: Checks;
+  readonly findings: Findings;
+  readonly repairs: Repairs;
+  readonly changes: Changes;
+}
+
+export function createServices(source: DataSource, now: () => number): Services {
+  const record = new Record(source, projector, now);
+  return {
+    sessions: new Sessions(source, now),
+    people: new People(source, record),
+    fleet: new Fleet(source, record, now),
+    catalogue: new Catalogue(source, record),
+    checks: new Checks(source, record, now),
+    findings: new Findings(source, record, now),
+    repairs: new Repairs(source, record, now),
+    changes: new Changes(source, record),
+  };
+}
+
+export interface RoutesDeps {
+  readonly source: DataSource;
+  readonly services: Services;
+  readonly now: () => number;
+  readonly version: string;
+  /** Whether a program set up here is the demo. */
+  readonly demo: boolean;
+  readonly log: { error(detail: object, message: string): void };
+}
+
+/** The device a browser says it is; one that says nothing is known by its session alone. */
+function deviceOf(req: Request): string {
+  const said = req.get('x-cadre-device') ?? '';
+  return /^[0-9a-f-]{36}$/.test(said) ? said : 'unnamed';
+}
+
+export function createRoutes({ source, services: s, now, version, demo, log }: RoutesDeps): readonly Implemented[] {
+  return [
+    answering(health, async () => {
+      const database = await source
+        .query('SELECT 1')
+        .then(() => 'up' as const)
+        .catch(() => 'down' as const);
+      return { status: database === 'up' ? ('ok' as const) : ('database-down' as const), version, database, now: now() };
+    }),
+    answering(setupState, async () => {
+      const program = await s.people.state();
+      const people = program?.demo ? await source.getRepository(personEntity).find({ where: { active: true }, order: { name: 'ASC' } }) : [];
+      return {
+        state: program ? ('ready' as const) : ('empty' as const),
+        programName: program?.name ?? null,
+        demoPeople: people.map(({ name, signInName, role, trainee }) => ({ name, signInName, role, trainee })),
+      };
+    }),
+    answering(setUp, async ({ body, req, res }) => {
+      const lead = await s.people.setUp(body, demo);
+      const { token, session } = await s.sessions.begin(lead, deviceOf(req));
+      setSessionCookie(req, res, token);
+      return session;
+    }),
+    answering(signIn, async ({ body, req, res }) => {
+      const { token, session } = await s.sessions.signIn({ ...body, device: deviceOf(req), address: req.ip ?? '', oldToken: sessionToken(req) });
+      setSessionCookie(req, res, token);
+      return session;
+    }),
+    answering(currentSession, async (_call, actor) =>
+      s.sessions.describe(await source.getRepository(personEntity).findOneByOrFail({ id: actor.id })),
+    ),
+    answering(signOut, async ({ req, res }) => {
+      const token = sessionToken(req);
+      if (token) await s.sessions.end(token);
+      setSessionCookie(req, res, null);
+      return { done: true as const };
+    }),
+    answering(listPeople, async (_call, actor) => ({ people: (await s.people.list(actor)).map(personOf) })),
+    answering(addPerson, async ({ body }, actor) => personOf(await s.people.add(actor, body))),
+    answering(changePerson, async ({ params, body }, actor) => personOf(await s.people.change(actor, params.id, body))),
+    answering(getWall, async (_call, actor) => s.fleet.wall(actor)),
+    answering(listBikes, async ({ query }, actor) => s.fleet.list(actor, query)),
+    answering(getBike, async ({ params }, actor) => s.fleet.get(actor, params.id)),
+    answering(addBike, async ({ body }, actor) => s.fleet.add(actor, body)),
+    answering(changeBike, async ({ params, body }, actor) => s.fleet.change(actor, params.id, body)),
+    answering(moveBike, async ({ params, body }, actor) => s.fleet.move(actor, params.id, body)),
+    answering(addSite, async ({ body }, actor) => s.fleet.addSite(actor, body)),
+    answering(addRack, async ({ body }, actor) => s.fleet.addRack(actor, body)),
+    answering(listSheets, async (_call, actor) => s.catalogue.list(actor)),
+    answering(publishPolicy, async ({ body }, actor) => s.catalogue.publishPolicy(actor, body)),
+    answering(openCheck, async ({ body }, actor) => s.checks.open(actor, body)),
+    answering(getCheck, async ({ params }, actor) => s.checks.get(actor, params.id)),
+    answering(addMarks, async ({ params, body }, actor) => s.checks.mark(actor, params.id, body)),
+    answering(signCheck, async ({ params, body }, actor) => s.checks.sign(actor, params.id, body)),
+    answering(coSignCheck, async ({ params, body }, actor) => s.checks.coSign(actor, params.id, body)),
+    answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
+    answering(listRepairs, async ({ query }, actor) => s.repairs.list(actor, query)),
+    answering(startRepair, async ({ body }, actor) => s.repairs.start(actor, body)),
+    answering(finishRepair, async ({ params, body }, actor) => s.repairs.finish(actor, params.id, body)),
+    answering(openReLook, async ({ params, body }, actor) => s.repairs.openReLook(actor, params.id, body)),
+    answering(leaveApart, async ({ params, body }, actor) => s.repairs.leaveApart(actor, params.id, body)),
+    answering(putTogether, async ({ params, body }, actor) => s.repairs.putTogether(actor, params.id, body)),
+    answering(releaseBike, async ({ params, body }, actor) => s.repairs.release(actor, params.id, body)),
+    answering(timeline, async ({ params, query }, actor) => {
+      requireAct(actor, 'see');
+      const { entries, next } = await timelineOf(source, params.id, query.before, query.most);
+      return { entries: entries.map((row) => ({ ...changeOf(row), id: row.id, body: JSON.parse(row.body) as unknown })), next };
+    }),
+    answering(changesRoute, async ({ req, res }, actor) => {
+      requireAct(actor, 'see');
+      await streamChanges(s.changes, req, res, (error) => log.error({ err: error }, 'live stream failed'));
+      return undefined as never;
+    }),
+  ];
+}

@@ -1,0 +1,1 @@
+export { Catalogue, currentPolicy, publishedCheckpoints, sheetByHash } from './service';

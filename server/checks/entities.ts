@@ -1,0 +1,79 @@
+import { EntitySchema } from 'typeorm';
+import type { Position } from '@cadre/core/catalogue';
+import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
+import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+
+/** Append-only: what somebody said of one checkpoint. The application's user may insert and read it, no more. */
+export interface MarkRow {
+  id: string;
+  checkId: string;
+  checkpoint: string;
+  position: Position;
+  word: MarkWord;
+  way: MarkWay;
+  faults: readonly MarkedFault[];
+  note: string;
+  reading: Reading | null;
+  author: string;
+  device: string;
+  at: Date;
+}
+export const markEntity = new EntitySchema<MarkRow>({
+  name: 'mark',
+  columns: {
+    id: key(),
+    checkId: uuid(),
+    checkpoint: word(),
+    position: word(),
+    word: word(),
+    way: word(),
+    faults: json(),
+    note: words(1000),
+    reading: json({ nullable: true }),
+    author: uuid(),
+    device: word(),
+    at: moment(),
+  },
+  indices: [{ name: 'mark_check', columns: ['checkId'] }],
+});
+
+export interface CheckRow {
+  id: string;
+  bikeId: string;
+  sheetHash: string;
+  state: 'open' | 'signed' | 'abandoned';
+  openedBy: string;
+  openedAt: Date;
+  signedBy: string | null;
+  signedAt: Date | null;
+  coSignedBy: string | null;
+  complete: boolean | null;
+  criticalsMissing: number;
+  awaitsCoSign: boolean;
+  /** Until when it counts, once it counts. */
+  validUntil: Date | null;
+  repairId: string | null;
+  /** Marks that happened implausibly fast for the lead to see; they block nothing. */
+  hasty: boolean;
+}
+export const checkEntity = new EntitySchema<CheckRow>({
+  name: 'bike_check',
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    sheetHash: digest(),
+    state: word(),
+    openedBy: uuid(),
+    openedAt: moment(),
+    signedBy: uuid({ nullable: true }),
+    signedAt: moment({ nullable: true }),
+    coSignedBy: uuid({ nullable: true }),
+    complete: yes({ nullable: true }),
+    criticalsMissing: whole(),
+    awaitsCoSign: yes(),
+    validUntil: moment({ nullable: true }),
+    repairId: uuid({ nullable: true }),
+    hasty: yes(),
+  },
+  indices: [{ name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] }],
+});

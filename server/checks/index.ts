@@ -1,0 +1,2 @@
+export { describeCheck, findCheck } from './read';
+export { Checks } from './service';

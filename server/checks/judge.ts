@@ -1,0 +1,110 @@
+import type { EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import { askedOf, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import { foldMarks, type Mark } from '@cadre/core/checks';
+import { judgeCheck, type Finding } from '@cadre/core/findings';
+import { judgeReLook } from '@cadre/core/repairs';
+import { endOfSiteDay } from '@cadre/core/schedule';
+import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import { findBike } from '@cadre/server/fleet';
+import { siteEntity } from '@cadre/server/fleet/entities';
+import type { PersonRow } from '@cadre/server/people/entities';
+import { factsOf, markOf } from '@cadre/server/projection';
+import { orRefuse, type Saying } from '@cadre/server/records';
+import { repairEntity } from '@cadre/server/repairs/entities';
+import { markEntity, type CheckRow } from './entities';
+
+const DAY_MS = 86_400_000;
+
+/** How often each question of this bike was put right in signed checks of the policy's span. */
+async function putRightBefore(tx: EntityManager, bikeId: string, since: number, until: number): Promise<Map<string, number>> {
+  const rows = (await tx.query(
+    "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.word = 'put-right' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
+    [bikeId, new Date(since), new Date(until)],
+  )) as { question: string; times: number | string }[];
+  return new Map(rows.map((row) => [row.question, Number(row.times)]));
+}
+
+/** Many answers in next to no time: kept for the lead to see, never a reason to refuse. */
+function isHasty(marks: readonly Mark[], asked: number, policy: PolicyVersion): boolean {
+  const times = marks.map((mark) => mark.at);
+  return asked >= 10 && Math.max(...times) - Math.min(...times) < asked * policy.hasteSecondsEach * 1000;
+}
+
+/** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
+export async function judgeSigned(tx: EntityManager, check: CheckRow, author: PersonRow, signedAt: number): Promise<Saying> {
+  const bike = await findBike(tx, check.bikeId);
+  const { sheet } = await sheetByHash(tx, check.sheetHash);
+  const { policy } = await currentPolicy(tx);
+  const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
+  const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
+  const standings = foldMarks(marks);
+  const asked = askedOf(sheet, bike.build);
+  const facts = await factsOf(tx, bike.id);
+  const judgement = judgeCheck({
+    asked,
+    standings,
+    open: facts.findings,
+    putRightBefore: await putRightBefore(tx, bike.id, signedAt - policy.comingBack.days * DAY_MS, signedAt),
+    policy,
+    signedAt,
+    signedBy: author.id,
+    newId,
+  });
+  const changed = judgement.changes.map((change) => change.finding);
+  const reLooked = check.repairId
+    ? await reLookedFindings(tx, check.repairId, changed, { facts, standings, complete: judgement.complete, author, policy, signedAt })
+    : null;
+  return {
+    kind: 'check.signed',
+    happenedAt: signedAt,
+    body: {
+      bikeId: bike.id,
+      checkId: check.id,
+      signedBy: author.id,
+      markIds: marks.map((mark) => mark.id).sort(),
+      complete: judgement.complete,
+      criticalsMissing: judgement.criticalsMissing,
+      awaitsCoSign: author.trainee && sheet.clears,
+      validUntil: judgement.complete ? validUntil(sheet, signedAt, timeZone) : null,
+      hasty: isHasty(marks, asked.length, policy),
+      findings: [...changed, ...(reLooked ?? [])],
+      ...(check.repairId && judgement.complete ? { reLooked: { repairId: check.repairId } } : {}),
+    },
+  };
+}
+
+function validUntil(sheet: SheetVersion, signedAt: number, timeZone: string): number | null {
+  return sheet.clears && sheet.validity.until === 'end-of-day-or-return' ? endOfSiteDay(signedAt, timeZone) : null;
+}
+
+interface ReLookContext {
+  readonly facts: { readonly findings: readonly Finding[] };
+  readonly standings: ReturnType<typeof foldMarks>;
+  readonly complete: boolean;
+  readonly author: PersonRow;
+  readonly policy: PolicyVersion;
+  readonly signedAt: number;
+}
+
+/** What the repair worked on and this re-look found sound. What failed again is already among the changes. */
+async function reLookedFindings(
+  tx: EntityManager,
+  repairId: string,
+  changed: readonly Finding[],
+  context: ReLookContext,
+): Promise<readonly Finding[]> {
+  const repair = await tx.getRepository(repairEntity).findOneByOrFail({ id: repairId });
+  const mended = context.facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
+  const judged = orRefuse(
+    judgeReLook({
+      mended,
+      standings: context.standings,
+      complete: context.complete,
+      signedBy: context.author.id,
+      policy: context.policy,
+      now: context.signedAt,
+    }),
+  );
+  return judged.filter((finding) => !changed.some((each) => each.id === finding.id));
+}

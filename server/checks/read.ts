@@ -1,0 +1,34 @@
+import type { EntityManager } from 'typeorm';
+import type { Check, NewMark } from '@cadre/contract/checks';
+import { sheetByHash } from '@cadre/server/catalogue';
+import { markOf } from '@cadre/server/projection';
+import { RefusedError } from '@cadre/server/records';
+import { checkEntity, markEntity, type CheckRow } from './entities';
+
+export async function findCheck(tx: EntityManager, id: string): Promise<CheckRow> {
+  const row = await tx.getRepository(checkEntity).findOneBy({ id });
+  if (!row) throw new RefusedError('not-found', { what: 'check' });
+  return row;
+}
+
+export async function describeCheck(tx: EntityManager, id: string): Promise<Check> {
+  const row = await findCheck(tx, id);
+  const { sheet } = await sheetByHash(tx, row.sheetHash);
+  const marks = await tx.getRepository(markEntity).find({ where: { checkId: id }, order: { at: 'ASC', id: 'ASC' } });
+  return {
+    id: row.id,
+    bikeId: row.bikeId,
+    sheetHash: row.sheetHash,
+    sheet: structuredClone(sheet) as Check['sheet'],
+    state: row.state,
+    openedBy: row.openedBy,
+    openedAt: row.openedAt.getTime(),
+    signedBy: row.signedBy,
+    signedAt: row.signedAt?.getTime() ?? null,
+    coSignedBy: row.coSignedBy,
+    complete: row.complete,
+    awaitsCoSign: row.awaitsCoSign,
+    repairId: row.repairId,
+    marks: marks.map((mark) => structuredClone(markOf(mark)) as NewMark),
+  };
+}

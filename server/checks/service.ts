@@ -1,0 +1,170 @@
+import { IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { addMarks, Check, coSignCheck, NewMark, openCheck, signCheck } from '@cadre/contract/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { askedOf } from '@cadre/core/catalogue';
+import { endOfSiteDay } from '@cadre/core/schedule';
+import { sheetByHash } from '@cadre/server/catalogue';
+import { describeBike, findBike } from '@cadre/server/fleet';
+import { siteEntity } from '@cadre/server/fleet/entities';
+import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
+import { personEntity, type PersonRow } from '@cadre/server/people/entities';
+import { hashOf, markDigest, markDocument, RefusedError, type Record } from '@cadre/server/records';
+import { checkEntity, markEntity, type MarkRow } from './entities';
+import { describeCheck, findCheck } from './read';
+import { judgeSigned } from './judge';
+
+function rowOf(checkId: string, mark: NewMark): MarkRow {
+  return { ...mark, checkId, reading: mark.reading ?? null, at: new Date(mark.at) };
+}
+
+/** Who gave it: a person of this program, allowed the act, who has signed in on the device it comes from. */
+async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: 'mark' | 'sign' | 're-look'): Promise<PersonRow> {
+  const author = await tx.getRepository(personEntity).findOneBy({ id: authorId });
+  if (!author || !(await mayDeliverFor(tx, actor, authorId))) throw new RefusedError('act.not-allowed', { act, author: authorId });
+  requireAct(author, act);
+  return author;
+}
+
+export class Checks {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+    private readonly now: () => number,
+  ) {}
+
+  async get(actor: Actor, id: string): Promise<Check> {
+    requireAct(actor, 'see');
+    return describeCheck(this.source.manager, id);
+  }
+
+  /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */
+  async open(actor: Actor, body: BodyOf<typeof openCheck>): Promise<Check> {
+    requireAct(actor, 'mark');
+    const { siteId } = await findBike(this.source.manager, body.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: body, author: actor.id },
+      async (tx) => {
+        await authorOf(tx, actor, body.author, 'mark');
+        const { hash } = await sheetByHash(tx, body.sheetHash);
+        const open = await tx.getRepository(checkEntity).findOneBy({ bikeId: body.bikeId, sheetHash: hash, state: 'open', repairId: IsNull() });
+        const opened = {
+          kind: 'check.opened' as const,
+          body: { bikeId: body.bikeId, checkId: body.id, sheetHash: hash, openedBy: body.author },
+          happenedAt: body.at,
+        };
+        if (!open) return opened;
+        const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
+        // What was begun on an earlier day says nothing of today: it is closed unsigned, its marks kept.
+        if (endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
+          throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
+        return [{ kind: 'check.abandoned' as const, body: { bikeId: body.bikeId, checkId: open.id } }, opened];
+      },
+      (tx) => describeCheck(tx, body.id),
+    );
+  }
+
+  /**
+   * Adds marks. Each counts once by its id, however often it is sent; the same id with other content is
+   * refused. A batch is recorded as one entry that covers the marks that were new.
+   */
+  async mark(actor: Actor, checkId: string, body: BodyOf<typeof addMarks>): Promise<AnswerOf<typeof addMarks>> {
+    requireAct(actor, 'mark');
+    const found = await findCheck(this.source.manager, checkId);
+    const { siteId, build } = await findBike(this.source.manager, found.bikeId);
+    const { sheet } = await sheetByHash(this.source.manager, found.sheetHash);
+    const asked = new Set(askedOf(sheet, build).map((each) => each.key));
+    const sent = { sent: body.marks.map((mark) => mark.id) };
+    const fresh = await this.newOnes(this.source.manager, checkId, body.marks);
+    if (fresh.length === 0) return sent;
+    return this.record.act(
+      { chain: siteId, id: newId(), request: body, author: actor.id },
+      async (tx) => {
+        // Asked again under the lock: a twin of this request may have been faster.
+        const marks = await this.newOnes(tx, checkId, body.marks);
+        const check = await findCheck(tx, checkId);
+        if (marks.length === 0) return [];
+        if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
+        if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
+        for (const author of new Set(marks.map((mark) => mark.author))) await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');
+        const strange = marks.find((mark) => !asked.has(`${mark.checkpoint}@${mark.position}`));
+        if (strange) throw new RefusedError('check.mark-not-asked', { checkpoint: strange.checkpoint, position: strange.position });
+        await tx.getRepository(markEntity).insert(marks.map((mark) => rowOf(checkId, mark)));
+        const markIds = marks.map((mark) => mark.id);
+        return {
+          kind: 'check.marked',
+          body: { bikeId: check.bikeId, checkId, markIds, marksHash: await markDigest(tx, markIds) },
+          happenedAt: Math.max(...marks.map((mark) => mark.at)),
+        };
+      },
+      async () => sent,
+    );
+  }
+
+  /** The marks not yet kept, each once. Refuses a mark whose id stands with other content. */
+  private async newOnes(tx: EntityManager, checkId: string, marks: readonly NewMark[]): Promise<readonly NewMark[]> {
+    const fresh: NewMark[] = [];
+    for (const mark of marks) {
+      const kept = await tx.getRepository(markEntity).findOneBy({ id: mark.id });
+      const twin = fresh.find((each) => each.id === mark.id);
+      const standing = kept ?? (twin ? rowOf(checkId, twin) : null);
+      if (!standing) fresh.push(mark);
+      else if (hashOf(markDocument(standing)) !== hashOf(markDocument(rowOf(checkId, mark))))
+        throw new RefusedError('conflict.id-reused', { id: mark.id });
+    }
+    return fresh;
+  }
+
+  /** Signs a check over exactly the marks it names, and judges it, in one transaction. */
+  async sign(actor: Actor, checkId: string, body: BodyOf<typeof signCheck>): Promise<AnswerOf<typeof signCheck>> {
+    requireAct(actor, 'sign');
+    const found = await findCheck(this.source.manager, checkId);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { checkId, ...body }, author: body.author },
+      async (tx) => {
+        const check = await findCheck(tx, checkId);
+        if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
+        if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
+        const author = await authorOf(tx, actor, body.author, check.repairId ? 're-look' : 'sign');
+        const kept = new Set((await tx.getRepository(markEntity).find({ where: { checkId }, select: { id: true } })).map((row) => row.id));
+        const named = new Set(body.markIds);
+        const missing = [...named].filter((id) => !kept.has(id));
+        const unseen = [...kept].filter((id) => !named.has(id));
+        // Somebody else marked meanwhile: the signer has to see it before signing for it.
+        if (missing.length > 0 || unseen.length > 0)
+          throw new RefusedError(
+            'check.marks-missing',
+            { missing: missing.length, unseen: unseen.length },
+            { current: await describeCheck(tx, checkId) },
+          );
+        return judgeSigned(tx, check, author, Math.min(body.at, this.now()));
+      },
+      async (tx) => this.afterSigning(tx, checkId),
+    );
+  }
+
+  private async afterSigning(tx: EntityManager, checkId: string): Promise<AnswerOf<typeof signCheck>> {
+    const check = await describeCheck(tx, checkId);
+    const bike = await describeBike(tx, check.bikeId);
+    return { check, bike, findings: bike.facts.findings };
+  }
+
+  /** A trainee's check counts once somebody experienced has put their name beside it. */
+  async coSign(actor: Actor, checkId: string, body: BodyOf<typeof coSignCheck>): Promise<{ check: Check; bike: Bike }> {
+    requireAct(actor, 'co-sign');
+    const found = await findCheck(this.source.manager, checkId);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { checkId, ...body }, author: actor.id },
+      async (tx) => {
+        const check = await findCheck(tx, checkId);
+        if (!check.awaitsCoSign) throw new RefusedError('check.not-awaiting-co-sign');
+        if (check.signedBy === actor.id) throw new RefusedError('check.own-co-sign');
+        return { kind: 'check.co-signed', body: { bikeId: check.bikeId, checkId }, happenedAt: body.at };
+      },
+      async (tx) => ({ check: await describeCheck(tx, checkId), bike: await describeBike(tx, found.bikeId) }),
+    );
+  }
+}

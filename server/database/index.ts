@@ -1,0 +1,1 @@
+export { digest, json, key, moment, uuid, whole, word, words, yes } from './columns';

@@ -1,0 +1,30 @@
+import { EntitySchema } from 'typeorm';
+import type { Finding, FindingState } from '@cadre/core/findings';
+import { json, key, moment, uuid, whole, word } from '@cadre/server/database';
+
+/** A finding as it stands. The fields a query asks for have columns; the rest is its document. */
+export interface FindingRow {
+  id: string;
+  bikeId: string;
+  state: FindingState;
+  severity: Finding['severity'];
+  outingsUsed: number;
+  finding: Finding;
+}
+export const findingEntity = new EntitySchema<FindingRow>({
+  name: 'finding',
+  columns: { id: key(), bikeId: uuid(), state: word(), severity: word(), outingsUsed: whole(), finding: json() },
+  indices: [{ name: 'finding_bike', columns: ['bikeId', 'state'] }],
+});
+
+export interface HoldRow {
+  id: string;
+  bikeId: string;
+  since: Date;
+  endedAt: Date | null;
+}
+export const holdEntity = new EntitySchema<HoldRow>({
+  name: 'hold',
+  columns: { id: key(), bikeId: uuid(), since: moment(), endedAt: moment({ nullable: true }) },
+  indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
+});

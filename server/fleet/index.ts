@@ -1,0 +1,2 @@
+export { describeBike, findBike } from './read';
+export { Fleet } from './service';

@@ -1,0 +1,94 @@
+import { In, IsNull, Not, type EntityManager } from 'typeorm';
+import { askedOf, askedKey } from '@cadre/core/catalogue';
+import { foldMarks, type Mark } from '@cadre/core/checks';
+import { severityOf, type Finding } from '@cadre/core/findings';
+import { evaluateFitness, NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from '@cadre/core/fitness';
+import { sheetEntity } from '@cadre/server/catalogue/entities';
+import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
+import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
+import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
+import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
+
+/** The finding with what its columns know better than its document. */
+export function findingOf(row: FindingRow): Finding {
+  return { ...row.finding, state: row.state, severity: row.severity, outingsUsed: row.outingsUsed };
+}
+
+export function markOf(row: MarkRow): Mark {
+  const { checkId: _checkId, at, reading, ...rest } = row;
+  return { ...rest, at: at.getTime(), ...(reading ? { reading } : {}) };
+}
+
+async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly CheckRow[]): Promise<DraftStop[]> {
+  const stops: DraftStop[] = [];
+  for (const check of open) {
+    const marks = await tx.getRepository(markEntity).find({ where: { checkId: check.id } });
+    if (!marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
+    const { sheet } = await tx.getRepository(sheetEntity).findOneByOrFail({ hash: check.sheetHash });
+    const standings = foldMarks(marks.map(markOf));
+    for (const asked of askedOf(sheet, bike.build)) {
+      const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
+      for (const marked of standing?.faults ?? []) {
+        const fault = asked.checkpoint.faults.find((each) => each.key === marked.fault);
+        if (standing && fault && severityOf(standing.outcome, fault, marked) === 'stop')
+          stops.push({ checkId: check.id, words: `${asked.checkpoint.name}: ${fault.name}` });
+      }
+    }
+  }
+  return stops;
+}
+
+async function newestCheckOf(tx: EntityManager, signed: readonly CheckRow[]): Promise<NewestCheck | null> {
+  const newest = signed[0];
+  if (!newest?.signedAt) return null;
+  const { sheet } = await tx.getRepository(sheetEntity).findOneByOrFail({ hash: newest.sheetHash });
+  return {
+    checkId: newest.id,
+    sheetName: sheet.name,
+    signedAt: newest.signedAt.getTime(),
+    complete: newest.complete === true,
+    awaitsCoSign: newest.awaitsCoSign,
+    criticalsMissing: newest.criticalsMissing,
+  };
+}
+
+async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFacts> {
+  const bikeId = bike.id;
+  const findings = await tx.getRepository(findingEntity).find({ where: { bikeId, state: Not('closed') } });
+  const holds = await tx.getRepository(holdEntity).find({ where: { bikeId, endedAt: IsNull() }, order: { since: 'ASC', id: 'ASC' } });
+  const leftApart = await tx.getRepository(leftApartEntity).find({ where: { bikeId, closedAt: IsNull() } });
+  const repairs = await tx.getRepository(repairEntity).find({ where: { bikeId, state: In(['started', 'done']) } });
+  const checks = await tx.getRepository(checkEntity).find({ where: { bikeId, state: 'open', repairId: IsNull() } });
+  // A re-look is not the newest check: it gives no validity and takes none.
+  const signed = await tx
+    .getRepository(checkEntity)
+    .find({ where: { bikeId, state: 'signed', repairId: IsNull() }, order: { signedAt: 'DESC', id: 'ASC' }, take: 1 });
+  const [{ validUntil }] = (await tx.query(
+    "SELECT MAX(validUntil) AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND awaitsCoSign = 0",
+    [bikeId],
+  )) as [{ validUntil: Date | null }];
+  const byId = <T extends { id: string }>(a: T, b: T): number => (a.id < b.id ? -1 : 1);
+  return {
+    ...NO_FACTS,
+    findings: findings.map(findingOf).sort(byId),
+    holds: holds.map((hold) => ({ id: hold.id, since: hold.since.getTime() })),
+    leftApart: leftApart.map(({ id, what, by }) => ({ id, what, by })).sort(byId),
+    repairs: repairs.map(({ id, state }) => ({ id, state: state === 'started' ? ('started' as const) : ('done' as const) })).sort(byId),
+    draftStops: await draftStopsOf(tx, bike, checks),
+    newestCheck: await newestCheckOf(tx, signed),
+    validUntil: validUntil ? validUntil.getTime() : null,
+  };
+}
+
+export async function factsOf(tx: EntityManager, bikeId: string): Promise<FitnessFacts> {
+  return (await tx.getRepository(bikeStateEntity).findOneByOrFail({ bikeId })).facts;
+}
+
+/** Gathers a bike's facts again and writes its one row. */
+export async function refreshBikeState(tx: EntityManager, bikeId: string, now: number): Promise<FitnessFacts> {
+  const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
+  const facts = await gatherFacts(tx, bike);
+  const { nextChangeAt } = evaluateFitness(facts, now);
+  await tx.getRepository(bikeStateEntity).save({ bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) });
+  return facts;
+}

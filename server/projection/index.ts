@@ -1,0 +1,2 @@
+export { factsOf, findingOf, markOf } from './bike-state';
+export { projector } from './projector';

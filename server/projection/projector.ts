@@ -1,0 +1,205 @@
+import { IsNull, MoreThan, type EntityManager } from 'typeorm';
+import { assertNever } from '@cadre/core/errors';
+import type { Finding } from '@cadre/core/findings';
+import { needsHold } from '@cadre/core/fitness';
+import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
+import { checkEntity } from '@cadre/server/checks/entities';
+import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
+import { bikeEntity, bikeStateEntity, hookEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
+import { personEntity, programEntity } from '@cadre/server/people/entities';
+import type { Projector, Recorded } from '@cadre/server/records';
+import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
+import { factsOf, refreshBikeState } from './bike-state';
+
+async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
+  for (const finding of findings) {
+    await tx
+      .getRepository(findingEntity)
+      .save({ id: finding.id, bikeId, state: finding.state, severity: finding.severity, outingsUsed: finding.outingsUsed, finding });
+  }
+}
+
+/** Begins a hold, as of this entry. Its id is the entry's: one entry begins at most one. */
+async function beginHold(tx: EntityManager, bikeId: string, entry: Recorded): Promise<void> {
+  const id = entry.id;
+  await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null });
+}
+
+async function moved(tx: EntityManager, bikeId: string, to: string, at: Date): Promise<void> {
+  const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
+  if (to === 'out') {
+    await tx.query("UPDATE finding SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND severity = 'soon' AND state <> 'closed'", [bikeId]);
+  }
+  // A ride-out counts until the bike comes back: what came back has been ridden.
+  if (to === 'in' && bike.whereabouts === 'out') await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
+  await tx
+    .getRepository(bikeEntity)
+    .update({ id: bikeId }, { whereabouts: bike.whereabouts === to ? bike.whereabouts : (to as typeof bike.whereabouts) });
+}
+
+/** Writes the rows an entry means. The same entry always means the same rows: a rebuild relies on it. */
+async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
+  const at = new Date(entry.happenedAt);
+  switch (entry.kind) {
+    case 'program.set-up':
+      await tx.getRepository(programEntity).insert({ id: entry.body.programId, name: entry.body.name, demo: entry.body.demo });
+      return;
+    case 'site.added':
+      await tx
+        .getRepository(siteEntity)
+        .insert({ id: entry.body.siteId, name: entry.body.name, timeZone: entry.body.timeZone, opensAt: entry.body.opensAt });
+      return;
+    case 'rack.added':
+      await tx
+        .getRepository(rackEntity)
+        .insert({ id: entry.body.rackId, siteId: entry.body.siteId, name: entry.body.name, position: entry.body.position });
+      await tx.getRepository(hookEntity).insert(entry.body.hooks.map((hook) => ({ ...hook, rackId: entry.body.rackId })));
+      return;
+    case 'person.added': {
+      const { personId: id, ...rest } = entry.body;
+      await tx.getRepository(personEntity).insert({ id, ...rest, active: true, version: 1 });
+      return;
+    }
+    case 'person.changed': {
+      const { personId: id, ...rest } = entry.body;
+      await tx.getRepository(personEntity).update({ id }, { ...rest, version: () => 'version + 1' });
+      return;
+    }
+    case 'sheet.published':
+      await tx
+        .getRepository(sheetEntity)
+        .insert({ hash: entry.body.hash, key: entry.body.sheet.key, version: entry.body.sheet.version, sheet: entry.body.sheet });
+      return;
+    case 'policy.published':
+      await tx.getRepository(policyEntity).insert({ hash: entry.body.hash, version: entry.body.policy.version, policy: entry.body.policy });
+      return;
+    case 'bike.added':
+      await tx.getRepository(bikeEntity).insert({ ...entry.body.bike, whereabouts: 'in', version: 1 });
+      return;
+    case 'bike.changed': {
+      const { id, ...rest } = entry.body.bike;
+      await tx.getRepository(bikeEntity).update({ id }, rest);
+      await tx.query('UPDATE bike SET version = version + 1 WHERE id = ?', [id]);
+      return;
+    }
+    case 'bike.moved':
+      return moved(tx, entry.body.bikeId, entry.body.to, at);
+    case 'check.opened': {
+      const { checkId: id, bikeId, sheetHash, openedBy, reLook } = entry.body;
+      if (reLook) {
+        // Two repairs may ask for the very same looks: then it is the same document.
+        if (!(await tx.getRepository(sheetEntity).existsBy({ hash: sheetHash }))) {
+          await tx.getRepository(sheetEntity).insert({ hash: sheetHash, key: reLook.sheet.key, version: reLook.sheet.version, sheet: reLook.sheet });
+        }
+        await tx.getRepository(repairEntity).update({ id: reLook.repairId }, { reLookCheckId: id });
+      }
+      await tx
+        .getRepository(checkEntity)
+        .insert({
+          id,
+          bikeId,
+          sheetHash,
+          state: 'open',
+          openedBy,
+          openedAt: at,
+          criticalsMissing: 0,
+          awaitsCoSign: false,
+          repairId: reLook?.repairId ?? null,
+          hasty: false,
+        });
+      return;
+    }
+    case 'check.marked':
+      return; // marks are the record itself; only the bike's facts may change
+    case 'check.signed': {
+      const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, validUntil, hasty, findings, reLooked } = entry.body;
+      await tx
+        .getRepository(checkEntity)
+        .update(
+          { id },
+          {
+            state: 'signed',
+            signedBy,
+            signedAt: at,
+            complete,
+            criticalsMissing: criticalsMissing.length,
+            awaitsCoSign,
+            hasty,
+            validUntil: validUntil === null ? null : new Date(validUntil),
+          },
+        );
+      await keepFindings(tx, bikeId, findings);
+      if (reLooked) {
+        await tx.getRepository(repairEntity).update({ id: reLooked.repairId }, { state: 're-looked' });
+        await tx.getRepository(bikeEntity).update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });
+      }
+      return;
+    }
+    case 'check.co-signed':
+      await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { awaitsCoSign: false, coSignedBy: entry.author });
+      return;
+    case 'check.abandoned':
+      await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { state: 'abandoned' });
+      return;
+    case 'finding.severity-set':
+      return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
+    case 'repair.started': {
+      const { repairId: id, bikeId, findings } = entry.body;
+      await tx
+        .getRepository(repairEntity)
+        .insert({
+          id,
+          bikeId,
+          state: 'started',
+          findingIds: findings.map((finding) => finding.id),
+          startedBy: entry.author ?? '',
+          startedAt: at,
+          work: [],
+          touched: [],
+        });
+      await keepFindings(tx, bikeId, findings);
+      await tx.getRepository(bikeEntity).update({ id: bikeId }, { whereabouts: 'on-the-bench' });
+      return;
+    }
+    case 'repair.done': {
+      const { repairId: id, bikeId, findings, work, touched, minutes } = entry.body;
+      await tx.getRepository(repairEntity).update({ id }, { state: 'done', doneBy: entry.author, doneAt: at, work, touched, minutes });
+      await keepFindings(tx, bikeId, findings);
+      return;
+    }
+    case 'left-apart.opened':
+      await tx
+        .getRepository(leftApartEntity)
+        .insert({ id: entry.body.itemId, bikeId: entry.body.bikeId, what: entry.body.what, by: entry.author ?? '', since: at });
+      return;
+    case 'left-apart.closed':
+      await tx.getRepository(leftApartEntity).update({ id: entry.body.itemId }, { closedBy: entry.author, closedAt: at });
+      return;
+    case 'bike.released':
+      await keepFindings(tx, entry.body.bikeId, entry.body.findings);
+      await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { endedAt: at });
+      return;
+    default:
+      return assertNever(entry);
+  }
+}
+
+/**
+ * Projects entries. Round every act on a bike it looks twice whether the bike needs a hold on record:
+ * before (a soon may have run out while nobody looked, and must not slip away by being lowered) and after.
+ */
+export const projector: Projector = {
+  async apply(tx, entry) {
+    const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
+    if (bikeId !== null && (await tx.getRepository(bikeStateEntity).existsBy({ bikeId })) && needsHold(await factsOf(tx, bikeId), entry.recordedAt)) {
+      await beginHold(tx, bikeId, entry);
+    }
+    await apply(tx, entry);
+    if (bikeId === null) return;
+    const facts = await refreshBikeState(tx, bikeId, entry.recordedAt);
+    if (needsHold(facts, entry.recordedAt)) {
+      await beginHold(tx, bikeId, entry);
+      await refreshBikeState(tx, bikeId, entry.recordedAt);
+    }
+  },
+};

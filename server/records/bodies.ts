@@ -1,0 +1,77 @@
+import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
+import type { Build, Whereabouts } from '@cadre/core/fleet';
+import type { Finding } from '@cadre/core/findings';
+import type { Role } from '@cadre/core/people';
+import type { EntryKind } from '@cadre/core/records';
+import type { Touched } from '@cadre/core/repairs';
+
+export interface BikeDocument {
+  readonly id: string;
+  readonly tag: string;
+  readonly model: string;
+  readonly size: string;
+  readonly serial: string;
+  readonly siteId: string;
+  readonly hookId: string | null;
+  readonly build: Build;
+}
+
+/**
+ * What each kind of entry says. Bodies carry what was decided, not what it would be decided from: a replay
+ * years later must not judge by newer rules.
+ */
+export interface EntryBodies extends Record<EntryKind, object> {
+  'program.set-up': { programId: string; name: string; demo: boolean };
+  'site.added': { siteId: string; name: string; timeZone: string; opensAt: string };
+  'rack.added': { rackId: string; siteId: string; name: string; position: number; hooks: readonly { id: string; number: number }[] };
+  'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
+  'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
+  'sheet.published': { hash: string; sheet: SheetVersion };
+  'policy.published': { hash: string; policy: PolicyVersion };
+  'bike.added': { bikeId: string; bike: BikeDocument };
+  'bike.changed': { bikeId: string; bike: BikeDocument };
+  'bike.moved': { bikeId: string; to: Whereabouts };
+  'check.opened': { bikeId: string; checkId: string; sheetHash: string; openedBy: string; reLook?: { repairId: string; sheet: SheetVersion } };
+  'check.marked': { bikeId: string; checkId: string; markIds: readonly string[]; marksHash: string };
+  'check.signed': {
+    bikeId: string;
+    checkId: string;
+    signedBy: string;
+    markIds: readonly string[];
+    complete: boolean;
+    criticalsMissing: readonly string[];
+    awaitsCoSign: boolean;
+    validUntil: number | null;
+    hasty: boolean;
+    /** Every finding this check made or changed, as it stands after. */
+    findings: readonly Finding[];
+    reLooked?: { repairId: string };
+  };
+  'check.co-signed': { bikeId: string; checkId: string };
+  'check.abandoned': { bikeId: string; checkId: string };
+  'finding.severity-set': { bikeId: string; finding: Finding; reason: string };
+  'repair.started': { bikeId: string; repairId: string; findings: readonly Finding[] };
+  'repair.done': {
+    bikeId: string;
+    repairId: string;
+    findings: readonly Finding[];
+    work: readonly { findingId: string; done: string }[];
+    touched: readonly Touched[];
+    minutes: number | null;
+  };
+  'left-apart.opened': { bikeId: string; itemId: string; what: string };
+  'left-apart.closed': { bikeId: string; itemId: string };
+  'bike.released': { bikeId: string; note: string; findings: readonly Finding[] };
+}
+
+/** An entry about to be projected. */
+export type Recorded = {
+  [K in EntryKind]: {
+    readonly id: string;
+    readonly kind: K;
+    readonly body: EntryBodies[K];
+    readonly author: string | null;
+    readonly happenedAt: number;
+    readonly recordedAt: number;
+  };
+}[EntryKind];

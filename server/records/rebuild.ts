@@ -1,0 +1,26 @@
+import type { DataSource, EntitySchema } from 'typeorm';
+import type { Recorded } from './bodies';
+import { entryEntity } from './entities';
+import type { Projector } from './record';
+
+/** Empties every projection and makes it again from the record alone, in one transaction. */
+export async function rebuildProjections(source: DataSource, projector: Projector, projections: readonly EntitySchema<object>[]): Promise<number> {
+  return source.transaction('READ COMMITTED', async (tx) => {
+    // Rows are removed one table at a time, so the checks between tables wait until all is there again.
+    await tx.query('SET foreign_key_checks = 0');
+    for (const projection of projections) await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
+    const rows = await tx.getRepository(entryEntity).find({ order: { ordinal: 'ASC' } });
+    for (const row of rows) {
+      await projector.apply(tx, {
+        id: row.id,
+        kind: row.kind,
+        body: JSON.parse(row.body) as unknown,
+        author: row.author,
+        happenedAt: row.happenedAt.getTime(),
+        recordedAt: row.recordedAt.getTime(),
+      } as Recorded);
+    }
+    await tx.query('SET foreign_key_checks = 1');
+    return rows.length;
+  });
+}

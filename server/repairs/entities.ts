@@ -1,0 +1,59 @@
+import { EntitySchema } from 'typeorm';
+import type { Touched } from '@cadre/core/repairs';
+import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
+
+export interface RepairRow {
+  id: string;
+  bikeId: string;
+  state: 'started' | 'done' | 're-looked';
+  findingIds: readonly string[];
+  startedBy: string;
+  startedAt: Date;
+  doneBy: string | null;
+  doneAt: Date | null;
+  work: readonly { findingId: string; done: string }[];
+  touched: readonly Touched[];
+  minutes: number | null;
+  reLookCheckId: string | null;
+}
+export const repairEntity = new EntitySchema<RepairRow>({
+  name: 'repair',
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    state: word(),
+    findingIds: json(),
+    startedBy: uuid(),
+    startedAt: moment(),
+    doneBy: uuid({ nullable: true }),
+    doneAt: moment({ nullable: true }),
+    work: json(),
+    touched: json(),
+    minutes: whole({ nullable: true }),
+    reLookCheckId: uuid({ nullable: true }),
+  },
+  indices: [{ name: 'repair_bike', columns: ['bikeId', 'state'] }],
+});
+
+export interface LeftApartRow {
+  id: string;
+  bikeId: string;
+  what: string;
+  by: string;
+  since: Date;
+  closedBy: string | null;
+  closedAt: Date | null;
+}
+export const leftApartEntity = new EntitySchema<LeftApartRow>({
+  name: 'left_apart',
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    what: words(200),
+    by: uuid(),
+    since: moment(),
+    closedBy: uuid({ nullable: true }),
+    closedAt: moment({ nullable: true }),
+  },
+  indices: [{ name: 'left_apart_bike', columns: ['bikeId', 'closedAt'] }],
+});

@@ -1,0 +1,181 @@
+import { In, MoreThan, type DataSource, type EntityManager } from 'typeorm';
+import type { Check } from '@cadre/contract/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, Repair, startRepair } from '@cadre/contract/repairs';
+import { askedOf } from '@cadre/core/catalogue';
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { releaseReadiness } from '@cadre/core/fitness';
+import { reLookSheet } from '@cadre/core/repairs';
+import { publishedCheckpoints } from '@cadre/server/catalogue';
+import { checkEntity } from '@cadre/server/checks/entities';
+import { describeCheck } from '@cadre/server/checks';
+import { describeBike, findBike } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { factsOf } from '@cadre/server/projection';
+import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { leftApartEntity, repairEntity, type RepairRow } from './entities';
+
+function describeRepair(row: RepairRow): Repair {
+  return {
+    ...row,
+    findingIds: [...row.findingIds],
+    work: [...row.work],
+    touched: [...row.touched],
+    startedAt: row.startedAt.getTime(),
+    doneAt: row.doneAt?.getTime() ?? null,
+  };
+}
+
+async function findRepair(tx: EntityManager, id: string): Promise<RepairRow> {
+  const row = await tx.getRepository(repairEntity).findOneBy({ id });
+  if (!row) throw new RefusedError('not-found', { what: 'repair' });
+  return row;
+}
+
+async function answerOf(tx: EntityManager, id: string): Promise<{ repair: Repair; bike: Bike }> {
+  const row = await findRepair(tx, id);
+  return { repair: describeRepair(row), bike: await describeBike(tx, row.bikeId) };
+}
+
+export class Repairs {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+    private readonly now: () => number,
+  ) {}
+
+  /** Repairs not yet re-looked, oldest first. */
+  async list(actor: Actor, query: { after?: string | undefined; most: number }): Promise<AnswerOf<typeof listRepairs>> {
+    requireAct(actor, 'see');
+    const after = query.after ? await findRepair(this.source.manager, query.after) : null;
+    const rows = await this.source.getRepository(repairEntity).find({
+      where: { state: In(['started', 'done']), ...(after ? { startedAt: MoreThan(after.startedAt) } : {}) },
+      order: { startedAt: 'ASC' },
+      take: query.most + 1,
+    });
+    const page = rows.slice(0, query.most);
+    return { repairs: page.map(describeRepair), next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null };
+  }
+
+  async start(actor: Actor, body: BodyOf<typeof startRepair>): Promise<AnswerOf<typeof startRepair>> {
+    requireAct(actor, 'repair');
+    const { siteId } = await findBike(this.source.manager, body.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: body, author: actor.id },
+      async (tx) => {
+        const facts = await factsOf(tx, body.bikeId);
+        const findings = body.findingIds.map((id): Finding => {
+          const finding = facts.findings.find((each) => each.id === id);
+          if (!finding) throw new RefusedError('repair.finding-not-open', { id });
+          if (finding.state !== 'open') throw new RefusedError('repair.finding-in-work', { fault: finding.words.fault });
+          return { ...finding, state: 'in-work' };
+        });
+        return { kind: 'repair.started', body: { bikeId: body.bikeId, repairId: body.id, findings }, happenedAt: body.at };
+      },
+      (tx) => answerOf(tx, body.id),
+    );
+  }
+
+  /** The work is done, with what was done for each finding and what it touched. Nothing is cleared by it. */
+  async finish(actor: Actor, repairId: string, body: BodyOf<typeof finishRepair>): Promise<AnswerOf<typeof finishRepair>> {
+    requireAct(actor, 'repair');
+    const found = await findRepair(this.source.manager, repairId);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
+      async (tx) => {
+        const repair = await findRepair(tx, repairId);
+        if (repair.state !== 'started') throw new RefusedError('repair.already-done');
+        const undone = repair.findingIds.filter((id) => !body.work.some((each) => each.findingId === id));
+        if (undone.length > 0) throw new RefusedError('body.invalid', {}, { fields: undone.map((id) => ({ path: `work.${id}`, code: 'required' })) });
+        const facts = await factsOf(tx, repair.bikeId);
+        const findings = facts.findings
+          .filter((finding) => repair.findingIds.includes(finding.id))
+          .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: actor.id }));
+        return {
+          kind: 'repair.done',
+          body: { bikeId: repair.bikeId, repairId, findings, work: body.work, touched: body.touched, minutes: body.minutes },
+          happenedAt: body.at,
+        };
+      },
+      (tx) => answerOf(tx, repairId),
+    );
+  }
+
+  /** Opens the re-look of a finished repair: what failed and what the work touched, as a check of its own. */
+  async openReLook(actor: Actor, repairId: string, body: BodyOf<typeof openReLook>): Promise<Check> {
+    requireAct(actor, 're-look');
+    const found = await findRepair(this.source.manager, repairId);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
+      async (tx) => {
+        const repair = await findRepair(tx, repairId);
+        if (repair.state === 'started') throw new RefusedError('repair.not-done-yet');
+        const open = repair.reLookCheckId ? await tx.getRepository(checkEntity).findOneBy({ id: repair.reLookCheckId, state: 'open' }) : null;
+        if (open) throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
+        const facts = await factsOf(tx, repair.bikeId);
+        const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
+        const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx));
+        const bike = await findBike(tx, repair.bikeId);
+        if (askedOf(sheet, bike.build).length === 0) throw new RefusedError('repair.nothing-to-re-look');
+        return {
+          kind: 'check.opened',
+          body: { bikeId: repair.bikeId, checkId: body.id, sheetHash: hashOf(sheet), openedBy: actor.id, reLook: { repairId, sheet } },
+          happenedAt: body.at,
+        };
+      },
+      (tx) => describeCheck(tx, body.id),
+    );
+  }
+
+  async leaveApart(actor: Actor, bikeId: string, body: BodyOf<typeof leaveApart>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    const { siteId } = await findBike(this.source.manager, bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async () => ({ kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what }, happenedAt: body.at }),
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  async putTogether(actor: Actor, itemId: string, body: BodyOf<typeof putTogether>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    const found = await this.source.getRepository(leftApartEntity).findOneBy({ id: itemId });
+    if (!found) throw new RefusedError('not-found', { what: 'left-apart' });
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { itemId, ...body }, author: actor.id },
+      async (tx) => {
+        const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
+        if (item.closedAt) throw new RefusedError('left-apart.already-closed');
+        return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
+      },
+      (tx) => describeBike(tx, found.bikeId),
+    );
+  }
+
+  /** The one act that ends a hold. Refused until every stop is repaired and re-looked and nothing is left apart. */
+  async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
+    requireAct(actor, 'release');
+    const { siteId } = await findBike(this.source.manager, bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        const facts = await factsOf(tx, bikeId);
+        const readiness = releaseReadiness(facts, this.now());
+        if (!readiness.held) throw new RefusedError('release.not-held');
+        if (readiness.blocks.length > 0)
+          throw new RefusedError('release.not-ready', {
+            blocks: readiness.blocks.map((block) => ('finding' in block ? `${block.code}: ${block.finding.words.fault}` : block.code)),
+          });
+        const findings = facts.findings
+          .filter((finding) => isStopNow(finding, this.now()) || finding.state === 're-looked')
+          .map((finding): Finding => ({ ...finding, state: 'closed' }));
+        return { kind: 'bike.released', body: { bikeId, note: body.note, findings }, happenedAt: body.at };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+}

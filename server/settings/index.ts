@@ -1,0 +1,1 @@
+export { parseSettings, type SettingFault, type Settings } from './settings';

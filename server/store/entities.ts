@@ -1,0 +1,52 @@
+import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
+import { checkEntity, markEntity } from '@cadre/server/checks/entities';
+import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
+import {
+  bikeEntity,
+  bikeStateEntity,
+  fitmentEntity,
+  hookEntity,
+  outingGroupEntity,
+  partEntity,
+  rackEntity,
+  siteEntity,
+  tagCodeEntity,
+} from '@cadre/server/fleet/entities';
+import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
+import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
+import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
+
+/** Rebuilt from the record: emptied children first. */
+export const PROJECTIONS = [
+  leftApartEntity,
+  repairEntity,
+  holdEntity,
+  findingEntity,
+  checkEntity,
+  bikeStateEntity,
+  bikeEntity,
+  hookEntity,
+  rackEntity,
+  siteEntity,
+  sheetEntity,
+  policyEntity,
+  personEntity,
+  programEntity,
+] as const;
+
+/** Tables the application's own user may only read and add to. */
+export const APPEND_ONLY: readonly string[] = ['entry', 'mark'];
+
+export const ENTITIES = [
+  ...PROJECTIONS,
+  entryEntity,
+  chainHeadEntity,
+  markEntity,
+  credentialEntity,
+  sessionEntity,
+  throttleEntity,
+  partEntity,
+  fitmentEntity,
+  tagCodeEntity,
+  outingGroupEntity,
+];

@@ -1,0 +1,120 @@
+/**
+ * The database's shape, one table a step: a step that fails leaves no half of another behind, as this
+ * database cannot take DDL back. Steps are only ever added. CHECKs stand here because the mapper drops them.
+ */
+const ID = 'CHAR(36) CHARACTER SET ascii COLLATE ascii_bin';
+const HASH = 'CHAR(64) CHARACTER SET ascii COLLATE ascii_bin';
+const WORD = 'VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin';
+const MOMENT = 'DATETIME(3)';
+
+const oneOf = (column: string, ...words: string[]): string => `CHECK (\`${column}\` IN (${words.map((word) => `'${word}'`).join(', ')}))`;
+
+export const STEPS: readonly { readonly name: string; readonly sql: string }[] = [
+  {
+    name: 'Entry',
+    sql: `CREATE TABLE entry (ordinal BIGINT NOT NULL AUTO_INCREMENT PRIMARY KEY, chain ${ID} NOT NULL, seq INT NOT NULL, previousHash ${HASH} NOT NULL, hash ${HASH} NOT NULL,
+      id ${ID} NOT NULL, kind ${WORD} NOT NULL, body LONGTEXT NOT NULL, bikeId ${ID} NULL, policyHash ${HASH} NULL, requestHash ${HASH} NULL, author ${ID} NULL,
+      happenedAt ${MOMENT} NOT NULL, recordedAt ${MOMENT} NOT NULL,
+      UNIQUE INDEX entry_chain_seq (chain, seq), UNIQUE INDEX entry_id (id), INDEX entry_bike (bikeId, ordinal),
+      CONSTRAINT entry_seq_from_one CHECK (seq >= 1), CONSTRAINT entry_body_json CHECK (JSON_VALID(body)))`,
+  },
+  { name: 'ChainHead', sql: `CREATE TABLE chain_head (chain ${ID} NOT NULL PRIMARY KEY, seq INT NOT NULL, hash ${HASH} NOT NULL)` },
+  { name: 'Program', sql: `CREATE TABLE program (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, demo TINYINT NOT NULL)` },
+  {
+    name: 'Person',
+    sql: `CREATE TABLE person (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, signInName ${WORD} NOT NULL, role ${WORD} NOT NULL, trainee TINYINT NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
+      UNIQUE INDEX person_sign_in_name (signInName), CONSTRAINT person_role ${oneOf('role', 'desk', 'inspector', 'mechanic', 'lead')})`,
+  },
+  { name: 'Credential', sql: `CREATE TABLE credential (personId ${ID} NOT NULL PRIMARY KEY, hash VARCHAR(255) NOT NULL)` },
+  {
+    name: 'Session',
+    sql: `CREATE TABLE session (tokenHash ${HASH} NOT NULL PRIMARY KEY, personId ${ID} NOT NULL, device ${WORD} NOT NULL, startedAt ${MOMENT} NOT NULL, seenAt ${MOMENT} NOT NULL, endedAt ${MOMENT} NULL,
+      INDEX session_person_device (personId, device))`,
+  },
+  { name: 'Throttle', sql: 'CREATE TABLE throttle (`key` VARCHAR(120) NOT NULL PRIMARY KEY, failures INT NOT NULL, since DATETIME(3) NOT NULL)' },
+  {
+    name: 'Site',
+    sql: `CREATE TABLE site (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, timeZone VARCHAR(60) NOT NULL, opensAt ${WORD} NOT NULL)`,
+  },
+  {
+    name: 'Rack',
+    sql: `CREATE TABLE rack (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(40) NOT NULL, position INT NOT NULL, CONSTRAINT rack_site FOREIGN KEY (siteId) REFERENCES site (id))`,
+  },
+  {
+    name: 'Hook',
+    sql: `CREATE TABLE hook (id ${ID} NOT NULL PRIMARY KEY, rackId ${ID} NOT NULL, number INT NOT NULL, UNIQUE INDEX hook_place (rackId, number), CONSTRAINT hook_rack FOREIGN KEY (rackId) REFERENCES rack (id), CONSTRAINT hook_number CHECK (number >= 1))`,
+  },
+  {
+    name: 'Bike',
+    sql: `CREATE TABLE bike (id ${ID} NOT NULL PRIMARY KEY, tag ${WORD} NOT NULL, model VARCHAR(80) NOT NULL, size VARCHAR(20) NOT NULL, serial VARCHAR(60) NOT NULL, siteId ${ID} NOT NULL, hookId ${ID} NULL,
+      build LONGTEXT NOT NULL, whereabouts ${WORD} NOT NULL, version INT NOT NULL, UNIQUE INDEX bike_tag (tag), UNIQUE INDEX bike_hook (hookId),
+      CONSTRAINT bike_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT bike_on_hook FOREIGN KEY (hookId) REFERENCES hook (id),
+      CONSTRAINT bike_whereabouts ${oneOf('whereabouts', 'in', 'out', 'on-the-bench', 'laid-up', 'gone')}, CONSTRAINT bike_build_json CHECK (JSON_VALID(build)))`,
+  },
+  {
+    name: 'BikeState',
+    sql: `CREATE TABLE bike_state (bikeId ${ID} NOT NULL PRIMARY KEY, facts LONGTEXT NOT NULL, nextChangeAt ${MOMENT} NULL, INDEX bike_state_next (nextChangeAt),
+      CONSTRAINT bike_state_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT bike_state_json CHECK (JSON_VALID(facts)))`,
+  },
+  {
+    name: 'Part',
+    sql: `CREATE TABLE part (id ${ID} NOT NULL PRIMARY KEY, kind ${WORD} NOT NULL, name VARCHAR(80) NOT NULL, markings LONGTEXT NOT NULL, CONSTRAINT part_markings_json CHECK (JSON_VALID(markings)))`,
+  },
+  {
+    name: 'Fitment',
+    sql: `CREATE TABLE fitment (id ${ID} NOT NULL PRIMARY KEY, partId ${ID} NOT NULL, bikeId ${ID} NOT NULL, position ${WORD} NOT NULL, fittedAt ${MOMENT} NOT NULL, removedAt ${MOMENT} NULL, INDEX fitment_bike (bikeId, removedAt),
+      CONSTRAINT fitment_part FOREIGN KEY (partId) REFERENCES part (id), CONSTRAINT fitment_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT fitment_order CHECK (removedAt IS NULL OR removedAt >= fittedAt))`,
+  },
+  {
+    name: 'TagCode',
+    sql: `CREATE TABLE tag_code (code ${WORD} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, issuedAt ${MOMENT} NOT NULL, endedAt ${MOMENT} NULL, CONSTRAINT tag_code_bike FOREIGN KEY (bikeId) REFERENCES bike (id))`,
+  },
+  {
+    name: 'OutingGroup',
+    sql: `CREATE TABLE outing_group (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, outAt ${MOMENT} NOT NULL, backAt ${MOMENT} NOT NULL, wanted LONGTEXT NOT NULL,
+      CONSTRAINT outing_group_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT outing_group_order CHECK (backAt > outAt))`,
+  },
+  {
+    name: 'SheetVersion',
+    sql: `CREATE TABLE sheet_version (hash ${HASH} NOT NULL PRIMARY KEY, \`key\` ${WORD} NOT NULL, version INT NOT NULL, sheet LONGTEXT NOT NULL, INDEX sheet_key (\`key\`, version), CONSTRAINT sheet_json CHECK (JSON_VALID(sheet)))`,
+  },
+  {
+    name: 'PolicyVersion',
+    sql: `CREATE TABLE policy_version (hash ${HASH} NOT NULL PRIMARY KEY, version INT NOT NULL, policy LONGTEXT NOT NULL, UNIQUE INDEX policy_version_number (version), CONSTRAINT policy_json CHECK (JSON_VALID(policy)))`,
+  },
+  {
+    name: 'BikeCheck',
+    sql: `CREATE TABLE bike_check (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, sheetHash ${HASH} NOT NULL, state ${WORD} NOT NULL, openedBy ${ID} NOT NULL, openedAt ${MOMENT} NOT NULL, signedBy ${ID} NULL, signedAt ${MOMENT} NULL,
+      coSignedBy ${ID} NULL, complete TINYINT NULL, criticalsMissing INT NOT NULL, awaitsCoSign TINYINT NOT NULL, validUntil ${MOMENT} NULL, repairId ${ID} NULL, hasty TINYINT NOT NULL,
+      INDEX check_bike (bikeId, state, signedAt), CONSTRAINT check_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT check_sheet FOREIGN KEY (sheetHash) REFERENCES sheet_version (hash),
+      CONSTRAINT check_state ${oneOf('state', 'open', 'signed', 'abandoned')}, CONSTRAINT check_signed_whole CHECK (state <> 'signed' OR (signedBy IS NOT NULL AND signedAt IS NOT NULL AND complete IS NOT NULL)))`,
+  },
+  {
+    // No foreign key to the check: marks are the record itself and outlive a rebuild of what is projected.
+    name: 'Mark',
+    sql: `CREATE TABLE mark (id ${ID} NOT NULL PRIMARY KEY, checkId ${ID} NOT NULL, checkpoint ${WORD} NOT NULL, position ${WORD} NOT NULL, word ${WORD} NOT NULL, way ${WORD} NOT NULL, faults LONGTEXT NOT NULL, note VARCHAR(1000) NOT NULL,
+      reading LONGTEXT NULL, author ${ID} NOT NULL, device ${WORD} NOT NULL, \`at\` ${MOMENT} NOT NULL, INDEX mark_check (checkId),
+      CONSTRAINT mark_word ${oneOf('word', 'sound', 'put-right', 'watch', 'fault', 'not-looked-at', 'withdrawn')}, CONSTRAINT mark_faults_json CHECK (JSON_VALID(faults)))`,
+  },
+  {
+    name: 'Finding',
+    sql: `CREATE TABLE finding (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, state ${WORD} NOT NULL, severity ${WORD} NOT NULL, outingsUsed INT NOT NULL, finding LONGTEXT NOT NULL, INDEX finding_bike (bikeId, state),
+      CONSTRAINT finding_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT finding_state ${oneOf('state', 'open', 'in-work', 'mended', 're-looked', 'closed')},
+      CONSTRAINT finding_severity ${oneOf('severity', 'stop', 'soon', 'upkeep', 'watch')}, CONSTRAINT finding_json CHECK (JSON_VALID(finding)))`,
+  },
+  {
+    name: 'Hold',
+    sql: `CREATE TABLE hold (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, since ${MOMENT} NOT NULL, endedAt ${MOMENT} NULL, INDEX hold_bike (bikeId, endedAt), CONSTRAINT hold_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id))`,
+  },
+  {
+    name: 'Repair',
+    sql: `CREATE TABLE repair (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, state ${WORD} NOT NULL, findingIds LONGTEXT NOT NULL, startedBy ${ID} NOT NULL, startedAt ${MOMENT} NOT NULL, doneBy ${ID} NULL, doneAt ${MOMENT} NULL,
+      work LONGTEXT NOT NULL, touched LONGTEXT NOT NULL, minutes INT NULL, reLookCheckId ${ID} NULL, INDEX repair_bike (bikeId, state), CONSTRAINT repair_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT repair_state ${oneOf('state', 'started', 'done', 're-looked')}, CONSTRAINT repair_done_whole CHECK (state = 'started' OR (doneBy IS NOT NULL AND doneAt IS NOT NULL)))`,
+  },
+  {
+    name: 'LeftApart',
+    sql: `CREATE TABLE left_apart (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, what VARCHAR(200) NOT NULL, \`by\` ${ID} NOT NULL, since ${MOMENT} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, INDEX left_apart_bike (bikeId, closedAt),
+      CONSTRAINT left_apart_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT left_apart_closed_whole CHECK ((closedBy IS NULL) = (closedAt IS NULL)))`,
+  },
+];

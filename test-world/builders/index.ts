@@ -1,0 +1,58 @@
+import { v7 as newId } from 'uuid';
+import type { NewMark } from '@cadre/contract/checks';
+import type { BikeFields } from '@cadre/contract/fleet';
+import { askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
+
+export const DEVICE = '01900000-0000-7000-8000-0000000000de';
+
+/** The fields of a bike of a kind, as somebody would fill in the form. */
+export function bikeFieldsOf(kind: BikeKind, fields: Partial<BikeFields> & { siteId: string; tag: string }): BikeFields {
+  const build = fields.build ?? USUAL_BUILD[kind];
+  return { model: `${kind} one`, size: 'M', serial: '', hookId: null, ...fields, build: { ...build, accessories: [...build.accessories] } };
+}
+
+/** One mark; sound unless said otherwise. */
+export function markFor(asked: Pick<Asked, 'checkpoint' | 'position'>, author: string, at: number, more: Partial<NewMark> = {}): NewMark {
+  return {
+    id: newId(),
+    checkpoint: asked.checkpoint.key,
+    position: asked.position,
+    word: 'sound',
+    way: 'station',
+    faults: [],
+    note: '',
+    author,
+    device: DEVICE,
+    at,
+    ...more,
+  };
+}
+
+export interface Exception {
+  readonly checkpoint: string;
+  readonly position?: string;
+  readonly more: Partial<NewMark>;
+}
+
+/** All that a sheet asks of a build, marked sound a second apart, but for the exceptions. */
+export function marksFor(
+  sheet: SheetVersion,
+  build: Build,
+  author: string,
+  from: number,
+  exceptions: readonly Exception[] = [],
+  spacingMs = 4000,
+): NewMark[] {
+  return askedOf(sheet, build).map((asked, index) => {
+    const exception = exceptions.find((each) => each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position));
+    return markFor(asked, author, from + index * spacingMs, exception?.more);
+  });
+}
+
+export const faulty = (fault: string, more: Partial<NewMark> = {}): Partial<NewMark> => ({
+  word: 'fault',
+  way: 'single',
+  faults: [{ fault }],
+  ...more,
+});

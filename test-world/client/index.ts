@@ -1,0 +1,61 @@
+import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, RouteContract } from '@cadre/contract/http';
+import { signIn } from '@cadre/contract/people';
+
+/** What a refused request is thrown as: the problem the server told. */
+export class ProblemError extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+  ) {
+    super(`${status} ${problem.code} ${JSON.stringify(problem.fields ?? problem.params ?? '')}`);
+    this.name = 'ProblemError';
+  }
+}
+
+interface Sent<R extends RouteContract> {
+  readonly params?: ParamsOf<R>;
+  readonly query?: Partial<QueryOf<R>>;
+  readonly body?: BodyOf<R>;
+}
+
+/** A client of the interface as contracts describe it, with a cookie and a device of its own. */
+export class Client {
+  cookie = '';
+
+  constructor(
+    readonly base: string,
+    readonly device: string,
+  ) {}
+
+  async signIn(signInName: string, secret: string): Promise<string> {
+    const { person } = await this.send(signIn, { body: { signInName, secret } });
+    return person.id;
+  }
+
+  /** Sends any contract and answers the raw response, for what a typed call cannot say. */
+  async raw(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Response> {
+    const response = await fetch(this.base + path, {
+      method,
+      headers: {
+        'x-cadre-device': this.device,
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const cookie = response.headers.getSetCookie().find((each) => each.startsWith('cadre_session='));
+    if (cookie) this.cookie = cookie.split(';')[0] ?? '';
+    return response;
+  }
+
+  async send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
+    const params = (sent.params ?? {}) as Record<string, string>;
+    const path = route.path.replace(/:(\w+)/g, (_match, name: string) => params[name] ?? '');
+    const query = new URLSearchParams(Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)])).toString();
+    const response = await this.raw(route.method, query ? `${path}?${query}` : path, sent.body);
+    const answer = (await response.json()) as unknown;
+    if (!response.ok) throw new ProblemError(response.status, answer as Problem);
+    return answer as AnswerOf<R>;
+  }
+}

@@ -1,0 +1,2 @@
+export { demoPeople } from './people';
+export { seedDemo } from './seed';
