@@ -1,0 +1,140 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
+
+const FLAGS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-prefers-reduced-motion'];
+const WAIT_MS = 15_000;
+
+export const SIZES = { office: [1280, 800], tablet: [834, 1112], phone: [390, 844] } as const;
+export type Size = keyof typeof SIZES;
+
+/** One browser with a profile of its own, which outlives it: a killed browser is started again over the same. */
+export class Browser {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly base: string,
+    readonly profile: string,
+  ) {}
+
+  static async open(base: string, profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-'))): Promise<Browser> {
+    const options = new Options();
+    options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.setLoggingPrefs({ browser: 'ALL' });
+    const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build();
+    await driver.manage().setTimeouts({ script: 30_000 });
+    return new Browser(driver, base, profile);
+  }
+
+  async size(size: Size): Promise<void> {
+    const [width, height] = SIZES[size];
+    await (this.driver as Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  }
+
+  async go(path: string): Promise<void> {
+    await this.driver.get(this.base + path);
+  }
+
+  /** Signs in through the interface's own route, then opens a page: the session is the browser's own. */
+  async signIn(signInName: string, secret: string, path = '/'): Promise<void> {
+    await this.go('/icon.svg');
+    const status = await this.driver.executeAsyncScript<number>(
+      `const done = arguments[arguments.length - 1];
+       let device = localStorage.getItem('cadre.device');
+       if (!device) { device = '${crypto.randomUUID()}'; localStorage.setItem('cadre.device', device); }
+       fetch('/api/v1/session', { method: 'POST', headers: { 'content-type': 'application/json', 'x-cadre-device': device }, body: JSON.stringify({ signInName: arguments[0], secret: arguments[1] }) }).then((r) => done(r.status), () => done(0));`,
+      signInName,
+      secret,
+    );
+    if (status !== 200) throw new Error(`sign-in of ${signInName} answered ${status}`);
+    await this.go(path);
+  }
+
+  find(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`);
+  }
+
+  async click(css: string): Promise<void> {
+    await this.until(async () => {
+      const element = await this.find(css);
+      await element.click();
+      return true;
+    }, `cannot click ${css}`);
+  }
+
+  async type(css: string, text: string): Promise<void> {
+    const element = await this.find(css);
+    await element.clear();
+    await element.sendKeys(text);
+  }
+
+  async text(css: string): Promise<string> {
+    return (await this.find(css)).getText();
+  }
+
+  async count(css: string): Promise<number> {
+    return (await this.driver.findElements(By.css(css))).length;
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    for (const key of keys) await this.driver.actions().sendKeys(key).perform();
+  }
+
+  /** Waits until a condition holds; a stale or covered element only means "not yet". */
+  async until(condition: () => Promise<boolean>, what: string, waitMs = WAIT_MS): Promise<void> {
+    let last: unknown = null;
+    await this.driver
+      .wait(async () => {
+        try {
+          return await condition();
+        } catch (error) {
+          last = error;
+          return false;
+        }
+      }, waitMs)
+      .catch((error: Error) => {
+        throw new Error(`${what}: ${last ? (last as Error).message : error.message}`);
+      });
+  }
+
+  async textIs(css: string, wanted: string | RegExp): Promise<void> {
+    let seen = '';
+    await this.until(async () => {
+      seen = await (await this.find(css)).getText();
+      return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
+    }, `${css} says "${seen}", wanted ${String(wanted)}`);
+  }
+
+  async screenshot(): Promise<Buffer> {
+    await this.driver.executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
+    return Buffer.from(await this.driver.takeScreenshot(), 'base64');
+  }
+
+  /** Messages of the content policy and uncaught errors of the page. */
+  async complaints(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get('browser');
+    return entries.map((entry) => entry.message).filter((message) => /Content Security Policy|Uncaught|\[Vue/.test(message));
+  }
+
+  /** Ends the browser as a power cut would. */
+  async kill(): Promise<void> {
+    const pid = await this.pid();
+    process.kill(pid, 'SIGKILL');
+    await this.driver.quit().catch(() => undefined); // its browser is gone; only the driver process is left to end
+  }
+
+  private async pid(): Promise<number> {
+    const { SystemInfo } = { SystemInfo: await (this.driver as Driver).sendAndGetDevToolsCommand('SystemInfo.getProcessInfo', {}) };
+    const processes = (SystemInfo as unknown as { processInfo: { type: string; id: number }[] }).processInfo;
+    const browser = processes.find((each) => each.type === 'browser');
+    if (!browser) throw new Error('no browser process');
+    return browser.id;
+  }
+
+  async close(keepProfile = false): Promise<void> {
+    await this.driver.quit();
+    if (!keepProfile) rmSync(this.profile, { recursive: true, force: true });
+  }
+}

@@ -1,0 +1,66 @@
+import type { AnswerOf, BodyOf, ParamsOf, Problem, RouteContract } from '@cadre/contract/http';
+import { deviceId } from './device';
+
+/** The server answered, and refused. */
+export class RefusedError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.code);
+    this.name = 'RefusedError';
+  }
+}
+
+/** The server did not answer: no signal, no server. What was to be sent must be kept. */
+export class UnreachableError extends Error {
+  constructor() {
+    super('the server did not answer');
+    this.name = 'UnreachableError';
+  }
+}
+
+interface Sent<R extends RouteContract> {
+  readonly params?: ParamsOf<R>;
+  readonly body?: BodyOf<R>;
+}
+
+type Listener = (reached: boolean) => void;
+const listeners = new Set<Listener>();
+
+/** Tells whether the last request reached the server: how the app learns of a dead network. */
+export function onReach(listener: Listener): void {
+  listeners.add(listener);
+}
+
+const ANSWER_WITHIN_MS = 15_000;
+
+export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
+  const params = (sent.params ?? {}) as Record<string, string>;
+  const path = route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? ''));
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method: route.method,
+      headers: { 'x-cadre-device': deviceId(), ...(sent.body === undefined ? {} : { 'content-type': 'application/json' }) },
+      body: sent.body === undefined ? null : JSON.stringify(sent.body),
+      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+    });
+  } catch {
+    listeners.forEach((listener) => listener(false));
+    throw new UnreachableError();
+  }
+  const isOurs = /json/.test(response.headers.get('content-type') ?? '');
+  if (!isOurs) {
+    // A proxy's own error page, or a cut-off answer: not the server speaking.
+    listeners.forEach((listener) => listener(false));
+    throw new UnreachableError();
+  }
+  let answer: unknown;
+  try {
+    answer = await response.json();
+  } catch {
+    listeners.forEach((listener) => listener(false));
+    throw new UnreachableError();
+  }
+  listeners.forEach((listener) => listener(true));
+  if (!response.ok) throw new RefusedError(answer as Problem);
+  return answer as AnswerOf<R>;
+}

@@ -1,0 +1,83 @@
+import type { Problem } from '@cadre/contract/http';
+import type { ErrorCode, ErrorParams } from '@cadre/core/errors';
+
+export interface Said {
+  /** What is wrong. */
+  readonly what: string;
+  /** What to do about it. */
+  readonly todo: string;
+}
+
+type Words = (params: ErrorParams) => Said;
+const say =
+  (what: string, todo: string): Words =>
+  () => ({ what, todo });
+const list = (value: unknown): string => (Array.isArray(value) ? value.join(' · ') : String(value ?? ''));
+
+/** What each refusal says. A new code does not compile until it has its words. */
+const WORDS: Record<ErrorCode, Words> = {
+  'session.required': say('You are not signed in.', 'Sign in; what you marked is kept here.'),
+  'session.refused': say('Name and code do not match.', 'Try again. The lead can set a new code.'),
+  'session.throttled': (p) => ({ what: 'Too many wrong tries.', todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.` }),
+  'session.current-secret-wrong': say('The present code is wrong.', 'Try again.'),
+  'act.not-allowed': (p) => ({ what: p.trainee ? 'A trainee may not do this alone.' : 'Your role may not do this.', todo: 'Ask the lead, or change person.' }),
+  'origin.refused': say('This page was not opened from Cadre’s own address.', 'Open Cadre by its own address and try again.'),
+  'not-found': (p) => ({ what: `There is no such ${String(p.what ?? 'thing')}.`, todo: 'It may have been removed. Go back and look again.' }),
+  'body.invalid': say('Something is not filled in right.', 'See the fields marked below.'),
+  'body.too-large': (p) => ({ what: `That is more than ${String(p.limitKb ?? '')} kB.`, todo: 'Send less at once.' }),
+  'conflict.id-reused': say('This was sent before with other content.', 'Reload the page; what stands is shown then.'),
+  'conflict.version': say('Somebody else changed this meanwhile.', 'Compare both and choose.'),
+  'conflict.check-open': say('A check is open on this bike already.', 'Join it.'),
+  'setup.already-done': say('This program is set up already.', 'Sign in.'),
+  'tag.taken': (p) => ({ what: `Tag ${String(p.tag ?? '')} is taken.`, todo: 'Choose another tag.' }),
+  'hook.taken': (p) => ({ what: `Bike ${String(p.tag ?? '')} hangs on this hook.`, todo: 'Choose a free hook.' }),
+  'sign-in-name.taken': say('This sign-in name is taken.', 'Choose another.'),
+  'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
+  'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
+  'check.mark-not-asked': say('This sheet does not ask that of this bike.', 'Its build may have changed: begin a new check.'),
+  'check.marks-missing': say('Somebody else marked on this check meanwhile.', 'Look over what they marked, then sign again.'),
+  'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
+  'check.not-awaiting-co-sign': say('This check waits for no co-signature.', 'Nothing to do.'),
+  'hand-out.not-fit': (p) => ({ what: `${String(p.tag ?? 'This bike')} is ${p.fitness === 'held' ? 'held' : 'due a ride-out check'}.`, todo: 'It does not go out. Its reasons say what ends that.' }),
+  'hand-out.not-in': (p) => ({ what: `${String(p.tag ?? 'This bike')} is not on its hook.`, todo: 'Take it back first.' }),
+  'severity.not-higher': say('That is not worse than it is now.', 'Choose a worse one.'),
+  'severity.not-lower': say('It has that severity already.', 'Choose another.'),
+  'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, re-look, release.'),
+  'repair.finding-not-open': say('This finding is closed or gone.', 'Reload the bench.'),
+  'repair.finding-in-work': (p) => ({ what: `“${String(p.fault ?? '')}” is in work already.`, todo: 'Finish that repair.' }),
+  'repair.already-done': say('This repair is done already.', 'Go on to the re-look.'),
+  'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
+  'repair.nothing-to-re-look': say('There is nothing to look at again.', 'Say what the work touched.'),
+  're-look.second-person': (p) => ({ what: `You mended this yourself: ${list(p.faults)}.`, todo: 'Policy wants somebody else to look again here. Change person.' }),
+  'release.not-held': say('Nothing holds this bike.', 'No release is needed.'),
+  'release.not-ready': (p) => ({ what: `Not ready for release: ${list(p.blocks)}.`, todo: 'Repair, re-look and put everything together first.' }),
+  'left-apart.already-closed': say('This was put together already.', 'Nothing to do.'),
+  unexpected: say('Something went wrong on the server.', 'Try again. If it stays, tell whoever runs Cadre the number below.'),
+};
+
+export function wordsFor(problem: Problem): Said {
+  const said = WORDS[problem.code](problem.params ?? {});
+  return problem.requestId ? { ...said, todo: `${said.todo} (${problem.requestId})` } : said;
+}
+
+/** What is wrong with one field, by the code of the issue. */
+export function fieldWords(code: string, params: ErrorParams = {}): string {
+  switch (code) {
+    case 'too_small':
+      return Number(params.minimum) <= 1 ? 'Fill this in.' : `At least ${String(params.minimum)}.`;
+    case 'too_big':
+      return `At most ${String(params.maximum)}.`;
+    case 'taken':
+      return params.tag ? `Taken by ${String(params.tag)}.` : 'Taken.';
+    case 'unknown-time-zone':
+      return 'No time zone of that name. Try Europe/London.';
+    case 'not-at-this-site':
+      return 'This hook is at another site.';
+    case 'invalid_format':
+      return 'Letters, digits and dashes, in the form shown.';
+    case 'required':
+      return 'Fill this in.';
+    default:
+      return 'Not as wanted here.';
+  }
+}

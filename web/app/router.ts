@@ -1,0 +1,28 @@
+import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { useSession } from '@cadre/web/people';
+
+export function createAppRouter(): Router {
+  const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+      { path: '/', name: 'wall', component: () => import('../fleet/WallView.vue'), meta: { title: 'Rack wall' } },
+      { path: '/stand/:bikeId', name: 'stand', component: () => import('../checks/StandView.vue'), props: true, meta: { title: 'Stand' } },
+      { path: '/bench/:bikeId?', name: 'bench', component: () => import('../repairs/BenchView.vue'), props: true, meta: { title: 'Bench' } },
+      { path: '/bikes/new', name: 'bike-new', component: () => import('../fleet/BikeFormView.vue'), meta: { title: 'New bike' } },
+      { path: '/bikes/:bikeId/edit', name: 'bike-edit', component: () => import('../fleet/BikeFormView.vue'), props: true, meta: { title: 'Edit bike' } },
+      { path: '/people', name: 'people', component: () => import('../people/PeopleView.vue'), meta: { title: 'People and setup' } },
+      { path: '/sign-in', name: 'sign-in', component: () => import('../people/SignInView.vue'), meta: { title: 'Sign in', open: true } },
+      { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue'), meta: { title: 'Not here' } },
+    ],
+  });
+  router.beforeEach(async (to) => {
+    const session = useSession();
+    await session.load();
+    if (to.meta.open) return true;
+    return session.person ? true : { name: 'sign-in', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
+  });
+  router.afterEach((to) => {
+    document.title = `${String(to.meta.title ?? '')} · Cadre`;
+  });
+  return router;
+}

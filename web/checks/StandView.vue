@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useFleet, usePicked } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import StandCheck from './StandCheck.vue';
+import { findOrBegin } from './use-draft';
+
+/** Finds or begins the check of the bike at the stand. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const session = useSession();
+const catalogue = useCatalogue();
+const route = useRoute();
+const picked = usePicked();
+const checkId = ref<string | null>(null);
+const missing = ref(false);
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+
+onMounted(async () => {
+  picked.id = props.bikeId;
+  if (!fleet.wall) await fleet.load();
+  if (!catalogue.known) await catalogue.load();
+  const wanted = typeof route.query.check === 'string' ? route.query.check : null;
+  const found = bike.value && session.person ? await findOrBegin(bike.value, wanted ? null : catalogue.sheetFor(bike.value.build.kind), session.person.id, wanted) : null;
+  checkId.value = found?.id ?? null;
+  missing.value = found === null;
+});
+</script>
+
+<template>
+  <StandCheck v-if="bike && checkId" :key="checkId" :bike="bike" :check-id="checkId" />
+  <main v-else class="p-8" role="status">
+    <template v-if="missing">
+      <h1 class="sturdy text-2xl">No check to open here</h1>
+      <p class="mt-2">This check is signed or closed, or this browser has never seen this bike and there is no signal.</p>
+      <RouterLink :to="{ name: 'wall' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act">To the rack wall</RouterLink>
+    </template>
+    <p v-else class="text-soft">Getting the sheet …</p>
+  </main>
+</template>

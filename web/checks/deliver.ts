@@ -1,0 +1,74 @@
+import type { Check, NewMark } from '@cadre/contract/checks';
+import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
+import { kept, RefusedError, send, wordsFor, type KeptCheck } from '@cadre/web/app';
+
+const BATCH = 100;
+
+/** Makes sure the server knows the check; joins the one somebody else had begun. */
+async function deliverOpening(check: KeptCheck): Promise<string> {
+  if (check.serverId) return check.serverId;
+  let serverId = check.id;
+  try {
+    await send(openCheck, { body: { id: check.id, bikeId: check.bikeId, sheetHash: check.sheetHash, author: check.author, at: check.openedAt } });
+  } catch (error) {
+    if (!(error instanceof RefusedError) || error.problem.code !== 'conflict.check-open') throw error;
+    const theirs = error.problem.current as Check;
+    serverId = theirs.id;
+    await takeMarks(check.id, theirs.marks);
+  }
+  await kept.checks.update(check.id, { serverId });
+  return serverId;
+}
+
+/** Keeps marks the server has that are not known here (somebody else's, or one's own from another device). */
+export async function takeMarks(checkId: string, marks: readonly NewMark[]): Promise<void> {
+  await kept.transaction('rw', kept.marks, async () => {
+    for (const mark of marks) await kept.marks.put({ id: mark.id, checkId, mark, sent: 1 });
+  });
+}
+
+async function deliverMarks(check: KeptCheck, serverId: string): Promise<void> {
+  for (;;) {
+    const waiting = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
+    if (waiting.length === 0) return;
+    const { sent } = await send(addMarks, { params: { id: serverId }, body: { marks: waiting.map((each) => each.mark) } });
+    await kept.marks.where('id').anyOf(sent).modify({ sent: 1 });
+  }
+}
+
+async function deliverSignature(check: KeptCheck, serverId: string): Promise<void> {
+  if (!check.signature) return;
+  try {
+    await send(signCheck, { params: { id: serverId }, body: check.signature });
+    await kept.checks.update(check.id, { state: 'signed' });
+  } catch (error) {
+    if (!(error instanceof RefusedError) || error.problem.code !== 'check.marks-missing') throw error;
+    // Somebody marked meanwhile: their marks are shown, and the signer signs again for all of it.
+    await takeMarks(check.id, (error.problem.current as Check).marks);
+    const { what, todo } = wordsFor(error.problem);
+    await kept.checks.update(check.id, { state: 'open', signature: null, trouble: `${what} ${todo}` });
+  }
+}
+
+/**
+ * Sends what is kept of one check, in order: its opening, its marks, its signature. Whatever was sent
+ * already is sent again the same and counts once. Throws when the server cannot be reached.
+ */
+export async function deliverCheck(check: KeptCheck): Promise<void> {
+  try {
+    const serverId = await deliverOpening(check);
+    await deliverMarks(check, serverId);
+    await deliverSignature(check, serverId);
+  } catch (error) {
+    if (!(error instanceof RefusedError)) throw error;
+    if (error.problem.code === 'session.required' || error.problem.status >= 500) throw error;
+    const { what, todo } = wordsFor(error.problem);
+    await kept.checks.update(check.id, { trouble: `${what} ${todo}` });
+  }
+}
+
+/** Checks with something left to send and nothing known to be wrong with it. */
+export async function undelivered(): Promise<KeptCheck[]> {
+  const waitingFor = new Set((await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId));
+  return (await kept.checks.toArray()).filter((check) => check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null))).sort((a, b) => a.openedAt - b.openedAt);
+}

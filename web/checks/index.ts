@@ -1,0 +1,1 @@
+export { useOutbox } from './use-outbox';

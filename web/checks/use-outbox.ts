@@ -1,0 +1,81 @@
+import { liveQuery } from 'dexie';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { kept, onReach, RefusedError, UnreachableError } from '@cadre/web/app';
+import { useSession } from '@cadre/web/people';
+import { deliverCheck, undelivered } from './deliver';
+
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 10_000;
+
+/** Sends what is kept here whenever it can, in order, one thing at a time, and says how much is left. */
+export const useOutbox = defineStore('outbox', () => {
+  const session = useSession();
+  /** Marks and signatures kept here and not sent yet. */
+  const waiting = ref(0);
+  const reachable = ref(true);
+  const openBikes = ref<readonly string[]>([]);
+  const troubles = ref<readonly { tag: string; bikeId: string; trouble: string }[]>([]);
+  let wait = FIRST_WAIT_MS;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  let running = false;
+  let again = false;
+  let began = false;
+
+  onReach((reached) => {
+    reachable.value = reached;
+  });
+
+  function later(): void {
+    timer ??= setTimeout(() => {
+      timer = null;
+      void flush();
+    }, wait);
+    wait = Math.min(LONGEST_WAIT_MS, wait * 2);
+  }
+
+  async function flush(): Promise<void> {
+    if (running) {
+      again = true;
+      return;
+    }
+    running = true;
+    try {
+      for (const check of await undelivered()) await deliverCheck(check);
+      wait = FIRST_WAIT_MS;
+    } catch (error) {
+      if (error instanceof RefusedError && error.problem.code === 'session.required') session.needsSignIn = true;
+      else if (error instanceof UnreachableError || error instanceof RefusedError) later();
+      else throw error;
+    } finally {
+      running = false;
+      if (again) {
+        again = false;
+        void flush();
+      }
+    }
+  }
+
+  /** Watches what is kept and sends it; called once by the shell. */
+  function begin(): void {
+    if (began) return;
+    began = true;
+    liveQuery(async () => ({
+      marks: await kept.marks.where('sent').equals(0).count(),
+      checks: await kept.checks.where('state').anyOf('open', 'signing').toArray(),
+      troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
+    })).subscribe(({ marks, checks, troubled }) => {
+      waiting.value = marks + checks.filter((check) => check.state === 'signing').length;
+      openBikes.value = checks.filter((check) => check.state === 'open' && check.repairId === null).map((check) => check.bikeId);
+      troubles.value = troubled.map(({ tag, bikeId, trouble }) => ({ tag, bikeId, trouble: trouble ?? '' }));
+    });
+    window.addEventListener('online', () => void flush());
+    document.addEventListener('visibilitychange', () => {
+      if (document.visibilityState === 'visible') void flush();
+    });
+    void flush();
+  }
+
+  const allSent = computed(() => waiting.value === 0);
+  return { waiting, reachable, openBikes, troubles, allSent, begin, flush };
+});

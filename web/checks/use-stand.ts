@@ -1,0 +1,101 @@
+import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue';
+import type { Asked, Station, Zone } from '@cadre/core/catalogue';
+import type { Draft, MarkGiven } from './use-draft';
+
+export interface Stand {
+  readonly at: Ref<number>;
+  readonly row: Ref<number>;
+  readonly open: Ref<string | null>;
+  readonly signing: ComputedRef<boolean>;
+  readonly station: ComputedRef<Station | null>;
+  readonly current: ComputedRef<Asked | null>;
+  /** Rows of this station nobody has marked yet. */
+  readonly left: ComputedRef<readonly Asked[]>;
+  /** What a sweep may mark: all of them, or when criticals go one by one, the others. */
+  readonly sweepable: ComputedRef<readonly Asked[]>;
+  readonly doneZones: ComputedRef<readonly Zone[]>;
+  readonly troubledZones: ComputedRef<readonly Zone[]>;
+  goTo(index: number): void;
+  goToQuestion(question: Asked): void;
+  goToZone(zone: Zone): void;
+  step(by: number): void;
+  sweep(): Promise<void>;
+  sound(question: Asked): Promise<void>;
+  mark(question: Asked, given: MarkGiven): Promise<void>;
+  undo(): Promise<void>;
+}
+
+/** Where one stands in a check, and the acts there: mark, move on by itself, go back. */
+export function useStand(draft: Draft, oneByOne: () => boolean, author: () => string | null): Stand {
+  const at = ref(0);
+  const row = ref(0);
+  const open = ref<string | null>(null);
+  const stations = draft.stations;
+  const signing = computed(() => stations.value.length > 0 && at.value >= stations.value.length);
+  const station = computed(() => stations.value[at.value] ?? null);
+  const current = computed(() => station.value?.asked[row.value] ?? null);
+  const unmarked = (asked: readonly Asked[]): readonly Asked[] => asked.filter((each) => !draft.standings.value.has(each.key));
+  const left = computed(() => unmarked(station.value?.asked ?? []));
+  const sweepable = computed(() => (oneByOne() ? left.value.filter((each) => !each.critical) : left.value));
+  const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] => stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
+  const doneZones = computed(() => zonesWhere((each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0));
+  const troubledZones = computed(() =>
+    zonesWhere((each, zone) => each.asked.some((question) => question.zone === zone && ['fault', 'watch', 'not-looked-at'].includes(draft.standings.value.get(question.key)?.outcome ?? ''))),
+  );
+
+  function goTo(index: number): void {
+    at.value = Math.max(0, Math.min(stations.value.length, index));
+    open.value = null;
+    const first = station.value?.asked.findIndex((each) => !draft.standings.value.has(each.key)) ?? 0;
+    row.value = Math.max(0, first);
+  }
+  /** On to the next place where something is left, past what others have done; to the signature when all is. */
+  function advance(): void {
+    const later = stations.value.findIndex((each, index) => index > at.value && unmarked(each.asked).length > 0);
+    const any = stations.value.findIndex((each) => unmarked(each.asked).length > 0);
+    goTo(later >= 0 ? later : any >= 0 ? any : stations.value.length);
+  }
+  function afterMark(): void {
+    if (left.value.length === 0) advance();
+    else if (draft.standings.value.has(current.value?.key ?? '')) row.value = Math.max(0, station.value?.asked.findIndex((each) => each.key === left.value[0]?.key) ?? 0);
+  }
+  async function mark(question: Asked, given: MarkGiven): Promise<void> {
+    const who = author();
+    if (who) await draft.mark([question], given, who);
+  }
+  async function sound(question: Asked): Promise<void> {
+    await mark(question, { word: 'sound', way: 'single' });
+    open.value = null;
+    afterMark();
+  }
+  async function sweep(): Promise<void> {
+    const who = author();
+    if (!who || !station.value) return;
+    if (sweepable.value.length > 0) await draft.mark(sweepable.value, { word: 'sound', way: 'station' }, who);
+    open.value = null;
+    afterMark();
+  }
+  async function undo(): Promise<void> {
+    const who = author();
+    const question = who ? await draft.undo(who) : null;
+    if (question) goToQuestion(question);
+  }
+  function goToQuestion(question: Asked): void {
+    const index = stations.value.findIndex((each) => each.asked.some((asked) => asked.key === question.key));
+    if (index < 0) return;
+    at.value = index;
+    row.value = Math.max(0, stations.value[index]?.asked.findIndex((each) => each.key === question.key) ?? 0);
+    open.value = null;
+  }
+  function goToZone(zone: Zone): void {
+    goTo(stations.value.findIndex((each) => each.zones.includes(zone)));
+  }
+  function step(by: number): void {
+    const count = station.value?.asked.length ?? 0;
+    row.value = Math.max(0, Math.min(count - 1, row.value + by));
+    open.value = null;
+  }
+  // Keeps the row in hand in sight.
+  watch([at, row, open], () => void nextTick(() => document.querySelector('[data-current-row]')?.scrollIntoView({ block: 'nearest' })));
+  return { at, row, open, signing, station, current, left, sweepable, doneZones, troubledZones, goTo, goToQuestion, goToZone, step, sweep, sound, mark, undo };
+}

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { drawBike, smoothPath, walkOf } from '@cadre/core/figure';
+import type { RouteKey, Zone } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { ZONE_WORDS } from '@cadre/web/catalogue';
+
+/** A bike drawn from its build. With a route it shows the walk round it; zones can be touched. */
+const props = withDefaults(
+  defineProps<{
+    build: Build;
+    label: string;
+    /** Draws no spokes: for the small sign on a tag. */
+    small?: boolean;
+    route?: RouteKey | null;
+    zones?: readonly Zone[];
+    lit?: readonly Zone[];
+    done?: readonly Zone[];
+    troubled?: readonly Zone[];
+  }>(),
+  { small: false, route: null, zones: () => [], lit: () => [], done: () => [], troubled: () => [] },
+);
+const emit = defineEmits<{ pick: [zone: Zone] }>();
+
+const figure = computed(() => drawBike(props.build));
+const box = computed(() => `${figure.value.viewBox.x} ${figure.value.viewBox.y} ${figure.value.viewBox.width} ${figure.value.viewBox.height}`);
+const paths = computed(() => (props.small ? figure.value.paths.filter((path) => path.role !== 'spoke') : figure.value.paths));
+const stops = computed(() => (props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : []));
+const walk = computed(() => smoothPath(stops.value.map((stop) => stop.at)));
+
+const COLOUR = { tyre: '--tyre', rim: '--rim', spoke: '--spoke', tube: '--tube', thin: '--solid', steel: '--steel', cable: '--solid', solid: '--solid', soft: '--canvas', plate: '--plate' } as const;
+const isLit = (zone: Zone): boolean => props.lit.includes(zone);
+</script>
+
+<template>
+  <svg :viewBox="box" class="block h-full w-full" :role="stops.length ? 'group' : 'img'" :aria-label="label">
+    <line v-if="!small" :x1="figure.viewBox.x" :x2="figure.viewBox.x + figure.viewBox.width" :y1="figure.ground" :y2="figure.ground" stroke="var(--line)" stroke-width="4" />
+    <g stroke-linecap="round" stroke-linejoin="round">
+      <path
+        v-for="(path, index) in paths"
+        :key="index"
+        :d="path.d"
+        :fill="path.width === 0 ? `var(${COLOUR[path.role]})` : 'none'"
+        :stroke="path.width === 0 ? 'none' : `var(${COLOUR[path.role]})`"
+        :stroke-width="small ? path.width * 1.25 : path.width"
+      />
+    </g>
+    <template v-if="stops.length">
+      <path :d="walk" fill="none" stroke="var(--act)" stroke-width="6" stroke-dasharray="4 20" stroke-linecap="round" opacity="0.75" />
+      <g
+        v-for="stop in stops"
+        :key="stop.zone"
+        role="button"
+        tabindex="-1"
+        class="cursor-pointer"
+        :data-zone="stop.zone"
+        :aria-label="`${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? ', here now' : done.includes(stop.zone) ? ', looked at' : ''}${troubled.includes(stop.zone) ? ', not sound' : ''}`"
+        @click="emit('pick', stop.zone)"
+      >
+        <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />
+        <circle v-if="isLit(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="66" fill="var(--act)" opacity="0.22" />
+        <circle :cx="stop.at.x" :cy="stop.at.y" r="30" fill="var(--plate)" :stroke="troubled.includes(stop.zone) ? 'var(--held)' : 'var(--act)'" :stroke-width="isLit(stop.zone) ? 14 : 8" />
+        <rect v-if="troubled.includes(stop.zone)" :x="stop.at.x - 16" :y="stop.at.y - 6" width="32" height="12" fill="var(--held)" />
+        <circle v-else-if="done.includes(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="14" fill="var(--act)" />
+      </g>
+    </template>
+  </svg>
+</template>

@@ -1,0 +1,4 @@
+export { default as BikeFigure } from './BikeFigure.vue';
+export { useFleet } from './use-fleet';
+export { usePicked } from './use-picked';
+export { ENDING_WORDS, FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';

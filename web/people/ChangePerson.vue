@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import SignInForm from './SignInForm.vue';
+import { useSession } from './use-session';
+
+/** Another person takes the tablet over; what is on the screen stays. */
+const emit = defineEmits<{ done: []; close: []; leave: [] }>();
+const session = useSession();
+const refusal = useRefusal();
+async function leave(): Promise<void> {
+  if (await refusal.run(session.leave)) emit('leave');
+}
+</script>
+
+<template>
+  <Dialog open class="relative z-40" @close="emit('close')">
+    <div class="fixed inset-0 bg-black/50" aria-hidden="true" />
+    <div class="fixed inset-0 grid place-items-center overflow-y-auto p-4">
+      <DialogPanel class="w-full max-w-md rounded-lg border-2 border-ink/60 bg-plate p-5">
+        <DialogTitle class="sturdy mb-1 text-2xl">Change person</DialogTitle>
+        <p class="mb-4 text-soft">Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.</p>
+        <SignInForm @done="emit('done')" />
+        <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
+        <div class="mt-4 flex justify-between gap-2"><ActButton @click="emit('close')">Back</ActButton><ActButton @click="leave">Sign out</ActButton></div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { publishPolicy } from '@cadre/contract/catalogue';
+import { addRack } from '@cadre/contract/fleet';
+import { addPerson, changePerson, listPeople, type Person } from '@cadre/contract/people';
+import { MARKING_WAYS, type MarkingWay } from '@cadre/core/catalogue';
+import { ROLES, type Role } from '@cadre/core/people';
+import { fieldWords, send } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { useSession } from './use-session';
+
+const MARKING_WORDS: Record<MarkingWay, string> = {
+  'by-person': 'By station; trainees give criticals one by one',
+  'by-station': 'By station for everybody',
+  'criticals-one-by-one': 'Criticals one by one for everybody',
+};
+const session = useSession();
+const fleet = useFleet();
+const catalogue = useCatalogue();
+const people = ref<readonly Person[]>([]);
+const list = useRefusal();
+const adding = useRefusal();
+const racking = useRefusal();
+const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
+const trainee = ref(false);
+const rack = reactive({ name: '', siteId: '', hooks: '10' });
+const marking = ref<MarkingWay>('by-person');
+const errorIn = (refusal: typeof adding, path: string): string | null => {
+  const issue = refusal.fields.value.find((each) => each.path === path);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+};
+const reload = async (): Promise<void> => {
+  people.value = (await send(listPeople)).people;
+};
+onMounted(async () => {
+  await list.run(reload);
+  marking.value = catalogue.policy()?.marking ?? 'by-person';
+  rack.siteId = fleet.wall?.sites[0]?.id ?? '';
+});
+const add = (): Promise<boolean> =>
+  adding.run(async () => {
+    await send(addPerson, { body: { id: newId(), name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret } });
+    Object.assign(fresh, { name: '', signInName: '', secret: '' });
+    await reload();
+  });
+const change = (person: Person, part: Partial<Pick<Person, 'role' | 'trainee' | 'active'>>): Promise<boolean> =>
+  list.run(async () => {
+    const { role, trainee: learns, active, version } = { ...person, ...part };
+    await send(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
+    await reload();
+  });
+const addOne = (): Promise<boolean> =>
+  racking.run(async () => {
+    await send(addRack, { body: { id: newId(), siteId: rack.siteId, name: rack.name, hooks: Number(rack.hooks) } });
+    rack.name = '';
+    await fleet.load();
+  });
+const publish = (): Promise<boolean> =>
+  list.run(async () => {
+    await send(publishPolicy, { body: { id: newId(), marking: marking.value, note: `Marks: ${MARKING_WORDS[marking.value].toLowerCase()}` } });
+    await catalogue.load();
+  });
+</script>
+
+<template>
+  <main class="mx-auto max-w-5xl space-y-6 px-4 pb-10 pt-4">
+    <h1 class="sturdy text-2xl">People and setup</h1>
+    <NoticePlate v-if="list.said.value" :said="list.said.value" />
+    <section aria-labelledby="who">
+      <h2 id="who" class="sturdy text-xl">People</h2>
+      <ul class="mt-2 divide-y divide-line rounded-lg border-2 border-ink/60 bg-plate">
+        <li v-for="person in people" :key="person.id" class="flex flex-wrap items-center gap-3 px-4 py-2" :class="!person.active && 'text-soft'">
+          <p class="grow leading-tight"><span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span><br /><span class="text-soft">{{ person.signInName }}</span></p>
+          <select :value="person.role" :aria-label="`Role of ${person.name}`" class="h-12 rounded-md border-2 border-line bg-plate px-2" :disabled="person.id === session.person?.id" @change="change(person, { role: ($event.target as HTMLSelectElement).value as Role })">
+            <option v-for="role in ROLES" :key="role" :value="role">{{ role }}</option>
+          </select>
+          <label class="flex min-h-12 items-center gap-2"><input type="checkbox" class="size-6" :checked="person.trainee" :disabled="person.id === session.person?.id" @change="change(person, { trainee: ($event.target as HTMLInputElement).checked })" />trainee</label>
+          <ActButton v-if="person.id !== session.person?.id" @click="change(person, { active: !person.active })">{{ person.active ? 'Has left' : 'Is back' }}</ActButton>
+        </li>
+      </ul>
+      <form class="mt-3 grid gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-2" novalidate @submit.prevent="add">
+        <TextField v-model="fresh.name" label="Name" :error="errorIn(adding, 'name')" />
+        <TextField v-model="fresh.signInName" label="Sign-in name" hint="Small letters and digits" :error="errorIn(adding, 'signInName')" />
+        <ChoiceField v-model="fresh.role" label="Role" :options="ROLES.map((role) => ({ value: role, label: role }))" />
+        <TextField v-model="fresh.secret" label="Code" hint="Six characters or more" type="password" autocomplete="new-password" :error="errorIn(adding, 'secret')" />
+        <label class="flex min-h-12 items-center gap-2"><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks co-signed</label>
+        <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
+        <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
+      </form>
+    </section>
+    <section aria-labelledby="racks">
+      <h2 id="racks" class="sturdy text-xl">Racks</h2>
+      <p class="text-soft">{{ fleet.wall?.racks.map((each) => `${each.name} (${each.hooks.length} hooks)`).join(' · ') || 'None yet' }}</p>
+      <form class="mt-2 grid items-end gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-4" novalidate @submit.prevent="addOne">
+        <TextField v-model="rack.name" label="Rack name" :error="errorIn(racking, 'name')" />
+        <ChoiceField v-model="rack.siteId" label="Site" :options="(fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name }))" />
+        <TextField v-model="rack.hooks" label="Hooks" type="number" :error="errorIn(racking, 'hooks')" />
+        <ActButton type="submit" :disabled="racking.busy.value">Add this rack</ActButton>
+        <NoticePlate v-if="racking.said.value" :said="racking.said.value" class="sm:col-span-4" />
+      </form>
+    </section>
+    <section aria-labelledby="policy">
+      <h2 id="policy" class="sturdy text-xl">How marks are given</h2>
+      <p class="max-w-prose text-soft">By station is quick and shows every checkpoint as it is swept. One by one makes a person touch each critical: slower, and harder to skim.</p>
+      <div class="mt-2 flex flex-wrap items-end gap-3">
+        <ChoiceField v-model="marking" label="Policy" class="grow" :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))" />
+        <ActButton :disabled="list.busy.value || marking === catalogue.policy()?.marking" @click="publish">Publish as a new version</ActButton>
+      </div>
+    </section>
+  </main>
+</template>

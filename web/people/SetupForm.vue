@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { reactive } from 'vue';
+import { v7 as newId } from 'uuid';
+import { setUp } from '@cadre/contract/people';
+import { fieldWords, send } from '@cadre/web/app';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { rememberName } from './remembered';
+import { useSession } from './use-session';
+
+const emit = defineEmits<{ done: [] }>();
+const session = useSession();
+const refusal = useRefusal();
+const fields = reactive({ programName: '', siteName: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, opensAt: '09:00', leadName: '', signInName: '', secret: '' });
+const id = newId();
+const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?: string }> = {
+  programName: { label: 'Program', hint: 'The lodge, park, school or club' },
+  siteName: { label: 'First site', hint: 'Where the bikes are kept' },
+  timeZone: { label: 'Time zone' },
+  opensAt: { label: 'Opens at', type: 'time' },
+  leadName: { label: 'Your name' },
+  signInName: { label: 'Your sign-in name', hint: 'Small letters and digits' },
+  secret: { label: 'Your code', hint: 'Six characters or more', type: 'password' },
+};
+const errorOf = (path: string): string | null => {
+  const issue = refusal.fields.value.find((each) => each.path === path);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+};
+async function submit(): Promise<void> {
+  const done = await refusal.run(async () => {
+    await session.take(await send(setUp, { body: { id, ...fields } }));
+    if (session.person) rememberName(session.person.signInName, session.person.name);
+  });
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="space-y-3" novalidate @submit.prevent="submit">
+    <TextField v-for="(words, name) in LABELS" :key="name" v-model="fields[name]" :label="words.label" :hint="words.hint" :type="words.type" :error="errorOf(name)" :autocomplete="name === 'secret' ? 'new-password' : 'off'" />
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Set up</ActButton>
+  </form>
+</template>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { useSession } from './use-session';
+import { rememberedNames, rememberName } from './remembered';
+
+/** Name and code. People who have signed in on this browser are one touch; gloves type only the code. */
+const emit = defineEmits<{ done: [] }>();
+const session = useSession();
+const refusal = useRefusal();
+const name = ref('');
+const secret = ref('');
+const known = ref(rememberedNames());
+const code = ref<HTMLElement | null>(null);
+
+onMounted(() => {
+  if (!session.setup) void refusal.run(session.loadSetup);
+});
+function choose(signInName: string): void {
+  name.value = signInName;
+  code.value?.querySelector('input')?.focus();
+}
+async function enter(): Promise<void> {
+  const done = await refusal.run(async () => {
+    await session.enter(name.value, secret.value);
+    if (session.person) rememberName(session.person.signInName, session.person.name);
+  });
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="space-y-4" @submit.prevent="enter">
+    <div v-if="known.length" role="group" aria-label="People of this browser" class="flex flex-wrap gap-2">
+      <ActButton v-for="each in known" :key="each.signInName" :class="name === each.signInName && '!border-act !bg-act !text-on-act'" :aria-pressed="name === each.signInName" @click="choose(each.signInName)">{{ each.name }}</ActButton>
+    </div>
+    <TextField v-model="name" label="Sign-in name" autocomplete="username" />
+    <div ref="code"><TextField v-model="secret" label="Code" type="password" autocomplete="current-password" /></div>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Sign in</ActButton>
+    <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
+      <p class="font-semibold">This is the demo. Its people are made up:</p>
+      <ul class="mt-1 flex flex-wrap gap-2">
+        <li v-for="person in session.setup.demoPeople" :key="person.signInName"><button type="button" class="min-h-12 rounded-md border-2 border-line bg-plate px-3 text-left leading-tight" @click="choose(person.signInName)">{{ person.name }}<span class="block text-sm text-soft">{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span></button></li>
+      </ul>
+      <p class="mt-1 text-sm text-soft">Their codes are printed where Cadre was started.</p>
+    </div>
+  </form>
+</template>

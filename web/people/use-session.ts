@@ -1,0 +1,61 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { currentSession, setupState, signIn, signOut, type Person, type Session } from '@cadre/contract/people';
+import type { AnswerOf } from '@cadre/contract/http';
+import { mayAct, type Act } from '@cadre/core/people';
+import { keepThing, keptThing, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
+
+/** Who is at this browser. Without signal the last person goes on here; the server asks again when it is back. */
+export const useSession = defineStore('session', () => {
+  const person = ref<Person | null>(null);
+  const programName = ref('');
+  const demo = ref(false);
+  /** The server wants a fresh sign-in before it takes what is kept here. */
+  const needsSignIn = ref(false);
+  const setup = ref<AnswerOf<typeof setupState> | null>(null);
+  let loaded = false;
+
+  async function take(session: Session): Promise<void> {
+    setServerNow(session.now);
+    person.value = session.person;
+    programName.value = session.programName;
+    demo.value = session.demo;
+    needsSignIn.value = false;
+    await keepThing('session', { person: session.person, programName: session.programName, demo: session.demo });
+  }
+
+  async function load(): Promise<void> {
+    if (loaded) return;
+    loaded = true;
+    try {
+      await take(await send(currentSession));
+    } catch (error) {
+      if (error instanceof UnreachableError) {
+        const last = await keptThing<Pick<Session, 'person' | 'programName' | 'demo'>>('session');
+        if (!last) return;
+        person.value = last.person;
+        programName.value = last.programName;
+        demo.value = last.demo;
+        needsSignIn.value = true;
+      } else if (!(error instanceof RefusedError)) throw error;
+    }
+  }
+
+  async function loadSetup(): Promise<void> {
+    setup.value = await send(setupState);
+  }
+
+  async function enter(signInName: string, secret: string): Promise<void> {
+    await take(await send(signIn, { body: { signInName, secret } }));
+  }
+
+  async function leave(): Promise<void> {
+    await send(signOut);
+    person.value = null;
+    await keepThing('session', null);
+  }
+
+  const may = computed(() => (act: Act): boolean => person.value !== null && mayAct(person.value, act));
+
+  return { person, programName, demo, needsSignIn, setup, load, loadSetup, enter, leave, take, may };
+});

@@ -1,0 +1,1 @@
+export { TOUCH_WORDS } from './wording';

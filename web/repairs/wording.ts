@@ -1,0 +1,39 @@
+import type { ReleaseBlock } from '@cadre/core/fitness';
+import type { Touch } from '@cadre/core/repairs';
+import { assertNever } from '@cadre/core/errors';
+
+export const TOUCH_WORDS: Record<Touch, string> = {
+  'axle-out': 'Wheel out',
+  'tyre-off': 'Tyre or tube off',
+  'wheel-trued': 'Wheel trued',
+  'brake-work': 'Brake worked on',
+  'stem-headset': 'Stem or headset',
+  'bar-levers-grips': 'Bar, levers or grips',
+  'cranks-pedals': 'Cranks or pedals',
+  'chain-sprockets': 'Chain or sprockets',
+  'gears-set': 'Gears set',
+  'saddle-post': 'Saddle or post',
+  'rear-suspension': 'Rear suspension',
+  'assist-wiring': 'Battery, motor, wiring',
+  accessories: 'Accessories',
+};
+
+/** What still stands before the release, as something to do. */
+export function blockWords(block: ReleaseBlock): string {
+  switch (block.code) {
+    case 'not-repaired':
+      return `Repair: ${block.finding.words.fault.toLowerCase()}`;
+    case 'not-re-looked':
+      return `Look again: ${block.finding.words.fault.toLowerCase()}`;
+    case 'left-apart':
+      return `Put together: ${block.what}`;
+    case 'repair-open':
+      return 'A repair is not finished and looked at again';
+    case 'draft-stop':
+      return `Sign the check that marks: ${block.words}`;
+    case 'report-unread':
+      return 'Read the rider’s report';
+    default:
+      return assertNever(block);
+  }
+}

@@ -1,0 +1,20 @@
+<script setup lang="ts">
+withDefaults(defineProps<{ kind?: 'main' | 'plain' | 'quiet' | 'held'; big?: boolean; disabled?: boolean; type?: 'button' | 'submit' }>(), { kind: 'plain', big: false, disabled: false, type: 'button' });
+</script>
+
+<template>
+  <button
+    :type="type"
+    :disabled="disabled"
+    class="inline-flex items-center justify-center gap-2 rounded-md px-4 font-semibold transition-colors disabled:opacity-60"
+    :class="[
+      big ? 'min-h-14 text-lg' : 'min-h-12',
+      kind === 'main' && 'bg-act text-on-act shadow-[0_2px_0_0_rgb(0_0_0/.25)]',
+      kind === 'plain' && 'border-2 border-ink/70 bg-plate text-ink',
+      kind === 'quiet' && 'text-act underline underline-offset-4',
+      kind === 'held' && 'bg-held text-on-held',
+    ]"
+  >
+    <slot />
+  </button>
+</template>

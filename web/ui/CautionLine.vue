@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import { TriangleAlert } from '@lucide/vue';
+
+defineProps<{ text: string }>();
+</script>
+
+<template>
+  <p class="flex items-start gap-2 text-[0.95rem] leading-snug text-watch">
+    <TriangleAlert class="mt-0.5 size-4 shrink-0" aria-hidden="true" />
+    <span><span class="sr-only">Caution: </span>{{ text }}</span>
+  </p>
+</template>

@@ -1,0 +1,62 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import tailwindcss from '@tailwindcss/vite';
+import vue from '@vitejs/plugin-vue';
+import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const MOST_KB = 170;
+
+/** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
+function firstScriptBudget(): Plugin {
+  return {
+    name: 'first-script-budget',
+    apply: 'build',
+    writeBundle(options, bundle) {
+      const chunks = Object.values(bundle).filter((each) => each.type === 'chunk');
+      const wanted = new Set<string>();
+      const take = (fileName: string): void => {
+        if (wanted.has(fileName)) return;
+        wanted.add(fileName);
+        chunks.find((chunk) => chunk.fileName === fileName)?.imports.forEach(take);
+      };
+      chunks.filter((chunk) => chunk.isEntry || chunk.facadeModuleId?.endsWith('/fleet/WallView.vue')).forEach((chunk) => take(chunk.fileName));
+      const bytes = [...wanted].reduce((sum, file) => sum + gzipSync(readFileSync(join(options.dir ?? '', file))).length, 0);
+      const kb = bytes / 1000;
+      process.stdout.write(`First script: ${kb.toFixed(1)} kB gzipped in ${wanted.size} files (at most ${MOST_KB}).\n`);
+      if (wanted.size < 2) this.error('The budget found no home view to measure.');
+      if (kb > MOST_KB) this.error(`The first script is ${kb.toFixed(1)} kB gzipped; at most ${MOST_KB} kB.`);
+    },
+  };
+}
+
+export default defineConfig({
+  root: import.meta.dirname,
+  build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', cssCodeSplit: false, chunkSizeWarningLimit: 700 },
+  plugins: [
+    vue(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Cadre',
+        short_name: 'Cadre',
+        description: 'Which bikes may go out, and why',
+        display: 'standalone',
+        background_color: '#f3eee1',
+        theme_color: '#0b5d61',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/r\//],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+      },
+    }),
+    firstScriptBudget(),
+  ],
+});
