@@ -124,7 +124,7 @@ export interface Geometry {
 }
 
 function figuresOf(build: Build): FrameFigures {
-  if (build.kind === 'child') return childFigures(WHEEL_RADIUS[build.wheelSizeRear]);
+  if (build.kind === 'child') return childFigures(Math.max(WHEEL_RADIUS[build.wheelSizeRear], WHEEL_RADIUS[build.wheelSizeFront]));
   return FIGURES[build.frameShape === 'recumbent-trike' ? 'diamond' : build.frameShape];
 }
 

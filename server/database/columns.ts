@@ -1,4 +1,5 @@
 import type { EntitySchemaColumnOptions } from 'typeorm';
+import { canonicalJson } from '@cadre/core/records';
 
 /** The column shapes used everywhere, so that a table reads as a list of names. */
 export const uuid = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
@@ -35,11 +36,11 @@ export const moment = (options: Partial<EntitySchemaColumnOptions> = {}): Entity
 });
 export const whole = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({ type: 'int', ...options });
 export const yes = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({ type: 'boolean', ...options });
-/** JSON as text: MariaDB's own JSON type is text with a check, and the driver hands it over as text. */
+/** JSON as text in one spelling, so that a rebuild writes the same bytes. MariaDB's own JSON type is text with a check. */
 export const json = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
   type: 'longtext',
   transformer: {
-    to: (value: unknown) => (value === null || value === undefined ? null : JSON.stringify(value)),
+    to: (value: unknown) => (value === null || value === undefined ? null : canonicalJson(value)),
     from: (value: string | null) => (value === null ? null : (JSON.parse(value) as unknown)),
   },
   ...options,

@@ -93,41 +93,37 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         }
         await tx.getRepository(repairEntity).update({ id: reLook.repairId }, { reLookCheckId: id });
       }
-      await tx
-        .getRepository(checkEntity)
-        .insert({
-          id,
-          bikeId,
-          sheetHash,
-          state: 'open',
-          openedBy,
-          openedAt: at,
-          criticalsMissing: 0,
-          awaitsCoSign: false,
-          repairId: reLook?.repairId ?? null,
-          hasty: false,
-        });
+      await tx.getRepository(checkEntity).insert({
+        id,
+        bikeId,
+        sheetHash,
+        state: 'open',
+        openedBy,
+        openedAt: at,
+        criticalsMissing: 0,
+        awaitsCoSign: false,
+        repairId: reLook?.repairId ?? null,
+        hasty: false,
+      });
       return;
     }
     case 'check.marked':
       return; // marks are the record itself; only the bike's facts may change
     case 'check.signed': {
       const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, validUntil, hasty, findings, reLooked } = entry.body;
-      await tx
-        .getRepository(checkEntity)
-        .update(
-          { id },
-          {
-            state: 'signed',
-            signedBy,
-            signedAt: at,
-            complete,
-            criticalsMissing: criticalsMissing.length,
-            awaitsCoSign,
-            hasty,
-            validUntil: validUntil === null ? null : new Date(validUntil),
-          },
-        );
+      await tx.getRepository(checkEntity).update(
+        { id },
+        {
+          state: 'signed',
+          signedBy,
+          signedAt: at,
+          complete,
+          criticalsMissing: criticalsMissing.length,
+          awaitsCoSign,
+          hasty,
+          validUntil: validUntil === null ? null : new Date(validUntil),
+        },
+      );
       await keepFindings(tx, bikeId, findings);
       if (reLooked) {
         await tx.getRepository(repairEntity).update({ id: reLooked.repairId }, { state: 're-looked' });
@@ -145,18 +141,16 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'repair.started': {
       const { repairId: id, bikeId, findings } = entry.body;
-      await tx
-        .getRepository(repairEntity)
-        .insert({
-          id,
-          bikeId,
-          state: 'started',
-          findingIds: findings.map((finding) => finding.id),
-          startedBy: entry.author ?? '',
-          startedAt: at,
-          work: [],
-          touched: [],
-        });
+      await tx.getRepository(repairEntity).insert({
+        id,
+        bikeId,
+        state: 'started',
+        findingIds: findings.map((finding) => finding.id),
+        startedBy: entry.author ?? '',
+        startedAt: at,
+        work: [],
+        touched: [],
+      });
       await keepFindings(tx, bikeId, findings);
       await tx.getRepository(bikeEntity).update({ id: bikeId }, { whereabouts: 'on-the-bench' });
       return;

@@ -72,8 +72,13 @@ export class Record {
   }
 
   private async lockHead(tx: EntityManager, chain: string): Promise<ChainHeadRow> {
+    const heads = tx.getRepository(chainHeadEntity);
+    const lock = { where: { chain }, lock: { mode: 'pessimistic_write' as const } };
+    const head = await heads.findOne(lock);
+    if (head) return head;
+    // Only a chain's very first entry makes its head: an insert that finds it there takes a shared lock, and two of those deadlock.
     await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [chain, GENESIS]);
-    return tx.getRepository(chainHeadEntity).findOneOrFail({ where: { chain }, lock: { mode: 'pessimistic_write' } });
+    return heads.findOneOrFail(lock);
   }
 
   private async isRepeat(tx: EntityManager, input: ActInput): Promise<boolean> {

@@ -40,27 +40,92 @@ const links = computed(() => [
   <header class="sticky top-0 z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
     <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-sm:gap-x-2 max-sm:px-2">
       <nav aria-label="Main" class="flex gap-1">
-        <RouterLink v-for="link in links" :key="link.name" :to="{ name: link.name }" class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-sm:px-2.5" :class="route.name === link.name ? 'bg-ink text-ground' : ''" :aria-current="route.name === link.name ? 'page' : undefined">{{ link.label }}</RouterLink>
+        <RouterLink
+          v-for="link in links"
+          :key="link.name"
+          :to="{ name: link.name }"
+          class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-sm:px-2"
+          :class="route.name === link.name ? 'bg-ink text-ground' : ''"
+          :aria-current="route.name === link.name ? 'page' : undefined"
+          >{{ link.label }}</RouterLink
+        >
       </nav>
-      <dl class="figures flex grow items-center gap-x-5 gap-y-0 max-md:order-3 max-md:w-full max-md:justify-between max-sm:gap-x-2" aria-label="The day">
-        <div v-if="site && opening" class="leading-tight max-lg:hidden"><dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt><dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd></div>
-        <div class="leading-tight"><dt class="text-sm text-soft">Now</dt><dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd></div>
-        <div class="leading-tight"><dt class="text-sm text-soft">May go out</dt><dd class="flex items-center gap-1.5"><FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fit }}</span><span class="text-soft">of {{ fleet.bikes.length }}</span></dd></div>
-        <div class="leading-tight"><dt class="text-sm text-soft">Due</dt><dd class="flex items-center gap-1.5"><FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{ counts.due }}</span></dd></div>
-        <div class="leading-tight"><dt class="text-sm text-soft">Held</dt><dd class="flex items-center gap-1.5"><FitnessMark fitness="held" :size="18" /><span class="sturdy" :class="counts.held ? 'text-held' : ''" data-count="held">{{ counts.held }}</span></dd></div>
-      </dl>
-      <div class="ml-auto flex items-center gap-1.5">
-        <p role="status" class="rounded-md px-2 py-1 text-[0.95rem] leading-tight" :class="outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'" data-sync>
-          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template><template v-else>All sent</template><template v-if="!outbox.reachable"> · no signal</template>
+      <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
+        <dl class="figures flex items-center gap-x-5 max-sm:gap-x-4" aria-label="The day">
+          <div v-if="site && opening" class="leading-tight max-lg:hidden">
+            <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
+            <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
+          </div>
+          <div class="leading-tight max-sm:hidden">
+            <dt class="text-sm text-soft">Now</dt>
+            <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
+          </div>
+          <div class="leading-tight">
+            <dt class="text-sm text-soft">May go out</dt>
+            <dd class="flex items-center gap-1.5">
+              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fit }}</span
+              ><span class="text-soft">of {{ fleet.bikes.length }}</span>
+            </dd>
+          </div>
+          <div class="leading-tight">
+            <dt class="text-sm text-soft">Due</dt>
+            <dd class="flex items-center gap-1.5">
+              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{ counts.due }}</span>
+            </dd>
+          </div>
+          <div class="leading-tight">
+            <dt class="text-sm text-soft">Held</dt>
+            <dd class="flex items-center gap-1.5">
+              <FitnessMark fitness="held" :size="18" /><span class="sturdy" :class="counts.held ? 'text-held' : ''" data-count="held">{{
+                counts.held
+              }}</span>
+            </dd>
+          </div>
+        </dl>
+        <p
+          role="status"
+          class="rounded-md px-2 py-1 text-[0.95rem] leading-tight"
+          :class="outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'"
+          data-sync
+        >
+          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template><template v-else>All sent</template
+          ><template v-if="!outbox.reachable"> · no signal</template>
         </p>
-        <button type="button" class="grid size-12 place-items-center rounded-md" :aria-label="`Theme: ${theme}. Change`" @click="nextTheme"><SunMoon class="size-6" aria-hidden="true" /></button>
-        <button type="button" class="grid size-12 place-items-center rounded-md max-sm:hidden" aria-label="Keyboard shortcuts" @click="emit('help')"><CircleHelp class="size-6" aria-hidden="true" /></button>
-        <button type="button" class="flex min-h-12 items-center gap-2 rounded-md border-2 border-ink/60 bg-plate px-3 font-semibold" data-person @click="emit('change')"><UserRound class="size-5" aria-hidden="true" /><span class="max-w-32 truncate max-sm:max-w-14">{{ session.person?.name.split(' ')[0] }}</span><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span><span class="sr-only">: change person</span></button>
+      </div>
+      <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
+        <button type="button" class="grid size-12 place-items-center rounded-md" :aria-label="`Theme: ${theme}. Change`" @click="nextTheme">
+          <SunMoon class="size-6" aria-hidden="true" />
+        </button>
+        <button type="button" class="grid size-12 place-items-center rounded-md max-sm:hidden" aria-label="Keyboard shortcuts" @click="emit('help')">
+          <CircleHelp class="size-6" aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          class="flex min-h-12 items-center gap-2 rounded-md border-2 border-ink/60 bg-plate px-3 font-semibold"
+          data-person
+          @click="emit('change')"
+        >
+          <UserRound class="size-5" aria-hidden="true" /><span class="max-w-32 truncate max-sm:max-w-14">{{
+            session.person?.name.split(' ')[0]
+          }}</span
+          ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span><span class="sr-only">: change person</span>
+        </button>
       </div>
     </div>
-    <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">The server does not know you here any more. Go on; everything is kept. <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button></p>
-    <p v-for="each in outbox.troubles" :key="each.tag" role="alert" class="bg-held-wash px-4 py-2"><RouterLink :to="{ name: 'stand', params: { bikeId: each.bikeId } }" class="font-semibold underline">{{ each.tag }}</RouterLink>: {{ each.trouble }}</p>
-    <p v-if="updateWaiting && route.name !== 'stand'" class="bg-sunk px-4 py-2">A newer Cadre is ready. <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">Take it now</button></p>
-    <p v-if="secureNote" class="bg-watch-wash px-4 py-2 text-watch">Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept. Open it by https, see docs/running.md. <button type="button" class="min-h-8 font-semibold underline" @click="secureNote = false">Understood</button></p>
+    <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
+      The server does not know you here any more. Go on; everything is kept.
+      <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>
+    </p>
+    <p v-for="each in outbox.troubles" :key="each.tag" role="alert" class="bg-held-wash px-4 py-2">
+      <RouterLink :to="{ name: 'stand', params: { bikeId: each.bikeId } }" class="font-semibold underline">{{ each.tag }}</RouterLink>:
+      {{ each.trouble }}
+    </p>
+    <p v-if="updateWaiting && route.name !== 'stand'" class="bg-sunk px-4 py-2">
+      A newer Cadre is ready. <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">Take it now</button>
+    </p>
+    <p v-if="secureNote" class="bg-watch-wash px-4 py-2 text-watch">
+      Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept. Open it by https, see docs/running.md.
+      <button type="button" class="min-h-8 font-semibold underline" @click="secureNote = false">Understood</button>
+    </p>
   </header>
 </template>

@@ -21,6 +21,11 @@ export function count(number: number, one: string, many = `${one}s`): string {
 /** A span to a moment: "in 1 h 20 min", "25 min ago". */
 export function untilNow(at: number, now: number): string {
   const minutes = Math.round(Math.abs(at - now) / 60_000);
-  const span = minutes < 60 ? `${minutes} min` : minutes < 2880 ? `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}` : count(Math.round(minutes / 1440), 'day');
+  const span =
+    minutes < 60
+      ? `${minutes} min`
+      : minutes < 2880
+        ? `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
+        : count(Math.round(minutes / 1440), 'day');
   return at > now ? `in ${span}` : `${span} ago`;
 }

@@ -14,12 +14,19 @@ interface Layer {
 const layers: Layer[] = [];
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') || target.isContentEditable);
+  return (
+    target instanceof HTMLElement && (target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') || target.isContentEditable)
+  );
 }
 
 /** Space and Enter belong to the button they are pressed on. */
 function isPressing(event: KeyboardEvent): boolean {
-  return (event.key === 'Enter' || event.key === ' ') && event.target instanceof HTMLElement && event.target.matches('button, a, summary, input') && !event.target.hasAttribute('data-keys-pass');
+  return (
+    (event.key === 'Enter' || event.key === ' ') &&
+    event.target instanceof HTMLElement &&
+    event.target.matches('button, a, summary, input') &&
+    !event.target.hasAttribute('data-keys-pass')
+  );
 }
 
 window.addEventListener('keydown', (event) => {

@@ -17,7 +17,13 @@ export const ZONE_WORDS: Record<Zone, string> = {
   'off-bike': 'Off the bike',
 };
 
-export const POSITION_WORDS: Record<Position, string> = { only: '', front: 'front', rear: 'rear', 'left-front': 'left front', 'right-front': 'right front' };
+export const POSITION_WORDS: Record<Position, string> = {
+  only: '',
+  front: 'front',
+  rear: 'rear',
+  'left-front': 'left front',
+  'right-front': 'right front',
+};
 
 export const SEVERITY_WORDS: Record<Severity, string> = { stop: 'Stop', soon: 'Soon', upkeep: 'Upkeep', watch: 'Watch' };
 

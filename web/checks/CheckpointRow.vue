@@ -6,19 +6,48 @@ import { POSITION_WORDS } from '@cadre/web/catalogue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
 import { OUTCOME_WORDS } from './wording';
 
-const props = defineProps<{ asked: Asked; standing: Standing | null; current: boolean; open: boolean; single: boolean; showHow: boolean; before: string | null; nameOf: (id: string) => string }>();
+const props = defineProps<{
+  asked: Asked;
+  standing: Standing | null;
+  current: boolean;
+  open: boolean;
+  single: boolean;
+  showHow: boolean;
+  before: string | null;
+  nameOf: (id: string) => string;
+}>();
 const emit = defineEmits<{ toggle: []; sound: [] }>();
 
 const outcome = computed(() => props.standing?.outcome ?? null);
-const faults = computed(() => (props.standing?.faults ?? []).map((marked) => props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault).join(', '));
+const faults = computed(() =>
+  (props.standing?.faults ?? [])
+    .map((marked) => props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault)
+    .join(', '),
+);
 const several = computed(() => new Set(props.standing?.marks.map((mark) => mark.author)).size > 1);
 const name = computed(() => `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`);
 </script>
 
 <template>
-  <li class="rounded-md border-2 bg-plate" :class="[current ? 'border-act' : 'border-line', outcome === 'fault' && 'border-l-8 border-l-held', outcome === 'watch' && 'border-l-8 border-l-watch']" :data-question="asked.key" :data-outcome="outcome ?? 'none'">
+  <li
+    class="rounded-md border-2 bg-plate"
+    :class="[
+      current ? 'border-act' : 'border-line',
+      outcome === 'fault' && 'border-l-8 border-l-held',
+      outcome === 'watch' && 'border-l-8 border-l-watch',
+    ]"
+    :data-question="asked.key"
+    :data-outcome="outcome ?? 'none'"
+  >
     <div class="flex items-stretch">
-      <button type="button" data-keys-pass class="flex min-h-14 grow items-center gap-3 px-3 py-1.5 text-left" :aria-expanded="open" :aria-label="`${name}: ${outcome ? OUTCOME_WORDS[outcome] : 'no mark yet'}${asked.critical ? ', critical' : ''}`" @click="emit('toggle')">
+      <button
+        type="button"
+        data-keys-pass
+        class="flex min-h-14 min-w-0 grow items-center gap-3 px-3 py-1.5 text-left"
+        :aria-expanded="open"
+        :aria-label="`${name}: ${outcome ? OUTCOME_WORDS[outcome] : 'no mark yet'}${asked.critical ? ', critical' : ''}`"
+        @click="emit('toggle')"
+      >
         <OutcomeMark :outcome="outcome" />
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
@@ -26,20 +55,45 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
             <span v-if="asked.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{ POSITION_WORDS[asked.position] }}</span>
             <span v-if="asked.critical" class="text-sm text-soft">critical</span>
           </span>
-          <span v-if="outcome" class="block leading-tight" :class="outcome === 'fault' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'">
-            {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : '' }}<template v-if="several"> · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template>
+          <span
+            v-if="outcome"
+            class="block leading-tight"
+            :class="outcome === 'fault' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'"
+          >
+            {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : ''
+            }}<template v-if="several"> · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template>
           </span>
           <span v-else-if="before" class="block leading-tight text-watch">{{ before }}</span>
-          <span v-else class="block truncate leading-tight text-soft">{{ asked.checkpoint.sound }}</span>
+          <span v-else class="line-clamp-2 leading-tight text-soft">{{ asked.checkpoint.sound }}</span>
         </span>
       </button>
-      <button v-if="single && outcome === null" type="button" class="m-1.5 min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act" :aria-label="`${name}: sound`" data-sound @click="emit('sound')">Sound</button>
-      <button v-else type="button" class="m-1.5 min-h-12 shrink-0 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold" :aria-label="`${name}: ${open ? 'close' : 'not sound, or more'}`" data-exception @click="emit('toggle')">{{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}</button>
+      <button
+        v-if="single && outcome === null"
+        type="button"
+        class="m-1.5 min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act"
+        :aria-label="`${name}: sound`"
+        data-sound
+        @click="emit('sound')"
+      >
+        Sound
+      </button>
+      <button
+        v-else
+        type="button"
+        class="m-1.5 min-h-12 shrink-0 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold"
+        :aria-label="`${name}: ${open ? 'close' : 'not sound, or more'}`"
+        data-exception
+        @click="emit('toggle')"
+      >
+        {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}
+      </button>
     </div>
     <div v-if="showHow && !open" class="space-y-1 border-t border-line px-4 py-2">
       <p class="leading-snug">{{ asked.checkpoint.how }}</p>
     </div>
-    <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2"><CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" /></div>
+    <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
+      <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
+    </div>
     <div v-if="open" class="border-t-2 border-line px-4 py-3"><slot /></div>
   </li>
 </template>

@@ -28,7 +28,9 @@ const last = computed(() => chosen.value.at(-1) ?? null);
 const floorOf = (key: string): Severity => props.asked.checkpoint.faults.find((fault) => fault.key === key)?.floor ?? 'watch';
 const worse = computed(() => (last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : []));
 const needsNote = computed(() => word.value === 'not-looked-at' || word.value === 'put-right');
-const notePrompt = computed(() => (word.value === 'not-looked-at' ? 'Why was it not looked at?' : word.value === 'put-right' ? 'What was done?' : 'Note'));
+const notePrompt = computed(() =>
+  word.value === 'not-looked-at' ? 'Why was it not looked at?' : word.value === 'put-right' ? 'What was done?' : 'Note',
+);
 
 function give(outcome: Outcome): void {
   word.value = outcome;
@@ -84,8 +86,6 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
 
 <template>
   <div class="space-y-3" data-exceptions>
-    <p class="leading-snug"><span class="text-soft">How to look:</span> {{ asked.checkpoint.how }}</p>
-    <p class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
     <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
     <div role="group" aria-label="Usual faults" class="grid gap-2 sm:grid-cols-2">
       <button
@@ -93,7 +93,13 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
         :key="fault.key"
         type="button"
         class="flex min-h-12 items-center gap-2 rounded-md border-2 px-3 py-1.5 text-left leading-tight"
-        :class="chosen.some((each) => each.fault === fault.key) ? (fault.floor === 'watch' ? 'border-watch bg-watch-wash' : 'border-held bg-held-wash') : 'border-line bg-plate'"
+        :class="
+          chosen.some((each) => each.fault === fault.key)
+            ? fault.floor === 'watch'
+              ? 'border-watch bg-watch-wash'
+              : 'border-held bg-held-wash'
+            : 'border-line bg-plate'
+        "
         :aria-pressed="chosen.some((each) => each.fault === fault.key)"
         :data-fault="fault.key"
         @click="toggleFault(fault.key)"
@@ -104,28 +110,80 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
       </button>
     </div>
     <div v-if="last" class="space-y-2 rounded-md bg-sunk p-3">
-      <p v-for="each in chosen" :key="each.fault" class="leading-snug"><span class="font-semibold">Do next:</span> {{ asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}</p>
-      <p v-if="chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)" class="font-semibold text-held">A qualified mechanic decides about this one.</p>
+      <p v-for="each in chosen" :key="each.fault" class="leading-snug">
+        <span class="font-semibold">Do next:</span> {{ asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
+      </p>
+      <p v-if="chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)" class="font-semibold text-held">
+        A qualified mechanic decides about this one.
+      </p>
       <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Where">
         <span class="mr-1 text-soft">Where</span>
-        <button v-for="side in SIDES" :key="side" type="button" class="min-h-12 rounded border-2 px-2.5" :class="last.place?.side === side ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'" :aria-pressed="last.place?.side === side" @click="place({ side: last.place?.side === side ? undefined : (side as Side) })">{{ SIDE_WORDS[side] }}</button>
+        <button
+          v-for="side in SIDES"
+          :key="side"
+          type="button"
+          class="min-h-12 rounded border-2 px-2.5"
+          :class="last.place?.side === side ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'"
+          :aria-pressed="last.place?.side === side"
+          @click="place({ side: last.place?.side === side ? undefined : (side as Side) })"
+        >
+          {{ SIDE_WORDS[side] }}
+        </button>
       </div>
       <div v-if="isWheel" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="On the clock from the valve">
         <span class="mr-1 text-soft">Clock, valve at 12</span>
-        <button v-for="hour in CLOCK" :key="hour" type="button" class="figures min-h-12 min-w-12 rounded border-2" :class="last.place?.clock === hour ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'" :aria-pressed="last.place?.clock === hour" @click="place({ clock: last.place?.clock === hour ? undefined : hour })">{{ hour }}</button>
+        <button
+          v-for="hour in CLOCK"
+          :key="hour"
+          type="button"
+          class="figures min-h-12 min-w-12 rounded border-2"
+          :class="last.place?.clock === hour ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'"
+          :aria-pressed="last.place?.clock === hour"
+          @click="place({ clock: last.place?.clock === hour ? undefined : hour })"
+        >
+          {{ hour }}
+        </button>
       </div>
       <div v-if="worse.length" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Worse than usual">
         <span class="mr-1 text-soft">Worse than usual?</span>
-        <button v-for="severity in worse" :key="severity" type="button" class="min-h-12 rounded border-2 px-3" :class="last.severity === severity ? 'border-held bg-held-wash font-semibold' : 'border-line bg-plate'" :aria-pressed="last.severity === severity" @click="raise(severity)">{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</button>
+        <button
+          v-for="severity in worse"
+          :key="severity"
+          type="button"
+          class="min-h-12 rounded border-2 px-3"
+          :class="last.severity === severity ? 'border-held bg-held-wash font-semibold' : 'border-line bg-plate'"
+          :aria-pressed="last.severity === severity"
+          @click="raise(severity)"
+        >
+          {{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}
+        </button>
       </div>
     </div>
     <div class="flex flex-wrap gap-2" role="group" aria-label="Or">
-      <ActButton v-for="outcome in ['sound', 'put-right', 'watch', 'not-looked-at'] as const" :key="outcome" :class="word === outcome && '!border-act !bg-act !text-on-act'" :aria-pressed="word === outcome" :data-outcome="outcome" @click="give(outcome)">{{ OUTCOME_WORDS[outcome] }}</ActButton>
+      <ActButton
+        v-for="outcome in ['sound', 'put-right', 'watch', 'not-looked-at'] as const"
+        :key="outcome"
+        :class="word === outcome && '!border-act !bg-act !text-on-act'"
+        :aria-pressed="word === outcome"
+        :data-outcome="outcome"
+        @click="give(outcome)"
+        >{{ OUTCOME_WORDS[outcome] }}</ActButton
+      >
     </div>
     <label v-if="word && word !== 'sound'" class="block">
       <span class="text-soft">{{ notePrompt }}</span>
-      <textarea v-model="note" rows="2" maxlength="1000" class="mt-1 block w-full rounded-md border-2 border-line bg-plate px-3 py-2" :aria-required="needsNote" data-note @change="send" />
+      <textarea
+        v-model="note"
+        rows="2"
+        maxlength="1000"
+        class="mt-1 block w-full rounded-md border-2 border-line bg-plate px-3 py-2"
+        :aria-required="needsNote"
+        data-note
+        @change="send"
+      />
     </label>
+    <p class="leading-snug"><span class="text-soft">How to look:</span> {{ asked.checkpoint.how }}</p>
+    <p class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
     <div class="flex justify-end"><ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton></div>
   </div>
 </template>

@@ -23,7 +23,11 @@ const router = useRouter();
 
 const draft = useDraft(props.checkId);
 const oneByOne = computed(() => catalogue.oneByOne(session.person));
-const stand = useStand(draft, () => oneByOne.value, () => session.person?.id ?? null);
+const stand = useStand(
+  draft,
+  () => oneByOne.value,
+  () => session.person?.id ?? null,
+);
 const howShown = ref(session.person?.trainee ?? false);
 const { stations, standings, progress, check } = draft;
 const { at, row, open, signing, station, sweepable, left } = stand;
@@ -54,12 +58,14 @@ async function sign(): Promise<void> {
 watch(
   () => check.value?.state,
   (state) => {
-    if (state === 'signing' || state === 'signed') void router.push(check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' });
+    if (state === 'signing' || state === 'signed')
+      void router.push(check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' });
   },
 );
 function act(): void {
   if (signing.value) void sign();
-  else if (oneByOne.value && stand.current.value?.critical && left.value.some((each) => each.key === stand.current.value?.key)) void stand.sound(stand.current.value);
+  else if (oneByOne.value && stand.current.value?.critical && left.value.some((each) => each.key === stand.current.value?.key))
+    void stand.sound(stand.current.value);
   else void stand.sweep();
 }
 useKeys(
@@ -91,13 +97,19 @@ useKeys(
 </script>
 
 <template>
-  <main class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-28 pt-3 max-[1000px]:flex-col max-[1000px]:gap-2" :data-check="check?.serverId ?? check?.id" :data-unsent="draft.unsent.value">
+  <main
+    class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-28 pt-3 max-[1000px]:flex-col max-[1000px]:gap-2"
+    :data-check="check?.serverId ?? check?.id"
+    :data-unsent="draft.unsent.value"
+  >
     <aside class="w-[25rem] shrink-0 max-[1000px]:w-full min-[1000px]:sticky min-[1000px]:top-[5.5rem] min-[1000px]:self-start" aria-label="Bike">
       <div class="flex items-baseline gap-3">
-        <h1 class="sturdy text-3xl leading-none"><span class="sr-only">{{ check?.sheet.name }}: </span>{{ bike.tag }}</h1>
+        <h1 class="sturdy text-3xl leading-none">
+          <span class="sr-only">{{ check?.sheet.name }}: </span>{{ bike.tag }}
+        </h1>
         <p class="leading-tight text-soft">{{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size }}</p>
       </div>
-      <div class="mx-auto mt-1 h-64 max-[1000px]:h-44 max-sm:h-36">
+      <div class="mx-auto mt-1 h-56 max-[1000px]:h-44 max-sm:h-36">
         <BikeFigure
           v-if="check"
           :build="check.build as Build"
@@ -113,11 +125,24 @@ useKeys(
       <StationSteps :stations="stations" :standings="standings" :at="at" @go="stand.goTo" />
     </aside>
     <div class="min-w-0 grow">
-      <SignOff v-if="signing && check" :progress="progress" :stations="stations" :standings="standings" :signer="session.person?.name ?? ''" :trainee="session.person?.trainee ?? false" :clears="check.sheet.clears" :trouble="check.trouble" @sign="sign" @go="stand.goToQuestion" />
+      <SignOff
+        v-if="signing && check"
+        :progress="progress"
+        :stations="stations"
+        :standings="standings"
+        :signer="session.person?.name ?? ''"
+        :trainee="session.person?.trainee ?? false"
+        :clears="check.sheet.clears"
+        :trouble="check.trouble"
+        @sign="sign"
+        @go="stand.goToQuestion"
+      />
       <section v-else-if="station" :aria-label="`Station ${at + 1}: ${zonesName(station.zones)}`">
         <div class="flex flex-wrap items-center justify-between gap-2">
           <h2 class="sturdy text-2xl leading-tight">{{ zonesName(station.zones) }}</h2>
-          <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{ howShown ? 'Hide how to look' : 'How to look' }}</ActButton>
+          <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
+            howShown ? 'Hide how to look' : 'How to look'
+          }}</ActButton>
         </div>
         <ol class="mt-2 space-y-1.5">
           <CheckpointRow
@@ -138,7 +163,12 @@ useKeys(
             "
             @sound="stand.sound(question)"
           >
-            <ExceptionPanel :asked="question" :standing="standings.get(question.key) ?? null" @mark="(given) => stand.mark(question, given)" @close="open = null" />
+            <ExceptionPanel
+              :asked="question"
+              :standing="standings.get(question.key) ?? null"
+              @mark="(given) => stand.mark(question, given)"
+              @close="open = null"
+            />
           </CheckpointRow>
         </ol>
       </section>
@@ -148,10 +178,14 @@ useKeys(
         <ActButton class="shrink-0" data-undo @click="stand.undo()">Undo</ActButton>
         <ActButton kind="main" big class="grow" data-sweep :disabled="oneByOne && sweepable.length === 0 && left.length > 0" @click="stand.sweep()">
           <template v-if="left.length === 0">Next: {{ stations[at + 1] ? zonesName(stations[at + 1]?.zones ?? []) : 'sign off' }}</template>
-          <template v-else-if="oneByOne && sweepable.length < left.length">{{ sweepable.length ? `The other ${sweepable.length} sound` : `${left.length} left, one by one` }}</template>
+          <template v-else-if="oneByOne && sweepable.length < left.length">{{
+            sweepable.length ? `The other ${sweepable.length} sound` : `${left.length} left, one by one`
+          }}</template>
           <template v-else>{{ left.length === station?.asked.length ? 'All sound here' : `The other ${left.length} sound` }}</template>
         </ActButton>
-        <p class="figures shrink-0 text-right leading-tight text-soft" role="status">{{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span></p>
+        <p class="figures shrink-0 text-right leading-tight text-soft" role="status">
+          {{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span>
+        </p>
       </div>
     </div>
   </main>

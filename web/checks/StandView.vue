@@ -23,7 +23,10 @@ onMounted(async () => {
   if (!fleet.wall) await fleet.load();
   if (!catalogue.known) await catalogue.load();
   const wanted = typeof route.query.check === 'string' ? route.query.check : null;
-  const found = bike.value && session.person ? await findOrBegin(bike.value, wanted ? null : catalogue.sheetFor(bike.value.build.kind), session.person.id, wanted) : null;
+  const found =
+    bike.value && session.person
+      ? await findOrBegin(bike.value, wanted ? null : catalogue.sheetFor(bike.value.build.kind), session.person.id, wanted)
+      : null;
   checkId.value = found?.id ?? null;
   missing.value = found === null;
 });
@@ -35,7 +38,9 @@ onMounted(async () => {
     <template v-if="missing">
       <h1 class="sturdy text-2xl">No check to open here</h1>
       <p class="mt-2">This check is signed or closed, or this browser has never seen this bike and there is no signal.</p>
-      <RouterLink :to="{ name: 'wall' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act">To the rack wall</RouterLink>
+      <RouterLink :to="{ name: 'wall' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
+        >To the rack wall</RouterLink
+      >
     </template>
     <p v-else class="text-soft">Getting the sheet …</p>
   </main>

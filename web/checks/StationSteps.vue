@@ -7,14 +7,23 @@ import { zonesName } from '@cadre/web/catalogue';
 const props = defineProps<{ stations: readonly Station[]; standings: ReadonlyMap<string, Standing>; at: number }>();
 const emit = defineEmits<{ go: [index: number] }>();
 const looked = (station: Station): number => station.asked.filter((question) => props.standings.has(question.key)).length;
-const trouble = (station: Station): number => station.asked.filter((question) => ['fault', 'watch', 'not-looked-at'].includes(props.standings.get(question.key)?.outcome ?? '')).length;
+const trouble = (station: Station): number =>
+  station.asked.filter((question) => ['fault', 'watch', 'not-looked-at'].includes(props.standings.get(question.key)?.outcome ?? '')).length;
 </script>
 
 <template>
   <nav aria-label="Stations" class="mt-2">
     <ol class="flex flex-col gap-1 max-[1000px]:flex-row max-[1000px]:overflow-x-auto max-[1000px]:pb-1">
       <li v-for="(station, index) in stations" :key="station.key" class="max-[1000px]:shrink-0">
-        <button type="button" data-keys-pass class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight" :class="index === at ? 'bg-act text-on-act' : 'bg-sunk'" :aria-current="index === at ? 'step' : undefined" :aria-label="`${zonesName(station.zones)}, ${looked(station)} of ${station.asked.length}${trouble(station) ? `, ${trouble(station)} not sound` : ''}`" @click="emit('go', index)">
+        <button
+          type="button"
+          data-keys-pass
+          class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight"
+          :class="index === at ? 'bg-act text-on-act' : 'bg-sunk'"
+          :aria-current="index === at ? 'step' : undefined"
+          :aria-label="`${zonesName(station.zones)}, ${looked(station)} of ${station.asked.length}${trouble(station) ? `, ${trouble(station)} not sound` : ''}`"
+          @click="emit('go', index)"
+        >
           <span class="sturdy">{{ index + 1 }}</span>
           <span class="grow max-[1000px]:hidden">{{ zonesName(station.zones) }}</span>
           <span class="figures text-sm">{{ looked(station) }}/{{ station.asked.length }}</span>
@@ -22,7 +31,17 @@ const trouble = (station: Station): number => station.asked.filter((question) =>
         </button>
       </li>
       <li class="max-[1000px]:shrink-0">
-        <button type="button" data-keys-pass class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left" :class="at >= stations.length ? 'bg-act text-on-act' : 'bg-sunk'" :aria-current="at >= stations.length ? 'step' : undefined" data-go-sign @click="emit('go', stations.length)">Sign off</button>
+        <button
+          type="button"
+          data-keys-pass
+          class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left"
+          :class="at >= stations.length ? 'bg-act text-on-act' : 'bg-sunk'"
+          :aria-current="at >= stations.length ? 'step' : undefined"
+          data-go-sign
+          @click="emit('go', stations.length)"
+        >
+          Sign off
+        </button>
       </li>
     </ol>
   </nav>

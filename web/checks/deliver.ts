@@ -70,5 +70,10 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
 /** Checks with something left to send and nothing known to be wrong with it. */
 export async function undelivered(): Promise<KeptCheck[]> {
   const waitingFor = new Set((await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId));
-  return (await kept.checks.toArray()).filter((check) => check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null))).sort((a, b) => a.openedAt - b.openedAt);
+  return (await kept.checks.toArray())
+    .filter(
+      (check) =>
+        check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null)),
+    )
+    .sort((a, b) => a.openedAt - b.openedAt);
 }

@@ -38,8 +38,15 @@ function markTime(): number {
 }
 
 /** The check of a bike as it is kept here: found, joined or begun. */
-export async function findOrBegin(bike: Bike, sheet: { hash: string; sheet: SheetVersion } | null, author: string, checkId: string | null): Promise<KeptCheck | null> {
-  const mine = (await kept.checks.where('bikeId').equals(bike.id).toArray()).find((check) => (checkId ? check.serverId === checkId || check.id === checkId : check.state !== 'signed' && check.repairId === null));
+export async function findOrBegin(
+  bike: Bike,
+  sheet: { hash: string; sheet: SheetVersion } | null,
+  author: string,
+  checkId: string | null,
+): Promise<KeptCheck | null> {
+  const mine = (await kept.checks.where('bikeId').equals(bike.id).toArray()).find((check) =>
+    checkId ? check.serverId === checkId || check.id === checkId : check.state !== 'signed' && check.repairId === null,
+  );
   if (mine) return mine;
   const known = checkId ?? bike.openCheckId;
   const theirs = known ? await fetchOpen(known) : null;
@@ -80,7 +87,10 @@ export function useDraft(id: string): Draft {
   const outbox = useOutbox();
   const check = shallowRef<KeptCheck | null>(null);
   const rows = shallowRef<readonly KeptMark[]>([]);
-  const subscription = liveQuery(async () => ({ check: (await kept.checks.get(id)) ?? null, rows: await kept.marks.where('checkId').equals(id).toArray() })).subscribe((found) => {
+  const subscription = liveQuery(async () => ({
+    check: (await kept.checks.get(id)) ?? null,
+    rows: await kept.marks.where('checkId').equals(id).toArray(),
+  })).subscribe((found) => {
     check.value = found.check;
     rows.value = found.rows;
   });
@@ -126,7 +136,9 @@ export function useDraft(id: string): Draft {
     const newest = own.reduce<Mark | null>((latest, each) => (!latest || each.at > latest.at ? each : latest), null);
     if (!newest) return null;
     const together = own.filter((each) => each.at === newest.at);
-    const questions = asked.value.filter((question) => together.some((each) => each.checkpoint === question.checkpoint.key && each.position === question.position));
+    const questions = asked.value.filter((question) =>
+      together.some((each) => each.checkpoint === question.checkpoint.key && each.position === question.position),
+    );
     await mark(questions, { word: 'withdrawn', way: 'single' }, author);
     return questions[0] ?? null;
   }

@@ -37,10 +37,15 @@ export function useStand(draft: Draft, oneByOne: () => boolean, author: () => st
   const unmarked = (asked: readonly Asked[]): readonly Asked[] => asked.filter((each) => !draft.standings.value.has(each.key));
   const left = computed(() => unmarked(station.value?.asked ?? []));
   const sweepable = computed(() => (oneByOne() ? left.value.filter((each) => !each.critical) : left.value));
-  const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] => stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
+  const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
+    stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() => zonesWhere((each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0));
   const troubledZones = computed(() =>
-    zonesWhere((each, zone) => each.asked.some((question) => question.zone === zone && ['fault', 'watch', 'not-looked-at'].includes(draft.standings.value.get(question.key)?.outcome ?? ''))),
+    zonesWhere((each, zone) =>
+      each.asked.some(
+        (question) => question.zone === zone && ['fault', 'watch', 'not-looked-at'].includes(draft.standings.value.get(question.key)?.outcome ?? ''),
+      ),
+    ),
   );
 
   function goTo(index: number): void {
@@ -57,7 +62,8 @@ export function useStand(draft: Draft, oneByOne: () => boolean, author: () => st
   }
   function afterMark(): void {
     if (left.value.length === 0) advance();
-    else if (draft.standings.value.has(current.value?.key ?? '')) row.value = Math.max(0, station.value?.asked.findIndex((each) => each.key === left.value[0]?.key) ?? 0);
+    else if (draft.standings.value.has(current.value?.key ?? ''))
+      row.value = Math.max(0, station.value?.asked.findIndex((each) => each.key === left.value[0]?.key) ?? 0);
   }
   async function mark(question: Asked, given: MarkGiven): Promise<void> {
     const who = author();
@@ -97,5 +103,24 @@ export function useStand(draft: Draft, oneByOne: () => boolean, author: () => st
   }
   // Keeps the row in hand in sight.
   watch([at, row, open], () => void nextTick(() => document.querySelector('[data-current-row]')?.scrollIntoView({ block: 'nearest' })));
-  return { at, row, open, signing, station, current, left, sweepable, doneZones, troubledZones, goTo, goToQuestion, goToZone, step, sweep, sound, mark, undo };
+  return {
+    at,
+    row,
+    open,
+    signing,
+    station,
+    current,
+    left,
+    sweepable,
+    doneZones,
+    troubledZones,
+    goTo,
+    goToQuestion,
+    goToZone,
+    step,
+    sweep,
+    sound,
+    mark,
+    undo,
+  };
 }

@@ -33,7 +33,9 @@ watch(
 const site = computed(() => fleet.siteById.get(props.bike.siteId));
 const reasons = computed(() => props.answer.reasons.map((reason) => reasonWords(reason, now.value, fleet.nameOf, site.value?.timeZone)));
 const awaitsCoSign = computed(() => props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign'));
-const toBench = computed(() => props.answer.reasons.some((reason) => 'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code)));
+const toBench = computed(() =>
+  props.answer.reasons.some((reason) => 'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code)),
+);
 /** The act that moves this bike on; the others stand beside it. */
 const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
   if (props.bike.whereabouts === 'out') return 'back';
@@ -49,7 +51,8 @@ function check(): void {
 const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
 function coSign(): void {
   const checkId = props.bike.facts.newestCheck?.checkId;
-  if (checkId) void refusal.run(async () => fleet.put((await send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: serverNow() } })).bike));
+  if (checkId)
+    void refusal.run(async () => fleet.put((await send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: serverNow() } })).bike));
 }
 useKeys(
   () => ({
@@ -72,31 +75,69 @@ useKeys(
         <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
         <p class="mt-1 leading-tight text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
       </div>
-      <p class="flex items-center gap-2 rounded-md px-1 text-lg font-semibold" :class="answer.fitness === 'held' ? 'text-held' : answer.fitness === 'cleared-with-watch' ? 'text-watch' : ''" data-fitness-word>
+      <p
+        class="flex items-center gap-2 rounded-md px-1 text-lg font-semibold"
+        :class="answer.fitness === 'held' ? 'text-held' : answer.fitness === 'cleared-with-watch' ? 'text-watch' : ''"
+        data-fitness-word
+      >
         <FitnessMark :fitness="answer.fitness" :size="30" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>
     </div>
-    <div class="mx-auto h-36 w-full max-w-72 max-sm:hidden"><BikeFigure :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" /></div>
+    <div class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
+      <BikeFigure :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" />
+    </div>
     <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
-      <li v-for="(reason, index) in reasons.slice(0, shown)" :key="index" class="border-l-4 pl-3" :class="answer.fitness === 'held' && index === 0 ? 'border-held' : 'border-line'">
+      <li
+        v-for="(reason, index) in reasons.slice(0, shown)"
+        :key="index"
+        class="border-l-4 pl-3"
+        :class="answer.fitness === 'held' && index === 0 ? 'border-held' : 'border-line'"
+      >
         <p class="font-semibold leading-snug">{{ reason.what }}</p>
         <p v-if="reason.detail" class="text-[0.95rem] leading-snug text-soft">{{ reason.detail }}</p>
         <p class="text-[0.95rem] leading-snug"><span class="text-soft">Ends with:</span> {{ reason.ends }}</p>
       </li>
-      <li v-if="reasons.length > shown"><ActButton kind="quiet" @click="shown = 99">{{ reasons.length - shown }} more</ActButton></li>
+      <li v-if="reasons.length > shown">
+        <ActButton kind="quiet" @click="shown = 99">{{ reasons.length - shown }} more</ActButton>
+      </li>
     </ol>
     <p v-else class="leading-snug text-soft">Looked over, nothing open. Counts until the end of the day, or until it comes back.</p>
     <p v-if="bike.whereabouts !== 'in'" class="leading-snug">It is {{ WHEREABOUTS_WORDS[bike.whereabouts] }}.</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
-      <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{ begun ? 'Go on with the check' : 'Start ride-out' }}</ActButton>
-      <RouterLink v-if="next === 'bench'" :to="{ name: 'bench', params: { bikeId: bike.id } }" class="inline-flex min-h-14 grow items-center justify-center rounded-md bg-act px-4 text-lg font-semibold text-on-act" data-next data-act="bench">To the bench</RouterLink>
-      <ActButton v-if="next === 'co-sign'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="co-sign" @click="coSign">Co-sign the trainee’s check</ActButton>
-      <ActButton v-if="next === 'out'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="out" @click="move('out')">Hand out</ActButton>
-      <ActButton v-if="next === 'back'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="back" @click="move('in')">Take back</ActButton>
+      <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{
+        begun ? 'Go on with the check' : 'Start ride-out'
+      }}</ActButton>
+      <RouterLink
+        v-if="next === 'bench'"
+        :to="{ name: 'bench', params: { bikeId: bike.id } }"
+        class="inline-flex min-h-14 grow items-center justify-center rounded-md bg-act px-4 text-lg font-semibold text-on-act"
+        data-next
+        data-act="bench"
+        >To the bench</RouterLink
+      >
+      <ActButton v-if="next === 'co-sign'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="co-sign" @click="coSign"
+        >Co-sign the trainee’s check</ActButton
+      >
+      <ActButton v-if="next === 'out'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="out" @click="move('out')"
+        >Hand out</ActButton
+      >
+      <ActButton v-if="next === 'back'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="back" @click="move('in')"
+        >Take back</ActButton
+      >
       <ActButton v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')" data-act="check" @click="check">Check again</ActButton>
-      <RouterLink v-if="next !== 'bench' && toBench" :to="{ name: 'bench', params: { bikeId: bike.id } }" class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold">Bench</RouterLink>
-      <RouterLink v-if="session.may('edit-fleet')" :to="{ name: 'bike-edit', params: { bikeId: bike.id } }" class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold">Edit</RouterLink>
+      <RouterLink
+        v-if="next !== 'bench' && toBench"
+        :to="{ name: 'bench', params: { bikeId: bike.id } }"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        >Bench</RouterLink
+      >
+      <RouterLink
+        v-if="session.may('edit-fleet')"
+        :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        >Edit</RouterLink
+      >
     </div>
   </section>
 </template>

@@ -28,13 +28,32 @@ const paths = computed(() => (props.small ? figure.value.paths.filter((path) => 
 const stops = computed(() => (props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : []));
 const walk = computed(() => smoothPath(stops.value.map((stop) => stop.at)));
 
-const COLOUR = { tyre: '--tyre', rim: '--rim', spoke: '--spoke', tube: '--tube', thin: '--solid', steel: '--steel', cable: '--solid', solid: '--solid', soft: '--canvas', plate: '--plate' } as const;
+const COLOUR = {
+  tyre: '--tyre',
+  rim: '--rim',
+  spoke: '--spoke',
+  tube: '--tube',
+  thin: '--solid',
+  steel: '--steel',
+  cable: '--solid',
+  solid: '--solid',
+  soft: '--canvas',
+  plate: '--plate',
+} as const;
 const isLit = (zone: Zone): boolean => props.lit.includes(zone);
 </script>
 
 <template>
   <svg :viewBox="box" class="block h-full w-full" :role="stops.length ? 'group' : 'img'" :aria-label="label">
-    <line v-if="!small" :x1="figure.viewBox.x" :x2="figure.viewBox.x + figure.viewBox.width" :y1="figure.ground" :y2="figure.ground" stroke="var(--line)" stroke-width="4" />
+    <line
+      v-if="!small"
+      :x1="figure.viewBox.x"
+      :x2="figure.viewBox.x + figure.viewBox.width"
+      :y1="figure.ground"
+      :y2="figure.ground"
+      stroke="var(--line)"
+      stroke-width="4"
+    />
     <g stroke-linecap="round" stroke-linejoin="round">
       <path
         v-for="(path, index) in paths"
@@ -59,7 +78,14 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
       >
         <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />
         <circle v-if="isLit(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="66" fill="var(--act)" opacity="0.22" />
-        <circle :cx="stop.at.x" :cy="stop.at.y" r="30" fill="var(--plate)" :stroke="troubled.includes(stop.zone) ? 'var(--held)' : 'var(--act)'" :stroke-width="isLit(stop.zone) ? 14 : 8" />
+        <circle
+          :cx="stop.at.x"
+          :cy="stop.at.y"
+          r="30"
+          fill="var(--plate)"
+          :stroke="troubled.includes(stop.zone) ? 'var(--held)' : 'var(--act)'"
+          :stroke-width="isLit(stop.zone) ? 14 : 8"
+        />
         <rect v-if="troubled.includes(stop.zone)" :x="stop.at.x - 16" :y="stop.at.y - 6" width="32" height="12" fill="var(--held)" />
         <circle v-else-if="done.includes(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="14" fill="var(--act)" />
       </g>

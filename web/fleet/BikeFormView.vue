@@ -45,7 +45,11 @@ onMounted(async () => {
   if (bike) takeBike(bike);
 });
 
-const entered = computed((): unknown => ({ ...fields, hookId: fields.hookId || null, build: { ...build, sprockets: Number(build.sprockets), accessories: accessories.value } }));
+const entered = computed((): unknown => ({
+  ...fields,
+  hookId: fields.hookId || null,
+  build: { ...build, sprockets: Number(build.sprockets), accessories: accessories.value },
+}));
 const drawn = computed((): Build | null => {
   const parsed = bikeFields.shape.build.safeParse((entered.value as { build: unknown }).build);
   return parsed.success ? (parsed.data as Build) : null;
@@ -53,7 +57,11 @@ const drawn = computed((): Build | null => {
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const hooks = computed(() => {
   const taken = new Set(fleet.bikes.filter((bike) => bike.id !== props.bikeId).map((bike) => bike.hookId));
-  const free = (fleet.wall?.racks ?? []).filter((rack) => rack.siteId === fields.siteId).flatMap((rack) => rack.hooks.filter((hook) => !taken.has(hook.id)).map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })));
+  const free = (fleet.wall?.racks ?? [])
+    .filter((rack) => rack.siteId === fields.siteId)
+    .flatMap((rack) =>
+      rack.hooks.filter((hook) => !taken.has(hook.id)).map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
+    );
   return [{ value: '', label: 'On no hook' }, ...free];
 });
 const errorOf = (path: string): string | null => {
@@ -67,7 +75,13 @@ function kindChosen(): void {
 
 async function save(): Promise<void> {
   const parsed = bikeFields.safeParse(entered.value);
-  own.value = parsed.success ? [] : parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), code: issue.code ?? 'invalid', params: { minimum: 'minimum' in issue ? Number(issue.minimum) : null, maximum: 'maximum' in issue ? Number(issue.maximum) : null } }));
+  own.value = parsed.success
+    ? []
+    : parsed.error.issues.map((issue) => ({
+        path: issue.path.join('.'),
+        code: issue.code ?? 'invalid',
+        params: { minimum: 'minimum' in issue ? Number(issue.minimum) : null, maximum: 'maximum' in issue ? Number(issue.maximum) : null },
+      }));
   if (!parsed.success) {
     refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
     return;
@@ -75,7 +89,10 @@ async function save(): Promise<void> {
   const body: BikeFields = parsed.data;
   const saved = await refusal.run(async () => {
     const version = before.value?.version;
-    const bike = props.bikeId && version ? await send(changeBike, { params: { id: props.bikeId }, body: { ...body, version } }) : await send(addBike, { body: { id, ...body } });
+    const bike =
+      props.bikeId && version
+        ? await send(changeBike, { params: { id: props.bikeId }, body: { ...body, version } })
+        : await send(addBike, { body: { id, ...body } });
     fleet.put(bike);
     picked.id = bike.id;
     await router.push({ name: 'wall' });
@@ -87,8 +104,14 @@ const differing = computed(() => {
   const other = theirs.value;
   if (!other) return [];
   const mine = entered.value as BikeFields;
-  const plain = (['tag', 'model', 'size', 'serial', 'hookId'] as const).filter((name) => (mine[name] ?? '') !== (other[name] ?? '')).map((name) => ({ name: name as string, mine: String(mine[name] ?? ''), theirs: String(other[name] ?? '') }));
-  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== build[name]).map(({ name, label }) => ({ name: label, mine: build[name] ?? '', theirs: String(other.build[name]) }));
+  const plain = (['tag', 'model', 'size', 'serial', 'hookId'] as const)
+    .filter((name) => (mine[name] ?? '') !== (other[name] ?? ''))
+    .map((name) => ({ name: name as string, mine: String(mine[name] ?? ''), theirs: String(other[name] ?? '') }));
+  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== build[name]).map(({ name, label }) => ({
+    name: label,
+    mine: build[name] ?? '',
+    theirs: String(other.build[name]),
+  }));
   return [...plain, ...built];
 });
 function keepMine(): void {
@@ -110,7 +133,22 @@ function takeTheirs(): void {
       <div class="space-y-5">
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
         <section v-if="theirs" class="rounded-md border-2 border-watch bg-watch-wash p-3" aria-label="Both sides">
-          <table class="w-full text-left"><thead><tr><th class="pr-3">Field</th><th class="pr-3">Yours</th><th>Theirs</th></tr></thead><tbody><tr v-for="each in differing" :key="each.name"><td class="pr-3">{{ each.name }}</td><td class="pr-3 font-semibold">{{ each.mine || '(empty)' }}</td><td class="font-semibold">{{ each.theirs || '(empty)' }}</td></tr></tbody></table>
+          <table class="w-full text-left">
+            <thead>
+              <tr>
+                <th class="pr-3">Field</th>
+                <th class="pr-3">Yours</th>
+                <th>Theirs</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="each in differing" :key="each.name">
+                <td class="pr-3">{{ each.name }}</td>
+                <td class="pr-3 font-semibold">{{ each.mine || '(empty)' }}</td>
+                <td class="font-semibold">{{ each.theirs || '(empty)' }}</td>
+              </tr>
+            </tbody>
+          </table>
           <div class="mt-2 flex gap-2"><ActButton @click="keepMine">Keep mine</ActButton><ActButton @click="takeTheirs">Take theirs</ActButton></div>
         </section>
         <fieldset class="grid gap-3 sm:grid-cols-2">
@@ -125,18 +163,37 @@ function takeTheirs(): void {
         <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <legend class="sturdy mb-2 text-lg">Build: it decides what is asked</legend>
           <template v-for="field in BUILD_FIELDS" :key="field.name">
-            <TextField v-if="field.name === 'sprockets'" v-model="build[field.name]!" :label="field.label" type="number" :error="errorOf(`build.${field.name}`)" />
-            <ChoiceField v-else v-model="build[field.name]!" :label="field.label" :options="field.options" :error="errorOf(`build.${field.name}`)" @change="field.name === 'kind' && kindChosen()" />
+            <TextField
+              v-if="field.name === 'sprockets'"
+              v-model="build[field.name]!"
+              :label="field.label"
+              type="number"
+              :error="errorOf(`build.${field.name}`)"
+            />
+            <ChoiceField
+              v-else
+              v-model="build[field.name]!"
+              :label="field.label"
+              :options="field.options"
+              :error="errorOf(`build.${field.name}`)"
+              @change="field.name === 'kind' && kindChosen()"
+            />
           </template>
         </fieldset>
         <fieldset>
           <legend class="sturdy mb-1 text-lg">Carries</legend>
-          <div class="flex flex-wrap gap-x-5"><label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{ ACCESSORY_WORDS[each] }}</label></div>
+          <div class="flex flex-wrap gap-x-5">
+            <label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"
+              ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{ ACCESSORY_WORDS[each] }}</label
+            >
+          </div>
         </fieldset>
       </div>
       <div class="min-[900px]:sticky min-[900px]:top-24 min-[900px]:self-start">
         <div class="h-64 rounded-lg border-2 border-line bg-plate p-2"><BikeFigure v-if="drawn" :build="drawn" label="The bike as built" /></div>
-        <ActButton kind="main" big type="submit" class="mt-3 w-full" :disabled="refusal.busy.value" data-save>{{ bikeId ? 'Save' : 'Add this bike' }}</ActButton>
+        <ActButton kind="main" big type="submit" class="mt-3 w-full" :disabled="refusal.busy.value" data-save>{{
+          bikeId ? 'Save' : 'Add this bike'
+        }}</ActButton>
       </div>
     </form>
   </main>

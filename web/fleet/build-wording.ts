@@ -1,4 +1,22 @@
-import { ASSISTS, BARS, BIKE_KINDS, BRAKES, FORKS, FRAME_SHAPES, GEARS, HEADSETS, MATERIALS, REAR_SUSPENSIONS, RETENTIONS, SEATPOSTS, TRANSMISSIONS, TYRES, WHEEL_SIZES, type Accessory, type Build } from '@cadre/core/fleet';
+import {
+  ASSISTS,
+  BARS,
+  BIKE_KINDS,
+  BRAKES,
+  FORKS,
+  FRAME_SHAPES,
+  GEARS,
+  HEADSETS,
+  MATERIALS,
+  REAR_SUSPENSIONS,
+  RETENTIONS,
+  SEATPOSTS,
+  TRANSMISSIONS,
+  TYRES,
+  WHEEL_SIZES,
+  type Accessory,
+  type Build,
+} from '@cadre/core/fleet';
 import { KIND_WORDS } from './wording';
 
 const WORDS: Partial<Record<string, string>> = {
@@ -49,4 +67,14 @@ export const BUILD_FIELDS: readonly BuildField[] = [
   choice('seatpost', 'Seatpost', SEATPOSTS),
 ];
 
-export const ACCESSORY_WORDS: Record<Accessory, string> = { mudguards: 'Mudguards', rack: 'Rack', lights: 'Lights', stand: 'Stand', basket: 'Basket', bell: 'Bell', 'child-seat': 'Child seat', 'cargo-box': 'Cargo box', flag: 'Flag' };
+export const ACCESSORY_WORDS: Record<Accessory, string> = {
+  mudguards: 'Mudguards',
+  rack: 'Rack',
+  lights: 'Lights',
+  stand: 'Stand',
+  basket: 'Basket',
+  bell: 'Bell',
+  'child-seat': 'Child seat',
+  'cargo-box': 'Cargo box',
+  flag: 'Flag',
+};

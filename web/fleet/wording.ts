@@ -6,7 +6,13 @@ import type { Ending, Fitness, Reason } from '@cadre/core/fitness';
 
 export const FITNESS_WORDS: Record<Fitness, string> = { cleared: 'Cleared', 'cleared-with-watch': 'Cleared, watch', due: 'Due', held: 'Held' };
 
-export const WHEREABOUTS_WORDS: Record<Whereabouts, string> = { in: 'in', out: 'out', 'on-the-bench': 'on the bench', 'laid-up': 'laid up', gone: 'gone' };
+export const WHEREABOUTS_WORDS: Record<Whereabouts, string> = {
+  in: 'in',
+  out: 'out',
+  'on-the-bench': 'on the bench',
+  'laid-up': 'laid up',
+  gone: 'gone',
+};
 
 export const KIND_WORDS: Record<BikeKind, string> = {
   child: 'Child’s bike',
@@ -50,7 +56,10 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
     case 'soon-finding':
     case 'watch-finding': {
       const { finding } = reason;
-      const until = finding.severity === 'soon' && finding.limit ? ` · until ${dayAndClock(finding.limit.until, now, timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')}` : '';
+      const until =
+        finding.severity === 'soon' && finding.limit
+          ? ` · until ${dayAndClock(finding.limit.until, now, timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')}`
+          : '';
       const clockPlace = finding.place?.clock ? ` · at ${finding.place.clock} o’clock from the valve` : '';
       const side = finding.place?.side ? ` · ${finding.place.side.replace('-', ' ')}` : '';
       return {
@@ -60,7 +69,11 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
       };
     }
     case 'ready-for-release':
-      return { what: 'Held until somebody releases it', detail: `Since ${dayAndClock(reason.since, now, timeZone)}; no stop stands against it now`, ends };
+      return {
+        what: 'Held until somebody releases it',
+        detail: `Since ${dayAndClock(reason.since, now, timeZone)}; no stop stands against it now`,
+        ends,
+      };
     case 'left-apart':
       return { what: `Left apart: ${reason.what}`, detail: nameOf(reason.by), ends };
     case 'repair-open':
@@ -76,7 +89,11 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
     case 'service-overdue':
       return { what: `${reason.service} is overdue`, detail: '', ends };
     case 'no-valid-check':
-      return { what: reason.lastUntil === null ? 'Never had a ride-out check' : 'No ride-out check that still counts', detail: reason.lastUntil === null ? '' : `The last one counted until ${dayAndClock(reason.lastUntil, now, timeZone)}`, ends };
+      return {
+        what: reason.lastUntil === null ? 'Never had a ride-out check' : 'No ride-out check that still counts',
+        detail: reason.lastUntil === null ? '' : `The last one counted until ${dayAndClock(reason.lastUntil, now, timeZone)}`,
+        ends,
+      };
     default:
       return assertNever(reason);
   }

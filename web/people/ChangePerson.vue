@@ -22,7 +22,9 @@ async function leave(): Promise<void> {
         <p class="mb-4 text-soft">Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.</p>
         <SignInForm @done="emit('done')" />
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
-        <div class="mt-4 flex justify-between gap-2"><ActButton @click="emit('close')">Back</ActButton><ActButton @click="leave">Sign out</ActButton></div>
+        <div class="mt-4 flex justify-between gap-2">
+          <ActButton @click="emit('close')">Back</ActButton><ActButton @click="leave">Sign out</ActButton>
+        </div>
       </DialogPanel>
     </div>
   </Dialog>

@@ -42,7 +42,9 @@ onMounted(async () => {
 });
 const add = (): Promise<boolean> =>
   adding.run(async () => {
-    await send(addPerson, { body: { id: newId(), name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret } });
+    await send(addPerson, {
+      body: { id: newId(), name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret },
+    });
     Object.assign(fresh, { name: '', signInName: '', secret: '' });
     await reload();
   });
@@ -73,20 +75,49 @@ const publish = (): Promise<boolean> =>
       <h2 id="who" class="sturdy text-xl">People</h2>
       <ul class="mt-2 divide-y divide-line rounded-lg border-2 border-ink/60 bg-plate">
         <li v-for="person in people" :key="person.id" class="flex flex-wrap items-center gap-3 px-4 py-2" :class="!person.active && 'text-soft'">
-          <p class="grow leading-tight"><span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span><br /><span class="text-soft">{{ person.signInName }}</span></p>
-          <select :value="person.role" :aria-label="`Role of ${person.name}`" class="h-12 rounded-md border-2 border-line bg-plate px-2" :disabled="person.id === session.person?.id" @change="change(person, { role: ($event.target as HTMLSelectElement).value as Role })">
+          <p class="grow leading-tight">
+            <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span><br /><span class="text-soft">{{
+              person.signInName
+            }}</span>
+          </p>
+          <select
+            :value="person.role"
+            :aria-label="`Role of ${person.name}`"
+            class="h-12 rounded-md border-2 border-line bg-plate px-2"
+            :disabled="person.id === session.person?.id"
+            @change="change(person, { role: ($event.target as HTMLSelectElement).value as Role })"
+          >
             <option v-for="role in ROLES" :key="role" :value="role">{{ role }}</option>
           </select>
-          <label class="flex min-h-12 items-center gap-2"><input type="checkbox" class="size-6" :checked="person.trainee" :disabled="person.id === session.person?.id" @change="change(person, { trainee: ($event.target as HTMLInputElement).checked })" />trainee</label>
-          <ActButton v-if="person.id !== session.person?.id" @click="change(person, { active: !person.active })">{{ person.active ? 'Has left' : 'Is back' }}</ActButton>
+          <label class="flex min-h-12 items-center gap-2"
+            ><input
+              type="checkbox"
+              class="size-6"
+              :checked="person.trainee"
+              :disabled="person.id === session.person?.id"
+              @change="change(person, { trainee: ($event.target as HTMLInputElement).checked })"
+            />trainee</label
+          >
+          <ActButton v-if="person.id !== session.person?.id" @click="change(person, { active: !person.active })">{{
+            person.active ? 'Has left' : 'Is back'
+          }}</ActButton>
         </li>
       </ul>
       <form class="mt-3 grid gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-2" novalidate @submit.prevent="add">
         <TextField v-model="fresh.name" label="Name" :error="errorIn(adding, 'name')" />
         <TextField v-model="fresh.signInName" label="Sign-in name" hint="Small letters and digits" :error="errorIn(adding, 'signInName')" />
         <ChoiceField v-model="fresh.role" label="Role" :options="ROLES.map((role) => ({ value: role, label: role }))" />
-        <TextField v-model="fresh.secret" label="Code" hint="Six characters or more" type="password" autocomplete="new-password" :error="errorIn(adding, 'secret')" />
-        <label class="flex min-h-12 items-center gap-2"><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks co-signed</label>
+        <TextField
+          v-model="fresh.secret"
+          label="Code"
+          hint="Six characters or more"
+          type="password"
+          autocomplete="new-password"
+          :error="errorIn(adding, 'secret')"
+        />
+        <label class="flex min-h-12 items-center gap-2"
+          ><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks co-signed</label
+        >
         <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
       </form>
@@ -104,9 +135,16 @@ const publish = (): Promise<boolean> =>
     </section>
     <section aria-labelledby="policy">
       <h2 id="policy" class="sturdy text-xl">How marks are given</h2>
-      <p class="max-w-prose text-soft">By station is quick and shows every checkpoint as it is swept. One by one makes a person touch each critical: slower, and harder to skim.</p>
+      <p class="max-w-prose text-soft">
+        By station is quick and shows every checkpoint as it is swept. One by one makes a person touch each critical: slower, and harder to skim.
+      </p>
       <div class="mt-2 flex flex-wrap items-end gap-3">
-        <ChoiceField v-model="marking" label="Policy" class="grow" :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))" />
+        <ChoiceField
+          v-model="marking"
+          label="Policy"
+          class="grow"
+          :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
+        />
         <ActButton :disabled="list.busy.value || marking === catalogue.policy()?.marking" @click="publish">Publish as a new version</ActButton>
       </div>
     </section>

@@ -10,7 +10,15 @@ import { useSession } from './use-session';
 const emit = defineEmits<{ done: [] }>();
 const session = useSession();
 const refusal = useRefusal();
-const fields = reactive({ programName: '', siteName: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, opensAt: '09:00', leadName: '', signInName: '', secret: '' });
+const fields = reactive({
+  programName: '',
+  siteName: '',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  opensAt: '09:00',
+  leadName: '',
+  signInName: '',
+  secret: '',
+});
 const id = newId();
 const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?: string }> = {
   programName: { label: 'Program', hint: 'The lodge, park, school or club' },
@@ -36,7 +44,16 @@ async function submit(): Promise<void> {
 
 <template>
   <form class="space-y-3" novalidate @submit.prevent="submit">
-    <TextField v-for="(words, name) in LABELS" :key="name" v-model="fields[name]" :label="words.label" :hint="words.hint" :type="words.type" :error="errorOf(name)" :autocomplete="name === 'secret' ? 'new-password' : 'off'" />
+    <TextField
+      v-for="(words, name) in LABELS"
+      :key="name"
+      v-model="fields[name]"
+      :label="words.label"
+      :hint="words.hint"
+      :type="words.type"
+      :error="errorOf(name)"
+      :autocomplete="name === 'secret' ? 'new-password' : 'off'"
+    />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Set up</ActButton>
   </form>

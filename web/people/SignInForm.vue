@@ -32,7 +32,14 @@ async function enter(): Promise<void> {
 <template>
   <form class="space-y-4" @submit.prevent="enter">
     <div v-if="known.length" role="group" aria-label="People of this browser" class="flex flex-wrap gap-2">
-      <ActButton v-for="each in known" :key="each.signInName" :class="name === each.signInName && '!border-act !bg-act !text-on-act'" :aria-pressed="name === each.signInName" @click="choose(each.signInName)">{{ each.name }}</ActButton>
+      <ActButton
+        v-for="each in known"
+        :key="each.signInName"
+        :class="name === each.signInName && '!border-act !bg-act !text-on-act'"
+        :aria-pressed="name === each.signInName"
+        @click="choose(each.signInName)"
+        >{{ each.name }}</ActButton
+      >
     </div>
     <TextField v-model="name" label="Sign-in name" autocomplete="username" />
     <div ref="code"><TextField v-model="secret" label="Code" type="password" autocomplete="current-password" /></div>
@@ -41,7 +48,15 @@ async function enter(): Promise<void> {
     <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
       <p class="font-semibold">This is the demo. Its people are made up:</p>
       <ul class="mt-1 flex flex-wrap gap-2">
-        <li v-for="person in session.setup.demoPeople" :key="person.signInName"><button type="button" class="min-h-12 rounded-md border-2 border-line bg-plate px-3 text-left leading-tight" @click="choose(person.signInName)">{{ person.name }}<span class="block text-sm text-soft">{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span></button></li>
+        <li v-for="person in session.setup.demoPeople" :key="person.signInName">
+          <button
+            type="button"
+            class="min-h-12 rounded-md border-2 border-line bg-plate px-3 text-left leading-tight"
+            @click="choose(person.signInName)"
+          >
+            {{ person.name }}<span class="block text-sm text-soft">{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span>
+          </button>
+        </li>
       </ul>
       <p class="mt-1 text-sm text-soft">Their codes are printed where Cadre was started.</p>
     </div>

@@ -55,7 +55,11 @@ export const useSession = defineStore('session', () => {
     await keepThing('session', null);
   }
 
-  const may = computed(() => (act: Act): boolean => person.value !== null && mayAct(person.value, act));
+  const may = computed(
+    () =>
+      (act: Act): boolean =>
+        person.value !== null && mayAct(person.value, act),
+  );
 
   return { person, programName, demo, needsSignIn, setup, load, loadSetup, enter, leave, take, may };
 });

@@ -38,7 +38,13 @@ const open = computed(() => findings.value.filter((finding) => finding.state ===
 const chosen = ref<Set<string> | null>(null);
 /** What the next repair takes on: what stops the bike, unless something else is ticked. */
 const wanted = computed(() => chosen.value ?? new Set(open.value.filter((finding) => isStopNow(finding, now.value)).map((finding) => finding.id)));
-const STATE_WORDS: Record<Finding['state'], string> = { open: 'to repair', 'in-work': 'in work', mended: 'repaired, look again', 're-looked': 'sound again, waits for release', closed: 'closed' };
+const STATE_WORDS: Record<Finding['state'], string> = {
+  open: 'to repair',
+  'in-work': 'in work',
+  mended: 'repaired, look again',
+  're-looked': 'sound again, waits for release',
+  closed: 'closed',
+};
 
 const of = (repair: Repair): readonly Finding[] => findings.value.filter((finding) => repair.findingIds.includes(finding.id));
 function tick(id: string): void {
@@ -51,7 +57,8 @@ const start = (): Promise<boolean> =>
     await props.bench.start(props.bike, [...wanted.value]);
     chosen.value = null;
   });
-const finish = (repair: Repair, work: { findingId: string; done: string }[], touched: Touched[], minutes: number | null): Promise<boolean> => refusal.run(() => props.bench.finish(repair, work, touched, minutes));
+const finish = (repair: Repair, work: { findingId: string; done: string }[], touched: Touched[], minutes: number | null): Promise<boolean> =>
+  refusal.run(() => props.bench.finish(repair, work, touched, minutes));
 const lookAgain = (repair: Repair): Promise<boolean> =>
   refusal.run(async () => {
     await router.push({ name: 'stand', params: { bikeId: props.bike.id }, query: { check: await props.bench.reLook(repair) } });
@@ -68,7 +75,8 @@ const regrade = (finding: Finding, severity: Severity): Promise<boolean> =>
     reason.value = '';
     await fleet.refresh(props.bike.id);
   });
-const grades = (finding: Finding): readonly Severity[] => SEVERITIES.filter((severity) => session.person && maySetSeverity(session.person, finding, severity).ok);
+const grades = (finding: Finding): readonly Severity[] =>
+  SEVERITIES.filter((severity) => session.person && maySetSeverity(session.person, finding, severity).ok);
 </script>
 
 <template>
@@ -76,64 +84,151 @@ const grades = (finding: Finding): readonly Severity[] => SEVERITIES.filter((sev
     <div class="flex flex-wrap items-baseline gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
-      <p class="flex items-center gap-2 text-lg font-semibold" :class="answer.fitness === 'held' && 'text-held'"><FitnessMark :fitness="answer.fitness" :size="28" />{{ FITNESS_WORDS[answer.fitness] }}</p>
+      <p class="flex items-center gap-2 text-lg font-semibold" :class="answer.fitness === 'held' && 'text-held'">
+        <FitnessMark :fitness="answer.fitness" :size="28" />{{ FITNESS_WORDS[answer.fitness] }}
+      </p>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ul class="divide-y divide-line rounded-md border-2 border-line" aria-label="Findings">
       <li v-for="finding in findings" :key="finding.id" class="p-3" :class="isStopNow(finding, now) ? 'border-l-8 border-l-held' : ''">
         <div class="flex items-start gap-3">
-          <input v-if="finding.state === 'open' && session.may('repair')" :id="`take-${finding.id}`" type="checkbox" class="mt-1 size-7 shrink-0" :checked="wanted.has(finding.id)" :aria-label="`Repair: ${finding.words.fault}`" @change="tick(finding.id)" />
+          <input
+            v-if="finding.state === 'open' && session.may('repair')"
+            :id="`take-${finding.id}`"
+            type="checkbox"
+            class="mt-1 size-7 shrink-0"
+            :checked="wanted.has(finding.id)"
+            :aria-label="`Repair: ${finding.words.fault}`"
+            @change="tick(finding.id)"
+          />
           <div class="grow leading-snug">
             <p class="text-lg font-semibold">{{ finding.words.fault }}</p>
             <p>{{ withPosition(finding.words.checkpoint, finding.position) }} · {{ ZONE_WORDS[finding.zone].toLowerCase() }}</p>
-            <p class="text-soft">{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, now, fleet.siteById.get(bike.siteId)?.timeZone) }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}</p>
-            <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1"><span class="text-soft">Do:</span> {{ finding.words.doNext }}</p>
+            <p class="text-soft">
+              {{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, now, fleet.siteById.get(bike.siteId)?.timeZone)
+              }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
+              }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}
+            </p>
+            <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
+              <span class="text-soft">Do:</span> {{ finding.words.doNext }}
+            </p>
             <p v-if="finding.words.toMechanic" class="font-semibold text-held">A qualified mechanic or the maker decides. Nobody rides it to see.</p>
           </div>
-          <p class="shrink-0 text-right leading-tight"><span class="font-semibold" :class="finding.severity === 'stop' ? 'text-held' : finding.severity === 'watch' || finding.severity === 'soon' ? 'text-watch' : ''">{{ SEVERITY_WORDS[finding.severity] }}</span><br /><span class="text-sm text-soft">{{ STATE_WORDS[finding.state] }}</span></p>
+          <p class="shrink-0 text-right leading-tight">
+            <span
+              class="font-semibold"
+              :class="finding.severity === 'stop' ? 'text-held' : finding.severity === 'watch' || finding.severity === 'soon' ? 'text-watch' : ''"
+              >{{ SEVERITY_WORDS[finding.severity] }}</span><br /><span class="text-sm text-soft">{{ STATE_WORDS[finding.state] }}</span>
+          </p>
         </div>
         <div v-if="grades(finding).length" class="mt-1">
           <ActButton v-if="regrading !== finding.id" kind="quiet" @click="regrading = finding.id">Change severity</ActButton>
           <div v-else class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
-            <label class="grow">Reason<input v-model="reason" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400" /></label>
-            <ActButton v-for="severity in grades(finding)" :key="severity" :disabled="refusal.busy.value || !reason.trim()" @click="regrade(finding, severity)">{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton>
+            <label class="grow"
+              >Reason<input v-model="reason" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400"
+            /></label>
+            <ActButton
+              v-for="severity in grades(finding)"
+              :key="severity"
+              :disabled="refusal.busy.value || !reason.trim()"
+              @click="regrade(finding, severity)"
+              >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
+            >
             <ActButton kind="quiet" @click="regrading = null">Leave it</ActButton>
           </div>
         </div>
       </li>
       <li v-if="findings.length === 0" class="p-3 text-soft">No finding is open on it.</li>
     </ul>
-    <ActButton v-if="open.length && session.may('repair')" kind="main" big class="w-full" :disabled="wanted.size === 0 || refusal.busy.value" data-start @click="start">Start repair of {{ count(wanted.size, 'finding') }}</ActButton>
+    <ActButton
+      v-if="open.length && session.may('repair')"
+      kind="main"
+      big
+      class="w-full"
+      :disabled="wanted.size === 0 || refusal.busy.value"
+      data-start
+      @click="start"
+      >Start repair of {{ count(wanted.size, 'finding') }}</ActButton
+    >
     <div v-for="repair in repairs" :key="repair.id" class="rounded-md border-2 border-act p-3" :data-repair="repair.state">
       <template v-if="repair.state === 'started'">
-        <h3 class="sturdy text-lg">In work <span class="font-normal text-soft">· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span></h3>
-        <FinishRepair v-if="session.may('repair')" class="mt-2" :repair="repair" :findings="of(repair)" :busy="refusal.busy.value" @done="(work, touched, minutes) => finish(repair, work, touched, minutes)" />
+        <h3 class="sturdy text-lg">
+          In work <span class="font-normal text-soft">· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span>
+        </h3>
+        <FinishRepair
+          v-if="session.may('repair')"
+          class="mt-2"
+          :repair="repair"
+          :findings="of(repair)"
+          :busy="refusal.busy.value"
+          @done="(work, touched, minutes) => finish(repair, work, touched, minutes)"
+        />
       </template>
       <template v-else>
-        <h3 class="sturdy text-lg">Repaired <span class="font-normal text-soft">· {{ fleet.nameOf(repair.doneBy ?? '') }}, {{ repair.doneAt ? dayAndClock(repair.doneAt, now) : '' }}{{ repair.minutes === null ? '' : ` · ${repair.minutes} min` }}</span></h3>
+        <h3 class="sturdy text-lg">
+          Repaired
+          <span class="font-normal text-soft"
+            >· {{ fleet.nameOf(repair.doneBy ?? '') }}, {{ repair.doneAt ? dayAndClock(repair.doneAt, now) : ''
+            }}{{ repair.minutes === null ? '' : ` · ${repair.minutes} min` }}</span
+          >
+        </h3>
         <p v-for="each in repair.work" :key="each.findingId" class="leading-snug">{{ each.done }}</p>
-        <p v-if="repair.touched.length" class="text-soft">Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}</p>
-        <p v-if="repair.doneBy === session.person?.id" class="mt-1 text-watch">You mended this. Where policy asks for a second person, somebody else looks again.</p>
-        <ActButton v-if="session.may('re-look')" kind="main" big class="mt-2 w-full" :disabled="refusal.busy.value" data-re-look @click="lookAgain(repair)">Look again</ActButton>
+        <p v-if="repair.touched.length" class="text-soft">
+          Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}
+        </p>
+        <p v-if="repair.doneBy === session.person?.id" class="mt-1 text-watch">
+          You mended this. Where policy asks for a second person, somebody else looks again.
+        </p>
+        <ActButton
+          v-if="session.may('re-look')"
+          kind="main"
+          big
+          class="mt-2 w-full"
+          :disabled="refusal.busy.value"
+          data-re-look
+          @click="lookAgain(repair)"
+          >Look again</ActButton
+        >
       </template>
     </div>
     <div v-if="facts.leftApart.length || session.may('mark')" class="rounded-md bg-sunk p-3">
       <h3 class="font-semibold">Left apart</h3>
       <ul>
-        <li v-for="item in facts.leftApart" :key="item.id" class="flex items-center gap-3 py-1"><span class="grow">{{ item.what }} <span class="text-soft">· {{ fleet.nameOf(item.by) }}</span></span><ActButton :disabled="refusal.busy.value" data-together @click="refusal.run(() => bench.close(item.id))">Together again</ActButton></li>
+        <li v-for="item in facts.leftApart" :key="item.id" class="flex items-center gap-3 py-1">
+          <span class="grow"
+            >{{ item.what }} <span class="text-soft">· {{ fleet.nameOf(item.by) }}</span></span
+          ><ActButton :disabled="refusal.busy.value" data-together @click="refusal.run(() => bench.close(item.id))">Together again</ActButton>
+        </li>
       </ul>
       <form class="mt-1 flex items-end gap-2" @submit.prevent="leave">
-        <label class="grow">What is loose, open or missing now?<input v-model="apart" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="200" /></label>
+        <label class="grow"
+          >What is loose, open or missing now?<input
+            v-model="apart"
+            class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
+            maxlength="200"
+        /></label>
         <ActButton type="submit" :disabled="!apart.trim() || refusal.busy.value">Note it</ActButton>
       </form>
     </div>
     <div v-if="readiness.held" class="rounded-md border-2 p-3" :class="readiness.blocks.length ? 'border-line' : 'border-act'">
       <h3 class="sturdy text-lg">Release</h3>
-      <ul v-if="readiness.blocks.length" class="mt-1 list-disc pl-6"><li v-for="(block, index) in readiness.blocks" :key="index">{{ blockWords(block) }}</li></ul>
+      <ul v-if="readiness.blocks.length" class="mt-1 list-disc pl-6">
+        <li v-for="(block, index) in readiness.blocks" :key="index">{{ blockWords(block) }}</li>
+      </ul>
       <template v-else-if="session.may('release')">
         <p class="leading-snug">Everything that stopped it was repaired and looked at again. Your name goes under letting it out.</p>
-        <label class="mt-2 block">Note<input v-model="note" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400" /></label>
-        <ActButton kind="main" big class="mt-2 w-full" :disabled="refusal.busy.value" data-release @click="refusal.run(() => bench.release(bike, note.trim()))">Release {{ bike.tag }}</ActButton>
+        <label class="mt-2 block"
+          >Note<input v-model="note" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400"
+        /></label>
+        <ActButton
+          kind="main"
+          big
+          class="mt-2 w-full"
+          :disabled="refusal.busy.value"
+          data-release
+          @click="refusal.run(() => bench.release(bike, note.trim()))"
+          >Release {{ bike.tag }}</ActButton
+        >
       </template>
       <p v-else>Ready. A mechanic or the lead releases it.</p>
     </div>

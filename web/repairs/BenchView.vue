@@ -21,7 +21,12 @@ const answers = computed(() => new Map(fleet.bikes.map((bike) => [bike.id, fleet
 const jobs = computed(() => {
   const rank = (bike: Bike): number => (answers.value.get(bike.id)?.fitness === 'held' ? 0 : bike.facts.repairs.length > 0 ? 1 : 2);
   return fleet.bikes
-    .filter((bike) => answers.value.get(bike.id)?.fitness === 'held' || bike.facts.repairs.length > 0 || bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep'))
+    .filter(
+      (bike) =>
+        answers.value.get(bike.id)?.fitness === 'held' ||
+        bike.facts.repairs.length > 0 ||
+        bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep'),
+    )
     .sort((a, b) => rank(a) - rank(b) || a.tag.localeCompare(b.tag));
 });
 const inHand = computed(() => fleet.bikeById.get(props.bikeId ?? '') ?? (props.bikeId ? null : (jobs.value[0] ?? null)));
@@ -48,10 +53,19 @@ function pick(id: string): void {
       <p v-if="jobs.length === 0" class="mt-2 text-soft">Nothing to mend. Every bike is as it should be, or has not been looked at.</p>
       <ol class="mt-2 flex flex-col gap-1.5 max-[900px]:max-h-56 max-[900px]:overflow-y-auto" tabindex="0" aria-label="Jobs">
         <li v-for="bike in jobs" :key="bike.id">
-          <button type="button" class="flex min-h-14 w-full items-center gap-3 rounded-md border-2 px-3 py-1.5 text-left" :class="inHand?.id === bike.id ? 'border-act bg-plate' : 'border-line bg-plate/60'" :aria-current="inHand?.id === bike.id ? 'true' : undefined" :data-job="bike.tag" @click="pick(bike.id)">
+          <button
+            type="button"
+            class="flex min-h-14 w-full items-center gap-3 rounded-md border-2 px-3 py-1.5 text-left"
+            :class="inHand?.id === bike.id ? 'border-act bg-plate' : 'border-line bg-plate/60'"
+            :aria-current="inHand?.id === bike.id ? 'true' : undefined"
+            :data-job="bike.tag"
+            @click="pick(bike.id)"
+          >
             <FitnessMark :fitness="answers.get(bike.id)?.fitness ?? 'due'" :size="26" />
             <span class="sturdy w-14 text-xl">{{ bike.tag }}</span>
-            <span class="min-w-0 grow leading-tight"><span class="sr-only">{{ FITNESS_WORDS[answers.get(bike.id)?.fitness ?? 'due'] }}: </span>{{ firstReason(bike) }}</span>
+            <span class="min-w-0 grow leading-tight"
+              ><span class="sr-only">{{ FITNESS_WORDS[answers.get(bike.id)?.fitness ?? 'due'] }}: </span>{{ firstReason(bike) }}</span
+            >
           </button>
         </li>
       </ol>

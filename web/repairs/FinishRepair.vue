@@ -28,7 +28,12 @@ function toggle(touched: Touched): void {
 function finish(): void {
   tried.value = true;
   if (missing.value.length > 0 || minutesWrong.value) return;
-  emit('done', props.findings.map((finding) => ({ findingId: finding.id, done: done[finding.id]?.trim() ?? '' })), all.filter((touched) => chosen.value.has(key(touched))), minutes.value.trim() === '' ? null : Number(minutes.value));
+  emit(
+    'done',
+    props.findings.map((finding) => ({ findingId: finding.id, done: done[finding.id]?.trim() ?? '' })),
+    all.filter((touched) => chosen.value.has(key(touched))),
+    minutes.value.trim() === '' ? null : Number(minutes.value),
+  );
 }
 </script>
 
@@ -36,18 +41,42 @@ function finish(): void {
   <form class="space-y-3" novalidate @submit.prevent="finish">
     <label v-for="finding in findings" :key="finding.id" class="block">
       <span class="font-semibold">What was done: {{ finding.words.fault.toLowerCase() }}</span>
-      <input v-model="done[finding.id]" class="mt-1 block h-12 w-full rounded-md border-2 bg-plate px-3" :class="tried && !done[finding.id]?.trim() ? 'border-held' : 'border-ink/60'" maxlength="400" :aria-invalid="tried && !done[finding.id]?.trim()" data-done />
+      <input
+        v-model="done[finding.id]"
+        class="mt-1 block h-12 w-full rounded-md border-2 bg-plate px-3"
+        :class="tried && !done[finding.id]?.trim() ? 'border-held' : 'border-ink/60'"
+        maxlength="400"
+        :aria-invalid="tried && !done[finding.id]?.trim()"
+        data-done
+      />
       <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held">Fill this in: whoever looks again reads it.</span>
     </label>
     <fieldset>
       <legend class="font-semibold">What it touched</legend>
       <p class="text-[0.95rem] text-soft">All of it is looked at again. Add what you loosened on the way.</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
-        <button v-for="touched in all" :key="key(touched)" type="button" class="min-h-12 rounded-md border-2 px-3" :class="chosen.has(key(touched)) ? 'border-act bg-act font-semibold text-on-act' : 'border-line bg-plate'" :aria-pressed="chosen.has(key(touched))" @click="toggle(touched)">{{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}` }}</button>
+        <button
+          v-for="touched in all"
+          :key="key(touched)"
+          type="button"
+          class="min-h-12 rounded-md border-2 px-3"
+          :class="chosen.has(key(touched)) ? 'border-act bg-act font-semibold text-on-act' : 'border-line bg-plate'"
+          :aria-pressed="chosen.has(key(touched))"
+          @click="toggle(touched)"
+        >
+          {{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}` }}
+        </button>
       </div>
     </fieldset>
     <div class="flex flex-wrap items-end gap-3">
-      <label>Minutes<input v-model="minutes" inputmode="numeric" class="figures mt-1 block h-12 w-24 rounded-md border-2 bg-plate px-3" :class="minutesWrong ? 'border-held' : 'border-ink/60'" :aria-invalid="minutesWrong" /></label>
+      <label
+        >Minutes<input
+          v-model="minutes"
+          inputmode="numeric"
+          class="figures mt-1 block h-12 w-24 rounded-md border-2 bg-plate px-3"
+          :class="minutesWrong ? 'border-held' : 'border-ink/60'"
+          :aria-invalid="minutesWrong"
+      /></label>
       <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish>Repair done</ActButton>
     </div>
     <p v-if="minutesWrong" class="font-semibold text-held">Whole minutes, 0 to 9999.</p>

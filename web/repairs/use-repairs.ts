@@ -32,8 +32,16 @@ export function useRepairs(): Repairs {
     fleet.put(answer.bike);
     await load();
   }
-  async function finish(repair: Repair, work: readonly { findingId: string; done: string }[], touched: readonly Touched[], minutes: number | null): Promise<void> {
-    const answer = await send(finishRepair, { params: { id: repair.id }, body: { id: newId(), work: [...work], touched: touched.map((each) => ({ ...each })), minutes, at: now() } });
+  async function finish(
+    repair: Repair,
+    work: readonly { findingId: string; done: string }[],
+    touched: readonly Touched[],
+    minutes: number | null,
+  ): Promise<void> {
+    const answer = await send(finishRepair, {
+      params: { id: repair.id },
+      body: { id: newId(), work: [...work], touched: touched.map((each) => ({ ...each })), minutes, at: now() },
+    });
     fleet.put(answer.bike);
     await load();
   }

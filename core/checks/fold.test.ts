@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { askedOf } from '@cadre/core/catalogue';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { RIDE_OUT } from '@cadre/core/shipped';
+import { foldMarks, MARK_WORDS, progressOf, type Mark } from './index';
+
+const mark = (more: Partial<Mark> & { id: string }): Mark => ({
+  checkpoint: 'spokes',
+  position: 'front',
+  word: 'sound',
+  way: 'single',
+  faults: [],
+  note: '',
+  author: 'ann',
+  device: 'd',
+  at: 1,
+  ...more,
+});
+const outcome = (...marks: Mark[]): string | undefined => foldMarks(marks).get('spokes@front')?.outcome;
+
+const anyMark = fc.record({
+  id: fc.uuid(),
+  checkpoint: fc.constantFrom('spokes', 'rim'),
+  position: fc.constantFrom('front' as const, 'rear' as const),
+  word: fc.constantFrom(...MARK_WORDS),
+  way: fc.constant('single' as const),
+  faults: fc.array(fc.record({ fault: fc.constantFrom('broken', 'slack') }), { maxLength: 2 }),
+  note: fc.constantFrom('', 'x'),
+  author: fc.constantFrom('ann', 'ben', 'cas'),
+  device: fc.constant('d'),
+  at: fc.integer({ min: 1, max: 6 }),
+});
+
+describe('folding marks', () => {
+  it('lets the newest of one person stand', () => {
+    expect(outcome(mark({ id: '1', word: 'fault', at: 1 }), mark({ id: '2', word: 'sound', at: 2 }))).toBe('sound');
+  });
+
+  it('takes a withdrawn mark back, and only that person’s', () => {
+    expect(outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2 }))).toBeUndefined();
+    expect(outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2, author: 'ben' }))).toBe('fault');
+  });
+
+  it('keeps both of two people and counts the worse, with the faults of both', () => {
+    const standing = foldMarks([
+      mark({ id: '1', word: 'watch', faults: [{ fault: 'uneven' }] }),
+      mark({ id: '2', word: 'fault', author: 'ben', faults: [{ fault: 'broken' }] }),
+    ]).get('spokes@front');
+    expect(standing?.outcome).toBe('fault');
+    expect(standing?.marks).toHaveLength(2);
+    expect(standing?.faults.map((each) => each.fault)).toEqual(['broken', 'uneven']);
+  });
+
+  it('counts somebody’s look over nobody’s', () => {
+    expect(outcome(mark({ id: '1', word: 'not-looked-at' }), mark({ id: '2', word: 'sound', author: 'ben' }))).toBe('sound');
+  });
+
+  it('does not care in which order marks arrive, nor how often', () => {
+    fc.assert(
+      fc.property(fc.array(anyMark, { maxLength: 14 }), fc.infiniteStream(fc.nat()), (marks, order) => {
+        const shuffled = [...marks, ...marks.slice(0, 3)]
+          .map((each) => [order.next().value as number, each] as const)
+          .sort((a, b) => a[0] - b[0])
+          .map(([, each]) => each);
+        expect([...foldMarks(shuffled)]).toEqual([...foldMarks(marks)]);
+      }),
+    );
+  });
+
+  it('never makes a question better by one more person’s mark', () => {
+    const weight = ['not-looked-at', 'sound', 'put-right', 'watch', 'fault'];
+    fc.assert(
+      fc.property(fc.array(anyMark, { maxLength: 10 }), anyMark, (marks, added) => {
+        const key = `${added.checkpoint}@${added.position}`;
+        const before = foldMarks(marks).get(key);
+        const after = foldMarks([...marks, { ...added, author: 'newcomer' }]).get(key);
+        if (before) expect(weight.indexOf(after?.outcome ?? '')).toBeGreaterThanOrEqual(weight.indexOf(before.outcome));
+      }),
+    );
+  });
+});
+
+describe('progress', () => {
+  const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail);
+  const all = (word: Mark['word']): Mark[] =>
+    asked.map((each, index) => mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, word }));
+
+  it('is whole when all is looked at', () => {
+    const progress = progressOf(asked, foldMarks(all('sound')));
+    expect(progress).toMatchObject({ asked: asked.length, looked: asked.length, criticalsMissing: [], left: [], notSound: [] });
+  });
+
+  it('misses a critical that was left, or that nobody looked at', () => {
+    const [critical] = asked.filter((each) => each.critical);
+    const without = all('sound').filter((each) => `${each.checkpoint}@${each.position}` !== critical?.key);
+    expect(progressOf(asked, foldMarks(without)).criticalsMissing).toEqual([critical]);
+    const unlooked = [
+      ...without,
+      mark({ id: 'x', checkpoint: critical?.checkpoint.key ?? '', position: critical?.position ?? 'only', word: 'not-looked-at' }),
+    ];
+    expect(progressOf(asked, foldMarks(unlooked)).criticalsMissing).toEqual([critical]);
+    expect(progressOf(asked, foldMarks(unlooked)).left).toEqual([]);
+  });
+});

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { askedOf, DEFAULT_POLICY, ZONES } from '@cadre/core/catalogue';
+import { foldMarks, type Mark } from '@cadre/core/checks';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { findingLike, NOON } from '@cadre/core/testing';
+import { judgeReLook, positionsOfTouch, reLookSheet, TOUCHES, usualTouches, type Touched } from './index';
+
+const hardtail = USUAL_BUILD.hardtail;
+const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
+  askedOf(reLookSheet(failed, touched, CHECKPOINTS), hardtail).map((each) => each.key);
+
+describe('the sheet of a re-look', () => {
+  it('asks what failed and what the work touched, at the end it touched', () => {
+    const keys = asks([{ touch: 'axle-out', position: 'rear' }], [{ checkpoint: 'spokes', position: 'rear' }]);
+    expect(keys).toContain('spokes@rear');
+    expect(keys).toContain('wheel-thru-axle@rear');
+    expect(keys).toContain('stops-wheel@rear');
+    expect(keys).not.toContain('stops-wheel@front');
+    expect(keys).not.toContain('spokes@front');
+  });
+
+  it('asks both brakes’ hoses and the levers after a stem was loosened', () => {
+    const keys = asks([{ touch: 'stem-headset', position: 'only' }]);
+    expect(keys).toEqual(
+      expect.arrayContaining(['headset-play@only', 'stem-tight@only', 'levers-on-bar@only', 'brake-hose@front', 'brake-hose@rear']),
+    );
+  });
+
+  it('gives no validity and makes everything critical', () => {
+    const sheet = reLookSheet([{ checkpoint: 'rim', position: 'front' }], [], CHECKPOINTS);
+    expect(sheet).toMatchObject({ clears: false, validity: { until: 'never' } });
+    expect(sheet.items.every((item) => item.critical)).toBe(true);
+  });
+
+  it.each(TOUCHES)('asks something of some bike for %s', (touch) => {
+    const found = Object.values(USUAL_BUILD).some((build) =>
+      positionsOfTouch(touch).some((position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), build).length > 0),
+    );
+    expect(found).toBe(true);
+  });
+
+  it('proposes touches for a fault in every zone but those that disturb nothing', () => {
+    const silent = ZONES.filter((zone) => usualTouches({ zone, position: 'only' }).length === 0);
+    expect(silent).toEqual(['frame', 'off-bike']);
+    expect(usualTouches({ zone: 'rear-brake', position: 'rear' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
+  });
+});
+
+describe('judging a re-look', () => {
+  const mended = findingLike({ state: 'mended', mendedBy: 'tom' });
+  const look = (word: Mark['word'], signedBy = 'pia', complete = true, finding = mended) => {
+    const mark: Mark = {
+      id: 'm',
+      checkpoint: finding.checkpoint,
+      position: finding.position,
+      word,
+      way: 'single',
+      faults: [],
+      note: '',
+      author: signedBy,
+      device: 'd',
+      at: 1,
+    };
+    return judgeReLook({ mended: [finding], standings: foldMarks([mark]), complete, signedBy, policy: DEFAULT_POLICY, now: NOON });
+  };
+
+  it('makes a stop found sound wait for the release', () => {
+    expect(look('sound')).toMatchObject({ ok: true, value: [{ state: 're-looked' }] });
+  });
+
+  it('closes a soon found sound: nothing held the bike', () => {
+    const soon = findingLike({ state: 'mended', severity: 'soon', floor: 'soon', limit: { until: NOON + 1, outings: 5 }, mendedBy: 'tom' });
+    expect(look('sound', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
+  });
+
+  it('moves nothing when it is incomplete or failed again', () => {
+    expect(look('sound', 'pia', false)).toEqual({ ok: true, value: [] });
+    expect(look('fault')).toEqual({ ok: true, value: [] });
+  });
+
+  it('wants a second person for a stop on brakes, not for one on the saddle', () => {
+    expect(look('sound', 'tom')).toMatchObject({ ok: false, refusal: { code: 're-look.second-person' } });
+    expect(look('sound', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok).toBe(true);
+  });
+});

@@ -1,0 +1,181 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import { ROUTES } from '@cadre/contract/routes';
+import { ERROR_CODES } from '@cadre/core/errors';
+import { ACT_TABLE } from '@cadre/core/people';
+import { CAST, refusalOf, SECRET, World } from '../../testing/world';
+import { Client } from '@cadre/test-world/client';
+import { STATUS } from './errors';
+
+let world: World;
+beforeAll(async () => {
+  world = await World.open();
+});
+afterAll(() => world.close());
+
+const stranger = (): Client => new Client(world.base, newId());
+
+describe('the interface', () => {
+  it('answers every route of the contract and no other', async () => {
+    expect(ROUTES.length).toBeGreaterThan(30);
+    for (const route of ROUTES.filter((each) => each.act !== 'public')) {
+      const response = await stranger().raw(route.method, route.path.replace(/:\w+/g, newId()), route.method === 'GET' ? undefined : {});
+      expect(response.status, route.name).toBe(401);
+    }
+    expect((await stranger().raw('GET', '/api/v1/nothing')).status).toBe(404);
+    const described = (await (await stranger().raw('GET', '/api/openapi.json')).json()) as { paths: Record<string, Record<string, unknown>> };
+    const operations = Object.values(described.paths).flatMap((path) => Object.keys(path));
+    expect(operations).toHaveLength(ROUTES.length);
+  });
+
+  it('lets each role do what the act table says and nothing else', async () => {
+    const acting = ROUTES.filter((route) => route.act in ACT_TABLE && route.method !== 'GET');
+    expect(acting.length).toBeGreaterThan(15);
+    for (const route of acting) {
+      for (const person of CAST) {
+        const response = await world.as(person.name).raw(route.method, route.path.replace(/:\w+/g, newId()), valid[route.name]);
+        const { code } = (await response.json()) as { code?: string };
+        const allowed =
+          ACT_TABLE[route.act as keyof typeof ACT_TABLE].includes(person.role) && !(person.trainee && ['co-sign', 'release'].includes(route.act));
+        if (allowed) expect(code, `${route.name} by ${person.name}`).not.toBe('act.not-allowed');
+        else expect(code, `${route.name} by ${person.name}`).toBe('act.not-allowed');
+      }
+    }
+  });
+
+  it('has a status for every code', () => {
+    for (const code of ERROR_CODES) expect(STATUS[code]).toBeGreaterThanOrEqual(400);
+  });
+});
+
+/** A well-formed body of each acting route, about things that do not exist: enough to get past the contract. */
+const at = Date.UTC(2026, 5, 10, 7);
+const id = newId();
+const build = {
+  kind: 'hybrid',
+  frameShape: 'diamond',
+  frameMaterial: 'steel',
+  wheelSizeFront: '28',
+  wheelSizeRear: '28',
+  fork: 'rigid',
+  rearSuspension: 'none',
+  brakeFront: 'rim',
+  brakeRear: 'rim',
+  retentionFront: 'nutted',
+  retentionRear: 'nutted',
+  tyreFront: 'tube',
+  tyreRear: 'tube',
+  headset: 'threadless',
+  bar: 'flat',
+  gears: 'derailleur',
+  sprockets: 8,
+  transmission: 'chain',
+  assist: 'none',
+  seatpost: 'rigid',
+  accessories: [],
+};
+const bike = { tag: 'ZZ9', model: 'm', size: '', serial: '', siteId: id, hookId: null, build };
+const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
+const valid: Record<string, unknown> = {
+  'people.add': { id, name: 'n', signInName: 'lead', role: 'desk', trainee: false, secret: 'secret-9' },
+  'people.change': { role: 'desk', trainee: false, active: true, version: 1 },
+  'bikes.add': { id, ...bike },
+  'bikes.change': { ...bike, version: 1 },
+  'bikes.move': { id, to: 'out', at },
+  'sites.add': { id, name: 's', timeZone: 'Nowhere/Here', opensAt: '09:00' },
+  'racks.add': { id, siteId: id, name: 'r', hooks: 3 },
+  'policy.publish': { id: newId(), marking: 'by-person', note: 'as before' },
+  'checks.open': { id, bikeId: id, sheetHash: 'a'.repeat(64), author: id, at },
+  'checks.mark': { marks: [mark] },
+  'checks.sign': { id, author: id, markIds: [], at },
+  'checks.co-sign': { id, at },
+  'findings.set-severity': { id, severity: 'stop', reason: 'r', at },
+  'repairs.start': { id, bikeId: id, findingIds: [id], at },
+  'repairs.done': { id, work: [{ findingId: id, done: 'd' }], touched: [], minutes: null, at },
+  'repairs.re-look': { id, at },
+  'left-apart.open': { id, what: 'w', at },
+  'left-apart.close': { id, at },
+  'bikes.release': { id, note: '', at },
+};
+
+describe('bad input', () => {
+  it('names the fields that are wrong', async () => {
+    const response = await world.as('lead').raw('POST', '/api/v1/bikes', { ...bike, id, tag: '', build: { ...build, sprockets: 99 } });
+    expect(response.status).toBe(400);
+    expect(response.headers.get('content-type')).toContain('application/problem+json');
+    const problem = (await response.json()) as { fields: { path: string }[] };
+    expect(problem.fields.map((field) => field.path)).toEqual(['tag', 'build.sprockets']);
+  });
+
+  it('that is no JSON, too large, or from another site’s page is refused as such', async () => {
+    const lead = world.as('lead');
+    expect((await lead.raw('POST', '/api/v1/bikes', '{"id": ')).status).toBe(400);
+    expect((await lead.raw('POST', '/api/v1/bikes', JSON.stringify({ tag: 'x'.repeat(600_000) }))).status).toBe(413);
+    const foreign = await lead.raw('POST', '/api/v1/bikes', {}, { origin: 'https://elsewhere.example' });
+    expect([foreign.status, ((await foreign.json()) as { code: string }).code]).toEqual([403, 'origin.refused']);
+    expect((await lead.raw('POST', '/api/v1/bikes', {}, { origin: world.base })).status).toBe(400);
+  });
+
+  it('answers an unknown error with a fixed 500 and keeps the cause in the log', async () => {
+    await world.database.owner.query('RENAME TABLE rack TO rack_gone');
+    const response = await world.as('lead').raw('GET', '/api/v1/wall');
+    await world.database.owner.query('RENAME TABLE rack_gone TO rack');
+    const problem = (await response.json()) as { code: string; requestId: string };
+    expect([response.status, problem.code]).toEqual([500, 'unexpected']);
+    expect(JSON.stringify(problem)).not.toContain('rack');
+    expect(world.log.some((line) => line.includes(problem.requestId) && line.includes('rack'))).toBe(true);
+  });
+});
+
+describe('signing in', () => {
+  it('refuses an unknown name and a wrong code alike', async () => {
+    expect(await refusalOf(stranger().signIn('nobody', SECRET))).toBe('401 session.refused');
+    expect(await refusalOf(stranger().signIn('desk', 'wrong-1'))).toBe('401 session.refused');
+  });
+
+  it('is slowed down after too many wrong tries, for everybody who tries that name, and opens again', async () => {
+    for (let attempt = 0; attempt < 6; attempt += 1) await refusalOf(stranger().signIn('mechanic2', `wrong-${attempt}`));
+    expect(await refusalOf(stranger().signIn('mechanic2', SECRET))).toBe('429 session.throttled');
+    world.clock.now += 16 * 60_000;
+    expect(await refusalOf(stranger().signIn('mechanic2', SECRET))).toBe('accepted');
+  });
+
+  it('ends the old session when another person takes the browser over, and when it idles', async () => {
+    const shared = stranger();
+    await shared.signIn('desk', SECRET);
+    const old = shared.cookie;
+    await shared.signIn('inspector', SECRET);
+    const ghost = stranger();
+    ghost.cookie = old;
+    expect((await ghost.raw('GET', '/api/v1/session')).status).toBe(401);
+    expect((await shared.raw('GET', '/api/v1/session')).status).toBe(200);
+    const before = world.clock.now;
+    world.clock.now += 13 * 3_600_000;
+    expect((await shared.raw('GET', '/api/v1/session')).status).toBe(401);
+    world.clock.now = before;
+  });
+
+  it('keeps no secret in clear and no token that could be used', async () => {
+    const [credential] = (await world.database.owner.query('SELECT hash FROM credential LIMIT 1')) as [{ hash: string }];
+    expect(credential.hash).toMatch(/^\$argon2id\$/);
+    const [session] = (await world.database.owner.query('SELECT tokenHash FROM session LIMIT 1')) as [{ tokenHash: string }];
+    expect(world.as('lead').cookie).not.toContain(session.tokenHash);
+  });
+
+  it('does not set a program up twice', async () => {
+    expect(
+      (
+        await stranger().raw('POST', '/api/v1/setup', {
+          id: newId(),
+          programName: 'p',
+          siteName: 's',
+          timeZone: 'Europe/London',
+          opensAt: '09:00',
+          leadName: 'x',
+          signInName: 'xx',
+          secret: 'secret-1',
+        })
+      ).status,
+    ).toBe(409);
+  });
+});

@@ -1,0 +1,183 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import { addBike, changeBike } from '@cadre/contract/fleet';
+import { timeline } from '@cadre/contract/records';
+import { finishRepair, startRepair } from '@cadre/contract/repairs';
+import { projector } from '@cadre/server/projection';
+import { PROJECTIONS } from '@cadre/server/store';
+import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
+import { refusalOf, World } from '../../testing/world';
+import { rebuildProjections } from './rebuild';
+import { verifyRecord } from './verify';
+
+let world: World;
+let bikeId: string;
+beforeAll(async () => {
+  world = await World.open();
+  const bike = await world.bike('V1');
+  bikeId = bike.id;
+  const { findings } = await world.check(bike, {
+    exceptions: [
+      { checkpoint: 'rotor', position: 'rear', more: faulty('crack') },
+      { checkpoint: 'grips', more: faulty('torn') },
+    ],
+  });
+  const repairId = newId();
+  const [crack] = findings.filter((finding) => finding.fault === 'crack').map((finding) => finding.id);
+  await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId, findingIds: [crack ?? ''], at: world.clock.now } });
+  await world.as('mechanic').send(finishRepair, {
+    params: { id: repairId },
+    body: {
+      id: newId(),
+      work: [{ findingId: crack ?? '', done: 'new rotor' }],
+      touched: [{ touch: 'axle-out', position: 'rear' }],
+      minutes: 12,
+      at: world.clock.now,
+    },
+  });
+  await world.check(await world.bike('V2'), { by: 'trainee' });
+});
+afterAll(() => world.close());
+
+async function dump(): Promise<Record<string, unknown>> {
+  const tables: Record<string, unknown> = {};
+  for (const projection of PROJECTIONS) {
+    const name = projection.options.tableName ?? projection.options.name;
+    const rows = (await world.database.owner.query(`SELECT * FROM \`${name}\``)) as object[];
+    tables[name] = rows.map((row) => JSON.stringify(row)).sort();
+  }
+  return tables;
+}
+
+describe('the record', () => {
+  it('is whole, and a rebuild from it alone makes the same rows', async () => {
+    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+    const before = await dump();
+    expect((before.finding as string[]).length).toBe(2);
+    expect((before.repair as string[]).length).toBe(1);
+    await rebuildProjections(world.database.source, projector, PROJECTIONS as never);
+    expect(await dump()).toEqual(before);
+  });
+
+  it.each([
+    [
+      'an entry’s body',
+      `UPDATE entry SET body = REPLACE(body, 'new rotor', 'old rotor') WHERE kind = 'repair.done'`,
+      `UPDATE entry SET body = REPLACE(body, 'old rotor', 'new rotor') WHERE kind = 'repair.done'`,
+    ],
+    [
+      'an entry’s time',
+      `UPDATE entry SET happenedAt = happenedAt + INTERVAL 1 SECOND WHERE kind = 'repair.done'`,
+      `UPDATE entry SET happenedAt = happenedAt - INTERVAL 1 SECOND WHERE kind = 'repair.done'`,
+    ],
+    [
+      'one byte of a mark',
+      `UPDATE mark SET word = 'sound' WHERE word = 'fault' AND checkpoint = 'rotor'`,
+      `UPDATE mark SET word = 'fault' WHERE checkpoint = 'rotor' AND position = 'rear' AND faults <> '[]'`,
+    ],
+    [
+      'a mark slipped in',
+      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, word, way, faults, note, reading, author, device, \`at\` FROM mark LIMIT 1`,
+      `DELETE FROM mark WHERE id NOT IN (SELECT id FROM (SELECT m.id FROM mark m JOIN entry e ON e.kind = 'check.marked' AND INSTR(e.body, m.id)) kept)`,
+    ],
+    [
+      'the end cut off',
+      `CREATE TABLE cut AS SELECT * FROM entry ORDER BY ordinal DESC LIMIT 1; DELETE FROM entry WHERE ordinal = (SELECT ordinal FROM cut)`,
+      `INSERT INTO entry SELECT * FROM cut; DROP TABLE cut`,
+    ],
+  ])('shows %s when altered by hand', async (_name, tamper, undo) => {
+    for (const statement of tamper.split(';')) await world.database.owner.query(statement);
+    expect((await verifyRecord(world.database.source)).faults.length).toBeGreaterThan(0);
+    for (const statement of undo.split(';')) await world.database.owner.query(statement);
+    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+  });
+
+  it.each([
+    ['change an entry', 'UPDATE entry SET author = NULL'],
+    ['remove an entry', 'DELETE FROM entry'],
+    ['change a mark', "UPDATE mark SET word = 'sound'"],
+    ['remove a mark', 'DELETE FROM mark'],
+    ['drop a table', 'DROP TABLE mark'],
+    ['empty the record', 'TRUNCATE entry'],
+  ])('does not let the application’s user %s', async (_name, sql) => {
+    await expect(world.database.source.query(sql)).rejects.toMatchObject({ errno: 1142 });
+  });
+
+  it('answers a repeated act as before and refuses another under its id', async () => {
+    const body = { id: newId(), ...bikeFieldsOf('child', { tag: 'V7', siteId: world.siteId }) };
+    const first = await world.as('lead').send(addBike, { body });
+    expect(await world.as('lead').send(addBike, { body })).toEqual(first);
+    expect(await refusalOf(world.as('lead').send(addBike, { body: { ...body, model: 'other' } }))).toBe('409 conflict.id-reused');
+  });
+
+  it('gives both sides when two people edit one bike, and a tag or hook only once', async () => {
+    const bike = await world.bikeNow(bikeId);
+    const fields = {
+      tag: bike.tag,
+      model: 'first',
+      size: bike.size,
+      serial: bike.serial,
+      siteId: bike.siteId,
+      hookId: bike.hookId,
+      build: bike.build,
+      version: bike.version,
+    };
+    await world.as('lead').send(changeBike, { params: { id: bikeId }, body: fields });
+    const late = await world.as('mechanic').raw('PUT', `/api/v1/bikes/${bikeId}`, { ...fields, model: 'second' });
+    expect(late.status).toBe(409);
+    expect(((await late.json()) as { current: { model: string } }).current.model).toBe('first');
+    expect(
+      await refusalOf(world.as('lead').send(addBike, { body: { id: newId(), ...bikeFieldsOf('child', { tag: 'V2', siteId: world.siteId }) } })),
+    ).toBe('409 tag.taken');
+    expect(
+      await refusalOf(
+        world.as('lead').send(addBike, { body: { id: newId(), ...bikeFieldsOf('child', { tag: 'V9', siteId: world.siteId, hookId: bike.hookId }) } }),
+      ),
+    ).toBe('409 hook.taken');
+  });
+
+  it('gives every act its own number when many write at once', async () => {
+    await Promise.all(
+      Array.from({ length: 12 }, (_, index) =>
+        world.as('lead').send(addBike, { body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `W${index}`, siteId: world.siteId }) } }),
+      ),
+    );
+    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+  });
+
+  it('tells a bike’s story newest first, with who and when', async () => {
+    const { entries } = await world.as('desk').send(timeline, { params: { id: bikeId }, query: { most: 50 } });
+    const kinds = entries.map((entry) => entry.kind);
+    expect(kinds.at(-1)).toBe('bike.added');
+    expect(kinds).toEqual(expect.arrayContaining(['check.opened', 'check.marked', 'check.signed', 'repair.started', 'repair.done']));
+    expect(entries.find((entry) => entry.kind === 'repair.done')?.author).toBe(world.idOf('mechanic'));
+  });
+});
+
+describe('the live stream', () => {
+  it('tells a change within two seconds, and goes on from where a browser was', async () => {
+    const controller = new AbortController();
+    const follow = async (headers: Record<string, string>): Promise<ReadableStreamDefaultReader<Uint8Array>> => {
+      const response = await fetch(`${world.base}/api/v1/changes`, {
+        headers: { cookie: world.as('desk').cookie, ...headers },
+        signal: controller.signal,
+      });
+      return (response.body as ReadableStream<Uint8Array>).getReader();
+    };
+    const next = async (reader: ReadableStreamDefaultReader<Uint8Array>, wanted: RegExp): Promise<string> => {
+      let seen = '';
+      while (!wanted.test(seen)) seen += new TextDecoder().decode((await reader.read()).value);
+      return seen;
+    };
+    const reader = await follow({});
+    await next(reader, /hello/);
+    const began = Date.now();
+    const live = await world.bike('L1');
+    const seen = await next(reader, new RegExp(live.id));
+    expect(Date.now() - began).toBeLessThan(2000);
+    const cursor = /id: (\S+)/.exec(seen)?.[1] ?? '';
+    const missed = await world.bike('L2');
+    expect(await next(await follow({ 'last-event-id': cursor }), new RegExp(missed.id))).toContain('bike.added');
+    controller.abort();
+  });
+});

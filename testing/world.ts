@@ -1,0 +1,170 @@
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { resolve } from 'node:path';
+import { pino, type Logger } from 'pino';
+import { v7 as newId } from 'uuid';
+import { listSheets } from '@cadre/contract/catalogue';
+import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
+import { addBike, addRack, getWall, type Bike } from '@cadre/contract/fleet';
+import type { AnswerOf } from '@cadre/contract/http';
+import { addPerson, setUp } from '@cadre/contract/people';
+import type { SheetVersion } from '@cadre/core/catalogue';
+import type { BikeKind, Build } from '@cadre/core/fleet';
+import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
+import type { Role } from '@cadre/core/people';
+import { createApp } from '@cadre/server/app';
+import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
+import { Client } from '@cadre/test-world/client';
+import { createTestDatabase, type TestDatabase } from './database';
+
+export const SECRET = 'curlew-0';
+export const START = Date.UTC(2026, 5, 10, 6, 30);
+const DEVICE = '01900000-0000-7000-8000-0000000000de';
+
+export const CAST: readonly { name: string; role: Role; trainee: boolean }[] = [
+  { name: 'lead', role: 'lead', trainee: false },
+  { name: 'mechanic', role: 'mechanic', trainee: false },
+  { name: 'mechanic2', role: 'mechanic', trainee: false },
+  { name: 'inspector', role: 'inspector', trainee: false },
+  { name: 'trainee', role: 'inspector', trainee: true },
+  { name: 'desk', role: 'desk', trainee: false },
+];
+
+/** A small program over a real database: people, one rack, a bike or more, and the acts tests set things up with. */
+export class World {
+  readonly clients = new Map<string, Client>();
+  readonly ids = new Map<string, string>();
+  sheets = new Map<string, { hash: string; sheet: SheetVersion }>();
+  siteId = '';
+  hooks: string[] = [];
+
+  private constructor(
+    readonly database: TestDatabase,
+    readonly server: Server,
+    readonly base: string,
+    readonly clock: { now: number },
+    readonly log: string[],
+  ) {}
+
+  static async open(options: { web?: boolean; realClock?: boolean } = {}): Promise<World> {
+    const database = await createTestDatabase();
+    const clock = { now: START };
+    const lines: string[] = [];
+    const log = pino({ level: 'error' }, { write: (line: string) => void lines.push(line) }) as unknown as Logger;
+    const now = options.realClock ? Date.now : () => (clock.now += 1);
+    const app = createApp({
+      source: database.source,
+      now,
+      log,
+      version: 'test',
+      demo: false,
+      webDir: options.web ? resolve('web/dist') : null,
+      publicUrl: null,
+      checkAnswers: true,
+    });
+    const server = app.listen(0, '127.0.0.1');
+    await new Promise((done) => server.once('listening', done));
+    const world = new World(database, server, `http://127.0.0.1:${(server.address() as AddressInfo).port}`, clock, lines);
+    if (options.realClock) Object.defineProperty(clock, 'now', { get: () => Date.now() });
+    await world.people();
+    return world;
+  }
+
+  as(name: string): Client {
+    const client = this.clients.get(name);
+    if (!client) throw new Error(`nobody called ${name}`);
+    return client;
+  }
+
+  idOf(name: string): string {
+    return this.ids.get(name) ?? '';
+  }
+
+  private async people(): Promise<void> {
+    const [lead, ...others] = CAST;
+    const first = new Client(this.base, DEVICE);
+    await first.send(setUp, {
+      body: {
+        id: newId(),
+        programName: 'Test quay',
+        siteName: 'Shed',
+        timeZone: 'Europe/London',
+        opensAt: '09:00',
+        leadName: lead?.name ?? '',
+        signInName: lead?.name ?? '',
+        secret: SECRET,
+      },
+    });
+    for (const person of others) await first.send(addPerson, { body: { id: newId(), ...person, signInName: person.name, secret: SECRET } });
+    for (const { name } of CAST) {
+      const client = new Client(this.base, DEVICE);
+      this.ids.set(name, await client.signIn(name, SECRET));
+      this.clients.set(name, client);
+    }
+    const wall = await this.as('lead').send(getWall);
+    this.siteId = wall.sites[0]?.id ?? '';
+    const rack = await this.as('lead').send(addRack, { body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 } });
+    this.hooks = rack.hooks.map((hook) => hook.id);
+    const { sheets } = await this.as('lead').send(listSheets);
+    this.sheets = new Map(sheets.map((each) => [each.sheet.key, each as { hash: string; sheet: SheetVersion }]));
+  }
+
+  async bike(tag: string, kind: BikeKind = 'hardtail', build?: Build): Promise<Bike> {
+    return this.as('lead').send(addBike, {
+      body: {
+        id: newId(),
+        ...bikeFieldsOf(kind, { tag, siteId: this.siteId, hookId: this.hooks.shift() ?? null, ...(build ? { build: build as never } : {}) }),
+      },
+    });
+  }
+
+  /** A whole ride-out, signed: all sound but for the exceptions. */
+  async check(
+    bike: Bike,
+    options: { by?: string; exceptions?: readonly Exception[]; leftOut?: readonly string[]; sheet?: string } = {},
+  ): Promise<AnswerOf<typeof signCheck>> {
+    const { by = 'inspector', exceptions = [], leftOut = [], sheet = 'ride-out' } = options;
+    const version = this.sheets.get(sheet);
+    if (!version) throw new Error(`no sheet ${sheet}`);
+    const checkId = newId();
+    const author = this.idOf(by);
+    await this.as(by).send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: version.hash, author, at: this.clock.now } });
+    const marks = marksFor(version.sheet, bike.build as Build, author, this.clock.now - 300_000, exceptions).filter(
+      (mark) => !leftOut.includes(mark.checkpoint),
+    );
+    await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
+    return this.as(by).send(signCheck, {
+      params: { id: checkId },
+      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: this.clock.now },
+    });
+  }
+
+  async bikeNow(id: string): Promise<Bike> {
+    const bike = (await this.as('lead').send(getWall)).bikes.find((each) => each.id === id);
+    if (!bike) throw new Error('no such bike');
+    return bike;
+  }
+
+  async fitness(id: string): Promise<{ fitness: Fitness; reasons: string[] }> {
+    const answer = evaluateFitness((await this.bikeNow(id)).facts as FitnessFacts, this.clock.now);
+    return { fitness: answer.fitness, reasons: answer.reasons.map((reason) => reason.code) };
+  }
+
+  async close(): Promise<void> {
+    this.server.closeAllConnections();
+    await new Promise((done) => this.server.close(done));
+    await this.database.drop();
+  }
+}
+
+/** The code and status a refused call is answered with. */
+export async function refusalOf(call: Promise<unknown>): Promise<string> {
+  try {
+    await call;
+    return 'accepted';
+  } catch (error) {
+    const { status, problem } = error as { status?: number; problem?: { code: string } };
+    if (!problem) throw error;
+    return `${status} ${problem.code}`;
+  }
+}

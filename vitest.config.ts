@@ -1,0 +1,33 @@
+import { defineConfig } from 'vitest/config';
+import vue from '@vitejs/plugin-vue';
+
+process.env.TZ = 'Pacific/Auckland';
+
+export default defineConfig({
+  test: {
+    projects: [
+      { test: { name: 'core', include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'bin/**/*.test.ts', 'server/settings/*.test.ts'] } },
+      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
+      {
+        test: {
+          name: 'server',
+          include: ['server/**/*.test.ts', 'test-world/**/*.test.ts'],
+          exclude: ['server/settings/*.test.ts'],
+          globalSetup: ['./testing/global-setup.ts'],
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      },
+      {
+        test: {
+          name: 'e2e',
+          include: ['e2e/**/*.test.ts'],
+          globalSetup: ['./testing/global-setup.ts'],
+          testTimeout: 240_000,
+          hookTimeout: 120_000,
+          fileParallelism: false,
+        },
+      },
+    ],
+  },
+});
