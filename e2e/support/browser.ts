@@ -1,10 +1,21 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
-const FLAGS = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-prefers-reduced-motion'];
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--hide-scrollbars',
+  '--force-prefers-reduced-motion',
+];
 const WAIT_MS = 15_000;
 
 export const SIZES = { office: [1280, 800], tablet: [834, 1112], phone: [390, 844] } as const;
@@ -23,7 +34,11 @@ export class Browser {
     options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
     options.setChromeBinaryPath('/usr/bin/chromium');
     options.setLoggingPrefs({ browser: 'ALL' });
-    const driver = await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build();
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
     await driver.manage().setTimeouts({ script: 30_000 });
     return new Browser(driver, base, profile);
   }
@@ -101,10 +116,13 @@ export class Browser {
 
   async textIs(css: string, wanted: string | RegExp): Promise<void> {
     let seen = '';
-    await this.until(async () => {
-      seen = await (await this.find(css)).getText();
-      return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
-    }, `${css} says "${seen}", wanted ${String(wanted)}`);
+    await this.until(
+      async () => {
+        seen = await (await this.find(css)).getText();
+        return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
+      },
+      `${css} says "${seen}", wanted ${String(wanted)}`,
+    );
   }
 
   async screenshot(): Promise<Buffer> {
@@ -120,17 +138,20 @@ export class Browser {
 
   /** Ends the browser as a power cut would. */
   async kill(): Promise<void> {
-    const pid = await this.pid();
+    const pid = this.pid();
     process.kill(pid, 'SIGKILL');
     await this.driver.quit().catch(() => undefined); // its browser is gone; only the driver process is left to end
   }
 
-  private async pid(): Promise<number> {
-    const { SystemInfo } = { SystemInfo: await (this.driver as Driver).sendAndGetDevToolsCommand('SystemInfo.getProcessInfo', {}) };
-    const processes = (SystemInfo as unknown as { processInfo: { type: string; id: number }[] }).processInfo;
-    const browser = processes.find((each) => each.type === 'browser');
-    if (!browser) throw new Error('no browser process');
-    return browser.id;
+  /** The browser's main process: the one over this profile that is nobody's child process of its own. */
+  private pid(): number {
+    for (const entry of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+      const file = `/proc/${entry}/cmdline`;
+      const command = existsSync(file) ? readFileSync(file, 'latin1') : '';
+      if (command.includes(`--user-data-dir=${this.profile}`) && !command.includes('--type=') && /chrom/.test(command.split('\0')[0] ?? ''))
+        return Number(entry);
+    }
+    throw new Error('no browser process over this profile');
   }
 
   async close(keepProfile = false): Promise<void> {

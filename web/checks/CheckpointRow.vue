@@ -45,10 +45,9 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         data-keys-pass
         class="flex min-h-14 min-w-0 grow items-center gap-3 px-3 py-1.5 text-left"
         :aria-expanded="open"
-        :aria-label="`${name}: ${outcome ? OUTCOME_WORDS[outcome] : 'no mark yet'}${asked.critical ? ', critical' : ''}`"
         @click="emit('toggle')"
       >
-        <OutcomeMark :outcome="outcome" />
+        <OutcomeMark :outcome="outcome" /><span v-if="outcome === null" class="sr-only">No mark yet:</span>
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
             <span class="text-lg font-semibold leading-tight">{{ asked.checkpoint.name }}</span>
@@ -71,21 +70,19 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         v-if="single && outcome === null"
         type="button"
         class="m-1.5 min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act"
-        :aria-label="`${name}: sound`"
         data-sound
         @click="emit('sound')"
       >
-        Sound
+        Sound<span class="sr-only">: {{ name }}</span>
       </button>
       <button
         v-else
         type="button"
         class="m-1.5 min-h-12 shrink-0 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold"
-        :aria-label="`${name}: ${open ? 'close' : 'not sound, or more'}`"
         data-exception
         @click="emit('toggle')"
       >
-        {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}
+        {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ name }}</span>
       </button>
     </div>
     <div v-if="showHow && !open" class="space-y-1 border-t border-line px-4 py-2">

@@ -183,7 +183,7 @@ useKeys(
           }}</template>
           <template v-else>{{ left.length === station?.asked.length ? 'All sound here' : `The other ${left.length} sound` }}</template>
         </ActButton>
-        <p class="figures shrink-0 text-right leading-tight text-soft" role="status">
+        <p class="figures shrink-0 text-right leading-tight text-soft" role="status" data-left>
           {{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span>
         </p>
       </div>

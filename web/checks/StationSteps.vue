@@ -18,23 +18,24 @@ const trouble = (station: Station): number =>
         <button
           type="button"
           data-keys-pass
-          class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight"
+          class="relative flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight"
           :class="index === at ? 'bg-act text-on-act' : 'bg-sunk'"
           :aria-current="index === at ? 'step' : undefined"
-          :aria-label="`${zonesName(station.zones)}, ${looked(station)} of ${station.asked.length}${trouble(station) ? `, ${trouble(station)} not sound` : ''}`"
           @click="emit('go', index)"
         >
           <span class="sturdy">{{ index + 1 }}</span>
-          <span class="grow max-[1000px]:hidden">{{ zonesName(station.zones) }}</span>
-          <span class="figures text-sm">{{ looked(station) }}/{{ station.asked.length }}</span>
-          <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held">{{ trouble(station) }}</span>
+          <span class="grow max-[1000px]:sr-only">{{ zonesName(station.zones) }}</span>
+          <span class="figures text-sm">{{ looked(station) }}/{{ station.asked.length }}<span class="sr-only"> looked at</span></span>
+          <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
+            >{{ trouble(station) }}<span class="sr-only"> not sound</span></span
+          >
         </button>
       </li>
       <li class="max-[1000px]:shrink-0">
         <button
           type="button"
           data-keys-pass
-          class="flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left"
+          class="relative flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left"
           :class="at >= stations.length ? 'bg-act text-on-act' : 'bg-sunk'"
           :aria-current="at >= stations.length ? 'step' : undefined"
           data-go-sign

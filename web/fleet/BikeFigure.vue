@@ -44,7 +44,13 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
 </script>
 
 <template>
-  <svg :viewBox="box" class="block h-full w-full" :role="stops.length ? 'group' : 'img'" :aria-label="label">
+  <svg
+    :viewBox="box"
+    class="block h-full w-full"
+    :role="label ? (stops.length ? 'group' : 'img') : undefined"
+    :aria-label="label || undefined"
+    :aria-hidden="label ? undefined : true"
+  >
     <line
       v-if="!small"
       :x1="figure.viewBox.x"

@@ -10,17 +10,13 @@ import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from './wording';
 /** A stamped tag on its hook; a bike that is out leaves its outline. */
 const props = defineProps<{ bike: Bike; fitness: Fitness; picked: boolean; beganCheck: boolean }>();
 const away = computed(() => props.bike.whereabouts === 'out');
-const label = computed(
-  () =>
-    `${props.bike.tag}, ${KIND_WORDS[props.bike.build.kind]} ${props.bike.size}, ${FITNESS_WORDS[props.fitness]}${props.bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[props.bike.whereabouts]}`}${props.beganCheck ? ', check begun' : ''}`,
-);
 </script>
 
 <template>
   <button
     type="button"
     data-keys-pass
-    class="group relative flex w-full flex-col rounded-b-lg rounded-t-[1.6rem] border-2 px-2 pb-1.5 pt-3 text-left"
+    class="relative flex w-full flex-col rounded-b-lg rounded-t-[1.6rem] border-2 px-2 pb-1.5 pt-3 text-left"
     :class="[
       away
         ? 'border-dashed border-rail bg-transparent'
@@ -30,7 +26,6 @@ const label = computed(
       picked && 'ring-4 ring-act ring-offset-2 ring-offset-ground',
     ]"
     :aria-pressed="picked"
-    :aria-label="label"
     :data-tag="bike.tag"
     :data-fitness="fitness"
   >
@@ -50,5 +45,8 @@ const label = computed(
     <span class="truncate text-[0.82rem] leading-tight text-soft">{{
       away ? 'Out' : bike.whereabouts === 'on-the-bench' ? 'On the bench' : beganCheck ? 'Check begun' : bike.size
     }}</span>
+    <span class="sr-only"
+      >, {{ KIND_WORDS[bike.build.kind] }}{{ away || bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[bike.whereabouts]}` }}</span
+    >
   </button>
 </template>

@@ -5,8 +5,8 @@ import type { Fitness } from '@cadre/core/fitness';
 import { clock, useKeys, useNow } from '@cadre/web/app';
 import { useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
-import { ActButton } from '@cadre/web/ui';
 import BikeClipboard from './BikeClipboard.vue';
+import BikeTag from './BikeTag.vue';
 import RackRail from './RackRail.vue';
 import { useFleet } from './use-fleet';
 import { usePicked } from './use-picked';
@@ -142,9 +142,15 @@ useKeys(
           />
           <div v-if="loose.length" class="mt-3">
             <h3 class="sturdy text-lg">On no hook</h3>
-            <ul class="flex flex-wrap gap-2">
+            <ul class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(6.6rem,1fr))] gap-3">
               <li v-for="bike in loose" :key="bike.id">
-                <ActButton @click="pick(bike.id)">{{ bike.tag }}</ActButton>
+                <BikeTag
+                  :bike="bike"
+                  :fitness="fitnessOf(bike)"
+                  :picked="inHand?.id === bike.id"
+                  :began-check="begun.has(bike.id)"
+                  @click="pick(bike.id)"
+                />
               </li>
             </ul>
           </div>

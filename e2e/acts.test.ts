@@ -1,0 +1,102 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import { Key } from 'selenium-webdriver';
+import { publishPolicy } from '@cadre/contract/catalogue';
+import { askedOf, stationsOf, type MarkingWay } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
+import { RIDE_OUT, RIDE_OUT_CHILDREN } from '@cadre/core/shipped';
+import { SECRET, World } from '../testing/world';
+import { Browser } from './support/browser';
+
+let world: World;
+let browser: Browser;
+beforeAll(async () => {
+  world = await World.open({ web: true, realClock: true });
+  browser = await Browser.open(world.base);
+});
+afterAll(async () => {
+  await browser?.close();
+  await world?.close();
+});
+
+const sheetOf = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
+function sizeOf(kind: BikeKind): { asked: number; criticals: number; stations: number; minutes: number } {
+  const asked = askedOf(sheetOf(kind), USUAL_BUILD[kind]);
+  return {
+    asked: asked.length,
+    criticals: asked.filter((each) => each.critical).length,
+    stations: stationsOf(asked, sheetOf(kind).route).length,
+    minutes: asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0),
+  };
+}
+
+let tags = 0;
+async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'touch'): Promise<number> {
+  await world.as('lead').send(publishPolicy, { body: { id: newId(), marking, note: marking } });
+  const bike = await world.bike(`A${(tags += 1)}`, kind);
+  await browser.size(hand === 'keys' ? 'office' : 'tablet');
+  await browser.signIn('inspector', SECRET);
+  await browser.find(`[data-tag=${bike.tag}]`);
+  let acts = 0;
+  const key = async (name: string): Promise<void> => {
+    acts += 1;
+    await browser.press(name);
+  };
+  const touch = async (css: string): Promise<void> => {
+    acts += 1;
+    await (await browser.find(css)).click();
+  };
+  // The bikes of earlier rounds are cleared, so this one is the next that is due.
+  if (hand === 'keys') {
+    await key('n');
+    await browser.textIs('[data-clipboard] h2', bike.tag);
+    await key('c');
+  } else {
+    await touch(`[data-tag=${bike.tag}]`);
+    await touch('[data-act=check]');
+  }
+  await browser.find('[data-question]');
+  // Read at one instant: the bar goes away with the last mark.
+  const left = (): Promise<number> =>
+    browser.driver.executeScript<number>(
+      "return document.querySelector('[data-sign]') ? 0 : Number(/(\\d+) left/.exec(document.querySelector('[data-left]')?.textContent ?? '')?.[1] ?? -1)",
+    );
+  for (let before = await left(); before > 0;) {
+    if (hand === 'keys') await key(Key.SPACE);
+    else if (marking === 'criticals-one-by-one' && (await browser.count('[data-sound]')) > 0) await touch('[data-sound]');
+    else await touch('[data-sweep]');
+    const last = before;
+    await browser.until(async () => {
+      before = await left();
+      return before >= 0 && before < last;
+    }, `the act changed nothing: ${last} left`);
+  }
+  if (hand === 'keys') await key(Key.SPACE);
+  else await touch('[data-sign]');
+  await browser.find(`[data-tag=${bike.tag}][data-fitness=cleared]`);
+  return acts;
+}
+
+it('prints what is asked of each kind of bike', () => {
+  const lines = BIKE_KINDS.map((kind) => {
+    const { asked, criticals, stations, minutes } = sizeOf(kind);
+    return `${kind.padEnd(16)} ${sheetOf(kind).key.padEnd(18)} asked ${String(asked).padStart(3)}  critical ${String(criticals).padStart(3)}  stations ${stations}  minutes ${minutes.toFixed(1)}`;
+  });
+  process.stdout.write(`\n${lines.join('\n')}\n`);
+  expect(lines).toHaveLength(BIKE_KINDS.length);
+});
+
+it.each([
+  ['hardtail', 'by-station', 'keys'],
+  ['hardtail', 'by-station', 'touch'],
+  ['child', 'by-station', 'touch'],
+  ['hardtail', 'criticals-one-by-one', 'keys'],
+  ['hardtail', 'criticals-one-by-one', 'touch'],
+] as const)('an all-sound ride-out of a %s, %s, by %s, is within the budget of acts', async (kind, marking, hand) => {
+  const acts = await allSound(kind, marking, hand);
+  const { criticals, stations } = sizeOf(kind);
+  const budget = marking === 'by-station' ? 12 : criticals + stations + 2;
+  process.stdout.write(`${kind}, ${marking}, by ${hand}: ${acts} acts (at most ${budget}; ${criticals} criticals, ${stations} stations)\n`);
+  expect(acts).toBeGreaterThan(stations);
+  expect(acts).toBeLessThanOrEqual(budget);
+});

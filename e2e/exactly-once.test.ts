@@ -1,0 +1,171 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import type { Bike } from '@cadre/contract/fleet';
+import { SECRET, World } from '../testing/world';
+import { Browser } from './support/browser';
+import { Proxy } from './support/proxy';
+import { ServerProcess } from './support/server-process';
+
+let world: World;
+let server: ServerProcess;
+let proxy: Proxy;
+let browser: Browser;
+let bike: Bike;
+let tags = 0;
+
+beforeAll(async () => {
+  world = await World.open({ realClock: true });
+  const { socketPath, appPassword } = inject('database');
+  server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
+  proxy = await Proxy.open(server.port);
+  browser = await Browser.open(proxy.base);
+  await browser.size('tablet');
+});
+afterAll(async () => {
+  await browser?.close();
+  await proxy?.close();
+  await server?.kill();
+  await world?.close();
+});
+beforeEach(async () => {
+  proxy.mode = { kind: 'pass' };
+  bike = await world.bike(`X${(tags += 1)}`);
+});
+
+const query = async (sql: string): Promise<number> => Number(((await world.database.owner.query(sql, [bike.id])) as { n: string }[])[0]?.n);
+const marksInDatabase = (): Promise<number> => query('SELECT COUNT(*) AS n FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?');
+const checksInDatabase = (): Promise<number> => query('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?');
+/** What this browser says of its marks: how many there are, how many it calls sent, and their ids. */
+const kept = (): Promise<{ ids: string[]; sent: string[] }> =>
+  browser.driver.executeAsyncScript(
+    `const done = arguments[arguments.length - 1];
+     const open = indexedDB.open('cadre');
+     open.onsuccess = () => {
+       const all = open.result.transaction(['marks', 'checks']);
+       const marks = all.objectStore('marks').getAll();
+       const checks = all.objectStore('checks').getAll();
+       all.oncomplete = () => {
+         const mine = new Set(checks.result.filter((c) => c.bikeId === '${'${BIKE}'}').map((c) => c.id));
+         const rows = marks.result.filter((m) => mine.has(m.checkId));
+         open.result.close();
+         done({ ids: rows.map((m) => m.id), sent: rows.filter((m) => m.sent === 1).map((m) => m.id) });
+       };
+     };`.replace('${BIKE}', bike.id),
+  );
+const idsInDatabase = async (): Promise<string[]> =>
+  (
+    (await world.database.owner.query('SELECT m.id FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?', [bike.id])) as {
+      id: string;
+    }[]
+  ).map((row) => row.id);
+
+async function allSent(): Promise<void> {
+  await browser.until(
+    async () => Number(await (await browser.find('[data-waiting]')).getAttribute('data-waiting')) === 0,
+    'something stays unsent',
+    60_000,
+  );
+}
+const sweep = async (): Promise<void> => {
+  await browser.click('[data-sweep]');
+};
+async function finishAndSign(): Promise<void> {
+  await browser.until(async () => {
+    if ((await browser.count('[data-sign]')) > 0) return true;
+    await sweep();
+    return false;
+  }, 'the stations do not end');
+  await browser.click('[data-sign]');
+  await browser.find('[data-tag]');
+}
+/** Every mark is in the database once, under the id this browser gave it; one check; signed once. */
+async function expectExactlyOnce(): Promise<void> {
+  const { ids, sent } = await kept();
+  expect(sent.length).toBe(ids.length);
+  expect((await idsInDatabase()).sort()).toEqual([...ids].sort());
+  expect(await checksInDatabase()).toBe(1);
+  expect(await query("SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed'")).toBe(1);
+  expect((await world.fitness(bike.id)).fitness).toBe('cleared');
+}
+
+describe('exactly once', () => {
+  it('when the line drops ten answers after the server had committed', async () => {
+    await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
+    await browser.find('[data-question]');
+    proxy.dropped = 0;
+    proxy.mode = { kind: 'drop-answer', matching: /^POST \/api\/v1\/checks/, left: 10 };
+    await finishAndSign();
+    await browser.until(async () => proxy.dropped === 10, `only ${proxy.dropped} answers were dropped`, 90_000);
+    await allSent();
+    await expectExactlyOnce();
+  });
+
+  it('when the server is killed ten times, between marks and in the sign-off', async () => {
+    await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
+    await browser.find('[data-question]');
+    let kills = 0;
+    for (const path of ['marks', 'marks', 'marks', 'marks', 'marks', 'sign', 'sign', 'sign', 'sign', 'sign']) {
+      const hit = new Promise<void>((done) => {
+        proxy.mode = { kind: 'notice', matching: new RegExp(`^POST /api/v1/checks/[^ ]+/${path}`), seen: done };
+      });
+      if (path === 'marks') await sweep();
+      else if (kills === 5) await finishAndSign();
+      // The next try of what is waiting runs into the next kill.
+      await hit;
+      await server.kill();
+      kills += 1;
+      proxy.mode = { kind: 'pass' };
+      const { sent } = await kept();
+      const stored = new Set(await idsInDatabase());
+      expect(sent.every((id) => stored.has(id))).toBe(true);
+      await server.up();
+      if (path === 'marks') await allSent();
+      else if ((await query("SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed'")) === 1) break;
+    }
+    expect(kills).toBeGreaterThanOrEqual(6);
+    await allSent();
+    await expectExactlyOnce();
+  });
+
+  it('when the browser is killed with the server gone, and somebody has to sign in afresh', async () => {
+    await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
+    await browser.find('[data-question]');
+    await browser.until(
+      () =>
+        browser.driver.executeAsyncScript<boolean>(
+          'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(Boolean(navigator.serviceWorker.controller)))',
+        ),
+      'no service worker',
+    );
+    await sweep();
+    await allSent();
+    proxy.cut();
+    await sweep();
+    await sweep();
+    await browser.textIs('[data-sync]', 'kept here');
+    const before = await kept();
+    expect(before.ids.length).toBeGreaterThan(before.sent.length);
+    const { profile } = browser;
+    await browser.kill();
+
+    browser = await Browser.open(proxy.base, profile);
+    await browser.size('tablet');
+    // Still no server: the shell opens, the draft is there and can be gone on with.
+    await browser.go(`/stand/${bike.id}`);
+    await browser.find('[data-question]');
+    expect((await kept()).ids.sort()).toEqual([...before.ids].sort());
+    await sweep();
+    await browser.textIs('[data-sync]', 'kept here');
+    proxy.mode = { kind: 'pass' };
+    await browser.driver.manage().deleteAllCookies();
+    await browser.click('[data-person]');
+    await browser.type('[role=dialog] input[autocomplete=username]', 'inspector');
+    await browser.type('[role=dialog] input[type=password]', SECRET);
+    await browser.click('[role=dialog] button[type=submit]');
+    await browser.until(async () => (await browser.count('[role=dialog]')) === 0, 'the dialog stays', 30_000);
+    await allSent();
+    expect(await marksInDatabase()).toBe((await kept()).ids.length);
+    await finishAndSign();
+    await allSent();
+    await expectExactlyOnce();
+  });
+});

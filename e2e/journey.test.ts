@@ -1,0 +1,139 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { Key } from 'selenium-webdriver';
+import { SECRET, World } from '../testing/world';
+import { Browser, type Size } from './support/browser';
+
+let world: World;
+let browser: Browser;
+beforeAll(async () => {
+  world = await World.open({ web: true, realClock: true });
+  browser = await Browser.open(world.base);
+});
+afterAll(async () => {
+  await browser?.close();
+  await world?.close();
+});
+
+/** Sweeps every station with the keyboard or by touch, then signs. */
+async function sweepAndSign(size: Size): Promise<void> {
+  await browser.until(async () => {
+    if ((await browser.count('[data-sign]')) > 0) return true;
+    if (size === 'office') await browser.press(Key.SPACE);
+    else await (await browser.find('[data-sweep]')).click();
+    return false;
+  }, 'the stations do not end');
+  await browser.click('[data-sign]');
+}
+
+describe.each([
+  ['by keyboard in the office', 'office', 'J1'],
+  ['by touch on a phone', 'phone', 'J2'],
+] as const)('from a due bike to a released one, %s', (_name, size, tag) => {
+  it('goes the whole way', async () => {
+    const bike = await world.bike(tag);
+    await browser.size(size);
+    // Signed in by hand, once each way.
+    await browser.go('/sign-in');
+    await browser.type('input[autocomplete=username]', 'inspector');
+    await browser.type('input[type=password]', SECRET);
+    await browser.click('button[type=submit]');
+
+    await browser.click(`[data-tag=${tag}]`);
+    await browser.textIs('[data-fitness-word]', 'Due');
+    await browser.click('[data-act=check]');
+
+    await browser.find('[data-question="wheel-thru-axle@front"]');
+    if (size === 'office') await browser.press('f', '1', Key.ESCAPE);
+    else {
+      await browser.click('[data-question="wheel-thru-axle@front"] [data-exception]');
+      await browser.click('[data-fault=loose]');
+    }
+    await browser.find('[data-question="wheel-thru-axle@front"][data-outcome=fault]');
+    await sweepAndSign(size);
+
+    await browser.click(`[data-tag=${tag}][data-fitness=held]`);
+    await browser.textIs('[data-clipboard]', 'Thru-axle home and tight, front: loose or not fully threaded');
+    await browser.textIs('[data-clipboard]', 'Repair, re-look, release');
+
+    await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
+    await browser.click('[data-start]');
+    await browser.click('[data-finish]');
+    await browser.textIs('[data-repair=started]', 'Fill this in');
+    await browser.type('[data-done]', 'Axle cleaned, threaded home, torqued');
+    await browser.click('[data-finish]');
+    await browser.find('[data-repair=done]');
+    expect(await browser.count('[data-release]')).toBe(0);
+
+    await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
+    await browser.click('[data-re-look]');
+    await browser.find('[data-question="wheel-thru-axle@front"]');
+    expect(await browser.count('[data-question="spokes@rear"]')).toBe(0);
+    await sweepAndSign(size);
+    await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
+
+    await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
+    await browser.click('[data-release]');
+    await browser.textIs('[data-bench-bike]', 'Cleared');
+    await browser.go('/');
+    await browser.find(`[data-tag=${tag}][data-fitness=cleared]`);
+    expect((await world.fitness(bike.id)).fitness).toBe('cleared');
+    expect(await browser.complaints()).toEqual([]);
+  });
+});
+
+it('shows what one window did in another without a reload', async () => {
+  const bike = await world.bike('J3');
+  const second = await Browser.open(world.base);
+  try {
+    await second.signIn('desk', SECRET);
+    await second.find('[data-tag=J3][data-fitness=due]');
+    const began = Date.now();
+    await world.check(bike);
+    await second.find('[data-tag=J3][data-fitness=cleared]');
+    expect(Date.now() - began).toBeLessThan(4000);
+  } finally {
+    await second.close();
+  }
+});
+
+it('lets another person take the tablet over and keeps what is on the screen, with each mark under its own name', async () => {
+  const bike = await world.bike('J4');
+  await browser.size('tablet');
+  await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
+  await browser.click('[data-sweep]');
+  await browser.click('[data-person]');
+  await browser.type('[role=dialog] input[autocomplete=username]', 'mechanic');
+  await browser.type('[role=dialog] input[type=password]', SECRET);
+  await browser.click('[role=dialog] button[type=submit]');
+  await browser.until(async () => (await browser.count('[role=dialog]')) === 0, 'the dialog stays');
+  await sweepAndSign('tablet');
+  await browser.find('[data-tag=J4][data-fitness=cleared]');
+  const [{ authors, checks }] = (await world.database.owner.query(
+    'SELECT COUNT(DISTINCT m.author) AS authors, COUNT(DISTINCT c.id) AS checks FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?',
+    [bike.id],
+  )) as [{ authors: string; checks: string }];
+  expect([Number(authors), Number(checks)]).toEqual([2, 1]);
+});
+
+it('keeps what was typed into the bike form when it is refused, and says which field', async () => {
+  await browser.size('office');
+  await browser.signIn('lead', SECRET, '/bikes/new');
+  const field = async (label: string) =>
+    browser.driver.executeScript<string>(
+      'return [...document.querySelectorAll("label")].find((l) => l.textContent.trim() === arguments[0]).htmlFor',
+      label,
+    );
+  await browser.find('form fieldset');
+  const tag = await field('Tag');
+  const model = await field('Model');
+  await browser.type(`[id="${tag}"]`, 'J1');
+  await browser.click('[data-save]');
+  await browser.textIs(`[id="${model}-said"]`, 'Fill this in');
+  await browser.type(`[id="${model}"]`, 'Heron');
+  await browser.click('[data-save]');
+  await browser.textIs('[role=alert]', 'Tag J1 is taken');
+  expect(await (await browser.find(`[id="${model}"]`)).getAttribute('value')).toBe('Heron');
+  await browser.type(`[id="${tag}"]`, 'J9');
+  await browser.click('[data-save]');
+  await browser.find('[data-tag=J9][data-fitness=due]');
+});

@@ -1,0 +1,29 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Browser } from './browser';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Violation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string; readonly failureSummary: string }[];
+}
+
+/** What the accessibility rules object to on the page as it stands. */
+export async function violationsOf(browser: Browser): Promise<string[]> {
+  await browser.driver.executeScript(AXE);
+  const { found, rules } = await browser.driver.executeAsyncScript<{ found: Violation[]; rules: number }>(
+    'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done({ found: r.violations, rules: r.passes.length }), (e) => done({ found: [{ id: String(e), nodes: [] }], rules: 0 }));',
+  );
+  if (rules === 0 && found.length === 0) return ['axe ran no rule'];
+  return found.flatMap((violation) =>
+    violation.nodes
+      .slice(0, 3)
+      .map((node) => `${violation.id}: ${node.html.slice(0, 160)} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 160)}`),
+  );
+}
+
+/** Whether the page scrolls sideways. */
+export async function scrollsSideways(browser: Browser): Promise<boolean> {
+  return browser.driver.executeScript<boolean>('return document.documentElement.scrollWidth > document.documentElement.clientWidth');
+}
