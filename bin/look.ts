@@ -18,7 +18,10 @@ interface Picture {
 }
 
 async function bikeId(browser: Browser, tag: string): Promise<string> {
-  return browser.driver.executeAsyncScript<string>('const [tag, done] = arguments; fetch("/api/v1/wall").then((r) => r.json()).then((wall) => done(wall.bikes.find((bike) => bike.tag === tag).id));', tag);
+  return browser.driver.executeAsyncScript<string>(
+    'const [tag, done] = arguments; fetch("/api/v1/wall").then((r) => r.json()).then((wall) => done(wall.bikes.find((bike) => bike.tag === tag).id));',
+    tag,
+  );
 }
 
 async function take(browser: Browser, picture: Picture, file: string): Promise<void> {
