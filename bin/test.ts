@@ -75,16 +75,18 @@ if (wanted('share')) {
     }),
   );
 }
-if (wanted('core')) stages.push(stage('core', () => vitest('core')));
-if (wanted('web')) stages.push(stage('web', () => vitest('web')));
-if (wanted('server')) stages.push(stage('server, on a real MariaDB', () => vitest('server')));
-if (wanted('e2e')) {
+if (wanted('core') || wanted('e2e')) {
   stages.push(
     stage('build of the web', () => {
       buildWeb();
       return { passed: 1, failed: 0 };
     }),
   );
+}
+if (wanted('core')) stages.push(stage('core', () => vitest('core')));
+if (wanted('web')) stages.push(stage('web', () => vitest('web')));
+if (wanted('server')) stages.push(stage('server, on a real MariaDB', () => vitest('server')));
+if (wanted('e2e')) {
   stages.push(stage('the interface, in Chromium', () => vitest('e2e')));
 }
 rmSync(scratch, { recursive: true, force: true });

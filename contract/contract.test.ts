@@ -1,0 +1,109 @@
+import { toJSONSchema } from 'zod';
+import { describe, expect, expectTypeOf, it } from 'vitest';
+import type * as z from 'zod/mini';
+import { policyVersion, sheetVersion } from '@cadre/contract/catalogue';
+import type { newMark } from '@cadre/contract/checks';
+import { finding } from '@cadre/contract/findings';
+import { fitnessFacts } from '@cadre/contract/fitness';
+import { bikeFields, build } from '@cadre/contract/fleet';
+import { addPerson, setUp } from '@cadre/contract/people';
+import { ROUTES } from '@cadre/contract/routes';
+import { DEFAULT_POLICY, type PolicyVersion } from '@cadre/core/catalogue';
+import type { Mark } from '@cadre/core/checks';
+import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
+import type { Finding } from '@cadre/core/findings';
+import { NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { findingLike } from '@cadre/core/testing';
+import { bikeFieldsOf } from '@cadre/test-world/builders';
+
+const SITE = '01900000-0000-7000-8000-000000000001';
+
+describe('the contract', () => {
+  it('says what core says: each type fits the other', () => {
+    expectTypeOf<z.infer<typeof build>>().toExtend<Build>();
+    expectTypeOf<z.infer<typeof finding>>().toExtend<Finding>();
+    expectTypeOf<z.infer<typeof newMark>>().toExtend<Mark>();
+    expectTypeOf<z.infer<typeof fitnessFacts>>().toExtend<FitnessFacts>();
+    expectTypeOf<z.infer<typeof policyVersion>>().toExtend<PolicyVersion>();
+    for (const kind of BIKE_KINDS) expect(build.parse(USUAL_BUILD[kind])).toEqual(USUAL_BUILD[kind]);
+    const found = findingLike({ id: SITE, openedBy: SITE });
+    expect(finding.parse(found)).toEqual(found);
+    expect(fitnessFacts.parse(NO_FACTS)).toEqual(NO_FACTS);
+    expect(policyVersion.parse(DEFAULT_POLICY)).toEqual(DEFAULT_POLICY);
+  });
+
+  it('carries every shipped sheet through unchanged', () => {
+    for (const sheet of SHIPPED_SHEETS) expect(sheetVersion.parse(JSON.parse(JSON.stringify(sheet)))).toEqual(JSON.parse(JSON.stringify(sheet)));
+  });
+
+  it('names every route once, by name and by address', () => {
+    expect(new Set(ROUTES.map((route) => route.name)).size).toBe(ROUTES.length);
+    expect(new Set(ROUTES.map((route) => `${route.method} ${route.path}`)).size).toBe(ROUTES.length);
+    for (const route of ROUTES) {
+      expect(route.path).toMatch(/^\/api\//);
+      expect(route.path.includes(':'), route.name).toBe(route.params !== undefined);
+      if (route.method === 'GET') expect(route.body, route.name).toBeUndefined();
+    }
+  });
+
+  it('gives every writing route that is not a setting an id of its own', () => {
+    const without = ROUTES.filter((route) => ['POST'].includes(route.method) && route.act !== 'public').filter((route) => {
+      const schema = toJSONSchema(route.body as never, { unrepresentable: 'any', io: 'input' }) as { properties?: Record<string, unknown> };
+      return !schema.properties || !('id' in schema.properties);
+    });
+    // Marks carry an id each.
+    expect(without.map((route) => route.name)).toEqual(['checks.mark']);
+  });
+});
+
+describe('what people type', () => {
+  const fields = bikeFieldsOf('hybrid', { tag: 'Q1', siteId: SITE });
+  it.each([
+    ['a tag in small letters is made large', { ...fields, tag: ' q12 ' }, 'Q12'],
+    ['a tag with a dash', { ...fields, tag: 'LQ-7' }, 'LQ-7'],
+  ])('%s', (_name, input, tag) => {
+    expect(bikeFields.parse(input).tag).toBe(tag);
+  });
+
+  it.each([
+    ['an empty tag', { ...fields, tag: ' ' }, 'tag'],
+    ['a tag with spaces inside', { ...fields, tag: 'Q 1' }, 'tag'],
+    ['a tag too long', { ...fields, tag: 'Q123456789012' }, 'tag'],
+    ['no model', { ...fields, model: '' }, 'model'],
+    ['a site that is no id', { ...fields, siteId: 'here' }, 'siteId'],
+    ['half a sprocket', { ...fields, build: { ...fields.build, sprockets: 7.5 } }, 'build.sprockets'],
+    ['a brake nobody makes', { ...fields, build: { ...fields.build, brakeFront: 'anchor' } }, 'build.brakeFront'],
+  ])('%s is refused by its field', (_name, input, path) => {
+    const result = bikeFields.safeParse(input);
+    expect(result.success ? [] : result.error.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
+  });
+
+  it.each([
+    [{ secret: '12345' }, 'secret'],
+    [{ signInName: 'A B' }, 'signInName'],
+    [{ opensAt: '25:00' }, 'opensAt'],
+    [{ programName: '' }, 'programName'],
+  ])('a setup with %o is refused by its field', (wrong, path) => {
+    const whole = {
+      id: SITE,
+      programName: 'p',
+      siteName: 's',
+      timeZone: 'Europe/London',
+      opensAt: '09:00',
+      leadName: 'l',
+      signInName: 'lead',
+      secret: '123456',
+    };
+    const result = setUp.body?.safeParse({ ...whole, ...wrong });
+    expect(result?.success === false && result.error.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
+    expect(setUp.body?.safeParse(whole).success).toBe(true);
+  });
+
+  it('keeps a secret as typed, spaces and all', () => {
+    expect(addPerson.body?.parse({ id: SITE, name: 'n', signInName: 'NN', role: 'desk', trainee: false, secret: ' six ab ' })).toMatchObject({
+      secret: ' six ab ',
+      signInName: 'nn',
+    });
+  });
+});

@@ -1,0 +1,44 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
+import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
+import { verifyRecord } from '@cadre/server/records';
+import { createTestDatabase, type TestDatabase } from '../../testing/database';
+import { demoPeople, seedDemo } from './index';
+
+describe.each([
+  ['at half past eight', Date.UTC(2026, 5, 10, 7, 30)],
+  ['three minutes after midnight', Date.UTC(2026, 10, 24, 0, 3)],
+])('the demo world, seeded %s', (_name, now) => {
+  let database: TestDatabase;
+  beforeAll(async () => {
+    database = await createTestDatabase();
+    await seedDemo(database.source, now);
+  });
+  afterAll(() => database.drop());
+
+  it('has twenty-four bikes, some in every fitness, and one out', async () => {
+    const states = await database.source.getRepository(bikeStateEntity).find();
+    const found = new Map<Fitness, number>();
+    for (const state of states) {
+      const { fitness } = evaluateFitness(state.facts as FitnessFacts, now);
+      found.set(fitness, (found.get(fitness) ?? 0) + 1);
+    }
+    expect(states).toHaveLength(24);
+    for (const fitness of ['cleared', 'cleared-with-watch', 'due', 'held'] as const) expect(found.get(fitness) ?? 0, fitness).toBeGreaterThan(0);
+    expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'out' })).toBeGreaterThan(0);
+    expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'on-the-bench' })).toBe(2);
+  });
+
+  it('has a whole record that ends before it was seeded', async () => {
+    const { entries, faults } = await verifyRecord(database.source);
+    expect(faults).toEqual([]);
+    expect(entries).toBeGreaterThan(100);
+    const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [{ latest: Date }];
+    expect(latest.getTime()).toBeLessThanOrEqual(now + 300_000);
+  });
+
+  it('is peopled by five made-up people, one in each role and one trainee', () => {
+    expect(new Set(demoPeople.map((person) => person.role)).size).toBe(4);
+    expect(demoPeople.filter((person) => person.trainee)).toHaveLength(1);
+  });
+});

@@ -1,0 +1,173 @@
+import { mount } from '@vue/test-utils';
+import { describe, expect, it } from 'vitest';
+import { askedOf, stationsOf, type Asked } from '@cadre/core/catalogue';
+import { foldMarks, progressOf, type Mark, type Standing } from '@cadre/core/checks';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { RIDE_OUT } from '@cadre/core/shipped';
+import CheckpointRow from './CheckpointRow.vue';
+import ExceptionPanel from './ExceptionPanel.vue';
+import SignOff from './SignOff.vue';
+import StationSteps from './StationSteps.vue';
+import type { MarkGiven } from './use-draft';
+
+const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail);
+const question = (key: string): Asked => asked.find((each) => each.key === key) as Asked;
+const mark = (key: string, word: Mark['word'], fault?: string, author = 'ann'): Mark => ({
+  id: `${key}${author}`,
+  checkpoint: question(key).checkpoint.key,
+  position: question(key).position,
+  word,
+  way: 'single',
+  faults: fault ? [{ fault }] : [],
+  note: '',
+  author,
+  device: 'd',
+  at: 1,
+});
+const standing = (...marks: Mark[]): Standing => [...foldMarks(marks).values()][0] as Standing;
+
+describe('a row', () => {
+  const row = (more: object) =>
+    mount(CheckpointRow, {
+      props: {
+        asked: question('rim@rear'),
+        standing: null,
+        current: false,
+        open: false,
+        single: false,
+        showHow: false,
+        before: null,
+        nameOf: (id: string) => id,
+        ...more,
+      },
+    });
+
+  it('says the checkpoint, its end, that it is critical, and what sound looks like', () => {
+    const text = row({}).text();
+    expect(text).toContain('Rim');
+    expect(text).toContain('rear');
+    expect(text).toContain('critical');
+    expect(text).toContain('No cracks');
+  });
+
+  it('says outcome and fault in words, and both names where two people marked', () => {
+    const text = row({ standing: standing(mark('rim@rear', 'fault', 'crack'), mark('rim@rear', 'sound', undefined, 'ben')) }).text();
+    expect(text).toContain('Fault: Crack at a spoke hole');
+    expect(text).toContain('ann and ben');
+  });
+
+  it('shows what was open before it was looked at', () => {
+    expect(row({ before: 'Open: small dent, at 4 o’clock' }).text()).toContain('at 4 o’clock');
+  });
+
+  it('shows caution where the hand is, and how to look for a trainee', () => {
+    expect(row({}).text()).not.toContain('dirt hides cracks');
+    expect(row({ current: true }).text()).toContain('dirt hides cracks');
+    expect(row({ showHow: true }).text()).toContain('Start at the valve');
+  });
+
+  it('one by one, offers sound by itself until it is marked', async () => {
+    const single = row({ single: true });
+    await single.get('[data-sound]').trigger('click');
+    expect(single.emitted('sound')).toHaveLength(1);
+    expect(
+      row({ single: true, standing: standing(mark('rim@rear', 'sound')) })
+        .find('[data-sound]')
+        .exists(),
+    ).toBe(false);
+  });
+});
+
+describe('an exception', () => {
+  const panel = (key: string, given: Standing | null = null) => mount(ExceptionPanel, { props: { asked: question(key), standing: given } });
+  const lastMark = (wrapper: ReturnType<typeof panel>): MarkGiven => wrapper.emitted('mark')?.at(-1)?.[0] as MarkGiven;
+
+  it('opens on the usual faults of this very checkpoint, each with the least it may be given', () => {
+    const faults = panel('rim@rear').findAll('[data-fault]');
+    expect(faults.map((each) => each.attributes('data-fault'))).toEqual(question('rim@rear').checkpoint.faults.map((fault) => fault.key));
+    expect(faults[0]?.text()).toContain('Stop');
+  });
+
+  it('marks a fault at the touch, a watch where nothing is worse than watch', async () => {
+    const wrapper = panel('rim@rear');
+    await wrapper.get('[data-fault=crack]').trigger('click');
+    expect(lastMark(wrapper)).toMatchObject({ word: 'fault', faults: [{ fault: 'crack' }] });
+    expect(wrapper.text()).toContain('A qualified mechanic decides');
+    const light = panel('rim@rear');
+    await light.get('[data-fault=dent]').trigger('click');
+    expect(lastMark(light)).toMatchObject({ word: 'watch', faults: [{ fault: 'dent' }] });
+  });
+
+  it('adds place by the clock on a wheel only, and a worse severity by choice', async () => {
+    const wrapper = panel('rim@rear');
+    await wrapper.get('[data-fault=dent]').trigger('click');
+    const button = (text: string) => wrapper.findAll('button').find((each) => each.text() === text);
+    await button('4')?.trigger('click');
+    expect(lastMark(wrapper).faults).toEqual([{ fault: 'dent', place: { clock: 4 } }]);
+    await wrapper
+      .findAll('button')
+      .find((each) => each.text().startsWith('Soon,'))
+      ?.trigger('click');
+    expect(lastMark(wrapper)).toMatchObject({ word: 'fault', faults: [{ severity: 'soon', place: { clock: 4 } }] });
+    const bars = panel('bars@only');
+    await bars.get('[data-fault=bent]').trigger('click');
+    expect(bars.text()).not.toContain('valve at 12');
+  });
+
+  it('takes a fault back when it is touched again', async () => {
+    const wrapper = panel('bars@only', standing(mark('bars@only', 'fault', 'bent')));
+    await wrapper.get('[data-fault=bent]').trigger('click');
+    expect(lastMark(wrapper).word).toBe('withdrawn');
+  });
+
+  it('asks why for what was not looked at, and keeps the words', async () => {
+    const wrapper = panel('bars@only');
+    await wrapper.get('[data-outcome=not-looked-at]').trigger('click');
+    expect(wrapper.text()).toContain('Why was it not looked at?');
+    await wrapper.get('[data-note]').setValue('Too dark');
+    expect(lastMark(wrapper)).toMatchObject({ word: 'not-looked-at', note: 'Too dark', faults: [] });
+  });
+});
+
+describe('the sign-off', () => {
+  const stations = stationsOf(asked, 'm-front-first');
+  const signOff = (marks: Mark[], more: object = {}) => {
+    const standings = foldMarks(marks);
+    return mount(SignOff, {
+      props: { progress: progressOf(asked, standings), stations, standings, signer: 'Ann', trainee: false, clears: true, trouble: null, ...more },
+    });
+  };
+  const all = asked.map((each) => mark(each.key, 'sound'));
+
+  it('says all is sound when it is', () => {
+    const text = signOff(all).text();
+    expect(text).toContain(`${asked.length} of ${asked.length} looked at, all sound`);
+    expect(text).toContain('Sign as Ann');
+    expect(text).not.toContain('incomplete');
+  });
+
+  it('says what is not sound, and leads back there', async () => {
+    const wrapper = signOff([...all.filter((each) => each.checkpoint !== 'bars'), mark('bars@only', 'fault', 'bent')]);
+    expect(wrapper.text()).toContain('Fault: Bent');
+    await wrapper.findAll('li button')[0]?.trigger('click');
+    expect((wrapper.emitted('go')?.[0]?.[0] as Asked).key).toBe('bars@only');
+  });
+
+  it('warns that a critical nobody looked at holds the bike', () => {
+    const text = signOff(all.filter((each) => each.checkpoint !== 'bars')).text();
+    expect(text).toContain('1 critical nobody looked at');
+    expect(text).toContain('Sign as Ann, incomplete');
+  });
+
+  it('tells a trainee that somebody co-signs, and shows why a signature came back', () => {
+    expect(signOff(all, { trainee: true }).text()).toContain('co-signed');
+    expect(signOff(all, { trouble: 'Somebody else marked' }).get('[role=alert]').text()).toBe('Somebody else marked');
+  });
+
+  it('steps say how far each station is and where something is wrong', () => {
+    const steps = mount(StationSteps, { props: { stations, standings: foldMarks([mark('rim@front', 'fault', 'crack')]), at: 1 } });
+    expect(steps.findAll('li')[0]?.text()).toContain('1/6');
+    expect(steps.findAll('li')[0]?.text()).toContain('1 not sound');
+    expect(steps.get('[aria-current=step]').text()).toContain('Front brake');
+  });
+});

@@ -1,0 +1,159 @@
+import 'fake-indexeddb/auto';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, nextTick, type EffectScope } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { NO_FACTS } from '@cadre/core/fitness';
+import { RIDE_OUT } from '@cadre/core/shipped';
+import { markFor } from '@cadre/test-world/builders';
+import { kept } from '@cadre/web/app';
+import { findOrBegin, useDraft, type Draft } from './use-draft';
+import { useStand, type Stand } from './use-stand';
+
+const author = newId();
+const bike = {
+  id: newId(),
+  tag: 'Q1',
+  model: 'm',
+  size: 'M',
+  serial: '',
+  siteId: newId(),
+  hookId: null,
+  build: USUAL_BUILD.hardtail,
+  whereabouts: 'in',
+  version: 1,
+  facts: NO_FACTS,
+  openCheckId: null,
+} as unknown as Bike;
+const sheet = { hash: 'a'.repeat(64), sheet: RIDE_OUT };
+let scope: EffectScope;
+let draft: Draft;
+let stand: Stand;
+let oneByOne = false;
+
+/** Lets what was written to the browser's store come back to the draft. */
+const settled = (condition: () => boolean): Promise<void> => vi.waitFor(() => expect(condition()).toBe(true));
+
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  oneByOne = false;
+  await Promise.all([kept.checks.clear(), kept.marks.clear()]);
+  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
+  const check = await findOrBegin(bike, sheet, author, null);
+  scope = effectScope();
+  scope.run(() => {
+    draft = useDraft(check?.id ?? '');
+    stand = useStand(
+      draft,
+      () => oneByOne,
+      () => author,
+    );
+  });
+  await settled(() => draft.stations.value.length > 0);
+});
+afterEach(() => {
+  scope.stop();
+});
+
+describe('at the stand, with no signal', () => {
+  it('a sweep marks the whole station sound, keeps it here, and moves on', async () => {
+    const first = stand.station.value;
+    await stand.sweep();
+    await settled(() => stand.at.value === 1);
+    expect(first?.asked.every((question) => draft.standings.value.get(question.key)?.outcome === 'sound')).toBe(true);
+    expect(draft.unsent.value).toBe(first?.asked.length);
+    expect(stand.doneZones.value).toContain('front-wheel');
+  });
+
+  it('a sweep leaves an exception as it is', async () => {
+    const question = stand.station.value?.asked[2];
+    if (!question) throw new Error('nothing asked');
+    await stand.mark(question, { word: 'fault', way: 'single', faults: [{ fault: 'crack' }] });
+    await stand.sweep();
+    await settled(() => stand.at.value === 1);
+    expect(draft.standings.value.get(question.key)?.outcome).toBe('fault');
+    expect(stand.troubledZones.value).toContain('front-wheel');
+  });
+
+  it('one by one, a sweep takes only what is not critical', async () => {
+    oneByOne = true;
+    await stand.sweep();
+    await nextTick();
+    expect(draft.marks.value).toHaveLength(0);
+    const [first, second] = stand.station.value?.asked ?? [];
+    if (!first) throw new Error('nothing asked');
+    await stand.sound(first);
+    expect(stand.current.value?.key).toBe(second?.key);
+    expect(draft.marks.value.map((row) => row.mark.way)).toEqual(['single']);
+  });
+
+  it('undo takes a whole sweep back, and then what was before it', async () => {
+    const [question] = stand.station.value?.asked ?? [];
+    if (!question) throw new Error('nothing asked');
+    await stand.mark(question, { word: 'fault', way: 'single', faults: [{ fault: 'loose' }] });
+    await stand.sweep();
+    await settled(() => stand.at.value === 1);
+    await stand.undo();
+    await settled(() => draft.standings.value.size === 1);
+    expect(stand.at.value).toBe(0);
+    await stand.undo();
+    await settled(() => draft.standings.value.size === 0);
+    await stand.undo();
+    expect(draft.standings.value.size).toBe(0);
+  });
+
+  it('sweeping on and on ends at the signature with nothing left', async () => {
+    for (let station = 0; station < 20 && !stand.signing.value; station += 1) await stand.sweep();
+    expect(stand.signing.value).toBe(true);
+    expect(draft.progress.value).toMatchObject({ looked: draft.progress.value.asked, criticalsMissing: [] });
+    await draft.sign(author);
+    await settled(() => draft.check.value?.state === 'signing');
+    expect(draft.check.value?.signature?.markIds).toHaveLength(draft.progress.value.asked);
+  });
+
+  it('goes to a zone by touch and to a question from the sign-off', () => {
+    stand.goToZone('rear-wheel');
+    expect(stand.station.value?.zones).toContain('rear-wheel');
+    const brake = draft.stations.value.flatMap((station) => station.asked).find((question) => question.key === 'rotor@rear');
+    if (!brake) throw new Error('no rotor asked');
+    stand.goToQuestion(brake);
+    expect(stand.current.value?.key).toBe('rotor@rear');
+    stand.step(99);
+    expect(stand.row.value).toBe((stand.station.value?.asked.length ?? 0) - 1);
+  });
+
+  it('finds the draft of a bike again rather than begin another', async () => {
+    const again = await findOrBegin(bike, sheet, newId(), null);
+    expect(again?.id).toBe(draft.check.value?.id);
+    expect(await kept.checks.count()).toBe(1);
+  });
+
+  it('takes over what others marked on a check that is open on the server', async () => {
+    const other = { ...bike, id: newId(), openCheckId: newId() } as Bike;
+    const [question] = draft.stations.value[0]?.asked ?? [];
+    if (!question) throw new Error('nothing asked');
+    const theirs = {
+      id: other.openCheckId,
+      bikeId: other.id,
+      sheetHash: sheet.hash,
+      sheet: RIDE_OUT,
+      state: 'open',
+      openedAt: 5,
+      repairId: null,
+      marks: [markFor(question, newId(), 10)],
+    };
+    vi.stubGlobal('fetch', () =>
+      Promise.resolve(new Response(JSON.stringify(theirs), { status: 200, headers: { 'content-type': 'application/json' } })),
+    );
+    const joined = await findOrBegin(other, sheet, author, null);
+    expect(joined).toMatchObject({ id: theirs.id, serverId: theirs.id });
+    expect(
+      await kept.marks
+        .where('checkId')
+        .equals(theirs.id ?? '')
+        .count(),
+    ).toBe(1);
+  });
+});
