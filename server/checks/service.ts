@@ -128,6 +128,8 @@ export class Checks {
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         const author = await authorOf(tx, actor, body.author, check.repairId ? 're-look' : 'sign');
+        // What a re-look finds sound may close a finding: a trainee marks it, somebody experienced signs it.
+        if (check.repairId && author.trainee) throw new RefusedError('act.not-allowed', { act: 're-look', trainee: true });
         const kept = new Set((await tx.getRepository(markEntity).find({ where: { checkId }, select: { id: true } })).map((row) => row.id));
         const named = new Set(body.markIds);
         const missing = [...named].filter((id) => !kept.has(id));

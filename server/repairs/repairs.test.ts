@@ -97,6 +97,12 @@ describe('from a fault to a release', () => {
     expect((await world.bikeNow(bike.id)).whereabouts).toBe('in');
   });
 
+  it('lets a trainee mark a re-look but not sign it', async () => {
+    const { bike, findingIds } = await heldBike();
+    expect(await refusalOf(lookAgain(bike, await mend(bike, findingIds), 'trainee'))).toBe('403 act.not-allowed');
+    expect((await world.bikeNow(bike.id)).facts.findings[0]?.state).toBe('mended');
+  });
+
   it('is blocked by what is left apart until it is together', async () => {
     const bike = await world.bike(`R${(tags += 1)}`);
     await world.check(bike);

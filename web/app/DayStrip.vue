@@ -38,20 +38,20 @@ const links = computed(() => [
 
 <template>
   <header class="sticky top-0 z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
-    <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-sm:gap-x-2 max-sm:px-2">
+    <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-lg:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
       <nav aria-label="Main" class="flex gap-1">
         <RouterLink
           v-for="link in links"
           :key="link.name"
           :to="{ name: link.name }"
-          class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-sm:px-2"
+          class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-lg:px-2"
           :class="route.name === link.name ? 'bg-ink text-ground' : ''"
           :aria-current="route.name === link.name ? 'page' : undefined"
           >{{ link.label }}</RouterLink
         >
       </nav>
       <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
-        <dl class="figures flex items-center gap-x-5 max-sm:gap-x-4" aria-label="The day">
+        <dl class="figures flex items-center gap-x-5 max-lg:gap-x-4" aria-label="The day">
           <div v-if="site && opening" class="leading-tight max-lg:hidden">
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
@@ -96,7 +96,7 @@ const links = computed(() => [
         <button type="button" class="grid size-12 place-items-center rounded-md" :aria-label="`Theme: ${theme}. Change`" @click="nextTheme">
           <SunMoon class="size-6" aria-hidden="true" />
         </button>
-        <button type="button" class="grid size-12 place-items-center rounded-md max-sm:hidden" aria-label="Keyboard shortcuts" @click="emit('help')">
+        <button type="button" class="grid size-12 place-items-center rounded-md max-lg:hidden" aria-label="Keyboard shortcuts" @click="emit('help')">
           <CircleHelp class="size-6" aria-hidden="true" />
         </button>
         <button
@@ -116,7 +116,7 @@ const links = computed(() => [
       The server does not know you here any more. Go on; everything is kept.
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>
     </p>
-    <p v-for="each in outbox.troubles" :key="each.tag" role="alert" class="bg-held-wash px-4 py-2">
+    <p v-for="each in outbox.troubles" :key="each.id" role="alert" class="bg-held-wash px-4 py-2">
       <RouterLink :to="{ name: 'stand', params: { bikeId: each.bikeId } }" class="font-semibold underline">{{ each.tag }}</RouterLink>:
       {{ each.trouble }}
     </p>

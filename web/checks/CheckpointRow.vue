@@ -66,24 +66,25 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
           <span v-else class="line-clamp-2 leading-tight text-soft">{{ asked.checkpoint.sound }}</span>
         </span>
       </button>
-      <button
-        v-if="single && outcome === null"
-        type="button"
-        class="m-1.5 min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act"
-        data-sound
-        @click="emit('sound')"
-      >
-        Sound<span class="sr-only">: {{ name }}</span>
-      </button>
-      <button
-        v-else
-        type="button"
-        class="m-1.5 min-h-12 shrink-0 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold"
-        data-exception
-        @click="emit('toggle')"
-      >
-        {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ name }}</span>
-      </button>
+      <div class="m-1.5 flex shrink-0 items-stretch gap-1.5 max-sm:flex-col-reverse">
+        <button
+          type="button"
+          class="min-h-12 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold"
+          data-exception
+          @click="emit('toggle')"
+        >
+          {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ name }}</span>
+        </button>
+        <button
+          v-if="single && outcome === null && !open"
+          type="button"
+          class="min-h-12 rounded-md bg-act px-5 font-semibold text-on-act"
+          data-sound
+          @click="emit('sound')"
+        >
+          Sound<span class="sr-only">: {{ name }}</span>
+        </button>
+      </div>
     </div>
     <div v-if="showHow && !open" class="space-y-1 border-t border-line px-4 py-2">
       <p class="leading-snug">{{ asked.checkpoint.how }}</p>

@@ -173,7 +173,7 @@ useKeys(
         </ol>
       </section>
     </div>
-    <div v-if="!signing" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground/95 px-4 py-2.5">
+    <div v-if="!signing" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
         <ActButton class="shrink-0" data-undo @click="stand.undo()">Undo</ActButton>
         <ActButton kind="main" big class="grow" data-sweep :disabled="oneByOne && sweepable.length === 0 && left.length > 0" @click="stand.sweep()">

@@ -4,8 +4,8 @@ import { v7 as newId } from 'uuid';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { kept, type KeptCheck } from '@cadre/web/app';
-import { deliverCheck, undelivered } from './deliver';
+import { kept, keptThing, type KeptCheck } from '@cadre/web/app';
+import { deliverCheck, setAside, undelivered } from './deliver';
 
 const author = newId();
 let check: KeptCheck;
@@ -94,6 +94,25 @@ describe('delivering a check', () => {
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('sign again');
     expect(await kept.marks.where('checkId').equals(check.id).count()).toBe(4);
+  });
+
+  it('lets a new check begin when this one was signed elsewhere, and keeps what could not be sent', async () => {
+    answers = [(path) => ok(path, {}), problem(409, 'check.already-signed')];
+    await deliverCheck(check);
+    expect(await stored()).toMatchObject({ state: 'signed' });
+    expect((await stored()).trouble).toContain('signed already');
+    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    await setAside(check.id);
+    expect(await kept.checks.count()).toBe(0);
+    expect(await keptThing<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({ marks: [{ sent: 0 }, { sent: 0 }, { sent: 0 }] });
+  });
+
+  it('a refused signature leaves the check open to be signed by somebody else', async () => {
+    await kept.checks.update(check.id, { state: 'signing', signature: { id: newId(), author, markIds: [], at: 9 } });
+    answers = [(path) => ok(path, {}), (path) => ok(path, calls.at(-1)?.body ?? {}), problem(403, 're-look.second-person')];
+    await deliverCheck(await stored());
+    expect(await stored()).toMatchObject({ state: 'open', signature: null });
+    expect((await stored()).trouble).toContain('somebody else');
   });
 
   it.each([

@@ -1,6 +1,6 @@
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { kept, RefusedError, send, wordsFor, type KeptCheck } from '@cadre/web/app';
+import { keepThing, kept, RefusedError, send, wordsFor, type KeptCheck } from '@cadre/web/app';
 
 const BATCH = 100;
 
@@ -42,13 +42,22 @@ async function deliverSignature(check: KeptCheck, serverId: string): Promise<voi
     await send(signCheck, { params: { id: serverId }, body: check.signature });
     await kept.checks.update(check.id, { state: 'signed' });
   } catch (error) {
-    if (!(error instanceof RefusedError) || error.problem.code !== 'check.marks-missing') throw error;
+    if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     // Somebody marked meanwhile: their marks are shown, and the signer signs again for all of it.
-    await takeMarks(check.id, (error.problem.current as Check).marks);
-    const { what, todo } = wordsFor(error.problem);
-    await kept.checks.update(check.id, { state: 'open', signature: null, trouble: `${what} ${todo}` });
+    if (error.problem.code === 'check.marks-missing') await takeMarks(check.id, (error.problem.current as Check).marks);
+    // Refused as it stands: sending the same again would only be refused again.
+    await kept.checks.update(check.id, { state: 'open', signature: null });
+    throw error;
   }
 }
+
+/** A refusal that sending again cannot change; a lost session or a broken server is not one. */
+function isFinal(error: RefusedError): boolean {
+  return error.problem.code !== 'session.required' && error.problem.status < 500;
+}
+
+/** The server's check is over: what is kept here stays on show until somebody sets it aside, and a new check may begin. */
+const OVER: readonly string[] = ['check.already-signed', 'check.abandoned'];
 
 /**
  * Sends what is kept of one check, in order: its opening, its marks, its signature. Whatever was sent
@@ -60,11 +69,19 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
     await deliverMarks(check, serverId);
     await deliverSignature(check, serverId);
   } catch (error) {
-    if (!(error instanceof RefusedError)) throw error;
-    if (error.problem.code === 'session.required' || error.problem.status >= 500) throw error;
+    if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     const { what, todo } = wordsFor(error.problem);
-    await kept.checks.update(check.id, { trouble: `${what} ${todo}` });
+    await kept.checks.update(check.id, { trouble: `${what} ${todo}`, ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}) });
   }
+}
+
+/** Takes a check that can no longer be sent off the list. It stays in this browser, under its own name. */
+export async function setAside(checkId: string): Promise<void> {
+  const check = await kept.checks.get(checkId);
+  const marks = await kept.marks.where('checkId').equals(checkId).toArray();
+  await keepThing(`set-aside.${checkId}`, { check, marks });
+  await kept.marks.where('checkId').equals(checkId).delete();
+  await kept.checks.delete(checkId);
 }
 
 /** Checks with something left to send and nothing known to be wrong with it. */

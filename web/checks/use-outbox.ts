@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { kept, onReach, RefusedError, UnreachableError } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
-import { deliverCheck, undelivered } from './deliver';
+import { deliverCheck, setAside, undelivered } from './deliver';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
@@ -15,7 +15,7 @@ export const useOutbox = defineStore('outbox', () => {
   const waiting = ref(0);
   const reachable = ref(true);
   const openBikes = ref<readonly string[]>([]);
-  const troubles = ref<readonly { tag: string; bikeId: string; trouble: string }[]>([]);
+  const troubles = ref<readonly { id: string; tag: string; bikeId: string; trouble: string; over: boolean }[]>([]);
   let wait = FIRST_WAIT_MS;
   let timer: ReturnType<typeof setTimeout> | null = null;
   let running = false;
@@ -67,7 +67,7 @@ export const useOutbox = defineStore('outbox', () => {
     })).subscribe(({ marks, checks, troubled }) => {
       waiting.value = marks + checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks.filter((check) => check.state === 'open' && check.repairId === null).map((check) => check.bikeId);
-      troubles.value = troubled.map(({ tag, bikeId, trouble }) => ({ tag, bikeId, trouble: trouble ?? '' }));
+      troubles.value = troubled.map(({ id, tag, bikeId, trouble, state }) => ({ id, tag, bikeId, trouble: trouble ?? '', over: state === 'signed' }));
     });
     window.addEventListener('online', () => void flush());
     document.addEventListener('visibilitychange', () => {
@@ -77,5 +77,5 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   const allSent = computed(() => waiting.value === 0);
-  return { waiting, reachable, openBikes, troubles, allSent, begin, flush };
+  return { waiting, reachable, openBikes, troubles, allSent, begin, flush, setAside };
 });

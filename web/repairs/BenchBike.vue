@@ -91,7 +91,7 @@ const grades = (finding: Finding): readonly Severity[] =>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ul class="divide-y divide-line rounded-md border-2 border-line" aria-label="Findings">
       <li v-for="finding in findings" :key="finding.id" class="p-3" :class="isStopNow(finding, now) ? 'border-l-8 border-l-held' : ''">
-        <div class="flex items-start gap-3">
+        <div class="flex items-start gap-3 max-sm:flex-wrap">
           <input
             v-if="finding.state === 'open' && session.may('repair')"
             :id="`take-${finding.id}`"
@@ -101,7 +101,7 @@ const grades = (finding: Finding): readonly Severity[] =>
             :aria-label="`Repair: ${finding.words.fault}`"
             @change="tick(finding.id)"
           />
-          <div class="grow leading-snug">
+          <div class="min-w-0 flex-1 leading-snug">
             <p class="text-lg font-semibold">{{ finding.words.fault }}</p>
             <p>{{ withPosition(finding.words.checkpoint, finding.position) }} · {{ ZONE_WORDS[finding.zone].toLowerCase() }}</p>
             <p class="text-soft">
@@ -114,7 +114,9 @@ const grades = (finding: Finding): readonly Severity[] =>
             </p>
             <p v-if="finding.words.toMechanic" class="font-semibold text-held">A qualified mechanic or the maker decides. Nobody rides it to see.</p>
           </div>
-          <p class="shrink-0 text-right leading-tight">
+          <p
+            class="shrink-0 text-right leading-tight max-sm:order-first max-sm:flex max-sm:w-full max-sm:items-baseline max-sm:gap-2 max-sm:text-left"
+          >
             <span
               class="font-semibold"
               :class="finding.severity === 'stop' ? 'text-held' : finding.severity === 'watch' || finding.severity === 'soon' ? 'text-watch' : ''"

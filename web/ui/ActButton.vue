@@ -11,7 +11,7 @@ withDefaults(defineProps<{ kind?: 'main' | 'plain' | 'quiet' | 'held'; big?: boo
   <button
     :type="type"
     :disabled="disabled"
-    class="inline-flex items-center justify-center gap-2 rounded-md px-4 font-semibold transition-colors disabled:opacity-60"
+    class="inline-flex items-center justify-center gap-2 rounded-md px-4 font-semibold transition-colors disabled:border-2 disabled:border-line disabled:bg-sunk disabled:text-soft disabled:shadow-none"
     :class="[
       big ? 'min-h-14 text-lg' : 'min-h-12',
       kind === 'main' && 'bg-act text-on-act shadow-[0_2px_0_0_rgb(0_0_0/.25)]',

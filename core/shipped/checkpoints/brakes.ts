@@ -22,7 +22,7 @@ export const brakes: readonly Checkpoint[] = [
         'stop',
         'Cable: slack, slipped pinch bolt or worn pads. Hydraulic: pads, then air or fluid, for the mechanic.',
       ),
-      fault('pumped', 'Must be pumped to work', 'stop', 'Air or lost fluid: to the mechanic.'),
+      mechanicFault('pumped', 'Must be pumped to work', 'stop', 'Air or lost fluid: to the mechanic.'),
       fault('long', 'Long', 'soon', 'Cable: take up at the adjuster, then the pinch bolt. Hydraulic: measure the pads before anything else.'),
       fault('spongy', 'Spongy', 'soon', 'Have it bled, and look for a weep.'),
     ],
@@ -40,7 +40,7 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Hold the lever firmly, as in a hard stop, and count slowly to ten.',
     sound: 'Stays where it is.',
     faults: [
-      fault(
+      mechanicFault(
         'sinks',
         'Sinks under the hand',
         'stop',

@@ -1,0 +1,68 @@
+import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
+import { drawBike } from '@cadre/core/figure';
+import { foldMarks } from '@cadre/core/checks';
+import { askedOf } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
+import { RIDE_OUT } from '@cadre/core/shipped';
+import { findingLike, NOON } from '@cadre/core/testing';
+import { marksFor } from '@cadre/test-world/builders';
+
+export interface Benchmark {
+  readonly name: string;
+  readonly ms: number;
+  /** The same data walked with next to no work: what no code could beat. */
+  readonly floorMs: number;
+  readonly mostMs: number;
+}
+
+/** The best of several runs: what the code can do, not what else the machine was doing. */
+function best(run: () => void, times = 7): number {
+  return Math.min(
+    ...Array.from({ length: times }, () => {
+      const began = performance.now();
+      run();
+      return performance.now() - began;
+    }),
+  );
+}
+
+export function benchmarks(): readonly Benchmark[] {
+  const fleet: FitnessFacts[] = Array.from({ length: 5000 }, (_, index) => ({
+    ...NO_FACTS,
+    validUntil: NOON + 1,
+    findings: Array.from({ length: index % 4 }, (_unused, at) =>
+      findingLike({ id: `${index}-${at}`, severity: at === 0 ? 'soon' : 'watch', limit: at === 0 ? { until: NOON + index, outings: 10 } : null }),
+    ),
+  }));
+  let sink = 0;
+  const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
+  const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail).length;
+  return [
+    {
+      name: 'fitness of 5,000 bikes with their findings',
+      ms: best(() => fleet.forEach((facts) => (sink += evaluateFitness(facts, NOON).reasons.length))),
+      floorMs: best(() => fleet.forEach((facts) => (sink += facts.findings.length))),
+      mostMs: 50,
+    },
+    {
+      name: `200 ride-outs of ${asked} marks folded`,
+      ms: best(() => {
+        for (let time = 0; time < 200; time += 1) sink += foldMarks(marks).size;
+      }),
+      floorMs: best(() => {
+        for (let time = 0; time < 200; time += 1) for (const mark of marks) sink += mark.at;
+      }),
+      mostMs: 200,
+    },
+    {
+      name: '700 bikes drawn, 100 of each kind',
+      ms: best(() => {
+        for (let time = 0; time < 100; time += 1) for (const kind of BIKE_KINDS) sink += drawBike(USUAL_BUILD[kind]).paths.length;
+      }, 3),
+      floorMs: best(() => {
+        for (let time = 0; time < 100; time += 1) for (const kind of BIKE_KINDS) sink += USUAL_BUILD[kind].accessories.length;
+      }, 3),
+      mostMs: 700,
+    },
+  ];
+}
