@@ -117,7 +117,10 @@ const links = computed(() => [
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>
     </p>
     <p v-for="each in outbox.troubles" :key="each.id" role="alert" class="bg-held-wash px-4 py-2">
-      <RouterLink :to="{ name: 'stand', params: { bikeId: each.bikeId } }" class="font-semibold underline">{{ each.tag }}</RouterLink>:
+      <RouterLink
+        :to="{ name: 'stand', params: { bikeId: each.bikeId }, query: each.over ? {} : { check: each.id } }"
+        class="font-semibold underline"
+        >{{ each.tag }}</RouterLink>:
       {{ each.trouble }}
     </p>
     <p v-if="updateWaiting && route.name !== 'stand'" class="bg-sunk px-4 py-2">

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Asked, Station } from '@cadre/core/catalogue';
 import type { Progress, Standing } from '@cadre/core/checks';
+import { severityOf } from '@cadre/core/findings';
 import { count } from '@cadre/web/app';
 import { withPosition, zonesName } from '@cadre/web/catalogue';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
@@ -37,6 +38,14 @@ const notSound = computed(() =>
   }),
 );
 const missing = computed(() => props.progress.criticalsMissing);
+const stops = computed(() =>
+  notSound.value.filter(({ question, standing }) =>
+    standing.faults.some(
+      (marked) =>
+        severityOf(standing.outcome, question.checkpoint.faults.find((fault) => fault.key === marked.fault) ?? { floor: 'watch' }, marked) === 'stop',
+    ),
+  ),
+);
 const stationOf = (question: Asked): string =>
   zonesName(props.stations.find((station) => station.asked.includes(question))?.zones ?? [question.zone]);
 </script>
@@ -71,6 +80,10 @@ const stationOf = (question: Asked): string =>
         </button>
       </li>
     </ul>
+    <p v-if="stops.length && missing.length === 0" class="font-semibold text-held">
+      {{ stops.length === 1 ? 'This is a stop' : `${stops.length} of these are stops` }}: signed, the bike is held until it is repaired, looked at
+      again and released.
+    </p>
     <p v-if="trainee && clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       A trainee’s check counts when somebody experienced has co-signed it.
     </p>

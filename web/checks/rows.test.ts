@@ -149,6 +149,7 @@ describe('the sign-off', () => {
   it('says what is not sound, and leads back there', async () => {
     const wrapper = signOff([...all.filter((each) => each.checkpoint !== 'bars'), mark('bars@only', 'fault', 'bent')]);
     expect(wrapper.text()).toContain('Fault: Bent');
+    expect(wrapper.text()).toContain('signed, the bike is held');
     await wrapper.findAll('li button')[0]?.trigger('click');
     expect((wrapper.emitted('go')?.[0]?.[0] as Asked).key).toBe('bars@only');
   });

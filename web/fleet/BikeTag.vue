@@ -42,7 +42,7 @@ const away = computed(() => props.bike.whereabouts === 'out');
         >{{ FITNESS_WORDS[fitness] }}</span
       >
     </span>
-    <span class="truncate text-[0.82rem] leading-tight text-soft">{{
+    <span class="text-[0.82rem] leading-tight text-soft">{{
       away ? 'Out' : bike.whereabouts === 'on-the-bench' ? 'On the bench' : beganCheck ? 'Check begun' : bike.size
     }}</span>
     <span class="sr-only"

@@ -6,11 +6,11 @@ import { setSeverity } from '@cadre/contract/findings';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import { isStopNow, maySetSeverity, type Finding } from '@cadre/core/findings';
 import { releaseReadiness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import type { Touched } from '@cadre/core/repairs';
+import { needingSecondPerson, type Touched } from '@cadre/core/repairs';
 import type { Repair } from '@cadre/contract/repairs';
 import { v7 as newId } from 'uuid';
 import { count, dayAndClock, now as serverNow, send, useNow } from '@cadre/web/app';
-import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
+import { useCatalogue, SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
 import { FITNESS_WORDS, KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -22,6 +22,7 @@ import { blockWords, TOUCH_WORDS } from './wording';
 const props = defineProps<{ bike: Bike; answer: FitnessAnswer; bench: Repairs }>();
 const fleet = useFleet();
 const session = useSession();
+const catalogue = useCatalogue();
 const router = useRouter();
 const refusal = useRefusal();
 const now = useNow();
@@ -47,6 +48,11 @@ const STATE_WORDS: Record<Finding['state'], string> = {
 };
 
 const of = (repair: Repair): readonly Finding[] => findings.value.filter((finding) => repair.findingIds.includes(finding.id));
+/** Whether this person's own re-look would not count: better said before the looking than after. */
+function barred(repair: Repair): boolean {
+  const policy = catalogue.policy();
+  return policy !== null && session.person !== null && needingSecondPerson(of(repair), session.person.id, policy).length > 0;
+}
 function tick(id: string): void {
   const next = new Set(wanted.value);
   if (!next.delete(id)) next.add(id);
@@ -178,11 +184,11 @@ const grades = (finding: Finding): readonly Severity[] =>
         <p v-if="repair.touched.length" class="text-soft">
           Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}
         </p>
-        <p v-if="repair.doneBy === session.person?.id" class="mt-1 text-watch">
-          You mended this. Where policy asks for a second person, somebody else looks again.
+        <p v-if="barred(repair)" class="mt-1 font-semibold text-watch">
+          You mended this. Policy wants a second person here: somebody else looks again.
         </p>
         <ActButton
-          v-if="session.may('re-look')"
+          v-if="session.may('re-look') && !barred(repair)"
           kind="main"
           big
           class="mt-2 w-full"
