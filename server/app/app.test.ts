@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { ROUTES } from '@cadre/contract/routes';
 import { ERROR_CODES } from '@cadre/core/errors';
+import { USUAL_BUILD } from '@cadre/core/fleet';
 import { ACT_TABLE } from '@cadre/core/people';
 import { CAST, refusalOf, SECRET, World } from '../../testing/world';
 import { Client } from '@cadre/test-world/client';
@@ -51,29 +52,7 @@ describe('the interface', () => {
 /** A well-formed body of each acting route, about things that do not exist: enough to get past the contract. */
 const at = Date.UTC(2026, 5, 10, 7);
 const id = newId();
-const build = {
-  kind: 'hybrid',
-  frameShape: 'diamond',
-  frameMaterial: 'steel',
-  wheelSizeFront: '28',
-  wheelSizeRear: '28',
-  fork: 'rigid',
-  rearSuspension: 'none',
-  brakeFront: 'rim',
-  brakeRear: 'rim',
-  retentionFront: 'nutted',
-  retentionRear: 'nutted',
-  tyreFront: 'tube',
-  tyreRear: 'tube',
-  headset: 'threadless',
-  bar: 'flat',
-  gears: 'derailleur',
-  sprockets: 8,
-  transmission: 'chain',
-  assist: 'none',
-  seatpost: 'rigid',
-  accessories: [],
-};
+const build = { ...USUAL_BUILD.hybrid };
 const bike = { tag: 'ZZ9', model: 'm', size: '', serial: '', siteId: id, hookId: null, build };
 const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
 const valid: Record<string, unknown> = {
