@@ -54,6 +54,8 @@ export function createApp(deps: AppDeps): Express {
   const services = createServices(deps.source, deps.now);
   const checkOrigin = refuseForeignOrigin(deps.publicUrl);
   app.disable('x-powered-by');
+  // With a proxy before it on this machine, https and the caller's address are what the proxy says they are.
+  if (deps.publicUrl) app.set('trust proxy', 'loopback');
   app.use(
     helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false, crossOriginOpenerPolicy: false, originAgentCluster: false }),
   );
