@@ -39,7 +39,9 @@ watch(
 watch(
   () => outbox.reachable,
   (reached) => {
-    if (reached && fleet.asOf) void fleet.load();
+    if (!reached) return;
+    void session.confirm();
+    if (fleet.asOf) void fleet.load();
   },
 );
 async function changed(): Promise<void> {

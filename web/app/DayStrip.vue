@@ -51,7 +51,7 @@ const links = computed(() => [
         >
       </nav>
       <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
-        <dl class="figures flex items-center gap-x-5 max-lg:gap-x-4" aria-label="The day">
+        <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-lg:gap-x-4" aria-label="The day">
           <div v-if="site && opening" class="leading-tight max-lg:hidden">
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>

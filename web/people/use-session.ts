@@ -14,6 +14,7 @@ export const useSession = defineStore('session', () => {
   const needsSignIn = ref(false);
   const setup = ref<AnswerOf<typeof setupState> | null>(null);
   let loaded = false;
+  let unconfirmed = false;
 
   async function take(session: Session): Promise<void> {
     setServerNow(session.now);
@@ -21,6 +22,7 @@ export const useSession = defineStore('session', () => {
     programName.value = session.programName;
     demo.value = session.demo;
     needsSignIn.value = false;
+    unconfirmed = false;
     await keepThing('session', { person: session.person, programName: session.programName, demo: session.demo });
   }
 
@@ -36,8 +38,19 @@ export const useSession = defineStore('session', () => {
         person.value = last.person;
         programName.value = last.programName;
         demo.value = last.demo;
-        needsSignIn.value = true;
+        unconfirmed = true;
       } else if (!(error instanceof RefusedError)) throw error;
+    }
+  }
+
+  /** Asks the server, once it can be reached again, whether it still knows who went on here without it. */
+  async function confirm(): Promise<void> {
+    if (!unconfirmed) return;
+    try {
+      await take(await send(currentSession));
+    } catch (error) {
+      if (error instanceof RefusedError) needsSignIn.value = true;
+      else if (!(error instanceof UnreachableError)) throw error;
     }
   }
 
@@ -61,5 +74,5 @@ export const useSession = defineStore('session', () => {
         person.value !== null && mayAct(person.value, act),
   );
 
-  return { person, programName, demo, needsSignIn, setup, load, loadSetup, enter, leave, take, may };
+  return { person, programName, demo, needsSignIn, setup, load, confirm, loadSetup, enter, leave, take, may };
 });
