@@ -96,6 +96,31 @@ it('shows what one window did in another without a reload', async () => {
   }
 });
 
+it('follows one live stream for all tabs of a browser, and the next tab takes over when the first is closed', async () => {
+  const bike = await world.bike('J5');
+  const streams = () =>
+    browser.driver.executeScript<number>(
+      "return performance.getEntriesByType('resource').filter((each) => each.name.endsWith('/api/v1/changes')).length",
+    );
+  await browser.size('office');
+  await browser.signIn('desk', SECRET);
+  await browser.find('[data-tag=J5][data-fitness=due]');
+  const first = await browser.driver.getWindowHandle();
+  await browser.driver.switchTo().newWindow('tab');
+  await browser.go('/');
+  await browser.find('[data-tag=J5][data-fitness=due]');
+  await world.check(bike, { leftOut: ['bars'] });
+  await browser.find('[data-tag=J5][data-fitness=held]');
+  expect(await streams()).toBe(0);
+  const second = await browser.driver.getWindowHandle();
+  await browser.driver.switchTo().window(first);
+  await browser.find('[data-tag=J5][data-fitness=held]');
+  await browser.driver.close();
+  await browser.driver.switchTo().window(second);
+  await world.check(bike);
+  await browser.find('[data-tag=J5][data-fitness=cleared]');
+});
+
 it('lets another person take the tablet over and keeps what is on the screen, with each mark under its own name', async () => {
   const bike = await world.bike('J4');
   await browser.size('tablet');

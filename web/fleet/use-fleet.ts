@@ -1,17 +1,17 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { changes } from '@cadre/contract/records';
 import { getBike, getWall, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
 import { keepThing, keptThing, now, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
 import { v7 as newId } from 'uuid';
+import { followChanges } from './live-stream';
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
   const wall = shallowRef<Wall | null>(null);
   /** When what is shown was true; null while it is live. */
   const asOf = ref<number | null>(null);
-  let stream: EventSource | null = null;
+  let stop: (() => void) | null = null;
 
   const bikes = computed<readonly Bike[]>(() => wall.value?.bikes ?? []);
   const bikeById = computed(() => new Map(bikes.value.map((bike) => [bike.id, bike])));
@@ -51,34 +51,26 @@ export const useFleet = defineStore('fleet', () => {
     }
   }
 
-  /** Follows the live stream: one for the whole browser tab, picked up again by the browser when it breaks. */
+  /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {
-    if (stream) return;
-    stream = new EventSource(changes.path);
-    let broken = false;
-    stream.addEventListener('hello', () => {
-      if (broken) void load();
-      broken = false;
+    stop ??= followChanges({
+      changed: (bikeId) => void (bikeId ? refresh(bikeId) : load()),
+      anew: () => void load(),
+      broken: () => {
+        asOf.value ??= now();
+      },
     });
-    stream.onmessage = (event: MessageEvent<string>) => {
-      const change = JSON.parse(event.data) as { bikeId: string | null };
-      if (change.bikeId) void refresh(change.bikeId);
-      else void load();
-    };
-    stream.onerror = () => {
-      broken = true;
-      asOf.value ??= now();
-      // A refused stream (session ended) is closed for good by the browser: try anew later.
-      if (stream?.readyState === EventSource.CLOSED) {
-        stream = null;
-        setTimeout(follow, 5000);
-      }
-    };
   }
+  window.addEventListener('pagehide', unfollow);
+  window.addEventListener('pageshow', (event) => {
+    if (!event.persisted || !wall.value) return;
+    follow();
+    void load();
+  });
 
   function unfollow(): void {
-    stream?.close();
-    stream = null;
+    stop?.();
+    stop = null;
   }
 
   async function move(bike: Bike, to: 'in' | 'out'): Promise<void> {
