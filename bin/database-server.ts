@@ -105,7 +105,7 @@ function lastWords(logFile: string): string {
   return readFileSync(logFile, 'utf8')
     .trim()
     .split('\n')
-    .filter((line) => /ERROR|full|No space|Fatal/i.test(line))
+    .filter((line) => /\[ERROR\]|No space|disk full|Fatal/i.test(line))
     .slice(-4)
     .join('\n');
 }
@@ -214,7 +214,7 @@ export async function startDatabaseServer(options: {
       if (restarts > 3) throw notice;
       await launch();
     } catch {
-      options.died(notice);
+      if (!stopping) options.died(notice); // told to stop while it was coming up: that is no death
     }
   };
 

@@ -15,6 +15,7 @@ interface Picture {
   readonly path: string;
   readonly theme?: string;
   readonly before?: (browser: Browser) => Promise<void>;
+  readonly after?: (browser: Browser) => Promise<void>;
 }
 
 async function bikeId(browser: Browser, tag: string): Promise<string> {
@@ -33,21 +34,25 @@ async function take(browser: Browser, picture: Picture, file: string): Promise<v
   await browser.find(picture.path.startsWith('/sign-in') ? 'form' : 'main h1, main h2');
   await picture.before?.(browser);
   writeFileSync(file, await browser.screenshot());
+  await picture.after?.(browser);
   say(file);
 }
 
+/** Opens the first row and names its first fault; what is marked for the picture is taken back after it. */
 const openFault = async (browser: Browser): Promise<void> => {
   await browser.find('[data-question]');
   await browser.click('[data-question] [data-exception]');
-  await browser.click('[data-fault]');
+  await browser.click('[data-fault][aria-pressed=false]');
+  await browser.find('[data-fault][aria-pressed=true]');
 };
+const undo = (browser: Browser): Promise<void> => browser.click('[data-undo]');
 
 const pictures: readonly Picture[] = [
   { name: 'wall', size: 'office', path: '/' },
   { name: 'wall-phone', size: 'phone', path: '/' },
   { name: 'wall-dim', size: 'tablet', path: '/', theme: 'dim' },
   { name: 'stand', size: 'office', path: '/stand/{Q10}' },
-  { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault },
+  { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault, after: undo },
   { name: 'stand-phone', size: 'phone', path: '/stand/{Q10}' },
   { name: 'bench', size: 'office', path: '/bench/{H04}' },
   { name: 'bike-form', size: 'office', path: '/bikes/{H05}/edit' },
@@ -62,7 +67,13 @@ await runCommand(async () => {
     const [path, size = 'office', theme = 'light'] = process.argv.slice(3);
     if (path) {
       if (!(size in SIZES)) throw new Error(`no size ${size}; there are ${Object.keys(SIZES).join(', ')}`);
-      const picture: Picture = { name: 'look', size: size as Size, path, theme, ...(process.env.CADRE_LOOK_OPEN ? { before: openFault } : {}) };
+      const picture: Picture = {
+        name: 'look',
+        size: size as Size,
+        path,
+        theme,
+        ...(process.env.CADRE_LOOK_OPEN ? { before: openFault, after: undo } : {}),
+      };
       await take(browser, picture, `/tmp/look-${path.replace(/\W+/g, '-')}-${size}-${theme}.png`);
       return;
     }

@@ -2,7 +2,8 @@ import { spawn, spawnSync } from 'node:child_process';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { afterAll, describe, expect, it } from 'vitest';
+import { createConnection } from 'mysql2/promise';
+import { afterAll, describe, expect, it, vi } from 'vitest';
 import { startDatabaseServer } from './database-server';
 
 const folder = mkdtempSync('/tmp/cadre-b-');
@@ -79,5 +80,24 @@ describe('the database server', () => {
     expect(readFileSync(join(dataDir, 'db', 'mariadbd.pid'), 'utf8').trim()).toBe(pid);
     await second.stop();
     expect(existsSync(`/proc/${pid}`)).toBe(false);
+  }, 90_000);
+
+  it('that dies is started again, with what was committed', async () => {
+    const dataDir = join(folder, 'dies');
+    const server = await startDatabaseServer({ dataDir, relaxed: true, died });
+    const pid = (): number => Number(readFileSync(join(dataDir, 'db', 'mariadbd.pid'), 'utf8'));
+    const ask = async (sql: string): Promise<unknown> => {
+      const connection = await createConnection({ socketPath: server.socketPath, user: 'root' });
+      const [rows] = await connection.query(sql);
+      await connection.end();
+      return rows;
+    };
+    await ask('CREATE DATABASE kept');
+    const first = pid();
+    process.kill(first, 'SIGKILL');
+    await vi.waitFor(async () => expect(JSON.stringify(await ask('SHOW DATABASES'))).toContain('kept'), { timeout: 40_000, interval: 200 });
+    expect(pid()).not.toBe(first);
+    await server.stop();
+    expect(existsSync(join(dataDir, 'db', 's.sock'))).toBe(false);
   }, 90_000);
 });

@@ -69,18 +69,25 @@ function pointsOf(stroke: Stroke): readonly Point[] {
   return 'curve' in stroke.shape ? stroke.shape.curve : stroke.shape.line;
 }
 
-const MARGIN = 40;
+const MARGIN = 24;
+/** Half of what a place to touch takes up when it is lit. */
+const TOUCH = 40;
 
 /** Draws a bike from its build. Both wheels stand on the ground line; units are millimetres, y down. */
 export function drawBike(build: Build): BikeFigure {
   const { strokes, anchors } = draw(build);
-  const points = strokes.flatMap(pointsOf);
+  // The places to touch belong to the picture as much as the bike does.
+  const points = [
+    ...strokes.flatMap(pointsOf),
+    ...Object.values(anchors).flatMap((at) => [plus(at, point(-TOUCH, -TOUCH)), plus(at, point(TOUCH, TOUCH))]),
+  ];
   const left = Math.min(...points.map((each) => each.x)) - MARGIN;
   const right = Math.max(...points.map((each) => each.x)) + MARGIN;
+  const ground = Math.min(0, ...points.map((each) => each.y));
   const top = Math.max(...points.map((each) => each.y)) + MARGIN;
   const flipped = Object.entries(anchors).map(([zone, at]) => [zone, point(at.x, top - at.y)] as const);
   return {
-    viewBox: { x: left, y: 0, width: right - left, height: top + MARGIN },
+    viewBox: { x: left, y: 0, width: right - left, height: top - ground + MARGIN },
     paths: strokes.map((stroke) => ({ zone: stroke.zone, role: stroke.role, width: stroke.width, d: pathOf(stroke, top) })),
     anchors: Object.fromEntries(flipped),
     ground: top,
