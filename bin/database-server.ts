@@ -4,6 +4,7 @@ import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, stat
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createConnection } from 'mysql2/promise';
+import { isRunning } from './process-alive';
 import { PlainError } from './say';
 
 const LEAST_FREE_BYTES = 1024 ** 3;
@@ -229,7 +230,7 @@ export async function startDatabaseServer(options: {
       try {
         const id = pid();
         process.kill(id, 'SIGTERM');
-        while (existsSync(`/proc/${id}`)) await new Promise((done) => setTimeout(done, 50));
+        while (isRunning(id)) await new Promise((done) => setTimeout(done, 50));
       } catch (error) {
         // Already gone: nothing to stop. Anything else is worth saying.
         if (!['ESRCH', 'ENOENT'].includes((error as NodeJS.ErrnoException).code ?? ''))

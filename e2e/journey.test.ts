@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
+import { changeBike } from '@cadre/contract/fleet';
 import { SECRET, World } from '../testing/world';
+import { violationsOf } from './support/axe';
 import { Browser, type Size } from './support/browser';
 
 let world: World;
@@ -161,4 +163,35 @@ it('keeps what was typed into the bike form when it is refused, and says which f
   await browser.type(`[id="${tag}"]`, 'J9');
   await browser.click('[data-save]');
   await browser.find('[data-tag=J9][data-fitness=due]');
+});
+
+it('shows both sides when two people edit one bike, and keeps the one chosen', async () => {
+  const bike = await world.bike('J6');
+  await browser.size('tablet');
+  await browser.signIn('lead', SECRET, `/bikes/${bike.id}/edit`);
+  const field = async (label: string): Promise<string> => {
+    let id: string | null = null;
+    await browser.until(
+      async () =>
+        (id = await browser.driver.executeScript<string | null>(
+          'return [...document.querySelectorAll("label")].find((l) => l.textContent.trim() === arguments[0])?.htmlFor ?? null',
+          label,
+        )) !== null,
+      `no field ${label}`,
+    );
+    return `[id="${id}"]`;
+  };
+  const model = await field('Model');
+  await browser.until(async () => (await (await browser.find(model)).getAttribute('value')) === bike.model, 'the form is not filled');
+  const { tag, size, serial, siteId, hookId, build, version } = bike;
+  await world
+    .as('mechanic')
+    .send(changeBike, { params: { id: bike.id }, body: { tag, model: 'Theirs', size, serial, siteId, hookId, build, version } });
+  await browser.type(model, 'Mine');
+  await browser.click('[data-save]');
+  await browser.textIs('section[aria-label="Both sides"]', /model\s+Mine\s+Theirs/);
+  expect(await violationsOf(browser)).toEqual([]);
+  await browser.click('section[aria-label="Both sides"] button');
+  await browser.find('[data-tag=J6]');
+  expect((await world.bikeNow(bike.id)).model).toBe('Mine');
 });
