@@ -143,6 +143,7 @@ it('lets another person take the tablet over and keeps what is on the screen, wi
 });
 
 it('keeps what was typed into the bike form when it is refused, and says which field', async () => {
+  await world.bike('J8');
   await browser.size('office');
   await browser.signIn('lead', SECRET, '/bikes/new');
   const field = async (label: string) =>
@@ -153,12 +154,12 @@ it('keeps what was typed into the bike form when it is refused, and says which f
   await browser.find('form fieldset');
   const tag = await field('Tag');
   const model = await field('Model');
-  await browser.type(`[id="${tag}"]`, 'J1');
+  await browser.type(`[id="${tag}"]`, 'J8');
   await browser.click('[data-save]');
   await browser.textIs(`[id="${model}-said"]`, 'Fill this in');
   await browser.type(`[id="${model}"]`, 'Heron');
   await browser.click('[data-save]');
-  await browser.textIs('[role=alert]', 'Tag J1 is taken');
+  await browser.textIs('[role=alert]', 'Tag J8 is taken');
   expect(await (await browser.find(`[id="${model}"]`)).getAttribute('value')).toBe('Heron');
   await browser.type(`[id="${tag}"]`, 'J9');
   await browser.click('[data-save]');

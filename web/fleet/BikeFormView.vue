@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, reactive, ref } from 'vue';
+import { computed, nextTick, onMounted, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { v7 as newId } from 'uuid';
 import { addBike, bikeFields, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
@@ -73,6 +73,16 @@ function kindChosen(): void {
   takeBuild(USUAL_BUILD[build.kind as BikeKind]);
 }
 
+/** After a refusal: to the first wrong field, else to what was said, at the top. */
+async function show(): Promise<void> {
+  await nextTick();
+  const wrong = document.querySelector<HTMLElement>('form [aria-invalid=true]');
+  if (wrong) {
+    wrong.scrollIntoView({ block: 'center' });
+    wrong.focus({ preventScroll: true });
+  } else window.scrollTo({ top: 0 });
+}
+
 async function save(): Promise<void> {
   const parsed = bikeFields.safeParse(entered.value);
   own.value = parsed.success
@@ -84,7 +94,7 @@ async function save(): Promise<void> {
       }));
   if (!parsed.success) {
     refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
-    return;
+    return show();
   }
   const body: BikeFields = parsed.data;
   const saved = await refusal.run(async () => {
@@ -98,6 +108,7 @@ async function save(): Promise<void> {
     await router.push({ name: 'wall' });
   });
   if (!saved && refusal.error.value?.problem.code === 'conflict.version') theirs.value = refusal.error.value.problem.current as Bike;
+  if (!saved) await show();
 }
 /** Both sides of a conflict, field by field. */
 const differing = computed(() => {
