@@ -5,6 +5,7 @@ import { DATABASE, openStore } from './open-store';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
 import { clockFrom } from './serve';
+import { whileRelaxed } from './while-relaxed';
 
 // Fills the demo world anew. Everything in this clone's database goes, so it wants to be told twice.
 await runCommand(async () => {
@@ -38,7 +39,7 @@ await runCommand(async () => {
     await owner.end();
     const { source } = await openStore(server);
     const began = Date.now();
-    await seedDemo(source, clockFrom(settings.clock)());
+    await whileRelaxed(server.socketPath, () => seedDemo(source, clockFrom(settings.clock)()));
     await source.destroy();
     say(`The demo world is there (${((Date.now() - began) / 1000).toFixed(1)} s).`);
   } finally {

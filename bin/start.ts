@@ -7,6 +7,7 @@ import { openStore } from './open-store';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
 import { clockFrom, serve } from './serve';
+import { whileRelaxed } from './while-relaxed';
 
 async function openGivenDatabase(url: string): Promise<DataSource> {
   try {
@@ -57,7 +58,8 @@ await runCommand(async () => {
   try {
     if (settings.demo && ((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) {
       say('Filling the demo world (Lapwing Quay) …');
-      await seedDemo(source, clockFrom(settings.clock)());
+      const fill = (): Promise<void> => seedDemo(source, clockFrom(settings.clock)());
+      await (server ? whileRelaxed(server.socketPath, fill) : fill());
     }
     http = await serve(source, settings);
   } catch (error) {

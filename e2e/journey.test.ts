@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { changeBike } from '@cadre/contract/fleet';
+import { fieldsOf } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { violationsOf } from './support/axe';
 import { Browser, type Size } from './support/browser';
@@ -153,7 +154,7 @@ it('keeps what was typed into the bike form when it is refused, and says which f
     );
   await browser.find('form fieldset');
   const tag = await field('Tag');
-  const model = await field('Model');
+  const model = await field('Model name');
   await browser.type(`[id="${tag}"]`, 'J8');
   await browser.click('[data-save]');
   await browser.textIs(`[id="${model}-said"]`, 'Fill this in');
@@ -182,17 +183,14 @@ it('shows both sides when two people edit one bike, and keeps the one chosen', a
     );
     return `[id="${id}"]`;
   };
-  const model = await field('Model');
+  const model = await field('Model name');
   await browser.until(async () => (await (await browser.find(model)).getAttribute('value')) === bike.model, 'the form is not filled');
-  const { tag, size, serial, siteId, hookId, build, version } = bike;
-  await world
-    .as('mechanic')
-    .send(changeBike, { params: { id: bike.id }, body: { tag, model: 'Theirs', size, serial, siteId, hookId, build, version } });
+  await world.as('mechanic').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(bike), model: 'Theirs', version: bike.version } });
   await browser.type(model, 'Mine');
   await browser.click('[data-save]');
-  await browser.textIs('section[aria-label="Both sides"]', /model\s+Mine\s+Theirs/);
+  await browser.textIs('section[aria-label="Both sides"]', /Model name\s+Yours: Mine\s+Theirs: Theirs/);
   expect(await violationsOf(browser)).toEqual([]);
-  await browser.click('section[aria-label="Both sides"] button');
+  await browser.click('[data-both-save]');
   await browser.find('[data-tag=J6]');
   expect((await world.bikeNow(bike.id)).model).toBe('Mine');
 });

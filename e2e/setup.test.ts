@@ -60,15 +60,14 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
 
   await browser.textIs('main', 'No racks here yet');
   expect(await violationsOf(browser)).toEqual([]);
-  await browser.go('/people');
-  await fill('Rack name', 'Rail');
-  await fill('Hooks', '4');
-  await browser.driver.executeScript(`[...document.querySelectorAll('button')].find((b) => b.textContent.includes('Add this rack')).click()`);
-  await browser.textIs('main', 'Rail (4 hooks)');
+  await browser.type('input[aria-label="Name of a new rack at Shed"]', 'Rail');
+  await browser.type('input[aria-label="Hooks of the new rack at Shed"]', '4');
+  await browser.click('[data-rack-add]');
+  await browser.textIs('main', '0 of 4 hooks');
 
   await browser.go('/bikes/new');
   await fill('Tag', 'h1');
-  await fill('Model', 'Reed');
+  await fill('Model name', 'Reed');
   const hook = `const field = [...document.querySelectorAll('label')].find((l) => l.textContent.trim() === 'Hook').htmlFor; const select = document.getElementById(field); select.selectedIndex = 1; select.dispatchEvent(new Event('change', { bubbles: true })); return select.options[1].textContent.trim()`;
   expect(await browser.driver.executeScript<string>(hook)).toBe('Rail, hook 1');
   await browser.click('[data-save]');

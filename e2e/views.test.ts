@@ -1,4 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { resolve } from 'node:path';
+import { v7 as newId } from 'uuid';
+import { addModel } from '@cadre/contract/fleet';
+import { addGroup } from '@cadre/contract/schedule';
+import { USUAL_BUILD } from '@cadre/core/fleet';
 import { faulty } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { scrollsSideways, violationsOf } from './support/axe';
@@ -18,7 +23,20 @@ beforeAll(async () => {
   });
   const fresh = await world.bike('K2', 'step-through');
   await world.check(await world.bike('K3', 'child'), { sheet: 'ride-out-children' });
-  Object.assign(ids, { held: held.id, fresh: fresh.id });
+  const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
+  const model = await world.as('lead').send(addModel, { body: { id: newId(), name: 'Reed', build, fit: { maximumLoad: 120 } } });
+  const now = Date.now();
+  await world.as('lead').send(addGroup, {
+    body: {
+      id: newId(),
+      siteId: world.siteId,
+      name: 'Year 5',
+      outAt: now + 600_000,
+      backAt: now + 7_200_000,
+      wants: [{ count: 8, kind: 'child', size: '24 in' }],
+    },
+  });
+  Object.assign(ids, { held: held.id, fresh: fresh.id, model: model.id });
   browser = await Browser.open(world.base);
 });
 afterAll(async () => {
@@ -30,6 +48,30 @@ const openRow = async (): Promise<void> => {
   await browser.click('[data-question] [data-exception]');
   await browser.click('[data-fault]');
 };
+const selectAll = async (): Promise<void> => {
+  await browser.click('[data-select]');
+  await browser.click('[data-select-all]');
+  await browser.click('[data-tag][aria-pressed=true]');
+};
+const arrange = async (): Promise<void> => {
+  await browser.click('[data-more]');
+  await browser.click('[data-arrange]');
+  await browser.find('[data-rack-add]');
+};
+const typeGroups = async (): Promise<void> => {
+  await browser.type('#lines', '10:00-11:00 Scouts: 3 hybrid, 2 camels');
+  await browser.click('[data-take-lines]');
+  await browser.find('[data-draft]');
+};
+const openList = async (): Promise<void> => {
+  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/5-free-words.csv'));
+  await browser.find('[data-word]');
+};
+const previewList = async (): Promise<void> => {
+  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/4-tags.csv'));
+  await browser.click('[data-to-preview]');
+  await browser.find('[data-wrong]');
+};
 const VIEWS: readonly { name: string; path: () => string; wait: string; before?: () => Promise<void>; as?: string }[] = [
   { name: 'wall', path: () => '/', wait: '[data-tag=K1]' },
   { name: 'stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]' },
@@ -38,6 +80,16 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'stand of a trainee', path: () => `/stand/${ids.held}`, wait: '[data-question]', as: 'trainee' },
   { name: 'bench', path: () => `/bench/${ids.held}`, wait: '[data-bench-bike]' },
   { name: 'bike form', path: () => `/bikes/${ids.held}/edit`, wait: '[data-save]' },
+  { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
+  { name: 'wall being arranged', path: () => '/', wait: '[data-tag=K1]', before: arrange },
+  { name: 'bike', path: () => `/bikes/${ids.held}`, wait: '[data-bike-page] [data-entry]' },
+  { name: 'models', path: () => '/models', wait: '[data-model]' },
+  { name: 'model form', path: () => `/models/${ids.model}`, wait: '[data-fit]' },
+  { name: 'figures', path: () => '/figures', wait: '[data-figure=trike]' },
+  { name: 'groups', path: () => '/groups', wait: '[data-group-row]', before: typeGroups },
+  { name: 'lists', path: () => '/lists', wait: '[data-file]' },
+  { name: 'list, its columns', path: () => '/lists', wait: '[data-file]', before: openList },
+  { name: 'list, what comes in', path: () => '/lists', wait: '[data-file]', before: previewList },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },

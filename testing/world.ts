@@ -5,7 +5,7 @@ import { pino, type Logger } from 'pino';
 import { v7 as newId } from 'uuid';
 import { listSheets } from '@cadre/contract/catalogue';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { addBike, addRack, getWall, type Bike } from '@cadre/contract/fleet';
+import { addBike, addRack, getWall, type Bike, type Model } from '@cadre/contract/fleet';
 import type { AnswerOf } from '@cadre/contract/http';
 import { addPerson, setUp } from '@cadre/contract/people';
 import type { SheetVersion } from '@cadre/core/catalogue';
@@ -116,6 +116,19 @@ export class World {
         ...bikeFieldsOf(kind, { tag, siteId: this.siteId, hookId: this.hooks.shift() ?? null, ...(build ? { build: build as never } : {}) }),
       },
     });
+  }
+
+  /** A bike of a model, built as the model is. */
+  async bikeOf(model: Model, tag: string): Promise<Bike> {
+    const fields = bikeFieldsOf(model.build.kind, {
+      tag,
+      siteId: this.siteId,
+      hookId: this.hooks.shift() ?? null,
+      modelId: model.id,
+      model: model.name,
+      build: model.build,
+    });
+    return this.as('lead').send(addBike, { body: { id: newId(), ...fields } });
   }
 
   /** A whole ride-out, signed: all sound but for the exceptions. */

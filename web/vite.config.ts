@@ -33,6 +33,7 @@ function firstScriptBudget(): Plugin {
 
 export default defineConfig({
   root: import.meta.dirname,
+  worker: { format: 'es' },
   build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', cssCodeSplit: false, chunkSizeWarningLimit: 700 },
   plugins: [
     vue(),
@@ -51,6 +52,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // Workbooks and calendars are read when somebody brings one, and that needs the server anyway.
+        globIgnores: ['**/exceljs*.js', '**/workbook*.js', '**/desk-worker*.js', '**/read-calendar*.js'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/r\//],
         cleanupOutdatedCaches: true,

@@ -4,6 +4,7 @@ import {
   BARS,
   BIKE_KINDS,
   BRAKES,
+  BUILD_FIELDS,
   FORKS,
   FRAME_SHAPES,
   GEARS,
@@ -18,7 +19,8 @@ import {
   WHEREABOUTS,
 } from '@cadre/core/fleet';
 import { fitnessFacts } from '@cadre/contract/fitness';
-import { clockTime, hash, id, instant, note, route, text, version } from '@cadre/contract/http';
+import { clockTime, day, hash, id, instant, note, route, text, version } from '@cadre/contract/http';
+import { group } from '@cadre/contract/schedule';
 import * as z from 'zod/mini';
 
 export const build = z.object({
@@ -45,27 +47,42 @@ export const build = z.object({
   accessories: z.array(z.enum(ACCESSORIES)).check(z.maxLength(ACCESSORIES.length)),
 });
 
+/** What is stated of parts, by the fit item's key, in the core's units. Core knows which items there are and their ranges. */
+export const fitList = z.record(z.string().check(z.maxLength(60)), z.union([z.number(), z.string().check(z.trim(), z.maxLength(80))]));
+
 /** What the bike form holds. */
 export const bikeFields = z.object({
   tag: z.string().check(z.trim(), z.toUpperCase(), z.regex(/^[A-Z0-9][A-Z0-9-]{0,11}$/)),
+  /** The model it inherits from; then its name is the model's. */
+  modelId: z.nullable(id),
   model: text(80),
   size: note(20),
   serial: note(60),
+  boughtOn: day,
+  warrantyUntil: day,
   siteId: id,
   hookId: z.nullable(id),
   build,
+  /** What this bike states itself, over its model. */
+  fit: fitList,
 });
 export type BikeFields = z.infer<typeof bikeFields>;
 
 export const bike = z.object({
   id,
   tag: z.string(),
+  modelId: z.nullable(id),
   model: z.string(),
   size: z.string(),
   serial: z.string(),
+  boughtOn: z.string(),
+  warrantyUntil: z.string(),
   siteId: id,
   hookId: z.nullable(id),
   build,
+  /** The fields of the build in which it differs from its model. */
+  own: z.array(z.enum(BUILD_FIELDS)),
+  fit: fitList,
   whereabouts: z.enum(WHEREABOUTS),
   version,
   facts: fitnessFacts,
@@ -79,9 +96,15 @@ export type Site = z.infer<typeof site>;
 export const rack = z.object({ id, siteId: id, name: z.string(), order: z.int(), hooks: z.array(z.object({ id, number: z.int() })) });
 export type Rack = z.infer<typeof rack>;
 
+export const model = z.object({ id, name: z.string(), build, fit: fitList, version });
+export type Model = z.infer<typeof model>;
+
 export const wall = z.object({
   sites: z.array(site),
   racks: z.array(rack),
+  models: z.array(model),
+  /** Groups of about now: yesterday's last to the day after tomorrow's. */
+  groups: z.array(group),
   bikes: z.array(bike),
   people: z.array(z.object({ id, name: z.string() })),
   policyHash: hash,
@@ -151,4 +174,85 @@ export const addRack = route({
   act: 'edit-fleet',
   body: z.object({ id, siteId: id, name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) }),
   answer: rack,
+});
+
+export const changeSite = route({
+  name: 'sites.change',
+  method: 'PUT',
+  path: '/api/v1/sites/:id',
+  act: 'edit-program',
+  params: z.object({ id }),
+  body: z.object({ id, name: text(80), timeZone: text(60), opensAt: clockTime }),
+  answer: site,
+});
+
+const hookCount = z.int().check(z.gte(1), z.lte(200));
+
+/** A rack's name and how many hooks it has. Hooks go from the end, and only free ones. */
+export const changeRack = route({
+  name: 'racks.change',
+  method: 'PUT',
+  path: '/api/v1/racks/:id',
+  act: 'edit-fleet',
+  params: z.object({ id }),
+  body: z.object({ id, name: text(40), hooks: hookCount }),
+  answer: rack,
+});
+
+/** Takes an empty rack down. */
+export const removeRack = route({
+  name: 'racks.remove',
+  method: 'DELETE',
+  path: '/api/v1/racks/:id',
+  act: 'edit-fleet',
+  params: z.object({ id }),
+  answer: z.object({ done: z.literal(true) }),
+});
+
+/** The racks of a site in the order they stand. */
+export const orderRacks = route({
+  name: 'racks.order',
+  method: 'POST',
+  path: '/api/v1/sites/:id/racks/order',
+  act: 'edit-fleet',
+  params: z.object({ id }),
+  body: z.object({ id, rackIds: z.array(id).check(z.maxLength(500)) }),
+  answer: z.object({ racks: z.array(rack) }),
+});
+
+/** Hangs bikes where they now belong, one or many at once. What is asked for together is done together. */
+export const hangBikes = route({
+  name: 'bikes.hang',
+  method: 'POST',
+  path: '/api/v1/bikes/hang',
+  act: 'edit-fleet',
+  body: z.object({
+    id,
+    siteId: id,
+    moves: z.array(z.object({ bikeId: id, hookId: z.nullable(id) })).check(z.minLength(1), z.maxLength(500)),
+    at: instant,
+  }),
+  answer: z.object({ bikes: z.array(bike) }),
+});
+
+const modelFields = z.object({ name: text(80), build, fit: fitList });
+
+export const addModel = route({
+  name: 'models.add',
+  method: 'POST',
+  path: '/api/v1/models',
+  act: 'edit-fleet',
+  body: z.extend(modelFields, { id }),
+  answer: model,
+});
+
+export const changeModel = route({
+  name: 'models.change',
+  method: 'PUT',
+  path: '/api/v1/models/:id',
+  act: 'edit-fleet',
+  params: z.object({ id }),
+  body: z.extend(modelFields, { version }),
+  /** How many bikes were changed by it, and how many of them are due for a look because of it. */
+  answer: z.object({ model, bikes: z.int(), due: z.int() }),
 });

@@ -17,3 +17,6 @@ export const clockTime = z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/));
 export const version = z.int().check(z.gte(1));
 
 export const hash = z.string().check(z.regex(/^[0-9a-f]{64}$/));
+
+/** A day as year-month-day, or nothing. */
+export const day = z.string().check(z.regex(/^(\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01]))?$/));

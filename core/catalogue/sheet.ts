@@ -62,3 +62,14 @@ export function askedOf(sheet: SheetVersion, build: Build): readonly Asked[] {
     }),
   );
 }
+
+/**
+ * The critical questions a sheet asks of a bike built anew that it did not ask of it before: what nobody has
+ * looked at, however complete the last check was. Source: a critical nobody looked at does not clear a bike.
+ */
+export function newCriticals(sheet: SheetVersion, before: Build, after: Build): readonly string[] {
+  const known = new Set(askedOf(sheet, before).map((asked) => asked.key));
+  return askedOf(sheet, after)
+    .filter((asked) => asked.critical && !known.has(asked.key))
+    .map((asked) => asked.key);
+}

@@ -71,3 +71,58 @@ describe('the bike figure', () => {
     expect(path.match(/C/g)).toHaveLength(2);
   });
 });
+
+/** Circles of a role in a drawing, as centre and radius, read back from their paths. */
+function circlesOf(figure: ReturnType<typeof drawBike>, role: string, zone?: string): { x: number; y: number; radius: number }[] {
+  return figure.paths
+    .filter((path) => path.role === role && (zone === undefined || path.zone === zone))
+    .flatMap((path) => [...path.d.matchAll(/M(-?[\d.]+) (-?[\d.]+)a([\d.]+) /g)])
+    .map(([, x, y, radius]) => ({ x: Number(x) + Number(radius), y: Number(y), radius: Number(radius) }));
+}
+
+describe.each(BIKE_KINDS)('the figure of a %s', (kind) => {
+  const figure = drawBike(USUAL_BUILD[kind]);
+  const tyres = circlesOf(figure, 'tyre');
+
+  it('stands every wheel on the ground line', () => {
+    expect(tyres.length).toBeGreaterThanOrEqual(2);
+    const width = (at: number): number => figure.paths.filter((path) => path.role === 'tyre')[at]?.width ?? 0;
+    for (const [index, tyre] of tyres.entries()) expect(tyre.y + tyre.radius + width(index) / 2).toBeCloseTo(figure.ground, 0);
+  });
+
+  it('runs its chain from a ring at the cranks to a sprocket at the rear wheel', () => {
+    const rear = tyres.reduce((left, tyre) => (tyre.x < left.x ? tyre : left));
+    const ends = figure.paths
+      .filter((path) => path.zone === 'drivetrain' && path.role === 'thin')
+      .flatMap((path) => [...path.d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => point(Number(x), Number(y))));
+    expect(ends.length).toBeGreaterThanOrEqual(4);
+    // Within a sprocket's reach of the rear axle at one end, within a ring's of the cranks at the other.
+    expect(Math.min(...ends.map((end) => distance(end, rear)))).toBeLessThan(70);
+    const ring = circlesOf(figure, 'steel', 'cranks-pedals').reduce((best, each) => (each.radius > best.radius ? each : best), {
+      x: 0,
+      y: 0,
+      radius: 0,
+    });
+    expect(ring.radius).toBeGreaterThan(50);
+    expect(Math.min(...ends.map((end) => Math.abs(distance(end, ring) - ring.radius)))).toBeLessThan(30);
+  });
+
+  it('keeps all of itself, and every place to touch, inside its picture', () => {
+    const { x, y, width, height } = figure.viewBox;
+    for (const at of [...Object.values(figure.anchors), ...tyres]) {
+      expect(at.x).toBeGreaterThan(x);
+      expect(at.x).toBeLessThan(x + width);
+      expect(at.y).toBeGreaterThan(y);
+      expect(at.y).toBeLessThan(y + height);
+    }
+  });
+});
+
+it('makes the cargo bike longer than any other, and the trike lower', () => {
+  const size = (kind: (typeof BIKE_KINDS)[number]) => drawBike({ ...USUAL_BUILD[kind], accessories: [] }).viewBox;
+  const others = BIKE_KINDS.filter((kind) => kind !== 'cargo' && kind !== 'trike');
+  for (const kind of others) {
+    expect(size('cargo').width).toBeGreaterThan(size(kind).width * 1.3);
+    expect(size('trike').height).toBeLessThan(size(kind).height);
+  }
+});

@@ -6,7 +6,7 @@ import { circle, curve, line, shape } from './stroke';
 import { drawUpright, drawWheel } from './upright';
 
 /** How far the front wheel stands ahead of where it would on a common bike. */
-const STRETCH = 700;
+const STRETCH = 880;
 
 /** A long-front cargo bike: the rear half of an upright one, a low beam, a box, and a small wheel far ahead. */
 export function longFront(build: Build): Drawing {
@@ -17,9 +17,10 @@ export function longFront(build: Build): Drawing {
     ...g,
     front,
   } satisfies Geometry).filter((stroke) => stroke.zone !== 'front-wheel' && stroke.zone !== 'front-brake' && stroke.zone !== 'fork-headset');
-  const post = plus(g.headBottom, point(10, -g.headBottom.y * 0.5));
+  const post = plus(g.headBottom, point(34, -g.headBottom.y * 0.5));
   const nose = plus(front.centre, point(-120, radius + 170));
-  const floor = point(g.bracket.x + 190, 250);
+  // The box begins ahead of the steering post: the rider's knees and the down tube stay clear of it.
+  const floor = point(g.headBottom.x + 70, 250);
   const floorEnd = point(front.centre.x - radius - 60, 250);
   const boxTop = 640;
   return {

@@ -9,7 +9,8 @@ import { drawWheel } from './upright';
 export function trike(build: Build): Drawing {
   const rear = { centre: point(0, WHEEL_RADIUS[build.wheelSizeRear]), radius: WHEEL_RADIUS[build.wheelSizeRear] };
   const front = { centre: point(1010, WHEEL_RADIUS[build.wheelSizeFront]), radius: WHEEL_RADIUS[build.wheelSizeFront] };
-  const far = { ...front, centre: plus(front.centre, point(64, 22)) };
+  // The far front wheel shows behind the near one; all three stand on the ground.
+  const far = { ...front, centre: plus(front.centre, point(96, 0)) };
   const bracket = point(1560, 390);
   const ring = { centre: bracket, radius: 84 };
   const sprocket = { centre: rear.centre, radius: 44 };
@@ -18,7 +19,9 @@ export function trike(build: Build): Drawing {
   const seatHigh = point(300, 690);
   return {
     strokes: [
-      ...drawWheel('front-wheel', 'front-brake', far, 38, 'none'),
+      circle('front-wheel', 'rim', 30, far.centre, far.radius - 15),
+      circle('front-wheel', 'spoke', 6, far.centre, far.radius - 44),
+      circle('front-wheel', 'steel', 0, far.centre, 20),
       ...drawWheel('rear-wheel', 'rear-brake', rear, 40, build.brakeRear),
       curve('frame', 'tube', 46, plus(rear.centre, point(170, 90)), point(420, 200), point(600, 190), point(1010, 250)),
       line('frame', 'tube', 44, point(1000, 250), bracket),
@@ -27,7 +30,17 @@ export function trike(build: Build): Drawing {
       line('drivetrain', 'thin', 7, ...lower),
       circle('drivetrain', 'steel', 6, rear.centre, 58),
       circle('drivetrain', 'steel', 6, rear.centre, 40),
-      curve('saddle-post', 'solid', 34, plus(seatLow, point(90, 40)), plus(seatLow, point(-60, -60)), plus(seatLow, point(-120, 30)), seatHigh),
+      // A sling seat: the frame, and the mesh stretched over it.
+      curve(
+        'saddle-post',
+        'soft',
+        58,
+        plus(seatLow, point(96, 62)),
+        plus(seatLow, point(-70, -30)),
+        plus(seatLow, point(-130, 60)),
+        plus(seatHigh, point(30, -20)),
+      ),
+      curve('saddle-post', 'solid', 18, plus(seatLow, point(104, 30)), plus(seatLow, point(-60, -66)), plus(seatLow, point(-136, 20)), seatHigh),
       line('saddle-post', 'thin', 14, point(450, 215), point(430, 500)),
       line('saddle-post', 'thin', 14, point(720, 215), point(700, 262)),
       line('cockpit', 'steel', 20, point(880, 250), point(820, 330)),

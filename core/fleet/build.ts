@@ -54,3 +54,66 @@ export interface Build {
 
 /** Fields whose value is one word of a list: what a rule may ask about directly. */
 export type BuildWord = Exclude<keyof Build, 'sprockets' | 'accessories'>;
+
+/** Every field of a build, in the order it is asked, exported and compared. */
+export const BUILD_FIELDS = [
+  'kind',
+  'frameShape',
+  'frameMaterial',
+  'wheelSizeFront',
+  'wheelSizeRear',
+  'fork',
+  'rearSuspension',
+  'brakeFront',
+  'brakeRear',
+  'retentionFront',
+  'retentionRear',
+  'tyreFront',
+  'tyreRear',
+  'headset',
+  'bar',
+  'gears',
+  'sprockets',
+  'transmission',
+  'assist',
+  'seatpost',
+  'accessories',
+] as const satisfies readonly (keyof Build)[];
+export type BuildField = (typeof BUILD_FIELDS)[number];
+
+/** The words each field of a build may have; sprockets is a number, accessories a list. */
+export const BUILD_WORDS: { readonly [F in BuildWord]: readonly Build[F][] } = {
+  kind: BIKE_KINDS,
+  frameShape: FRAME_SHAPES,
+  frameMaterial: MATERIALS,
+  wheelSizeFront: WHEEL_SIZES,
+  wheelSizeRear: WHEEL_SIZES,
+  fork: FORKS,
+  rearSuspension: REAR_SUSPENSIONS,
+  brakeFront: BRAKES,
+  brakeRear: BRAKES,
+  retentionFront: RETENTIONS,
+  retentionRear: RETENTIONS,
+  tyreFront: TYRES,
+  tyreRear: TYRES,
+  headset: HEADSETS,
+  bar: BARS,
+  gears: GEARS,
+  transmission: TRANSMISSIONS,
+  assist: ASSISTS,
+  seatpost: SEATPOSTS,
+};
+
+function sameValue(a: Build[BuildField], b: Build[BuildField]): boolean {
+  return Array.isArray(a) && Array.isArray(b) ? [...a].sort().join() === [...b].sort().join() : a === b;
+}
+
+/** The fields in which two builds differ, in the order of BUILD_FIELDS. The order of accessories means nothing. */
+export function differingFields(a: Build, b: Build): readonly BuildField[] {
+  return BUILD_FIELDS.filter((field) => !sameValue(a[field], b[field]));
+}
+
+/** A model's build with a bike's own fields kept: how a bike inherits, and what a change of the model leaves alone. */
+export function inheritBuild(model: Build, bike: Build, own: readonly BuildField[]): Build {
+  return { ...model, ...Object.fromEntries(own.map((field) => [field, bike[field]])) };
+}

@@ -4,10 +4,14 @@ export {
   BARS,
   BIKE_KINDS,
   BRAKES,
+  BUILD_FIELDS,
+  BUILD_WORDS,
+  differingFields,
   FORKS,
   FRAME_SHAPES,
   GEARS,
   HEADSETS,
+  inheritBuild,
   MATERIALS,
   REAR_SUSPENSIONS,
   RETENTIONS,
@@ -19,10 +23,39 @@ export {
   type BikeKind,
   type BrakeType,
   type Build,
+  type BuildField,
   type BuildWord,
   type FrameShape,
   type Material,
   type WheelSize,
 } from './build';
+export {
+  FIT_ITEMS,
+  FIT_TOPICS,
+  fitIssues,
+  fitItem,
+  fitItemsOf,
+  inheritFit,
+  JOINTS,
+  type FitItem,
+  type FitList,
+  type FitTopic,
+  type Joint,
+} from './fit';
 export { USUAL_BUILD } from './kinds';
+export type { Model } from './model';
+export {
+  FITMENT_POSITIONS,
+  MISMATCHES,
+  PART_KINDS,
+  partMismatches,
+  positionsOfPart,
+  type FitmentPosition,
+  type Mismatch,
+  type Part,
+  type PartFacts,
+  type PartKind,
+} from './part';
+export { indexFor, searchBikes, tokensOf, type Findable } from './search';
+export { accessoriesIn, kindIn, plain, sizeKey, sprocketsIn, wordFor, type ReadWord } from './vocabulary';
 export { WHEREABOUTS, type Whereabouts } from './whereabouts';

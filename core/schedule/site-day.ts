@@ -18,6 +18,19 @@ export function siteTimeToday(now: number, timeZone: string, clock: string): num
   return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes, timeZone).getTime();
 }
 
+/** A wall-clock time ("09:00") on a day of the calendar ("2026-04-30") at the site, as epoch milliseconds. */
+export function siteTimeOn(day: string, timeZone: string, clock: string): number {
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+  const [hours = 0, minutes = 0] = clock.split(':').map(Number);
+  return new TZDate(year, month - 1, date, hours, minutes, timeZone).getTime();
+}
+
+/** The day of the calendar at the site that holds `now`, as year-month-day. */
+export function siteDay(now: number, timeZone: string): string {
+  const day = new TZDate(now, timeZone);
+  return [day.getFullYear(), String(day.getMonth() + 1).padStart(2, '0'), String(day.getDate()).padStart(2, '0')].join('-');
+}
+
 /** Whether the name is a time zone this runtime knows. */
 export function isTimeZone(name: string): boolean {
   try {

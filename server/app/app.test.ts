@@ -53,7 +53,21 @@ describe('the interface', () => {
 const at = Date.UTC(2026, 5, 10, 7);
 const id = newId();
 const build = { ...USUAL_BUILD.hybrid };
-const bike = { tag: 'ZZ9', model: 'm', size: '', serial: '', siteId: id, hookId: null, build };
+const bike = {
+  tag: 'ZZ9',
+  modelId: null,
+  model: 'm',
+  size: '',
+  serial: '',
+  boughtOn: '',
+  warrantyUntil: '',
+  siteId: id,
+  hookId: null,
+  build,
+  fit: {},
+};
+const group = { siteId: id, name: 'g', outAt: at, backAt: at + 1, wants: [{ count: 1, kind: null, size: '' }] };
+const part = { id, kind: 'chain', name: 'c', facts: {}, markings: {} };
 const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
 const valid: Record<string, unknown> = {
   'people.add': { id, name: 'n', signInName: 'lead', role: 'desk', trainee: false, secret: 'secret-9' },
@@ -62,6 +76,18 @@ const valid: Record<string, unknown> = {
   'bikes.change': { ...bike, version: 1 },
   'bikes.move': { id, to: 'out', at },
   'sites.add': { id, name: 's', timeZone: 'Nowhere/Here', opensAt: '09:00' },
+  'sites.change': { id, name: 's', timeZone: 'Nowhere/Here', opensAt: '09:00' },
+  'racks.change': { id, name: 'r', hooks: 3 },
+  'racks.order': { id, rackIds: [] },
+  'bikes.hang': { id, siteId: id, moves: [{ bikeId: id, hookId: null }], at },
+  'models.add': { id, name: 'm', build, fit: { nothing: 1 } },
+  'models.change': { name: 'm', build, fit: {}, version: 1 },
+  'parts.fit': { id, part, position: 'only', anyway: '', at },
+  'parts.move': { id, bikeId: id, position: 'only', swap: false, anyway: '', at },
+  'parts.take-off': { id, at },
+  'groups.add': { id, ...group },
+  'groups.change': { ...group, version: 1 },
+  'fleet.import': { id, siteId: id, bikes: [{ ...bike, id, version: null }] },
   'racks.add': { id, siteId: id, name: 'r', hooks: 3 },
   'policy.publish': { id: newId(), marking: 'by-person', note: 'as before' },
   'checks.open': { id, bikeId: id, sheetHash: 'a'.repeat(64), author: id, at },

@@ -4,12 +4,13 @@ import express, { type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
+import { fleetDocument } from '@cadre/contract/exchange';
 import { ROUTES } from '@cadre/contract/routes';
 import { RefusedError } from '@cadre/server/records';
 import { sessionToken } from './cookie';
 import { answerErrors } from './errors';
 import { mount } from './implement';
-import { describeInterface } from './openapi';
+import { describeInterface, schemaOf } from './openapi';
 import { createRoutes, createServices } from './routes';
 
 export interface AppDeps {
@@ -67,6 +68,10 @@ export function createApp(deps: AppDeps): Express {
   const description = describeInterface(ROUTES, deps.version);
   app.get('/api/openapi.json', (_req, res) => {
     res.json(description);
+  });
+  const fleetSchema = { title: 'A fleet as a file', ...schemaOf(fleetDocument, 'input') };
+  app.get('/api/fleet-document.schema.json', (_req, res) => {
+    res.json(fleetSchema);
   });
   for (const route of createRoutes({ ...deps, services })) {
     mount(app, route, {

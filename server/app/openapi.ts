@@ -2,7 +2,7 @@ import { toJSONSchema } from 'zod';
 import type { RouteContract, Schema } from '@cadre/contract/http';
 import { problem } from '@cadre/contract/http';
 
-function schemaOf(schema: Schema, io: 'input' | 'output'): unknown {
+export function schemaOf(schema: Schema, io: 'input' | 'output'): Record<string, unknown> {
   const { $schema: _draft, ...rest } = toJSONSchema(schema as never, { unrepresentable: 'any', io }) as Record<string, unknown>;
   return rest;
 }

@@ -1,20 +1,42 @@
 import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
 import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
-import { addBike, addRack, addSite, changeBike, getBike, getWall, listBikes, moveBike } from '@cadre/contract/fleet';
+import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
+import {
+  addBike,
+  addModel,
+  addRack,
+  addSite,
+  changeBike,
+  changeModel,
+  changeRack,
+  changeSite,
+  getBike,
+  getWall,
+  hangBikes,
+  listBikes,
+  moveBike,
+  orderRacks,
+  removeRack,
+} from '@cadre/contract/fleet';
+import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
 import { addPerson, changePerson, currentSession, listPeople, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
 import { Checks } from '@cadre/server/checks';
 import { Findings } from '@cadre/server/findings';
-import { Fleet } from '@cadre/server/fleet';
+import { Exchange } from '@cadre/server/exchange';
+import { Fleet, Models, Racks } from '@cadre/server/fleet';
+import { Parts } from '@cadre/server/parts';
 import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
 import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
 import { Repairs } from '@cadre/server/repairs';
+import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
 import { sessionToken, setSessionCookie } from './cookie';
 import { answering, type Implemented } from './implement';
@@ -24,6 +46,11 @@ export interface Services {
   readonly sessions: Sessions;
   readonly people: People;
   readonly fleet: Fleet;
+  readonly racks: Racks;
+  readonly models: Models;
+  readonly parts: Parts;
+  readonly groups: Groups;
+  readonly exchange: Exchange;
   readonly catalogue: Catalogue;
   readonly checks: Checks;
   readonly findings: Findings;
@@ -37,6 +64,11 @@ export function createServices(source: DataSource, now: () => number): Services 
     sessions: new Sessions(source, now),
     people: new People(source, record),
     fleet: new Fleet(source, record, now),
+    racks: new Racks(source, record),
+    models: new Models(source, record, now),
+    parts: new Parts(source, record),
+    groups: new Groups(source, record),
+    exchange: new Exchange(source, record, now),
     catalogue: new Catalogue(source, record),
     checks: new Checks(source, record, now),
     findings: new Findings(source, record, now),
@@ -108,8 +140,25 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(addBike, async ({ body }, actor) => s.fleet.add(actor, body)),
     answering(changeBike, async ({ params, body }, actor) => s.fleet.change(actor, params.id, body)),
     answering(moveBike, async ({ params, body }, actor) => s.fleet.move(actor, params.id, body)),
-    answering(addSite, async ({ body }, actor) => s.fleet.addSite(actor, body)),
-    answering(addRack, async ({ body }, actor) => s.fleet.addRack(actor, body)),
+    answering(hangBikes, async ({ body }, actor) => s.racks.hang(actor, body)),
+    answering(addSite, async ({ body }, actor) => s.racks.addSite(actor, body)),
+    answering(changeSite, async ({ params, body }, actor) => s.racks.changeSite(actor, params.id, body)),
+    answering(addRack, async ({ body }, actor) => s.racks.addRack(actor, body)),
+    answering(changeRack, async ({ params, body }, actor) => s.racks.changeRack(actor, params.id, body)),
+    answering(removeRack, async ({ params }, actor) => s.racks.removeRack(actor, params.id)),
+    answering(orderRacks, async ({ params, body }, actor) => s.racks.orderRacks(actor, params.id, body)),
+    answering(addModel, async ({ body }, actor) => s.models.add(actor, body)),
+    answering(changeModel, async ({ params, body }, actor) => s.models.change(actor, params.id, body)),
+    answering(listFitments, async ({ params }, actor) => s.parts.list(actor, params.id)),
+    answering(fitPart, async ({ params, body }, actor) => s.parts.fit(actor, params.id, body)),
+    answering(movePart, async ({ params, body }, actor) => s.parts.move(actor, params.id, body)),
+    answering(takePartOff, async ({ params, body }, actor) => s.parts.takeOff(actor, params.id, body)),
+    answering(listGroups, async ({ query }, actor) => s.groups.list(actor, query)),
+    answering(addGroup, async ({ body }, actor) => s.groups.add(actor, body)),
+    answering(changeGroup, async ({ params, body }, actor) => s.groups.change(actor, params.id, body)),
+    answering(removeGroup, async ({ params }, actor) => s.groups.remove(actor, params.id)),
+    answering(getFleetDocument, async (_call, actor) => s.exchange.document(actor)),
+    answering(importBikes, async ({ body }, actor) => s.exchange.import(actor, body)),
     answering(listSheets, async (_call, actor) => s.catalogue.list(actor)),
     answering(publishPolicy, async ({ body }, actor) => s.catalogue.publishPolicy(actor, body)),
     answering(openCheck, async ({ body }, actor) => s.checks.open(actor, body)),

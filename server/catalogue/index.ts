@@ -1,1 +1,2 @@
-export { Catalogue, currentPolicy, publishedCheckpoints, sheetByHash } from './service';
+export { Catalogue, currentPolicy, publishedCheckpoints } from './service';
+export { sheetByHash } from './sheet-cache';

@@ -3,18 +3,12 @@ import type { listSheets, publishPolicy } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { Checkpoint, PolicyVersion } from '@cadre/core/catalogue';
 import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { hashOf, type Record } from '@cadre/server/records';
 import { policyEntity, sheetEntity, type PolicyRow, type SheetRow } from './entities';
 
 /** The policy in force: the newest published one. */
 export async function currentPolicy(tx: EntityManager): Promise<PolicyRow> {
   return tx.getRepository(policyEntity).findOneOrFail({ where: {}, order: { version: 'DESC' } });
-}
-
-export async function sheetByHash(tx: EntityManager, hash: string): Promise<SheetRow> {
-  const row = await tx.getRepository(sheetEntity).findOneBy({ hash });
-  if (!row) throw new RefusedError('not-found', { what: 'sheet' });
-  return row;
 }
 
 /** The newest version of every published sheet; generated ones (re-looks) are not among them. */

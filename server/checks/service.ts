@@ -1,4 +1,4 @@
-import { IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { addMarks, Check, coSignCheck, NewMark, openCheck, signCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
@@ -105,8 +105,9 @@ export class Checks {
   /** The marks not yet kept, each once. Refuses a mark whose id stands with other content. */
   private async newOnes(tx: EntityManager, checkId: string, marks: readonly NewMark[]): Promise<readonly NewMark[]> {
     const fresh: NewMark[] = [];
+    const keptById = new Map((await tx.getRepository(markEntity).findBy({ id: In(marks.map((mark) => mark.id)) })).map((row) => [row.id, row]));
     for (const mark of marks) {
-      const kept = await tx.getRepository(markEntity).findOneBy({ id: mark.id });
+      const kept = keptById.get(mark.id);
       const twin = fresh.find((each) => each.id === mark.id);
       const standing = kept ?? (twin ? rowOf(checkId, twin) : null);
       if (!standing) fresh.push(mark);

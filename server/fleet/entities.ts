@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import type { Build, Whereabouts } from '@cadre/core/fleet';
+import type { Build, BuildField, FitList, Whereabouts } from '@cadre/core/fleet';
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
 
@@ -41,6 +41,11 @@ export interface BikeRow {
   build: Build;
   whereabouts: Whereabouts;
   version: number;
+  modelId: string | null;
+  own: readonly BuildField[];
+  fit: FitList;
+  boughtOn: string;
+  warrantyUntil: string;
 }
 export const bikeEntity = new EntitySchema<BikeRow>({
   name: 'bike',
@@ -55,11 +60,30 @@ export const bikeEntity = new EntitySchema<BikeRow>({
     build: json(),
     whereabouts: word(),
     version: whole(),
+    modelId: uuid({ nullable: true }),
+    own: json(),
+    fit: json(),
+    boughtOn: words(10),
+    warrantyUntil: words(10),
   },
   indices: [
     { name: 'bike_tag', columns: ['tag'], unique: true },
     { name: 'bike_hook', columns: ['hookId'], unique: true },
+    { name: 'bike_model', columns: ['modelId'] },
   ],
+});
+
+export interface ModelRow {
+  id: string;
+  name: string;
+  build: Build;
+  fit: FitList;
+  version: number;
+}
+export const modelEntity = new EntitySchema<ModelRow>({
+  name: 'model',
+  columns: { id: key(), name: words(80), build: json(), fit: json(), version: whole() },
+  indices: [{ name: 'model_name', columns: ['name'], unique: true }],
 });
 
 /** What a bike's fitness is evaluated from, and when the clock alone may change it. Never the word itself. */
@@ -74,29 +98,7 @@ export const bikeStateEntity = new EntitySchema<BikeStateRow>({
   indices: [{ name: 'bike_state_next', columns: ['nextChangeAt'] }],
 });
 
-/** Parts and fitments, groups and tag codes are decided now and used by later work. */
-export interface PartRow {
-  id: string;
-  kind: string;
-  name: string;
-  markings: unknown;
-}
-export const partEntity = new EntitySchema<PartRow>({ name: 'part', columns: { id: key(), kind: word(), name: words(80), markings: json() } });
-
-export interface FitmentRow {
-  id: string;
-  partId: string;
-  bikeId: string;
-  position: string;
-  fittedAt: Date;
-  removedAt: Date | null;
-}
-export const fitmentEntity = new EntitySchema<FitmentRow>({
-  name: 'fitment',
-  columns: { id: key(), partId: uuid(), bikeId: uuid(), position: word(), fittedAt: moment(), removedAt: moment({ nullable: true }) },
-  indices: [{ name: 'fitment_bike', columns: ['bikeId', 'removedAt'] }],
-});
-
+/** Tag codes are decided now and used by later work. */
 export interface TagCodeRow {
   code: string;
   bikeId: string;
@@ -106,17 +108,4 @@ export interface TagCodeRow {
 export const tagCodeEntity = new EntitySchema<TagCodeRow>({
   name: 'tag_code',
   columns: { code: word({ primary: true }), bikeId: uuid(), issuedAt: moment(), endedAt: moment({ nullable: true }) },
-});
-
-export interface OutingGroupRow {
-  id: string;
-  siteId: string;
-  name: string;
-  outAt: Date;
-  backAt: Date;
-  wanted: unknown;
-}
-export const outingGroupEntity = new EntitySchema<OutingGroupRow>({
-  name: 'outing_group',
-  columns: { id: key(), siteId: uuid(), name: words(80), outAt: moment(), backAt: moment(), wanted: json() },
 });

@@ -1,2 +1,5 @@
-export { describeBike, findBike } from './read';
+export { describeBike, describeRacks, findBike } from './read';
+export { documentOf, dueByBuild, refusedBikes, type Wanted } from './bike-document';
+export { Models } from './models';
+export { Racks } from './racks';
 export { Fleet } from './service';

@@ -3,7 +3,7 @@ import type { Bike, Rack } from '@cadre/contract/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { RefusedError } from '@cadre/server/records';
-import { bikeEntity, bikeStateEntity, hookEntity, rackEntity, type BikeRow } from './entities';
+import { bikeEntity, bikeStateEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
 
 /** Bikes as the interface tells them, with their facts and the check somebody has begun. Three queries for any number. */
 export async function describeBikes(tx: EntityManager, rows: readonly BikeRow[]): Promise<Bike[]> {
@@ -18,12 +18,17 @@ export async function describeBikes(tx: EntityManager, rows: readonly BikeRow[])
   return rows.map((row) => ({
     id: row.id,
     tag: row.tag,
+    modelId: row.modelId,
     model: row.model,
     size: row.size,
     serial: row.serial,
+    boughtOn: row.boughtOn,
+    warrantyUntil: row.warrantyUntil,
     siteId: row.siteId,
     hookId: row.hookId,
     build: { ...row.build, accessories: [...row.build.accessories] },
+    own: [...row.own],
+    fit: { ...row.fit },
     whereabouts: row.whereabouts,
     version: row.version,
     facts: structuredClone(factsById.get(row.id) ?? NO_FACTS) as Bike['facts'],
@@ -45,11 +50,13 @@ export async function describeBike(tx: EntityManager, id: string): Promise<Bike>
 export async function describeRacks(tx: EntityManager): Promise<Rack[]> {
   const racks = await tx.getRepository(rackEntity).find({ order: { position: 'ASC' } });
   const hooks = await tx.getRepository(hookEntity).find({ order: { number: 'ASC' } });
+  const byRack = new Map<string, HookRow[]>();
+  for (const hook of hooks) byRack.set(hook.rackId, [...(byRack.get(hook.rackId) ?? []), hook]);
   return racks.map((rack) => ({
     id: rack.id,
     siteId: rack.siteId,
     name: rack.name,
     order: rack.position,
-    hooks: hooks.filter((hook) => hook.rackId === rack.id).map(({ id, number }) => ({ id, number })),
+    hooks: (byRack.get(rack.id) ?? []).map(({ id, number }) => ({ id, number })),
   }));
 }

@@ -3,7 +3,7 @@ import { askedOf, askedKey } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { severityOf, type Finding } from '@cadre/core/findings';
 import { evaluateFitness, NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from '@cadre/core/fitness';
-import { sheetEntity } from '@cadre/server/catalogue/entities';
+import { sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
@@ -24,7 +24,7 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
   for (const check of open) {
     const marks = await tx.getRepository(markEntity).find({ where: { checkId: check.id } });
     if (!marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
-    const { sheet } = await tx.getRepository(sheetEntity).findOneByOrFail({ hash: check.sheetHash });
+    const { sheet } = await sheetByHash(tx, check.sheetHash);
     const standings = foldMarks(marks.map(markOf));
     for (const asked of askedOf(sheet, bike.build)) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
@@ -41,7 +41,7 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
 async function newestCheckOf(tx: EntityManager, signed: readonly CheckRow[]): Promise<NewestCheck | null> {
   const newest = signed[0];
   if (!newest?.signedAt) return null;
-  const { sheet } = await tx.getRepository(sheetEntity).findOneByOrFail({ hash: newest.sheetHash });
+  const { sheet } = await sheetByHash(tx, newest.sheetHash);
   return {
     checkId: newest.id,
     sheetName: sheet.name,
@@ -58,7 +58,7 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
   const holds = await tx.getRepository(holdEntity).find({ where: { bikeId, endedAt: IsNull() }, order: { since: 'ASC', id: 'ASC' } });
   const leftApart = await tx.getRepository(leftApartEntity).find({ where: { bikeId, closedAt: IsNull() } });
   const repairs = await tx.getRepository(repairEntity).find({ where: { bikeId, state: In(['started', 'done']) } });
-  const checks = await tx.getRepository(checkEntity).find({ where: { bikeId, state: 'open', repairId: IsNull() } });
+  const checks = await openChecks(tx, bikeId);
   // A re-look is not the newest check: it gives no validity and takes none.
   const signed = await tx
     .getRepository(checkEntity)
@@ -84,11 +84,28 @@ export async function factsOf(tx: EntityManager, bikeId: string): Promise<Fitnes
   return (await tx.getRepository(bikeStateEntity).findOneByOrFail({ bikeId })).facts;
 }
 
+async function keepFacts(tx: EntityManager, bikeId: string, facts: FitnessFacts, now: number): Promise<FitnessFacts> {
+  const { nextChangeAt } = evaluateFitness(facts, now);
+  await tx
+    .getRepository(bikeStateEntity)
+    .upsert({ bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) } as object, ['bikeId']);
+  return facts;
+}
+
 /** Gathers a bike's facts again and writes its one row. */
 export async function refreshBikeState(tx: EntityManager, bikeId: string, now: number): Promise<FitnessFacts> {
   const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
-  const facts = await gatherFacts(tx, bike);
-  const { nextChangeAt } = evaluateFitness(facts, now);
-  await tx.getRepository(bikeStateEntity).save({ bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) });
-  return facts;
+  return keepFacts(tx, bikeId, await gatherFacts(tx, bike), now);
+}
+
+async function openChecks(tx: EntityManager, bikeId: string): Promise<CheckRow[]> {
+  return tx.getRepository(checkEntity).find({ where: { bikeId, state: 'open', repairId: IsNull() } });
+}
+
+/** The same for a mark, which can change nothing but the stops of the check it was given in: the commonest act of all. */
+export async function refreshDraftStops(tx: EntityManager, bikeId: string, before: FitnessFacts, now: number): Promise<FitnessFacts> {
+  const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
+  const draftStops = await draftStopsOf(tx, bike, await openChecks(tx, bikeId));
+  if (draftStops.length === 0 && before.draftStops.length === 0) return before;
+  return keepFacts(tx, bikeId, { ...before, draftStops }, now);
 }

@@ -5,11 +5,24 @@ import { needsHold } from '@cadre/core/fitness';
 import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
-import { bikeEntity, bikeStateEntity, hookEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
+import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { personEntity, programEntity } from '@cadre/server/people/entities';
 import type { Projector, Recorded } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
-import { factsOf, refreshBikeState } from './bike-state';
+import { outingGroupEntity } from '@cadre/server/schedule/entities';
+import { refreshBikeState, refreshDraftStops } from './bike-state';
+import {
+  bikeAdded,
+  bikeChanged,
+  groupChanged,
+  groupRowOf,
+  modelChanged,
+  partFitted,
+  partRemoved,
+  rackChanged,
+  rackRemoved,
+  racksOrdered,
+} from './fleet-rows';
 
 async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
   for (const finding of findings) {
@@ -49,6 +62,11 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         .getRepository(siteEntity)
         .insert({ id: entry.body.siteId, name: entry.body.name, timeZone: entry.body.timeZone, opensAt: entry.body.opensAt });
       return;
+    case 'site.changed': {
+      const { siteId: id, ...rest } = entry.body;
+      await tx.getRepository(siteEntity).update({ id }, rest);
+      return;
+    }
     case 'rack.added':
       await tx
         .getRepository(rackEntity)
@@ -73,15 +91,38 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'policy.published':
       await tx.getRepository(policyEntity).insert({ hash: entry.body.hash, version: entry.body.policy.version, policy: entry.body.policy });
       return;
+    case 'rack.changed':
+      return rackChanged(tx, entry.body);
+    case 'rack.removed':
+      return rackRemoved(tx, entry.body.rackId);
+    case 'racks.ordered':
+      return racksOrdered(tx, entry.body.rackIds);
+    case 'model.added':
+      await tx.getRepository(modelEntity).insert({ ...entry.body.model, version: 1 });
+      return;
+    case 'model.changed':
+      return modelChanged(tx, entry.body, at, entry.recordedAt);
     case 'bike.added':
-      await tx.getRepository(bikeEntity).insert({ ...entry.body.bike, whereabouts: 'in', version: 1 });
+      return bikeAdded(tx, entry.body.bike);
+    case 'bike.changed':
+      return bikeChanged(tx, entry.body, at);
+    case 'bike.hung':
+      await tx
+        .getRepository(bikeEntity)
+        .update({ id: entry.body.bikeId }, { siteId: entry.body.siteId, hookId: entry.body.hookId, version: () => 'version + 1' });
       return;
-    case 'bike.changed': {
-      const { id, ...rest } = entry.body.bike;
-      await tx.getRepository(bikeEntity).update({ id }, rest);
-      await tx.query('UPDATE bike SET version = version + 1 WHERE id = ?', [id]);
+    case 'part.fitted':
+      return partFitted(tx, entry.body, at);
+    case 'part.removed':
+      return partRemoved(tx, entry.body, at);
+    case 'group.added':
+      await tx.getRepository(outingGroupEntity).insert({ ...groupRowOf(entry.body.group), version: 1 });
       return;
-    }
+    case 'group.changed':
+      return groupChanged(tx, entry.body.group);
+    case 'group.removed':
+      await tx.getRepository(outingGroupEntity).delete({ id: entry.body.groupId });
+      return;
     case 'bike.moved':
       return moved(tx, entry.body.bikeId, entry.body.to, at);
     case 'check.opened': {
@@ -185,11 +226,16 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
 export const projector: Projector = {
   async apply(tx, entry) {
     const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
-    if (bikeId !== null && (await tx.getRepository(bikeStateEntity).existsBy({ bikeId })) && needsHold(await factsOf(tx, bikeId), entry.recordedAt)) {
-      await beginHold(tx, bikeId, entry);
-    }
+    const before = bikeId === null || entry.kind === 'bike.added' ? null : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
+    const overran = bikeId !== null && before !== null && needsHold(before.facts, entry.recordedAt);
+    if (overran) await beginHold(tx, bikeId, entry);
     await apply(tx, entry);
-    if (bikeId === null) return;
+    // A bike just added has its facts, and a hook says nothing of fitness.
+    if (bikeId === null || entry.kind === 'bike.added' || (entry.kind === 'bike.hung' && !overran)) return;
+    if (before && !overran && entry.kind === 'check.marked') {
+      await refreshDraftStops(tx, bikeId, before.facts, entry.recordedAt);
+      return;
+    }
     const facts = await refreshBikeState(tx, bikeId, entry.recordedAt);
     if (needsHold(facts, entry.recordedAt)) {
       await beginHold(tx, bikeId, entry);

@@ -1,5 +1,6 @@
 import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
-import type { Build, Whereabouts } from '@cadre/core/fleet';
+import type { Build, BuildField, FitList, FitmentPosition, Model, Part, Whereabouts } from '@cadre/core/fleet';
+import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
 import type { Role } from '@cadre/core/people';
 import type { EntryKind } from '@cadre/core/records';
@@ -14,6 +15,21 @@ export interface BikeDocument {
   readonly siteId: string;
   readonly hookId: string | null;
   readonly build: Build;
+  /** Not in entries from before there were models. */
+  readonly modelId?: string | null;
+  readonly own?: readonly BuildField[];
+  readonly fit?: FitList;
+  readonly boughtOn?: string;
+  readonly warrantyUntil?: string;
+}
+
+export interface GroupDocument {
+  readonly id: string;
+  readonly siteId: string;
+  readonly name: string;
+  readonly outAt: number;
+  readonly backAt: number;
+  readonly wants: readonly Want[];
 }
 
 /**
@@ -23,13 +39,27 @@ export interface BikeDocument {
 export interface EntryBodies extends Record<EntryKind, object> {
   'program.set-up': { programId: string; name: string; demo: boolean };
   'site.added': { siteId: string; name: string; timeZone: string; opensAt: string };
+  'site.changed': { siteId: string; name: string; timeZone: string; opensAt: string };
+  'rack.changed': { rackId: string; name: string; added: readonly { id: string; number: number }[]; removed: readonly string[] };
+  'rack.removed': { rackId: string };
+  'racks.ordered': { siteId: string; rackIds: readonly string[] };
+  'model.added': { model: Model };
+  /** With it, what each of its bikes is built like from now on, and which of them have to be looked at because of it. */
+  'model.changed': { model: Model; bikes: readonly { id: string; build: Build; due: boolean }[] };
   'rack.added': { rackId: string; siteId: string; name: string; position: number; hooks: readonly { id: string; number: number }[] };
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
   'sheet.published': { hash: string; sheet: SheetVersion };
   'policy.published': { hash: string; policy: PolicyVersion };
   'bike.added': { bikeId: string; bike: BikeDocument };
-  'bike.changed': { bikeId: string; bike: BikeDocument };
+  /** `due`: the build now asks what nobody has looked at, so the last check no longer counts. */
+  'bike.changed': { bikeId: string; bike: BikeDocument; due?: boolean };
+  'bike.hung': { bikeId: string; siteId: string; hookId: string | null };
+  'part.fitted': { bikeId: string; fitmentId: string; part: Part; position: FitmentPosition; anyway: string };
+  'part.removed': { bikeId: string; fitmentId: string };
+  'group.added': { group: GroupDocument };
+  'group.changed': { group: GroupDocument };
+  'group.removed': { groupId: string };
   'bike.moved': { bikeId: string; to: Whereabouts };
   'check.opened': { bikeId: string; checkId: string; sheetHash: string; openedBy: string; reLook?: { repairId: string; sheet: SheetVersion } };
   'check.marked': { bikeId: string; checkId: string; markIds: readonly string[]; marksHash: string };

@@ -1,11 +1,26 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { addBike, changeBike } from '@cadre/contract/fleet';
+import {
+  addBike,
+  addModel,
+  addRack,
+  addSite,
+  changeBike,
+  changeModel,
+  changeRack,
+  changeSite,
+  hangBikes,
+  orderRacks,
+  removeRack,
+} from '@cadre/contract/fleet';
+import { fitPart, movePart } from '@cadre/contract/parts';
 import { timeline } from '@cadre/contract/records';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
+import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
+import { USUAL_BUILD } from '@cadre/core/fleet';
 import { projector } from '@cadre/server/projection';
 import { PROJECTIONS } from '@cadre/server/store';
-import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty, fieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 import { rebuildProjections } from './rebuild';
 import { verifyRecord } from './verify';
@@ -36,7 +51,45 @@ beforeAll(async () => {
     },
   });
   await world.check(await world.bike('V2'), { by: 'trainee' });
+  await changeTheFleet();
 });
+
+/** One of everything that changes racks, models, parts and groups, so that a rebuild meets it. */
+async function changeTheFleet(): Promise<void> {
+  const lead = world.as('lead');
+  const at = world.clock.now;
+  const site = await lead.send(addSite, { body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '10:00' } });
+  await lead.send(changeSite, { params: { id: site.id }, body: { id: newId(), name: 'Hill hut', timeZone: 'Europe/Paris', opensAt: '09:30' } });
+  const racks = [];
+  for (const name of ['One', 'Two', 'Three']) racks.push(await lead.send(addRack, { body: { id: newId(), siteId: site.id, name, hooks: 3 } }));
+  const ids = racks.map((rack) => rack.id);
+  await lead.send(changeRack, { params: { id: ids[0] ?? '' }, body: { id: newId(), name: 'First', hooks: 2 } });
+  await lead.send(removeRack, { params: { id: ids[2] ?? '' } });
+  await lead.send(orderRacks, { params: { id: site.id }, body: { id: newId(), rackIds: [ids[1] ?? '', ids[0] ?? ''] } });
+  const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
+  const model = await lead.send(addModel, { body: { id: newId(), name: 'Reed', build, fit: {} } });
+  const bike = await lead.send(addBike, {
+    body: { id: newId(), ...bikeFieldsOf('hardtail', { tag: 'V4', siteId: world.siteId, modelId: model.id }) },
+  });
+  await world.check(bike);
+  await lead.send(changeModel, {
+    params: { id: model.id },
+    body: { name: 'Reed', build: { ...build, rearSuspension: 'shock' }, fit: { maximumLoad: 110 }, version: 1 },
+  });
+  await lead.send(hangBikes, { body: { id: newId(), siteId: site.id, moves: [{ bikeId: bike.id, hookId: racks[0]?.hooks[0]?.id ?? null }], at } });
+  const other = await world.bike('V5');
+  const part = { id: newId(), kind: 'chain' as const, name: 'chain', facts: {}, markings: {} };
+  const { fitments } = await lead.send(fitPart, { params: { id: bike.id }, body: { id: newId(), part, position: 'only', anyway: '', at } });
+  await lead.send(movePart, {
+    params: { id: fitments[0]?.id ?? '' },
+    body: { id: newId(), bikeId: other.id, position: 'only', swap: false, anyway: '', at },
+  });
+  const fields = { siteId: site.id, name: 'Year 5', outAt: at, backAt: at + 1, wants: [{ count: 2, kind: null, size: '' }] };
+  const group = await lead.send(addGroup, { body: { id: newId(), ...fields } });
+  await lead.send(changeGroup, { params: { id: group.id }, body: { ...fields, name: 'Year 6', version: 1 } });
+  const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
+  await lead.send(removeGroup, { params: { id: passing.id } });
+}
 afterAll(() => world.close());
 
 async function dump(): Promise<Record<string, unknown>> {
@@ -55,6 +108,7 @@ describe('the record', () => {
     const before = await dump();
     expect((before.finding as string[]).length).toBe(2);
     expect((before.repair as string[]).length).toBe(1);
+    expect(Object.entries(before).filter(([, rows]) => (rows as unknown[]).length === 0)).toEqual([]);
     await rebuildProjections(world.database.source, projector, PROJECTIONS as never);
     expect(await dump()).toEqual(before);
   });
@@ -112,16 +166,7 @@ describe('the record', () => {
 
   it('gives both sides when two people edit one bike, and a tag or hook only once', async () => {
     const bike = await world.bikeNow(bikeId);
-    const fields = {
-      tag: bike.tag,
-      model: 'first',
-      size: bike.size,
-      serial: bike.serial,
-      siteId: bike.siteId,
-      hookId: bike.hookId,
-      build: bike.build,
-      version: bike.version,
-    };
+    const fields = { ...fieldsOf(bike), model: 'first', version: bike.version };
     await world.as('lead').send(changeBike, { params: { id: bikeId }, body: fields });
     const late = await world.as('mechanic').raw('PUT', `/api/v1/bikes/${bikeId}`, { ...fields, model: 'second' });
     expect(late.status).toBe(409);

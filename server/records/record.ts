@@ -4,7 +4,7 @@ import { canonicalJson, entryText, GENESIS, type EntryKind } from '@cadre/core/r
 import type { EntryBodies, Recorded } from './bodies';
 import { hashOf, sha256 } from './digest';
 import { chainHeadEntity, entryEntity, type ChainHeadRow, type EntryRow } from './entities';
-import { RefusedError } from './refusal';
+import { duplicateAsRefusal, RefusedError } from './refusal';
 
 /** What turns an entry into rows. The record does not know what entries mean. */
 export interface Projector {
@@ -60,7 +60,7 @@ export class Record {
         return result;
       } catch (error) {
         const errno = (error as { errno?: number }).errno ?? 0;
-        if (!DEADLOCK.has(errno) || attempt >= 4) throw error;
+        if (!DEADLOCK.has(errno) || attempt >= 4) throw duplicateAsRefusal(error);
       }
     }
   }

@@ -17,3 +17,18 @@ export function orRefuse<T>(result: { ok: true; value: T } | { ok: false; refusa
   if (!result.ok) throw new RefusedError(result.refusal.code, result.refusal.params);
   return result.value;
 }
+
+/** Indexes that two acts under the locks of different chains can both run into: whoever is second is told so. */
+const TAKEN: Readonly<Record<string, ErrorCode>> = {
+  bike_tag: 'tag.taken',
+  bike_hook: 'hook.taken',
+  model_name: 'model.name-taken',
+  person_sign_in_name: 'sign-in-name.taken',
+};
+
+/** The refusal a duplicate in the database means, or the error as it was. */
+export function duplicateAsRefusal(error: unknown): unknown {
+  const { errno, message } = error as { errno?: number; message?: string };
+  const index = errno === 1062 ? Object.keys(TAKEN).find((name) => message?.includes(name)) : undefined;
+  return index ? new RefusedError(TAKEN[index] as ErrorCode) : error;
+}

@@ -8,7 +8,7 @@ import { publishPolicy } from '@cadre/contract/catalogue';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import type { Touched } from '@cadre/core/repairs';
-import { faulty, marksFor, type Exception } from '@cadre/test-world/builders';
+import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;
@@ -130,10 +130,10 @@ describe('only a release ends a hold', () => {
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: ['ready-for-release', 'soon-finding'] });
     await lower('watch');
     await world.check(bike);
-    const { version, hookId, ...rest } = await world.bikeNow(bike.id);
+    const now = await world.bikeNow(bike.id);
     await world.as('lead').send(changeBike, {
       params: { id: bike.id },
-      body: { tag: rest.tag, model: 'renamed', size: rest.size, serial: rest.serial, siteId: rest.siteId, hookId, build: rest.build, version },
+      body: { ...fieldsOf(now), model: 'renamed', version: now.version },
     });
     await world.as('lead').send(publishPolicy, { body: { id: newId(), marking: 'by-station', note: 'another policy' } });
     world.clock.now += 3_600_000;

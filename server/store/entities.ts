@@ -1,23 +1,18 @@
 import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
-import {
-  bikeEntity,
-  bikeStateEntity,
-  fitmentEntity,
-  hookEntity,
-  outingGroupEntity,
-  partEntity,
-  rackEntity,
-  siteEntity,
-  tagCodeEntity,
-} from '@cadre/server/fleet/entities';
+import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
+import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
 import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
+import { outingGroupEntity } from '@cadre/server/schedule/entities';
 
 /** Rebuilt from the record: emptied children first. */
 export const PROJECTIONS = [
+  fitmentEntity,
+  partEntity,
+  outingGroupEntity,
   leftApartEntity,
   repairEntity,
   holdEntity,
@@ -25,6 +20,7 @@ export const PROJECTIONS = [
   checkEntity,
   bikeStateEntity,
   bikeEntity,
+  modelEntity,
   hookEntity,
   rackEntity,
   siteEntity,
@@ -37,16 +33,4 @@ export const PROJECTIONS = [
 /** Tables the application's own user may only read and add to. */
 export const APPEND_ONLY: readonly string[] = ['entry', 'mark'];
 
-export const ENTITIES = [
-  ...PROJECTIONS,
-  entryEntity,
-  chainHeadEntity,
-  markEntity,
-  credentialEntity,
-  sessionEntity,
-  throttleEntity,
-  partEntity,
-  fitmentEntity,
-  tagCodeEntity,
-  outingGroupEntity,
-];
+export const ENTITIES = [...PROJECTIONS, entryEntity, chainHeadEntity, markEntity, credentialEntity, sessionEntity, throttleEntity, tagCodeEntity];

@@ -117,4 +117,35 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
     sql: `CREATE TABLE left_apart (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, what VARCHAR(200) NOT NULL, \`by\` ${ID} NOT NULL, since ${MOMENT} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, INDEX left_apart_bike (bikeId, closedAt),
       CONSTRAINT left_apart_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT left_apart_closed_whole CHECK ((closedBy IS NULL) = (closedAt IS NULL)))`,
   },
+  {
+    name: 'Model',
+    sql: `CREATE TABLE model (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, build LONGTEXT NOT NULL, fit LONGTEXT NOT NULL, version INT NOT NULL, UNIQUE INDEX model_name (name),
+      CONSTRAINT model_build_json CHECK (JSON_VALID(build)), CONSTRAINT model_fit_json CHECK (JSON_VALID(fit)))`,
+  },
+  {
+    name: 'BikeOfModel',
+    sql: `ALTER TABLE bike ADD COLUMN modelId ${ID} NULL, ADD COLUMN own LONGTEXT NOT NULL DEFAULT '[]', ADD COLUMN fit LONGTEXT NOT NULL DEFAULT '{}',
+      ADD COLUMN boughtOn VARCHAR(10) CHARACTER SET ascii NOT NULL DEFAULT '', ADD COLUMN warrantyUntil VARCHAR(10) CHARACTER SET ascii NOT NULL DEFAULT '',
+      ADD INDEX bike_model (modelId), ADD CONSTRAINT bike_of_model FOREIGN KEY (modelId) REFERENCES model (id),
+      ADD CONSTRAINT bike_own_json CHECK (JSON_VALID(own)), ADD CONSTRAINT bike_fit_json CHECK (JSON_VALID(fit)), ADD CONSTRAINT bike_own_of_model CHECK (modelId IS NOT NULL OR own = '[]')`,
+  },
+  {
+    name: 'PartFacts',
+    sql: `ALTER TABLE part ADD COLUMN facts LONGTEXT NOT NULL DEFAULT '{}', ADD CONSTRAINT part_facts_json CHECK (JSON_VALID(facts))`,
+  },
+  {
+    name: 'FitmentPlace',
+    sql: `ALTER TABLE fitment ADD CONSTRAINT fitment_position ${oneOf('position', 'only', 'front', 'rear')}`,
+  },
+  {
+    name: 'OutingGroupVersion',
+    sql: `ALTER TABLE outing_group ADD COLUMN version INT NOT NULL DEFAULT 1, ADD INDEX outing_group_back (backAt), ADD CONSTRAINT outing_group_wants_json CHECK (JSON_VALID(wanted))`,
+  },
+  // What stood in the tables before has its defaults; from here on everything is said.
+  {
+    name: 'BikeSaid',
+    sql: 'ALTER TABLE bike ALTER COLUMN own DROP DEFAULT, ALTER COLUMN fit DROP DEFAULT, ALTER COLUMN boughtOn DROP DEFAULT, ALTER COLUMN warrantyUntil DROP DEFAULT',
+  },
+  { name: 'PartSaid', sql: 'ALTER TABLE part ALTER COLUMN facts DROP DEFAULT' },
+  { name: 'OutingGroupSaid', sql: 'ALTER TABLE outing_group ALTER COLUMN version DROP DEFAULT' },
 ];

@@ -38,14 +38,20 @@ describe('the database', () => {
       'an entry that is no JSON',
       `INSERT INTO entry VALUES (NULL, '${ID}', 1, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{', NULL, NULL, NULL, NULL, NOW(), NOW())`,
     ],
-    ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x')`],
+    ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x', '{}')`],
+    ['a model whose build is no JSON', `INSERT INTO model VALUES ('${ID}', 'n', 'x', '{}', 1)`],
   ])('refuses %s', async (_name, sql) => {
     await expect(database.owner.query(sql)).rejects.toMatchObject({ errno: 4025 });
   });
 
   it.each([
     ['a hook numbered nought', `INSERT INTO hook VALUES ('${ID}', '${ID}', 0)`],
-    ['a bike nowhere at all', `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'lost', 1)`],
+    ['a bike nowhere at all', `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'lost', 1, NULL, '[]', '{}', '', '')`],
+    [
+      'a bike of no model that differs from it',
+      `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'in', 1, NULL, '["fork"]', '{}', '', '')`,
+    ],
+    ['a part at no end of a bike', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'middle', NOW(), NULL)`],
     [
       'a check signed by nobody',
       `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0)`,
@@ -54,7 +60,7 @@ describe('the database', () => {
     ['a repair done by nobody', `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL)`],
     ['an item closed by nobody', `INSERT INTO left_apart VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`],
     ['a part taken off before it was fitted', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'only', NOW(), NOW() - INTERVAL 1 DAY)`],
-    ['a group back before it is out', `INSERT INTO outing_group VALUES ('${ID}', '${ID}', 'g', NOW(), NOW(), '{}')`],
+    ['a group back before it is out', `INSERT INTO outing_group VALUES ('${ID}', '${ID}', 'g', NOW(), NOW(), '[]', 1)`],
   ])('refuses %s, whatever it hangs on', async (_name, sql) => {
     const runner = database.owner.createQueryRunner();
     await runner.query('SET foreign_key_checks = 0');

@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { NewMark } from '@cadre/contract/checks';
-import type { BikeFields } from '@cadre/contract/fleet';
+import type { Bike, BikeFields } from '@cadre/contract/fleet';
 import { askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 
@@ -9,7 +9,24 @@ export const DEVICE = '01900000-0000-7000-8000-0000000000de';
 /** The fields of a bike of a kind, as somebody would fill in the form. */
 export function bikeFieldsOf(kind: BikeKind, fields: Partial<BikeFields> & { siteId: string; tag: string }): BikeFields {
   const build = fields.build ?? USUAL_BUILD[kind];
-  return { model: `${kind} one`, size: 'M', serial: '', hookId: null, ...fields, build: { ...build, accessories: [...build.accessories] } };
+  return {
+    modelId: null,
+    model: `${kind} one`,
+    size: 'M',
+    serial: '',
+    boughtOn: '',
+    warrantyUntil: '',
+    hookId: null,
+    fit: {},
+    ...fields,
+    build: { ...build, accessories: [...build.accessories] },
+  };
+}
+
+/** A bike's fields as its form holds them before anything is changed. */
+export function fieldsOf(bike: Bike): BikeFields {
+  const { tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit } = bike;
+  return { tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit };
 }
 
 /** One mark; sound unless said otherwise. */

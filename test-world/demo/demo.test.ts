@@ -1,6 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
-import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
+import { IsNull } from 'typeorm';
+import { bikeEntity, bikeStateEntity, modelEntity } from '@cadre/server/fleet/entities';
+import { fitmentEntity } from '@cadre/server/parts/entities';
+import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { verifyRecord } from '@cadre/server/records';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
 import { demoPeople, seedDemo } from './index';
@@ -12,18 +15,18 @@ describe.each([
   let database: TestDatabase;
   beforeAll(async () => {
     database = await createTestDatabase();
-    await seedDemo(database.source, now);
-  });
+    await seedDemo(database.source, now, 12);
+  }, 120_000);
   afterAll(() => database.drop());
 
-  it('has twenty-four bikes, some in every fitness, and one out', async () => {
+  it('has seventy-two bikes, some in every fitness, and some out', async () => {
     const states = await database.source.getRepository(bikeStateEntity).find();
     const found = new Map<Fitness, number>();
     for (const state of states) {
       const { fitness } = evaluateFitness(state.facts as FitnessFacts, now);
       found.set(fitness, (found.get(fitness) ?? 0) + 1);
     }
-    expect(states).toHaveLength(24);
+    expect(states).toHaveLength(72);
     for (const fitness of ['cleared', 'cleared-with-watch', 'due', 'held'] as const) expect(found.get(fitness) ?? 0, fitness).toBeGreaterThan(0);
     expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'out' })).toBeGreaterThan(0);
     expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'on-the-bench' })).toBe(2);
@@ -35,6 +38,14 @@ describe.each([
     expect(entries).toBeGreaterThan(100);
     const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [{ latest: Date }];
     expect(latest.getTime()).toBeLessThanOrEqual(now + 300_000);
+  });
+
+  it('has models with fit lists, parts on bikes, and groups of the day', async () => {
+    expect(await database.source.getRepository(modelEntity).count()).toBe(8);
+    expect(await database.source.getRepository(bikeEntity).countBy({ modelId: IsNull() })).toBe(0);
+    expect(await database.source.getRepository(fitmentEntity).countBy({ removedAt: IsNull() })).toBeGreaterThan(15);
+    const groups = await database.source.getRepository(outingGroupEntity).find();
+    expect(groups.filter((group) => group.outAt.getTime() > now).length).toBeGreaterThan(3);
   });
 
   it('is peopled by five made-up people, one in each role and one trainee', () => {

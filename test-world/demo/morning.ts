@@ -15,58 +15,36 @@ const watchCut = (position: string, clock: number): Exception => ({
   position,
   more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut', place: { clock } }], note: 'Small cut, not through' },
 });
+const sound = (by: PastCheck['by'], ...tags: string[]): readonly PastCheck[] => tags.map((tag) => ({ tag, by }));
 
-/** The days before: what everybody still sees from then. */
-export const earlier: readonly { readonly daysAgo: number; readonly checks: readonly PastCheck[] }[] = [
-  {
-    daysAgo: 3,
-    checks: [
-      { tag: 'Q08', by: 'pia', exceptions: [watchCut('rear', 4)] },
-      { tag: 'Q16', by: 'tomas' },
-      {
-        tag: 'H04',
-        by: 'pia',
-        exceptions: [{ checkpoint: 'grips', more: { word: 'put-right', way: 'single', note: 'Pushed the right plug back in' } }],
-      },
-    ],
-  },
-  {
-    daysAgo: 1,
-    checks: [
-      { tag: 'Q01', by: 'pia' },
-      { tag: 'Q03', by: 'pia' },
-      { tag: 'Q05', by: 'tomas' },
-      { tag: 'Q10', by: 'tomas' },
-      { tag: 'Q14', by: 'pia' },
-      { tag: 'H01', by: 'tomas', exceptions: [{ checkpoint: 'disc-pads', position: 'rear', more: faulty('uneven', { note: 'Left one thinner' }) }] },
-      { tag: 'H06', by: 'pia' },
-    ],
-  },
+/** Yesterday, as everybody still sees it. */
+export const yesterday: readonly PastCheck[] = [
+  ...sound('pia', 'Q01', 'Q03', 'Q12', 'Q23', 'Q40', 'H06'),
+  ...sound('tomas', 'Q15', 'Q27', 'H16'),
+  { tag: 'Q26', by: 'pia', exceptions: [watchCut('rear', 4)] },
+  { tag: 'H01', by: 'tomas', exceptions: [{ checkpoint: 'disc-pads', position: 'rear', more: faulty('uneven', { note: 'Left one thinner' }) }] },
+  { tag: 'H15', by: 'pia', exceptions: [{ checkpoint: 'grips', more: { word: 'put-right', way: 'single', note: 'Pushed the right plug back in' } }] },
 ];
 
 /** This morning, half done. */
 export const thisMorning: readonly PastCheck[] = [
-  { tag: 'Q01', by: 'pia' },
-  { tag: 'Q02', by: 'pia' },
-  { tag: 'Q03', by: 'pia' },
+  ...sound('pia', 'Q01', 'Q02', 'Q03', 'Q11', 'Q12', 'Q13', 'Q15', 'Q16'),
   {
-    tag: 'Q04',
+    tag: 'Q14',
     by: 'pia',
     exceptions: [{ checkpoint: 'rim-pads-track', position: 'front', more: faulty('on-tyre', { note: 'Left pad rubs the tyre wall' }) }],
   },
-  { tag: 'Q07', by: 'tomas' },
-  { tag: 'Q08', by: 'tomas', exceptions: [watchCut('rear', 4)] },
-  { tag: 'Q09', by: 'pia', exceptions: [{ checkpoint: 'chain-joined', more: faulty('dry', { note: 'Dry after the salt' }) }] },
-  { tag: 'Q12', by: 'tomas' },
-  { tag: 'Q13', by: 'jonah', coSignedBy: 'pia' },
-  { tag: 'Q15', by: 'jonah' },
+  ...sound('tomas', 'Q28', 'Q29', 'Q30', 'Q31', 'Q35', 'Q39', 'Q40', 'Q47'),
+  { tag: 'Q26', by: 'tomas', exceptions: [watchCut('rear', 4)] },
+  { tag: 'Q27', by: 'pia', exceptions: [{ checkpoint: 'chain-joined', more: faulty('dry', { note: 'Dry after the salt' }) }] },
+  { tag: 'Q41', by: 'jonah', coSignedBy: 'pia' },
+  { tag: 'Q42', by: 'jonah' },
+  ...sound('pia', 'H01', 'H02', 'H05', 'H06', 'H07', 'H11', 'Q50'),
   {
-    tag: 'Q16',
+    tag: 'H08',
     by: 'tomas',
     exceptions: [{ checkpoint: 'lever-travel', position: 'rear', more: faulty('pumped', { note: 'Comes up on the third stroke' }) }],
   },
-  { tag: 'Q17', by: 'pia', leftOut: ['rotor-fixings'] },
-  { tag: 'H01', by: 'tomas' },
-  { tag: 'H02', by: 'tomas' },
-  { tag: 'H04', by: 'pia', exceptions: [{ checkpoint: 'headset-play', more: faulty('strong-knock') }] },
+  { tag: 'H09', by: 'pia', leftOut: ['rotor-fixings'] },
+  { tag: 'H15', by: 'pia', exceptions: [{ checkpoint: 'headset-play', more: faulty('strong-knock') }] },
 ];

@@ -4,16 +4,21 @@ import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
 import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/checks';
-import { addBike, addRack, addSite, getWall, moveBike } from '@cadre/contract/fleet';
+import { importBikes } from '@cadre/contract/exchange';
+import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
+import { fitPart, type Part } from '@cadre/contract/parts';
+import { addGroup } from '@cadre/contract/schedule';
 import { addPerson, setUp } from '@cadre/contract/people';
 import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
 import type { SheetVersion } from '@cadre/core/catalogue';
-import { startOfSiteDay } from '@cadre/core/schedule';
-import { createApp } from '@cadre/server/app';
+import { readWants, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
+import { createApp, createServices } from '@cadre/server/app';
+import type { Actor } from '@cadre/server/people';
 import { bikeFieldsOf, DEVICE, marksFor } from '@cadre/test-world/builders';
 import { Client } from '@cadre/test-world/client';
-import { demoBuild, demoRacks, type DemoBike } from './fleet';
-import { earlier, thisMorning, type PastCheck } from './morning';
+import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
+import { thisMorning, yesterday, type PastCheck } from './morning';
+import { livePast } from './past';
 import { demoPeople } from './people';
 
 const ZONE = 'Europe/London';
@@ -76,39 +81,106 @@ class Seeder {
     }
   }
 
+  /** Sites, racks, models with their fit lists, and the bikes on their hooks. */
   async fleet(): Promise<void> {
     const lead = this.as('ines');
     await lead.send(addSite, { body: { id: newId(), name: 'Hill hut', timeZone: ZONE, opensAt: '09:30' } });
     const { sites } = await lead.send(getWall);
     const siteId = (site: 'boathouse' | 'hut'): string => sites.find((each) => each.name === (site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '';
-    for (const demoRack of demoRacks) {
-      const rack = await lead.send(addRack, { body: { id: newId(), siteId: siteId(demoRack.site), name: demoRack.name, hooks: demoRack.hooks } });
-      for (const [index, demo] of demoRack.bikes.entries()) {
-        const id = newId();
-        await lead.send(addBike, {
-          body: {
-            id,
-            ...bikeFieldsOf(demo.kind, {
-              tag: demo.tag,
-              siteId: rack.siteId,
-              hookId: rack.hooks[index]?.id ?? null,
-              model: demo.model,
-              size: demo.size,
-              serial: `LQ-${demo.tag}`,
-              build: structuredClone(demoBuild(demo)) as never,
-            }),
-          },
+    const racks = new Map<string, Rack>();
+    for (const rack of demoRacks)
+      racks.set(rack.name, await lead.send(addRack, { body: { id: newId(), siteId: siteId(rack.site), name: rack.name, hooks: rack.hooks } }));
+    const models = new Map<string, string>();
+    for (const model of demoModels) {
+      const { id } = await lead.send(addModel, {
+        body: { id: newId(), name: model.name, build: structuredClone(modelBuild(model)) as never, fit: { ...model.fit } },
+      });
+      models.set(model.name, id);
+    }
+    for (const site of ['boathouse', 'hut'] as const) {
+      const names = demoRacks.filter((rack) => rack.site === site).map((rack) => rack.name);
+      const bikes = demoBikes
+        .filter((bike) => names.includes(bike.rack))
+        .map((demo) => {
+          const rack = racks.get(demo.rack);
+          const { tag, size, serial, boughtOn, warrantyUntil } = demo;
+          const id = newId();
+          this.bikes.set(tag, { id, demo });
+          const fields = bikeFieldsOf(demo.model.kind, {
+            tag,
+            siteId: siteId(site),
+            hookId: rack?.hooks[demo.hook - 1]?.id ?? null,
+            modelId: models.get(demo.model.name) ?? null,
+            model: demo.model.name,
+            size,
+            serial,
+            boughtOn,
+            warrantyUntil,
+            build: structuredClone(demoBuild(demo)) as never,
+          });
+          return { ...fields, id, version: null };
         });
-        this.bikes.set(demo.tag, { id, demo });
-      }
+      await lead.send(importBikes, { body: { id: newId(), siteId: siteId(site), bikes } });
     }
     const { sheets } = await lead.send(listSheets);
     this.sheets = new Map(sheets.map((each) => [each.sheet.key, each as { hash: string; sheet: SheetVersion }]));
   }
 
+  /** Batteries, and the wheels of the first hardtails: parts that move between bikes. */
+  async parts(): Promise<void> {
+    const fit = async (tag: string, part: Omit<Part, 'id'>, position: 'only' | 'front' | 'rear'): Promise<void> => {
+      await this.as('tomas').send(fitPart, {
+        params: { id: this.bike(tag).id },
+        body: { id: newId(), part: { id: newId(), ...part }, position, anyway: '', at: this.now },
+      });
+    };
+    for (const [index, bike] of demoBikes.filter((each) => each.model.kind === 'step-through').entries())
+      await fit(bike.tag, { kind: 'battery', name: `Pack ${index + 1}, 504 Wh`, facts: {}, markings: { batteryEnergy: 504 } }, 'only');
+    for (const tag of ['H01', 'H02', 'H03', 'H15']) {
+      for (const position of ['front', 'rear'] as const)
+        await fit(
+          tag,
+          {
+            kind: 'wheel',
+            name: `29 ${position}, disc, ${tag}`,
+            facts: { wheelSize: '29', brake: 'hydraulic-disc', retention: 'thru-axle' },
+            markings: {},
+          },
+          position,
+        );
+      await fit(tag, { kind: 'chain', name: '11-speed chain', facts: {}, markings: {} }, 'only');
+    }
+  }
+
+  /** Groups of the day of seeding, from opening time or from now, whichever is later; and the same day again tomorrow. */
+  async groups(now: number): Promise<void> {
+    const lead = this.as('ines');
+    const { sites } = await lead.send(getWall);
+    const quarter = 15 * MINUTE_MS;
+    const base = Math.max(siteTimeToday(now, ZONE, '09:00'), Math.ceil(now / quarter) * quarter);
+    const tomorrow = siteTimeToday(now + DAY_MS, ZONE, '09:00');
+    for (const [name, start, groups] of [
+      ['', base, demoGroups],
+      [', second day', tomorrow, demoGroups.slice(0, 2)],
+    ] as const) {
+      for (const group of groups) {
+        await lead.send(addGroup, {
+          body: {
+            id: newId(),
+            siteId: sites.find((site) => site.name === (group.site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '',
+            name: `${group.name}${name}`,
+            outAt: start + group.outMinutes * MINUTE_MS,
+            backAt: start + group.backMinutes * MINUTE_MS,
+            wants: readWants(group.bikes).wants.map((want) => ({ ...want })),
+          },
+        });
+      }
+    }
+  }
+
   async check(past: PastCheck, at: number): Promise<void> {
     const { id: bikeId, demo } = this.bike(past.tag);
-    const sheet = this.sheets.get(demo.kind === 'child' ? 'ride-out-children' : 'ride-out');
+    const sheet = this.sheets.get(demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out');
     const author = this.people.get(past.by) ?? '';
     if (!sheet) throw new Error('the ride-out sheets are not published');
     const client = this.as(past.by);
@@ -132,9 +204,9 @@ class Seeder {
     const wall = await mechanic.send(getWall);
     const findingOf = (tag: string, fault: string): string =>
       wall.bikes.find((bike) => bike.tag === tag)?.facts.findings.find((finding) => finding.fault === fault)?.id ?? '';
-    const headset = findingOf('H04', 'strong-knock');
+    const headset = findingOf('H15', 'strong-knock');
     const repairId = newId();
-    await mechanic.send(startRepair, { body: { id: repairId, bikeId: this.bike('H04').id, findingIds: [headset], at } });
+    await mechanic.send(startRepair, { body: { id: repairId, bikeId: this.bike('H15').id, findingIds: [headset], at } });
     await mechanic.send(finishRepair, {
       params: { id: repairId },
       body: {
@@ -145,9 +217,9 @@ class Seeder {
         at,
       },
     });
-    await mechanic.send(startRepair, { body: { id: newId(), bikeId: this.bike('Q16').id, findingIds: [findingOf('Q16', 'pumped')], at } });
+    await mechanic.send(startRepair, { body: { id: newId(), bikeId: this.bike('H08').id, findingIds: [findingOf('H08', 'pumped')], at } });
     await mechanic.send(leaveApart, {
-      params: { id: this.bike('Q16').id },
+      params: { id: this.bike('H08').id },
       body: { id: newId(), what: 'Rear wheel out, caliper off for bleeding', at },
     });
   }
@@ -158,8 +230,8 @@ class Seeder {
   }
 }
 
-/** Makes the demo world in an empty database, as of `now`. */
-export async function seedDemo(source: DataSource, now: number): Promise<void> {
+/** Makes the demo world in an empty database, as of `now`, with so many days behind it. */
+export async function seedDemo(source: DataSource, now: number, days = 90): Promise<void> {
   const clock = { read: () => now };
   const app = createApp({
     source,
@@ -173,26 +245,50 @@ export async function seedDemo(source: DataSource, now: number): Promise<void> {
   const server = app.listen(0, '127.0.0.1');
   try {
     await new Promise((done, failed) => server.once('listening', done).once('error', failed));
-    const seeder = new Seeder(`http://127.0.0.1:${(server.address() as AddressInfo).port}`, now - 4 * DAY_MS);
+    const seeder = new Seeder(`http://127.0.0.1:${(server.address() as AddressInfo).port}`, now - (days + 2) * DAY_MS);
     clock.read = () => seeder.now;
     await seeder.addPeople();
     await seeder.fleet();
+    await seeder.parts();
     await seeder
       .as('ines')
       .send(publishPolicy, { body: { id: newId(), marking: 'by-person', note: 'Signed-off people by station, trainees one by one' } });
     const today = startOfSiteDay(now, ZONE);
-    for (const day of earlier) {
-      seeder.now = today - day.daysAgo * DAY_MS + 7 * 3_600_000;
-      await seeder.signEverybodyIn();
-      for (const [index, past] of day.checks.entries())
-        await seeder.check(past, today - day.daysAgo * DAY_MS + 7.5 * 3_600_000 + index * 6 * MINUTE_MS);
-    }
+    const person = (name: 'ines' | 'tomas' | 'pia'): Actor => {
+      const found = demoPeople.find((each) => each.signInName === name);
+      if (!found) throw new Error(`nobody called ${name} in the demo`);
+      return { id: seeder.people.get(name) ?? '', name: found.name, role: found.role, trainee: found.trainee, device: DEVICE };
+    };
+    const actors = { ines: person('ines'), tomas: person('tomas'), pia: person('pia') };
+    const bikeIds = new Map([...seeder.bikes].map(([tag, { id }]) => [tag, id]));
+    await Promise.all(
+      (['boathouse', 'hut'] as const).map((site) => {
+        let time = seeder.now;
+        const racks = demoRacks.filter((rack) => rack.site === site).map((rack) => rack.name);
+        return livePast({
+          services: createServices(source, () => time),
+          actors,
+          sheets: seeder.sheets,
+          bikes: demoBikes.filter((bike) => racks.includes(bike.rack)),
+          bikeIds,
+          days,
+          today,
+          at: (to) => (time = to),
+        });
+      }),
+    );
+    const dayBefore = today - DAY_MS + 7 * 3_600_000;
+    seeder.now = dayBefore;
+    await seeder.signEverybodyIn();
+    for (const [index, past] of yesterday.entries()) await seeder.check(past, dayBefore + 1_800_000 + index * 6 * MINUTE_MS);
     // This morning's checks end before now and begin today, however early it is seeded.
     const span = Math.min(now - today, 110 * MINUTE_MS);
     seeder.now = now - span;
     await seeder.signEverybodyIn();
     for (const [index, past] of thisMorning.entries()) await seeder.check(past, Math.floor(now - span + (span * index) / (thisMorning.length + 3)));
     await seeder.bench(Math.max(seeder.now, now - 10 * MINUTE_MS));
+    await seeder.groups(now);
+    await seeder.out('Q39', Math.max(seeder.now, now - 5 * MINUTE_MS));
     await seeder.out('Q12', Math.max(seeder.now, now - 5 * MINUTE_MS));
     await seeder.out('H02', Math.max(seeder.now, now - 4 * MINUTE_MS));
   } finally {

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { siteTimeToday } from '@cadre/core/schedule';
 import type { Fitness } from '@cadre/core/fitness';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { GroupStrip } from '@cadre/web/schedule';
 import { FitnessMark } from '@cadre/web/ui';
 import { CircleHelp, SunMoon, UserRound } from '@lucide/vue';
 import { clock, untilNow } from './format';
@@ -20,6 +21,13 @@ const outbox = useOutbox();
 const route = useRoute();
 const now = useNow();
 const secureNote = ref(notSecureHere);
+const strip = ref<HTMLElement | null>(null);
+/** What sticks under the strip, and what is scrolled to, needs to know how high it is. */
+const measured = new ResizeObserver(([entry]) =>
+  document.documentElement.style.setProperty('--strip', `${entry?.borderBoxSize[0]?.blockSize ?? 64}px`),
+);
+onMounted(() => strip.value && measured.observe(strip.value));
+onScopeDispose(() => measured.disconnect());
 
 const counts = computed(() => {
   const found: Record<Fitness, number> = { cleared: 0, 'cleared-with-watch': 0, due: 0, held: 0 };
@@ -37,7 +45,7 @@ const links = computed(() => [
 </script>
 
 <template>
-  <header class="sticky top-0 z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
+  <header ref="strip" class="sticky top-0 z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
     <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-lg:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
       <nav aria-label="Main" class="flex gap-1">
         <RouterLink
@@ -112,6 +120,7 @@ const links = computed(() => [
         </button>
       </div>
     </div>
+    <GroupStrip v-if="fleet.groups.length" class="mx-auto max-w-[110rem]" />
     <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
       The server does not know you here any more. Go on; everything is kept.
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>

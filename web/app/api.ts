@@ -1,4 +1,4 @@
-import type { AnswerOf, BodyOf, ParamsOf, Problem, RouteContract } from '@cadre/contract/http';
+import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, RouteContract } from '@cadre/contract/http';
 import { deviceId } from './device';
 
 /** The server answered, and refused. */
@@ -19,6 +19,7 @@ export class UnreachableError extends Error {
 
 interface Sent<R extends RouteContract> {
   readonly params?: ParamsOf<R>;
+  readonly query?: Partial<QueryOf<R>>;
   readonly body?: BodyOf<R>;
 }
 
@@ -34,7 +35,8 @@ const ANSWER_WITHIN_MS = 15_000;
 
 export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
   const params = (sent.params ?? {}) as Record<string, string>;
-  const path = route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? ''));
+  const query = new URLSearchParams(Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)])).toString();
+  const path = route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? '')) + (query && `?${query}`);
   let response: Response;
   try {
     response = await fetch(path, {

@@ -18,6 +18,12 @@ export function count(number: number, one: string, many = `${one}s`): string {
   return `${number} ${number === 1 ? one : many}`;
 }
 
+/** A day of the calendar ("2026-04-30") as people say it. */
+export function dayWords(day: string): string {
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+  return formatDate(new Date(year, month - 1, date), 'd MMM yyyy');
+}
+
 /** A span to a moment: "in 1 h 20 min", "25 min ago". */
 export function untilNow(at: number, now: number): string {
   const minutes = Math.round(Math.abs(at - now) / 60_000);

@@ -1,7 +1,7 @@
 export { onReach, RefusedError, send, UnreachableError } from './api';
 export { deviceId } from './device';
-export { clock, count, dayAndClock, untilNow } from './format';
-export { keepThing, kept, keptThing, type KeptCheck, type KeptMark } from './kept';
+export { clock, count, dayAndClock, dayWords, untilNow } from './format';
+export { keepPlain, keepThing, kept, keptThing, type KeptCheck, type KeptMark } from './kept';
 export { keyHelp, useKeys, type KeyHelp } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
 export { now, setServerNow, useNow } from './use-now';

@@ -55,6 +55,11 @@ export async function keepThing(key: string, value: unknown): Promise<void> {
   await kept.things.put({ key, value: JSON.parse(JSON.stringify(value)) as unknown });
 }
 
+/** Keeps a large value that is plain already, without copying it first. */
+export async function keepPlain(key: string, value: unknown): Promise<void> {
+  await kept.things.put({ key, value });
+}
+
 export async function keptThing<T>(key: string): Promise<T | null> {
   return ((await kept.things.get(key))?.value as T | undefined) ?? null;
 }

@@ -35,6 +35,17 @@ const WORDS: Record<ErrorCode, Words> = {
   'tag.taken': (p) => ({ what: `Tag ${String(p.tag ?? '')} is taken.`, todo: 'Choose another tag.' }),
   'hook.taken': (p) => ({ what: `Bike ${String(p.tag ?? '')} hangs on this hook.`, todo: 'Choose a free hook.' }),
   'sign-in-name.taken': say('This sign-in name is taken.', 'Choose another.'),
+  'model.name-taken': (p) => ({
+    what: `There is a model called ${String(p.name ?? '')} already.`,
+    todo: 'Choose another name, or change that model.',
+  }),
+  'rack.not-empty': (p) => ({ what: `${String(p.bikes ?? '')} bikes hang there.`, todo: 'Hang them elsewhere first.' }),
+  'rack.hooks-taken': (p) => ({ what: `${list(p.tags)} hang on the hooks that would go.`, todo: 'Hang them elsewhere first.' }),
+  'rack.order-stale': say('Somebody added or took down a rack meanwhile.', 'The racks are shown as they are now: order them again.'),
+  'part.does-not-fit': say('This bike’s build speaks against it.', 'Choose another bike, or say why it goes on all the same.'),
+  'part.not-fitted': say('This part is not on that bike any more.', 'Look at the parts again.'),
+  'group.ends-before-it-begins': say('The group would be back before it is out.', 'See the times marked below.'),
+  'import.rows-refused': say('Some rows cannot come in.', 'They are named below; none of this batch was kept.'),
   'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
   'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
   'check.mark-not-asked': say('This sheet does not ask that of this bike.', 'Its build may have changed: begin a new check.'),
@@ -78,6 +89,14 @@ export function fieldWords(code: string, params: ErrorParams = {}): string {
       return `At most ${String(params.maximum)}.`;
     case 'taken':
       return params.tag ? `Taken by ${String(params.tag)}.` : 'Taken.';
+    case 'not-a-number':
+      return 'Not readable as a number with its unit.';
+    case 'out-of-range':
+      return `From ${String(params.least)} to ${String(params.most)} ${String(params.unit ?? '')}.`;
+    case 'over-its-most':
+      return `More than its most, ${String(params.most)}.`;
+    case 'not-after-out':
+      return 'Later than it goes out.';
     case 'unknown-time-zone':
       return 'No time zone of that name. Try Europe/London.';
     case 'not-at-this-site':

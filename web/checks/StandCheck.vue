@@ -102,14 +102,19 @@ useKeys(
     :data-check="check?.serverId ?? check?.id"
     :data-unsent="draft.unsent.value"
   >
-    <aside class="w-[25rem] shrink-0 max-[1000px]:w-full min-[1000px]:sticky min-[1000px]:top-[5.5rem] min-[1000px]:self-start" aria-label="Bike">
+    <aside
+      class="w-[25rem] shrink-0 max-[1000px]:w-full min-[1000px]:sticky min-[1000px]:top-[calc(var(--strip)+0.75rem)] min-[1000px]:flex min-[1000px]:max-h-[calc(100dvh-var(--strip)-6.75rem)] min-[1000px]:flex-col min-[1000px]:self-start min-[1000px]:overflow-y-auto"
+      aria-label="Bike"
+    >
       <div class="flex items-baseline gap-3">
         <h1 class="sturdy text-3xl leading-none">
           <span class="sr-only">{{ check?.sheet.name }}: </span>{{ bike.tag }}
         </h1>
         <p class="leading-tight text-soft">{{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size }}</p>
       </div>
-      <div class="mx-auto mt-1 h-56 max-[1000px]:h-44 max-sm:h-36">
+      <div
+        class="mx-auto mt-1 min-h-24 max-[1000px]:h-44 max-sm:h-36 min-[1000px]:flex min-[1000px]:max-h-56 min-[1000px]:w-full min-[1000px]:shrink min-[1000px]:grow min-[1000px]:basis-56"
+      >
         <BikeFigure
           v-if="check"
           :build="check.build as Build"
@@ -122,7 +127,7 @@ useKeys(
           @pick="stand.goToZone"
         />
       </div>
-      <StationSteps :stations="stations" :standings="standings" :at="at" @go="stand.goTo" />
+      <StationSteps class="shrink-0" :stations="stations" :standings="standings" :at="at" @go="stand.goTo" />
     </aside>
     <div class="min-w-0 grow">
       <SignOff

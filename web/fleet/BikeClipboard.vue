@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import { X } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
@@ -10,11 +11,13 @@ import { now as serverNow, send, useKeys, useNow } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BikeFigure from './BikeFigure.vue';
+import { putAwayHint } from './put-away';
 import { useFleet } from './use-fleet';
 import { FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';
 
 /** What is in hand: the bike picked, why it may or may not go out, and its next act. */
-const props = defineProps<{ bike: Bike; answer: FitnessAnswer; begun: boolean }>();
+const props = defineProps<{ bike: Bike; answer: FitnessAnswer; begun: boolean; bare?: boolean }>();
+const emit = defineEmits<{ away: [] }>();
 
 const fleet = useFleet();
 const session = useSession();
@@ -48,6 +51,12 @@ const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
 function check(): void {
   if (session.may('mark')) void router.push({ name: 'stand', params: { bikeId: props.bike.id } });
 }
+/** Where it hangs, or where it could: what a person with a bike in each hand asks. */
+const place = computed(() => putAwayHint(props.bike, fleet.racks, fleet.bikes));
+const hang = (): void => {
+  const to = place.value;
+  if (to) void refusal.run(() => fleet.hang(props.bike.siteId, [{ bikeId: props.bike.id, hookId: to.hookId }]));
+};
 const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
 function coSign(): void {
   const checkId = props.bike.facts.newestCheck?.checkId;
@@ -72,8 +81,12 @@ useKeys(
   <section class="flex min-h-0 flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4" :aria-label="`In hand: ${bike.tag}`" data-clipboard>
     <div class="flex items-start gap-3">
       <div class="grow">
-        <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
-        <p class="mt-1 leading-tight text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
+        <h2 class="sturdy text-4xl leading-none">
+          <RouterLink :to="{ name: 'bike', params: { bikeId: bike.id } }" class="underline decoration-2 underline-offset-4">{{
+            bike.tag
+          }}</RouterLink>
+        </h2>
+        <p class="mt-1 leading-tight text-soft">{{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ') }}</p>
       </div>
       <p
         class="flex items-center gap-2 rounded-md px-1 text-lg font-semibold"
@@ -82,8 +95,16 @@ useKeys(
       >
         <FitnessMark :fitness="answer.fitness" :size="30" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>
+      <button
+        type="button"
+        class="grid size-12 shrink-0 place-items-center rounded-md min-[900px]:hidden"
+        aria-label="Put the clipboard away"
+        @click="emit('away')"
+      >
+        <X class="size-6" aria-hidden="true" />
+      </button>
     </div>
-    <div class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
+    <div v-if="!bare" class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
       <BikeFigure :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" />
     </div>
     <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
@@ -102,7 +123,17 @@ useKeys(
       </li>
     </ol>
     <p v-else class="leading-snug text-soft">Looked over, nothing open. Counts until the end of the day, or until it comes back.</p>
-    <p v-if="bike.whereabouts !== 'in'" class="leading-snug">It is {{ WHEREABOUTS_WORDS[bike.whereabouts] }}.</p>
+    <p class="leading-snug" data-place>
+      <template v-if="bike.whereabouts !== 'in'">It is {{ WHEREABOUTS_WORDS[bike.whereabouts] }}. </template>
+      <template v-if="place?.own">{{ bike.whereabouts === 'in' ? 'Hangs on' : 'Goes back on' }} {{ place.rack }}, hook {{ place.number }}.</template>
+      <template v-else-if="place"
+        >On no hook. Nearest free: {{ place.rack }}, hook {{ place.number }}.
+        <button v-if="session.may('edit-fleet')" type="button" class="min-h-8 font-semibold text-act underline" data-hang @click="hang">
+          Hang it there
+        </button></template
+      >
+      <template v-else>On no hook, and none is free here.</template>
+    </p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
       <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { drawBike, smoothPath, walkOf } from '@cadre/core/figure';
+import { smoothPath, walkOf } from '@cadre/core/figure';
 import type { RouteKey, Zone } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { ZONE_WORDS } from '@cadre/web/catalogue';
+import { figureOf, signOf } from './figure-cache';
 
 /** A bike drawn from its build. With a route it shows the walk round it; zones can be touched. */
 const props = withDefaults(
@@ -22,9 +23,8 @@ const props = withDefaults(
 );
 const emit = defineEmits<{ pick: [zone: Zone] }>();
 
-const figure = computed(() => drawBike(props.build));
+const figure = computed(() => (props.small ? signOf(props.build) : figureOf(props.build)));
 const box = computed(() => `${figure.value.viewBox.x} ${figure.value.viewBox.y} ${figure.value.viewBox.width} ${figure.value.viewBox.height}`);
-const paths = computed(() => (props.small ? figure.value.paths.filter((path) => path.role !== 'spoke') : figure.value.paths));
 const stops = computed(() => (props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : []));
 const walk = computed(() => smoothPath(stops.value.map((stop) => stop.at)));
 
@@ -62,7 +62,7 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
     />
     <g stroke-linecap="round" stroke-linejoin="round">
       <path
-        v-for="(path, index) in paths"
+        v-for="(path, index) in figure.paths"
         :key="index"
         :d="path.d"
         :fill="path.width === 0 ? `var(${COLOUR[path.role]})` : 'none'"

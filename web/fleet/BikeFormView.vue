@@ -3,12 +3,17 @@ import { computed, nextTick, onMounted, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { v7 as newId } from 'uuid';
 import { addBike, bikeFields, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
-import { ACCESSORIES, USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
+import { differingFields, type Build, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords, send } from '@cadre/web/app';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import BikeFigure from './BikeFigure.vue';
-import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
+import BothSides, { type Differing } from './BothSides.vue';
+import { BUILD_FIELDS } from './build-wording';
+import BuildFields from './BuildFields.vue';
+import FitFields from './FitFields.vue';
+import { differingFit, mergeFit } from './merge-fit';
+import { useBuildForm } from './use-build-form';
 import { useFleet } from './use-fleet';
 import { usePicked } from './use-picked';
 
@@ -22,56 +27,47 @@ const before = ref<Bike | null>(null);
 const theirs = ref<Bike | null>(null);
 const own = ref<readonly FieldIssue[]>([]);
 const id = newId();
+const form = useBuildForm();
+const fitFields = ref<InstanceType<typeof FitFields> | null>(null);
+const fit = ref<FitList>({});
+const TEXTS = { tag: '', modelId: '', model: '', size: '', serial: '', boughtOn: '', warrantyUntil: '', siteId: '', hookId: '' };
+const fields = reactive({ ...TEXTS });
 
-const fields = reactive({ tag: '', model: '', size: '', serial: '', siteId: '', hookId: '' });
-const build = reactive<Record<string, string>>({});
-const accessories = ref<Accessory[]>([]);
-
-function takeBuild(from: Build): void {
-  const { accessories: carried, ...rest } = from;
-  Object.assign(build, Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, String(value)])));
-  accessories.value = [...carried];
-}
 function takeBike(bike: Bike): void {
   before.value = bike;
-  Object.assign(fields, { tag: bike.tag, model: bike.model, size: bike.size, serial: bike.serial, siteId: bike.siteId, hookId: bike.hookId ?? '' });
-  takeBuild(bike.build as Build);
+  for (const name of Object.keys(TEXTS) as (keyof typeof TEXTS)[]) fields[name] = bike[name] ?? '';
+  form.take(bike.build as Build);
+  fit.value = bike.fit;
 }
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
   fields.siteId = fleet.wall?.sites[0]?.id ?? '';
-  takeBuild(USUAL_BUILD.hybrid);
   const bike = props.bikeId ? fleet.bikeById.get(props.bikeId) : undefined;
   if (bike) takeBike(bike);
 });
 
-const entered = computed((): unknown => ({
-  ...fields,
-  hookId: fields.hookId || null,
-  build: { ...build, sprockets: Number(build.sprockets), accessories: accessories.value },
-}));
-const drawn = computed((): Build | null => {
-  const parsed = bikeFields.shape.build.safeParse((entered.value as { build: unknown }).build);
-  return parsed.success ? (parsed.data as Build) : null;
-});
+const model = computed(() => fleet.models.find((each) => each.id === fields.modelId) ?? null);
+const models = computed(() => [{ value: '', label: 'Of no model' }, ...fleet.models.map((each) => ({ value: each.id, label: each.name }))]);
+/** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
+function modelChosen(): void {
+  if (model.value) form.take(model.value.build as Build);
+}
+const differs = computed(() => new Set<string>(model.value && form.drawn.value ? differingFields(model.value.build as Build, form.drawn.value) : []));
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const hooks = computed(() => {
   const taken = new Set(fleet.bikes.filter((bike) => bike.id !== props.bikeId).map((bike) => bike.hookId));
-  const free = (fleet.wall?.racks ?? [])
+  const free = fleet.racks
     .filter((rack) => rack.siteId === fields.siteId)
     .flatMap((rack) =>
       rack.hooks.filter((hook) => !taken.has(hook.id)).map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
     );
   return [{ value: '', label: 'On no hook' }, ...free];
 });
+const issues = computed(() => [...own.value, ...refusal.fields.value]);
 const errorOf = (path: string): string | null => {
-  const issue = [...own.value, ...refusal.fields.value].find((each) => each.path === path);
+  const issue = issues.value.find((each) => each.path === path);
   return issue ? fieldWords(issue.code, issue.params) : null;
 };
-function kindChosen(): void {
-  // A kind brings its usual build; what was fitted otherwise is changed below.
-  takeBuild(USUAL_BUILD[build.kind as BikeKind]);
-}
 
 /** After a refusal: to the first wrong field, else to what was said, at the top. */
 async function show(): Promise<void> {
@@ -83,16 +79,35 @@ async function show(): Promise<void> {
   } else window.scrollTo({ top: 0 });
 }
 
+function entered(): { values: unknown; issues: readonly FieldIssue[] } {
+  const read = fitFields.value?.collect() ?? { fit: fit.value, issues: [] };
+  return {
+    values: {
+      ...fields,
+      modelId: fields.modelId || null,
+      model: model.value?.name ?? fields.model,
+      hookId: fields.hookId || null,
+      build: form.entered.value,
+      fit: read.fit,
+    },
+    issues: read.issues,
+  };
+}
+
 async function save(): Promise<void> {
-  const parsed = bikeFields.safeParse(entered.value);
-  own.value = parsed.success
-    ? []
-    : parsed.error.issues.map((issue) => ({
-        path: issue.path.join('.'),
-        code: issue.code ?? 'invalid',
-        params: { minimum: 'minimum' in issue ? Number(issue.minimum) : null, maximum: 'maximum' in issue ? Number(issue.maximum) : null },
-      }));
-  if (!parsed.success) {
+  const { values, issues: unread } = entered();
+  const parsed = bikeFields.safeParse(values);
+  own.value = [
+    ...unread,
+    ...(parsed.success
+      ? []
+      : parsed.error.issues.map((issue) => ({
+          path: issue.path.join('.'),
+          code: issue.code ?? 'invalid',
+          params: { minimum: 'minimum' in issue ? Number(issue.minimum) : null, maximum: 'maximum' in issue ? Number(issue.maximum) : null },
+        }))),
+  ];
+  if (!parsed.success || own.value.length > 0) {
     refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
     return show();
   }
@@ -110,30 +125,61 @@ async function save(): Promise<void> {
   if (!saved && refusal.error.value?.problem.code === 'conflict.version') theirs.value = refusal.error.value.problem.current as Bike;
   if (!saved) await show();
 }
+
+const PLAIN = {
+  tag: 'Tag',
+  modelId: 'Model',
+  model: 'Model name',
+  size: 'Size',
+  serial: 'Serial number',
+  boughtOn: 'Bought',
+  warrantyUntil: 'Warranty until',
+  siteId: 'Site',
+  hookId: 'Hook',
+} as const;
+const spoken = (name: keyof typeof PLAIN, value: string): string => {
+  if (name === 'modelId') return fleet.models.find((each) => each.id === value)?.name ?? value;
+  if (name === 'siteId') return fleet.siteById.get(value)?.name ?? value;
+  if (name === 'hookId')
+    return (
+      fleet.racks
+        .flatMap((rack) => rack.hooks.map((hook) => ({ hook, rack })))
+        .map(({ hook, rack }) => (hook.id === value ? `${rack.name}, hook ${hook.number}` : ''))
+        .find(Boolean) ?? value
+    );
+  return value;
+};
 /** Both sides of a conflict, field by field. */
-const differing = computed(() => {
+const differing = computed((): readonly Differing[] => {
   const other = theirs.value;
   if (!other) return [];
-  const mine = entered.value as BikeFields;
-  const plain = (['tag', 'model', 'size', 'serial', 'hookId'] as const)
-    .filter((name) => (mine[name] ?? '') !== (other[name] ?? ''))
-    .map((name) => ({ name: name as string, mine: String(mine[name] ?? ''), theirs: String(other[name] ?? '') }));
-  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== build[name]).map(({ name, label }) => ({
-    name: label,
-    mine: build[name] ?? '',
+  const mine = (fitFields.value?.collect().fit ?? fit.value) as FitList;
+  const plain = (Object.keys(PLAIN) as (keyof typeof PLAIN)[])
+    .filter((name) => fields[name] !== (other[name] ?? ''))
+    .map((name) => ({ name: name as string, label: PLAIN[name], mine: spoken(name, fields[name]), theirs: spoken(name, other[name] ?? '') }));
+  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(({ name, label }) => ({
+    name: `build.${name}`,
+    label,
+    mine: form.fields[name] ?? '',
     theirs: String(other.build[name]),
   }));
-  return [...plain, ...built];
+  const carried =
+    [...form.accessories.value].sort().join(', ') === [...other.build.accessories].sort().join(', ')
+      ? []
+      : [{ name: 'build.accessories', label: 'Carries', mine: form.accessories.value.join(', '), theirs: other.build.accessories.join(', ') }];
+  return [...plain, ...built, ...carried, ...differingFit(mine, other.fit)];
 });
-function keepMine(): void {
-  if (theirs.value) before.value = theirs.value;
-  theirs.value = null;
-  void save();
-}
-function takeTheirs(): void {
-  if (theirs.value) takeBike(theirs.value);
+function chosen(names: ReadonlySet<string>): void {
+  const other = theirs.value;
+  if (!other) return;
+  for (const name of Object.keys(PLAIN) as (keyof typeof PLAIN)[]) if (names.has(name)) fields[name] = other[name] ?? '';
+  for (const { name } of BUILD_FIELDS) if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
+  if (names.has('build.accessories')) form.accessories.value = [...other.build.accessories];
+  fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
+  before.value = other;
   theirs.value = null;
   refusal.said.value = null;
+  void nextTick(save);
 }
 </script>
 
@@ -141,67 +187,43 @@ function takeTheirs(): void {
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
     <h1 class="sturdy text-2xl">{{ bikeId ? `Edit ${before?.tag ?? ''}` : 'Add a bike' }}</h1>
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_22rem]" novalidate @submit.prevent="save">
-      <div class="space-y-5">
-        <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-        <section v-if="theirs" class="rounded-md border-2 border-watch bg-watch-wash p-3" aria-label="Both sides">
-          <table class="w-full text-left">
-            <thead>
-              <tr>
-                <th class="pr-3">Field</th>
-                <th class="pr-3">Yours</th>
-                <th>Theirs</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="each in differing" :key="each.name">
-                <td class="pr-3">{{ each.name }}</td>
-                <td class="pr-3 font-semibold">{{ each.mine || '(empty)' }}</td>
-                <td class="font-semibold">{{ each.theirs || '(empty)' }}</td>
-              </tr>
-            </tbody>
-          </table>
-          <div class="mt-2 flex gap-2"><ActButton @click="keepMine">Keep mine</ActButton><ActButton @click="takeTheirs">Take theirs</ActButton></div>
-        </section>
-        <fieldset class="grid gap-3 sm:grid-cols-2">
+      <div class="min-w-0 space-y-5">
+        <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
+        <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
+        <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <legend class="sturdy mb-2 text-lg">The bike</legend>
           <TextField v-model="fields.tag" label="Tag" hint="Short: letters, digits, dashes" :error="errorOf('tag')" />
-          <TextField v-model="fields.model" label="Model" :error="errorOf('model')" />
+          <ChoiceField v-model="fields.modelId" label="Model" :options="models" :error="errorOf('modelId')" @change="modelChosen" />
+          <TextField v-if="!model" v-model="fields.model" label="Model name" :error="errorOf('model')" />
           <TextField v-model="fields.size" label="Size" :error="errorOf('size')" />
           <TextField v-model="fields.serial" label="Serial number" :error="errorOf('serial')" />
+          <TextField v-model="fields.boughtOn" label="Bought" type="date" :error="errorOf('boughtOn')" />
+          <TextField v-model="fields.warrantyUntil" label="Warranty until" type="date" :error="errorOf('warrantyUntil')" />
           <ChoiceField v-model="fields.siteId" label="Site" :options="sites" :error="errorOf('siteId')" />
           <ChoiceField v-model="fields.hookId" label="Hook" :options="hooks" :error="errorOf('hookId')" />
         </fieldset>
-        <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-          <legend class="sturdy mb-2 text-lg">Build: it decides what is asked</legend>
-          <template v-for="field in BUILD_FIELDS" :key="field.name">
-            <TextField
-              v-if="field.name === 'sprockets'"
-              v-model="build[field.name]!"
-              :label="field.label"
-              type="number"
-              :error="errorOf(`build.${field.name}`)"
-            />
-            <ChoiceField
-              v-else
-              v-model="build[field.name]!"
-              :label="field.label"
-              :options="field.options"
-              :error="errorOf(`build.${field.name}`)"
-              @change="field.name === 'kind' && kindChosen()"
-            />
-          </template>
-        </fieldset>
-        <fieldset>
-          <legend class="sturdy mb-1 text-lg">Carries</legend>
-          <div class="flex flex-wrap gap-x-5">
-            <label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"
-              ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{ ACCESSORY_WORDS[each] }}</label
-            >
-          </div>
-        </fieldset>
+        <BuildFields :form="form" :error-of="errorOf" :own="differs" />
+        <details :open="issues.some((issue) => issue.path.startsWith('fit.'))">
+          <summary class="sturdy min-h-12 content-center text-lg">What this bike states of its parts{{ model ? ', over its model' : '' }}</summary>
+          <FitFields
+            v-if="form.drawn.value"
+            ref="fitFields"
+            :build="form.drawn.value"
+            :fit="fit"
+            :inherited="model?.fit"
+            :issues="issues"
+            class="mt-2"
+          />
+        </details>
       </div>
-      <div class="min-[900px]:sticky min-[900px]:top-24 min-[900px]:self-start">
-        <div class="h-64 rounded-lg border-2 border-line bg-plate p-2"><BikeFigure v-if="drawn" :build="drawn" label="The bike as built" /></div>
+      <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
+        <div class="h-64 rounded-lg border-2 border-line bg-plate p-2">
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" label="The bike as built" />
+        </div>
+        <p v-if="model && differs.size" class="mt-2 text-watch">
+          {{ differs.size === 1 ? 'One field differs' : `${differs.size} fields differ` }} from {{ model.name }}: a change of the model leaves them
+          alone.
+        </p>
         <ActButton kind="main" big type="submit" class="mt-3 w-full" :disabled="refusal.busy.value" data-save>{{
           bikeId ? 'Save' : 'Add this bike'
         }}</ActButton>

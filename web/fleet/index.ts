@@ -1,3 +1,4 @@
+export { fitItemWords, fitText, MISMATCH_WORDS, PART_WORDS } from './fit-wording';
 export { default as BikeFigure } from './BikeFigure.vue';
 export { useFleet } from './use-fleet';
 export { usePicked } from './use-picked';

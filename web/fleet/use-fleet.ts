@@ -1,10 +1,14 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { getBike, getWall, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
+import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import { keepThing, keptThing, now, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
+import { keepPlain, keptThing, now, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
 import { v7 as newId } from 'uuid';
 import { followChanges } from './live-stream';
+import { gatherChanges } from './gather-changes';
+
+/** The wall is written down for times without signal at most this often: with thousands of bikes it is megabytes. */
+const KEEP_EVERY_MS = 2000;
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
@@ -15,6 +19,9 @@ export const useFleet = defineStore('fleet', () => {
 
   const bikes = computed<readonly Bike[]>(() => wall.value?.bikes ?? []);
   const bikeById = computed(() => new Map(bikes.value.map((bike) => [bike.id, bike])));
+  const models = computed(() => wall.value?.models ?? []);
+  const groups = computed(() => wall.value?.groups ?? []);
+  const racks = computed(() => wall.value?.racks ?? []);
   const siteById = computed(() => new Map((wall.value?.sites ?? []).map((site) => [site.id, site])));
   const names = computed(() => new Map((wall.value?.people ?? []).map((person) => [person.id, person.name])));
   const nameOf = (id: string): string => names.value.get(id) ?? 'somebody';
@@ -25,7 +32,7 @@ export const useFleet = defineStore('fleet', () => {
       setServerNow(fresh.now);
       wall.value = fresh;
       asOf.value = null;
-      await keepThing('wall', fresh);
+      keepWall();
     } catch (error) {
       if (error instanceof RefusedError && error.problem.code === 'session.required' && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
@@ -34,12 +41,28 @@ export const useFleet = defineStore('fleet', () => {
     }
   }
 
-  function put(bike: Bike): void {
+  let keeping: ReturnType<typeof setTimeout> | null = null;
+  let keptAt = -Infinity;
+  /** Writes the wall down: at once when it has not been for a while, else once for the many changes in between. */
+  function keepWall(): void {
+    keeping ??= setTimeout(
+      () => {
+        keeping = null;
+        keptAt = performance.now();
+        // What came as JSON holds nothing the browser could not keep as it is.
+        if (wall.value) void keepPlain('wall', wall.value);
+      },
+      Math.max(0, keptAt + KEEP_EVERY_MS - performance.now()),
+    );
+  }
+
+  function put(...fresh: readonly Bike[]): void {
     if (!wall.value) return;
-    const known = wall.value.bikes.some((each) => each.id === bike.id);
-    const others = known ? wall.value.bikes.map((each) => (each.id === bike.id ? bike : each)) : [...wall.value.bikes, bike];
-    wall.value = { ...wall.value, bikes: others };
-    void keepThing('wall', wall.value);
+    const byId = new Map(fresh.map((bike) => [bike.id, bike]));
+    const kept = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
+    const known = new Set(kept.map((bike) => bike.id));
+    wall.value = { ...wall.value, bikes: [...kept, ...fresh.filter((bike) => !known.has(bike.id))] };
+    keepWall();
   }
 
   async function refresh(id: string): Promise<void> {
@@ -51,10 +74,12 @@ export const useFleet = defineStore('fleet', () => {
     }
   }
 
+  const gather = gatherChanges({ one: (id) => void refresh(id), all: () => void load() });
+
   /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {
     stop ??= followChanges({
-      changed: (bikeId) => void (bikeId ? refresh(bikeId) : load()),
+      changed: gather.changed,
       anew: () => void load(),
       broken: () => {
         asOf.value ??= now();
@@ -77,9 +102,14 @@ export const useFleet = defineStore('fleet', () => {
     put(await send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at: now() } }));
   }
 
+  /** Hangs bikes on hooks of one site, one or many at once. */
+  async function hang(siteId: string, moves: readonly { bikeId: string; hookId: string | null }[]): Promise<void> {
+    put(...(await send(hangBikes, { body: { id: newId(), siteId, moves: moves.map((each) => ({ ...each })), at: now() } })).bikes);
+  }
+
   function fitnessOf(bike: Bike, at: number): FitnessAnswer {
     return evaluateFitness(bike.facts as FitnessFacts, at);
   }
 
-  return { wall, asOf, bikes, bikeById, siteById, nameOf, load, put, refresh, follow, unfollow, move, fitnessOf };
+  return { wall, asOf, bikes, bikeById, models, groups, racks, siteById, nameOf, load, put, refresh, follow, unfollow, move, hang, fitnessOf };
 });

@@ -2,13 +2,11 @@
 import { onMounted, reactive, ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { publishPolicy } from '@cadre/contract/catalogue';
-import { addRack } from '@cadre/contract/fleet';
 import { addPerson, changePerson, listPeople, type Person } from '@cadre/contract/people';
 import { MARKING_WAYS, type MarkingWay } from '@cadre/core/catalogue';
 import { ROLES, type Role } from '@cadre/core/people';
 import { fieldWords, send } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useSession } from './use-session';
 
@@ -18,15 +16,12 @@ const MARKING_WORDS: Record<MarkingWay, string> = {
   'criticals-one-by-one': 'Criticals one by one for everybody',
 };
 const session = useSession();
-const fleet = useFleet();
 const catalogue = useCatalogue();
 const people = ref<readonly Person[]>([]);
 const list = useRefusal();
 const adding = useRefusal();
-const racking = useRefusal();
 const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
 const trainee = ref(false);
-const rack = reactive({ name: '', siteId: '', hooks: '10' });
 const marking = ref<MarkingWay>('by-person');
 const errorIn = (refusal: typeof adding, path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
@@ -38,7 +33,6 @@ const reload = async (): Promise<void> => {
 onMounted(async () => {
   await list.run(reload);
   marking.value = catalogue.policy()?.marking ?? 'by-person';
-  rack.siteId = fleet.wall?.sites[0]?.id ?? '';
 });
 const add = (): Promise<boolean> =>
   adding.run(async () => {
@@ -53,12 +47,6 @@ const change = (person: Person, part: Partial<Pick<Person, 'role' | 'trainee' | 
     const { role, trainee: learns, active, version } = { ...person, ...part };
     await send(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
     await reload();
-  });
-const addOne = (): Promise<boolean> =>
-  racking.run(async () => {
-    await send(addRack, { body: { id: newId(), siteId: rack.siteId, name: rack.name, hooks: Number(rack.hooks) } });
-    rack.name = '';
-    await fleet.load();
   });
 const publish = (): Promise<boolean> =>
   list.run(async () => {
@@ -120,17 +108,6 @@ const publish = (): Promise<boolean> =>
         >
         <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
-      </form>
-    </section>
-    <section aria-labelledby="racks">
-      <h2 id="racks" class="sturdy text-xl">Racks</h2>
-      <p class="text-soft">{{ fleet.wall?.racks.map((each) => `${each.name} (${each.hooks.length} hooks)`).join(' · ') || 'None yet' }}</p>
-      <form class="mt-2 grid items-end gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-4" novalidate @submit.prevent="addOne">
-        <TextField v-model="rack.name" label="Rack name" :error="errorIn(racking, 'name')" />
-        <ChoiceField v-model="rack.siteId" label="Site" :options="(fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name }))" />
-        <TextField v-model="rack.hooks" label="Hooks" type="number" :error="errorIn(racking, 'hooks')" />
-        <ActButton type="submit" :disabled="racking.busy.value">Add this rack</ActButton>
-        <NoticePlate v-if="racking.said.value" :said="racking.said.value" class="sm:col-span-4" />
       </form>
     </section>
     <section aria-labelledby="policy">

@@ -3,6 +3,6 @@ export { default as CautionLine } from './CautionLine.vue';
 export { default as FitnessMark } from './FitnessMark.vue';
 export { default as NoticePlate } from './NoticePlate.vue';
 export { default as OutcomeMark } from './OutcomeMark.vue';
-export { useRefusal } from './use-refusal';
+export { useRefusal, type Refusal } from './use-refusal';
 export { default as ChoiceField } from './ChoiceField.vue';
 export { default as TextField } from './TextField.vue';

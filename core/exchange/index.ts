@@ -1,0 +1,17 @@
+export { ALL_COLUMNS, findHeadings, guessColumns, headingOf, isColumn, type Column, type ColumnGuess } from './columns';
+export { DATE_ORDERS, dateOrderOf, readDate, type DateOrder } from './dates';
+export { FLEET_SCHEMA, type FleetBike, type FleetDocument } from './document';
+export {
+  dateQuestion,
+  planDocument,
+  planImport,
+  ROW_ISSUE_CODES,
+  type Difference,
+  type ImportAnswers,
+  type ImportPlan,
+  type PlannedRow,
+  type RowIssue,
+  type RowIssueCode,
+} from './plan';
+export { readWord, wordQuestions, wordsOf, type WordAnswers, type WordColumn, type WordQuestion } from './read-build';
+export { defuse, undefuse, writeTable } from './write';

@@ -1,0 +1,9 @@
+import { closest, distance } from 'fastest-levenshtein';
+
+/** The known word most like what was written, when it is near enough to be a slip. */
+export function nearestOf(text: string, known: readonly string[]): string | null {
+  if (known.length === 0 || text === '') return null;
+  const lower = known.map((word) => word.toLowerCase());
+  const near = closest(text.toLowerCase(), lower);
+  return distance(text.toLowerCase(), near) <= Math.max(1, Math.floor(near.length / 3)) ? (known[lower.indexOf(near)] ?? null) : null;
+}

@@ -1,0 +1,355 @@
+import { differingFields, fitIssues, plain, USUAL_BUILD, type BikeKind, type Build, type FitList } from '@cadre/core/fleet';
+import type { Column } from './columns';
+import { dateOrderOf, type DateOrder } from './dates';
+import type { FleetBike, FleetDocument } from './document';
+import { readBuild, type WordAnswers } from './read-build';
+import { readFit } from './read-fit';
+import { readPlace, type Placed } from './read-place';
+import { readTag } from './read-tag';
+import { readDate } from './dates';
+import { undefuse } from './write';
+
+/** What is wrong with one field of one row, as a code; `mend` is what would put it right, where that can be told. */
+export interface RowIssue {
+  readonly column: Column | null;
+  readonly code: RowIssueCode;
+  readonly value: string;
+  readonly mend: string | null;
+}
+export const ROW_ISSUE_CODES = [
+  'tag-missing',
+  'tag-form',
+  'tag-twice',
+  'tag-in-fleet',
+  'kind-missing',
+  'model-missing',
+  'word-unknown',
+  'word-unsure',
+  'date-unread',
+  'number-unread',
+  'out-of-range',
+  'too-long',
+  'site-unknown',
+  'rack-unknown',
+  'hook-unknown',
+  'hook-taken',
+  'hook-twice',
+  'refused',
+] as const;
+export type RowIssueCode = (typeof ROW_ISSUE_CODES)[number];
+
+export interface Difference {
+  readonly column: Column;
+  readonly before: string;
+  readonly after: string;
+}
+
+/** What becomes of one line of the file. */
+export type PlannedRow =
+  | { readonly line: number; readonly act: 'add'; readonly bike: FleetBike }
+  | { readonly line: number; readonly act: 'change'; readonly bike: FleetBike; readonly differences: readonly Difference[] }
+  | { readonly line: number; readonly act: 'same'; readonly bike: FleetBike }
+  | { readonly line: number; readonly act: 'wrong'; readonly tag: string; readonly issues: readonly RowIssue[] }
+  | { readonly line: number; readonly act: 'skip'; readonly why: 'blank' | 'total' };
+
+export interface ImportAnswers {
+  readonly columns: readonly (Column | null)[];
+  /** How words of the file are to be read, by column and plain spelling. */
+  readonly words: WordAnswers;
+  readonly dateOrder: DateOrder;
+  /** Change bikes whose tag is in the fleet already; otherwise such a row is wrong. */
+  readonly update: boolean;
+  /** Make sites, racks and hooks the file names and the fleet has not. */
+  readonly makePlaces: boolean;
+  /** What a bike's model is called when its row names none. */
+  readonly kindNames: Readonly<Record<BikeKind, string>>;
+  /** Where bikes go whose row names no site. */
+  readonly site: string;
+}
+
+export interface PlaceToMake {
+  readonly site: string;
+  readonly rack: string;
+  readonly hooksBefore: number;
+  readonly hooks: number;
+}
+
+export interface ImportPlan {
+  readonly rows: readonly PlannedRow[];
+  readonly sites: readonly string[];
+  readonly racks: readonly PlaceToMake[];
+  readonly models: readonly { readonly name: string; readonly build: Build; readonly fit: FitList }[];
+}
+
+/** What must be asked once for the whole file before it can be planned. */
+export function dateQuestion(rows: readonly (readonly string[])[], columns: readonly (Column | null)[]): ReturnType<typeof dateOrderOf> {
+  const texts = columns.flatMap((column, index) => (column === 'boughtOn' || column === 'warrantyUntil' ? rows.map((row) => row[index] ?? '') : []));
+  return dateOrderOf(texts);
+}
+
+const TOTAL = /^(grand )?(total|sum|subtotal|gesamt|count|bikes? in all|end of list)\b/;
+
+/** A line that is no bike: nothing in it, or a total under the list. */
+function skipped(cells: ReadonlyMap<Column, string>, row: readonly string[]): 'blank' | 'total' | null {
+  if (row.every((cell) => cell.trim() === '')) return 'blank';
+  const first = plain(row.find((cell) => cell.trim() !== '') ?? '');
+  if (TOTAL.test(first) && (cells.get('tag') ?? '') === row.find((cell) => cell.trim() !== '')) return 'total';
+  const filled = [...cells.values()].filter((cell) => cell.trim() !== '');
+  return TOTAL.test(first) && filled.length <= 2 ? 'total' : null;
+}
+
+const TEXTS = [
+  ['model', 80],
+  ['size', 20],
+  ['serial', 60],
+] as const;
+
+interface Read {
+  readonly line: number;
+  readonly bike: FleetBike;
+  readonly placed: Placed;
+  readonly before: FleetBike | null;
+}
+
+/** The build most bikes of a model in the file share: what a model made from them is built like. */
+function modelBuilds(read: readonly Read[], known: ReadonlySet<string>): ImportPlan['models'] {
+  const byModel = new Map<string, FleetBike[]>();
+  for (const { bike } of read) if (!known.has(bike.model)) byModel.set(bike.model, [...(byModel.get(bike.model) ?? []), bike]);
+  return [...byModel].map(([name, bikes]) => {
+    const counts = new Map<string, { build: Build; count: number }>();
+    for (const { build } of bikes) {
+      const key = JSON.stringify({ ...build, accessories: [...build.accessories].sort() });
+      counts.set(key, { build, count: (counts.get(key)?.count ?? 0) + 1 });
+    }
+    const commonest = [...counts.values()].sort((a, b) => b.count - a.count)[0];
+    return { name, build: commonest?.build ?? USUAL_BUILD.hybrid, fit: {} };
+  });
+}
+
+const shown = (bike: FleetBike, column: Column): string => {
+  if (column === 'hook') return bike.hook === null ? '' : String(bike.hook);
+  if (column === 'accessories') return bike.build.accessories.join(', ');
+  if (column.startsWith('fit:')) return String(bike.fit[column.slice(4)] ?? '');
+  const record = { ...bike.build, ...bike } as unknown as Record<string, unknown>;
+  return String(record[column] ?? '');
+};
+
+function differencesOf(before: FleetBike, after: FleetBike): readonly Difference[] {
+  const columns: Column[] = [
+    ...(['model', 'size', 'serial', 'boughtOn', 'warrantyUntil', 'site', 'rack', 'hook'] as const).filter(
+      (column) => before[column] !== after[column],
+    ),
+    ...differingFields(before.build, after.build),
+    ...[...new Set([...Object.keys(before.fit), ...Object.keys(after.fit)])]
+      .filter((key) => before.fit[key] !== after.fit[key])
+      .map((key): Column => `fit:${key}`),
+  ];
+  return columns.map((column) => ({ column, before: shown(before, column), after: shown(after, column) }));
+}
+
+/** Reads one row on its own: its fields, or everything wrong with them at once. */
+function readRow(
+  line: number,
+  cells: ReadonlyMap<Column, string>,
+  answers: ImportAnswers,
+  fleet: Known,
+): Read | { readonly tag: string; readonly issues: readonly RowIssue[] } {
+  const issues: RowIssue[] = [];
+  const tag = readTag(cells.get('tag') ?? '', issues);
+  const before = fleet.bikeByTag.get(tag) ?? null;
+  const said = (column: Column): string => undefuse((cells.get(column) ?? '').trim());
+  const texts = Object.fromEntries(
+    TEXTS.map(([column, most]) => {
+      const value = said(column);
+      if (value.length > most) issues.push({ column, code: 'too-long', value, mend: value.slice(0, most) });
+      return [column, value];
+    }),
+  ) as Record<'model' | 'size' | 'serial', string>;
+  const dates = Object.fromEntries(
+    (['boughtOn', 'warrantyUntil'] as const).map((column) => {
+      const value = said(column);
+      const date = value === '' ? '' : readDate(value, answers.dateOrder);
+      if (date === null) issues.push({ column, code: 'date-unread', value, mend: '2024-04-30' });
+      return [column, date ?? ''];
+    }),
+  ) as Record<'boughtOn' | 'warrantyUntil', string>;
+  const model = fleet.spell('model', texts.model) || before?.model || '';
+  const build = readBuild(
+    { cells, words: answers.words, base: before?.build ?? fleet.modelByName.get(model)?.build ?? null, size: texts.size || before?.size || '' },
+    issues,
+  );
+  const kind: BikeKind | undefined = build?.kind;
+  if (model === '' && !kind) issues.push({ column: 'model', code: 'model-missing', value: '', mend: null });
+  const placed = readPlace({ site: said('site'), rack: said('rack'), hook: said('hook') }, { ...answers, fleet, before }, issues);
+  const fit = { ...before?.fit, ...readFit(cells, issues) };
+  for (const issue of fitIssues(fit))
+    issues.push({ column: `fit:${issue.path.slice(4)}`, code: 'out-of-range', value: String(fit[issue.path.slice(4)] ?? ''), mend: null });
+  if (issues.length > 0 || !build) return { tag, issues };
+  const kept = (column: 'size' | 'serial'): string => (cells.has(column) && texts[column] !== '' ? texts[column] : (before?.[column] ?? ''));
+  return {
+    line,
+    before,
+    placed,
+    bike: {
+      tag,
+      model: model || answers.kindNames[build.kind],
+      size: kept('size'),
+      serial: kept('serial'),
+      boughtOn: dates.boughtOn || before?.boughtOn || '',
+      warrantyUntil: dates.warrantyUntil || before?.warrantyUntil || '',
+      site: placed.site,
+      rack: placed.rack,
+      hook: placed.hook,
+      build,
+      fit,
+    },
+  };
+}
+
+export interface Known {
+  readonly bikeByTag: ReadonlyMap<string, FleetBike>;
+  readonly modelByName: ReadonlyMap<string, { readonly build: Build }>;
+  readonly siteNames: readonly string[];
+  readonly racks: ReadonlyMap<string, { readonly site: string; readonly name: string; readonly hooks: number }>;
+  /** A name as the fleet or an earlier row spells it: capitals and stray spaces make no second site, rack or model. */
+  spell(what: 'site' | 'rack' | 'model', name: string, within?: string): string;
+}
+
+function speller(fleet: FleetDocument): Known['spell'] {
+  const spelled = new Map<string, string>();
+  const spell: Known['spell'] = (what, name, within = '') => {
+    const bare = name.trim().replace(/\s+/g, ' ');
+    const key = `${what}\n${within}\n${bare.toLowerCase()}`;
+    const known = spelled.get(key);
+    if (known === undefined && bare !== '') spelled.set(key, bare);
+    return known ?? bare;
+  };
+  for (const site of fleet.sites) spell('site', site.name);
+  for (const rack of fleet.racks) spell('rack', rack.name, rack.site);
+  for (const model of fleet.models) spell('model', model.name);
+  return spell;
+}
+
+export const rackKey = (site: string, rack: string): string => `${site}\n${rack}`;
+const hookKey = (bike: Pick<FleetBike, 'site' | 'rack' | 'hook'>): string | null =>
+  bike.rack && bike.hook !== null ? `${rackKey(bike.site, bike.rack)}\n${bike.hook}` : null;
+
+export function knownOf(fleet: FleetDocument): Known {
+  return {
+    bikeByTag: new Map(fleet.bikes.map((bike) => [bike.tag, bike])),
+    modelByName: new Map(fleet.models.map((model) => [model.name, model])),
+    siteNames: fleet.sites.map((site) => site.name),
+    racks: new Map(fleet.racks.map((rack) => [rackKey(rack.site, rack.name), rack])),
+    spell: speller(fleet),
+  };
+}
+
+/** Tags twice in the file, hooks wanted twice or held by a bike that stays: what only shows when rows are seen together. */
+function settle(read: readonly Read[], fleet: FleetDocument, answers: Pick<ImportAnswers, 'update'>): readonly PlannedRow[] {
+  const leaving = new Set(read.map(({ bike }) => bike.tag));
+  const holders = new Map(
+    fleet.bikes.filter((bike) => !leaving.has(bike.tag)).flatMap((bike) => (hookKey(bike) ? [[hookKey(bike) ?? '', bike.tag] as const] : [])),
+  );
+  const lineOfTag = new Map<string, number>();
+  const lineOfHook = new Map<string, number>();
+  return read.map(({ line, bike, before }): PlannedRow => {
+    const issues: RowIssue[] = [];
+    const twin = lineOfTag.get(bike.tag);
+    if (twin !== undefined) issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, mend: String(twin) });
+    else lineOfTag.set(bike.tag, line);
+    if (before && !answers.update) issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
+    const hook = hookKey(bike);
+    const holder = hook ? holders.get(hook) : undefined;
+    if (holder) issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
+    const rival = hook ? lineOfHook.get(hook) : undefined;
+    if (rival !== undefined) issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
+    if (issues.length > 0) return { line, act: 'wrong', tag: bike.tag, issues };
+    if (hook) lineOfHook.set(hook, line);
+    if (!before) return { line, act: 'add', bike };
+    const differences = differencesOf(before, bike);
+    return differences.length === 0 ? { line, act: 'same', bike } : { line, act: 'change', bike, differences };
+  });
+}
+
+function placesToMake(read: readonly Read[], known: Known): Pick<ImportPlan, 'sites' | 'racks'> {
+  const sites = [...new Set(read.map(({ bike }) => bike.site))].filter((site) => !known.siteNames.includes(site));
+  const racks = new Map<string, PlaceToMake>();
+  for (const { bike } of read) {
+    if (!bike.rack) continue;
+    const key = rackKey(bike.site, bike.rack);
+    const hooksBefore = known.racks.get(key)?.hooks ?? 0;
+    const wanted = Math.max(racks.get(key)?.hooks ?? hooksBefore, bike.hook ?? 0, 1);
+    if (wanted > hooksBefore) racks.set(key, { site: bike.site, rack: bike.rack, hooksBefore, hooks: wanted });
+  }
+  return { sites, racks: [...racks.values()] };
+}
+
+/**
+ * Plans an import: what each line of the file becomes, and what has to be made first. Nothing is decided
+ * silently: a row is either good as it stands or told as wrong with what would mend it. `firstLine` is the
+ * line of the file the rows begin at, as a person counts.
+ */
+export function planImport(rows: readonly (readonly string[])[], firstLine: number, answers: ImportAnswers, fleet: FleetDocument): ImportPlan {
+  const known = knownOf(fleet);
+  const planned: PlannedRow[] = [];
+  const read: Read[] = [];
+  for (const [index, row] of rows.entries()) {
+    const line = firstLine + index;
+    const cells = new Map<Column, string>();
+    for (const [at, column] of answers.columns.entries()) if (column) cells.set(column, row[at] ?? '');
+    const why = skipped(cells, row);
+    if (why) {
+      planned.push({ line, act: 'skip', why });
+      continue;
+    }
+    const one = readRow(line, cells, answers, known);
+    if ('issues' in one) planned.push({ line, act: 'wrong', tag: one.tag, issues: one.issues });
+    else read.push(one);
+  }
+  const settled = settle(hooksGiven(read, fleet), fleet, answers);
+  const good = new Map(settled.flatMap((row) => (row.act === 'add' || row.act === 'change' ? [[row.line, row.bike] as const] : [])));
+  const used = read.flatMap((each) => (good.has(each.line) ? [{ ...each, bike: good.get(each.line) ?? each.bike }] : []));
+  return {
+    rows: [...planned, ...settled].sort((a, b) => a.line - b.line),
+    ...placesToMake(used, known),
+    models: modelBuilds(used, new Set(known.modelByName.keys())),
+  };
+}
+
+/** Bikes whose row names a rack but no hook get the rack's free hooks in the order of the file. */
+function hooksGiven(read: readonly Read[], fleet: FleetDocument): readonly Read[] {
+  const taken = new Set<string>();
+  const leaving = new Set(read.map(({ bike }) => bike.tag));
+  for (const bike of [...fleet.bikes.filter((each) => !leaving.has(each.tag)), ...read.map((each) => each.bike)]) {
+    const key = hookKey(bike);
+    if (key) taken.add(key);
+  }
+  return read.map((each) => {
+    const { bike } = each;
+    if (!bike.rack || bike.hook !== null) return each;
+    if (each.before && each.before.site === bike.site && each.before.rack === bike.rack)
+      return { ...each, bike: { ...bike, hook: each.before.hook } };
+    let hook = 1;
+    while (taken.has(`${rackKey(bike.site, bike.rack)}\n${hook}`)) hook += 1;
+    taken.add(`${rackKey(bike.site, bike.rack)}\n${hook}`);
+    return { ...each, bike: { ...bike, hook } };
+  });
+}
+
+/** A plan for a fleet file, whose rows are exact already. */
+export function planDocument(document: FleetDocument, answers: Pick<ImportAnswers, 'update'>, fleet: FleetDocument): ImportPlan {
+  const known = knownOf(fleet);
+  const read = document.bikes.map((bike, index): Read => ({
+    line: index + 1,
+    bike,
+    before: known.bikeByTag.get(bike.tag) ?? null,
+    placed: { site: bike.site, rack: bike.rack, hook: bike.hook },
+  }));
+  const rows = settle(read, fleet, answers);
+  const racks = document.racks.flatMap((rack): PlaceToMake[] => {
+    const hooksBefore = known.racks.get(rackKey(rack.site, rack.name))?.hooks ?? 0;
+    return rack.hooks > hooksBefore ? [{ site: rack.site, rack: rack.name, hooksBefore, hooks: rack.hooks }] : [];
+  });
+  const sites = document.sites.map((site) => site.name).filter((name) => !known.siteNames.includes(name));
+  return { rows, sites, racks, models: document.models.filter((model) => !known.modelByName.has(model.name)) };
+}

@@ -1,0 +1,110 @@
+import { assertNever } from '@cadre/core/errors';
+import type { Build, BrakeType, WheelSize } from './build';
+import type { FitList } from './fit';
+
+/** Things that wear or carry a marking, and move between bikes with their history. */
+export const PART_KINDS = [
+  'wheel',
+  'tyre',
+  'rotor',
+  'pads',
+  'chain',
+  'cassette',
+  'fork',
+  'shock',
+  'saddle',
+  'seatpost',
+  'battery',
+  'pedals',
+  'other',
+] as const;
+export type PartKind = (typeof PART_KINDS)[number];
+
+export const FITMENT_POSITIONS = ['only', 'front', 'rear'] as const;
+export type FitmentPosition = (typeof FITMENT_POSITIONS)[number];
+
+/** What decides whether it goes onto a bike. */
+export interface PartFacts {
+  readonly wheelSize?: WheelSize | undefined;
+  readonly brake?: BrakeType | undefined;
+  readonly retention?: Build['retentionFront'] | undefined;
+  readonly sprockets?: number | undefined;
+}
+
+export interface Part {
+  readonly id: string;
+  readonly kind: PartKind;
+  readonly name: string;
+  readonly facts: PartFacts;
+  readonly markings: FitList;
+}
+
+/** Kinds that sit at one end of the bike. */
+const ENDED: readonly PartKind[] = ['wheel', 'tyre', 'rotor', 'pads'];
+
+/** Where a kind of part may sit. */
+export function positionsOfPart(kind: PartKind): readonly FitmentPosition[] {
+  return ENDED.includes(kind) ? ['front', 'rear'] : ['only'];
+}
+
+/** Why a part does not go onto a bike, as codes; the words are the screen's. */
+export const MISMATCHES = [
+  'wrong-end',
+  'wheel-size',
+  'brake',
+  'retention',
+  'no-disc',
+  'no-assist',
+  'no-shock',
+  'no-seatpost',
+  'belt',
+  'no-derailleur',
+  'sprockets',
+] as const;
+export type Mismatch = (typeof MISMATCHES)[number];
+
+const brakeFamily = (brake: BrakeType): string => (brake === 'cable-disc' || brake === 'hydraulic-disc' ? 'disc' : brake);
+
+/**
+ * Everything that speaks against fitting a part to a bike built so, at a place. Empty: nothing known
+ * speaks against it, which is not the same as fit to ride: the looks after it still stand.
+ */
+export function partMismatches(part: Pick<Part, 'kind' | 'facts'>, build: Build, position: FitmentPosition): readonly Mismatch[] {
+  if (!positionsOfPart(part.kind).includes(position)) return ['wrong-end'];
+  const end = position === 'rear' ? 'Rear' : 'Front';
+  const { facts } = part;
+  const brake = build[`brake${end}`];
+  const size: Mismatch[] = facts.wheelSize && facts.wheelSize !== build[`wheelSize${end}`] ? ['wheel-size'] : [];
+  switch (part.kind) {
+    case 'wheel':
+      return [
+        ...size,
+        ...(facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake) ? (['brake'] as const) : []),
+        ...(facts.retention && facts.retention !== build[`retention${end}`] ? (['retention'] as const) : []),
+      ];
+    case 'tyre':
+      return size;
+    case 'rotor':
+      return brakeFamily(brake) === 'disc' ? [] : ['no-disc'];
+    case 'pads':
+      return facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake) ? ['brake'] : brake === 'none' || brake === 'coaster' ? ['brake'] : [];
+    case 'battery':
+      return build.assist === 'none' ? ['no-assist'] : [];
+    case 'shock':
+      return build.rearSuspension === 'none' ? ['no-shock'] : [];
+    case 'fork':
+      return size;
+    case 'saddle':
+    case 'seatpost':
+      return build.seatpost === 'seat-frame' ? ['no-seatpost'] : [];
+    case 'chain':
+      return build.transmission === 'belt' ? ['belt'] : facts.sprockets && facts.sprockets !== build.sprockets ? ['sprockets'] : [];
+    case 'cassette':
+      return build.gears !== 'derailleur' ? ['no-derailleur'] : facts.sprockets && facts.sprockets !== build.sprockets ? ['sprockets'] : [];
+    case 'pedals':
+    case 'other':
+      return [];
+    default:
+      return assertNever(part.kind);
+  }
+}

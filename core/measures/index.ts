@@ -1,0 +1,1 @@
+export { readNumber, readQuantity, type Unit } from './quantity';

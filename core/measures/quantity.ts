@@ -1,0 +1,33 @@
+/** The units the core works in, for what people state of parts. */
+export type Unit = 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links';
+
+/** How many of the core's unit one of each written unit is. */
+const WRITTEN: Record<Unit, Readonly<Record<string, number>>> = {
+  mm: { '': 1, mm: 1, cm: 10, in: 25.4, '"': 25.4 },
+  kPa: { '': 1, kpa: 1, bar: 100, psi: 6.894757 },
+  'N m': { '': 1, nm: 1, 'n m': 1, 'n·m': 1, 'in lbf': 1 / 8.850746, 'in lb': 1 / 8.850746, 'ft lbf': 1 / 0.737562, 'ft lb': 1 / 0.737562 },
+  Wh: { '': 1, wh: 1, kwh: 1000 },
+  kg: { '': 1, kg: 1, lb: 0.45359237, lbs: 0.45359237 },
+  ml: { '': 1, ml: 1, oz: 29.5735, l: 1000 },
+  links: { '': 1, links: 1, link: 1 },
+};
+
+/**
+ * A number as people type it, decimal comma or point, spaces or apostrophes between thousands; null when
+ * it is none. A comma and three digits is read as a decimal comma: nothing stated of a bike runs to thousands.
+ */
+export function readNumber(text: string): number | null {
+  const bare = text.trim().replace(/(?<=\d)[\s'’](?=\d{3}\b)/g, '');
+  if (!/^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/.test(bare)) return null;
+  const value = Number(bare.replace(',', '.'));
+  return Number.isFinite(value) ? value : null;
+}
+
+/** A quantity typed with or without a unit ("3,5 bar", "50 psi", "1.55"), in the core's unit, to a millionth; null when it cannot be read. */
+export function readQuantity(text: string, unit: Unit): number | null {
+  const match = /^\s*([+-]?[\d.,'’\s]*\d[.,]?)\s*([a-z"·\s]*)$/i.exec(text.replace(/N\.m/gi, 'N m'));
+  if (!match) return null;
+  const number = readNumber(match[1] ?? '');
+  const factor = WRITTEN[unit][(match[2] ?? '').trim().toLowerCase().replace(/\s+/g, ' ')];
+  return number === null || factor === undefined ? null : Math.round(number * factor * 1e6) / 1e6;
+}

@@ -1,0 +1,153 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { coverGroups, readGroupLine, readGroupLines, readWants, serves, siteDay, siteTimeOn, type Group, type Stock, type Want } from '.';
+
+const HOUR = 3_600_000;
+const NOW = Date.UTC(2026, 5, 10, 7);
+const want = (count: number, size = '', kind: Want['kind'] = null): Want => ({ count, size, kind });
+const group = (id: string, from: number, to: number, ...wants: Want[]): Group => ({
+  id,
+  siteId: 's',
+  name: id,
+  outAt: NOW + from * HOUR,
+  backAt: NOW + to * HOUR,
+  wants,
+});
+let made = 0;
+const stock = (count: number, size: string, kind: Stock['kind'], more: Partial<Stock> = {}): Stock[] =>
+  Array.from({ length: count }, () => ({ id: `b${(made += 1)}`, siteId: 's', kind, size, ready: true, ...more }));
+
+describe('how far the bikes go round', () => {
+  it('counts what is cleared for each group and what is short, by size', () => {
+    const [first] = coverGroups(
+      [group('a', 1, 2, want(4, '24 in'), want(2, 'M', 'hybrid'))],
+      [...stock(3, '24"', 'child'), ...stock(5, 'm', 'hybrid'), ...stock(2, 'M', 'hardtail')],
+      NOW,
+    );
+    expect(first).toMatchObject({ needed: 6, cleared: 5 });
+    expect(first?.wants.map((each) => [each.cleared, each.short])).toEqual([
+      [3, 1],
+      [2, 0],
+    ]);
+  });
+
+  it('gives a bike once to groups that overlap, and again to one that goes out after it is back', () => {
+    const covers = coverGroups(
+      [group('late', 3, 4, want(2)), group('first', 1, 2, want(2)), group('second', 1.5, 2.5, want(2))],
+      stock(3, 'M', 'hybrid'),
+      NOW,
+    );
+    expect(covers.map((cover) => [cover.group.id, cover.cleared])).toEqual([
+      ['first', 2],
+      ['second', 1],
+      ['late', 2],
+    ]);
+  });
+
+  it('takes nothing that is out, not fit, or at another site', () => {
+    expect(
+      coverGroups(
+        [group('a', 1, 2, want(3))],
+        [...stock(1, 'M', 'hybrid'), ...stock(1, 'M', 'hybrid', { ready: false }), ...stock(1, 'M', 'hybrid', { siteId: 't' })],
+        NOW,
+      )[0]?.cleared,
+    ).toBe(1);
+  });
+
+  it('leaves the rarer bike to the line that needs it', () => {
+    // Greedy would give "any" the only M.
+    const [cover] = coverGroups([group('a', 1, 2, want(1), want(1, 'M'))], [...stock(1, 'M', 'hybrid'), ...stock(1, 'L', 'hybrid')], NOW);
+    expect(cover?.cleared).toBe(2);
+  });
+
+  it('forgets groups that are back', () => {
+    expect(coverGroups([group('gone', -3, -1, want(1))], [], NOW)).toEqual([]);
+  });
+
+  it('covers as much of one group as can be covered at all (against trying everything)', () => {
+    const sizes = ['S', 'M', 'L'];
+    const wants = fc.array(
+      fc.record({
+        count: fc.integer({ min: 1, max: 3 }),
+        size: fc.constantFrom('', ...sizes),
+        kind: fc.constantFrom(null, 'hybrid' as const, 'child' as const),
+      }),
+      { minLength: 1, maxLength: 3 },
+    );
+    const bikes = fc.array(fc.record({ size: fc.constantFrom(...sizes), kind: fc.constantFrom('hybrid' as const, 'child' as const) }), {
+      maxLength: 5,
+    });
+    const most = (units: readonly Want[], left: readonly Stock[]): number => {
+      const [first, ...rest] = units;
+      if (!first) return 0;
+      return Math.max(
+        most(rest, left),
+        ...left
+          .filter((bike) => serves(bike, first))
+          .map(
+            (bike) =>
+              1 +
+              most(
+                rest,
+                left.filter((other) => other !== bike),
+              ),
+          ),
+      );
+    };
+    fc.assert(
+      fc.property(wants, bikes, (wanted, there) => {
+        const own = there.map((bike, index): Stock => ({ id: String(index), siteId: 's', ready: true, ...bike }));
+        const units = wanted.flatMap((each) => Array.from({ length: each.count }, () => each)).slice(0, 6);
+        fc.pre(units.length === wanted.reduce((sum, each) => sum + each.count, 0));
+        expect(coverGroups([group('g', 1, 2, ...wanted)], own, NOW)[0]?.cleared).toBe(most(units, own));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('what a line wants', () => {
+  it.each([
+    ['8 x 24in, 4 hybrid M and 2 trikes', [want(8, '24 in'), want(4, 'M', 'hybrid'), want(2, '', 'trike')]],
+    ['two cargo bikes', [want(2, '', 'cargo')]],
+    ['12', [want(12)]],
+    ['3×20"', [want(3, '20 in')]],
+    ['5 e-bikes', [want(5, '', 'step-through')]],
+    ['6 adult bikes L', [want(6, 'L')]],
+  ])('“%s”', (text, wants) => {
+    expect(readWants(text)).toEqual({ wants, unread: [] });
+  });
+  it('names the pieces nobody can read', () => {
+    expect(readWants('8 x 24in, some tandems, 900 hybrids')).toEqual({ wants: [want(8, '24 in')], unread: ['some tandems', '900 hybrids'] });
+  });
+});
+
+describe('a pasted list', () => {
+  it.each([
+    [
+      '09:30-11:30 Year 5: 8 x 24in, 2 x 20in',
+      { name: 'Year 5', out: '09:30', back: '11:30', day: null, wants: [want(8, '24 in'), want(2, '20 in')], unread: [] },
+    ],
+    ['Evening club\t18:00\t20:15\t6 hardtail M', { name: 'Evening club', out: '18:00', back: '20:15', wants: [want(6, 'M', 'hardtail')] }],
+    [
+      '2026-06-12 1-3 pm Family hire: 4 hybrid',
+      { name: 'Family hire', day: '2026-06-12', out: '13:00', back: '15:00', wants: [want(4, '', 'hybrid')] },
+    ],
+    ['School visit', { name: 'School visit', out: null, back: null, wants: [], unread: [] }],
+    ['10:00 to 12:00 Scouts: nine camels', { name: 'Scouts', out: '10:00', unread: ['nine camels'] }],
+  ])('%s', (text, line) => {
+    expect(readGroupLine(text)).toMatchObject(line);
+  });
+  it('is read line by line, blank ones left out', () => {
+    expect(readGroupLines('a 9:00-10:00: 1 hybrid\r\n\r\nb 10:00-11:00: 2 hybrid\n')).toHaveLength(2);
+  });
+});
+
+describe('days and clocks of a site', () => {
+  it('hold across a change of the clock', () => {
+    expect(siteTimeOn('2026-03-29', 'Europe/London', '09:00')).toBe(Date.UTC(2026, 2, 29, 8));
+    expect(siteTimeOn('2026-03-28', 'Europe/London', '09:00')).toBe(Date.UTC(2026, 2, 28, 9));
+    expect(siteDay(Date.UTC(2026, 5, 10, 23, 30), 'Europe/London')).toBe('2026-06-11');
+    expect(siteDay(Date.UTC(2026, 5, 10, 23, 30), 'America/New_York')).toBe('2026-06-10');
+  });
+});

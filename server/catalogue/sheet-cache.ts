@@ -1,0 +1,23 @@
+import type { DataSource, EntityManager } from 'typeorm';
+import { RefusedError } from '@cadre/server/records';
+import { sheetEntity, type SheetRow } from './entities';
+
+/**
+ * Published sheets are named by the hash of their content, so what was read once is true for ever. They are
+ * tens of kilobytes of JSON and asked for at every mark: each database's are parsed once. Nobody may change them.
+ */
+const known = new WeakMap<DataSource, Map<string, SheetRow>>();
+/** Re-looks make sheets of their own: the oldest go when there are many. */
+const MOST = 200;
+
+export async function sheetByHash(tx: EntityManager, hash: string): Promise<SheetRow> {
+  const cache = known.get(tx.connection) ?? new Map<string, SheetRow>();
+  known.set(tx.connection, cache);
+  const cached = cache.get(hash);
+  if (cached) return cached;
+  const row = await tx.getRepository(sheetEntity).findOneBy({ hash });
+  if (!row) throw new RefusedError('not-found', { what: 'sheet' });
+  if (cache.size >= MOST) cache.delete(cache.keys().next().value ?? '');
+  cache.set(hash, row);
+  return row;
+}

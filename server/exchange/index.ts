@@ -1,0 +1,1 @@
+export { Exchange } from './service';

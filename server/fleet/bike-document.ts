@@ -1,0 +1,116 @@
+import { In, MoreThan, Not, type EntityManager } from 'typeorm';
+import type { BikeFields } from '@cadre/contract/fleet';
+import { newCriticals } from '@cadre/core/catalogue';
+import type { FieldIssue } from '@cadre/core/errors';
+import { differingFields, fitIssues, type Build } from '@cadre/core/fleet';
+import { sheetEntity } from '@cadre/server/catalogue/entities';
+import { checkEntity } from '@cadre/server/checks/entities';
+import { RefusedError, type BikeDocument } from '@cadre/server/records';
+import { bikeEntity, hookEntity, modelEntity, rackEntity, siteEntity, type BikeRow, type ModelRow } from './entities';
+
+/** A bike to be kept: what was asked for, under its id. */
+export type Wanted = BikeFields & { readonly id: string };
+
+export interface Refused {
+  readonly id: string;
+  readonly code: 'tag.taken' | 'hook.taken' | 'body.invalid';
+  readonly field: FieldIssue;
+}
+
+/** Everything the database says against these bikes, all at once, in a handful of queries however many they are. */
+export async function refusedBikes(tx: EntityManager, wanted: readonly Wanted[]): Promise<readonly Refused[]> {
+  const ids = wanted.map((bike) => bike.id);
+  const hookIds = wanted.flatMap((bike) => (bike.hookId ? [bike.hookId] : []));
+  const sites = new Set((await tx.getRepository(siteEntity).find({ select: { id: true } })).map((site) => site.id));
+  const models = new Set((await tx.getRepository(modelEntity).find({ select: { id: true } })).map((model) => model.id));
+  const tagHolders = await tx
+    .getRepository(bikeEntity)
+    .find({ where: { tag: In(wanted.map((bike) => bike.tag)), id: Not(In(ids)) }, select: { tag: true } });
+  const hookHolders = await tx
+    .getRepository(bikeEntity)
+    .find({ where: { hookId: In(hookIds), id: Not(In(ids)) }, select: { tag: true, hookId: true } });
+  const hooks = await tx.getRepository(hookEntity).findBy({ id: In(hookIds) });
+  const racks = await tx.getRepository(rackEntity).findBy({ id: In(hooks.map((hook) => hook.rackId)) });
+  const siteOfRack = new Map(racks.map((rack) => [rack.id, rack.siteId]));
+  const siteOfHook = new Map(hooks.map((hook) => [hook.id, siteOfRack.get(hook.rackId)]));
+  const tagOfHook = new Map(hookHolders.map((bike) => [bike.hookId, bike.tag]));
+  const taken = new Set(tagHolders.map((bike) => bike.tag));
+  const seenTags = new Set<string>();
+  const seenHooks = new Map<string, string>();
+  return wanted.flatMap((bike): Refused[] => {
+    const { id, tag, hookId } = bike;
+    const found: Refused[] = [];
+    const invalid = (field: FieldIssue): void => void found.push({ id, code: 'body.invalid', field });
+    if (!sites.has(bike.siteId)) invalid({ path: 'siteId', code: 'unknown' });
+    if (bike.modelId && !models.has(bike.modelId)) invalid({ path: 'modelId', code: 'unknown' });
+    for (const issue of fitIssues(bike.fit)) invalid(issue);
+    if (taken.has(tag) || seenTags.has(tag)) found.push({ id, code: 'tag.taken', field: { path: 'tag', code: 'taken', params: { tag } } });
+    seenTags.add(tag);
+    if (!hookId) return found;
+    if (siteOfHook.get(hookId) !== bike.siteId) invalid({ path: 'hookId', code: 'not-at-this-site' });
+    const holder = tagOfHook.get(hookId) ?? seenHooks.get(hookId);
+    if (holder) found.push({ id, code: 'hook.taken', field: { path: 'hookId', code: 'taken', params: { tag: holder } } });
+    seenHooks.set(hookId, tag);
+    return found;
+  });
+}
+
+/** Refuses a single bike with what stands against it: a taken tag or hook by its own code, anything else field by field. */
+export async function refuseBike(tx: EntityManager, wanted: Wanted): Promise<void> {
+  const refused = await refusedBikes(tx, [wanted]);
+  const [first] = refused;
+  if (!first) return;
+  const taken = refused.find((each) => each.code !== 'body.invalid') ?? first;
+  throw new RefusedError(taken.code, taken.field.params ?? {}, { fields: refused.map((each) => each.field) });
+}
+
+/** The document the record keeps: its model's name, and the fields in which it is built otherwise. */
+export function documentOf(bike: Wanted, model: ModelRow | null): BikeDocument {
+  return {
+    id: bike.id,
+    tag: bike.tag,
+    model: model?.name ?? bike.model,
+    size: bike.size,
+    serial: bike.serial,
+    siteId: bike.siteId,
+    hookId: bike.hookId,
+    build: bike.build as Build,
+    modelId: model?.id ?? null,
+    own: model ? differingFields(model.build, bike.build as Build) : [],
+    fit: bike.fit,
+    boughtOn: bike.boughtOn,
+    warrantyUntil: bike.warrantyUntil,
+  };
+}
+
+export async function modelById(tx: EntityManager, id: string | null): Promise<ModelRow | null> {
+  return id ? tx.getRepository(modelEntity).findOneBy({ id }) : null;
+}
+
+/**
+ * Which of these bikes have to be looked at before they go out, as each is built now: its last check that
+ * still counts did not ask a critical that the new build asks, or it is another kind of bike altogether.
+ */
+export async function dueByBuild(
+  tx: EntityManager,
+  rebuilt: readonly { readonly bike: BikeRow; readonly build: Build }[],
+  now: number,
+): Promise<ReadonlySet<string>> {
+  const changed = rebuilt.filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
+  if (changed.length === 0) return new Set();
+  const valid = await tx.getRepository(checkEntity).find({
+    where: { bikeId: In(changed.map(({ bike }) => bike.id)), state: 'signed', validUntil: MoreThan(new Date(now)) },
+    select: { id: true, bikeId: true, sheetHash: true },
+  });
+  const sheets = await tx.getRepository(sheetEntity).findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
+  const sheetOf = new Map(sheets.map((row) => [row.hash, row.sheet]));
+  const due = changed.filter(({ bike, build }) =>
+    valid.some((check) => {
+      const sheet = sheetOf.get(check.sheetHash);
+      return (
+        check.bikeId === bike.id && (bike.build.kind !== build.kind || (sheet !== undefined && newCriticals(sheet, bike.build, build).length > 0))
+      );
+    }),
+  );
+  return new Set(due.map(({ bike }) => bike.id));
+}

@@ -1,0 +1,67 @@
+import { Not, type DataSource, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { addModel, changeModel, Model } from '@cadre/contract/fleet';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { differingFields, fitIssues, inheritBuild, type Build } from '@cadre/core/fleet';
+import { programChain, requireAct, type Actor } from '@cadre/server/people';
+import { RefusedError, type Record } from '@cadre/server/records';
+import { dueByBuild } from './bike-document';
+import { bikeEntity, modelEntity, type ModelRow } from './entities';
+
+export function modelOf(row: ModelRow): Model {
+  return structuredClone(row) as Model;
+}
+
+async function refuseModel(tx: EntityManager, id: string, fields: { name: string; fit: Model['fit'] }): Promise<void> {
+  const issues = fitIssues(fields.fit);
+  if (issues.length > 0) throw new RefusedError('body.invalid', {}, { fields: issues });
+  if (await tx.getRepository(modelEntity).existsBy({ name: fields.name, id: Not(id) }))
+    throw new RefusedError('model.name-taken', { name: fields.name }, { fields: [{ path: 'name', code: 'taken' }] });
+}
+
+/** What bikes bought alike have in common: their build and what is stated of their parts. */
+export class Models {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+    private readonly now: () => number,
+  ) {}
+
+  async add(actor: Actor, body: BodyOf<typeof addModel>): Promise<Model> {
+    requireAct(actor, 'edit-fleet');
+    return this.record.act(
+      { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
+      async (tx) => {
+        await refuseModel(tx, body.id, body);
+        return { kind: 'model.added', body: { model: { id: body.id, name: body.name, build: body.build as Build, fit: body.fit } } };
+      },
+      async (tx) => modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id: body.id })),
+    );
+  }
+
+  /** Changes a model and, with it, every bike of it in the fields the bike does not state itself. */
+  async change(actor: Actor, id: string, body: BodyOf<typeof changeModel>): Promise<AnswerOf<typeof changeModel>> {
+    requireAct(actor, 'edit-fleet');
+    let changed: readonly { id: string; build: Build; due: boolean }[] = [];
+    return this.record.act(
+      { chain: await programChain(this.source), id: newId(), request: body, author: actor.id },
+      async (tx) => {
+        const before = await tx.getRepository(modelEntity).findOneBy({ id });
+        if (!before) throw new RefusedError('not-found', { what: 'model' });
+        if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: modelOf(before) });
+        await refuseModel(tx, id, body);
+        const rebuilt = (await tx.getRepository(bikeEntity).findBy({ modelId: id }))
+          .map((bike) => ({ bike, build: inheritBuild(body.build as Build, bike.build, bike.own) }))
+          .filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
+        const due = await dueByBuild(tx, rebuilt, this.now());
+        changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
+        return { kind: 'model.changed', body: { model: { id, name: body.name, build: body.build as Build, fit: body.fit }, bikes: changed } };
+      },
+      async (tx) => ({
+        model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
+        bikes: changed.length,
+        due: changed.filter((bike) => bike.due).length,
+      }),
+    );
+  }
+}

@@ -1,0 +1,171 @@
+import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { Fitment, fitPart, movePart, takePartOff } from '@cadre/contract/parts';
+import { fitIssues, partMismatches, type FitmentPosition, type Part } from '@cadre/core/fleet';
+import { describeBike, findBike } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { fitmentEntity, partEntity, type FitmentRow, type PartRow } from './entities';
+
+async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]): Promise<Fitment[]> {
+  const parts = await tx.getRepository(partEntity).findBy({ id: In(rows.map((row) => row.partId)) });
+  const byId = new Map(parts.map((part) => [part.id, part]));
+  return rows.map(({ id, bikeId, partId, position, fittedAt, removedAt }) => ({
+    id,
+    bikeId,
+    part: structuredClone(byId.get(partId)) as Fitment['part'],
+    position,
+    fittedAt: fittedAt.getTime(),
+    removedAt: removedAt?.getTime() ?? null,
+  }));
+}
+
+async function fitmentsOf(tx: EntityManager, bikeId: string): Promise<Fitment[]> {
+  return describeFitments(
+    tx,
+    await tx.getRepository(fitmentEntity).find({ where: { bikeId }, order: { removedAt: 'ASC', fittedAt: 'DESC', id: 'ASC' } }),
+  );
+}
+
+/** The fitment that holds a part's place now. A kind of "other" has no place of its own: there may be many. */
+async function inPlace(tx: EntityManager, bikeId: string, kind: PartRow['kind'], position: FitmentPosition): Promise<Fitment | null> {
+  if (kind === 'other') return null;
+  const rows = await tx.getRepository(fitmentEntity).findBy({ bikeId, position, removedAt: IsNull() });
+  return (await describeFitments(tx, rows)).find((fitment) => fitment.part.kind === kind) ?? null;
+}
+
+/** Refuses a part the build speaks against, unless somebody says why it goes on all the same. */
+async function refuseMismatch(
+  tx: EntityManager,
+  part: Pick<Part, 'kind' | 'facts'>,
+  bikeId: string,
+  position: FitmentPosition,
+  anyway: string,
+): Promise<void> {
+  const bike = await findBike(tx, bikeId);
+  const mismatches = partMismatches(part, bike.build, position);
+  // A place that does not exist is no matter of opinion.
+  if (mismatches.length > 0 && (anyway === '' || mismatches.includes('wrong-end')))
+    throw new RefusedError('part.does-not-fit', { tag: bike.tag, mismatches: [...mismatches] }, { fields: [{ path: 'anyway', code: 'required' }] });
+}
+
+/** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
+function leftWithout(bikeId: string, fitment: Fitment, at: number): Saying[] {
+  if (fitment.part.kind === 'other') return [];
+  const where = fitment.position === 'only' ? '' : `${fitment.position} `;
+  return [
+    {
+      kind: 'left-apart.opened',
+      body: { bikeId, itemId: newId(), what: `Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`.slice(0, 200) },
+      happenedAt: at,
+    },
+  ];
+}
+
+/** Parts on bikes: fitted, renewed, moved, taken off. Each changes what was looked at, so the last check no longer counts. */
+export class Parts {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+  ) {}
+
+  async list(actor: Actor, bikeId: string): Promise<{ fitments: Fitment[] }> {
+    requireAct(actor, 'see');
+    await findBike(this.source.manager, bikeId);
+    return { fitments: await fitmentsOf(this.source.manager, bikeId) };
+  }
+
+  private async answer(tx: EntityManager, bikeId: string): Promise<AnswerOf<typeof fitPart>> {
+    return { bike: await describeBike(tx, bikeId), fitments: await fitmentsOf(tx, bikeId) };
+  }
+
+  private async fitted(tx: EntityManager, fitmentId: string): Promise<Fitment> {
+    const row = await tx.getRepository(fitmentEntity).findOneBy({ id: fitmentId, removedAt: IsNull() });
+    const [fitment] = row ? await describeFitments(tx, [row]) : [];
+    if (!fitment) throw new RefusedError('part.not-fitted');
+    return fitment;
+  }
+
+  async fit(actor: Actor, bikeId: string, body: BodyOf<typeof fitPart>): Promise<AnswerOf<typeof fitPart>> {
+    requireAct(actor, 'edit-fleet');
+    const { siteId } = await findBike(this.source.manager, bikeId);
+    const issues = fitIssues(body.part.markings);
+    if (issues.length > 0)
+      throw new RefusedError(
+        'body.invalid',
+        {},
+        { fields: issues.map((issue) => ({ ...issue, path: issue.path.replace(/^fit/, 'part.markings') })) },
+      );
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        if (await tx.getRepository(partEntity).existsBy({ id: body.part.id })) throw new RefusedError('conflict.id-reused', { id: body.part.id });
+        await refuseMismatch(tx, body.part, bikeId, body.position, body.anyway);
+        const before = await inPlace(tx, bikeId, body.part.kind, body.position);
+        return [
+          ...(before ? [{ kind: 'part.removed' as const, body: { bikeId, fitmentId: before.id }, happenedAt: body.at }] : []),
+          {
+            kind: 'part.fitted' as const,
+            body: { bikeId, fitmentId: newId(), part: body.part, position: body.position, anyway: body.anyway },
+            happenedAt: body.at,
+          },
+        ];
+      },
+      (tx) => this.answer(tx, bikeId),
+    );
+  }
+
+  /** Moves a part. What sat in its place comes off, or goes the other way; a bike left without is told as left apart. */
+  async move(actor: Actor, fitmentId: string, body: BodyOf<typeof movePart>): Promise<AnswerOf<typeof movePart>> {
+    requireAct(actor, 'edit-fleet');
+    const row = await this.source.getRepository(fitmentEntity).findOneBy({ id: fitmentId });
+    if (!row) throw new RefusedError('not-found', { what: 'part' });
+    const fromId = row.bikeId;
+    const { siteId } = await findBike(this.source.manager, fromId);
+    await findBike(this.source.manager, body.bikeId);
+    if (fromId === body.bikeId) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'bikeId', code: 'same-bike' }] });
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { fitmentId, ...body }, author: actor.id },
+      async (tx) => {
+        // The two bikes may be of different sites, whose chains have locks of their own.
+        await tx.query('SELECT id FROM bike WHERE id IN (?) ORDER BY id FOR UPDATE', [[fromId, body.bikeId]]);
+        const moving = await this.fitted(tx, fitmentId);
+        await refuseMismatch(tx, moving.part as Part, body.bikeId, body.position, body.anyway);
+        const before = await inPlace(tx, body.bikeId, moving.part.kind, body.position);
+        const back = body.swap ? before : null;
+        if (back) await refuseMismatch(tx, back.part as Part, fromId, moving.position, body.anyway);
+        const fitting = (bikeId: string, part: Fitment['part'], position: FitmentPosition): Saying => ({
+          kind: 'part.fitted',
+          body: { bikeId, fitmentId: newId(), part: part as Part, position, anyway: body.anyway },
+          happenedAt: body.at,
+        });
+        return [
+          { kind: 'part.removed' as const, body: { bikeId: fromId, fitmentId }, happenedAt: body.at },
+          ...(before ? [{ kind: 'part.removed' as const, body: { bikeId: body.bikeId, fitmentId: before.id }, happenedAt: body.at }] : []),
+          ...(back ? [fitting(fromId, back.part, moving.position)] : leftWithout(fromId, moving, body.at)),
+          fitting(body.bikeId, moving.part, body.position),
+        ];
+      },
+      async (tx) => ({ from: await this.answer(tx, fromId), to: await this.answer(tx, body.bikeId) }),
+    );
+  }
+
+  async takeOff(actor: Actor, fitmentId: string, body: BodyOf<typeof takePartOff>): Promise<AnswerOf<typeof takePartOff>> {
+    requireAct(actor, 'edit-fleet');
+    const row = await this.source.getRepository(fitmentEntity).findOneBy({ id: fitmentId });
+    if (!row) throw new RefusedError('not-found', { what: 'part' });
+    const { siteId } = await findBike(this.source.manager, row.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { fitmentId, ...body }, author: actor.id },
+      async (tx) => {
+        const off = await this.fitted(tx, fitmentId);
+        return [
+          ...leftWithout(row.bikeId, off, body.at),
+          { kind: 'part.removed' as const, body: { bikeId: row.bikeId, fitmentId }, happenedAt: body.at },
+        ];
+      },
+      (tx) => this.answer(tx, row.bikeId),
+    );
+  }
+}

@@ -1,0 +1,1 @@
+export { Groups, groupsAround } from './service';

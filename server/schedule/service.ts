@@ -1,0 +1,94 @@
+import { Between, type DataSource, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { addGroup, changeGroup, Group, listGroups } from '@cadre/contract/schedule';
+import { siteEntity } from '@cadre/server/fleet/entities';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { RefusedError, type GroupDocument, type Record } from '@cadre/server/records';
+import { outingGroupEntity, type OutingGroupRow } from './entities';
+
+const HOUR_MS = 3_600_000;
+
+function groupOf(row: OutingGroupRow): Group {
+  const { wanted, outAt, backAt, ...rest } = row;
+  return { ...rest, outAt: outAt.getTime(), backAt: backAt.getTime(), wants: wanted.map((want) => ({ ...want })) };
+}
+
+/** Groups of about now, for the strip on every screen: those not long back, and those of the next two days. */
+export async function groupsAround(tx: EntityManager, now: number): Promise<Group[]> {
+  return groupsBetween(tx, now - 12 * HOUR_MS, now + 48 * HOUR_MS);
+}
+
+async function groupsBetween(tx: EntityManager, from: number, until: number): Promise<Group[]> {
+  const rows = await tx
+    .getRepository(outingGroupEntity)
+    .find({ where: { backAt: Between(new Date(from), new Date(until + 14 * 24 * HOUR_MS)) }, order: { outAt: 'ASC', id: 'ASC' } });
+  return rows.filter((row) => row.outAt.getTime() <= until).map(groupOf);
+}
+
+function documentOf(id: string, body: Omit<GroupDocument, 'id'>): GroupDocument {
+  if (body.backAt <= body.outAt) throw new RefusedError('group.ends-before-it-begins', {}, { fields: [{ path: 'backAt', code: 'not-after-out' }] });
+  return { id, siteId: body.siteId, name: body.name, outAt: body.outAt, backAt: body.backAt, wants: body.wants.map((want) => ({ ...want })) };
+}
+
+/** People due out at a time, with how many bikes of which size and kind. */
+export class Groups {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+  ) {}
+
+  async list(actor: Actor, query: { from: number; until: number }): Promise<AnswerOf<typeof listGroups>> {
+    requireAct(actor, 'see');
+    return { groups: await groupsBetween(this.source.manager, query.from, query.until) };
+  }
+
+  private async find(tx: EntityManager, id: string): Promise<OutingGroupRow> {
+    const row = await tx.getRepository(outingGroupEntity).findOneBy({ id });
+    if (!row) throw new RefusedError('not-found', { what: 'group' });
+    return row;
+  }
+
+  private async refuseSite(siteId: string): Promise<void> {
+    if (!(await this.source.getRepository(siteEntity).existsBy({ id: siteId })))
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'siteId', code: 'unknown' }] });
+  }
+
+  async add(actor: Actor, body: BodyOf<typeof addGroup>): Promise<Group> {
+    requireAct(actor, 'edit-fleet');
+    await this.refuseSite(body.siteId);
+    return this.record.act(
+      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+      async () => ({ kind: 'group.added', body: { group: documentOf(body.id, body) } }),
+      async (tx) => groupOf(await this.find(tx, body.id)),
+    );
+  }
+
+  async change(actor: Actor, id: string, body: BodyOf<typeof changeGroup>): Promise<Group> {
+    requireAct(actor, 'edit-fleet');
+    await this.refuseSite(body.siteId);
+    const { siteId } = await this.find(this.source.manager, id);
+    return this.record.act(
+      { chain: siteId, id: newId(), request: body, author: actor.id },
+      async (tx) => {
+        const before = await this.find(tx, id);
+        if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: groupOf(before) });
+        return { kind: 'group.changed', body: { group: documentOf(id, body) } };
+      },
+      async (tx) => groupOf(await this.find(tx, id)),
+    );
+  }
+
+  async remove(actor: Actor, id: string): Promise<{ done: true }> {
+    requireAct(actor, 'edit-fleet');
+    const { siteId } = await this.find(this.source.manager, id);
+    return this.record.act(
+      { chain: siteId, id: newId(), request: { groupId: id }, author: actor.id },
+      async (tx) => {
+        await this.find(tx, id);
+        return { kind: 'group.removed', body: { groupId: id } };
+      },
+      async () => ({ done: true as const }),
+    );
+  }
+}

@@ -1,0 +1,148 @@
+import { v7 as newId } from 'uuid';
+import { askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { usualTouches } from '@cadre/core/repairs';
+import type { Services } from '@cadre/server/app';
+import type { Actor } from '@cadre/server/people';
+import { markFor, type Exception } from '@cadre/test-world/builders';
+import { demoBuild, type DemoBike } from './fleet';
+import { createRandom } from './random';
+
+const DAY_MS = 86_400_000;
+const MINUTE_MS = 60_000;
+const SEED = 20_260_611;
+/** About this share of a site's bikes is looked over on a day of the past. */
+const CHECKED_SHARE = 0.03;
+const FAULT_CHANCE = 0.14;
+const PUT_RIGHT_CHANCE = 0.1;
+
+export interface PastWorld {
+  readonly services: Services;
+  readonly actors: Readonly<Record<'ines' | 'tomas' | 'pia', Actor>>;
+  readonly sheets: ReadonlyMap<string, { readonly hash: string; readonly sheet: SheetVersion }>;
+  /** The bikes of one site: sites have chains of their own, so their pasts can be lived side by side. */
+  readonly bikes: readonly DemoBike[];
+  readonly bikeIds: ReadonlyMap<string, string>;
+  /** How many days of it. */
+  readonly days: number;
+  /** The first moment of today at the site. */
+  readonly today: number;
+  at(time: number): void;
+}
+
+/** What goes wrong with bikes, told by the very faults their checkpoints know: mostly small, now and then a stop. */
+function exceptionFor(asked: readonly Asked[], random: () => number): Exception | null {
+  const chance = random();
+  const pick = asked[Math.floor(random() * asked.length)];
+  if (!pick) return null;
+  if (chance > 1 - PUT_RIGHT_CHANCE)
+    return { checkpoint: pick.checkpoint.key, position: pick.position, more: { word: 'put-right', way: 'single', note: 'Nipped up, sound now' } };
+  if (chance > FAULT_CHANCE) return null;
+  const light = pick.checkpoint.faults.filter((fault) => fault.floor !== 'stop');
+  const choice = light.length > 0 && random() < 0.75 ? light : pick.checkpoint.faults;
+  const fault = choice[Math.floor(random() * choice.length)];
+  if (!fault) return null;
+  const word = fault.floor === 'watch' ? 'watch' : 'fault';
+  return { checkpoint: pick.checkpoint.key, position: pick.position, more: { word, way: 'single', faults: [{ fault: fault.key }] } };
+}
+
+/**
+ * Three months of checks and of the repairs they led to, through the same services everybody's clicks go
+ * through, from a fixed seed. Every stop of the past is repaired, looked at again and released.
+ */
+export async function livePast(world: PastWorld): Promise<number> {
+  const random = createRandom(SEED + world.bikes.length);
+  let checks = 0;
+  for (let daysAgo = world.days; daysAgo >= 2; daysAgo -= 1) {
+    const morning = world.today - daysAgo * DAY_MS + 7.25 * 3_600_000;
+    const shuffled = [...world.bikes].map((bike) => ({ bike, order: random() })).sort((a, b) => a.order - b.order);
+    const count = Math.round(CHECKED_SHARE * world.bikes.length * (0.5 + random()));
+    for (const [index, { bike }] of shuffled.slice(0, count).entries()) {
+      const at = morning + index * 9 * MINUTE_MS;
+      const findings = await checkOnce(world, bike, index % 2 === 0 ? 'pia' : 'ines', at, random);
+      checks += 1;
+      const wanting = findings.filter(
+        (finding) => finding.state === 'open' && (isStopNow(finding, at) || (finding.severity === 'soon' && random() < 0.8)),
+      );
+      if (wanting.length > 0) await mend(world, bike, wanting, at + 40 * MINUTE_MS);
+    }
+  }
+  return checks;
+}
+
+function bikeIdOf(world: PastWorld, bike: DemoBike): string {
+  const id = world.bikeIds.get(bike.tag);
+  if (!id) throw new Error(`no bike ${bike.tag} in the demo`);
+  return id;
+}
+
+async function signAll(
+  world: PastWorld,
+  checkId: string,
+  sheet: SheetVersion,
+  build: Build,
+  actor: Actor,
+  at: number,
+  exception: Exception | null,
+): Promise<readonly Finding[]> {
+  const marks = askedOf(sheet, build).map((asked, index) => {
+    const wrong = exception?.checkpoint === asked.checkpoint.key && exception.position === asked.position;
+    return { ...markFor(asked, actor.id, at + 2000 + index * 4000, wrong ? exception.more : {}), device: actor.device };
+  });
+  const signedAt = at + 4 * MINUTE_MS;
+  world.at(signedAt);
+  await world.services.checks.mark(actor, checkId, { marks });
+  const { findings } = await world.services.checks.sign(actor, checkId, {
+    id: newId(),
+    author: actor.id,
+    markIds: marks.map((mark) => mark.id),
+    at: signedAt,
+  });
+  return findings as readonly Finding[];
+}
+
+async function checkOnce(world: PastWorld, bike: DemoBike, by: 'pia' | 'ines', at: number, random: () => number): Promise<readonly Finding[]> {
+  const sheet = world.sheets.get(bike.model.kind === 'child' ? 'ride-out-children' : 'ride-out');
+  if (!sheet) throw new Error('the ride-out sheets are not published');
+  const actor = world.actors[by];
+  const checkId = newId();
+  world.at(at);
+  await world.services.checks.open(actor, { id: checkId, bikeId: bikeIdOf(world, bike), sheetHash: sheet.hash, author: actor.id, at });
+  const build = demoBuild(bike);
+  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptionFor(askedOf(sheet.sheet, build), random));
+}
+
+const DONE_WORDS = ['Set right and torqued', 'Renewed the part, bedded in', 'Cleaned, adjusted, tried on the slip', 'Straightened and tightened'];
+
+/** Mends findings, looks again, and releases the bike where a stop had held it. */
+async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding[], at: number): Promise<void> {
+  const { services, actors } = world;
+  const bikeId = bikeIdOf(world, bike);
+  const repairId = newId();
+  world.at(at);
+  await services.repairs.start(actors.tomas, { id: repairId, bikeId, findingIds: findings.map((finding) => finding.id), at });
+  const doneAt = at + 25 * MINUTE_MS;
+  world.at(doneAt);
+  const touched = new Map(findings.flatMap((finding) => usualTouches(finding)).map((each) => [`${each.touch}@${each.position}`, { ...each }]));
+  await services.repairs.finish(actors.tomas, repairId, {
+    id: newId(),
+    work: findings.map((finding, index) => ({
+      findingId: finding.id,
+      done: DONE_WORDS[(index + finding.words.fault.length) % DONE_WORDS.length] ?? '',
+    })),
+    touched: [...touched.values()],
+    minutes: 12 + ((findings[0]?.words.fault.length ?? 0) % 20),
+    at: doneAt,
+  });
+  const reLookId = newId();
+  const lookAt = doneAt + 10 * MINUTE_MS;
+  world.at(lookAt);
+  const reLook = await services.repairs.openReLook(actors.pia, repairId, { id: reLookId, at: lookAt });
+  await signAll(world, reLookId, reLook.sheet as SheetVersion, demoBuild(bike), actors.pia, lookAt, null);
+  if (findings.some((finding) => isStopNow(finding, at))) {
+    const releasedAt = lookAt + 8 * MINUTE_MS;
+    world.at(releasedAt);
+    await services.repairs.release(actors.ines, bikeId, { id: newId(), note: '', at: releasedAt });
+  }
+}

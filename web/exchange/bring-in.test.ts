@@ -1,0 +1,150 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Bike, Wall } from '@cadre/contract/fleet';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { UnreachableError } from '@cadre/web/app';
+import { bringIn, makePlaces, type Progress } from './bring-in';
+import type { GoodRow, Preview } from './desk';
+
+const wall: Wall = {
+  sites: [
+    { id: 's1', name: 'Shed', timeZone: 'Europe/London', opensAt: '09:00' },
+    { id: 's2', name: 'Hut', timeZone: 'Europe/London', opensAt: '09:00' },
+  ],
+  racks: [
+    {
+      id: 'r1',
+      siteId: 's1',
+      name: 'Rail',
+      order: 1,
+      hooks: [
+        { id: 'h1', number: 1 },
+        { id: 'h2', number: 2 },
+      ],
+    },
+  ],
+  models: [{ id: 'm1', name: 'Reed', build: USUAL_BUILD.hybrid as never, fit: {}, version: 1 }],
+  groups: [],
+  bikes: [],
+  people: [],
+  policyHash: 'a'.repeat(64),
+  now: 0,
+};
+const row = (line: number, site = 'Shed', hook: number | null = null): GoodRow => ({
+  line,
+  isNew: true,
+  bike: {
+    tag: `T${line}`,
+    model: 'Reed',
+    size: '',
+    serial: '',
+    boughtOn: '',
+    warrantyUntil: '',
+    site,
+    rack: hook ? 'Rail' : '',
+    hook,
+    build: USUAL_BUILD.hybrid,
+    fit: {},
+  },
+});
+
+interface Sent {
+  readonly method: string;
+  readonly path: string;
+  readonly body: {
+    id?: string;
+    siteId?: string;
+    bikes?: { tag: string; hookId: string | null; modelId: string | null; id: string; version: number | null }[];
+  } & Record<string, unknown>;
+}
+let sent: Sent[];
+let answer: (request: Sent) => { status: number; body: unknown } | 'dead';
+beforeEach(() => {
+  sent = [];
+  answer = ({ body }) => ({ status: 200, body: { added: body.bikes?.length ?? 0, changed: 0 } });
+  vi.stubGlobal('fetch', async (path: string, init: { method: string; body: string }) => {
+    const request: Sent = { method: init.method, path, body: JSON.parse(init.body) as Sent['body'] };
+    sent.push(request);
+    const told = answer(request);
+    if (told === 'dead') throw new TypeError('network');
+    return new Response(JSON.stringify(told.body), { status: told.status, headers: { 'content-type': 'application/json' } });
+  });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+describe('bringing rows in', () => {
+  it('goes by batches of one site, with names turned into ids, and tells how far it is', async () => {
+    const told: Progress[] = [];
+    const rows = [...Array.from({ length: 150 }, (_, index) => row(index + 2)), row(900, 'Hut'), row(901, 'Shed', 2)];
+    const result = await bringIn(rows, wall, new Map(), (progress) => told.push(progress));
+    expect(sent.map((each) => [each.body.siteId, each.body.bikes?.length])).toEqual([
+      ['s1', 100],
+      ['s1', 51],
+      ['s2', 1],
+    ]);
+    expect(sent[1]?.body.bikes?.at(-1)).toMatchObject({ tag: 'T901', hookId: 'h2', modelId: 'm1', version: null });
+    expect(told.map((progress) => progress.done)).toEqual([100, 151, 152]);
+    expect(result).toEqual({ added: 152, changed: 0, refused: {} });
+  });
+
+  it('leaves out what the server refuses of a batch, says why by row, and sends the rest again', async () => {
+    answer = ({ body }) => {
+      const bad = (body.bikes ?? []).findIndex((bike) => bike.tag === 'T3');
+      if (bad < 0) return { status: 200, body: { added: body.bikes?.length, changed: 0 } };
+      return {
+        status: 409,
+        body: {
+          type: 't',
+          status: 409,
+          code: 'import.rows-refused',
+          fields: [
+            { path: `bikes.${bad}.tag`, code: 'taken', params: { tag: 'T3' } },
+            { path: `bikes.${bad}.version`, code: 'changed-meanwhile' },
+          ],
+        },
+      };
+    };
+    const result = await bringIn([row(2), row(3), row(4)], wall, new Map(), () => undefined);
+    expect(result).toEqual({ added: 2, changed: 0, refused: { 3: 'tag: Taken by T3.; somebody changed this bike meanwhile: bring it in again' } });
+    expect(sent).toHaveLength(2);
+    expect(sent[1]?.body.id).not.toBe(sent[0]?.body.id);
+  });
+
+  it('keeps the id and version of a bike it changes', async () => {
+    await bringIn([row(2)], wall, new Map([['T2', { id: 'b2', version: 7 } as Bike]]), () => undefined);
+    expect(sent[0]?.body.bikes).toMatchObject([{ id: 'b2', version: 7 }]);
+  });
+
+  it('stops where the server is gone, and at any refusal of the batch itself', async () => {
+    answer = () => 'dead';
+    await expect(bringIn([row(2)], wall, new Map(), () => undefined)).rejects.toBeInstanceOf(UnreachableError);
+    answer = () => ({ status: 403, body: { type: 't', status: 403, code: 'act.not-allowed' } });
+    await expect(bringIn([row(2)], wall, new Map(), () => undefined)).rejects.toMatchObject({ problem: { code: 'act.not-allowed' } });
+  });
+});
+
+it('makes the places and models a list names, with what a fleet file tells of its sites', async () => {
+  let known: Wall = wall;
+  const preview = {
+    sites: ['Quay'],
+    racks: [
+      { site: 'Quay', rack: 'Long', hooksBefore: 0, hooks: 8 },
+      { site: 'Shed', rack: 'Rail', hooksBefore: 2, hooks: 5 },
+    ],
+    models: [{ name: 'Heron', build: USUAL_BUILD.cargo, fit: {} }],
+  } as unknown as Preview;
+  answer = () => ({ status: 200, body: {} });
+  await makePlaces(
+    preview,
+    () => known,
+    [{ name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }],
+    async () => {
+      known = { ...wall, sites: [...wall.sites, { id: 's3', name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }] };
+    },
+  );
+  expect(sent.map(({ method, path, body }) => [method, path, body.name, body.hooks ?? body.timeZone ?? null])).toEqual([
+    ['POST', '/api/v1/sites', 'Quay', 'Europe/Paris'],
+    ['POST', '/api/v1/racks', 'Long', 8],
+    ['PUT', '/api/v1/racks/r1', 'Rail', 5],
+    ['POST', '/api/v1/models', 'Heron', null],
+  ]);
+});

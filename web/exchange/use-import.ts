@@ -1,0 +1,218 @@
+import { wrap, type Remote } from 'comlink';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { getFleetDocument } from '@cadre/contract/exchange';
+import type { Column, DateOrder, FleetDocument, ImportAnswers, WordAnswers } from '@cadre/core/exchange';
+import { plain } from '@cadre/core/fleet';
+import { keepThing, keptThing, send, type Said } from '@cadre/web/app';
+import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { useRefusal } from '@cadre/web/ui';
+import { bringIn, makePlaces, type BroughtIn, type Progress } from './bring-in';
+import type { DeskWorker } from './desk-worker';
+import type { Opened, Preview, Questions } from './desk';
+import { MOST_BYTES } from './read-file';
+import { FAULT_WORDS, issueWords } from './wording';
+
+type Table = Extract<Opened, { kind: 'table' }>;
+const REMEMBERED_COLUMNS = 'import-columns';
+const REMEMBERED_WORDS = 'import-words';
+
+/** Bringing a list in, from the file to the last batch. It goes on when its screen is left. */
+export const useImport = defineStore('import', () => {
+  const fleet = useFleet();
+  const refusal = useRefusal();
+  const stage = ref<'file' | 'columns' | 'preview' | 'running' | 'done'>('file');
+  const fileName = ref('');
+  const table = shallowRef<Table | null>(null);
+  const columns = ref<(Column | null)[]>([]);
+  const questions = shallowRef<Questions | null>(null);
+  const words = ref<Record<string, Record<string, string>>>({});
+  const dateOrder = ref<DateOrder | ''>('');
+  const update = ref(false);
+  const makes = ref(true);
+  const site = ref('');
+  const preview = shallowRef<Preview | null>(null);
+  const progress = ref<Progress | null>(null);
+  const result = shallowRef<BroughtIn | null>(null);
+  const fault = ref<Said | null>(null);
+  const current = shallowRef<FleetDocument | null>(null);
+  let desk: Remote<DeskWorker> | null = null;
+
+  function worker(): Remote<DeskWorker> {
+    desk ??= wrap<DeskWorker>(new Worker(new URL('./desk-worker.ts', import.meta.url), { type: 'module' }));
+    return desk;
+  }
+
+  function begin(): void {
+    stage.value = 'file';
+    fileName.value = '';
+    table.value = null;
+    questions.value = null;
+    preview.value = null;
+    result.value = null;
+    progress.value = null;
+    fault.value = null;
+    refusal.said.value = null;
+    update.value = false;
+  }
+
+  async function open(file: File): Promise<void> {
+    begin();
+    fileName.value = file.name;
+    if (file.size > MOST_BYTES) {
+      fault.value = FAULT_WORDS['too-large'](String(file.size));
+      return;
+    }
+    await refusal.run(async () => {
+      current.value = (await send(getFleetDocument)) as FleetDocument;
+      const opened = await worker().open(file, (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {});
+      if (opened.kind === 'fault') {
+        fault.value = FAULT_WORDS[opened.fault](opened.detail);
+        return;
+      }
+      site.value ||= current.value.sites[0]?.name ?? '';
+      if (opened.kind === 'document') {
+        stage.value = 'preview';
+        await plan();
+        return;
+      }
+      table.value = opened;
+      columns.value = opened.guesses.map((guess) => guess.column);
+      words.value = (await keptThing<Record<string, Record<string, string>>>(REMEMBERED_WORDS)) ?? {};
+      stage.value = 'columns';
+      await ask();
+    });
+  }
+
+  /** What the file leaves open, as the columns are chosen now; what was answered before is not asked again. */
+  async function ask(): Promise<void> {
+    const asked = await worker().questions([...columns.value]);
+    questions.value = asked;
+    for (const question of asked.words) {
+      const own = (words.value[question.column] ??= {});
+      own[plain(question.text)] ??= question.proposal ?? '?';
+    }
+    if (asked.dates === 'day-first' || asked.dates === 'month-first') dateOrder.value = asked.dates;
+    else if (asked.dates === 'none') dateOrder.value ||= 'day-first';
+    else if (asked.dates === 'mixed') dateOrder.value ||= 'day-first';
+  }
+
+  const answers = computed((): ImportAnswers => {
+    const said: Record<string, Record<string, string>> = {};
+    for (const [column, own] of Object.entries(words.value))
+      said[column] = Object.fromEntries(Object.entries(own).filter(([, word]) => word !== '?'));
+    return {
+      columns: [...columns.value],
+      words: said as WordAnswers,
+      dateOrder: dateOrder.value || 'day-first',
+      update: update.value,
+      makePlaces: makes.value,
+      kindNames: KIND_WORDS,
+      site: site.value,
+    };
+  });
+  const needsDateOrder = computed(() => questions.value?.dates === 'either' && dateOrder.value === '');
+
+  async function plan(): Promise<void> {
+    if (!current.value) return;
+    preview.value = await worker().preview(
+      JSON.parse(JSON.stringify(answers.value)) as ImportAnswers,
+      JSON.parse(JSON.stringify(current.value)) as FleetDocument,
+    );
+  }
+
+  /** From the questions to the preview; what was chosen is remembered for the next list like it. */
+  async function look(): Promise<void> {
+    await refusal.run(async () => {
+      const before = (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {};
+      const chosen = Object.fromEntries((table.value?.headings ?? []).map((heading, index) => [plain(heading), columns.value[index] ?? '']));
+      await keepThing(REMEMBERED_COLUMNS, { ...before, ...chosen });
+      await keepThing(REMEMBERED_WORDS, answers.value.words);
+      await plan();
+      stage.value = 'preview';
+    });
+  }
+
+  async function run(): Promise<void> {
+    const planned = preview.value;
+    if (!planned) return;
+    stage.value = 'running';
+    const done = await refusal.run(async () => {
+      const rows = await worker().good();
+      progress.value = { done: 0, of: rows.length };
+      await fleet.load();
+      const before = new Map(fleet.bikes.map((bike) => [bike.tag, bike]));
+      await makePlaces(
+        planned,
+        () => fleet.wall ?? failNoWall(),
+        await worker().sites(),
+        () => fleet.load(),
+      );
+      // A hook that passes from one bike of the list to another is free before it is taken.
+      await freeHooks(rows.map((row) => row.bike.tag));
+      await fleet.load();
+      const now = new Map(fleet.bikes.map((bike) => [bike.tag, bike]));
+      const versions = new Map([...before].flatMap(([tag]) => (now.has(tag) ? [[tag, now.get(tag) ?? failNoWall()] as const] : [])));
+      result.value = await bringIn(rows, fleet.wall ?? failNoWall(), versions, (told) => (progress.value = told));
+      await fleet.load();
+      stage.value = 'done';
+    });
+    if (!done) stage.value = 'preview';
+  }
+
+  /** Takes bikes of the list off hooks that other bikes of it are to have. */
+  async function freeHooks(tags: readonly string[]): Promise<void> {
+    const wanted =
+      preview.value?.changed.filter((row) => row.differences.some((difference) => difference.column === 'hook' || difference.column === 'rack')) ??
+      [];
+    if (wanted.length === 0) return;
+    const listed = new Set(tags);
+    const moving = fleet.bikes.filter((bike) => listed.has(bike.tag) && bike.hookId && wanted.some((row) => row.bike.tag === bike.tag));
+    const bySite = new Map<string, typeof moving>();
+    for (const bike of moving) bySite.set(bike.siteId, [...(bySite.get(bike.siteId) ?? []), bike]);
+    for (const [siteId, own] of bySite)
+      await fleet.hang(
+        siteId,
+        own.map((bike) => ({ bikeId: bike.id, hookId: null })),
+      );
+  }
+
+  /** Every row that is not in, with why, as a file to mend. */
+  async function badRows(): Promise<string> {
+    const reasons: Record<number, string> = { ...(result.value?.refused ?? {}) };
+    for (const row of await worker().wrong()) reasons[row.line] = row.issues.map(issueWords).join('; ');
+    return worker().badRows(reasons);
+  }
+
+  return {
+    stage,
+    fileName,
+    table,
+    columns,
+    questions,
+    words,
+    dateOrder,
+    update,
+    makes,
+    site,
+    preview,
+    progress,
+    result,
+    fault,
+    refusal,
+    needsDateOrder,
+    current,
+    begin,
+    open,
+    ask,
+    plan,
+    look,
+    run,
+    badRows,
+    worker,
+  };
+});
+
+function failNoWall(): never {
+  throw new Error('the wall is not loaded');
+}

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue';
+import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { dayWords, useNow } from '@cadre/web/app';
+import { useOutbox } from '@cadre/web/checks';
+import { useSession } from '@cadre/web/people';
+import BikeClipboard from './BikeClipboard.vue';
+import BikeFigure from './BikeFigure.vue';
+import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
+import { fitItemWords, fitText, shownUnit } from './fit-wording';
+import { useFleet } from './use-fleet';
+
+const PartsPanel = defineAsyncComponent(async () => (await import('@cadre/web/parts')).PartsPanel);
+const BikeTimeline = defineAsyncComponent(async () => (await import('@cadre/web/records')).BikeTimeline);
+
+/** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const session = useSession();
+const outbox = useOutbox();
+const now = useNow();
+if (!fleet.wall) void fleet.load();
+
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
+const begun = computed(() => Boolean(bike.value?.openCheckId) || outbox.openBikes.includes(props.bikeId));
+const site = computed(() => fleet.siteById.get(bike.value?.siteId ?? ''));
+const model = computed(() => fleet.models.find((each) => each.id === bike.value?.modelId) ?? null);
+const troubled = computed(() =>
+  (bike.value?.facts.findings ?? []).filter((each) => isStopNow(each as Finding, now.value) || each.severity !== 'upkeep').map((each) => each.zone),
+);
+const facts = computed(() => {
+  const here = bike.value;
+  if (!here) return [];
+  return [
+    ['Model', model.value ? model.value.name : `${here.model} (of no model)`],
+    ['Size', here.size || 'not said'],
+    ['Serial number', here.serial || 'not said'],
+    ['Bought', here.boughtOn ? dayWords(here.boughtOn) : 'not said'],
+    [
+      'Warranty until',
+      here.warrantyUntil ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? ', over' : ''}` : 'not said',
+    ],
+    ['Site', site.value?.name ?? ''],
+  ] as const;
+});
+const build = computed(() => {
+  const here = bike.value;
+  if (!here) return [];
+  const own = new Set<string>(here.own);
+  return [
+    ...BUILD_FIELDS.map((field) => ({
+      label: field.label,
+      value: field.options.find((option) => option.value === String(here.build[field.name]))?.label ?? String(here.build[field.name]),
+      own: own.has(field.name),
+    })),
+    {
+      label: 'Carries',
+      value: here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
+      own: own.has('accessories'),
+    },
+  ];
+});
+const fit = computed(() => {
+  const here = bike.value;
+  if (!here) return [];
+  const all = inheritFit(model.value?.fit ?? {}, here.fit);
+  return fitItemsOf(here.build as Build)
+    .filter((item) => all[item.key] !== undefined)
+    .map((item) => ({
+      label: fitItemWords(item.key),
+      value: `${fitText(item, all[item.key])} ${shownUnit(item)}`.trim(),
+      own: here.fit[item.key] !== undefined,
+    }));
+});
+</script>
+
+<template>
+  <main v-if="bike && answer" class="mx-auto max-w-7xl px-4 pb-12 pt-4" data-bike-page>
+    <h1 class="sr-only">Bike {{ bike.tag }}</h1>
+    <div class="grid gap-5 min-[900px]:grid-cols-[1fr_23rem]">
+      <div class="min-w-0 space-y-5">
+        <div class="h-80 rounded-lg border-2 border-line bg-plate p-3 max-sm:h-56">
+          <BikeFigure
+            :build="bike.build as Build"
+            :label="`${bike.tag}, with what is found on it`"
+            route="m-front-first"
+            :zones="troubled"
+            :troubled="troubled"
+          />
+        </div>
+        <dl class="grid grid-cols-2 gap-x-4 gap-y-2 rounded-lg border-2 border-line bg-plate p-3 sm:grid-cols-3">
+          <div v-for="[label, value] in facts" :key="label" class="leading-snug">
+            <dt class="text-sm text-soft">{{ label }}</dt>
+            <dd class="font-semibold">{{ value }}</dd>
+          </div>
+        </dl>
+        <PartsPanel :bike="bike" />
+        <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
+      </div>
+      <div class="space-y-5">
+        <BikeClipboard :bike="bike" :answer="answer" :begun="begun" bare />
+        <section aria-labelledby="build" class="rounded-lg border-2 border-line bg-plate p-4">
+          <div class="flex items-center gap-3">
+            <h2 id="build" class="sturdy mr-auto text-xl">Build</h2>
+            <RouterLink v-if="model" :to="{ name: 'model', params: { modelId: model.id } }" class="min-h-8 font-semibold text-act underline">{{
+              session.may('edit-fleet') ? 'Edit the model' : 'The model'
+            }}</RouterLink>
+          </div>
+          <dl class="mt-1">
+            <div v-for="row in build" :key="row.label" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+              <dt class="w-36 shrink-0 text-soft">{{ row.label }}</dt>
+              <dd>{{ row.value }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm text-watch">own</span></dd>
+            </div>
+          </dl>
+        </section>
+        <section v-if="fit.length" aria-labelledby="fit" class="rounded-lg border-2 border-line bg-plate p-4">
+          <h2 id="fit" class="sturdy text-xl">Fit list</h2>
+          <dl class="mt-1">
+            <div v-for="row in fit" :key="row.label" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+              <dt class="grow text-soft">{{ row.label }}</dt>
+              <dd class="figures shrink-0 text-right font-semibold">
+                {{ row.value }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm font-normal text-watch">own</span>
+              </dd>
+            </div>
+          </dl>
+        </section>
+      </div>
+    </div>
+  </main>
+  <main v-else class="p-8 text-soft">
+    <h1 class="sr-only">Bike</h1>
+    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+  </main>
+</template>

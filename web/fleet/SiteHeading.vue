@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { reactive, watch } from 'vue';
+import type { Site } from '@cadre/contract/fleet';
+import { ActButton } from '@cadre/web/ui';
+
+/** A site's name over its racks; while racks are arranged the lead changes it here. Without a site: a new one. */
+const props = defineProps<{ site: Site | null; bikes: number; editing: boolean; busy: boolean }>();
+const emit = defineEmits<{ save: [fields: { name: string; timeZone: string; opensAt: string }] }>();
+const fields = reactive({ name: '', timeZone: '', opensAt: '' });
+watch(
+  () => props.site,
+  (site) =>
+    Object.assign(
+      fields,
+      site
+        ? { name: site.name, timeZone: site.timeZone, opensAt: site.opensAt }
+        : { name: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, opensAt: '09:00' },
+    ),
+  { immediate: true },
+);
+const changed = (): boolean =>
+  fields.name.trim() !== '' && (!props.site || (['name', 'timeZone', 'opensAt'] as const).some((key) => fields[key].trim() !== props.site?.[key]));
+function save(): void {
+  emit('save', { name: fields.name.trim(), timeZone: fields.timeZone.trim(), opensAt: fields.opensAt });
+  if (!props.site) fields.name = '';
+}
+const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
+</script>
+
+<template>
+  <form v-if="editing" class="flex flex-wrap items-center gap-2" :aria-label="site ? `Site ${site.name}` : 'Add a site'" @submit.prevent="save">
+    <input
+      v-model="fields.name"
+      maxlength="80"
+      :placeholder="site ? 'Name' : 'New site'"
+      :aria-label="site ? `Name of ${site.name}` : 'Name of the new site'"
+      :class="[FIELD, 'w-40 font-semibold placeholder:font-normal placeholder:text-soft']"
+    />
+    <label class="flex items-center gap-1.5"
+      ><span class="text-soft max-sm:sr-only">opens</span
+      ><input v-model="fields.opensAt" type="time" :aria-label="`Opening time of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-28']"
+    /></label>
+    <input v-model="fields.timeZone" :aria-label="`Time zone of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-40']" />
+    <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{ site ? 'Save' : 'Add this site' }}</ActButton>
+  </form>
+  <h2 v-else-if="site" class="text-lg font-semibold text-soft">
+    {{ site.name }} <span class="figures font-normal">· opens {{ site.opensAt }} · {{ bikes }} bikes</span>
+  </h2>
+</template>

@@ -1,0 +1,38 @@
+import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
+import { build as buildSchema } from '@cadre/contract/fleet';
+import { USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
+
+export interface BuildForm {
+  /** As typed and chosen: sprockets may be no number yet. */
+  readonly fields: Record<string, string>;
+  readonly accessories: Ref<Accessory[]>;
+  readonly entered: ComputedRef<unknown>;
+  /** The build, when what is entered makes one. */
+  readonly drawn: ComputedRef<Build | null>;
+  take(from: Build): void;
+  kindChosen(): void;
+}
+
+/** A build as a form holds it; the figure is drawn from it while it is filled in. */
+export function useBuildForm(): BuildForm {
+  const fields = reactive<Record<string, string>>({});
+  const accessories = ref<Accessory[]>([]);
+
+  function take(from: Build): void {
+    const { accessories: carried, ...rest } = from;
+    Object.assign(fields, Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, String(value)])));
+    accessories.value = [...carried];
+  }
+  take(USUAL_BUILD.hybrid);
+
+  const entered = computed((): unknown => ({ ...fields, sprockets: Number(fields.sprockets), accessories: accessories.value }));
+  const drawn = computed((): Build | null => {
+    const parsed = buildSchema.safeParse(entered.value);
+    return parsed.success ? (parsed.data as Build) : null;
+  });
+  /** A kind brings its usual build; what was fitted otherwise is changed below. */
+  function kindChosen(): void {
+    take(USUAL_BUILD[fields.kind as BikeKind]);
+  }
+  return { fields, accessories, entered, drawn, take, kindChosen };
+}

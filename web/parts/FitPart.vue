@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { fitPart, type Fitment, type Part } from '@cadre/contract/parts';
+import { PART_KINDS, positionsOfPart, type FitmentPosition, type PartKind } from '@cadre/core/fleet';
+import { now as serverNow, send } from '@cadre/web/app';
+import { PART_WORDS } from '@cadre/web/fleet';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { factsFor, FACT_FIELDS } from './fact-fields';
+import SpeaksAgainst from './SpeaksAgainst.vue';
+
+/** A new part onto a bike; what sat in its place comes off. */
+const props = defineProps<{ bike: Bike; renews: Fitment | null }>();
+const emit = defineEmits<{ done: [answer: { bike: Bike; fitments: readonly Fitment[] }]; close: [] }>();
+const refusal = useRefusal();
+const kind = ref<PartKind>(props.renews?.part.kind ?? 'chain');
+const position = ref<string>(props.renews?.position ?? positionsOfPart(kind.value)[0] ?? 'only');
+const name = ref(props.renews?.part.name ?? '');
+const facts = reactive<Record<string, string>>({
+  ...Object.fromEntries(Object.entries(props.renews?.part.facts ?? {}).map(([key, value]) => [key, String(value)])),
+});
+const anyway = ref('');
+const mismatches = ref<readonly string[]>([]);
+const ids = { act: newId(), part: newId() };
+const positions = computed(() =>
+  positionsOfPart(kind.value).map((each) => ({ value: each, label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear' })),
+);
+function kindChosen(): void {
+  if (!positionsOfPart(kind.value).includes(position.value as FitmentPosition)) position.value = positionsOfPart(kind.value)[0] ?? 'only';
+}
+async function fit(): Promise<void> {
+  if (name.value.trim() === '') {
+    refusal.said.value = { what: 'The part has no name.', todo: 'Say what it is, as on its label.' };
+    return;
+  }
+  const part: Part = {
+    id: ids.part,
+    kind: kind.value,
+    name: name.value.trim(),
+    facts: factsFor(kind.value, facts),
+    markings: { ...props.renews?.part.markings },
+  };
+  const done = await refusal.run(async () => {
+    emit(
+      'done',
+      await send(fitPart, {
+        params: { id: props.bike.id },
+        body: { id: ids.act, part, position: position.value as FitmentPosition, anyway: anyway.value.trim(), at: serverNow() },
+      }),
+    );
+  });
+  if (!done && refusal.error.value?.problem.code === 'part.does-not-fit')
+    mismatches.value = (refusal.error.value.problem.params?.mismatches ?? []) as readonly string[];
+}
+</script>
+
+<template>
+  <form
+    class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
+    :aria-label="renews ? `Renew ${renews.part.name}` : 'Fit a part'"
+    @submit.prevent="fit"
+  >
+    <ChoiceField
+      v-if="!renews"
+      v-model="kind"
+      label="Part"
+      :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
+      @change="kindChosen"
+    />
+    <ChoiceField v-if="!renews && positions.length > 1" v-model="position" label="Where" :options="positions" />
+    <TextField v-model="name" label="Name, as on its label" />
+    <ChoiceField v-for="field in FACT_FIELDS[kind]" :key="field.key" v-model="facts[field.key]!" :label="field.label" :options="field.options" />
+    <SpeaksAgainst v-if="mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
+    <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
+    <p class="text-watch sm:col-span-2">Its last check no longer counts once a part is changed: look the bike over before it goes out.</p>
+    <div class="flex gap-2 sm:col-span-2">
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')" data-fit-save>{{
+        renews ? 'Renew it' : 'Fit it'
+      }}</ActButton>
+      <ActButton @click="emit('close')">Leave it</ActButton>
+    </div>
+  </form>
+</template>

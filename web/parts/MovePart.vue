@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { movePart, type Fitment } from '@cadre/contract/parts';
+import { partMismatches, positionsOfPart, type Build, type FitmentPosition, type Part } from '@cadre/core/fleet';
+import { now as serverNow, send } from '@cadre/web/app';
+import { MISMATCH_WORDS, useFleet } from '@cadre/web/fleet';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import SpeaksAgainst from './SpeaksAgainst.vue';
+
+/** A part to another bike, with or without what sits there coming back. */
+const props = defineProps<{ fitment: Fitment }>();
+type Side = { bike: Bike; fitments: readonly Fitment[] };
+const emit = defineEmits<{ done: [answer: { from: Side; to: Side }]; close: [] }>();
+const fleet = useFleet();
+const refusal = useRefusal();
+const tag = ref('');
+const position = ref<string>(props.fitment.position);
+const swap = ref(true);
+const anyway = ref('');
+const refused = ref<readonly string[]>([]);
+const id = newId();
+
+const target = computed(() => fleet.bikes.find((bike) => bike.tag === tag.value.trim().toUpperCase() && bike.id !== props.fitment.bikeId) ?? null);
+const positions = computed(() =>
+  positionsOfPart(props.fitment.part.kind).map((each) => ({
+    value: each,
+    label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear',
+  })),
+);
+const against = computed(() =>
+  target.value ? partMismatches(props.fitment.part as Part, target.value.build as Build, position.value as FitmentPosition) : [],
+);
+const mismatches = computed(() => (refused.value.length > 0 ? refused.value : against.value));
+/** Bikes that take it, nearest in kind first: what one would look for along the rack. */
+const takers = computed(() =>
+  fleet.bikes
+    .filter(
+      (bike) =>
+        bike.id !== props.fitment.bikeId &&
+        partMismatches(props.fitment.part as Part, bike.build as Build, position.value as FitmentPosition).length === 0,
+    )
+    .slice(0, 8),
+);
+async function move(): Promise<void> {
+  const to = target.value;
+  if (!to) {
+    refusal.said.value = {
+      what: tag.value.trim() ? `There is no other bike ${tag.value.trim().toUpperCase()}.` : 'No bike is named.',
+      todo: 'Type the tag of the bike it goes onto.',
+    };
+    return;
+  }
+  const done = await refusal.run(async () => {
+    const answer = await send(movePart, {
+      params: { id: props.fitment.id },
+      body: { id, bikeId: to.id, position: position.value as FitmentPosition, swap: swap.value, anyway: anyway.value.trim(), at: serverNow() },
+    });
+    emit('done', answer);
+  });
+  if (!done && refusal.error.value?.problem.code === 'part.does-not-fit')
+    refused.value = (refusal.error.value.problem.params?.mismatches ?? []) as readonly string[];
+}
+</script>
+
+<template>
+  <form class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2" :aria-label="`Move ${fitment.part.name}`" @submit.prevent="move">
+    <TextField v-model="tag" label="To the bike" hint="Its tag" @update:model-value="refused = []" />
+    <ChoiceField v-if="positions.length > 1" v-model="position" label="Where" :options="positions" />
+    <p v-if="takers.length" class="flex flex-wrap items-center gap-1 sm:col-span-2">
+      <span class="text-soft">Takes it:</span>
+      <button
+        v-for="bike in takers"
+        :key="bike.id"
+        type="button"
+        class="sturdy min-h-12 rounded-md border-2 border-ink/50 bg-plate px-3"
+        @click="tag = bike.tag"
+      >
+        {{ bike.tag }}
+      </button>
+    </p>
+    <label class="flex min-h-12 items-center gap-2 sm:col-span-2"
+      ><input v-model="swap" type="checkbox" class="size-6" />What sits there comes onto this bike in its place</label
+    >
+    <p v-if="!swap" class="text-watch sm:col-span-2">
+      This bike is left without it: that is recorded as left apart and holds the bike until it is whole again.
+    </p>
+    <SpeaksAgainst v-if="target && mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
+    <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
+    <p class="text-watch sm:col-span-2">
+      The last check of both bikes no longer counts.<template v-if="against.includes('wrong-end')"> {{ MISMATCH_WORDS['wrong-end'] }}</template>
+    </p>
+    <div class="flex gap-2 sm:col-span-2">
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')" data-move-save
+        >Move it</ActButton
+      >
+      <ActButton @click="emit('close')">Leave it</ActButton>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
+import { dayAndClock, now as serverNow, send, useNow } from '@cadre/web/app';
+import { fitItemWords, fitText, PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { fitItem } from '@cadre/core/fleet';
+import { useSession } from '@cadre/web/people';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import FitPart from './FitPart.vue';
+import MovePart from './MovePart.vue';
+
+/** What is fitted to a bike that wears or carries a marking, and what was: fit, renew, move, take off. */
+const props = defineProps<{ bike: Bike }>();
+const fleet = useFleet();
+const session = useSession();
+const now = useNow();
+const refusal = useRefusal();
+const fitments = ref<readonly Fitment[]>([]);
+const open = ref<{ act: 'fit' } | { act: 'renew' | 'move'; fitment: Fitment } | null>(null);
+
+async function load(): Promise<void> {
+  const { id } = props.bike;
+  await refusal.run(async () => {
+    const answer = await send(listFitments, { params: { id } });
+    if (id === props.bike.id) fitments.value = answer.fitments;
+  });
+}
+watch(
+  () => [props.bike.id, props.bike.facts],
+  () => void load(),
+  { immediate: true },
+);
+const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
+const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
+const placeWords = (fitment: Fitment): string => `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${fitment.position}`}`;
+const markings = (fitment: Fitment): string =>
+  Object.entries(fitment.part.markings)
+    .map(([key, value]) => {
+      const item = fitItem(key);
+      return item ? `${fitItemWords(key)} ${fitText(item, value)}` : '';
+    })
+    .filter(Boolean)
+    .join(' · ');
+function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
+  open.value = null;
+  fitments.value = answer.fitments;
+  fleet.put(answer.bike);
+}
+const takeOff = (fitment: Fitment): Promise<boolean> =>
+  refusal.run(async () => done(await send(takePartOff, { params: { id: fitment.id }, body: { id: newId(), at: serverNow() } })));
+</script>
+
+<template>
+  <section aria-labelledby="parts">
+    <div class="flex flex-wrap items-center gap-3">
+      <h2 id="parts" class="sturdy mr-auto text-xl">Parts</h2>
+      <ActButton v-if="session.may('edit-fleet')" data-fit-part @click="open = open?.act === 'fit' ? null : { act: 'fit' }">Fit a part</ActButton>
+    </div>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
+    <FitPart v-if="open?.act === 'fit'" :bike="bike" :renews="null" class="mt-2" @done="done" @close="open = null" />
+    <ul class="mt-2 space-y-2">
+      <li v-for="fitment in fitted" :key="fitment.id" class="rounded-md border-2 border-line bg-plate px-3 py-2" :data-fitment="fitment.part.name">
+        <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <p class="min-w-40 grow leading-snug">
+            <span class="font-semibold">{{ placeWords(fitment) }}</span> · {{ fitment.part.name }}<br />
+            <span class="figures text-[0.95rem] text-soft"
+              >since {{ dayAndClock(fitment.fittedAt, now) }}<template v-if="markings(fitment)"> · {{ markings(fitment) }}</template></span
+            >
+          </p>
+          <template v-if="session.may('edit-fleet')">
+            <ActButton data-renew @click="open = { act: 'renew', fitment }">Renew</ActButton>
+            <ActButton data-move @click="open = { act: 'move', fitment }">Move</ActButton>
+            <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)">Take off</ActButton>
+          </template>
+        </div>
+        <FitPart
+          v-if="open?.act === 'renew' && open.fitment.id === fitment.id"
+          :bike="bike"
+          :renews="fitment"
+          class="mt-2"
+          @done="done"
+          @close="open = null"
+        />
+        <MovePart
+          v-if="open?.act === 'move' && open.fitment.id === fitment.id"
+          :fitment="fitment"
+          class="mt-2"
+          @done="
+            (answer) => {
+              fleet.put(answer.to.bike);
+              done(answer.from);
+            }
+          "
+          @close="open = null"
+        />
+      </li>
+    </ul>
+    <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">No part is recorded apart from the fit list.</p>
+    <details v-if="past.length" class="mt-2">
+      <summary class="min-h-12 content-center font-semibold">{{ past.length }} taken off</summary>
+      <ul class="space-y-1">
+        <li v-for="fitment in past" :key="fitment.id" class="figures text-soft">
+          {{ placeWords(fitment) }} · {{ fitment.part.name }} · {{ dayAndClock(fitment.fittedAt, now) }} –
+          {{ dayAndClock(fitment.removedAt ?? 0, now) }}
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>

@@ -1,0 +1,1 @@
+export { default as PartsPanel } from './PartsPanel.vue';

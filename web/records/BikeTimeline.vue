@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { timeline } from '@cadre/contract/records';
+import { dayAndClock, send, useNow } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { entryWords, type TimelineEntry } from './wording';
+
+/** Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch. */
+const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
+const fleet = useFleet();
+const now = useNow();
+const refusal = useRefusal();
+const entries = ref<readonly TimelineEntry[]>([]);
+const next = ref<number | null>(null);
+const quiet = ref(false);
+
+async function load(before?: number): Promise<void> {
+  const { bikeId } = props;
+  await refusal.run(async () => {
+    const answer = await send(timeline, { params: { id: bikeId }, query: { ...(before === undefined ? {} : { before }), most: 60 } });
+    if (bikeId !== props.bikeId) return; // a late answer about another bike
+    entries.value = before === undefined ? answer.entries : [...entries.value, ...answer.entries];
+    next.value = answer.next;
+  });
+}
+watch([() => props.bikeId, () => props.version], () => void load(), { immediate: true });
+const shown = computed(() =>
+  entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })).filter(({ words }) => quiet.value || words.weight !== 'quiet'),
+);
+</script>
+
+<template>
+  <section aria-labelledby="timeline">
+    <div class="flex flex-wrap items-center gap-3">
+      <h2 id="timeline" class="sturdy mr-auto text-xl">What happened</h2>
+      <label class="flex min-h-12 items-center gap-2"><input v-model="quiet" type="checkbox" class="size-6" />with hooks, outings and marks</label>
+    </div>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ol class="mt-1 border-l-4 border-line">
+      <li v-for="{ entry, words } in shown" :key="entry.id" class="relative py-2 pl-5" :data-entry="entry.kind">
+        <span
+          class="absolute -left-[0.6rem] top-3.5 size-4 rounded-full border-4"
+          :class="words.weight === 'strong' ? 'border-act bg-act' : words.weight === 'plain' ? 'border-act bg-ground' : 'border-line bg-ground'"
+          aria-hidden="true"
+        />
+        <p class="leading-snug">
+          <span class="font-semibold">{{ words.what }}</span>
+          <span class="figures text-soft"
+            >· {{ dayAndClock(entry.happenedAt, now, timeZone) }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
+          >
+        </p>
+        <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>
+      </li>
+    </ol>
+    <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">Nothing yet.</p>
+    <ActButton v-if="next !== null" class="mt-2" :disabled="refusal.busy.value" @click="load(next)">Earlier</ActButton>
+  </section>
+</template>

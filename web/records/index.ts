@@ -1,0 +1,2 @@
+export { default as BikeTimeline } from './BikeTimeline.vue';
+export { entryWords } from './wording';

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { ENTRY_KINDS } from '@cadre/core/records';
+import { entryWords, type TimelineEntry } from './wording';
+
+const entry = (kind: TimelineEntry['kind'], body: unknown): TimelineEntry => ({
+  id: '1',
+  chain: 'c',
+  seq: 1,
+  kind,
+  bikeId: 'b',
+  author: 'a',
+  happenedAt: 0,
+  recordedAt: 0,
+  body,
+});
+const said = (kind: TimelineEntry['kind'], body: unknown) => entryWords(entry(kind, body), () => 'Ann');
+const finding = { severity: 'stop', words: { checkpoint: 'Bars', fault: 'Bent' } };
+
+describe('a bike’s timeline in words', () => {
+  it.each([
+    ['check.signed', { complete: true, findings: [finding], criticalsMissing: [] }, 'Check signed', 'Bars: bent (stop)'],
+    [
+      'check.signed',
+      { complete: false, findings: [], criticalsMissing: ['a', 'b'] },
+      'Check signed, incomplete',
+      '2 criticals nobody looked at · Nothing found',
+    ],
+    ['repair.done', { work: [{ done: 'New bars' }], minutes: 12 }, 'Repair done', 'New bars · 12 min'],
+    ['finding.severity-set', { finding, reason: 'Seen it' }, 'Severity set', 'Bars: bent (stop) · Seen it'],
+    ['part.fitted', { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' }, 'Wheel fitted', '29 disc · front · spare'],
+    ['bike.moved', { to: 'out' }, 'Handed out', ''],
+    ['bike.changed', { due: true }, 'Edited', 'Built otherwise: its last check no longer counts'],
+  ] as const)('%s', (kind, body, what, detail) => {
+    expect(said(kind, body)).toMatchObject({ what, detail });
+  });
+  it('has words for everything that can happen to a bike', () => {
+    const ofBikes = ENTRY_KINDS.filter((kind) => /^(bike|check|finding|repair|left-apart|part)\./.test(kind));
+    expect(ofBikes.length).toBeGreaterThan(14);
+    for (const kind of ofBikes) expect(said(kind, {}).what, kind).not.toBe(kind);
+  });
+});

@@ -1,0 +1,88 @@
+import type { AnswerOf } from '@cadre/contract/http';
+import type { timeline } from '@cadre/contract/records';
+import { count } from '@cadre/web/app';
+import { PART_WORDS } from '@cadre/web/fleet';
+
+export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
+
+export interface EntryWords {
+  readonly what: string;
+  readonly detail: string;
+  /** How much it weighs in the list: what changed the bike's standing stands out. */
+  readonly weight: 'strong' | 'plain' | 'quiet';
+}
+
+type Body = Record<string, unknown>;
+const text = (value: unknown): string => (typeof value === 'string' ? value : '');
+const listOf = (value: unknown): readonly Body[] => (Array.isArray(value) ? (value as Body[]).filter(Boolean) : []);
+const faultsOf = (findings: unknown): string =>
+  listOf(findings)
+    .map((finding) => {
+      const words = (finding.words ?? {}) as Body;
+      return `${text(words.checkpoint)}: ${text(words.fault).toLowerCase()} (${text(finding.severity)})`;
+    })
+    .join(' · ');
+
+/** One entry of the record as a person reads it on a bike's page. */
+export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string): EntryWords {
+  const body = entry.body as Body;
+  const say = (what: string, detail = '', weight: EntryWords['weight'] = 'plain'): EntryWords => ({ what, detail, weight });
+  switch (entry.kind) {
+    case 'bike.added':
+      return say('Came into the fleet', text((body.bike as Body | undefined)?.model), 'strong');
+    case 'bike.changed':
+      return say('Edited', body.due ? 'Built otherwise: its last check no longer counts' : '', 'quiet');
+    case 'bike.hung':
+      return say(body.hookId ? 'Hung on another hook' : 'Taken off its hook', '', 'quiet');
+    case 'bike.moved':
+      return say(body.to === 'out' ? 'Handed out' : 'Came back', '', 'quiet');
+    case 'check.opened':
+      return say(body.reLook ? 'Re-look begun' : 'Check begun', '', 'quiet');
+    case 'check.marked':
+      return say(`${count(listOf(body.markIds).length, 'mark')} given`, '', 'quiet');
+    case 'check.signed': {
+      const findings = listOf(body.findings);
+      const missing = listOf(body.criticalsMissing).length;
+      const found = findings.length > 0 ? faultsOf(findings) : 'Nothing found';
+      return say(
+        body.complete ? 'Check signed' : 'Check signed, incomplete',
+        missing ? `${count(missing, 'critical')} nobody looked at · ${found}` : found,
+        'strong',
+      );
+    }
+    case 'check.co-signed':
+      return say('Trainee’s check co-signed', '', 'plain');
+    case 'check.abandoned':
+      return say('Check left unsigned and closed', '', 'quiet');
+    case 'finding.severity-set':
+      return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
+    case 'repair.started':
+      return say('Repair begun', faultsOf(body.findings));
+    case 'repair.done':
+      return say(
+        'Repair done',
+        [...listOf(body.work).map((work) => text(work.done)), typeof body.minutes === 'number' ? `${body.minutes} min` : '']
+          .filter(Boolean)
+          .join(' · '),
+        'strong',
+      );
+    case 'left-apart.opened':
+      return say('Left apart', text(body.what));
+    case 'left-apart.closed':
+      return say('Put together again');
+    case 'bike.released':
+      return say('Released', text(body.note), 'strong');
+    case 'part.fitted': {
+      const part = (body.part ?? {}) as Body;
+      const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? 'Part';
+      return say(
+        `${kind} fitted`,
+        [text(part.name), body.position === 'only' ? '' : text(body.position), text(body.anyway)].filter(Boolean).join(' · '),
+      );
+    }
+    case 'part.removed':
+      return say('Part taken off', '', 'quiet');
+    default:
+      return say(entry.kind, nameOf(entry.author ?? ''), 'quiet');
+  }
+}

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest';
+import { readWants, type WantCover } from '@cadre/core/schedule';
+import { readCalendar } from './read-calendar';
+import { readDraft } from './use-group-drafts';
+import { shortWords, wantText, wantWords } from './wording';
+
+const calendar = (...lines: string[]): string => ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test', ...lines, 'END:VCALENDAR'].join('\r\n');
+const event = (...lines: string[]): string[] => ['BEGIN:VEVENT', 'UID:1@test', 'DTSTAMP:20260601T000000Z', ...lines, 'END:VEVENT'];
+const FROM = Date.UTC(2026, 5, 10);
+const UNTIL = FROM + 14 * 86_400_000;
+
+describe('a calendar', () => {
+  it('gives its outings, with bikes from the title or the description', () => {
+    const read = readCalendar(
+      calendar(
+        ...event('SUMMARY:Year 5: 8 x 24in\\, 2 hybrid', 'DTSTART:20260611T083000Z', 'DTEND:20260611T103000Z'),
+        ...event(
+          'SUMMARY:Family hire',
+          'DESCRIPTION:Paid in advance.\\n4 x hybrid M\\, 1 cargo',
+          'DTSTART:20260610T130000Z',
+          'DTEND:20260610T150000Z',
+        ),
+        ...event('SUMMARY:Long ago', 'DTSTART:20250610T130000Z', 'DTEND:20250610T150000Z'),
+        ...event('SUMMARY:All day', 'DTSTART;VALUE=DATE:20260611', 'DTEND;VALUE=DATE:20260612'),
+      ),
+      FROM,
+      UNTIL,
+    );
+    expect(read).toMatchObject({
+      ok: true,
+      groups: [
+        {
+          name: 'Family hire',
+          outAt: Date.UTC(2026, 5, 10, 13),
+          wants: [
+            { count: 4, kind: 'hybrid', size: 'M' },
+            { count: 1, kind: 'cargo' },
+          ],
+        },
+        {
+          name: 'Year 5',
+          outAt: Date.UTC(2026, 5, 11, 8, 30),
+          backAt: Date.UTC(2026, 5, 11, 10, 30),
+          wants: [
+            { count: 8, size: '24 in' },
+            { count: 2, kind: 'hybrid' },
+          ],
+        },
+      ],
+    });
+    expect(read.ok && read.groups).toHaveLength(2);
+  });
+  it('counts a series out, in the zone it is written in', () => {
+    const zone = [
+      'BEGIN:VTIMEZONE',
+      'TZID:Europe/London',
+      'BEGIN:DAYLIGHT',
+      'DTSTART:19810329T010000',
+      'TZOFFSETFROM:+0000',
+      'TZOFFSETTO:+0100',
+      'RRULE:FREQ=YEARLY;BYMONTH=3;BYDAY=-1SU',
+      'END:DAYLIGHT',
+      'BEGIN:STANDARD',
+      'DTSTART:19961027T020000',
+      'TZOFFSETFROM:+0100',
+      'TZOFFSETTO:+0000',
+      'RRULE:FREQ=YEARLY;BYMONTH=10;BYDAY=-1SU',
+      'END:STANDARD',
+      'END:VTIMEZONE',
+    ];
+    const read = readCalendar(
+      calendar(
+        ...zone,
+        ...event(
+          'SUMMARY:Club',
+          'DTSTART;TZID=Europe/London:20260602T180000',
+          'DTEND;TZID=Europe/London:20260602T200000',
+          'RRULE:FREQ=WEEKLY;BYDAY=TU',
+        ),
+      ),
+      FROM,
+      UNTIL,
+    );
+    expect(read.ok && read.groups.map((group) => group.outAt)).toEqual([Date.UTC(2026, 5, 16, 17), Date.UTC(2026, 5, 23, 17)]);
+  });
+  it.each(['', 'not a calendar', 'BEGIN:VCARD\r\nEND:VCARD'])('that is none (%j) is told as such', (text) => {
+    expect(readCalendar(text, FROM, UNTIL)).toMatchObject({ ok: false });
+  });
+});
+
+describe('a group being typed', () => {
+  const draft = { id: '1', name: 'Year 5', day: '2026-06-11', out: '09:30', back: '11:30', bikes: '8 x 24in', refused: '' };
+  it('is whole, at the site’s own time', () => {
+    expect(readDraft(draft, 'Europe/London')).toMatchObject({ wrong: [], outAt: Date.UTC(2026, 5, 11, 8, 30), wants: [{ count: 8 }] });
+  });
+  it('tells everything still wrong with it at once', () => {
+    expect(readDraft({ ...draft, name: ' ', back: '09:00', bikes: '8 camels' }, 'Europe/London').wrong).toEqual([
+      'It has no name.',
+      'It would be back before it is out.',
+      '“8 camels” is not read: write it like 8 x 24in or 4 hybrid M.',
+    ]);
+    expect(readDraft({ ...draft, out: '', bikes: '' }, 'Europe/London').wrong).toEqual([
+      'When it is out and back is missing.',
+      'How many bikes is missing.',
+    ]);
+  });
+  it('is written as it is read', () => {
+    const { wants } = readWants('8 x 24in, 4 hybrid M, 2 children’s bikes, 3');
+    expect(readWants(wantText(wants))).toEqual({ wants, unread: [] });
+    expect(wants.map((want) => wantWords(want))).toEqual(['8 × 24 in', '4 × hybrid M', '2 × child’s bike', '3 × any bike']);
+    const covers: WantCover[] = wants.map((want, index) => ({ want, cleared: want.count - index, short: index }));
+    expect(shortWords(covers)).toBe('1 × hybrid M, 2 × child’s bike, 3 × any bike');
+  });
+});

@@ -1,0 +1,1 @@
+export { default as GroupStrip } from './GroupStrip.vue';

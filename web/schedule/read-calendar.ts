@@ -1,0 +1,59 @@
+import ICAL from 'ical.js';
+import { readGroupLine, readWants, type Want } from '@cadre/core/schedule';
+
+export interface CalendarGroup {
+  readonly name: string;
+  readonly outAt: number;
+  readonly backAt: number;
+  readonly wants: readonly Want[];
+  readonly unread: readonly string[];
+}
+
+export type ReadCalendar = { readonly ok: true; readonly groups: readonly CalendarGroup[] } | { readonly ok: false; readonly why: string };
+
+/** A series says how often; more than this in the span is no outing but a mistake. */
+const MOST_OF_A_SERIES = 60;
+
+function groupOf(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): CalendarGroup {
+  const line = readGroupLine(event.summary ?? '');
+  const described = readWants((event.description ?? '').split('\n').find((each) => readWants(each).wants.length > 0) ?? '');
+  const wants = line.wants.length > 0 ? line.wants : described.wants;
+  return {
+    name: line.name || 'Group',
+    outAt: start.toJSDate().getTime(),
+    backAt: end.toJSDate().getTime(),
+    wants,
+    unread: line.wants.length > 0 ? line.unread : described.unread,
+  };
+}
+
+/** The outings of an iCalendar file between two times. Whole-day events are no outings: they have no time to be out. */
+export function readCalendar(text: string, from: number, until: number): ReadCalendar {
+  let calendar: ICAL.Component;
+  try {
+    calendar = new ICAL.Component(ICAL.parse(text) as never);
+  } catch (error) {
+    return { ok: false, why: (error as Error).message };
+  }
+  if (calendar.name !== 'vcalendar') return { ok: false, why: 'it holds no calendar' };
+  for (const zone of calendar.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(new ICAL.Timezone(zone));
+  const groups: CalendarGroup[] = [];
+  for (const component of calendar.getAllSubcomponents('vevent')) {
+    const event = new ICAL.Event(component);
+    if (!event.startDate || event.startDate.isDate || event.isRecurrenceException()) continue;
+    if (!event.isRecurring()) {
+      groups.push(groupOf(event, event.startDate, event.endDate));
+      continue;
+    }
+    const series = event.iterator();
+    for (let next = series.next(), seen = 0; next && seen < MOST_OF_A_SERIES; next = series.next()) {
+      const { startDate, endDate, item } = event.getOccurrenceDetails(next);
+      const at = startDate.toJSDate().getTime();
+      if (at > until) break;
+      if (at < from) continue;
+      seen += 1;
+      groups.push(groupOf(item, startDate, endDate));
+    }
+  }
+  return { ok: true, groups: groups.filter((group) => group.backAt > from && group.outAt < until).sort((a, b) => a.outAt - b.outAt) };
+}

@@ -1,0 +1,24 @@
+import { computed, type ComputedRef } from 'vue';
+import { mayGoOut } from '@cadre/core/fitness';
+import { coverGroups, type Group, type GroupCover } from '@cadre/core/schedule';
+import { useNow } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+
+/** How far the bikes that may go out now go round the groups that are coming. */
+export function useCover(): ComputedRef<readonly GroupCover[]> {
+  const fleet = useFleet();
+  const now = useNow();
+  return computed(() =>
+    coverGroups(
+      fleet.groups as readonly Group[],
+      fleet.bikes.map((bike) => ({
+        id: bike.id,
+        siteId: bike.siteId,
+        kind: bike.build.kind,
+        size: bike.size,
+        ready: bike.whereabouts === 'in' && mayGoOut(fleet.fitnessOf(bike, now.value).fitness),
+      })),
+      now.value,
+    ),
+  );
+}

@@ -1,0 +1,27 @@
+import type { Want, WantCover } from '@cadre/core/schedule';
+import { KIND_WORDS } from '@cadre/web/fleet';
+
+/** "8 × child’s bike 24 in", "4 × any bike". */
+export function wantWords(want: Want, count = want.count): string {
+  const kind = want.kind ? KIND_WORDS[want.kind].toLowerCase() : '';
+  const what = [kind, want.size].filter(Boolean).join(' ') || 'any bike';
+  return `${count} × ${what}`;
+}
+
+/** What is short, by size and kind; nothing when nothing is. */
+export function shortWords(covers: readonly WantCover[]): string {
+  return covers
+    .filter((each) => each.short > 0)
+    .map((each) => wantWords(each.want, each.short))
+    .join(', ');
+}
+
+/** A want as it is typed: what `readWants` reads back. */
+export function wantText(wants: readonly Want[]): string {
+  return wants
+    .map(
+      (want) =>
+        `${want.count} x ${[want.size, want.kind ? KIND_WORDS[want.kind].toLowerCase().replace('’', "'") : ''].filter(Boolean).join(' ') || 'any'}`,
+    )
+    .join(', ');
+}
