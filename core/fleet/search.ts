@@ -14,9 +14,29 @@ interface Indexed {
   readonly words: readonly string[];
 }
 
+const plained = new Map<string, readonly string[]>();
+/** The words of a text made plain; a fleet says the same few hundred texts again and again. */
+function plainWords(text: string): readonly string[] {
+  const known = plained.get(text);
+  if (known) return known;
+  const words = plain(text).split(' ').filter(Boolean);
+  if (plained.size > 5000) plained.clear();
+  plained.set(text, words);
+  return words;
+}
+
+const sizes = new Map<string, string>();
+function sizeOf(size: string): string {
+  const known = sizes.get(size);
+  if (known !== undefined) return known;
+  if (sizes.size > 5000) sizes.clear();
+  sizes.set(size, sizeKey(size));
+  return sizeKey(size);
+}
+
 /** What a bike is found by, made once and asked often. */
 export function indexFor(bike: Findable): Indexed {
-  return { tag: plain(bike.tag).replace(/ /g, ''), size: sizeKey(bike.size), words: bike.words.flatMap((word) => plain(word).split(' ')) };
+  return { tag: plainWords(bike.tag).join(''), size: sizeOf(bike.size), words: bike.words.flatMap(plainWords) };
 }
 
 function matches(bike: Indexed, token: string): boolean {

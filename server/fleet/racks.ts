@@ -143,7 +143,12 @@ export class Racks {
         if (inTheWay) throw new RefusedError('hook.taken', { tag: inTheWay.tag });
         return hangSayings(body, bikes);
       },
-      async (tx) => ({ bikes: await describeBikes(tx, await tx.getRepository(bikeEntity).findBy({ id: In(ids) })) }),
+      async (tx) => ({
+        bikes: await describeBikes(
+          tx,
+          [...new Set(ids)].map((id) => ({ id })),
+        ),
+      }),
     );
   }
 }

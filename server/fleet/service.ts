@@ -13,7 +13,7 @@ import { groupsAround } from '@cadre/server/schedule';
 import { documentOf, dueByBuild, modelById, refuseBike } from './bike-document';
 import { bikeEntity, modelEntity, siteEntity } from './entities';
 import { modelOf } from './models';
-import { describeBike, describeBikes, describeRacks, findBike } from './read';
+import { describeBike, describeBikes, describeFleet, describeRacks, findBike } from './read';
 
 export class Fleet {
   constructor(
@@ -30,7 +30,7 @@ export class Fleet {
       racks: await describeRacks(tx),
       models: (await tx.getRepository(modelEntity).find({ order: { name: 'ASC' } })).map(modelOf),
       groups: await groupsAround(tx, this.now()),
-      bikes: await describeBikes(tx, await tx.getRepository(bikeEntity).find({ order: { tag: 'ASC' } })),
+      bikes: await describeFleet(tx),
       people: await tx.getRepository(personEntity).find({ select: { id: true, name: true } }),
       policyHash: (await currentPolicy(tx)).hash,
       now: this.now(),

@@ -24,10 +24,10 @@ export async function endValidity(tx: EntityManager, bikeIds: readonly string[],
   if (bikeIds.length > 0) await tx.getRepository(checkEntity).update({ bikeId: In([...bikeIds]), validUntil: MoreThan(at) }, { validUntil: at });
 }
 
-export async function bikeAdded(tx: EntityManager, bike: BikeDocument): Promise<void> {
-  await tx.getRepository(bikeEntity).insert({ ...bikeRowOf(bike), whereabouts: 'in', version: 1 });
+export async function bikesAdded(tx: EntityManager, bikes: readonly BikeDocument[]): Promise<void> {
+  await tx.getRepository(bikeEntity).insert(bikes.map((bike) => ({ ...bikeRowOf(bike), whereabouts: 'in' as const, version: 1 })));
   // Nothing can stand against a bike nobody has touched: an import of thousands need not ask.
-  await tx.getRepository(bikeStateEntity).insert({ bikeId: bike.id, facts: NO_FACTS, nextChangeAt: null });
+  await tx.getRepository(bikeStateEntity).insert(bikes.map((bike) => ({ bikeId: bike.id, facts: NO_FACTS, nextChangeAt: null })));
 }
 
 export async function bikeChanged(tx: EntityManager, body: EntryBodies['bike.changed'], at: Date): Promise<void> {

@@ -7,12 +7,12 @@ import { checkEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { personEntity, programEntity } from '@cadre/server/people/entities';
-import type { Projector, Recorded } from '@cadre/server/records';
+import type { BikeDocument, Projector, Recorded } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { refreshBikeState, refreshDraftStops } from './bike-state';
 import {
-  bikeAdded,
+  bikesAdded,
   bikeChanged,
   groupChanged,
   groupRowOf,
@@ -103,7 +103,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'model.changed':
       return modelChanged(tx, entry.body, at, entry.recordedAt);
     case 'bike.added':
-      return bikeAdded(tx, entry.body.bike);
+      return bikesAdded(tx, [entry.body.bike]);
     case 'bike.changed':
       return bikeChanged(tx, entry.body, at);
     case 'bike.hung':
@@ -223,23 +223,46 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
  * Projects entries. Round every act on a bike it looks twice whether the bike needs a hold on record:
  * before (a soon may have run out while nobody looked, and must not slip away by being lowered) and after.
  */
+async function applyOne(tx: EntityManager, entry: Recorded): Promise<void> {
+  const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
+  const before = bikeId === null || entry.kind === 'bike.added' ? null : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
+  const overran = bikeId !== null && before !== null && needsHold(before.facts, entry.recordedAt);
+  if (overran) await beginHold(tx, bikeId, entry);
+  await apply(tx, entry);
+  // A bike just added has its facts, and a hook says nothing of fitness.
+  if (bikeId === null || entry.kind === 'bike.added' || (entry.kind === 'bike.hung' && !overran)) return;
+  if (before && !overran && entry.kind === 'check.marked') {
+    await refreshDraftStops(tx, bikeId, before.facts, entry.recordedAt);
+    return;
+  }
+  const facts = await refreshBikeState(tx, bikeId, entry.recordedAt);
+  if (needsHold(facts, entry.recordedAt)) {
+    await beginHold(tx, bikeId, entry);
+    await refreshBikeState(tx, bikeId, entry.recordedAt);
+  }
+}
+
+/** The bikes that come in from here on in one run: an import is hundreds of them, kept in two statements instead of two each. */
+function runOfNewBikes(entries: readonly Recorded[], from: number): readonly BikeDocument[] {
+  const bikes: BikeDocument[] = [];
+  for (const entry of entries.slice(from)) {
+    if (entry.kind !== 'bike.added') break;
+    bikes.push(entry.body.bike);
+  }
+  return bikes;
+}
+
 export const projector: Projector = {
-  async apply(tx, entry) {
-    const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
-    const before = bikeId === null || entry.kind === 'bike.added' ? null : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
-    const overran = bikeId !== null && before !== null && needsHold(before.facts, entry.recordedAt);
-    if (overran) await beginHold(tx, bikeId, entry);
-    await apply(tx, entry);
-    // A bike just added has its facts, and a hook says nothing of fitness.
-    if (bikeId === null || entry.kind === 'bike.added' || (entry.kind === 'bike.hung' && !overran)) return;
-    if (before && !overran && entry.kind === 'check.marked') {
-      await refreshDraftStops(tx, bikeId, before.facts, entry.recordedAt);
-      return;
-    }
-    const facts = await refreshBikeState(tx, bikeId, entry.recordedAt);
-    if (needsHold(facts, entry.recordedAt)) {
-      await beginHold(tx, bikeId, entry);
-      await refreshBikeState(tx, bikeId, entry.recordedAt);
+  async apply(tx, entries) {
+    for (let at = 0; at < entries.length; at += 1) {
+      const run = runOfNewBikes(entries, at);
+      if (run.length > 1) {
+        await bikesAdded(tx, run);
+        at += run.length - 1;
+        continue;
+      }
+      const entry = entries[at];
+      if (entry) await applyOne(tx, entry);
     }
   },
 };

@@ -11,14 +11,15 @@ export async function rebuildProjections(source: DataSource, projector: Projecto
     for (const projection of projections) await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
     const rows = await tx.getRepository(entryEntity).find({ order: { ordinal: 'ASC' } });
     for (const row of rows) {
-      await projector.apply(tx, {
+      const entry = {
         id: row.id,
         kind: row.kind,
         body: JSON.parse(row.body) as unknown,
         author: row.author,
         happenedAt: row.happenedAt.getTime(),
         recordedAt: row.recordedAt.getTime(),
-      } as Recorded);
+      } as Recorded;
+      await projector.apply(tx, [entry]);
     }
     await tx.query('SET foreign_key_checks = 1');
     return rows.length;

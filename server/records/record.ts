@@ -8,7 +8,8 @@ import { duplicateAsRefusal, RefusedError } from './refusal';
 
 /** What turns an entry into rows. The record does not know what entries mean. */
 export interface Projector {
-  apply(tx: EntityManager, entry: Recorded): Promise<void>;
+  /** Entries of one act, in order. */
+  apply(tx: EntityManager, entries: readonly Recorded[]): Promise<void>;
 }
 
 /** What an act will say, decided inside its transaction. Null: there is nothing left to say. */
@@ -91,15 +92,18 @@ export class Record {
   private async append(tx: EntityManager, head: ChainHeadRow, input: ActInput, sayings: readonly Saying[]): Promise<void> {
     const policyHash = ((await tx.query('SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1')) as { hash: string }[])[0]?.hash ?? null;
     let { seq, hash: previousHash } = head;
+    const rows: Omit<EntryRow, 'ordinal'>[] = [];
+    const entries: Recorded[] = [];
     for (const [index, saying] of sayings.entries()) {
       seq += 1;
       const recordedAt = this.now();
+      const last = index === sayings.length - 1;
       const entry = {
         chain: input.chain,
         seq,
         previousHash,
         // The last saying carries the act's own id: it is what a repeat is known by.
-        id: index === sayings.length - 1 ? input.id : newId(),
+        id: last ? input.id : newId(),
         kind: saying.kind,
         body: saying.body,
         policyHash,
@@ -109,20 +113,20 @@ export class Record {
         recordedAt,
       };
       const hash = sha256(entryText(entry));
-      const bikeId = 'bikeId' in saying.body ? saying.body.bikeId : null;
-      const row: Omit<EntryRow, 'ordinal'> = {
+      rows.push({
         ...entry,
         hash,
         body: canonicalJson(entry.body),
-        bikeId,
-        requestHash: index === sayings.length - 1 ? hashOf(input.request) : null,
+        bikeId: 'bikeId' in saying.body ? saying.body.bikeId : null,
+        requestHash: last ? hashOf(input.request) : null,
         happenedAt: new Date(entry.happenedAt),
         recordedAt: new Date(recordedAt),
-      };
-      await tx.getRepository(entryEntity).insert(row);
-      await this.projector.apply(tx, entry as Recorded);
+      });
+      entries.push(entry as Recorded);
       previousHash = hash;
     }
+    if (rows.length > 0) await tx.getRepository(entryEntity).insert(rows);
+    await this.projector.apply(tx, entries);
     await tx.getRepository(chainHeadEntity).update({ chain: head.chain }, { seq, hash: previousHash });
   }
 }

@@ -34,6 +34,14 @@ export function onReach(listener: Listener): void {
 const ANSWER_WITHIN_MS = 15_000;
 
 export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
+  return (await sendForText(route, sent)).answer;
+}
+
+/** The answer and the very text it came as, for what is kept as it came. */
+export async function sendForText<R extends RouteContract>(
+  route: R,
+  sent: Sent<R> = {},
+): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {
   const params = (sent.params ?? {}) as Record<string, string>;
   const query = new URLSearchParams(Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)])).toString();
   const path = route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? '')) + (query && `?${query}`);
@@ -55,14 +63,16 @@ export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}
     listeners.forEach((listener) => listener(false));
     throw new UnreachableError();
   }
+  let text: string;
   let answer: unknown;
   try {
-    answer = await response.json();
+    text = await response.text();
+    answer = JSON.parse(text) as unknown;
   } catch {
     listeners.forEach((listener) => listener(false));
     throw new UnreachableError();
   }
   listeners.forEach((listener) => listener(true));
   if (!response.ok) throw new RefusedError(answer as Problem);
-  return answer as AnswerOf<R>;
+  return { answer: answer as AnswerOf<R>, text };
 }

@@ -1,7 +1,8 @@
-export { onReach, RefusedError, send, UnreachableError } from './api';
+export { onReach, RefusedError, send, sendForText, UnreachableError } from './api';
 export { deviceId } from './device';
 export { clock, count, dayAndClock, dayWords, untilNow } from './format';
 export { keepPlain, keepThing, kept, keptThing, type KeptCheck, type KeptMark } from './kept';
-export { keyHelp, useKeys, type KeyHelp } from './keys';
+export { keyHelp, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
+export { theme } from './theme';
 export { now, setServerNow, useNow } from './use-now';

@@ -7,16 +7,22 @@ import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import type { Build } from '@cadre/core/fleet';
 import { v7 as newId } from 'uuid';
-import { now as serverNow, send, useKeys, useNow } from '@cadre/web/app';
+import { now as serverNow, send, useKeys, useNow, type KeyMap } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
-import BikeFigure from './BikeFigure.vue';
+import BikeSign from './BikeSign.vue';
 import { putAwayHint } from './put-away';
 import { useFleet } from './use-fleet';
 import { FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';
 
 /** What is in hand: the bike picked, why it may or may not go out, and its next act. */
-const props = defineProps<{ bike: Bike; answer: FitnessAnswer; begun: boolean; bare?: boolean }>();
+const props = defineProps<{
+  bike: Bike;
+  answer: FitnessAnswer;
+  begun: boolean;
+  bare?: boolean;
+  /** Out of sight: its keys are not its own. */ idle?: boolean;
+}>();
 const emit = defineEmits<{ away: [] }>();
 
 const fleet = useFleet();
@@ -64,11 +70,14 @@ function coSign(): void {
     void refusal.run(async () => fleet.put((await send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: serverNow() } })).bike));
 }
 useKeys(
-  () => ({
-    c: check,
-    b: () => void router.push({ name: 'bench', params: { bikeId: props.bike.id } }),
-    o: () => (props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out')),
-  }),
+  (): KeyMap =>
+    props.idle
+      ? {}
+      : {
+          c: check,
+          b: () => void router.push({ name: 'bench', params: { bikeId: props.bike.id } }),
+          o: () => (props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out')),
+        },
   [
     { keys: 'C', does: 'Start or go on with the check of the bike in hand' },
     { keys: 'B', does: 'Open it on the bench' },
@@ -105,7 +114,7 @@ useKeys(
       </button>
     </div>
     <div v-if="!bare" class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
-      <BikeFigure :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" />
+      <BikeSign :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" detail="full" />
     </div>
     <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
       <li

@@ -4,42 +4,29 @@ import { smoothPath, walkOf } from '@cadre/core/figure';
 import type { RouteKey, Zone } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { ZONE_WORDS } from '@cadre/web/catalogue';
-import { figureOf, signOf } from './figure-cache';
+import { figureOf } from './figure-cache';
+import { FIGURE_COLOURS } from './figure-colours';
 
 /** A bike drawn from its build. With a route it shows the walk round it; zones can be touched. */
 const props = withDefaults(
   defineProps<{
     build: Build;
     label: string;
-    /** Draws no spokes: for the small sign on a tag. */
-    small?: boolean;
     route?: RouteKey | null;
     zones?: readonly Zone[];
     lit?: readonly Zone[];
     done?: readonly Zone[];
     troubled?: readonly Zone[];
   }>(),
-  { small: false, route: null, zones: () => [], lit: () => [], done: () => [], troubled: () => [] },
+  { route: null, zones: () => [], lit: () => [], done: () => [], troubled: () => [] },
 );
 const emit = defineEmits<{ pick: [zone: Zone] }>();
 
-const figure = computed(() => (props.small ? signOf(props.build) : figureOf(props.build)));
+const figure = computed(() => figureOf(props.build));
 const box = computed(() => `${figure.value.viewBox.x} ${figure.value.viewBox.y} ${figure.value.viewBox.width} ${figure.value.viewBox.height}`);
 const stops = computed(() => (props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : []));
 const walk = computed(() => smoothPath(stops.value.map((stop) => stop.at)));
 
-const COLOUR = {
-  tyre: '--tyre',
-  rim: '--rim',
-  spoke: '--spoke',
-  tube: '--tube',
-  thin: '--solid',
-  steel: '--steel',
-  cable: '--solid',
-  solid: '--solid',
-  soft: '--canvas',
-  plate: '--plate',
-} as const;
 const isLit = (zone: Zone): boolean => props.lit.includes(zone);
 </script>
 
@@ -52,7 +39,6 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
     :aria-hidden="label ? undefined : true"
   >
     <line
-      v-if="!small"
       :x1="figure.viewBox.x"
       :x2="figure.viewBox.x + figure.viewBox.width"
       :y1="figure.ground"
@@ -65,9 +51,9 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         v-for="(path, index) in figure.paths"
         :key="index"
         :d="path.d"
-        :fill="path.width === 0 ? `var(${COLOUR[path.role]})` : 'none'"
-        :stroke="path.width === 0 ? 'none' : `var(${COLOUR[path.role]})`"
-        :stroke-width="small ? path.width * 1.25 : path.width"
+        :fill="path.width === 0 ? `var(${FIGURE_COLOURS[path.role]})` : 'none'"
+        :stroke="path.width === 0 ? 'none' : `var(${FIGURE_COLOURS[path.role]})`"
+        :stroke-width="path.width"
       />
     </g>
     <template v-if="stops.length">

@@ -4,7 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Build } from '@cadre/core/fleet';
 import type { Fitness } from '@cadre/core/fitness';
 import { FitnessMark } from '@cadre/web/ui';
-import BikeFigure from './BikeFigure.vue';
+import BikeSign from './BikeSign.vue';
 import type { TagSize } from './tag-size';
 import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from './wording';
 
@@ -14,8 +14,8 @@ const props = defineProps<{
   fitness: Fitness;
   size: TagSize;
   picked: boolean;
+  pressed: boolean;
   selected: boolean;
-  selecting: boolean;
   beganCheck: boolean;
 }>();
 const away = computed(() => props.bike.whereabouts === 'out');
@@ -43,14 +43,14 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
       picked && 'ring-4 ring-act ring-offset-2 ring-offset-ground',
       selected && 'outline-4 -outline-offset-2 outline-act',
     ]"
-    :aria-pressed="selecting ? selected : picked"
+    :aria-pressed="pressed"
     :data-tag="bike.tag"
     :data-fitness="fitness"
   >
     <span class="absolute -top-1 left-1/2 size-3 -translate-x-1/2 rounded-full border-2 border-ink/60 bg-ground" aria-hidden="true" />
+    <!-- Drawn by the wall's own mark, so that beginning to select draws no tag anew. -->
     <span
-      v-if="selecting"
-      class="absolute right-1 top-1 grid size-5 place-items-center rounded border-2 border-ink bg-plate text-xs font-bold leading-none"
+      class="absolute right-1 top-1 invisible grid size-5 place-items-center group-data-selecting/wall:visible rounded border-2 border-ink bg-plate text-xs font-bold leading-none"
       aria-hidden="true"
       >{{ selected ? '✓' : '' }}</span
     >
@@ -72,7 +72,7 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
       class="mx-auto my-1 block w-full"
       :class="[size === 'large' ? 'h-[5.6rem]' : 'h-10', away && 'opacity-35']"
       aria-hidden="true"
-      ><BikeFigure :build="bike.build as Build" label="" small
+      ><BikeSign :build="bike.build as Build"
     /></span>
     <span class="mt-auto flex items-center gap-1.5" :class="size === 'small' && 'justify-center gap-1'">
       <FitnessMark :fitness="fitness" :size="size === 'large' ? 24 : size === 'medium' ? 20 : 16" />

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { ROUTE_KEYS, ZONES } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import BikeFigure from './BikeFigure.vue';
+import BikeSign from './BikeSign.vue';
 import { KIND_WORDS } from './wording';
 
 /** Every kind of bike large, with its walk, and small as the sign on a tag: for looking at all of them at once. */
@@ -34,7 +35,7 @@ const figures = computed(() => [
       <li v-for="each in figures" :key="each.name" class="rounded-lg border-2 border-line bg-plate p-3" :data-figure="each.build.kind">
         <div class="flex items-center gap-3">
           <h2 class="sturdy grow text-lg">{{ each.name }}</h2>
-          <span class="block h-11 w-20"><BikeFigure :build="each.build" label="" small /></span>
+          <span class="block h-11 w-20"><BikeSign :build="each.build" /></span>
         </div>
         <div class="h-72 max-sm:h-52">
           <BikeFigure :build="each.build" :label="`${each.name}, the walk round it`" :route="ROUTE_KEYS[0]" :zones="ZONES" />

@@ -4,7 +4,7 @@ import type { Build } from '@cadre/core/fleet';
 import { fitItemsOf } from '@cadre/core/fleet';
 import { count } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
-import BikeFigure from './BikeFigure.vue';
+import BikeSign from './BikeSign.vue';
 import { useFleet } from './use-fleet';
 import { KIND_WORDS } from './wording';
 
@@ -47,7 +47,7 @@ const models = computed(() =>
           class="block rounded-lg border-2 border-ink/55 bg-plate p-3 shadow-[0_3px_0_0_rgb(0_0_0/.13)]"
           :data-model="each.model.name"
         >
-          <span class="block h-32"><BikeFigure :build="each.model.build as Build" label="" small /></span>
+          <span class="block h-32"><BikeSign :build="each.model.build as Build" /></span>
           <span class="sturdy mt-2 block text-xl leading-tight">{{ each.model.name }}</span>
           <span class="block text-soft"
             >{{ KIND_WORDS[each.model.build.kind] }} · {{ count(each.bikes, 'bike')

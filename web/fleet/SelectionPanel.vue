@@ -22,9 +22,14 @@ const refused = ref<readonly string[]>([]);
 
 const out = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'out'));
 const ready = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'in' && mayGoOut(props.fitnessOf(bike))));
+/** How many hooks each rack has free, counted in one walk over the fleet. */
+const freeOf = computed(() => {
+  const taken = new Set(fleet.bikes.map((bike) => bike.hookId));
+  return new Map(fleet.racks.map((rack) => [rack.id, rack.hooks.filter((hook) => !taken.has(hook.id)).length]));
+});
 const racks = computed(() => [
   { value: '', label: 'Choose a rack' },
-  ...fleet.racks.map((rack) => ({ value: rack.id, label: `${rack.name} · ${count(freeHooks(rack, fleet.bikes).length, 'free hook')}` })),
+  ...fleet.racks.map((rack) => ({ value: rack.id, label: `${rack.name} · ${count(freeOf.value.get(rack.id) ?? 0, 'free hook')}` })),
 ]);
 const target = computed(() => fleet.racks.find((rack) => rack.id === rackId.value) ?? null);
 const free = computed(() =>

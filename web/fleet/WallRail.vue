@@ -13,7 +13,8 @@ defineProps<{
   columns: number;
   size: TagSize;
   picked: string | null;
-  selecting: boolean;
+  /** The bike that is pressed as the one in hand; none while many are selected. */
+  pressed: string | null;
   selected: ReadonlySet<string>;
   begun: ReadonlySet<string>;
   arranging: boolean;
@@ -44,7 +45,7 @@ const emit = defineEmits<{ pick: [id: string, event: MouseEvent]; hook: [hookId:
           :fitness="fitnessOf(place.bike)"
           :size="size"
           :picked="picked === place.bike.id || lifted === place.bike.id"
-          :selecting="selecting"
+          :pressed="selected.has(place.bike.id) || pressed === place.bike.id"
           :selected="selected.has(place.bike.id)"
           :began-check="begun.has(place.bike.id)"
           @click="emit('pick', place.bike.id, $event)"

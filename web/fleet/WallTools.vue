@@ -61,6 +61,15 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
         aria-describedby="find-said"
         @keydown.esc="leave"
       />
+      <p
+        id="find-said"
+        role="status"
+        class="absolute left-0 top-full z-10 mt-1 whitespace-nowrap rounded-md border-2 border-line bg-plate px-2 py-0.5 empty:hidden"
+        :class="unknown.length ? 'font-semibold text-held' : 'text-soft'"
+      >
+        <template v-if="unknown.length">No bike is “{{ unknown.join('”, “') }}”. </template
+        ><template v-else-if="view.sought.trim()">{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template>
+      </p>
     </form>
     <label class="max-sm:hidden"
       ><span class="sr-only">Group bikes</span
@@ -99,9 +108,5 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
         </div>
       </MenuItems>
     </Menu>
-    <p id="find-said" role="status" class="w-full empty:hidden" :class="unknown.length ? 'font-semibold text-held' : 'text-soft'">
-      <template v-if="unknown.length">No bike is “{{ unknown.join('”, “') }}”. </template
-      ><template v-else-if="view.sought.trim()">{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template>
-    </p>
   </div>
 </template>

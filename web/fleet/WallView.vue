@@ -15,7 +15,7 @@ import { useFleet } from './use-fleet';
 import { usePicked } from './use-picked';
 import { useRoom } from './use-room';
 import { useWall, useWallView } from './use-wall';
-import { heightOf, wallLines } from './wall-lines';
+import { heightOf, wallLines, type WallLine } from './wall-lines';
 import WallRail from './WallRail.vue';
 import WallTools from './WallTools.vue';
 
@@ -37,7 +37,6 @@ const printing = ref(false);
 
 const size = computed(() => tagSizeFor(wall.shown.value.length, room.rem.value));
 const columns = computed(() => columnsFor(size.value, room.rem.value));
-const filtered = computed(() => view.sought.trim() !== '');
 const lines = computed(() =>
   wallLines({
     sites: fleet.wall?.sites ?? [],
@@ -46,7 +45,7 @@ const lines = computed(() =>
     grouping: view.grouping,
     fitnessOf: wall.fitnessOf,
     columns: columns.value,
-    filtered: filtered.value,
+    filtered: wall.filtered.value,
   }),
 );
 const virtual = useWindowVirtualizer(
@@ -78,6 +77,12 @@ const nextDue = computed(
 );
 const inHand = computed(() => fleet.bikeById.get(picked.id ?? '') ?? nextDue.value ?? walk.value[0]?.bike ?? null);
 const answer = computed(() => (inHand.value ? (wall.answers.value.get(inHand.value.id) ?? null) : null));
+/** The panel follows the tags by a frame: a key is answered on the rails before the clipboard changes. */
+const panel = ref(view.selecting);
+watch(
+  () => view.selecting,
+  (selecting) => requestAnimationFrame(() => setTimeout(() => (panel.value = selecting))),
+);
 const selected = computed(() => fleet.bikes.filter((bike) => view.selected.has(bike.id)));
 
 function show(bike: Bike): void {
@@ -105,6 +110,20 @@ function pick(id: string, event?: MouseEvent): void {
   picked.id = id;
   sheet.value = true;
 }
+/** The bike in hand, for the line it hangs on alone: the other lines need not be drawn anew when it changes. */
+function pickedIn(line: WallLine): string | null {
+  const id = view.arranging ? null : (inHand.value?.id ?? null);
+  return id && line.kind === 'hooks' && line.places.some((place) => place.bike?.id === id) ? id : null;
+}
+const NONE: ReadonlySet<string> = new Set();
+/** What is selected, for lines that hold any of it: the others stay as they are. */
+function selectedIn(line: WallLine): ReadonlySet<string> {
+  const any = view.selecting && line.kind === 'hooks' && line.places.some((place) => place.bike && view.selected.has(place.bike.id));
+  return any ? view.selected : NONE;
+}
+function onHook(hookId: string): void {
+  if (arrange.lifted.value) void arrange.put(arrange.lifted.value, hookId);
+}
 function step(by: number): void {
   const at = walk.value.findIndex(({ bike }) => bike.id === inHand.value?.id);
   const next = walk.value[Math.min(walk.value.length - 1, Math.max(0, at + by))];
@@ -115,7 +134,7 @@ function step(by: number): void {
 /** Enter in the finder: the bike of that very tag, else the first that was found. */
 function enter(): void {
   const wanted = view.sought.trim().toUpperCase();
-  const bike = fleet.bikes.find((each) => each.tag === wanted) ?? walk.value[0]?.bike;
+  const bike = fleet.bikes.find((each) => each.tag === wanted) ?? wall.find(view.sought);
   if (!bike || !wanted) return;
   view.sought = '';
   (document.activeElement as HTMLElement | null)?.blur();
@@ -187,11 +206,17 @@ useKeys(
         }}
       </p>
       <NoticePlate v-if="arrange.refusal.said.value" class="mt-2" :said="arrange.refusal.said.value" />
-      <div ref="rails" class="relative mt-1" :style="{ height: `${virtual.getTotalSize()}px` }" data-rails>
+      <div
+        ref="rails"
+        class="group/wall relative mt-1"
+        :data-selecting="view.selecting ? '' : undefined"
+        :style="{ height: `${virtual.getTotalSize()}px` }"
+        data-rails
+      >
         <div
           v-for="row in virtual.getVirtualItems()"
           :key="String(row.key)"
-          class="absolute inset-x-0 top-0"
+          class="absolute inset-x-0 top-0 [contain:layout_style]"
           :style="{ height: `${row.size}px`, transform: `translateY(${row.start - virtual.options.scrollMargin}px)` }"
         >
           <template v-for="line in lines.slice(row.index, row.index + 1)" :key="line.key">
@@ -242,15 +267,15 @@ useKeys(
               :named="line.named"
               :columns="columns"
               :size="size"
-              :picked="view.arranging ? null : (inHand?.id ?? null)"
-              :selecting="view.selecting"
-              :selected="view.selected"
+              :picked="pickedIn(line)"
+              :pressed="view.selecting ? null : pickedIn(line)"
+              :selected="selectedIn(line)"
               :begun="wall.begun.value"
               :arranging="view.arranging"
               :lifted="arrange.lifted.value"
               :fitness-of="wall.fitnessOf"
               @pick="pick"
-              @hook="(hookId) => arrange.lifted.value && arrange.put(arrange.lifted.value, hookId)"
+              @hook="onHook"
               @dropped="arrange.put"
             />
           </template>
@@ -273,13 +298,22 @@ useKeys(
       <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">Nothing hangs here that is all of that.</p>
     </div>
     <aside
-      v-if="view.selecting || (inHand && answer)"
+      v-if="panel || (inHand && answer)"
       class="w-[23rem] shrink-0 max-[900px]:fixed max-[900px]:inset-x-0 max-[900px]:bottom-0 max-[900px]:z-20 max-[900px]:max-h-[72dvh] max-[900px]:w-full max-[900px]:overflow-y-auto max-[900px]:border-t-4 max-[900px]:border-act max-[900px]:bg-ground max-[900px]:p-2 min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+0.75rem)] min-[900px]:max-h-[calc(100dvh-var(--strip)-1.5rem)] min-[900px]:self-start min-[900px]:overflow-y-auto"
-      :class="!sheet && !view.selecting && 'max-[900px]:hidden'"
+      :class="!sheet && !panel && 'max-[900px]:hidden'"
       aria-label="Clipboard"
     >
-      <SelectionPanel v-if="view.selecting" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
-      <BikeClipboard v-else-if="inHand && answer" :bike="inHand" :answer="answer" :begun="wall.begun.value.has(inHand.id)" @away="sheet = false" />
+      <SelectionPanel v-if="panel" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
+      <!-- It stays where it is while bikes are selected: making it anew costs more than hiding it. -->
+      <BikeClipboard
+        v-if="inHand && answer"
+        v-show="!panel"
+        :bike="inHand"
+        :answer="answer"
+        :begun="wall.begun.value.has(inHand.id)"
+        :idle="view.selecting"
+        @away="sheet = false"
+      />
     </aside>
   </main>
   <MorningSheet v-if="printing" :bikes="wall.shown.value" :answers="wall.answers.value" />

@@ -2,19 +2,18 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import { keepPlain, keptThing, now, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
+import { now, RefusedError, send, sendForText, setServerNow, UnreachableError } from '@cadre/web/app';
 import { v7 as newId } from 'uuid';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
-
-/** The wall is written down for times without signal at most this often: with thousands of bikes it is megabytes. */
-const KEEP_EVERY_MS = 2000;
+import { KeptWall } from './kept-wall';
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
   const wall = shallowRef<Wall | null>(null);
   /** When what is shown was true; null while it is live. */
   const asOf = ref<number | null>(null);
+  const keptWall = new KeptWall();
   let stop: (() => void) | null = null;
 
   const bikes = computed<readonly Bike[]>(() => wall.value?.bikes ?? []);
@@ -28,32 +27,17 @@ export const useFleet = defineStore('fleet', () => {
 
   async function load(): Promise<void> {
     try {
-      const fresh = await send(getWall);
+      const { answer: fresh, text } = await sendForText(getWall);
       setServerNow(fresh.now);
       wall.value = fresh;
       asOf.value = null;
-      keepWall();
+      keptWall.whole(text);
     } catch (error) {
       if (error instanceof RefusedError && error.problem.code === 'session.required' && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
-      wall.value ??= await keptThing<Wall>('wall');
+      wall.value ??= await keptWall.read();
       asOf.value ??= wall.value?.now ?? null;
     }
-  }
-
-  let keeping: ReturnType<typeof setTimeout> | null = null;
-  let keptAt = -Infinity;
-  /** Writes the wall down: at once when it has not been for a while, else once for the many changes in between. */
-  function keepWall(): void {
-    keeping ??= setTimeout(
-      () => {
-        keeping = null;
-        keptAt = performance.now();
-        // What came as JSON holds nothing the browser could not keep as it is.
-        if (wall.value) void keepPlain('wall', wall.value);
-      },
-      Math.max(0, keptAt + KEEP_EVERY_MS - performance.now()),
-    );
   }
 
   function put(...fresh: readonly Bike[]): void {
@@ -62,7 +46,7 @@ export const useFleet = defineStore('fleet', () => {
     const kept = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
     const known = new Set(kept.map((bike) => bike.id));
     wall.value = { ...wall.value, bikes: [...kept, ...fresh.filter((bike) => !known.has(bike.id))] };
-    keepWall();
+    keptWall.change(fresh);
   }
 
   async function refresh(id: string): Promise<void> {
@@ -74,7 +58,7 @@ export const useFleet = defineStore('fleet', () => {
     }
   }
 
-  const gather = gatherChanges({ one: (id) => void refresh(id), all: () => void load() });
+  const gather = gatherChanges({ one: (id) => void refresh(id), all: load });
 
   /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {

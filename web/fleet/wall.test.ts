@@ -126,7 +126,7 @@ describe('changes told in a moment', () => {
   afterEach(() => vi.useRealTimers());
   const listen = () => {
     const asked: string[] = [];
-    const { changed } = gatherChanges({ one: (id) => asked.push(id), all: () => asked.push('all') });
+    const { changed } = gatherChanges({ one: (id) => asked.push(id), all: () => Promise.resolve(void asked.push('all')) });
     return { asked, changed };
   };
   it('ask once for each bike, for everything when they are many, or when one belongs to no bike', () => {
@@ -143,9 +143,20 @@ describe('changes told in a moment', () => {
     none.changed(null);
     vi.runAllTimers();
     expect(none.asked).toEqual(['all']);
-    none.changed('c');
-    vi.runAllTimers();
-    expect(none.asked).toEqual(['all', 'c']);
+  });
+  it('leave the whole wall alone for a while after it was fetched, and forget nothing meanwhile', async () => {
+    const { asked, changed } = listen();
+    changed(null);
+    await vi.advanceTimersByTimeAsync(150);
+    changed('a');
+    changed('b');
+    await vi.advanceTimersByTimeAsync(150);
+    expect(asked).toEqual(['all']);
+    await vi.advanceTimersByTimeAsync(300);
+    expect(asked).toEqual(['all', 'a', 'b']);
+    changed('c');
+    await vi.advanceTimersByTimeAsync(150);
+    expect(asked).toEqual(['all', 'a', 'b', 'c']);
   });
 });
 

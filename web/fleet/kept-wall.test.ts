@@ -1,0 +1,31 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Bike, Wall } from '@cadre/contract/fleet';
+import { kept } from '@cadre/web/app';
+import { KeptWall } from './kept-wall';
+
+const bike = (id: string, size: string): Bike => ({ id, tag: id, size }) as Bike;
+const text = (...bikes: Bike[]): string =>
+  JSON.stringify({ sites: [], racks: [], models: [], groups: [], bikes, people: [], policyHash: '', now: 5 } satisfies Wall);
+const told = async (): Promise<string[]> => ((await new KeptWall().read())?.bikes ?? []).map((each) => `${each.id} ${each.size}`);
+beforeEach(() => kept.things.clear());
+
+describe('the wall kept for times without signal', () => {
+  it('is what the server said, with the bikes that changed since, in another tab or after a restart', async () => {
+    const own = new KeptWall();
+    own.whole(text(bike('a', 'S'), bike('b', 'M')));
+    own.change([bike('b', 'L')]);
+    own.change([bike('c', 'XL')]);
+    await vi.waitFor(async () => expect(await told()).toEqual(['a S', 'b L', 'c XL']));
+  });
+  it('forgets changes a newer whole already holds', async () => {
+    const own = new KeptWall();
+    own.whole(text(bike('a', 'S')));
+    own.change([bike('a', 'M')]);
+    own.whole(text(bike('a', 'L')));
+    await vi.waitFor(async () => expect(await told()).toEqual(['a L']));
+  });
+  it('is nothing before there was one', async () => {
+    expect(await new KeptWall().read()).toBeNull();
+  });
+});
