@@ -1,5 +1,5 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { Browser, SIZES, type Size } from '../e2e/support/browser';
 import { runCommand, say } from './say';
 
@@ -18,19 +18,19 @@ interface Picture {
   readonly after?: (browser: Browser) => Promise<void>;
 }
 
-async function bikeId(browser: Browser, tag: string): Promise<string> {
+/** The id of a bike by its tag, or of a model by its name. */
+async function idOf(browser: Browser, named: string): Promise<string> {
   return browser.driver.executeAsyncScript<string>(
-    'const [tag, done] = arguments; fetch("/api/v1/wall").then((r) => r.json()).then((wall) => done(wall.bikes.find((bike) => bike.tag === tag).id));',
-    tag,
+    'const [named, done] = arguments; fetch("/api/v1/wall").then((r) => r.json()).then((wall) => done((wall.bikes.find((bike) => bike.tag === named) ?? wall.models.find((model) => model.name === named)).id));',
+    named,
   );
 }
 
 async function take(browser: Browser, picture: Picture, file: string): Promise<void> {
   await browser.size(picture.size);
   await browser.driver.executeScript('localStorage.setItem("cadre.theme", arguments[0])', picture.theme ?? 'light');
-  const path = await picture.path.replace(/\{(\w+)\}/, '$1');
-  const tag = /\{(\w+)\}/.exec(picture.path)?.[1];
-  await browser.go(tag ? picture.path.replace(`{${tag}}`, await bikeId(browser, tag)) : path);
+  const named = /\{([^}]+)\}/.exec(picture.path)?.[1];
+  await browser.go(named ? picture.path.replace(`{${named}}`, await idOf(browser, named)) : picture.path);
   await browser.find(picture.path.startsWith('/sign-in') ? 'form' : 'main h1, main h2');
   await picture.before?.(browser);
   writeFileSync(file, await browser.screenshot());
@@ -47,15 +47,37 @@ const openFault = async (browser: Browser): Promise<void> => {
 };
 const undo = (browser: Browser): Promise<void> => browser.click('[data-undo]');
 
+/** A list laid open: what its columns are taken for. */
+const openList = async (browser: Browser): Promise<void> => {
+  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/5-free-words.csv'));
+  await browser.find('[data-word]');
+};
+const previewList = async (browser: Browser): Promise<void> => {
+  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/4-tags.csv'));
+  await browser.click('[data-to-preview]');
+  await browser.find('[data-wrong]');
+};
+const pickOnPhone = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-tag=Q14]');
+  await browser.find('[data-clipboard]');
+};
+
 const pictures: readonly Picture[] = [
   { name: 'wall', size: 'office', path: '/' },
-  { name: 'wall-phone', size: 'phone', path: '/' },
+  { name: 'wall-phone', size: 'phone', path: '/', before: pickOnPhone },
   { name: 'wall-dim', size: 'tablet', path: '/', theme: 'dim' },
-  { name: 'stand', size: 'office', path: '/stand/{Q10}' },
+  { name: 'stand', size: 'office', path: '/stand/{Q32}' },
   { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault, after: undo },
-  { name: 'stand-phone', size: 'phone', path: '/stand/{Q10}' },
-  { name: 'bench', size: 'office', path: '/bench/{H04}' },
-  { name: 'bike-form', size: 'office', path: '/bikes/{H05}/edit' },
+  { name: 'stand-phone', size: 'phone', path: '/stand/{Q32}' },
+  { name: 'bench', size: 'office', path: '/bench/{H15}' },
+  { name: 'bike', size: 'office', path: '/bikes/{H01}' },
+  { name: 'bike-form', size: 'office', path: '/bikes/{H03}/edit' },
+  { name: 'models', size: 'office', path: '/models' },
+  { name: 'model', size: 'tablet', path: '/models/{Saltmarsh 29}', theme: 'contrast' },
+  { name: 'groups', size: 'office', path: '/groups' },
+  { name: 'list-columns', size: 'office', path: '/lists', before: openList },
+  { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
+  { name: 'figures', size: 'office', path: '/figures' },
   { name: 'people', size: 'office', path: '/people' },
   { name: 'sign-in', size: 'office', path: '/sign-in' },
 ];

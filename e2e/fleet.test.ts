@@ -296,3 +296,15 @@ describe('a model and its bikes', () => {
     expect((await world.fitness(bike.id)).fitness).toBe('due');
   });
 });
+
+it('every zone of every kind of figure answers to a touch in its middle at phone size', async () => {
+  await browser.size('phone');
+  await browser.signIn('lead', SECRET, '/figures');
+  await browser.find('[data-figure=trike] [data-zone]');
+  const answers = await browser.driver.executeScript<{ figure: string; zone: string; hit: string | null }[]>(
+    `return [...document.querySelectorAll('[data-figure]')].flatMap((figure) => { figure.scrollIntoView({ block: 'center' }); return [...figure.querySelectorAll('[data-zone]')].map((zone) => { const box = zone.querySelectorAll('circle')[1].getBoundingClientRect(); const hit = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2)?.closest('[data-zone]'); return { figure: figure.dataset.figure, zone: zone.dataset.zone, hit: hit && figure.contains(hit) ? hit.dataset.zone : null }; }); });`,
+  );
+  expect(answers.length).toBeGreaterThan(80);
+  expect(answers.filter((each) => each.zone !== each.hit)).toEqual([]);
+  await browser.size('office');
+});

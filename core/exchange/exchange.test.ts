@@ -12,6 +12,7 @@ import {
   planDocument,
   planImport,
   readDate,
+  slipOf,
   undefuse,
   writeTable,
   type FleetBike,
@@ -166,6 +167,35 @@ describe('a plan', () => {
       fit: { maximumLoad: 100 },
       build: { fork: 'suspension', brakeFront: 'hydraulic-disc', brakeRear: 'rim' },
     });
+  });
+
+  it('takes a slip in a site’s name for a slip, and rails that differ in their number for two', () => {
+    const rows = [
+      ['A', 'hybrid', 'Shedd'],
+      ['B', 'hybrid', 'Quay'],
+    ];
+    const plan = planImport(rows, 2, answersFor(['Tag', 'Kind', 'Site']), EMPTY);
+    expect(plan.rows.map((row) => (row.act === 'wrong' ? row.issues.map((issue) => [issue.code, issue.mend]) : row.act))).toEqual([
+      [['site-unknown', 'Shed']],
+      'add',
+    ]);
+    expect([slipOf('Slp rail', ['Slip rail']), slipOf('Rail 2', ['Rail 1']), slipOf('Crater', ['Slip rail'])]).toEqual(['Slip rail', null, null]);
+  });
+
+  it('counts the sprockets a column of gears names', () => {
+    const rows = [
+      ['A', 'hardtail', '12sp'],
+      ['B', 'hardtail', '3 x 9'],
+      ['C', 'hybrid', 'hub gear 7'],
+      ['D', 'hybrid', 'derailleur'],
+    ];
+    const plan = planImport(rows, 2, answersFor(['Tag', 'Kind', 'Gears']), EMPTY);
+    expect(plan.rows.map((row) => row.act === 'add' && [row.bike.build.gears, row.bike.build.sprockets])).toEqual([
+      ['derailleur', 12],
+      ['derailleur', 9],
+      ['hub-gear', 8],
+      ['derailleur', 8],
+    ]);
   });
 
   it('takes names that differ in capitals and spaces alone for the same', () => {

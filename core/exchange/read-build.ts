@@ -113,6 +113,9 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
     if (column === 'sprockets') build.sprockets = Number(word);
     if (column === 'accessories') build.accessories = accessoriesIn(word).found as Accessory[];
   }
+  // "11sp" in a column of gears says how many sprockets there are as well.
+  const counted = said.has('sprockets') || build.gears !== 'derailleur' ? null : sprocketsIn((source.cells.get('gears') ?? '').trim());
+  if (counted) build.sprockets = Number(counted.word);
   return impliedGears(build as unknown as Build, said);
 }
 

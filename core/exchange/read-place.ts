@@ -27,8 +27,10 @@ export function readPlace(said: { readonly site: string; readonly rack: string; 
   const { fleet, before } = where;
   const siteSaid = said.site || before?.site || where.site;
   const site = fleet.spell('site', siteSaid);
-  if (site === '' || (!fleet.siteNames.includes(site) && !where.makePlaces))
-    issues.push({ column: 'site', code: 'site-unknown', value: site, mend: nearestOf(site, fleet.siteNames) });
+  const near = fleet.siteNames.includes(site) ? null : nearestOf(site, fleet.siteNames);
+  // A slip in a site's name makes no second site: who really has two so alike adds the site by hand.
+  if (site === '' || near || (!fleet.siteNames.includes(site) && !where.makePlaces))
+    issues.push({ column: 'site', code: 'site-unknown', value: site, mend: near });
   if (said.rack === '' && said.hook === '')
     return { site, rack: before && before.site === site ? before.rack : '', hook: before && before.site === site ? before.hook : null };
   const parts = fleet.racks.has(rackKey(site, said.rack)) ? said : split(said.rack, said.hook);

@@ -45,7 +45,7 @@ const links = computed(() => [
 </script>
 
 <template>
-  <header ref="strip" class="sticky top-0 z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
+  <header ref="strip" class="sticky top-0 print:hidden z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
     <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-lg:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
       <nav aria-label="Main" class="flex gap-1">
         <RouterLink

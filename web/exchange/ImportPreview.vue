@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
-import type { PlannedRow } from '@cadre/core/exchange';
+import { slipOf, type PlannedRow } from '@cadre/core/exchange';
 import { count } from '@cadre/web/app';
 import { ActButton } from '@cadre/web/ui';
 import { useImport } from './use-import';
@@ -17,11 +17,19 @@ const TELL: readonly (readonly [PlannedRow['act'], string])[] = [
   ['wrong', 'wrong'],
   ['skip', 'no bikes (blank, totals)'],
 ];
+/** A rack about to be made whose name looks like a slip of one there is. */
+function like(name: string, site: string): string {
+  const known = (bring.current?.racks ?? []).filter((rack) => rack.site === site).map((rack) => rack.name);
+  const slip = slipOf(name, known);
+  return slip ? ` (a slip for ${slip}?)` : '';
+}
 const ready = computed(() => (bring.preview?.counts.add ?? 0) + (bring.preview?.counts.change ?? 0));
 const places = computed(() => [
   ...(bring.preview?.sites.map((site) => `site ${site}`) ?? []),
   ...(bring.preview?.racks.map((rack) =>
-    rack.hooksBefore ? `${rack.rack}: hooks ${rack.hooksBefore} → ${rack.hooks}` : `rack ${rack.rack} with ${count(rack.hooks, 'hook')}`,
+    rack.hooksBefore
+      ? `${rack.rack}: hooks ${rack.hooksBefore} → ${rack.hooks}`
+      : `rack ${rack.rack} with ${count(rack.hooks, 'hook')}${like(rack.rack, rack.site)}`,
   ) ?? []),
 ]);
 </script>

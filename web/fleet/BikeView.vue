@@ -79,8 +79,8 @@ const fit = computed(() => {
 <template>
   <main v-if="bike && answer" class="mx-auto max-w-7xl px-4 pb-12 pt-4" data-bike-page>
     <h1 class="sr-only">Bike {{ bike.tag }}</h1>
-    <div class="grid gap-5 min-[900px]:grid-cols-[1fr_23rem]">
-      <div class="min-w-0 space-y-5">
+    <div class="grid gap-5 min-[900px]:grid-cols-[1fr_23rem] min-[900px]:grid-rows-[auto_1fr]">
+      <div class="min-w-0 space-y-5 min-[900px]:row-span-2">
         <div class="h-80 rounded-lg border-2 border-line bg-plate p-3 max-sm:h-56">
           <BikeFigure
             :build="bike.build as Build"
@@ -99,8 +99,9 @@ const fit = computed(() => {
         <PartsPanel :bike="bike" />
         <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
       </div>
+      <!-- On a phone its standing comes first: it is what somebody came for. -->
+      <BikeClipboard class="max-[900px]:order-first min-[900px]:self-start" :bike="bike" :answer="answer" :begun="begun" bare />
       <div class="space-y-5">
-        <BikeClipboard :bike="bike" :answer="answer" :begun="begun" bare />
         <section aria-labelledby="build" class="rounded-lg border-2 border-line bg-plate p-4">
           <div class="flex items-center gap-3">
             <h2 id="build" class="sturdy mr-auto text-xl">Build</h2>

@@ -38,7 +38,7 @@ const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
     />
     <label class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">opens</span
-      ><input v-model="fields.opensAt" type="time" :aria-label="`Opening time of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-28']"
+      ><input v-model="fields.opensAt" type="time" :aria-label="`Opening time of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-32']"
     /></label>
     <input v-model="fields.timeZone" :aria-label="`Time zone of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-40']" />
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{ site ? 'Save' : 'Add this site' }}</ActButton>

@@ -104,7 +104,7 @@ export function wallLines(input: WallInput): readonly WallLine[] {
 
 /** The height of a line, in rem. Where racks are arranged their fields need room, the more the narrower it is. */
 export function heightOf(line: WallLine, size: TagSize, { arranging, roomRem }: { readonly arranging: boolean; readonly roomRem: number }): number {
-  const narrow = roomRem < 58;
+  const narrow = roomRem < 53;
   if (line.kind === 'hooks') return TAG_MEASURES[size].line;
   if (line.kind === 'site') return arranging ? (roomRem < 30 ? 14.5 : narrow ? 7.75 : 4.25) : line.racks === 0 ? (narrow ? 9 : 6) : 2.75;
   return line.kind === 'rack' && arranging ? (roomRem < 30 ? 7.5 : 4.25) : 2.25;

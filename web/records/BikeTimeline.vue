@@ -45,8 +45,8 @@ const shown = computed(() =>
           aria-hidden="true"
         />
         <p class="leading-snug">
-          <span class="font-semibold">{{ words.what }}</span>
-          <span class="figures text-soft"
+          <span class="font-semibold">{{ words.what }}</span>{{ ' '
+          }}<span class="figures text-soft"
             >· {{ dayAndClock(entry.happenedAt, now, timeZone) }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
           >
         </p>
