@@ -59,19 +59,20 @@ const CHOICES: Readonly<Record<string, string>> = { 'mineral-oil': 'Mineral oil'
         <div class="flex items-center gap-2">
           <span class="min-w-0 grow leading-tight">{{ row.words }}</span>
           <template v-for="{ item, words } in row.fields" :key="item.key">
-            <select
-              v-if="item.stated.type === 'choice'"
-              v-model="typed[item.key]"
-              :aria-label="words"
-              :data-fit="item.key"
-              class="h-12 w-24 rounded-md border-2 bg-plate px-1"
-              :class="[errorOf(item.key) ? 'border-held' : 'border-ink/50', row.fields.length === 1 && 'w-36!']"
-            >
-              <option value="">{{ CHOICES[placeholder(item.key)] ?? '–' }}</option>
-              <option v-for="choice in item.stated.choices" :key="choice" :value="choice">{{ CHOICES[choice] ?? choice }}</option>
-            </select>
-            <span v-else class="relative">
+            <span class="relative">
+              <select
+                v-if="item.stated.type === 'choice'"
+                v-model="typed[item.key]"
+                :aria-label="words"
+                :data-fit="item.key"
+                class="h-12 w-24 rounded-md border-2 bg-plate px-1"
+                :class="[errorOf(item.key) ? 'border-held' : 'border-ink/50', row.fields.length === 1 && 'w-36!']"
+              >
+                <option value="">{{ CHOICES[placeholder(item.key)] ?? '–' }}</option>
+                <option v-for="choice in item.stated.choices" :key="choice" :value="choice">{{ CHOICES[choice] ?? choice }}</option>
+              </select>
               <input
+                v-else
                 v-model="typed[item.key]"
                 :aria-label="row.unit ? `${words}, ${row.unit}` : words"
                 :aria-invalid="errorOf(item.key) !== null"

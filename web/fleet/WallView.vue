@@ -109,6 +109,8 @@ function pick(id: string, event?: MouseEvent): void {
   }
   picked.id = id;
   sheet.value = true;
+  // The sheet comes up over the racks: the tag it is about stays in sight above it.
+  if (window.innerWidth < 900) void nextTick(() => document.querySelector('[data-tag][aria-pressed=true]')?.scrollIntoView({ block: 'start' }));
 }
 /** The bike in hand, for the line it hangs on alone: the other lines need not be drawn anew when it changes. */
 function pickedIn(line: WallLine): string | null {
