@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { PencilLine, Wrench } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Build } from '@cadre/core/fleet';
 import type { Fitness } from '@cadre/core/fitness';
@@ -24,6 +25,10 @@ const line = computed(() => {
   if (props.bike.whereabouts !== 'in') return PLACE_WORDS[props.bike.whereabouts];
   return props.beganCheck ? 'begun' : props.bike.size.replace(/ in$/, '″');
 });
+/** Where a word has no room beside the tag a sign stands for it. */
+const sign = computed(() =>
+  props.bike.whereabouts === 'on-the-bench' ? Wrench : props.bike.whereabouts === 'in' && props.beganCheck ? PencilLine : null,
+);
 /** Short enough to stand beside the tag. */
 const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'laid up', gone: 'gone' } as const;
 </script>
@@ -64,8 +69,12 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
         v-if="size !== 'small'"
         class="ml-auto truncate text-right leading-none text-soft"
         :class="size === 'large' ? 'text-base' : 'text-[0.82rem]'"
-        >{{ line }}</span
       >
+        <template v-if="sign && size === 'medium'"
+          ><component :is="sign" class="inline size-4" aria-hidden="true" /><span class="sr-only">{{ line }}</span></template
+        >
+        <template v-else>{{ line }}</template>
+      </span>
     </span>
     <span
       v-if="size !== 'small'"

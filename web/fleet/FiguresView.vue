@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { ROUTE_KEYS, ZONES } from '@cadre/core/catalogue';
+import { computed, reactive } from 'vue';
+import { ROUTE_KEYS, ZONES, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import BikeFigure from './BikeFigure.vue';
 import BikeSign from './BikeSign.vue';
 import { KIND_WORDS } from './wording';
 
 /** Every kind of bike large, with its walk, and small as the sign on a tag: for looking at all of them at once. */
+const touched = reactive<Record<string, Zone>>({});
 const figures = computed(() => [
   ...BIKE_KINDS.map((kind) => ({ name: KIND_WORDS[kind], build: USUAL_BUILD[kind] })),
   {
@@ -38,7 +39,14 @@ const figures = computed(() => [
           <span class="block h-11 w-20"><BikeSign :build="each.build" /></span>
         </div>
         <div class="h-72 max-sm:h-52">
-          <BikeFigure :build="each.build" :label="`${each.name}, the walk round it`" :route="ROUTE_KEYS[0]" :zones="ZONES" />
+          <BikeFigure
+            :build="each.build"
+            :label="`${each.name}, the walk round it`"
+            :route="ROUTE_KEYS[0]"
+            :zones="ZONES"
+            :lit="touched[each.name] ? [touched[each.name]!] : []"
+            @pick="(zone) => (touched[each.name] = zone)"
+          />
         </div>
       </li>
     </ul>
