@@ -105,6 +105,7 @@ useKeys(
         <FitnessMark :fitness="answer.fitness" :size="30" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>
       <button
+        v-if="!bare"
         type="button"
         class="grid size-12 shrink-0 place-items-center rounded-md min-[900px]:hidden"
         aria-label="Put the clipboard away"
