@@ -7,7 +7,7 @@ import { openStore } from './open-store';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
 import { clockFrom, serve } from './serve';
-import { whileRelaxed } from './while-relaxed';
+import { makeDurable, whileRelaxed } from './while-relaxed';
 
 async function openGivenDatabase(url: string): Promise<DataSource> {
   try {
@@ -40,6 +40,7 @@ await runCommand(async () => {
         process.exit(1);
       },
     });
+    await makeDurable(server.socketPath);
     const opened = await openStore(server);
     if (opened.steps > 0) say(`Database brought up to date (${opened.steps} steps).`);
     source = opened.source;

@@ -25,6 +25,18 @@ describe('the wall kept for times without signal', () => {
     own.whole(text(bike('a', 'L')));
     await vi.waitFor(async () => expect(await told()).toEqual(['a L']));
   });
+  it('is written again after a write that failed', async () => {
+    const own = new KeptWall();
+    const failing = vi.spyOn(kept.things, 'put').mockRejectedValueOnce(new Error('no room'));
+    const reported = vi.fn();
+    vi.stubGlobal('reportError', reported);
+    own.whole(text(bike('a', 'S')));
+    await vi.waitFor(() => expect(reported).toHaveBeenCalledWith(expect.objectContaining({ message: 'no room' })));
+    failing.mockRestore();
+    vi.unstubAllGlobals();
+    own.whole(text(bike('b', 'M')));
+    await vi.waitFor(async () => expect(await told()).toEqual(['b M']));
+  });
   it('is nothing before there was one', async () => {
     expect(await new KeptWall().read()).toBeNull();
   });

@@ -29,7 +29,8 @@ export class KeptWall {
 
   /** One after the other, so that a change never lands before the whole it belongs to. */
   private write(write: () => Promise<void>): void {
-    this.writing = this.writing.then(write);
+    // One that fails is told where every uncaught error is; the next is tried all the same.
+    this.writing = this.writing.then(write).catch((error: unknown) => reportError(error));
   }
 
   async read(): Promise<Wall | null> {
