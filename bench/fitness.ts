@@ -1,7 +1,7 @@
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { drawBike } from '@cadre/core/figure';
 import { foldMarks } from '@cadre/core/checks';
-import { askedOf } from '@cadre/core/catalogue';
+import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/core/testing';
@@ -36,7 +36,7 @@ export function benchmarks(): readonly Benchmark[] {
   }));
   let sink = 0;
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
-  const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail).length;
+  const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
   return [
     {
       name: 'fitness of 5,000 bikes with their findings',

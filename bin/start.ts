@@ -1,5 +1,6 @@
 import type { DataSource } from 'typeorm';
 import { demoPeople, seedDemo } from '@cadre/test-world/demo';
+import { createServices } from '@cadre/server/app';
 import { connect, mayRewriteRecord, migrate } from '@cadre/server/store';
 import { buildWeb } from './build-web';
 import { defaultDataDir, startDatabaseServer, type DatabaseServer } from './database-server';
@@ -21,6 +22,13 @@ async function openGivenDatabase(url: string): Promise<DataSource> {
       'See that it runs, and that user, password and database name are right.',
     );
   }
+}
+
+/** A newer Cadre brings sheets an older program never had. What its lead made of the others stays. */
+async function publishShipped(source: DataSource, now: () => number): Promise<void> {
+  if (((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) return;
+  const fresh = await createServices(source, now).catalogue.publishShipped();
+  if (fresh > 0) say(`${fresh} new sheets published.`);
 }
 
 await runCommand(async () => {
@@ -62,6 +70,7 @@ await runCommand(async () => {
       const fill = (): Promise<void> => seedDemo(source, clockFrom(settings.clock)());
       await (server ? whileRelaxed(server.socketPath, fill) : fill());
     }
+    await publishShipped(source, clockFrom(settings.clock));
     http = await serve(source, settings);
   } catch (error) {
     await source.destroy();

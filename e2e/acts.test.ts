@@ -1,8 +1,7 @@
+import { changePolicy } from '@cadre/test-world/client';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { v7 as newId } from 'uuid';
 import { Key } from 'selenium-webdriver';
-import { publishPolicy } from '@cadre/contract/catalogue';
-import { askedOf, stationsOf, type MarkingWay } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, stationsOf, type MarkingWay } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { RIDE_OUT, RIDE_OUT_CHILDREN } from '@cadre/core/shipped';
 import { SECRET, World } from '../testing/world';
@@ -21,7 +20,7 @@ afterAll(async () => {
 
 const sheetOf = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
 function sizeOf(kind: BikeKind): { asked: number; criticals: number; stations: number; minutes: number } {
-  const asked = askedOf(sheetOf(kind), USUAL_BUILD[kind]);
+  const asked = askedOf(sheetOf(kind), asBuilt(USUAL_BUILD[kind]));
   return {
     asked: asked.length,
     criticals: asked.filter((each) => each.critical).length,
@@ -32,7 +31,7 @@ function sizeOf(kind: BikeKind): { asked: number; criticals: number; stations: n
 
 let tags = 0;
 async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'touch'): Promise<number> {
-  await world.as('lead').send(publishPolicy, { body: { id: newId(), marking, note: marking } });
+  await changePolicy(world.as('lead'), { marking }, marking);
   const bike = await world.bike(`A${(tags += 1)}`, kind);
   await browser.size(hand === 'keys' ? 'office' : 'tablet');
   await browser.signIn('inspector', SECRET);

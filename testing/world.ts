@@ -3,7 +3,6 @@ import type { AddressInfo } from 'node:net';
 import { resolve } from 'node:path';
 import { pino, type Logger } from 'pino';
 import { v7 as newId } from 'uuid';
-import { listSheets } from '@cadre/contract/catalogue';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addBike, addRack, getWall, type Bike, type Model } from '@cadre/contract/fleet';
 import type { AnswerOf } from '@cadre/contract/http';
@@ -14,7 +13,7 @@ import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fi
 import type { Role } from '@cadre/core/people';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
-import { Client } from '@cadre/test-world/client';
+import { Client, readSheets } from '@cadre/test-world/client';
 import { createTestDatabase, type TestDatabase } from './database';
 
 export const SECRET = 'curlew-0';
@@ -96,17 +95,21 @@ export class World {
       },
     });
     for (const person of others) await first.send(addPerson, { body: { id: newId(), ...person, signInName: person.name, secret: SECRET } });
+    await this.signInAgain();
+    const wall = await this.as('lead').send(getWall);
+    this.siteId = wall.sites[0]?.id ?? '';
+    const rack = await this.as('lead').send(addRack, { body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 } });
+    this.hooks = rack.hooks.map((hook) => hook.id);
+    this.sheets = await readSheets(this.as('lead'));
+  }
+
+  /** Everybody signs in afresh: sessions run out when the clock is moved on half a day. */
+  async signInAgain(): Promise<void> {
     for (const { name } of CAST) {
       const client = new Client(this.base, DEVICE);
       this.ids.set(name, await client.signIn(name, SECRET));
       this.clients.set(name, client);
     }
-    const wall = await this.as('lead').send(getWall);
-    this.siteId = wall.sites[0]?.id ?? '';
-    const rack = await this.as('lead').send(addRack, { body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 } });
-    this.hooks = rack.hooks.map((hook) => hook.id);
-    const { sheets } = await this.as('lead').send(listSheets);
-    this.sheets = new Map(sheets.map((each) => [each.sheet.key, each as { hash: string; sheet: SheetVersion }]));
   }
 
   async bike(tag: string, kind: BikeKind = 'hardtail', build?: Build): Promise<Bike> {

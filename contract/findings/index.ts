@@ -19,6 +19,7 @@ export const finding = z.object({
   place: z.nullable(place),
   severity: z.enum(SEVERITIES),
   floor: z.enum(SEVERITIES),
+  legal: z.optional(z.literal(true)),
   state: z.enum(FINDING_STATES),
   openedAt: instant,
   openedBy: id,

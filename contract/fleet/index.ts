@@ -5,11 +5,13 @@ import {
   BIKE_KINDS,
   BRAKES,
   BUILD_FIELDS,
+  FITMENT_POSITIONS,
   FORKS,
   FRAME_SHAPES,
   GEARS,
   HEADSETS,
   MATERIALS,
+  PART_KINDS,
   REAR_SUSPENSIONS,
   RETENTIONS,
   SEATPOSTS,
@@ -83,6 +85,8 @@ export const bike = z.object({
   /** The fields of the build in which it differs from its model. */
   own: z.array(z.enum(BUILD_FIELDS)),
   fit: fitList,
+  /** Kinds of parts of its own it has now, and where. */
+  parts: z.array(z.object({ kind: z.enum(PART_KINDS), position: z.enum(FITMENT_POSITIONS) })),
   whereabouts: z.enum(WHEREABOUTS),
   version,
   facts: fitnessFacts,

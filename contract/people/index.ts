@@ -1,3 +1,4 @@
+import { SYSTEMS } from '@cadre/core/catalogue';
 import { ROLES } from '@cadre/core/people';
 import { clockTime, id, instant, route, text, version } from '@cadre/contract/http';
 import * as z from 'zod/mini';
@@ -13,6 +14,8 @@ export const person = z.object({
   role: z.enum(ROLES),
   trainee: z.boolean(),
   active: z.boolean(),
+  /** The systems of the bike the lead has signed this person off for, and when. */
+  competences: z.array(z.object({ system: z.enum(SYSTEMS), signedBy: id, signedAt: instant })),
   version,
 });
 export type Person = z.infer<typeof person>;
@@ -92,5 +95,16 @@ export const changePerson = route({
   act: 'edit-program',
   params: z.object({ id }),
   body: z.object({ role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
+  answer: person,
+});
+
+/** The lead signs a person off for a system of the bike, or takes that back. */
+export const setCompetence = route({
+  name: 'people.competence',
+  method: 'PUT',
+  path: '/api/v1/people/:id/competences/:system',
+  act: 'edit-program',
+  params: z.object({ id, system: z.enum(SYSTEMS) }),
+  body: z.object({ id, signed: z.boolean(), at: instant }),
   answer: person,
 });

@@ -1,4 +1,15 @@
-import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
+import {
+  dropDraft,
+  getSheet,
+  listDrafts,
+  listSheets,
+  policyVersions,
+  previewPolicy,
+  publishPolicy,
+  publishSheet,
+  saveDraft,
+  sheetVersions,
+} from '@cadre/contract/catalogue';
 import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
@@ -20,7 +31,7 @@ import {
   removeRack,
 } from '@cadre/contract/fleet';
 import type { RouteContract } from '@cadre/contract/http';
-import { addPerson, changePerson, currentSession, listPeople, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
+import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
 import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
@@ -37,6 +48,7 @@ export const ROUTES: readonly RouteContract[] = [
   listPeople,
   addPerson,
   changePerson,
+  setCompetence,
   getWall,
   listBikes,
   hangBikes,
@@ -63,7 +75,15 @@ export const ROUTES: readonly RouteContract[] = [
   getFleetDocument,
   importBikes,
   listSheets,
+  getSheet,
+  sheetVersions,
+  publishSheet,
+  listDrafts,
+  saveDraft,
+  dropDraft,
+  previewPolicy,
   publishPolicy,
+  policyVersions,
   openCheck,
   getCheck,
   addMarks,

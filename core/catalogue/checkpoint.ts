@@ -1,5 +1,6 @@
+import type { SchoolQuestion } from './schools';
 import type { Rule } from './rule';
-import type { Phase, Severity, Zone } from './words';
+import type { By, Phase, Severity, Stance, Zone } from './words';
 
 /** A usual fault of a checkpoint: the least severity it may be given, and what to do about it. */
 export interface Fault {
@@ -8,17 +9,29 @@ export interface Fault {
   readonly floor: Severity;
   readonly doNext: string;
   /** Past what the house decides: a qualified mechanic (or the maker) has the word. */
-  readonly toMechanic?: true;
+  readonly toMechanic?: true | undefined;
+  /** Only these bring it; absent, any outing may. Decides on which sheets the checkpoint is critical. */
+  readonly by?: readonly By[] | undefined;
+  /** Equipment that local rules may ask for: the policy says how its lack weighs. */
+  readonly legal?: true | undefined;
+  /** Checkpoints to look at next, as they feel alike or fail together. */
+  readonly askNext?: readonly string[] | undefined;
 }
 
 /** Where it is asked: once per entry. `front` becomes left and right front on a trike. */
-export type At = Readonly<Partial<Record<'only' | 'front' | 'rear', Zone>>>;
+export interface At {
+  readonly only?: Zone | undefined;
+  readonly front?: Zone | undefined;
+  readonly rear?: Zone | undefined;
+}
 
 export interface Checkpoint {
   readonly key: string;
   readonly name: string;
   readonly at: At;
   readonly phase: Phase;
+  /** Where one stands to look, when it matters. */
+  readonly stance?: Stance | undefined;
   readonly how: string;
   readonly sound: string;
   readonly faults: readonly Fault[];
@@ -28,5 +41,18 @@ export interface Checkpoint {
   readonly minutes: number;
   readonly cautions: readonly string[];
   /** The measure that gives this checkpoint a reading, by its key in core/measures. */
-  readonly measure?: string;
+  readonly measure?: string | undefined;
+  /** The drawing that shows the look, by its key. */
+  readonly drawing?: string | undefined;
+  /** Questions of the policy on which mechanics differ here: the house's way is shown beside the look. */
+  readonly schools?: readonly SchoolQuestion[] | undefined;
+}
+
+/**
+ * The stop fault that makes a checkpoint critical on a sheet whose looks lie so far apart, or null. Source: a
+ * checkpoint is critical when it has a stop fault that can arise between two such looks.
+ */
+export function criticalBecause(checkpoint: Pick<Checkpoint, 'faults'>, between: readonly By[]): Fault | null {
+  const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
+  return stops.find((fault) => !fault.by) ?? stops.find((fault) => fault.by?.some((each) => between.includes(each))) ?? null;
 }

@@ -1,6 +1,76 @@
-export { type At, type Checkpoint, type Fault } from './checkpoint';
-export { DEFAULT_POLICY, MARKING_WAYS, marksOneByOne, type MarkingWay, type PolicyVersion } from './policy';
-export { ROUTE_KEYS, STATION_ROWS, stationsOf, zonesOf, type RouteKey, type Station } from './route';
-export { holds, type Rule } from './rule';
-export { askedKey, askedOf, newCriticals, type Asked, type SheetItem, type SheetVersion, type Validity } from './sheet';
-export { isWorse, PHASES, POSITIONS, SEVERITIES, worstSeverity, ZONES, type Phase, type Position, type Severity, type Zone } from './words';
+export { criticalBecause, type At, type Checkpoint, type Fault } from './checkpoint';
+export {
+  compareSheets,
+  droppedCriticals,
+  ITEM_CHANGES,
+  SHEET_CHANGES,
+  type ItemChange,
+  type SheetChange,
+  type SheetDifference,
+} from './compare-sheets';
+export { coverageOf, STANDS_FOR, type Coverage } from './coverage';
+export { DRAWINGS, type Drawing } from './drawings';
+export { parseRule, type ParsedRule, type RuleProblem } from './parse-rule';
+export {
+  completePolicy,
+  DEFAULT_POLICY,
+  isGivenSingly,
+  LEGAL_WEIGHTS,
+  MARKING_WAYS,
+  type LegalWeight,
+  type Marker,
+  type MarkingWay,
+  type PolicyVersion,
+} from './policy';
+export {
+  leastTurns,
+  LONG_SHEET,
+  ROUTE_KEYS,
+  STATION_ROWS,
+  stationsOf,
+  turnsOf,
+  zonesOf,
+  type OwnRoute,
+  type Route,
+  type RouteKey,
+  type Station,
+} from './route';
+export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
+export { ACCESSORY_WORDS, PART_WORDS, RULE_FIELDS, RULE_NUMBERS, ruleText, wordsOfField } from './rule-text';
+export { idleClause, truthOf, type IdleClause, type Truth } from './rule-truth';
+export { DEFAULT_SCHOOLS, isSchoolQuestion, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from './schools';
+export {
+  askedKey,
+  askedOf,
+  minutesOf,
+  newCriticals,
+  rideOutFor,
+  ruledOutOf,
+  type Asked,
+  type OwnLimit,
+  type RuledOut,
+  type SheetChoice,
+  type SheetItem,
+  type SheetVersion,
+  type Validity,
+} from './sheet';
+export { positionsAsked, sheetIssues, sheetWarnings, type SheetWarning } from './sheet-issues';
+export {
+  BY,
+  isWorse,
+  PHASES,
+  POSITIONS,
+  SEVERITIES,
+  STANCES,
+  SYSTEM_OF,
+  SYSTEMS,
+  worstSeverity,
+  ZONES,
+  type By,
+  type Phase,
+  type Position,
+  type Severity,
+  type Stance,
+  type System,
+  type Zone,
+} from './words';

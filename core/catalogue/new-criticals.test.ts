@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
-import { askedOf, newCriticals } from './index';
+import { asBuilt, askedOf, newCriticals } from './index';
 
 const { hardtail, hybrid } = USUAL_BUILD;
 
@@ -18,7 +18,7 @@ describe('what a build newly asks', () => {
     ],
     ['pivots, with a shock', hardtail, { ...hardtail, rearSuspension: 'shock' } as Build, ['suspension-pivots@only']],
   ])('%s', (_name, before, after, keys) => {
-    const found = newCriticals(RIDE_OUT, before, after);
+    const found = newCriticals(RIDE_OUT, asBuilt(before), asBuilt(after));
     expect(found).toEqual(expect.arrayContaining([...keys]));
     if (keys.length === 0) expect(found).toEqual([]);
   });
@@ -26,9 +26,9 @@ describe('what a build newly asks', () => {
   it('is exactly the criticals asked after and not before, for any two bikes', () => {
     fc.assert(
       fc.property(fc.constantFrom(...BIKE_KINDS), fc.constantFrom(...BIKE_KINDS), (from, to) => {
-        const before = new Set(askedOf(RIDE_OUT, USUAL_BUILD[from]).map((asked) => asked.key));
-        const expected = askedOf(RIDE_OUT, USUAL_BUILD[to]).filter((asked) => asked.critical && !before.has(asked.key));
-        expect(newCriticals(RIDE_OUT, USUAL_BUILD[from], USUAL_BUILD[to])).toEqual(expected.map((asked) => asked.key));
+        const before = new Set(askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[from])).map((asked) => asked.key));
+        const expected = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[to])).filter((asked) => asked.critical && !before.has(asked.key));
+        expect(newCriticals(RIDE_OUT, asBuilt(USUAL_BUILD[from]), asBuilt(USUAL_BUILD[to]))).toEqual(expected.map((asked) => asked.key));
       }),
     );
   });

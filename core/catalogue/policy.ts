@@ -1,12 +1,19 @@
-import type { Zone } from './words';
+import type { OwnRoute } from './route';
+import { DEFAULT_SCHOOLS, type Schools } from './schools';
+import type { Asked } from './sheet';
+import { SYSTEM_OF, type Severity, type System, type Zone } from './words';
 
-/** How marks are given: all sound here by station, criticals one by one, or as the person's standing says. */
-export const MARKING_WAYS = ['by-person', 'by-station', 'criticals-one-by-one'] as const;
+/** How marks are given: all sound here by station, criticals one by one, all one by one, or as the person's standing says. */
+export const MARKING_WAYS = ['by-person', 'by-station', 'criticals-one-by-one', 'all-one-by-one'] as const;
 export type MarkingWay = (typeof MARKING_WAYS)[number];
+
+/** How the lack of equipment that local rules may ask for weighs. */
+export const LEGAL_WEIGHTS = ['stop', 'soon'] as const satisfies readonly Severity[];
+export type LegalWeight = (typeof LEGAL_WEIGHTS)[number];
 
 /** The program's own rules where good mechanics differ. A version is immutable and named by its hash. */
 export interface PolicyVersion {
-  readonly schema: 1;
+  readonly schema: 1 | 2;
   readonly version: number;
   readonly note: string;
   readonly marking: MarkingWay;
@@ -19,10 +26,13 @@ export interface PolicyVersion {
   readonly secondPersonZones: readonly Zone[];
   /** A whole check signed faster than this many seconds for each question is noted for the lead. */
   readonly hasteSecondsEach: number;
+  readonly legal: LegalWeight;
+  readonly schools: Schools;
+  readonly ownRoutes: readonly OwnRoute[];
 }
 
 export const DEFAULT_POLICY: PolicyVersion = {
-  schema: 1,
+  schema: 2,
   version: 1,
   note: 'As shipped',
   marking: 'by-person',
@@ -31,9 +41,35 @@ export const DEFAULT_POLICY: PolicyVersion = {
   comingBack: { times: 3, days: 30 },
   secondPersonZones: ['front-wheel', 'front-brake', 'fork-headset', 'cockpit', 'frame', 'rear-brake', 'rear-wheel'],
   hasteSecondsEach: 0.6,
+  legal: 'stop',
+  schools: DEFAULT_SCHOOLS,
+  ownRoutes: [],
 };
 
-/** Whether this person marks criticals one by one: always when the program asks it, and a trainee by default. */
-export function marksOneByOne(policy: Pick<PolicyVersion, 'marking'>, person: { readonly trainee: boolean }): boolean {
-  return policy.marking === 'criticals-one-by-one' || (policy.marking === 'by-person' && person.trainee);
+/** The policy as kept, with what its time did not know yet as shipped. A version kept earlier is never rewritten. */
+export function completePolicy(kept: Partial<PolicyVersion> & Pick<PolicyVersion, 'version'>): PolicyVersion {
+  return { ...DEFAULT_POLICY, ...kept, schools: { ...DEFAULT_SCHOOLS, ...kept.schools } };
+}
+
+/** Who marks: a trainee may be signed off by the lead for some systems of the bike. */
+export interface Marker {
+  readonly trainee: boolean;
+  readonly competences: readonly System[];
+}
+
+/**
+ * Whether this person touches this question by itself. By person: a trainee the criticals of the systems not signed
+ * for yet, everybody else nothing.
+ */
+export function isGivenSingly(policy: Pick<PolicyVersion, 'marking'>, person: Marker, asked: Pick<Asked, 'critical' | 'zone'>): boolean {
+  switch (policy.marking) {
+    case 'all-one-by-one':
+      return true;
+    case 'criticals-one-by-one':
+      return asked.critical;
+    case 'by-person':
+      return person.trainee && asked.critical && !person.competences.includes(SYSTEM_OF[asked.zone]);
+    default:
+      return false;
+  }
 }

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { holds, POSITIONS, type Rule } from './index';
+import { asBuilt, holds, POSITIONS, type Rule } from './index';
 
-const hardtail = USUAL_BUILD.hardtail;
-const mixed = { ...hardtail, brakeFront: 'rim' as const };
+const hardtail = asBuilt(USUAL_BUILD.hardtail);
+const mixed = asBuilt({ ...USUAL_BUILD.hardtail, brakeFront: 'rim' });
 
 describe('a rule', () => {
   it.each<[string, Rule, 'front' | 'rear' | 'only', boolean]>([

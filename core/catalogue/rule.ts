@@ -1,23 +1,47 @@
-import type { Accessory, Build, BuildWord } from '@cadre/core/fleet';
+import type { Accessory, Build, BuildWord, FitmentPosition, PartKind } from '@cadre/core/fleet';
 import type { Position } from './words';
 
 /** Fields that differ front and rear: a rule names the short word and the position decides which is read. */
-const PAIRED = ['brake', 'retention', 'tyre', 'wheelSize'] as const;
-type Paired = (typeof PAIRED)[number];
+export const PAIRED = ['brake', 'retention', 'tyre', 'wheelSize'] as const;
+export type Paired = (typeof PAIRED)[number];
+
+/** What a rule can count or measure: wheel sizes are inches, at the position asked. */
+export const NUMBERS = ['sprockets', 'wheelSize'] as const;
+export type RuleNumber = (typeof NUMBERS)[number];
+
+/** A part of its own on the bike, and where it sits. */
+export interface FittedPart {
+  readonly kind: PartKind;
+  readonly position: FitmentPosition;
+}
+
+/** What a rule looks at: the build and the parts fitted. */
+export interface Fitted {
+  readonly build: Build;
+  readonly parts: readonly FittedPart[];
+}
+
+/** A bike of which no parts are on record. */
+export function asBuilt(build: Build): Fitted {
+  return { build, parts: [] };
+}
 
 /**
  * When a checkpoint applies, as data, so that a published sheet carries its own rules. `fitted` asks
- * about one field of the build, at the position asked; `carries` about accessories.
+ * about one field of the build, at the position asked; `carries` about accessories, `part` about parts on record,
+ * `number` about a count or size, both ends of the range in it.
  */
 export type Rule =
   | { readonly always: true }
   | { readonly fitted: BuildWord | Paired; readonly in: readonly string[] }
   | { readonly carries: readonly Accessory[] }
+  | { readonly part: readonly PartKind[] }
+  | { readonly number: RuleNumber; readonly least?: number | undefined; readonly most?: number | undefined }
   | { readonly all: readonly Rule[] }
   | { readonly any: readonly Rule[] }
   | { readonly not: Rule };
 
-function isPaired(field: string): field is Paired {
+export function isPaired(field: string): field is Paired {
   return (PAIRED as readonly string[]).includes(field);
 }
 
@@ -28,12 +52,36 @@ function wordsFor(field: BuildWord | Paired, build: Build, position: Position): 
   return [position === 'rear' ? build[`${field}Rear`] : build[`${field}Front`]];
 }
 
-/** Whether the rule holds for this build at this position. Total: every rule has an answer for every build. */
-export function holds(rule: Rule, build: Build, position: Position): boolean {
+function sitsAt(part: FittedPart, position: Position): boolean {
+  if (position === 'only' || part.position === 'only') return true;
+  return part.position === (position === 'rear' ? 'rear' : 'front');
+}
+
+/** Whether the rule holds for this bike at this position. Total: every rule has an answer for every bike. */
+export function holds(rule: Rule, fitted: Fitted, position: Position): boolean {
+  const { build } = fitted;
   if ('always' in rule) return true;
   if ('fitted' in rule) return wordsFor(rule.fitted, build, position).some((word) => rule.in.includes(word));
   if ('carries' in rule) return rule.carries.some((accessory) => build.accessories.includes(accessory));
-  if ('all' in rule) return rule.all.every((each) => holds(each, build, position));
-  if ('any' in rule) return rule.any.some((each) => holds(each, build, position));
-  return !holds(rule.not, build, position);
+  if ('part' in rule) return fitted.parts.some((part) => rule.part.includes(part.kind) && sitsAt(part, position));
+  if ('number' in rule) {
+    const values = rule.number === 'sprockets' ? [build.sprockets] : wordsFor('wheelSize', build, position).map(Number);
+    return values.some((value) => value >= (rule.least ?? -Infinity) && value <= (rule.most ?? Infinity));
+  }
+  if ('all' in rule) return rule.all.every((each) => holds(each, fitted, position));
+  if ('any' in rule) return rule.any.some((each) => holds(each, fitted, position));
+  return !holds(rule.not, fitted, position);
+}
+
+/**
+ * The clause that keeps a rule from holding here: the innermost one that says no. Null when the rule holds. What
+ * the record names when it says why something was not asked.
+ */
+export function failingClause(rule: Rule, fitted: Fitted, position: Position): Rule | null {
+  if (holds(rule, fitted, position)) return null;
+  if ('all' in rule) {
+    const failing = rule.all.find((each) => !holds(each, fitted, position));
+    return failing ? failingClause(failing, fitted, position) : rule;
+  }
+  return rule;
 }

@@ -1,8 +1,13 @@
-import type { Build } from '@cadre/core/fleet';
 import type { Checkpoint } from './checkpoint';
-import type { RouteKey } from './route';
-import { holds } from './rule';
-import type { Position, Zone } from './words';
+import type { Route } from './route';
+import { failingClause, holds, type Fitted, type Rule } from './rule';
+import type { By, Position, Zone } from './words';
+
+/** A limit of this sheet's own, in the unit of the checkpoint's measure. */
+export interface OwnLimit {
+  readonly least?: number | undefined;
+  readonly most?: number | undefined;
+}
 
 export interface SheetItem {
   readonly checkpoint: Checkpoint;
@@ -10,6 +15,9 @@ export interface SheetItem {
   readonly critical: boolean;
   /** Asked only here, where the checkpoint could be asked in more places (a re-look of one wheel). */
   readonly positions?: readonly Position[] | undefined;
+  readonly limit?: OwnLimit | undefined;
+  /** For one position, where this sheet gives it another time than the catalogue. */
+  readonly minutes?: number | undefined;
 }
 
 /** How long a complete, signed check counts. */
@@ -17,18 +25,24 @@ export type Validity = { readonly until: 'end-of-day-or-return' } | { readonly u
 
 /**
  * A published choice of checkpoints with their wording frozen in. It never changes; what the record
- * names is the hash of this document.
+ * names is the hash of this document. Schema 1 knew fewer routes and rules; it reads as it always did.
  */
 export interface SheetVersion {
-  readonly schema: 1;
+  readonly schema: 1 | 2;
   readonly key: string;
   readonly version: number;
   readonly name: string;
   readonly purpose: string;
-  readonly route: RouteKey;
+  readonly route: Route;
   /** Whether a complete check on it makes a bike valid for going out. A re-look never does. */
   readonly clears: boolean;
+  /** Counts only on a day on which a whole ride-out was done: a minute between riders stands on that. */
+  readonly afterRideOut?: boolean | undefined;
   readonly validity: Validity;
+  /** What may have happened since the last such look, besides outings: decides what is critical. */
+  readonly between?: readonly By[] | undefined;
+  /** Kinds of bike it is meant for; absent: all. It may be used on any. */
+  readonly kinds?: readonly string[] | undefined;
   readonly items: readonly SheetItem[];
 }
 
@@ -39,37 +53,91 @@ export interface Asked {
   readonly position: Position;
   readonly zone: Zone;
   readonly critical: boolean;
+  readonly limit?: OwnLimit | undefined;
+  readonly minutes: number;
 }
 
 export function askedKey(checkpoint: string, position: Position): string {
   return `${checkpoint}@${position}`;
 }
 
-function positionsOf(at: 'only' | 'front' | 'rear', build: Build): readonly Position[] {
-  return at === 'front' && build.kind === 'trike' ? ['left-front', 'right-front'] : [at];
+const ENDS = ['only', 'front', 'rear'] as const;
+
+function positionsOf(at: (typeof ENDS)[number], kind: string): readonly Position[] {
+  return at === 'front' && kind === 'trike' ? ['left-front', 'right-front'] : [at];
 }
 
-/** What this sheet asks of this build, in the sheet's order. What the build rules out is not in it. */
-export function askedOf(sheet: SheetVersion, build: Build): readonly Asked[] {
-  return sheet.items.flatMap(({ checkpoint, critical, positions }) =>
-    (['only', 'front', 'rear'] as const).flatMap((at) => {
+/** Every question of a sheet for a kind of bike, whether or not the build rules it out. */
+function questionsOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readonly Asked[] {
+  return sheet.items.flatMap(({ checkpoint, critical, positions, limit, minutes }) =>
+    ENDS.flatMap((at) => {
       const zone = checkpoint.at[at];
       if (!zone) return [];
-      return positionsOf(at, build)
+      return positionsOf(at, fitted.build.kind)
         .filter((position) => !positions || positions.includes(position))
-        .filter((position) => holds(checkpoint.applies, build, position))
-        .map((position) => ({ key: askedKey(checkpoint.key, position), checkpoint, position, zone, critical }));
+        .map((position) => ({
+          key: askedKey(checkpoint.key, position),
+          checkpoint,
+          position,
+          zone,
+          critical,
+          minutes: minutes ?? checkpoint.minutes,
+          ...(limit ? { limit } : {}),
+        }));
     }),
   );
+}
+
+/** What this sheet asks of this bike, in the sheet's order. What the build rules out is not in it. */
+export function askedOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readonly Asked[] {
+  return questionsOf(sheet, fitted).filter((asked) => holds(asked.checkpoint.applies, fitted, asked.position));
+}
+
+export interface RuledOut {
+  readonly asked: Asked;
+  /** The clause of the rule that says no. */
+  readonly because: Rule;
+}
+
+/** What this sheet would ask but the build rules out, each with the clause that does. */
+export function ruledOutOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readonly RuledOut[] {
+  return questionsOf(sheet, fitted).flatMap((asked) => {
+    const because = failingClause(asked.checkpoint.applies, fitted, asked.position);
+    return because ? [{ asked, because }] : [];
+  });
+}
+
+/** Minutes a practised hand needs for these questions. */
+export function minutesOf(asked: readonly Asked[]): number {
+  return asked.reduce((sum, each) => sum + each.minutes, 0);
 }
 
 /**
  * The critical questions a sheet asks of a bike built anew that it did not ask of it before: what nobody has
  * looked at, however complete the last check was. Source: a critical nobody looked at does not clear a bike.
  */
-export function newCriticals(sheet: SheetVersion, before: Build, after: Build): readonly string[] {
+export function newCriticals(sheet: SheetVersion, before: Fitted, after: Fitted): readonly string[] {
   const known = new Set(askedOf(sheet, before).map((asked) => asked.key));
   return askedOf(sheet, after)
     .filter((asked) => asked.critical && !known.has(asked.key))
     .map((asked) => asked.key);
+}
+
+/** What a list of sheets tells of each, enough to choose one. */
+export interface SheetChoice {
+  readonly key: string;
+  readonly clears: boolean;
+  readonly afterRideOut?: boolean | undefined;
+  readonly kinds?: readonly string[] | null | undefined;
+}
+
+/** The children's ride-out said for whom it is by its key alone before sheets said it themselves. */
+function kindsOf(sheet: SheetChoice): readonly string[] | null {
+  return sheet.kinds ?? (sheet.key === 'ride-out-children' ? ['child'] : null);
+}
+
+/** The sheet a bike of this kind goes out on: one that names the kind before one that is for all. */
+export function rideOutFor<T extends SheetChoice>(sheets: readonly T[], kind: string): T | null {
+  const clearing = sheets.filter((sheet) => sheet.clears && !sheet.afterRideOut);
+  return clearing.find((sheet) => kindsOf(sheet)?.includes(kind)) ?? clearing.find((sheet) => kindsOf(sheet) === null) ?? null;
 }

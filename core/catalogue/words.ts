@@ -35,3 +35,35 @@ export function worstSeverity(severities: readonly [Severity, ...Severity[]]): S
 export function isWorse(a: Severity, b: Severity): boolean {
   return SEVERITIES.indexOf(a) < SEVERITIES.indexOf(b);
 }
+
+/** Where one stands to look: the side with the chain, or the other. Most looks want neither. */
+export const STANCES = ['drive', 'off'] as const;
+export type Stance = (typeof STANCES)[number];
+
+/**
+ * What can bring a stop fault that no ordinary outing brings. A fault that names none may arise on any
+ * outing or between any two riders.
+ */
+export const BY = ['wear', 'age', 'work', 'crash', 'water'] as const;
+export type By = (typeof BY)[number];
+
+/** What belongs together to somebody learning it, and on the route by system. */
+export const SYSTEMS = ['wheels', 'brakes', 'steering', 'frame', 'drivetrain', 'saddle', 'electrics', 'rest'] as const;
+export type System = (typeof SYSTEMS)[number];
+
+export const SYSTEM_OF: Record<Zone, System> = {
+  'front-wheel': 'wheels',
+  'rear-wheel': 'wheels',
+  'front-brake': 'brakes',
+  'rear-brake': 'brakes',
+  'fork-headset': 'steering',
+  cockpit: 'steering',
+  frame: 'frame',
+  'rear-suspension': 'frame',
+  'cranks-pedals': 'drivetrain',
+  drivetrain: 'drivetrain',
+  'saddle-post': 'saddle',
+  assist: 'electrics',
+  accessories: 'rest',
+  'off-bike': 'rest',
+};

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { askedOf } from '@cadre/core/catalogue';
+import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { foldMarks, MARK_WORDS, progressOf, type Mark } from './index';
@@ -82,7 +82,7 @@ describe('folding marks', () => {
 });
 
 describe('progress', () => {
-  const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail);
+  const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
   const all = (word: Mark['word']): Mark[] =>
     asked.map((each, index) => mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, word }));
 

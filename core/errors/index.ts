@@ -27,6 +27,7 @@ export const ERROR_CODES = [
   'part.not-fitted',
   'group.ends-before-it-begins',
   'import.rows-refused',
+  'sheet.critical-dropped',
   'check.already-signed',
   'check.abandoned',
   'check.mark-not-asked',

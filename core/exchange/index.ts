@@ -1,7 +1,7 @@
 export { ALL_COLUMNS, findHeadings, guessColumns, headingOf, isColumn, type Column, type ColumnGuess } from './columns';
 export { DATE_ORDERS, dateOrderOf, readDate, type DateOrder } from './dates';
 export { FLEET_SCHEMA, type FleetBike, type FleetDocument } from './document';
-export { slipOf } from './nearest';
+export { slipOf } from '@cadre/core/spelling';
 export {
   dateQuestion,
   planDocument,

@@ -1,5 +1,5 @@
 import { readNumber } from '@cadre/core/measures';
-import { nearestOf } from './nearest';
+import { nearestOf } from '@cadre/core/spelling';
 import { rackKey, type ImportAnswers, type Known, type RowIssue } from './plan';
 import type { FleetBike } from './document';
 

@@ -1,4 +1,4 @@
-import { zonesOf, type RouteKey, type Zone } from '@cadre/core/catalogue';
+import { zonesOf, type Route, type Zone } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { uprightGeometry, type Geometry } from './geometry';
 import { longFront } from './long-front';
@@ -95,7 +95,7 @@ export function drawBike(build: Build): BikeFigure {
 }
 
 /** The walk round this bike: its zones' places in the order of the route. */
-export function walkOf(figure: BikeFigure, route: RouteKey): readonly { readonly zone: Zone; readonly at: Point }[] {
+export function walkOf(figure: BikeFigure, route: Route): readonly { readonly zone: Zone; readonly at: Point }[] {
   return zonesOf(route).flatMap((zone) => {
     const at = figure.anchors[zone];
     return at ? [{ zone, at }] : [];

@@ -16,6 +16,8 @@ export interface Finding {
   readonly severity: Severity;
   /** The least the fault may be given. */
   readonly floor: Severity;
+  /** Equipment local rules ask for: the policy says how its lack weighs. */
+  readonly legal?: true | undefined;
   readonly state: FindingState;
   readonly openedAt: number;
   readonly openedBy: string;

@@ -9,4 +9,5 @@ export {
   type SoonLimit,
 } from './finding';
 export { judgeCheck, type FindingChange, type Judgement, type JudgeInput } from './judge-check';
-export { limitFor, maySetSeverity, severityOf } from './severity';
+export { floorOf, limitFor, maySetSeverity, severityOf } from './severity';
+export { underPolicy } from './under-policy';

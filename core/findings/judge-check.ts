@@ -1,7 +1,7 @@
 import { worstSeverity, type Asked, type Fault, type PolicyVersion } from '@cadre/core/catalogue';
 import { progressOf, type MarkedFault, type Place, type Standing } from '@cadre/core/checks';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
-import { limitFor, severityOf } from './severity';
+import { floorOf, limitFor, severityOf } from './severity';
 
 /** What a signed check does to the findings of its bike. */
 export type FindingChange = { readonly act: 'opened'; readonly finding: Finding } | { readonly act: 'seen-again'; readonly finding: Finding };
@@ -48,7 +48,8 @@ function samePlace(a: Place | null, b: Place | null): boolean {
 
 function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null, input: JudgeInput, known: readonly Finding[]): FindingChange {
   const fault = (marked && asked.checkpoint.faults.find((each) => each.key === marked.fault)) ?? unnamedFault(asked, standing.outcome);
-  const severity = severityOf(standing.outcome, fault, marked ?? { fault: fault.key });
+  const floor = floorOf(fault, input.policy);
+  const severity = severityOf(standing.outcome, floor, marked ?? { fault: fault.key });
   const place = marked?.place ?? null;
   const before = known.find(
     (each) =>
@@ -89,7 +90,8 @@ function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null
       zone: asked.zone,
       place,
       severity,
-      floor: fault.floor,
+      floor,
+      ...(fault.legal ? { legal: true as const } : {}),
       state: 'open',
       openedAt: input.signedAt,
       openedBy: input.signedBy,

@@ -18,12 +18,12 @@ describe('severity', () => {
     ['watch', 'soon', 'soon'],
     ['upkeep', 'watch', 'upkeep'],
   ])('of a fault with floor %s chosen as %s is %s', (floor, chosen, wanted) => {
-    expect(severityOf('fault', { floor }, { fault: 'x', severity: chosen })).toBe(wanted);
+    expect(severityOf('fault', floor, { fault: 'x', severity: chosen })).toBe(wanted);
   });
 
   it('of a watch is never heavier by choice, nor lighter than the floor', () => {
-    expect(severityOf('watch', { floor: 'watch' }, { fault: 'x', severity: 'stop' })).toBe('watch');
-    expect(severityOf('watch', { floor: 'stop' }, { fault: 'x' })).toBe('stop');
+    expect(severityOf('watch', 'watch', { fault: 'x', severity: 'stop' })).toBe('watch');
+    expect(severityOf('watch', 'stop', { fault: 'x' })).toBe('stop');
   });
 
   it('carries a limit when soon, and is past it on the instant and on the outing', () => {

@@ -11,9 +11,14 @@ const DAY_MS = 86_400_000;
  * adds nothing of its own, and cannot make a fault lighter than its floor: saying "watch" of a fault
  * whose floor is stop is still a stop.
  */
-export function severityOf(outcome: Outcome, fault: Pick<Fault, 'floor'>, marked: MarkedFault): Severity {
+export function severityOf(outcome: Outcome, floor: Severity, marked: MarkedFault): Severity {
   const chosen = outcome === 'watch' ? undefined : marked.severity;
-  return chosen ? worstSeverity([fault.floor, chosen]) : fault.floor;
+  return chosen ? worstSeverity([floor, chosen]) : floor;
+}
+
+/** The least a fault may be given in this program: its floor, or more where local rules make its lack a stop. */
+export function floorOf(fault: Pick<Fault, 'floor' | 'legal'>, policy: Pick<PolicyVersion, 'legal'>): Severity {
+  return fault.legal ? worstSeverity([fault.floor, policy.legal]) : fault.floor;
 }
 
 /** The limit a soon finding carries from when it was found. Other severities carry none. */

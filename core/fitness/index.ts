@@ -10,4 +10,5 @@ export {
   type OverdueService,
   type TroubleReport,
 } from './facts';
+export { policyEffect, type PolicyEffect } from './policy-effect';
 export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

@@ -25,7 +25,22 @@ export const GEARS = ['derailleur', 'hub-gear', 'single-speed'] as const;
 export const TRANSMISSIONS = ['chain', 'belt'] as const;
 export const ASSISTS = ['none', 'mid-motor', 'hub-motor'] as const;
 export const SEATPOSTS = ['rigid', 'dropper', 'suspension', 'seat-frame'] as const;
-export const ACCESSORIES = ['mudguards', 'rack', 'lights', 'stand', 'basket', 'bell', 'child-seat', 'cargo-box', 'flag'] as const;
+export const ACCESSORIES = [
+  'mudguards',
+  'rack',
+  'lights',
+  'stand',
+  'basket',
+  'bell',
+  'child-seat',
+  'cargo-box',
+  'flag',
+  'hitch',
+  'adjustable-stem',
+  'folding-hinge',
+  'clip-pedals',
+  'electronic-shifting',
+] as const;
 export type Accessory = (typeof ACCESSORIES)[number];
 
 export interface Build {

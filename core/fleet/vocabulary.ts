@@ -140,6 +140,11 @@ const ACCESSORY_PATTERNS: Record<Accessory, RegExp> = {
   'child-seat': /child ?seat|kid ?seat/,
   'cargo-box': /cargo ?box|^box$/,
   flag: /flag/,
+  hitch: /hitch|tow ?bar|trailer/,
+  'adjustable-stem': /adjustable/,
+  'folding-hinge': /fold/,
+  'clip-pedals': /clip ?(in|less)|cleat/,
+  'electronic-shifting': /electronic|wireless shift/,
 };
 
 /** The accessories a list names, and the words in it that are none. */

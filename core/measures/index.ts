@@ -1,1 +1,2 @@
 export { readNumber, readQuantity, type Unit } from './quantity';
+export { isMeasure, MEASURES, type Measure } from './measures';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { askedOf, DEFAULT_POLICY, ZONES } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY, ZONES } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
@@ -8,7 +8,7 @@ import { judgeReLook, positionsOfTouch, reLookSheet, TOUCHES, usualTouches, type
 
 const hardtail = USUAL_BUILD.hardtail;
 const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
-  askedOf(reLookSheet(failed, touched, CHECKPOINTS), hardtail).map((each) => each.key);
+  askedOf(reLookSheet(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
 
 describe('the sheet of a re-look', () => {
   it('asks what failed and what the work touched, at the end it touched', () => {
@@ -35,7 +35,7 @@ describe('the sheet of a re-look', () => {
 
   it.each(TOUCHES)('asks something of some bike for %s', (touch) => {
     const found = Object.values(USUAL_BUILD).some((build) =>
-      positionsOfTouch(touch).some((position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), build).length > 0),
+      positionsOfTouch(touch).some((position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0),
     );
     expect(found).toBe(true);
   });

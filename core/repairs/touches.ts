@@ -13,6 +13,7 @@ export const TOUCHES = [
   'gears-set',
   'saddle-post',
   'rear-suspension',
+  'fork-suspension',
   'assist-wiring',
   'accessories',
 ] as const;
@@ -24,13 +25,23 @@ export interface Touched {
   readonly position: Position;
 }
 
-const WHEEL_IN = ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'rim-brake-release', 'stops-wheel', 'lever-returns', 'rotor'];
+const WHEEL_IN = [
+  'wheel-quick-release',
+  'wheel-thru-axle',
+  'wheel-nutted',
+  'rim-brake-release',
+  'stops-wheel',
+  'lever-returns',
+  'rotor',
+  'tyre-clearance',
+  'hitch',
+];
 
 /** What must be looked at again after each kind of work. The build drops what does not apply. */
 export const RE_LOOK_TABLE: Record<Touch, readonly string[]> = {
   'axle-out': WHEEL_IN,
-  'tyre-off': [...WHEEL_IN, 'tyre-pressure', 'tyre-seated', 'tyre-casing', 'rim-pads-track'],
-  'wheel-trued': ['rim', 'spokes', 'stops-wheel', 'lever-returns'],
+  'tyre-off': [...WHEEL_IN, 'tyre-pressure', 'tyre-seated', 'tyre-casing', 'tyre-direction', 'valve', 'rim-pads-track'],
+  'wheel-trued': ['rim', 'rim-run-out', 'spokes', 'tyre-clearance', 'stops-wheel', 'lever-returns'],
   'brake-work': [
     'lever-travel',
     'lever-hold',
@@ -38,6 +49,8 @@ export const RE_LOOK_TABLE: Record<Touch, readonly string[]> = {
     'lever-returns',
     'rim-pads-track',
     'disc-pads',
+    'pad-pin',
+    'fixed-pad',
     'rotor',
     'rotor-fixings',
     'brake-mounts',
@@ -46,16 +59,44 @@ export const RE_LOOK_TABLE: Record<Touch, readonly string[]> = {
     'coaster-brake',
     'drum-brake',
     'trike-brake-balance',
+    'parking-brake',
+    'bedded-in',
   ],
-  'stem-headset': ['headset-play', 'fork-whole', 'trike-linkage', 'stem-tight', 'quill-mark', 'levers-on-bar', 'brake-hose', 'brake-cable'],
-  'bar-levers-grips': ['stem-tight', 'bars', 'grips', 'levers-on-bar', 'lever-travel', 'brake-hose', 'brake-cable'],
-  'cranks-pedals': ['crank-arms', 'pedals'],
-  'chain-sprockets': ['chain-joined', 'chain-slack', 'belt', 'shifts', 'hanger', 'coaster-brake', 'wheel-nutted'],
-  'gears-set': ['shifts', 'hanger'],
-  'saddle-post': ['saddle-tight', 'post-depth', 'trike-seat'],
-  'rear-suspension': ['suspension-pivots'],
-  'assist-wiring': ['battery', 'motor-stops'],
-  accessories: ['loads', 'bell-lights'],
+  'stem-headset': [
+    'headset-play',
+    'fork-whole',
+    'trike-linkage',
+    'cargo-steering',
+    'headset-turns',
+    'stem-tight',
+    'quill-mark',
+    'adjustable-stem',
+    'faceplate',
+    'levers-on-bar',
+    'brake-hose',
+    'brake-cable',
+  ],
+  'bar-levers-grips': ['stem-tight', 'faceplate', 'bars', 'grips', 'shifter-clamp', 'levers-on-bar', 'lever-travel', 'brake-hose', 'brake-cable'],
+  'cranks-pedals': ['crank-arms', 'ring-bolts', 'bracket-play', 'pedals', 'cleats'],
+  'chain-sprockets': [
+    'chain-joined',
+    'chain-routed',
+    'chain-slack',
+    'belt',
+    'shifts',
+    'hanger',
+    'derailleur-gap',
+    'cassette',
+    'coaster-brake',
+    'wheel-nutted',
+    'hub-gear',
+  ],
+  'gears-set': ['shifts', 'hanger', 'derailleur-gap', 'gear-cable'],
+  'saddle-post': ['saddle-tight', 'post-depth', 'dropper', 'trike-seat'],
+  'rear-suspension': ['suspension-pivots', 'shock-shaft', 'shock-sag'],
+  'fork-suspension': ['fork-legs', 'fork-action', 'fork-pressure', 'headset-play'],
+  'assist-wiring': ['battery', 'battery-contacts', 'assist-wiring', 'motor-mount', 'motor-stops'],
+  accessories: ['loads', 'child-seat', 'hitch', 'cargo-straps', 'bell-lights'],
 };
 
 /** Kinds of work that happen at one end of the bike. */

@@ -1,111 +1,162 @@
-import type { Checkpoint } from '@cadre/core/catalogue';
+import { BY, criticalBecause, type By, type Checkpoint, type SheetItem, type SheetVersion } from '@cadre/core/catalogue';
+import { assistAndRest } from './checkpoints/assist-and-rest';
 import { brakes } from './checkpoints/brakes';
+import { brakesWorkshop } from './checkpoints/brakes-workshop';
+import { drivetrainWorkshop } from './checkpoints/drivetrain-workshop';
+import { frameSuspension } from './checkpoints/frame-suspension';
 import { runningGear } from './checkpoints/running-gear';
 import { steering } from './checkpoints/steering';
+import { steeringWorkshop } from './checkpoints/steering-workshop';
 import { wheels } from './checkpoints/wheels';
-import type { SheetVersion } from '@cadre/core/catalogue';
+import { wheelsWorkshop } from './checkpoints/wheels-workshop';
+import * as choices from './sheet-choices';
 
-/** Every checkpoint that ships, in the order of the zones. Keys are unique (held by a test). */
-export const CHECKPOINTS: readonly Checkpoint[] = [...wheels, ...brakes, ...steering, ...runningGear];
+/** Every checkpoint that ships. Keys are unique (held by a test). */
+export const CHECKPOINTS: readonly Checkpoint[] = [
+  ...wheels,
+  ...wheelsWorkshop,
+  ...brakes,
+  ...brakesWorkshop,
+  ...steering,
+  ...steeringWorkshop,
+  ...frameSuspension,
+  ...runningGear,
+  ...drivetrainWorkshop,
+  ...assistAndRest,
+];
 
 const byKey = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));
 
-function items(keys: readonly string[]): SheetVersion['items'] {
+/** Critical is derived: a stop fault that can arise between two such looks. On a sheet that leaves nothing out, everything is. */
+function items(keys: readonly string[], between: readonly By[], everything = false): readonly SheetItem[] {
   return keys.map((key) => {
     const checkpoint = byKey.get(key);
     if (!checkpoint) throw new Error(`no checkpoint ${key}`);
-    // Critical: it has a stop fault that can arise between two looks. The two left out of that are
-    // set-up acts whose faults are told by the brake and fork looks beside them.
-    return { checkpoint, critical: checkpoint.faults.some((each) => each.floor === 'stop') && !NOT_CRITICAL.has(key) };
+    return { checkpoint, critical: everything || criticalBecause(checkpoint, between) !== null };
   });
 }
 
-const NOT_CRITICAL = new Set(['suspension-ring', 'bell-lights']);
+interface Said extends Pick<SheetVersion, 'key' | 'name' | 'purpose'> {
+  readonly keys: readonly string[];
+  readonly between?: readonly By[];
+  readonly more?: Partial<SheetVersion>;
+  readonly everything?: boolean;
+}
 
-const SHARED_BEFORE_TYRES = ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'rim-brake-release', 'spokes', 'rim'];
-const SHARED_AFTER_TYRES = [
-  'tyre-casing',
-  'tyre-seated',
-  'lever-travel',
-  'stops-wheel',
-  'lever-returns',
-  'rim-pads',
-  'rim-pads-track',
-  'disc-pads',
-  'rotor',
-  'brake-mounts',
-  'brake-cable',
-  'coaster-brake',
-  'drum-brake',
-  'levers-on-bar',
-  'trike-brake-balance',
-  'headset-play',
-  'fork-whole',
-  'trike-linkage',
-  'stem-tight',
-  'quill-mark',
-  'bars',
-  'grips',
-  'frame-whole',
-  'crank-arms',
-  'pedals',
-  'chain-joined',
-  'belt',
-  'chain-slack',
-  'saddle-tight',
-  'post-depth',
-  'trike-seat',
-];
+function sheet({ key, name, purpose, keys, between = [], more, everything }: Said): SheetVersion {
+  return {
+    schema: 2,
+    key,
+    version: 1,
+    name,
+    purpose,
+    route: 'm-front-first',
+    clears: false,
+    validity: { until: 'never' },
+    between,
+    items: items(keys, between, everything),
+    ...more,
+  };
+}
 
-export const RIDE_OUT: SheetVersion = {
-  schema: 1,
+const CLEARS = { clears: true, validity: { until: 'end-of-day-or-return' } } as const;
+
+export const RIDE_OUT = sheet({
   key: 'ride-out',
-  version: 1,
   name: 'Ride-out',
   purpose: 'Before the ride: may this bike go out today?',
-  route: 'm-front-first',
-  clears: true,
-  validity: { until: 'end-of-day-or-return' },
-  items: items([
-    ...SHARED_BEFORE_TYRES,
-    'tyre-pressure',
-    ...SHARED_AFTER_TYRES,
-    'lever-hold',
-    'rotor-fixings',
-    'brake-hose',
-    'suspension-ring',
-    'suspension-pivots',
-    'shifts',
-    'hanger',
-    'battery',
-    'motor-stops',
-    'loads',
-    'bell-lights',
-  ]),
-};
+  keys: choices.RIDE_OUT,
+  more: { ...CLEARS, kinds: ['hybrid', 'hardtail', 'full-suspension', 'step-through', 'cargo', 'trike'] },
+});
 
-export const RIDE_OUT_CHILDREN: SheetVersion = {
-  schema: 1,
+export const RIDE_OUT_CHILDREN = sheet({
   key: 'ride-out-children',
-  version: 1,
   name: 'Ride-out, children’s',
   purpose: 'Before the ride, by hand force, several bikes at once.',
-  route: 'm-front-first',
-  clears: true,
-  validity: { until: 'end-of-day-or-return' },
-  items: items([
-    ...SHARED_BEFORE_TYRES.filter((key) => key !== 'spokes'),
-    'tyre-firm',
-    ...SHARED_AFTER_TYRES,
-    'rotor-fixings',
-    'brake-hose',
-    'suspension-pivots',
-    'shifts',
-    'hanger',
-    'battery',
-    'motor-stops',
-    'loads',
-  ]),
-};
+  keys: choices.RIDE_OUT_CHILDREN,
+  more: { ...CLEARS, kinds: ['child'] },
+});
 
-export const SHIPPED_SHEETS: readonly SheetVersion[] = [RIDE_OUT, RIDE_OUT_CHILDREN];
+/** Every sheet that ships. */
+export const SHIPPED_SHEETS: readonly SheetVersion[] = [
+  RIDE_OUT,
+  RIDE_OUT_CHILDREN,
+  sheet({
+    key: 'turnaround',
+    name: 'Turnaround',
+    purpose: 'Between two riders of one day: set for the rider, then clamp and mark looked at.',
+    keys: choices.TURNAROUND,
+    more: { ...CLEARS, afterRideOut: true },
+  }),
+  sheet({ key: 'return', name: 'Return', purpose: 'After hard use: what worked loose, broke or was hit.', keys: choices.RETURN, between: ['crash'] }),
+  sheet({ key: 'pressures', name: 'Pressures', purpose: 'One station, pump in hand, down the whole rack.', keys: choices.PRESSURES }),
+  sheet({ key: 'lube', name: 'Lube', purpose: 'One station: cloth and bottle, down the whole rack.', keys: choices.LUBE }),
+  sheet({ key: 'bolts', name: 'Bolts', purpose: 'One station: the bolts that are often forgotten.', keys: choices.BOLTS }),
+  sheet({ key: 'lights', name: 'Lights', purpose: 'One station: lights and bell before dusk.', keys: choices.LIGHTS }),
+  sheet({
+    key: 'season-opening',
+    name: 'Season opening',
+    purpose: 'Strip, measure, set right, ride: the whole bike before the season.',
+    keys: choices.SEASON,
+    between: ['wear', 'age', 'work'],
+  }),
+  sheet({
+    key: 'wet-season',
+    name: 'Wet season round',
+    purpose: 'Oftener in wet and salt: tyres, rims, pads, wear, seals, kit.',
+    keys: choices.WET,
+    between: ['wear', 'water'],
+  }),
+  sheet({
+    key: 'lay-up',
+    name: 'Lay-up',
+    purpose: 'Clean, protect, hang, so that spring finds it as it was.',
+    keys: choices.LAY_UP,
+    between: ['age'],
+  }),
+  sheet({
+    key: 'new-bike',
+    name: 'New bike',
+    purpose: 'Out of the box, and once more after the first outings.',
+    keys: choices.NEW_BIKE,
+    between: ['work'],
+  }),
+  sheet({
+    key: 'intake',
+    name: 'Intake of a used bike',
+    purpose: 'The deep look before it is bought or taken into the fleet.',
+    keys: choices.INTAKE,
+    between: BY,
+  }),
+  sheet({
+    key: 'event',
+    name: 'Event or trip',
+    purpose: 'Seven days before: order. The day before: clean and deep. The day: pressures, load test, kit.',
+    keys: choices.EVENT,
+    between: ['wear', 'work'],
+  }),
+  sheet({
+    key: 'after-crash',
+    name: 'After a crash',
+    purpose: 'What a blow can do. Nothing may be left out.',
+    keys: choices.CRASH,
+    between: ['crash'],
+    everything: true,
+  }),
+  sheet({
+    key: 'after-transport',
+    name: 'After transport',
+    purpose: 'What straps, hooks and the next bike can do. Nothing may be left out.',
+    keys: choices.TRANSPORT,
+    between: ['crash', 'work'],
+    everything: true,
+  }),
+  sheet({
+    key: 'after-dunking',
+    name: 'After a dunking',
+    purpose: 'What water can do, salt water most of all. Nothing may be left out.',
+    keys: choices.DUNKING,
+    between: ['water'],
+    everything: true,
+  }),
+];

@@ -1,5 +1,5 @@
 import { foldMarks, type Mark } from '@cadre/core/checks';
-import { askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck, type Finding, type Judgement } from '@cadre/core/findings';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
@@ -43,7 +43,7 @@ export function factsLike(more: Partial<FitnessFacts> = {}): FitnessFacts {
   };
 }
 
-export const hardtailAsked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail);
+export const hardtailAsked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
 
 export interface Said {
   readonly word: Mark['word'];

@@ -64,7 +64,8 @@ export class Proxy {
     });
     upstream.on('data', (chunk) => {
       if (dropNext) {
-        this.dropped += 1;
+        // An answer may come in several pieces: it is one answer.
+        if (!client.destroyed) this.dropped += 1;
         client.destroy();
         return;
       }

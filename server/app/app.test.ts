@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
+import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { RIDE_OUT } from '@cadre/core/shipped';
 import { ROUTES } from '@cadre/contract/routes';
 import { ERROR_CODES } from '@cadre/core/errors';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -34,7 +36,9 @@ describe('the interface', () => {
     expect(acting.length).toBeGreaterThan(15);
     for (const route of acting) {
       for (const person of CAST) {
-        const response = await world.as(person.name).raw(route.method, route.path.replace(/:\w+/g, newId()), valid[route.name]);
+        const response = await world
+          .as(person.name)
+          .raw(route.method, route.path.replace(':system', 'wheels').replace(/:\w+/g, newId()), valid[route.name]);
         const { code } = (await response.json()) as { code?: string };
         const allowed =
           ACT_TABLE[route.act as keyof typeof ACT_TABLE].includes(person.role) && !(person.trainee && ['co-sign', 'release'].includes(route.act));
@@ -69,6 +73,8 @@ const bike = {
 const group = { siteId: id, name: 'g', outAt: at, backAt: at + 1, wants: [{ count: 1, kind: null, size: '' }] };
 const part = { id, kind: 'chain', name: 'c', facts: {}, markings: {} };
 const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
+const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
+const sheet = { ...RIDE_OUT, name: '' };
 const valid: Record<string, unknown> = {
   'people.add': { id, name: 'n', signInName: 'lead', role: 'desk', trainee: false, secret: 'secret-9' },
   'people.change': { role: 'desk', trainee: false, active: true, version: 1 },
@@ -89,7 +95,11 @@ const valid: Record<string, unknown> = {
   'groups.change': { ...group, version: 1 },
   'fleet.import': { id, siteId: id, bikes: [{ ...bike, id, version: null }] },
   'racks.add': { id, siteId: id, name: 'r', hooks: 3 },
-  'policy.publish': { id: newId(), marking: 'by-person', note: 'as before' },
+  'policy.publish': { id: newId(), base: 'a'.repeat(64), policy, note: 'as before' },
+  'policy.preview': { policy },
+  'sheets.publish': { id: newId(), base: null, sheet, note: 'n', reason: '' },
+  'drafts.save': { id: newId(), base: null, sheet, version: 7 },
+  'people.competence': { id: newId(), signed: true, at },
   'checks.open': { id, bikeId: id, sheetHash: 'a'.repeat(64), author: id, at },
   'checks.mark': { marks: [mark] },
   'checks.sign': { id, author: id, markIds: [], at },

@@ -4,6 +4,7 @@ import express, { type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
+import { sheetDocument } from '@cadre/contract/catalogue';
 import { fleetDocument } from '@cadre/contract/exchange';
 import { ROUTES } from '@cadre/contract/routes';
 import { RefusedError } from '@cadre/server/records';
@@ -72,6 +73,10 @@ export function createApp(deps: AppDeps): Express {
   const fleetSchema = { title: 'A fleet as a file', ...schemaOf(fleetDocument, 'input') };
   app.get('/api/fleet-document.schema.json', (_req, res) => {
     res.json(fleetSchema);
+  });
+  const sheetSchema = { title: 'A sheet as a file', ...schemaOf(sheetDocument, 'input') };
+  app.get('/api/sheet-document.schema.json', (_req, res) => {
+    res.json(sheetSchema);
   });
   for (const route of createRoutes({ ...deps, services })) {
     mount(app, route, {

@@ -18,6 +18,7 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'body.too-large': 413,
   'conflict.id-reused': 409,
   'conflict.version': 409,
+  'sheet.critical-dropped': 422,
   'conflict.check-open': 409,
   'setup.already-done': 409,
   'tag.taken': 409,

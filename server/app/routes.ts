@@ -1,4 +1,15 @@
-import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
+import {
+  dropDraft,
+  getSheet,
+  listDrafts,
+  listSheets,
+  policyVersions,
+  previewPolicy,
+  publishPolicy,
+  publishSheet,
+  saveDraft,
+  sheetVersions,
+} from '@cadre/contract/catalogue';
 import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
@@ -20,12 +31,12 @@ import {
   removeRack,
 } from '@cadre/contract/fleet';
 import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
-import { addPerson, changePerson, currentSession, listPeople, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
+import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 import type { DataSource } from 'typeorm';
-import { Catalogue } from '@cadre/server/catalogue';
+import { Catalogue, Policies } from '@cadre/server/catalogue';
 import { Checks } from '@cadre/server/checks';
 import { Findings } from '@cadre/server/findings';
 import { Exchange } from '@cadre/server/exchange';
@@ -52,6 +63,7 @@ export interface Services {
   readonly groups: Groups;
   readonly exchange: Exchange;
   readonly catalogue: Catalogue;
+  readonly policies: Policies;
   readonly checks: Checks;
   readonly findings: Findings;
   readonly repairs: Repairs;
@@ -70,6 +82,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     groups: new Groups(source, record),
     exchange: new Exchange(source, record, now),
     catalogue: new Catalogue(source, record),
+    policies: new Policies(source, record, now),
     checks: new Checks(source, record, now),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
@@ -134,6 +147,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listPeople, async (_call, actor) => ({ people: (await s.people.list(actor)).map(personOf) })),
     answering(addPerson, async ({ body }, actor) => personOf(await s.people.add(actor, body))),
     answering(changePerson, async ({ params, body }, actor) => personOf(await s.people.change(actor, params.id, body))),
+    answering(setCompetence, async ({ params, body }, actor) => personOf(await s.people.setCompetence(actor, params.id, params.system, body))),
     answering(getWall, async (_call, actor) => s.fleet.wall(actor)),
     answering(listBikes, async ({ query }, actor) => s.fleet.list(actor, query)),
     answering(getBike, async ({ params }, actor) => s.fleet.get(actor, params.id)),
@@ -160,7 +174,15 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(getFleetDocument, async (_call, actor) => s.exchange.document(actor)),
     answering(importBikes, async ({ body }, actor) => s.exchange.import(actor, body)),
     answering(listSheets, async (_call, actor) => s.catalogue.list(actor)),
-    answering(publishPolicy, async ({ body }, actor) => s.catalogue.publishPolicy(actor, body)),
+    answering(getSheet, async ({ params }, actor) => s.catalogue.get(actor, params.hash)),
+    answering(sheetVersions, async ({ params }, actor) => s.catalogue.versions(actor, params.key)),
+    answering(publishSheet, async ({ body }, actor) => s.catalogue.publish(actor, body)),
+    answering(listDrafts, async (_call, actor) => s.catalogue.drafts(actor)),
+    answering(saveDraft, async ({ params, body }, actor) => s.catalogue.saveDraft(actor, params.key, body)),
+    answering(dropDraft, async ({ params }, actor) => s.catalogue.dropDraft(actor, params.key)),
+    answering(previewPolicy, async ({ body }, actor) => s.policies.preview(actor, body.policy)),
+    answering(publishPolicy, async ({ body }, actor) => s.policies.publish(actor, body)),
+    answering(policyVersions, async (_call, actor) => s.policies.versions(actor)),
     answering(openCheck, async ({ body }, actor) => s.checks.open(actor, body)),
     answering(getCheck, async ({ params }, actor) => s.checks.get(actor, params.id)),
     answering(addMarks, async ({ params, body }, actor) => s.checks.mark(actor, params.id, body)),

@@ -1,16 +1,33 @@
 import { EntitySchema } from 'typeorm';
 import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
-import { digest, json, whole, word } from '@cadre/server/database';
+import { digest, json, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
 
 export interface SheetRow {
   hash: string;
   key: string;
   version: number;
   sheet: SheetVersion;
+  /** Nobody: as shipped, or made by a repair. */
+  publishedBy: string | null;
+  publishedAt: Date | null;
+  note: string;
+  reason: string;
+  /** As its document says: for questions about all bikes at once. */
+  clears: boolean;
 }
 export const sheetEntity = new EntitySchema<SheetRow>({
   name: 'sheet_version',
-  columns: { hash: digest({ primary: true }), key: word(), version: whole(), sheet: json() },
+  columns: {
+    hash: digest({ primary: true }),
+    key: word(),
+    version: whole(),
+    sheet: json(),
+    publishedBy: uuid({ nullable: true }),
+    publishedAt: moment({ nullable: true }),
+    note: words(300),
+    reason: words(300),
+    clears: yes(),
+  },
   indices: [{ name: 'sheet_key', columns: ['key', 'version'] }],
 });
 
@@ -18,9 +35,31 @@ export interface PolicyRow {
   hash: string;
   version: number;
   policy: PolicyVersion;
+  publishedBy: string | null;
+  publishedAt: Date | null;
 }
 export const policyEntity = new EntitySchema<PolicyRow>({
   name: 'policy_version',
-  columns: { hash: digest({ primary: true }), version: whole(), policy: json() },
+  columns: {
+    hash: digest({ primary: true }),
+    version: whole(),
+    policy: json(),
+    publishedBy: uuid({ nullable: true }),
+    publishedAt: moment({ nullable: true }),
+  },
   indices: [{ name: 'policy_version_number', columns: ['version'], unique: true }],
+});
+
+/** A sheet being written: what its lead saved last. Not published, asked of no bike. */
+export interface SheetDraftRow {
+  key: string;
+  base: string | null;
+  sheet: SheetVersion;
+  savedBy: string;
+  savedAt: Date;
+  version: number;
+}
+export const sheetDraftEntity = new EntitySchema<SheetDraftRow>({
+  name: 'sheet_draft',
+  columns: { key: word({ primary: true }), base: digest({ nullable: true }), sheet: json(), savedBy: uuid(), savedAt: moment(), version: whole() },
 });

@@ -1,2 +1,3 @@
-export { Catalogue, currentPolicy, publishedCheckpoints } from './service';
+export { currentPolicy, Policies } from './policies';
+export { Catalogue, publishedCheckpoints } from './service';
 export { sheetByHash } from './sheet-cache';

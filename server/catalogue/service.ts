@@ -1,20 +1,22 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
-import type { listSheets, publishPolicy } from '@cadre/contract/catalogue';
+import { v7 as newId } from 'uuid';
+import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import type { Checkpoint, PolicyVersion } from '@cadre/core/catalogue';
+import { droppedCriticals, sheetIssues, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, type Record } from '@cadre/server/records';
-import { policyEntity, sheetEntity, type PolicyRow, type SheetRow } from './entities';
+import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
+import { currentPolicy } from './policies';
+import { sheetByHash } from './sheet-cache';
 
-/** The policy in force: the newest published one. */
-export async function currentPolicy(tx: EntityManager): Promise<PolicyRow> {
-  return tx.getRepository(policyEntity).findOneOrFail({ where: {}, order: { version: 'DESC' } });
-}
+const RE_LOOK = 're-look';
 
 /** The newest version of every published sheet; generated ones (re-looks) are not among them. */
 export async function publishedSheets(tx: EntityManager): Promise<readonly SheetRow[]> {
   const newest = (await tx.query(
-    "SELECT s.hash FROM sheet_version s WHERE s.`key` <> 're-look' AND s.version = (SELECT MAX(n.version) FROM sheet_version n WHERE n.`key` = s.`key`)",
+    'SELECT s.hash FROM sheet_version s WHERE s.`key` <> ? AND s.version = (SELECT MAX(n.version) FROM sheet_version n WHERE n.`key` = s.`key`)',
+    [RE_LOOK],
   )) as { hash: string }[];
   return tx.getRepository(sheetEntity).find({ where: { hash: In(newest.map((row) => row.hash)) }, order: { key: 'ASC' } });
 }
@@ -24,6 +26,14 @@ export async function publishedCheckpoints(tx: EntityManager): Promise<readonly 
   const byKey = new Map<string, Checkpoint>();
   for (const { sheet } of await publishedSheets(tx)) for (const item of sheet.items) byKey.set(item.checkpoint.key, item.checkpoint);
   return [...byKey.values()];
+}
+
+async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null> {
+  return tx.getRepository(sheetEntity).findOne({ where: { key }, order: { version: 'DESC' } });
+}
+
+function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
+  return { ...row, sheet: structuredClone(row.sheet) as unknown as AnswerOf<typeof saveDraft>['sheet'], savedAt: row.savedAt.getTime() };
 }
 
 export class Catalogue {
@@ -36,26 +46,125 @@ export class Catalogue {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     const sheets = await publishedSheets(tx);
-    const policy = await currentPolicy(tx);
-    return structuredClone({
-      sheets: sheets.map(({ hash, sheet }) => ({ hash, sheet })),
-      policy: { hash: policy.hash, policy: policy.policy },
-    }) as AnswerOf<typeof listSheets>;
+    const { hash, policy } = await currentPolicy(tx);
+    return {
+      sheets: sheets.map(({ hash: name, sheet }) => ({
+        hash: name,
+        key: sheet.key,
+        version: sheet.version,
+        name: sheet.name,
+        purpose: sheet.purpose,
+        clears: sheet.clears,
+        afterRideOut: sheet.afterRideOut ?? false,
+        kinds: sheet.kinds ? [...sheet.kinds] : null,
+        items: sheet.items.length,
+        criticals: sheet.items.filter((item) => item.critical).length,
+      })),
+      policy: { hash, policy: structuredClone(policy) as unknown as AnswerOf<typeof listSheets>['policy']['policy'] },
+    };
   }
 
-  async publishPolicy(actor: Actor, body: BodyOf<typeof publishPolicy>): Promise<AnswerOf<typeof publishPolicy>> {
+  async get(actor: Actor, hash: string): Promise<AnswerOf<typeof getSheet>> {
+    requireAct(actor, 'see');
+    const { sheet } = await sheetByHash(this.source.manager, hash);
+    // Frozen content on its way out: told, never changed.
+    return { hash, sheet: sheet as unknown as AnswerOf<typeof getSheet>['sheet'] };
+  }
+
+  async versions(actor: Actor, key: string): Promise<AnswerOf<typeof sheetVersions>> {
+    requireAct(actor, 'see');
+    const rows = await this.source.getRepository(sheetEntity).find({
+      where: { key },
+      order: { version: 'DESC' },
+      select: { hash: true, version: true, publishedBy: true, publishedAt: true, note: true, reason: true },
+    });
+    if (rows.length === 0) throw new RefusedError('not-found', { what: 'sheet' });
+    const used = (await this.source.query(
+      'SELECT sheetHash AS hash, COUNT(*) AS checks, COUNT(DISTINCT bikeId) AS bikes, MAX(openedAt) AS lastUsedAt FROM bike_check WHERE sheetHash IN (?) GROUP BY sheetHash',
+      [rows.map((row) => row.hash)],
+    )) as { hash: string; checks: number | string; bikes: number | string; lastUsedAt: Date }[];
+    const usedBy = new Map(used.map((each) => [each.hash, each]));
+    return {
+      versions: rows.map((row) => ({
+        hash: row.hash,
+        version: row.version,
+        publishedBy: row.publishedBy,
+        publishedAt: row.publishedAt?.getTime() ?? null,
+        note: row.note,
+        reason: row.reason,
+        checks: Number(usedBy.get(row.hash)?.checks ?? 0),
+        bikes: Number(usedBy.get(row.hash)?.bikes ?? 0),
+        lastUsedAt: usedBy.get(row.hash)?.lastUsedAt.getTime() ?? null,
+      })),
+    };
+  }
+
+  /** Publishes the next version of a sheet. A check begun on an older one goes on as it was. */
+  async publish(actor: Actor, body: BodyOf<typeof publishSheet>): Promise<AnswerOf<typeof publishSheet>> {
     requireAct(actor, 'edit-program');
     return this.record.act(
       { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
       async (tx) => {
-        const before = await currentPolicy(tx);
-        const policy: PolicyVersion = { ...before.policy, version: before.version + 1, marking: body.marking, note: body.note };
-        return { kind: 'policy.published', body: { hash: hashOf(policy), policy } };
+        const before = await newestOf(tx, body.sheet.key);
+        if ((before?.hash ?? null) !== body.base) throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
+        const sheet = { ...body.sheet, schema: 2, version: (before?.version ?? 0) + 1 } as SheetVersion;
+        const issues = sheetIssues(sheet);
+        if (sheet.key === RE_LOOK) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
+        if (issues.length > 0)
+          throw new RefusedError('body.invalid', {}, { fields: issues.map((issue) => ({ ...issue, path: `sheet.${issue.path}` })) });
+        const dropped = before ? droppedCriticals(before.sheet, sheet) : [];
+        if (dropped.length > 0 && body.reason === '')
+          throw new RefusedError('sheet.critical-dropped', { checkpoints: dropped }, { fields: [{ path: 'reason', code: 'required' }] });
+        return { kind: 'sheet.published', body: { hash: hashOf(sheet), sheet, note: body.note, reason: body.reason } };
       },
       async (tx) => {
-        const { hash, policy } = await currentPolicy(tx);
-        return structuredClone({ hash, policy }) as AnswerOf<typeof publishPolicy>;
+        const row = await newestOf(tx, body.sheet.key);
+        if (!row) throw new RefusedError('not-found', { what: 'sheet' });
+        return structuredClone({ hash: row.hash, sheet: row.sheet }) as unknown as AnswerOf<typeof publishSheet>;
       },
     );
+  }
+
+  async drafts(actor: Actor): Promise<AnswerOf<typeof listDrafts>> {
+    requireAct(actor, 'edit-program');
+    return { drafts: (await this.source.getRepository(sheetDraftEntity).find({ order: { key: 'ASC' } })).map(draftOf) };
+  }
+
+  async saveDraft(actor: Actor, key: string, body: BodyOf<typeof saveDraft>): Promise<AnswerOf<typeof saveDraft>> {
+    requireAct(actor, 'edit-program');
+    return this.record.act(
+      { chain: await programChain(this.source), id: body.id, request: { key, ...body }, author: actor.id },
+      async (tx) => {
+        const before = await tx.getRepository(sheetDraftEntity).findOneBy({ key });
+        if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
+        return { kind: 'sheet.draft-saved', body: { key, base: body.base, sheet: { ...body.sheet, key } as SheetVersion } };
+      },
+      async (tx) => draftOf(await tx.getRepository(sheetDraftEntity).findOneByOrFail({ key })),
+    );
+  }
+
+  async dropDraft(actor: Actor, key: string): Promise<AnswerOf<typeof dropDraft>> {
+    requireAct(actor, 'edit-program');
+    return this.record.act(
+      { chain: await programChain(this.source), id: newId(), request: { key }, author: actor.id },
+      async (tx) => ((await tx.getRepository(sheetDraftEntity).existsBy({ key })) ? { kind: 'sheet.draft-dropped' as const, body: { key } } : []),
+      async () => ({ done: true as const }),
+    );
+  }
+
+  /** Publishes the shipped sheets this program has never had: a newer Cadre brings more. What the lead edited stays. */
+  async publishShipped(): Promise<number> {
+    let published = 0;
+    await this.record.act(
+      { chain: await programChain(this.source), id: newId(), request: 'shipped', author: null },
+      async (tx) => {
+        const known = new Set(((await tx.query('SELECT DISTINCT `key` AS name FROM sheet_version')) as { name: string }[]).map((row) => row.name));
+        const fresh = SHIPPED_SHEETS.filter((sheet) => !known.has(sheet.key));
+        published = fresh.length;
+        return fresh.map((sheet) => ({ kind: 'sheet.published' as const, body: { hash: hashOf(sheet), sheet, note: 'As shipped' } }));
+      },
+      async () => null,
+    );
+    return published;
   }
 }

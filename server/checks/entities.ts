@@ -55,6 +55,8 @@ export interface CheckRow {
   repairId: string | null;
   /** Marks that happened implausibly fast for the lead to see; they block nothing. */
   hasty: boolean;
+  /** A changed build or part ended what it was worth: the bike is not what was looked at. */
+  voided: boolean;
 }
 export const checkEntity = new EntitySchema<CheckRow>({
   name: 'bike_check',
@@ -74,6 +76,10 @@ export const checkEntity = new EntitySchema<CheckRow>({
     validUntil: moment({ nullable: true }),
     repairId: uuid({ nullable: true }),
     hasty: yes(),
+    voided: yes(),
   },
-  indices: [{ name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] }],
+  indices: [
+    { name: 'check_of_sheet', columns: ['sheetHash'] },
+    { name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] },
+  ],
 });

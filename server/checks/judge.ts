@@ -1,18 +1,18 @@
-import type { EntityManager } from 'typeorm';
+import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import { askedOf, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import { askedOf, ruledOutOf, ruleText, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { judgeReLook } from '@cadre/core/repairs';
-import { endOfSiteDay } from '@cadre/core/schedule';
+import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
-import { findBike } from '@cadre/server/fleet';
+import { findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import type { PersonRow } from '@cadre/server/people/entities';
 import { factsOf, markOf } from '@cadre/server/projection';
 import { orRefuse, type Saying } from '@cadre/server/records';
 import { repairEntity } from '@cadre/server/repairs/entities';
-import { markEntity, type CheckRow } from './entities';
+import { checkEntity, markEntity, type CheckRow } from './entities';
 
 const DAY_MS = 86_400_000;
 
@@ -39,7 +39,9 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
   const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const standings = foldMarks(marks);
-  const asked = askedOf(sheet, bike.build);
+  const fitted = await fittedOf(tx, bike);
+  const asked = askedOf(sheet, fitted);
+  const stands = !sheet.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked,
@@ -66,12 +68,36 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
       awaitsCoSign: author.trainee && sheet.clears,
-      validUntil: judgement.complete ? validUntil(sheet, signedAt, timeZone) : null,
+      validUntil: judgement.complete && stands ? validUntil(sheet, signedAt, timeZone) : null,
       hasty: isHasty(marks, asked.length, policy),
+      ruledOut: ruledOutOf(sheet, fitted).map((each) => ({ question: each.asked.key, because: ruleText(each.because) })),
       findings: [...changed, ...(reLooked ?? [])],
       ...(check.repairId && judgement.complete ? { reLooked: { repairId: check.repairId } } : {}),
     },
   };
+}
+
+/**
+ * Whether a whole ride-out was done today, before this, on the bike as it is built now: what a minute between riders stands on. One
+ * that its rider's return ended still tells; one that a changed build or part ended does not.
+ */
+async function hadRideOut(tx: EntityManager, bikeId: string, signedAt: number, timeZone: string): Promise<boolean> {
+  const today = await tx.getRepository(checkEntity).find({
+    where: {
+      bikeId,
+      state: 'signed',
+      complete: true,
+      awaitsCoSign: false,
+      voided: false,
+      validUntil: Not(IsNull()),
+      signedAt: Between(new Date(startOfSiteDay(signedAt, timeZone)), new Date(signedAt)),
+    },
+  });
+  for (const check of today) {
+    const { sheet } = await sheetByHash(tx, check.sheetHash);
+    if (sheet.clears && !sheet.afterRideOut) return true;
+  }
+  return false;
 }
 
 function validUntil(sheet: SheetVersion, signedAt: number, timeZone: string): number | null {

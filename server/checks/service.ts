@@ -6,7 +6,7 @@ import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { askedOf } from '@cadre/core/catalogue';
 import { endOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { describeBike, findBike } from '@cadre/server/fleet';
+import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { personEntity, type PersonRow } from '@cadre/server/people/entities';
@@ -47,7 +47,7 @@ export class Checks {
       { chain: siteId, id: body.id, request: body, author: actor.id },
       async (tx) => {
         await authorOf(tx, actor, body.author, 'mark');
-        const { hash } = await sheetByHash(tx, body.sheetHash);
+        const { hash, sheet } = await sheetByHash(tx, body.sheetHash);
         const open = await tx.getRepository(checkEntity).findOneBy({ bikeId: body.bikeId, sheetHash: hash, state: 'open', repairId: IsNull() });
         const opened = {
           kind: 'check.opened' as const,
@@ -56,8 +56,8 @@ export class Checks {
         };
         if (!open) return opened;
         const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
-        // What was begun on an earlier day says nothing of today: it is closed unsigned, its marks kept.
-        if (endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
+        // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
+        if (!sheet.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
           throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
         return [{ kind: 'check.abandoned' as const, body: { bikeId: body.bikeId, checkId: open.id } }, opened];
       },
@@ -72,9 +72,10 @@ export class Checks {
   async mark(actor: Actor, checkId: string, body: BodyOf<typeof addMarks>): Promise<AnswerOf<typeof addMarks>> {
     requireAct(actor, 'mark');
     const found = await findCheck(this.source.manager, checkId);
-    const { siteId, build } = await findBike(this.source.manager, found.bikeId);
+    const bike = await findBike(this.source.manager, found.bikeId);
+    const { siteId } = bike;
     const { sheet } = await sheetByHash(this.source.manager, found.sheetHash);
-    const asked = new Set(askedOf(sheet, build).map((each) => each.key));
+    const asked = new Set(askedOf(sheet, await fittedOf(this.source.manager, bike)).map((each) => each.key));
     const sent = { sent: body.marks.map((mark) => mark.id) };
     const fresh = await this.newOnes(this.source.manager, checkId, body.marks);
     if (fresh.length === 0) return sent;

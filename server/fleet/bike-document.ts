@@ -7,6 +7,7 @@ import { sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { RefusedError, type BikeDocument } from '@cadre/server/records';
 import { bikeEntity, hookEntity, modelEntity, rackEntity, siteEntity, type BikeRow, type ModelRow } from './entities';
+import { partsByBike } from './read';
 
 /** A bike to be kept: what was asked for, under its id. */
 export type Wanted = BikeFields & { readonly id: string };
@@ -104,11 +105,18 @@ export async function dueByBuild(
   });
   const sheets = await tx.getRepository(sheetEntity).findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
   const sheetOf = new Map(sheets.map((row) => [row.hash, row.sheet]));
+  const parts = await partsByBike(
+    tx,
+    changed.map(({ bike }) => bike.id),
+  );
   const due = changed.filter(({ bike, build }) =>
     valid.some((check) => {
       const sheet = sheetOf.get(check.sheetHash);
       return (
-        check.bikeId === bike.id && (bike.build.kind !== build.kind || (sheet !== undefined && newCriticals(sheet, bike.build, build).length > 0))
+        check.bikeId === bike.id &&
+        (bike.build.kind !== build.kind ||
+          (sheet !== undefined &&
+            newCriticals(sheet, { build: bike.build, parts: parts.get(bike.id) ?? [] }, { build, parts: parts.get(bike.id) ?? [] }).length > 0))
       );
     }),
   );

@@ -1,5 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import type { Bike, Rack } from '@cadre/contract/fleet';
+import type { Fitted, FittedPart } from '@cadre/core/catalogue';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { RefusedError } from '@cadre/server/records';
 import { bikeEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
@@ -16,10 +17,11 @@ interface TellingRow extends Omit<BikeRow, 'build' | 'own' | 'fit'> {
 const COLUMNS =
   'b.id, b.tag, b.modelId, b.model, b.size, b.serial, b.boughtOn, b.warrantyUntil, b.siteId, b.hookId, b.build, b.own, b.fit, b.whereabouts, b.version';
 /**
+ * The open check is that of a sheet that clears: a season's work half done is no ride-out begun.
  * One statement for any number of bikes, past the mapper: the wall tells thousands at once and is the first
  * thing everybody waits for.
  */
-const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL`;
+const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL AND c.sheetHash IN (SELECT v.hash FROM sheet_version v WHERE v.clears = 1)`;
 
 /** Texts many bikes share (a model's build, no facts at all) are read once for a whole telling. */
 function readerOf(): <T>(text: string) => T {
@@ -30,7 +32,23 @@ function readerOf(): <T>(text: string) => T {
   };
 }
 
-function bikeOf(row: TellingRow, read: ReturnType<typeof readerOf>): Bike {
+/** Kinds of parts on record as fitted now, by bike: of these bikes, or of all. */
+export async function partsByBike(tx: EntityManager, bikeIds: readonly string[] | null): Promise<ReadonlyMap<string, readonly FittedPart[]>> {
+  const rows = (await tx.query(
+    `SELECT DISTINCT f.bikeId, p.kind, f.position FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ${bikeIds ? 'AND f.bikeId IN (?)' : ''} ORDER BY f.bikeId, p.kind, f.position`,
+    bikeIds ? [bikeIds] : [],
+  )) as (FittedPart & { bikeId: string })[];
+  const byBike = new Map<string, FittedPart[]>();
+  for (const { bikeId, kind, position } of rows) byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), { kind, position }]);
+  return byBike;
+}
+
+/** What a sheet's rules look at: the bike as it is built, and the parts on record. */
+export async function fittedOf(tx: EntityManager, bike: Pick<BikeRow, 'id' | 'build'>): Promise<Fitted> {
+  return { build: bike.build, parts: (await partsByBike(tx, [bike.id])).get(bike.id) ?? [] };
+}
+
+function bikeOf(row: TellingRow, parts: ReadonlyMap<string, readonly FittedPart[]>, read: ReturnType<typeof readerOf>): Bike {
   return {
     id: row.id,
     tag: row.tag,
@@ -45,6 +63,7 @@ function bikeOf(row: TellingRow, read: ReturnType<typeof readerOf>): Bike {
     build: read(row.build),
     own: read(row.own),
     fit: read(row.fit),
+    parts: [...(parts.get(row.id) ?? [])],
     whereabouts: row.whereabouts,
     version: row.version,
     facts: row.facts === null ? (NO_FACTS as Bike['facts']) : read(row.facts),
@@ -55,16 +74,19 @@ function bikeOf(row: TellingRow, read: ReturnType<typeof readerOf>): Bike {
 /** Every bike as the interface tells it, in the order of tags. */
 export async function describeFleet(tx: EntityManager): Promise<Bike[]> {
   const rows = (await tx.query(`${TELLING} GROUP BY b.id ORDER BY b.tag`)) as TellingRow[];
+  const parts = await partsByBike(tx, null);
   const read = readerOf();
-  return rows.map((row) => bikeOf(row, read));
+  return rows.map((row) => bikeOf(row, parts, read));
 }
 
 /** Bikes as the interface tells them, in the order given. */
 export async function describeBikes(tx: EntityManager, bikes: readonly { readonly id: string }[]): Promise<Bike[]> {
   if (bikes.length === 0) return [];
   const rows = (await tx.query(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [bikes.map((bike) => bike.id)])) as TellingRow[];
+  const ids = bikes.map((bike) => bike.id);
+  const parts = await partsByBike(tx, ids);
   const read = readerOf();
-  const byId = new Map(rows.map((row) => [row.id, bikeOf(row, read)]));
+  const byId = new Map(rows.map((row) => [row.id, bikeOf(row, parts, read)]));
   return bikes.flatMap((bike) => byId.get(bike.id) ?? []);
 }
 

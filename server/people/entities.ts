@@ -1,6 +1,7 @@
 import { EntitySchema } from 'typeorm';
+import type { System } from '@cadre/core/catalogue';
 import type { Role } from '@cadre/core/people';
-import { digest, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
 
 export interface ProgramRow {
   id: string;
@@ -8,6 +9,13 @@ export interface ProgramRow {
   demo: boolean;
 }
 export const programEntity = new EntitySchema<ProgramRow>({ name: 'program', columns: { id: key(), name: words(80), demo: yes() } });
+
+/** The lead's word that somebody learning may be trusted with a system of the bike. */
+export interface Competence {
+  readonly system: System;
+  readonly signedBy: string;
+  readonly signedAt: number;
+}
 
 export interface PersonRow {
   id: string;
@@ -17,10 +25,20 @@ export interface PersonRow {
   trainee: boolean;
   active: boolean;
   version: number;
+  competences: readonly Competence[];
 }
 export const personEntity = new EntitySchema<PersonRow>({
   name: 'person',
-  columns: { id: key(), name: words(80), signInName: word(), role: word(), trainee: yes(), active: yes(), version: whole() },
+  columns: {
+    id: key(),
+    name: words(80),
+    signInName: word(),
+    role: word(),
+    trainee: yes(),
+    active: yes(),
+    version: whole(),
+    competences: json(),
+  },
   indices: [{ name: 'person_sign_in_name', columns: ['signInName'], unique: true }],
 });
 

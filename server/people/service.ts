@@ -1,8 +1,8 @@
 import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { addPerson, changePerson, setUp } from '@cadre/contract/people';
+import type { addPerson, changePerson, setCompetence, setUp } from '@cadre/contract/people';
 import type { BodyOf } from '@cadre/contract/http';
-import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { DEFAULT_POLICY, type System } from '@cadre/core/catalogue';
 import { GENESIS } from '@cadre/core/records';
 import { isTimeZone } from '@cadre/core/schedule';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
@@ -47,7 +47,7 @@ export class People {
           { kind: 'site.added', body: { siteId: newId(), name: body.siteName, timeZone: body.timeZone, opensAt: body.opensAt } },
           { kind: 'person.added', body: { personId, name: body.leadName, signInName: body.signInName, role: 'lead', trainee: false } },
           { kind: 'policy.published', body: { hash: hashOf(DEFAULT_POLICY), policy: DEFAULT_POLICY } },
-          ...SHIPPED_SHEETS.map((sheet) => ({ kind: 'sheet.published' as const, body: { hash: hashOf(sheet), sheet } })),
+          ...SHIPPED_SHEETS.map((sheet) => ({ kind: 'sheet.published' as const, body: { hash: hashOf(sheet), sheet, note: 'As shipped' } })),
           { kind: 'program.set-up', body: { programId: body.id, name: body.programName, demo } },
         ];
         return sayings;
@@ -88,6 +88,22 @@ export class People {
         if (!person) throw new RefusedError('not-found', { what: 'person' });
         if (person.version !== body.version) throw new RefusedError('conflict.version', {}, { current: person });
         return { kind: 'person.changed', body: { personId: id, role: body.role, trainee: body.trainee, active: body.active } };
+      },
+      (tx) => tx.getRepository(personEntity).findOneByOrFail({ id }),
+    );
+  }
+
+  /** Signs a person off for a system of the bike, or takes it back. Said again it changes nothing. */
+  async setCompetence(actor: Actor, id: string, system: System, body: BodyOf<typeof setCompetence>): Promise<PersonRow> {
+    requireAct(actor, 'edit-program');
+    return this.record.act(
+      { chain: await programChain(this.source), id: body.id, request: { personId: id, system, ...body }, author: actor.id },
+      async (tx) => {
+        const person = await tx.getRepository(personEntity).findOneBy({ id });
+        if (!person) throw new RefusedError('not-found', { what: 'person' });
+        const signed = person.competences.some((each) => each.system === system);
+        if (signed === body.signed) return [];
+        return { kind: 'person.competence', body: { personId: id, system, signed: body.signed }, happenedAt: body.at };
       },
       (tx) => tx.getRepository(personEntity).findOneByOrFail({ id }),
     );

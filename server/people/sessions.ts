@@ -16,7 +16,7 @@ const MOST_FAILURES = { name: 6, address: 60 };
 const NOBODY = hash(randomBytes(16).toString('hex'));
 
 export function personOf(row: PersonRow): Person {
-  return { id: row.id, name: row.name, signInName: row.signInName, role: row.role, trainee: row.trainee, active: row.active, version: row.version };
+  return { ...row, competences: row.competences.map((each) => ({ ...each })) };
 }
 
 export async function keepSecret(tx: EntityManager, personId: string, secret: string): Promise<void> {

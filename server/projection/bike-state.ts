@@ -1,10 +1,11 @@
 import { In, IsNull, Not, type EntityManager } from 'typeorm';
-import { askedOf, askedKey } from '@cadre/core/catalogue';
+import { askedOf, askedKey, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
-import { severityOf, type Finding } from '@cadre/core/findings';
+import { floorOf, severityOf, type Finding } from '@cadre/core/findings';
 import { evaluateFitness, NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from '@cadre/core/fitness';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
+import { fittedOf } from '@cadre/server/fleet';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
@@ -26,11 +27,14 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
     if (!marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
     const { sheet } = await sheetByHash(tx, check.sheetHash);
     const standings = foldMarks(marks.map(markOf));
-    for (const asked of askedOf(sheet, bike.build)) {
+    for (const asked of askedOf(sheet, await fittedOf(tx, bike))) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
       for (const marked of standing?.faults ?? []) {
         const fault = asked.checkpoint.faults.find((each) => each.key === marked.fault);
-        if (standing && fault && severityOf(standing.outcome, fault, marked) === 'stop')
+        if (!standing || !fault) continue;
+        // The policy matters to what local rules ask for only; most faults need not fetch it.
+        const policy = fault.legal ? (await currentPolicy(tx)).policy : DEFAULT_POLICY;
+        if (severityOf(standing.outcome, floorOf(fault, policy), marked) === 'stop')
           stops.push({ checkId: check.id, words: `${asked.checkpoint.name}: ${fault.name}` });
       }
     }

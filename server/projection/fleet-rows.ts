@@ -21,7 +21,8 @@ function bikeRowOf(bike: BikeDocument): Omit<BikeRow, 'whereabouts' | 'version'>
 
 /** What was checked no longer counts: the bike is not what was looked at. */
 export async function endValidity(tx: EntityManager, bikeIds: readonly string[], at: Date): Promise<void> {
-  if (bikeIds.length > 0) await tx.getRepository(checkEntity).update({ bikeId: In([...bikeIds]), validUntil: MoreThan(at) }, { validUntil: at });
+  if (bikeIds.length > 0)
+    await tx.getRepository(checkEntity).update({ bikeId: In([...bikeIds]), validUntil: MoreThan(at) }, { validUntil: at, voided: true });
 }
 
 export async function bikesAdded(tx: EntityManager, bikes: readonly BikeDocument[]): Promise<void> {

@@ -2,7 +2,7 @@ import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { assertNever } from '@cadre/core/errors';
 import type { Finding } from '@cadre/core/findings';
 import { needsHold } from '@cadre/core/fitness';
-import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
+import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
@@ -11,6 +11,7 @@ import type { BikeDocument, Projector, Recorded } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { refreshBikeState, refreshDraftStops } from './bike-state';
+import { competenceSet, draftSaved } from './program-rows';
 import {
   bikesAdded,
   bikeChanged,
@@ -75,7 +76,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return;
     case 'person.added': {
       const { personId: id, ...rest } = entry.body;
-      await tx.getRepository(personEntity).insert({ id, ...rest, active: true, version: 1 });
+      await tx.getRepository(personEntity).insert({ id, ...rest, active: true, version: 1, competences: [] });
       return;
     }
     case 'person.changed': {
@@ -83,13 +84,35 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       await tx.getRepository(personEntity).update({ id }, { ...rest, version: () => 'version + 1' });
       return;
     }
+    case 'person.competence':
+      return competenceSet(tx, entry.body, entry.author ?? '', entry.happenedAt);
     case 'sheet.published':
-      await tx
-        .getRepository(sheetEntity)
-        .insert({ hash: entry.body.hash, key: entry.body.sheet.key, version: entry.body.sheet.version, sheet: entry.body.sheet });
+      await tx.getRepository(sheetEntity).insert({
+        hash: entry.body.hash,
+        key: entry.body.sheet.key,
+        version: entry.body.sheet.version,
+        sheet: entry.body.sheet,
+        publishedBy: entry.author,
+        publishedAt: at,
+        note: entry.body.note ?? '',
+        reason: entry.body.reason ?? '',
+        clears: entry.body.sheet.clears,
+      });
+      await tx.getRepository(sheetDraftEntity).delete({ key: entry.body.sheet.key });
+      return;
+    case 'sheet.draft-saved':
+      return draftSaved(tx, entry.body, entry.author ?? '', at);
+    case 'sheet.draft-dropped':
+      await tx.getRepository(sheetDraftEntity).delete({ key: entry.body.key });
       return;
     case 'policy.published':
-      await tx.getRepository(policyEntity).insert({ hash: entry.body.hash, version: entry.body.policy.version, policy: entry.body.policy });
+      await tx.getRepository(policyEntity).insert({
+        hash: entry.body.hash,
+        version: entry.body.policy.version,
+        policy: entry.body.policy,
+        publishedBy: entry.author,
+        publishedAt: at,
+      });
       return;
     case 'rack.changed':
       return rackChanged(tx, entry.body);
@@ -128,10 +151,24 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'check.opened': {
       const { checkId: id, bikeId, sheetHash, openedBy, reLook } = entry.body;
       if (reLook) {
-        // Two repairs may ask for the very same looks: then it is the same document.
-        if (!(await tx.getRepository(sheetEntity).existsBy({ hash: sheetHash }))) {
-          await tx.getRepository(sheetEntity).insert({ hash: sheetHash, key: reLook.sheet.key, version: reLook.sheet.version, sheet: reLook.sheet });
-        }
+        // Two repairs may ask for the very same looks, at two sites at once: then it is the same document.
+        await tx
+          .createQueryBuilder()
+          .insert()
+          .into(sheetEntity)
+          .values({
+            hash: sheetHash,
+            key: reLook.sheet.key,
+            version: reLook.sheet.version,
+            sheet: reLook.sheet as object,
+            publishedBy: null,
+            publishedAt: null,
+            note: '',
+            reason: '',
+            clears: reLook.sheet.clears,
+          })
+          .orIgnore()
+          .execute();
         await tx.getRepository(repairEntity).update({ id: reLook.repairId }, { reLookCheckId: id });
       }
       await tx.getRepository(checkEntity).insert({
@@ -145,6 +182,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         awaitsCoSign: false,
         repairId: reLook?.repairId ?? null,
         hasty: false,
+        voided: false,
       });
       return;
     }
@@ -178,6 +216,8 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'check.abandoned':
       await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { state: 'abandoned' });
       return;
+    case 'finding.under-policy':
+      return keepFindings(tx, entry.body.bikeId, entry.body.findings);
     case 'finding.severity-set':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'repair.started': {

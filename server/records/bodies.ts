@@ -1,4 +1,4 @@
-import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
+import type { PolicyVersion, SheetVersion, System } from '@cadre/core/catalogue';
 import type { Build, BuildField, FitList, FitmentPosition, Model, Part, Whereabouts } from '@cadre/core/fleet';
 import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
@@ -49,7 +49,10 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'rack.added': { rackId: string; siteId: string; name: string; position: number; hooks: readonly { id: string; number: number }[] };
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
-  'sheet.published': { hash: string; sheet: SheetVersion };
+  'person.competence': { personId: string; system: System; signed: boolean };
+  'sheet.published': { hash: string; sheet: SheetVersion; note?: string; reason?: string };
+  'sheet.draft-saved': { key: string; base: string | null; sheet: SheetVersion };
+  'sheet.draft-dropped': { key: string };
   'policy.published': { hash: string; policy: PolicyVersion };
   'bike.added': { bikeId: string; bike: BikeDocument };
   /** `due`: the build now asks what nobody has looked at, so the last check no longer counts. */
@@ -73,12 +76,16 @@ export interface EntryBodies extends Record<EntryKind, object> {
     awaitsCoSign: boolean;
     validUntil: number | null;
     hasty: boolean;
+    /** What the sheet would ask but the build rules out, each with the clause that does. */
+    ruledOut?: readonly { question: string; because: string }[];
     /** Every finding this check made or changed, as it stands after. */
     findings: readonly Finding[];
     reLooked?: { repairId: string };
   };
   'check.co-signed': { bikeId: string; checkId: string };
   'check.abandoned': { bikeId: string; checkId: string };
+  /** A new policy moved limits or weights of what is open on this bike. */
+  'finding.under-policy': { bikeId: string; findings: readonly Finding[]; policyHash: string };
   'finding.severity-set': { bikeId: string; finding: Finding; reason: string };
   'repair.started': { bikeId: string; repairId: string; findings: readonly Finding[] };
   'repair.done': {

@@ -13,7 +13,9 @@ import {
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
+import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
 import { fitPart, movePart } from '@cadre/contract/parts';
+import { setCompetence } from '@cadre/contract/people';
 import { timeline } from '@cadre/contract/records';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
@@ -21,6 +23,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { projector } from '@cadre/server/projection';
 import { PROJECTIONS } from '@cadre/server/store';
 import { bikeFieldsOf, faulty, fieldsOf } from '@cadre/test-world/builders';
+import { changePolicy, readSheets } from '@cadre/test-world/client';
 import { refusalOf, World } from '../../testing/world';
 import { rebuildProjections } from './rebuild';
 import { verifyRecord } from './verify';
@@ -52,7 +55,29 @@ beforeAll(async () => {
   });
   await world.check(await world.bike('V2'), { by: 'trainee' });
   await changeTheFleet();
+  await changeTheRules();
 });
+
+/** One of everything that changes sheets, policy and who is trusted with what. */
+async function changeTheRules(): Promise<void> {
+  const lead = world.as('lead');
+  const bike = await world.bike('V6');
+  await world.check(bike, { exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty('worn') }] });
+  await changePolicy(lead, { soonDays: 3, soonOutings: 5 });
+  const found = (await readSheets(lead)).get('lights');
+  const sheet = { ...found?.sheet, name: 'Lights and bell' } as never;
+  await lead.send(publishSheet, { body: { id: newId(), base: found?.hash ?? null, sheet, note: 'another name', reason: '' } });
+  for (const version of [null, 1]) await lead.send(saveDraft, { params: { key: 'lube' }, body: { id: newId(), base: null, sheet, version } });
+  await lead.send(saveDraft, { params: { key: 'bolts' }, body: { id: newId(), base: null, sheet, version: null } });
+  await lead.send(dropDraft, { params: { key: 'bolts' } });
+  const id = world.idOf('trainee');
+  for (const [system, signed] of [
+    ['wheels', true],
+    ['brakes', true],
+    ['wheels', false],
+  ] as const)
+    await lead.send(setCompetence, { params: { id, system }, body: { id: newId(), signed, at: world.clock.now } });
+}
 
 /** One of everything that changes racks, models, parts and groups, so that a rebuild meets it. */
 async function changeTheFleet(): Promise<void> {
@@ -106,7 +131,7 @@ describe('the record', () => {
   it('is whole, and a rebuild from it alone makes the same rows', async () => {
     expect((await verifyRecord(world.database.source)).faults).toEqual([]);
     const before = await dump();
-    expect((before.finding as string[]).length).toBe(2);
+    expect((before.finding as string[]).length).toBe(3);
     expect((before.repair as string[]).length).toBe(1);
     expect(Object.entries(before).filter(([, rows]) => (rows as unknown[]).length === 0)).toEqual([]);
     await rebuildProjections(world.database.source, projector, PROJECTIONS as never);

@@ -4,7 +4,7 @@ import { addMarks, signCheck } from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
 import { finishRepair, leaveApart, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
-import { publishPolicy } from '@cadre/contract/catalogue';
+import { changePolicy } from '@cadre/test-world/client';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import type { Touched } from '@cadre/core/repairs';
@@ -135,11 +135,12 @@ describe('only a release ends a hold', () => {
       params: { id: bike.id },
       body: { ...fieldsOf(now), model: 'renamed', version: now.version },
     });
-    await world.as('lead').send(publishPolicy, { body: { id: newId(), marking: 'by-station', note: 'another policy' } });
+    await changePolicy(world.as('lead'), { marking: 'by-station', soonDays: 60, soonOutings: 90 }, 'another policy');
     world.clock.now += 3_600_000;
     expect((await world.fitness(bike.id)).fitness).toBe('held');
     await release(bike);
     expect((await world.fitness(bike.id)).fitness).toBe('cleared-with-watch');
+    await changePolicy(world.as('lead'), { marking: 'by-person', soonDays: 7, soonOutings: 10 }, 'as before');
   });
 
   it('a soon that ran out while nobody looked cannot be lowered away', async () => {

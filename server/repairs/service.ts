@@ -10,7 +10,7 @@ import { reLookSheet } from '@cadre/core/repairs';
 import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { describeCheck } from '@cadre/server/checks';
-import { describeBike, findBike } from '@cadre/server/fleet';
+import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
 import { hashOf, RefusedError, type Record } from '@cadre/server/records';
@@ -119,7 +119,7 @@ export class Repairs {
         const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
         const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx));
         const bike = await findBike(tx, repair.bikeId);
-        if (askedOf(sheet, bike.build).length === 0) throw new RefusedError('repair.nothing-to-re-look');
+        if (askedOf(sheet, await fittedOf(tx, bike)).length === 0) throw new RefusedError('repair.nothing-to-re-look');
         return {
           kind: 'check.opened',
           body: { bikeId: repair.bikeId, checkId: body.id, sheetHash: hashOf(sheet), openedBy: actor.id, reLook: { repairId, sheet } },

@@ -1,4 +1,4 @@
-import { policyEntity, sheetEntity } from '@cadre/server/catalogue/entities';
+import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
@@ -25,6 +25,7 @@ export const PROJECTIONS = [
   rackEntity,
   siteEntity,
   sheetEntity,
+  sheetDraftEntity,
   policyEntity,
   personEntity,
   programEntity,

@@ -148,4 +148,25 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   },
   { name: 'PartSaid', sql: 'ALTER TABLE part ALTER COLUMN facts DROP DEFAULT' },
   { name: 'OutingGroupSaid', sql: 'ALTER TABLE outing_group ALTER COLUMN version DROP DEFAULT' },
+  {
+    name: 'PublishedBy',
+    sql: `ALTER TABLE sheet_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL, ADD COLUMN note VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN reason VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN clears TINYINT NOT NULL DEFAULT 1`,
+  },
+  { name: 'PolicyPublishedBy', sql: `ALTER TABLE policy_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL` },
+  {
+    name: 'SheetDraft',
+    sql: `CREATE TABLE sheet_draft (\`key\` ${WORD} NOT NULL PRIMARY KEY, base ${HASH} NULL, sheet LONGTEXT NOT NULL, savedBy ${ID} NOT NULL, savedAt ${MOMENT} NOT NULL, version INT NOT NULL, CONSTRAINT sheet_draft_json CHECK (JSON_VALID(sheet)))`,
+  },
+  { name: 'CheckVoided', sql: 'ALTER TABLE bike_check ADD COLUMN voided TINYINT NOT NULL DEFAULT 0, ADD INDEX check_of_sheet (sheetHash)' },
+  {
+    name: 'Competences',
+    sql: `ALTER TABLE person ADD COLUMN competences LONGTEXT NOT NULL DEFAULT '[]', ADD CONSTRAINT person_competences_json CHECK (JSON_VALID(competences))`,
+  },
+  { name: 'SheetClears', sql: "UPDATE sheet_version SET clears = 0 WHERE `key` = 're-look'" },
+  {
+    name: 'SheetSaid',
+    sql: 'ALTER TABLE sheet_version ALTER COLUMN note DROP DEFAULT, ALTER COLUMN reason DROP DEFAULT, ALTER COLUMN clears DROP DEFAULT',
+  },
+  { name: 'CheckVoidedSaid', sql: 'ALTER TABLE bike_check ALTER COLUMN voided DROP DEFAULT' },
+  { name: 'CompetencesSaid', sql: 'ALTER TABLE person ALTER COLUMN competences DROP DEFAULT' },
 ];

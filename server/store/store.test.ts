@@ -24,7 +24,7 @@ describe('the database', () => {
   });
 
   it.each([
-    ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1)`],
+    ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]')`],
     ['an unknown mark', `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW())`],
     [
       'a mark whose faults are no JSON',
@@ -39,6 +39,8 @@ describe('the database', () => {
       `INSERT INTO entry VALUES (NULL, '${ID}', 1, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{', NULL, NULL, NULL, NULL, NOW(), NOW())`,
     ],
     ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x', '{}')`],
+    ['a person whose competences are no JSON', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x')`],
+    ['a draft that is no JSON', `INSERT INTO sheet_draft VALUES ('k', NULL, 'x', '${ID}', NOW(), 1)`],
     ['a model whose build is no JSON', `INSERT INTO model VALUES ('${ID}', 'n', 'x', '{}', 1)`],
   ])('refuses %s', async (_name, sql) => {
     await expect(database.owner.query(sql)).rejects.toMatchObject({ errno: 4025 });
@@ -54,7 +56,7 @@ describe('the database', () => {
     ['a part at no end of a bike', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'middle', NOW(), NULL)`],
     [
       'a check signed by nobody',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0)`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0)`,
     ],
     ['an unknown severity', `INSERT INTO finding VALUES ('${ID}', '${ID}', 'open', 'bad', 0, '{}')`],
     ['a repair done by nobody', `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL)`],

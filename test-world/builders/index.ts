@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike, BikeFields } from '@cadre/contract/fleet';
-import { askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 
 export const DEVICE = '01900000-0000-7000-8000-0000000000de';
@@ -61,7 +61,7 @@ export function marksFor(
   exceptions: readonly Exception[] = [],
   spacingMs = 4000,
 ): NewMark[] {
-  return askedOf(sheet, build).map((asked, index) => {
+  return askedOf(sheet, asBuilt(build)).map((asked, index) => {
     const exception = exceptions.find((each) => each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position));
     return markFor(asked, author, from + index * spacingMs, exception?.more);
   });

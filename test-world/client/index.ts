@@ -1,3 +1,6 @@
+import { v7 as newId } from 'uuid';
+import { getSheet, listSheets, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import type { SheetVersion } from '@cadre/core/catalogue';
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, RouteContract } from '@cadre/contract/http';
 import { signIn } from '@cadre/contract/people';
 
@@ -58,4 +61,18 @@ export class Client {
     if (!response.ok) throw new ProblemError(response.status, answer as Problem);
     return answer as AnswerOf<R>;
   }
+}
+
+/** Every published sheet whole, by its key. */
+export async function readSheets(client: Client): Promise<Map<string, { hash: string; sheet: SheetVersion }>> {
+  const { sheets } = await client.send(listSheets);
+  const whole = await Promise.all(sheets.map(({ hash }) => client.send(getSheet, { params: { hash } })));
+  return new Map(whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet as unknown as SheetVersion }]));
+}
+
+/** What the lead would send to change some choices of the policy in force and leave the others. */
+export async function changePolicy(client: Client, part: Partial<PolicyChoices>, note = 'changed'): Promise<AnswerOf<typeof publishPolicy>> {
+  const { policy } = await client.send(listSheets);
+  const { schema: _schema, version: _version, note: _note, ...choices } = policy.policy;
+  return client.send(publishPolicy, { body: { id: newId(), base: policy.hash, policy: { ...choices, ...part }, note } });
 }

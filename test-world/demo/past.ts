@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { usualTouches } from '@cadre/core/repairs';
@@ -86,7 +86,7 @@ async function signAll(
   at: number,
   exception: Exception | null,
 ): Promise<readonly Finding[]> {
-  const marks = askedOf(sheet, build).map((asked, index) => {
+  const marks = askedOf(sheet, asBuilt(build)).map((asked, index) => {
     const wrong = exception?.checkpoint === asked.checkpoint.key && exception.position === asked.position;
     return { ...markFor(asked, actor.id, at + 2000 + index * 4000, wrong ? exception.more : {}), device: actor.device };
   });
@@ -110,7 +110,7 @@ async function checkOnce(world: PastWorld, bike: DemoBike, by: 'pia' | 'ines', a
   world.at(at);
   await world.services.checks.open(actor, { id: checkId, bikeId: bikeIdOf(world, bike), sheetHash: sheet.hash, author: actor.id, at });
   const build = demoBuild(bike);
-  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptionFor(askedOf(sheet.sheet, build), random));
+  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptionFor(askedOf(sheet.sheet, asBuilt(build)), random));
 }
 
 const DONE_WORDS = ['Set right and torqued', 'Renewed the part, bedded in', 'Cleaned, adjusted, tried on the slip', 'Straightened and tightened'];

@@ -2,7 +2,6 @@ import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import { listSheets, publishPolicy } from '@cadre/contract/catalogue';
 import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
@@ -15,7 +14,7 @@ import { readWants, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/people';
 import { bikeFieldsOf, DEVICE, marksFor } from '@cadre/test-world/builders';
-import { Client } from '@cadre/test-world/client';
+import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
 import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
 import { thisMorning, yesterday, type PastCheck } from './morning';
 import { livePast } from './past';
@@ -122,8 +121,7 @@ class Seeder {
         });
       await lead.send(importBikes, { body: { id: newId(), siteId: siteId(site), bikes } });
     }
-    const { sheets } = await lead.send(listSheets);
-    this.sheets = new Map(sheets.map((each) => [each.sheet.key, each as { hash: string; sheet: SheetVersion }]));
+    this.sheets = await readSheets(lead);
   }
 
   /** Batteries, and the wheels of the first hardtails: parts that move between bikes. */
@@ -250,9 +248,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     await seeder.addPeople();
     await seeder.fleet();
     await seeder.parts();
-    await seeder
-      .as('ines')
-      .send(publishPolicy, { body: { id: newId(), marking: 'by-person', note: 'Signed-off people by station, trainees one by one' } });
+    await changePolicy(seeder.as('ines'), { marking: 'by-person' }, 'Signed-off people by station, trainees one by one');
     const today = startOfSiteDay(now, ZONE);
     const person = (name: 'ines' | 'tomas' | 'pia'): Actor => {
       const found = demoPeople.find((each) => each.signInName === name);

@@ -40,6 +40,7 @@ const opening = computed(() => (site.value ? siteTimeToday(now.value, site.value
 const links = computed(() => [
   { name: 'wall', label: 'Wall' },
   { name: 'bench', label: 'Bench' },
+  { name: 'sheets', label: 'Sheets' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
 ]);
 </script>

@@ -1,8 +1,9 @@
 export { onReach, RefusedError, send, sendForText, UnreachableError } from './api';
 export { deviceId } from './device';
 export { clock, count, dayAndClock, dayWords, untilNow } from './format';
-export { keepPlain, keepThing, kept, keptThing, type KeptCheck, type KeptMark } from './kept';
+export { dropThing, keepPlain, keepThing, kept, keptThing, type KeptCheck, type KeptMark } from './kept';
 export { keyHelp, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
+export { saveFile } from './save-file';
 export { theme } from './theme';
 export { now, setServerNow, useNow } from './use-now';

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Build } from '@cadre/core/fleet';
-import type { SheetVersion } from '@cadre/core/catalogue';
+import type { FittedPart, SheetVersion } from '@cadre/core/catalogue';
 
 /** A check as this browser keeps it. It needs no session and no server. */
 export interface KeptCheck {
@@ -12,6 +12,8 @@ export interface KeptCheck {
   bikeId: string;
   tag: string;
   build: Build;
+  /** Parts on record when it was begun; not in checks kept before rules could ask for them. */
+  parts?: FittedPart[];
   sheetHash: string;
   sheet: SheetVersion;
   repairId: string | null;
@@ -62,4 +64,8 @@ export async function keepPlain(key: string, value: unknown): Promise<void> {
 
 export async function keptThing<T>(key: string): Promise<T | null> {
   return ((await kept.things.get(key))?.value as T | undefined) ?? null;
+}
+
+export async function dropThing(key: string): Promise<void> {
+  await kept.things.delete(key);
 }

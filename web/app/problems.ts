@@ -45,6 +45,10 @@ const WORDS: Record<ErrorCode, Words> = {
   'part.does-not-fit': say('This bike’s build speaks against it.', 'Choose another bike, or say why it goes on all the same.'),
   'part.not-fitted': say('This part is not on that bike any more.', 'Look at the parts again.'),
   'group.ends-before-it-begins': say('The group would be back before it is out.', 'See the times marked below.'),
+  'sheet.critical-dropped': (p) => ({
+    what: `Not critical any more: ${list(p.checkpoints)}.`,
+    todo: 'Say why: it is kept with the version for whoever asks later.',
+  }),
   'import.rows-refused': say('Some rows cannot come in.', 'They are named below; none of this batch was kept.'),
   'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
   'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),

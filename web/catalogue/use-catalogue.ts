@@ -1,40 +1,83 @@
 import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
-import { listSheets } from '@cadre/contract/catalogue';
+import { getSheet, listSheets, type SheetSummary } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
-import { marksOneByOne, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import type { Person } from '@cadre/contract/people';
+import { isGivenSingly, rideOutFor, type Asked, type Fault, type PolicyVersion, type Severity, type SheetVersion } from '@cadre/core/catalogue';
+import { floorOf as floorUnder } from '@cadre/core/findings';
 import { keepThing, keptThing, send, UnreachableError } from '@cadre/web/app';
 
-type Sheets = AnswerOf<typeof listSheets>;
+type Known = AnswerOf<typeof listSheets>;
+export interface NamedSheet {
+  readonly hash: string;
+  readonly sheet: SheetVersion;
+}
 
-/** The published sheets and the policy in force, kept for when there is no signal. */
+/** The published sheets and the policy in force, kept for when there is no signal. A version never changes: it is fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
-  const known = shallowRef<Sheets | null>(null);
+  const known = shallowRef<Known | null>(null);
+  const whole = new Map<string, NamedSheet>();
 
   async function load(): Promise<void> {
     try {
       known.value = await send(listSheets);
-      await keepThing('sheets', known.value);
+      await keepThing('sheet-list', known.value);
     } catch (error) {
       if (!(error instanceof UnreachableError)) throw error;
-      known.value ??= await keptThing<Sheets>('sheets');
+      known.value ??= await keptThing<Known>('sheet-list');
+    }
+    // What a bike goes out on must be at hand when the signal goes.
+    await Promise.all((known.value?.sheets ?? []).filter((sheet) => sheet.clears).map((sheet) => sheetOf(sheet.hash)));
+  }
+
+  /** One version, whole; null when it is neither kept nor within reach. */
+  async function sheetOf(hash: string): Promise<NamedSheet | null> {
+    const kept = whole.get(hash) ?? (await keptThing<NamedSheet>(`sheet:${hash}`));
+    if (kept) {
+      whole.set(hash, kept);
+      return kept;
+    }
+    try {
+      const fetched = (await send(getSheet, { params: { hash } })) as unknown as NamedSheet;
+      whole.set(hash, fetched);
+      await keepThing(`sheet:${hash}`, fetched);
+      return fetched;
+    } catch (error) {
+      if (error instanceof UnreachableError) return null;
+      throw error;
     }
   }
 
-  function sheetFor(kind: string): { hash: string; sheet: SheetVersion } | null {
-    const key = kind === 'child' ? 'ride-out-children' : 'ride-out';
-    return (known.value?.sheets.find((each) => each.sheet.key === key) as { hash: string; sheet: SheetVersion } | undefined) ?? null;
+  function summaryOf(key: string): SheetSummary | null {
+    return known.value?.sheets.find((sheet) => sheet.key === key) ?? null;
+  }
+  async function sheetByKey(key: string): Promise<NamedSheet | null> {
+    const found = summaryOf(key);
+    return found ? sheetOf(found.hash) : null;
+  }
+  async function sheetFor(kind: string): Promise<NamedSheet | null> {
+    const found = rideOutFor(known.value?.sheets ?? [], kind);
+    return found ? sheetOf(found.hash) : null;
   }
 
   function policy(): PolicyVersion | null {
     return (known.value?.policy.policy as PolicyVersion | undefined) ?? null;
   }
 
-  function oneByOne(person: { readonly trainee: boolean } | null): boolean {
+  function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, asked: Asked): boolean {
     const current = policy();
     // Without a policy at hand the careful way holds.
-    return !current || !person || marksOneByOne(current, person);
+    if (!current || !person) return asked.critical;
+    return isGivenSingly(current, { trainee: person.trainee, competences: (person.competences ?? []).map((each) => each.system) }, asked);
   }
 
-  return { known, load, sheetFor, policy, oneByOne };
+  /** The least this fault may be given here; a fault nobody knows is a watch. */
+  function floorOf(fault: Fault | undefined): Severity {
+    const current = policy();
+    if (!fault) return 'watch';
+    // Without a policy at hand the lack of legal equipment weighs as it may at most.
+    return floorUnder(fault, current ?? { legal: 'stop' });
+  }
+
+  return { known, load, sheetOf, sheetByKey, sheetFor, summaryOf, policy, isGivenSingly: isSingly, floorOf };
 });

@@ -1,4 +1,4 @@
-import type { Position, Severity, Zone } from '@cadre/core/catalogue';
+import type { Position, Severity, System, Zone } from '@cadre/core/catalogue';
 
 export const ZONE_WORDS: Record<Zone, string> = {
   'front-wheel': 'Front wheel',
@@ -43,3 +43,14 @@ export function zonesName(zones: readonly Zone[]): string {
 export function withPosition(name: string, position: Position): string {
   return position === 'only' ? name : `${name}, ${POSITION_WORDS[position]}`;
 }
+
+export const SYSTEM_WORDS: Record<System, string> = {
+  wheels: 'Wheels and tyres',
+  brakes: 'Brakes',
+  steering: 'Steering and cockpit',
+  frame: 'Frame and suspension',
+  drivetrain: 'Cranks and drivetrain',
+  saddle: 'Saddle and post',
+  electrics: 'Assist and electrics',
+  rest: 'Accessories and the rest',
+};

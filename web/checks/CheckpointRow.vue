@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
+import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
 import { OUTCOME_WORDS } from './wording';
 
@@ -86,9 +87,7 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         </button>
       </div>
     </div>
-    <div v-if="showHow && !open" class="space-y-1 border-t border-line px-4 py-2">
-      <p class="leading-snug">{{ asked.checkpoint.how }}</p>
-    </div>
+    <HowToLook v-if="showHow && !open" class="border-t border-line px-4 py-2" :asked="asked" />
     <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
       <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
     </div>

@@ -2,15 +2,16 @@
 import { computed, ref, watch } from 'vue';
 import { SEVERITIES, isWorse, type Asked, type Severity } from '@cadre/core/catalogue';
 import { SIDES, type MarkedFault, type Outcome, type Place, type Side, type Standing } from '@cadre/core/checks';
-import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/catalogue';
+import { SEVERITY_MEANING, SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
 import { useKeys } from '@cadre/web/app';
 import { ActButton, CautionLine } from '@cadre/web/ui';
+import HowToLook from './HowToLook.vue';
 import type { MarkGiven } from './use-draft';
 import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
-const props = defineProps<{ asked: Asked; standing: Standing | null }>();
-const emit = defineEmits<{ mark: [given: MarkGiven]; close: [] }>();
+const props = defineProps<{ asked: Asked; standing: Standing | null; others: readonly Asked[] }>();
+const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Asked] }>();
 
 const own = computed(() => props.standing?.marks[0] ?? null);
 const word = ref<Outcome | null>(props.standing?.outcome ?? null);
@@ -25,7 +26,15 @@ watch(
 );
 const isWheel = computed(() => /wheel/.test(props.asked.zone));
 const last = computed(() => chosen.value.at(-1) ?? null);
-const floorOf = (key: string): Severity => props.asked.checkpoint.faults.find((fault) => fault.key === key)?.floor ?? 'watch';
+const catalogue = useCatalogue();
+const floorOf = (key: string): Severity => catalogue.floorOf(props.asked.checkpoint.faults.find((fault) => fault.key === key));
+/** What feels alike or fails together, of what this check asks. */
+const lookNext = computed(() => {
+  const keys = chosen.value.flatMap((each) => props.asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? []);
+  return props.others.filter(
+    (other) => keys.includes(other.checkpoint.key) && (other.position === props.asked.position || other.position === 'only'),
+  );
+});
 const worse = computed(() => (last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : []));
 const needsNote = computed(() => word.value === 'not-looked-at' || word.value === 'put-right');
 const notePrompt = computed(() =>
@@ -95,7 +104,7 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
         class="flex min-h-12 items-center gap-2 rounded-md border-2 px-3 py-1.5 text-left leading-tight"
         :class="
           chosen.some((each) => each.fault === fault.key)
-            ? fault.floor === 'watch'
+            ? floorOf(fault.key) === 'watch'
               ? 'border-watch bg-watch-wash'
               : 'border-held bg-held-wash'
             : 'border-line bg-plate'
@@ -106,7 +115,9 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
       >
         <kbd class="sturdy w-4 text-sm text-soft" aria-hidden="true">{{ index + 1 }}</kbd>
         <span class="grow font-semibold">{{ fault.name }}</span>
-        <span class="text-sm" :class="fault.floor === 'stop' ? 'font-semibold text-held' : 'text-soft'">{{ SEVERITY_WORDS[fault.floor] }}</span>
+        <span class="text-sm" :class="floorOf(fault.key) === 'stop' ? 'font-semibold text-held' : 'text-soft'">{{
+          SEVERITY_WORDS[floorOf(fault.key)]
+        }}</span>
       </button>
     </div>
     <div v-if="last" class="space-y-2 rounded-md bg-sunk p-3">
@@ -116,6 +127,12 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
       <p v-if="chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)" class="font-semibold text-held">
         A qualified mechanic decides about this one.
       </p>
+      <div v-if="lookNext.length" class="flex flex-wrap items-center gap-1.5" data-look-next>
+        <span class="mr-1 text-soft">Look next at</span>
+        <ActButton v-for="other in lookNext" :key="other.key" @click="emit('go', other)">{{
+          withPosition(other.checkpoint.name, other.position)
+        }}</ActButton>
+      </div>
       <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Where">
         <span class="mr-1 text-soft">Where</span>
         <button
@@ -182,8 +199,7 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
         @change="send"
       />
     </label>
-    <p class="leading-snug"><span class="text-soft">How to look:</span> {{ asked.checkpoint.how }}</p>
-    <p class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
+    <HowToLook :asked="asked" />
     <div class="flex justify-end"><ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton></div>
   </div>
 </template>

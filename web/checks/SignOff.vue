@@ -4,7 +4,7 @@ import type { Asked, Station } from '@cadre/core/catalogue';
 import type { Progress, Standing } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
 import { count } from '@cadre/web/app';
-import { withPosition, zonesName } from '@cadre/web/catalogue';
+import { useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import { OUTCOME_WORDS } from './wording';
 
@@ -19,6 +19,7 @@ const props = defineProps<{
   trouble: string | null;
 }>();
 const emit = defineEmits<{ sign: []; go: [question: Asked] }>();
+const catalogue = useCatalogue();
 
 const asked = computed(() => props.stations.flatMap((station) => station.asked));
 const notSound = computed(() =>
@@ -42,7 +43,7 @@ const stops = computed(() =>
   notSound.value.filter(({ question, standing }) =>
     standing.faults.some(
       (marked) =>
-        severityOf(standing.outcome, question.checkpoint.faults.find((fault) => fault.key === marked.fault) ?? { floor: 'watch' }, marked) === 'stop',
+        severityOf(standing.outcome, catalogue.floorOf(question.checkpoint.faults.find((fault) => fault.key === marked.fault)), marked) === 'stop',
     ),
   ),
 );

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
+import type { Asked } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { useKeys } from '@cadre/web/app';
 import { useCatalogue, zonesName } from '@cadre/web/catalogue';
@@ -22,12 +23,8 @@ const catalogue = useCatalogue();
 const router = useRouter();
 
 const draft = useDraft(props.checkId);
-const oneByOne = computed(() => catalogue.oneByOne(session.person));
-const stand = useStand(
-  draft,
-  () => oneByOne.value,
-  () => session.person?.id ?? null,
-);
+const singly = (question: Asked): boolean => catalogue.isGivenSingly(session.person, question);
+const stand = useStand(draft, singly, () => session.person?.id ?? null);
 const howShown = ref(session.person?.trainee ?? false);
 const { stations, standings, progress, check } = draft;
 const { at, row, open, signing, station, sweepable, left } = stand;
@@ -64,7 +61,7 @@ watch(
 );
 function act(): void {
   if (signing.value) void sign();
-  else if (oneByOne.value && stand.current.value?.critical && left.value.some((each) => each.key === stand.current.value?.key))
+  else if (stand.current.value && singly(stand.current.value) && left.value.some((each) => each.key === stand.current.value?.key))
     void stand.sound(stand.current.value);
   else void stand.sweep();
 }
@@ -157,7 +154,7 @@ useKeys(
             :standing="standings.get(question.key) ?? null"
             :current="index === row"
             :open="open === question.key"
-            :single="oneByOne && question.critical"
+            :single="singly(question)"
             :show-how="howShown"
             :before="before(question)"
             :name-of="fleet.nameOf"
@@ -172,7 +169,9 @@ useKeys(
               :asked="question"
               :standing="standings.get(question.key) ?? null"
               @mark="(given) => stand.mark(question, given)"
+              :others="stations.flatMap((each) => each.asked)"
               @close="open = null"
+              @go="stand.goToQuestion"
             />
           </CheckpointRow>
         </ol>
@@ -181,9 +180,9 @@ useKeys(
     <div v-if="!signing" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
         <ActButton class="shrink-0" data-undo @click="stand.undo()">Undo</ActButton>
-        <ActButton kind="main" big class="grow" data-sweep :disabled="oneByOne && sweepable.length === 0 && left.length > 0" @click="stand.sweep()">
+        <ActButton kind="main" big class="grow" data-sweep :disabled="sweepable.length === 0 && left.length > 0" @click="stand.sweep()">
           <template v-if="left.length === 0">Next: {{ stations[at + 1] ? zonesName(stations[at + 1]?.zones ?? []) : 'sign off' }}</template>
-          <template v-else-if="oneByOne && sweepable.length < left.length">{{
+          <template v-else-if="sweepable.length < left.length">{{
             sweepable.length ? `The other ${sweepable.length} sound` : `${left.length} left, one by one`
           }}</template>
           <template v-else>{{ left.length === station?.asked.length ? 'All sound here' : `The other ${left.length} sound` }}</template>

@@ -18,6 +18,10 @@ const checkId = ref<string | null>(null);
 const missing = ref(false);
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 
+/** The sheet asked for by its key, or the ride-out of this kind of bike. */
+const chosenSheet = (kind: string): ReturnType<typeof catalogue.sheetFor> =>
+  typeof route.query.sheet === 'string' ? catalogue.sheetByKey(route.query.sheet) : catalogue.sheetFor(kind);
+
 onMounted(async () => {
   picked.id = props.bikeId;
   if (!fleet.wall) await fleet.load();
@@ -25,7 +29,7 @@ onMounted(async () => {
   const wanted = typeof route.query.check === 'string' ? route.query.check : null;
   const found =
     bike.value && session.person
-      ? await findOrBegin(bike.value, wanted ? null : catalogue.sheetFor(bike.value.build.kind), session.person.id, wanted)
+      ? await findOrBegin(bike.value, wanted ? null : await chosenSheet(bike.value.build.kind), session.person.id, wanted)
       : null;
   checkId.value = found?.id ?? null;
   missing.value = found === null;

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { askedOf, stationsOf, type Asked } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, stationsOf, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Standing } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
@@ -10,7 +10,7 @@ import SignOff from './SignOff.vue';
 import StationSteps from './StationSteps.vue';
 import type { MarkGiven } from './use-draft';
 
-const asked = askedOf(RIDE_OUT, USUAL_BUILD.hardtail);
+const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
 const question = (key: string): Asked => asked.find((each) => each.key === key) as Asked;
 const mark = (key: string, word: Mark['word'], fault?: string, author = 'ann'): Mark => ({
   id: `${key}${author}`,
@@ -79,7 +79,8 @@ describe('a row', () => {
 });
 
 describe('an exception', () => {
-  const panel = (key: string, given: Standing | null = null) => mount(ExceptionPanel, { props: { asked: question(key), standing: given } });
+  const panel = (key: string, given: Standing | null = null) =>
+    mount(ExceptionPanel, { props: { asked: question(key), standing: given, others: [] } });
   const lastMark = (wrapper: ReturnType<typeof panel>): MarkGiven => wrapper.emitted('mark')?.at(-1)?.[0] as MarkGiven;
 
   it('opens on the usual faults of this very checkpoint, each with the least it may be given', () => {

@@ -45,11 +45,14 @@ export async function findOrBegin(
   checkId: string | null,
 ): Promise<KeptCheck | null> {
   const mine = (await kept.checks.where('bikeId').equals(bike.id).toArray()).find((check) =>
-    checkId ? check.serverId === checkId || check.id === checkId : check.state !== 'signed' && check.repairId === null,
+    checkId
+      ? check.serverId === checkId || check.id === checkId
+      : check.state !== 'signed' && check.repairId === null && (sheet === null || check.sheet.key === sheet.sheet.key),
   );
   if (mine) return mine;
   const known = checkId ?? bike.openCheckId;
-  const theirs = known ? await fetchOpen(known) : null;
+  const found = known ? await fetchOpen(known) : null;
+  const theirs = checkId || !sheet || found?.sheet.key === sheet.sheet.key ? found : null;
   if (!theirs && !sheet) return null;
   const check: KeptCheck = {
     id: theirs?.id ?? newId(),
@@ -57,6 +60,7 @@ export async function findOrBegin(
     bikeId: bike.id,
     tag: bike.tag,
     build: JSON.parse(JSON.stringify(bike.build)) as Build,
+    parts: bike.parts.map((part) => ({ ...part })),
     sheetHash: theirs?.sheetHash ?? sheet?.hash ?? '',
     sheet: JSON.parse(JSON.stringify(theirs?.sheet ?? sheet?.sheet)) as SheetVersion,
     repairId: theirs?.repairId ?? null,
@@ -96,7 +100,7 @@ export function useDraft(id: string): Draft {
   });
   onScopeDispose(() => subscription.unsubscribe());
 
-  const asked = computed(() => (check.value ? askedOf(check.value.sheet, check.value.build) : []));
+  const asked = computed(() => (check.value ? askedOf(check.value.sheet, { build: check.value.build, parts: check.value.parts ?? [] }) : []));
   const stations = computed(() => (check.value ? stationsOf(asked.value, check.value.sheet.route) : []));
   const standings = computed(() => foldMarks(rows.value.map((row) => row.mark as Mark)));
   const progress = computed(() => progressOf(asked.value, standings.value));

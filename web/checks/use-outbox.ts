@@ -66,7 +66,9 @@ export const useOutbox = defineStore('outbox', () => {
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
     })).subscribe(({ marks, checks, troubled }) => {
       waiting.value = marks + checks.filter((check) => check.state === 'signing').length;
-      openBikes.value = checks.filter((check) => check.state === 'open' && check.repairId === null).map((check) => check.bikeId);
+      openBikes.value = checks
+        .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
+        .map((check) => check.bikeId);
       troubles.value = troubled.map(({ id, tag, bikeId, trouble, state }) => ({ id, tag, bikeId, trouble: trouble ?? '', over: state === 'signed' }));
     });
     window.addEventListener('online', () => void flush());

@@ -22,6 +22,7 @@ const bike = {
   siteId: newId(),
   hookId: null,
   build: USUAL_BUILD.hardtail,
+  parts: [],
   whereabouts: 'in',
   version: 1,
   facts: NO_FACTS,
@@ -47,7 +48,7 @@ beforeEach(async () => {
     draft = useDraft(check?.id ?? '');
     stand = useStand(
       draft,
-      () => oneByOne,
+      (question) => oneByOne && question.critical,
       () => author,
     );
   });

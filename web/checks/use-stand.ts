@@ -11,7 +11,7 @@ export interface Stand {
   readonly current: ComputedRef<Asked | null>;
   /** Rows of this station nobody has marked yet. */
   readonly left: ComputedRef<readonly Asked[]>;
-  /** What a sweep may mark: all of them, or when criticals go one by one, the others. */
+  /** What a sweep may mark: all of them but what this person gives one by one. */
   readonly sweepable: ComputedRef<readonly Asked[]>;
   readonly doneZones: ComputedRef<readonly Zone[]>;
   readonly troubledZones: ComputedRef<readonly Zone[]>;
@@ -26,7 +26,7 @@ export interface Stand {
 }
 
 /** Where one stands in a check, and the acts there: mark, move on by itself, go back. */
-export function useStand(draft: Draft, oneByOne: () => boolean, author: () => string | null): Stand {
+export function useStand(draft: Draft, singly: (question: Asked) => boolean, author: () => string | null): Stand {
   const at = ref(0);
   const row = ref(0);
   const open = ref<string | null>(null);
@@ -36,7 +36,7 @@ export function useStand(draft: Draft, oneByOne: () => boolean, author: () => st
   const current = computed(() => station.value?.asked[row.value] ?? null);
   const unmarked = (asked: readonly Asked[]): readonly Asked[] => asked.filter((each) => !draft.standings.value.has(each.key));
   const left = computed(() => unmarked(station.value?.asked ?? []));
-  const sweepable = computed(() => (oneByOne() ? left.value.filter((each) => !each.critical) : left.value));
+  const sweepable = computed(() => left.value.filter((each) => !singly(each)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() => zonesWhere((each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0));

@@ -2,13 +2,12 @@
 import { ref, watch } from 'vue';
 import { getFleetDocument } from '@cadre/contract/exchange';
 import type { FleetDocument } from '@cadre/core/exchange';
-import { count, send } from '@cadre/web/app';
+import { count, send, saveFile } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import ImportColumns from './ImportColumns.vue';
 import ImportPreview from './ImportPreview.vue';
-import { saveFile } from './save-file';
 import { useImport } from './use-import';
 import { doneWords } from './wording';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { smoothPath, walkOf } from '@cadre/core/figure';
-import type { RouteKey, Zone } from '@cadre/core/catalogue';
+import type { Route, Zone } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { ZONE_WORDS } from '@cadre/web/catalogue';
 import { figureOf } from './figure-cache';
@@ -12,13 +12,15 @@ const props = withDefaults(
   defineProps<{
     build: Build;
     label: string;
-    route?: RouteKey | null;
+    route?: Route | null;
     zones?: readonly Zone[];
     lit?: readonly Zone[];
     done?: readonly Zone[];
     troubled?: readonly Zone[];
+    /** Each stop with its number: where the walk itself is what is looked at. */
+    numbered?: boolean;
   }>(),
-  { route: null, zones: () => [], lit: () => [], done: () => [], troubled: () => [] },
+  { route: null, zones: () => [], lit: () => [], done: () => [], troubled: () => [], numbered: false },
 );
 const emit = defineEmits<{ pick: [zone: Zone] }>();
 
@@ -57,9 +59,17 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
       />
     </g>
     <template v-if="stops.length">
-      <path :d="walk" fill="none" stroke="var(--act)" stroke-width="6" stroke-dasharray="4 20" stroke-linecap="round" opacity="0.75" />
+      <path
+        :d="walk"
+        fill="none"
+        stroke="var(--act)"
+        :stroke-width="numbered ? 12 : 6"
+        :stroke-dasharray="numbered ? '4 26' : '4 20'"
+        stroke-linecap="round"
+        :opacity="numbered ? 1 : 0.75"
+      />
       <g
-        v-for="stop in stops"
+        v-for="(stop, index) in stops"
         :key="stop.zone"
         role="button"
         tabindex="-1"
@@ -73,12 +83,15 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         <circle
           :cx="stop.at.x"
           :cy="stop.at.y"
-          r="30"
+          :r="numbered ? 52 : 30"
           fill="var(--plate)"
           :stroke="troubled.includes(stop.zone) ? 'var(--held)' : 'var(--act)'"
           :stroke-width="isLit(stop.zone) ? 14 : 8"
         />
-        <rect v-if="troubled.includes(stop.zone)" :x="stop.at.x - 16" :y="stop.at.y - 6" width="32" height="12" fill="var(--held)" />
+        <text v-if="numbered" :x="stop.at.x" :y="stop.at.y + 21" text-anchor="middle" font-size="60" font-weight="700" fill="var(--ink)">
+          {{ index + 1 }}
+        </text>
+        <rect v-else-if="troubled.includes(stop.zone)" :x="stop.at.x - 16" :y="stop.at.y - 6" width="32" height="12" fill="var(--held)" />
         <circle v-else-if="done.includes(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="14" fill="var(--act)" />
       </g>
     </template>

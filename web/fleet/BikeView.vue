@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent } from 'vue';
 import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/app';
+import { StartSheet } from '@cadre/web/catalogue';
 import { useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import BikeClipboard from './BikeClipboard.vue';
@@ -96,6 +97,7 @@ const fit = computed(() => {
             <dd class="font-semibold">{{ value }}</dd>
           </div>
         </dl>
+        <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
         <PartsPanel :bike="bike" />
         <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
       </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { useDragPlace } from '@cadre/web/ui';
 import { ref } from 'vue';
-import { useDragPlace } from './use-drag-place';
 import type { Place } from './wall-lines';
 
 /** One place on the rail. While racks are arranged its tag can be dragged, and it takes a tag let go over it. */

@@ -2,8 +2,7 @@
 import { ref, watch } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from '@lucide/vue';
 import type { Rack } from '@cadre/contract/fleet';
-import { ActButton } from '@cadre/web/ui';
-import { useDragPlace } from './use-drag-place';
+import { ActButton, useDragPlace } from '@cadre/web/ui';
 
 /** A rack's name over its rail; while racks are arranged, what can be changed of it. */
 const props = defineProps<{ rack: Rack; bikes: number; shown: number; arranging: boolean; first: boolean; last: boolean; busy: boolean }>();

@@ -77,4 +77,9 @@ export const ACCESSORY_WORDS: Record<Accessory, string> = {
   'child-seat': 'Child seat',
   'cargo-box': 'Cargo box',
   flag: 'Flag',
+  hitch: 'Trailer hitch',
+  'adjustable-stem': 'Adjustable stem',
+  'folding-hinge': 'Folding hinge',
+  'clip-pedals': 'Clip-in pedals',
+  'electronic-shifting': 'Electronic shifting',
 };

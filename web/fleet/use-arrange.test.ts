@@ -25,6 +25,7 @@ const bike = (tag: string, siteId: string, hookId: string | null): Bike => ({
   whereabouts: 'in',
   version: 1,
   facts: NO_FACTS as Bike['facts'],
+  parts: [],
   openCheckId: null,
 });
 const wall: Wall = {

@@ -34,6 +34,7 @@ const bike = (tag: string, siteId: string, hookId: string | null, kind: BikeKind
   whereabouts: 'in',
   version: 1,
   facts: NO_FACTS as Bike['facts'],
+  parts: [],
   openCheckId: null,
   ...more,
 });

@@ -1,28 +1,20 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue';
 import { v7 as newId } from 'uuid';
-import { publishPolicy } from '@cadre/contract/catalogue';
-import { addPerson, changePerson, listPeople, type Person } from '@cadre/contract/people';
-import { MARKING_WAYS, type MarkingWay } from '@cadre/core/catalogue';
+import { addPerson, changePerson, listPeople, setCompetence, type Person } from '@cadre/contract/people';
+import type { System } from '@cadre/core/catalogue';
 import { ROLES, type Role } from '@cadre/core/people';
-import { fieldWords, send } from '@cadre/web/app';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { fieldWords, now as serverNow, send } from '@cadre/web/app';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
 
-const MARKING_WORDS: Record<MarkingWay, string> = {
-  'by-person': 'By station; trainees give criticals one by one',
-  'by-station': 'By station for everybody',
-  'criticals-one-by-one': 'Criticals one by one for everybody',
-};
 const session = useSession();
-const catalogue = useCatalogue();
 const people = ref<readonly Person[]>([]);
 const list = useRefusal();
 const adding = useRefusal();
 const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
 const trainee = ref(false);
-const marking = ref<MarkingWay>('by-person');
 const errorIn = (refusal: typeof adding, path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
   return issue ? fieldWords(issue.code, issue.params) : null;
@@ -30,10 +22,7 @@ const errorIn = (refusal: typeof adding, path: string): string | null => {
 const reload = async (): Promise<void> => {
   people.value = (await send(listPeople)).people;
 };
-onMounted(async () => {
-  await list.run(reload);
-  marking.value = catalogue.policy()?.marking ?? 'by-person';
-});
+onMounted(() => list.run(reload));
 const add = (): Promise<boolean> =>
   adding.run(async () => {
     await send(addPerson, {
@@ -48,10 +37,10 @@ const change = (person: Person, part: Partial<Pick<Person, 'role' | 'trainee' | 
     await send(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
     await reload();
   });
-const publish = (): Promise<boolean> =>
+const sign = (person: Person, system: System, signed: boolean): Promise<boolean> =>
   list.run(async () => {
-    await send(publishPolicy, { body: { id: newId(), marking: marking.value, note: `Marks: ${MARKING_WORDS[marking.value].toLowerCase()}` } });
-    await catalogue.load();
+    await send(setCompetence, { params: { id: person.id, system }, body: { id: newId(), signed, at: serverNow() } });
+    await reload();
   });
 </script>
 
@@ -89,6 +78,13 @@ const publish = (): Promise<boolean> =>
           <ActButton v-if="person.id !== session.person?.id" @click="change(person, { active: !person.active })">{{
             person.active ? 'Has left' : 'Is back'
           }}</ActButton>
+          <SignedFor
+            v-if="person.trainee && person.active"
+            class="w-full"
+            :person="person"
+            :people="people"
+            @sign="(system, signed) => sign(person, system, signed)"
+          />
         </li>
       </ul>
       <form class="mt-3 grid gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-2" novalidate @submit.prevent="add">
@@ -110,20 +106,9 @@ const publish = (): Promise<boolean> =>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
       </form>
     </section>
-    <section aria-labelledby="policy">
-      <h2 id="policy" class="sturdy text-xl">How marks are given</h2>
-      <p class="max-w-prose text-soft">
-        By station is quick and shows every checkpoint as it is swept. One by one makes a person touch each critical: slower, and harder to skim.
-      </p>
-      <div class="mt-2 flex flex-wrap items-end gap-3">
-        <ChoiceField
-          v-model="marking"
-          label="Policy"
-          class="grow"
-          :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
-        />
-        <ActButton :disabled="list.busy.value || marking === catalogue.policy()?.marking" @click="publish">Publish as a new version</ActButton>
-      </div>
-    </section>
+    <p class="max-w-prose text-soft">
+      How marks are given, and every other rule of the house, is under
+      <RouterLink :to="{ name: 'policy' }" class="text-act underline">Policy</RouterLink>.
+    </p>
   </main>
 </template>

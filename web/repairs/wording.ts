@@ -14,6 +14,7 @@ export const TOUCH_WORDS: Record<Touch, string> = {
   'gears-set': 'Gears set',
   'saddle-post': 'Saddle or post',
   'rear-suspension': 'Rear suspension',
+  'fork-suspension': 'Suspension fork',
   'assist-wiring': 'Battery, motor, wiring',
   accessories: 'Accessories',
 };

@@ -26,6 +26,7 @@ const bike = (tag: string, validUntil: number | null, whereabouts: Bike['whereab
   whereabouts,
   version: 1,
   facts: { ...NO_FACTS, validUntil } as Bike['facts'],
+  parts: [],
   openCheckId: null,
 });
 

@@ -6,3 +6,4 @@ export { default as OutcomeMark } from './OutcomeMark.vue';
 export { useRefusal, type Refusal } from './use-refusal';
 export { default as ChoiceField } from './ChoiceField.vue';
 export { default as TextField } from './TextField.vue';
+export { useDragPlace } from './use-drag-place';

@@ -38,7 +38,7 @@ export const runningGear: readonly Checkpoint[] = [
     faults: [
       fault('loose', 'Pivot or shock bolt loose or missing', 'stop', 'Keep it off the trail until it is torqued.'),
       mechanicFault('unexplained', 'Play nobody can place', 'stop', 'Keep it off the trail. To a qualified mechanic.'),
-      fault('play', 'Play at the links', 'soon', 'Bushings or bearings at the next service.'),
+      fault('play', 'Play at the links', 'soon', 'Bushings or bearings at the next service.', { askNext: ['hub-play', 'pivot-torque'] }),
       fault('oil', 'Oil on the shock shaft', 'soon', 'Shock service.'),
     ],
     applies: fitted('rearSuspension', 'shock'),
@@ -54,13 +54,16 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Push the rubber ring down to the seal, so that the return shows how much travel was used. Press the fork: it goes down and comes back.',
     sound: 'Ring at the seal; fork moves and returns.',
     faults: [
-      fault('stuck', 'Does not move or does not come back', 'stop', 'Look at lock-out first; else to the mechanic.'),
+      fault('stuck', 'Does not move or does not come back', 'soon', 'Look at lock-out and air first; else to the mechanic.', {
+        askNext: ['fork-action'],
+      }),
       fault('ring-gone', 'Ring missing', 'upkeep', 'Put a cable tie or a ring on.'),
     ],
     applies: fitted('fork', 'suspension'),
     tools: [],
     minutes: 0.05,
     cautions: [],
+    drawing: 'sag-ring',
   },
   {
     key: 'crank-arms',
@@ -72,7 +75,7 @@ export const runningGear: readonly Checkpoint[] = [
     faults: [
       fault('loose', 'An arm is loose', 'stop', 'Keep it off the trail. Torque it; if it has been ridden loose the arm may be spoilt.'),
       fault('cracked', 'Cracked or bent arm', 'stop', 'Replace it.'),
-      fault('bracket-play', 'Play in the bottom bracket, arms tight', 'soon', 'Bottom bracket at the next service.'),
+      fault('bracket-play', 'Play in the bottom bracket, arms tight', 'soon', 'Bottom bracket at the next service.', { askNext: ['bracket-play'] }),
       fault('ring-bolt', 'A chainring bolt missing', 'soon', 'Fit and torque; two missing or a moving ring: keep it in.'),
       fault('ring-moves', 'Ring moves, or two bolts missing', 'stop', 'Keep it off the trail. Fit and torque the bolts.'),
     ],
@@ -80,6 +83,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: ['Keep fingers clear of the chainring teeth.'],
+    drawing: 'crank-rock',
   },
   {
     key: 'pedals',
@@ -98,6 +102,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: ['Keep the hand clear of the chainring when a pedal lets go of the wrench.'],
+    drawing: 'pedal-thread',
   },
   {
     key: 'chain-joined',
@@ -115,7 +120,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.12,
     cautions: ['Battery off on an assisted bike before hands go near the drivetrain.', 'Fingers clear of ring and sprockets.'],
-    measure: 'chain',
+    stance: 'drive',
   },
   {
     key: 'belt',
@@ -133,6 +138,8 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: ['Battery off on an assisted bike before hands go near the drivetrain.'],
+    stance: 'drive',
+    drawing: 'belt',
   },
   {
     key: 'chain-slack',
@@ -142,8 +149,10 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Turn the cranks slowly and find the tightest place. There, lift and press the chain half-way between ring and sprocket: about 8 to 15 mm up and down in all.',
     sound: '8 to 15 mm at the tightest place; cannot be pushed off by hand.',
     faults: [
-      fault('comes-off', 'Could come off', 'stop', 'Keep it off the trail. Set the wheel back, then tighten the axle nuts.'),
-      fault('slack', 'Slack (15 to 20 mm)', 'soon', 'Set the wheel back, then the axle nuts.'),
+      fault('comes-off', 'Could come off', 'stop', 'Keep it off the trail. Set the wheel back, then tighten the axle nuts.', {
+        askNext: ['wheel-nutted'],
+      }),
+      fault('slack', 'Slack (15 to 20 mm)', 'soon', 'Set the wheel back, then the axle nuts.', { askNext: ['wheel-nutted'] }),
       fault('tight', 'Tight (under 8 mm)', 'soon', 'Set the wheel forward a little.'),
     ],
     applies: all(fitted('gears', 'hub-gear', 'single-speed'), fitted('transmission', 'chain')),
@@ -151,6 +160,8 @@ export const runningGear: readonly Checkpoint[] = [
     minutes: 0.12,
     cautions: ['Fingers clear: a turning chain takes a fingertip at the ring.'],
     measure: 'chain-slack',
+    stance: 'drive',
+    drawing: 'chain-slack',
   },
   {
     key: 'shifts',
@@ -165,13 +176,17 @@ export const runningGear: readonly Checkpoint[] = [
         'Chain goes over an end, into spokes or frame',
         'stop',
         'After a knock look at the hanger first; then the limit screw, half a turn at a time.',
+        { askNext: ['hanger', 'derailleur-gap'] },
       ),
-      fault('hesitates', 'Hesitates', 'soon', 'Same in every gear: cable tension by quarter turns. Different across the sprockets: hanger.'),
+      fault('hesitates', 'Hesitates', 'soon', 'Same in every gear: cable tension by quarter turns. Different across the sprockets: hanger.', {
+        askNext: ['gear-cable', 'hanger'],
+      }),
     ],
     applies: fitted('gears', 'derailleur', 'hub-gear'),
     tools: [],
     minutes: 0.2,
     cautions: ['Battery off on an assisted bike.', 'Limit screws do not wander: look at the hanger first.'],
+    stance: 'drive',
   },
   {
     key: 'hanger',
@@ -189,7 +204,8 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: [],
-    measure: 'hanger',
+    stance: 'drive',
+    drawing: 'hanger-view',
   },
   {
     key: 'saddle-tight',
@@ -207,6 +223,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.08,
     cautions: [],
+    drawing: 'rail-limits',
   },
   {
     key: 'post-depth',
@@ -224,6 +241,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.08,
     cautions: ['A post too high breaks the frame and drops the rider on the stump.'],
+    drawing: 'minimum-mark',
   },
   {
     key: 'trike-seat',
@@ -267,7 +285,7 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.15,
     cautions: ['Swelling, smell or damage: outdoors, not charged, nobody stands over it.'],
-    measure: 'battery',
+    drawing: 'battery-latch',
   },
   {
     key: 'motor-stops',

@@ -12,20 +12,24 @@ export const steering: readonly Checkpoint[] = [
     how: 'Front brake on, fingers round the joint under the bars, rock the bike to and fro. Then turn the bars to the side and rock again. Let go and see that the bars swing freely both ways.',
     sound: 'Nothing knocks under the fingers; bars swing freely.',
     faults: [
-      fault('strong-knock', 'Knocks strongly', 'stop', 'Keep it off the trail. Left alone it wallows out the head tube.'),
+      fault('strong-knock', 'Knocks strongly', 'stop', 'Keep it off the trail. Left alone it wallows out the head tube.', {
+        askNext: ['hub-play', 'fork-action'],
+      }),
       fault('binds', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.'),
       fault(
         'knock',
         'Slight knock',
         'soon',
         'Loosen the clamp bolts evenly, preload lightly, align, torque. Hub, caliper and fork bushings knock alike: find which.',
+        { askNext: ['hub-play', 'brake-mounts', 'fork-action'] },
       ),
-      fault('notchy', 'Notchy', 'soon', 'Bearings at the next service.'),
+      fault('notchy', 'Notchy', 'soon', 'Bearings at the next service.', { askNext: ['headset-turns'] }),
     ],
     applies: not(TRIKE),
     tools: [],
     minutes: 0.15,
     cautions: ['Doubt about the steerer goes to a qualified mechanic.'],
+    drawing: 'headset-rock',
   },
   {
     key: 'fork-whole',
@@ -63,6 +67,7 @@ export const steering: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.3,
     cautions: ['Doubt about steering joints goes to a qualified mechanic.'],
+    drawing: 'kingpin',
   },
   {
     key: 'stem-tight',
@@ -80,6 +85,7 @@ export const steering: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: ['Twist with the hands, not the body: no more than a rider would.'],
+    drawing: 'stem-test',
   },
   {
     key: 'quill-mark',
@@ -96,6 +102,7 @@ export const steering: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.05,
     cautions: ['A quill stem that is too high snaps the fork’s tube.'],
+    drawing: 'quill-threadless',
   },
   {
     key: 'bars',
@@ -141,7 +148,9 @@ export const steering: readonly Checkpoint[] = [
     how: 'Ring it. Switch the lights on, front and rear. Look that reflectors are there and clean.',
     sound: 'What local rules ask for is there and works.',
     faults: [
-      fault('legal-missing', 'Something local rules ask for is missing or dead', 'stop', 'Fit or mend it before it goes on the road.'),
+      fault('legal-missing', 'Something local rules ask for is missing or dead', 'soon', 'Fit or mend it before it goes on the road.', {
+        legal: true,
+      }),
       fault('weak', 'Weak or loose', 'soon', 'Charge or tighten it.'),
     ],
     applies: carries('bell', 'lights'),
@@ -151,22 +160,17 @@ export const steering: readonly Checkpoint[] = [
   },
   {
     key: 'loads',
-    name: 'Rack, child seat and cargo fixings',
+    name: 'Rack, basket, guards and stand',
     at: { only: 'accessories' },
     phase: 'ground',
-    how: 'Shake the rack, basket, box or seat hard. Try every strap and buckle. Spin both wheels: guards and stays clear.',
-    sound: 'Nothing moves that should not; straps close; wheels turn clear.',
+    how: 'Shake the rack, basket and guards hard. Spin both wheels: guards and stays clear. Fold the stand down and up.',
+    sound: 'Nothing moves that should not; wheels turn clear; the stand stays up.',
     faults: [
-      fault(
-        'seat',
-        'Child seat, box or hitch loose, or a strap fails',
-        'stop',
-        'Keep it off the trail with a child or a load. Mend it or take it off.',
-      ),
       fault('in-wheel', 'Guard or stay can reach the wheel', 'stop', 'Bolt it clear or take it off.'),
+      fault('drops', 'Stand drops by itself', 'stop', 'New spring, or take it off: it digs in on a bend.'),
       fault('loose', 'Rack, basket or stand loose', 'soon', 'Tighten it.'),
     ],
-    applies: carries('rack', 'basket', 'child-seat', 'cargo-box', 'mudguards', 'stand'),
+    applies: carries('rack', 'basket', 'mudguards', 'stand'),
     tools: [],
     minutes: 0.15,
     cautions: [],

@@ -37,6 +37,8 @@ export const wheels: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.15,
     cautions: ['Keep fingers clear of the rotor: it cuts, and it is hot after a ride.'],
+    stance: 'off',
+    drawing: 'lever-closing',
   },
   {
     key: 'wheel-thru-axle',
@@ -58,6 +60,7 @@ export const wheels: readonly Checkpoint[] = [
     tools: ['Hex key for an axle with no lever'],
     minutes: 0.15,
     cautions: ['Keep fingers clear of the rotor: it cuts, and it is hot after a ride.'],
+    drawing: 'wheel-home',
   },
   {
     key: 'wheel-nutted',
@@ -85,6 +88,7 @@ export const wheels: readonly Checkpoint[] = [
     tools: ['15 mm wrench'],
     minutes: 0.25,
     cautions: [],
+    drawing: 'wheel-home',
   },
   {
     key: 'rim-brake-release',
@@ -121,6 +125,7 @@ export const wheels: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.2,
     cautions: ['Never put a finger near the spokes of a turning wheel.'],
+    drawing: 'spoke-squeeze',
   },
   {
     key: 'rim',
@@ -135,13 +140,14 @@ export const wheels: readonly Checkpoint[] = [
       mechanicFault('carbon', 'Carbon: crack, blister or soft spot', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
       fault('rubs-frame', 'Wobble touches frame, fork or pad hard', 'stop', 'True the wheel, and find out what bent it.'),
       fault('curl', 'Wall curled by a knock', 'soon', 'Tyre off, wall reshaped or rim replaced, then the bead line looked at.'),
-      fault('rub', 'Rubs the pad once a turn', 'soon', 'True the wheel.'),
+      fault('rub', 'Rubs the pad once a turn', 'soon', 'True the wheel.', { askNext: ['spokes', 'rim-run-out'] }),
       fault('dent', 'Small dent', 'watch', 'Note the place by the clock from the valve; look at it every time.'),
     ],
     applies: always,
     tools: [],
     minutes: 0.15,
     cautions: ['Clean enough to see: dirt hides cracks.'],
+    drawing: 'clock',
   },
   {
     key: 'tyre-pressure',
@@ -151,8 +157,12 @@ export const wheels: readonly Checkpoint[] = [
     how: 'Gauge it. It belongs inside the window printed on the tyre wall, or the house figure for this kind of bike if that is inside the window. Pump what is low and gauge again.',
     sound: 'Inside the window on the gauge.',
     faults: [
-      fault('flat', 'Empty, or will not hold air', 'stop', 'Find the cause from inside and outside before a new tube goes in.'),
-      fault('low-again', 'Low while its pair is fine', 'soon', 'Pump it, then gauge it again later today: it is losing air somewhere.'),
+      fault('flat', 'Empty, or will not hold air', 'stop', 'Find the cause from inside and outside before a new tube goes in.', {
+        askNext: ['valve', 'rim-tape', 'tyre-casing'],
+      }),
+      fault('low-again', 'Low while its pair is fine', 'soon', 'Pump it, then gauge it again later today: it is losing air somewhere.', {
+        askNext: ['valve', 'tyre-casing', 'sealant'],
+      }),
       fault('over', 'Over the maximum and cannot be let down', 'stop', 'Let air out through the core. Over the maximum a tyre can come off the rim.'),
     ],
     applies: always,
@@ -160,6 +170,7 @@ export const wheels: readonly Checkpoint[] = [
     minutes: 0.3,
     cautions: ['Stay inside the lower of the tyre and the rim maximum. A small pump’s own gauge is no evidence.'],
     measure: 'tyre-window',
+    schools: ['pressure'],
   },
   {
     key: 'tyre-firm',
@@ -170,7 +181,9 @@ export const wheels: readonly Checkpoint[] = [
     sound: 'Firm: the thumb hardly sinks in. Both tyres alike.',
     faults: [
       fault('flat', 'Empty, or will not hold air', 'stop', 'Find the cause from inside and outside before a new tube goes in.'),
-      fault('low-again', 'Softer than its pair', 'soon', 'Pump to the house figure by gauge, then press again later today.'),
+      fault('low-again', 'Softer than its pair', 'soon', 'Pump to the house figure by gauge, then press again later today.', {
+        askNext: ['valve', 'tyre-casing'],
+      }),
     ],
     applies: always,
     tools: ['Pump'],
@@ -197,6 +210,8 @@ export const wheels: readonly Checkpoint[] = [
     tools: ['Blunt pick'],
     minutes: 0.15,
     cautions: ['Glass stays in the tread: look before you wipe with a bare hand.'],
+    drawing: 'clock',
+    schools: ['sidewallSlash'],
   },
   {
     key: 'tyre-seated',
@@ -225,5 +240,6 @@ export const wheels: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     cautions: ['A tyre that blows off the rim hurts eyes and ears: keep your face away when you pump.'],
+    drawing: 'bead-line',
   },
 ];

@@ -3,7 +3,7 @@ import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-d
 
 interface DragPlace {
   /** What kind of thing is dragged here: a bike is not let go over a rack's name, nor a rack over a hook. */
-  readonly kind: 'bike' | 'rack';
+  readonly kind: string;
   /** What would be dragged from here now; null when nothing would. */
   dragged(): string | null;
   /** Whether something may be let go over it. */

@@ -3,7 +3,7 @@ import { onBeforeUnmount, ref, watch, type Ref } from 'vue';
 export interface Dragging {
   /** Whether anything may be dragged now. */
   readonly on: () => boolean;
-  readonly kind: 'bike' | 'rack';
+  readonly kind: string;
   readonly dragged: () => string | null;
   readonly takes: () => boolean;
   readonly dropped: (id: string) => void;

@@ -1,0 +1,67 @@
+import { LEGAL_WEIGHTS, MARKING_WAYS, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from '@cadre/core/catalogue';
+import { FITNESSES } from '@cadre/core/fitness';
+import { hash, id, instant, route, text } from '@cadre/contract/http';
+import * as z from 'zod/mini';
+import { ownRoute, zone } from './sheet';
+
+const schools = z.object(
+  Object.fromEntries(SCHOOL_QUESTIONS.map((question) => [question, z.enum(SCHOOLS[question] as unknown as [string, ...string[]])])) as unknown as {
+    readonly [Q in SchoolQuestion]: z.ZodMiniType<Schools[Q]>;
+  },
+);
+
+/** What the lead chooses. */
+const choices = {
+  marking: z.enum(MARKING_WAYS),
+  soonDays: z.int().check(z.gte(1), z.lte(90)),
+  soonOutings: z.int().check(z.gte(1), z.lte(200)),
+  comingBack: z.object({ times: z.int().check(z.gte(2), z.lte(20)), days: z.int().check(z.gte(1), z.lte(365)) }),
+  secondPersonZones: z.array(zone),
+  hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
+  legal: z.enum(LEGAL_WEIGHTS),
+  schools,
+  ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
+};
+export const policyChoices = z.object(choices);
+export type PolicyChoices = z.infer<typeof policyChoices>;
+
+export const policyVersion = z.object({ ...choices, schema: z.union([z.literal(1), z.literal(2)]), version: z.int(), note: z.string() });
+
+/** A bike whose fitness a change of policy would change, by the words of core's reasons. */
+const effect = z.object({
+  bikeId: id,
+  tag: z.string(),
+  before: z.enum(FITNESSES),
+  after: z.enum(FITNESSES),
+  findings: z.array(z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) })),
+});
+
+/** What would change, asked before it is saved. Writes nothing. */
+export const previewPolicy = route({
+  name: 'policy.preview',
+  method: 'POST',
+  path: '/api/v1/policy/preview',
+  act: 'edit-program',
+  body: z.object({ policy: policyChoices }),
+  answer: z.object({ bikes: z.array(effect), at: instant }),
+});
+
+export const publishPolicy = route({
+  name: 'policy.publish',
+  method: 'POST',
+  path: '/api/v1/policy',
+  act: 'edit-program',
+  /** `base` is the version it was made from: somebody else's newer one is told, not overwritten. */
+  body: z.object({ id, base: hash, policy: policyChoices, note: text(300) }),
+  answer: z.object({ hash, policy: policyVersion, bikes: z.int() }),
+});
+
+export const policyVersions = route({
+  name: 'policy.versions',
+  method: 'GET',
+  path: '/api/v1/policy/versions',
+  act: 'see',
+  answer: z.object({
+    versions: z.array(z.object({ hash, policy: policyVersion, publishedBy: z.nullable(id), publishedAt: z.nullable(instant) })),
+  }),
+});

@@ -1,0 +1,42 @@
+import { criticalBecause, type Checkpoint } from './checkpoint';
+import type { Fitted } from './rule';
+import { askedOf, minutesOf, ruledOutOf, type SheetVersion } from './sheet';
+
+/** What a sheet does for one bike or kind of bike. */
+export interface Coverage {
+  readonly asked: number;
+  readonly ruledOut: number;
+  readonly criticals: number;
+  readonly minutes: number;
+  /** Catalogue checkpoints that would be critical here and that neither the sheet nor another of its looks asks, by name. */
+  readonly missed: readonly string[];
+}
+
+/** Looks that another look takes in: the thumb stands for the gauge, the crank's look counts the ring bolts. */
+export const STANDS_FOR: Readonly<Record<string, readonly string[]>> = {
+  'tyre-firm': ['tyre-pressure'],
+  'tyre-pressure': ['tyre-firm'],
+  'ring-bolts': ['crank-arms'],
+  'pad-thickness': ['disc-pads'],
+  'lever-reach': ['lever-travel'],
+  'saddle-set': ['post-depth'],
+  mudguards: ['loads'],
+  kickstand: ['loads'],
+};
+
+/** What a sheet asks of a bike, how long that takes, and what critical of the catalogue it would miss there. */
+export function coverageOf(sheet: Pick<SheetVersion, 'items' | 'between'>, fitted: Fitted, catalogue: readonly Checkpoint[]): Coverage {
+  const asked = askedOf(sheet, fitted);
+  const known = new Set(asked.map((each) => each.checkpoint.key));
+  const whole = { items: catalogue.map((checkpoint) => ({ checkpoint, critical: criticalBecause(checkpoint, sheet.between ?? []) !== null })) };
+  const missed = askedOf(whole, fitted).filter(
+    (each) => each.critical && !known.has(each.checkpoint.key) && !STANDS_FOR[each.checkpoint.key]?.some((key) => known.has(key)),
+  );
+  return {
+    asked: asked.length,
+    ruledOut: ruledOutOf(sheet, fitted).length,
+    criticals: asked.filter((each) => each.critical).length,
+    minutes: minutesOf(asked),
+    missed: [...new Set(missed.map((each) => each.checkpoint.name))],
+  };
+}

@@ -1,0 +1,24 @@
+import { isWorse, type PolicyVersion } from '@cadre/core/catalogue';
+import type { Finding } from './finding';
+
+const DAY_MS = 86_400_000;
+
+type Weights = Pick<PolicyVersion, 'soonDays' | 'soonOutings' | 'legal'>;
+
+/**
+ * An open finding as a new policy leaves it, or null when it leaves it as it is. A soon limit moves by as much as the policy's
+ * does; lacking legal equipment is raised to what the policy now says. A severity is never lowered: that is
+ * the lead's act, finding by finding, though the floor under it may be.
+ */
+export function underPolicy(finding: Finding, before: Weights, after: Weights): Finding | null {
+  if (finding.state === 'closed') return null;
+  const floor = finding.legal ? after.legal : finding.floor;
+  if (finding.legal && isWorse(after.legal, finding.severity)) return { ...finding, floor, severity: after.legal, limit: null };
+  const days = after.soonDays - before.soonDays;
+  const outings = after.soonOutings - before.soonOutings;
+  const limit =
+    finding.limit && (days !== 0 || outings !== 0)
+      ? { until: finding.limit.until + days * DAY_MS, outings: Math.max(1, finding.limit.outings + outings) }
+      : finding.limit;
+  return limit === finding.limit && floor === finding.floor ? null : { ...finding, floor, limit };
+}

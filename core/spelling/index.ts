@@ -1,0 +1,1 @@
+export { nearestOf, slipOf } from './nearest';

@@ -1,0 +1,412 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import {
+  dropDraft,
+  getSheet,
+  listDrafts,
+  listSheets,
+  policyVersions,
+  previewPolicy,
+  publishPolicy,
+  publishSheet,
+  saveDraft,
+  sheetVersions,
+  type PolicyChoices,
+} from '@cadre/contract/catalogue';
+import { addMarks, openCheck } from '@cadre/contract/checks';
+import { getWall, moveBike, type Bike } from '@cadre/contract/fleet';
+import { fitPart, takePartOff } from '@cadre/contract/parts';
+import { listPeople, setCompetence } from '@cadre/contract/people';
+import { setSeverity } from '@cadre/contract/findings';
+import type { SheetVersion } from '@cadre/core/catalogue';
+import { evaluateFitness, type FitnessFacts } from '@cadre/core/fitness';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { createServices } from '@cadre/server/app';
+import { faulty, markFor } from '@cadre/test-world/builders';
+import { changePolicy, readSheets, type Client } from '@cadre/test-world/client';
+import { refusalOf, World } from '../../testing/world';
+
+let world: World;
+beforeAll(async () => {
+  world = await World.open();
+});
+afterAll(() => world.close());
+
+const HOUR = 3_600_000;
+let tags = 0;
+const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> => world.bike(`C${(tags += 1)}`, kind);
+const lead = (): Client => world.as('lead');
+async function newest(key: string): Promise<{ hash: string; sheet: SheetVersion }> {
+  const found = (await readSheets(lead())).get(key);
+  if (!found) throw new Error(`no sheet ${key}`);
+  return found;
+}
+const publish = (sheet: SheetVersion, base: string | null, more: { note?: string; reason?: string } = {}) =>
+  lead().send(publishSheet, { body: { id: newId(), base, sheet: sheet as never, note: more.note ?? 'changed', reason: more.reason ?? '' } });
+const ownSheet = (key: string): SheetVersion => {
+  const [ride] = SHIPPED_SHEETS as [SheetVersion];
+  return { ...ride, key, version: 1, name: key, clears: false, validity: { until: 'never' }, kinds: undefined, items: ride.items.slice(0, 6) };
+};
+
+describe('sheets', () => {
+  it('that ship are there from the first day, told without their prose', async () => {
+    const { sheets, policy } = await world.as('desk').send(listSheets);
+    expect(sheets.map((sheet) => sheet.key).sort()).toEqual(SHIPPED_SHEETS.map((sheet) => sheet.key).sort());
+    expect(JSON.stringify(sheets).length).toBeLessThan(12_000);
+    expect(policy.policy.schools.torque).toBe('stated');
+  });
+
+  it('are published as versions that never change, and old checks read as they were', async () => {
+    const bike = await newBike();
+    const before = await newest('ride-out');
+    const { check } = await world.check(bike);
+    const [first, ...rest] = before.sheet.items;
+    const reworded = {
+      ...before.sheet,
+      items: [{ ...first, checkpoint: { ...first?.checkpoint, how: 'Another way to look at it.' } }, ...rest],
+    } as SheetVersion;
+    const { sheet, hash } = await publish(reworded, before.hash);
+    expect(sheet.version).toBe(before.sheet.version + 1);
+    expect((await lead().send(getSheet, { params: { hash: before.hash } })).sheet).toEqual(JSON.parse(JSON.stringify(before.sheet)));
+    expect(check.sheetHash).toBe(before.hash);
+    const { versions } = await world.as('inspector').send(sheetVersions, { params: { key: 'ride-out' } });
+    expect(versions.map((version) => [version.hash, version.checks, version.bikes])).toEqual([
+      [hash, 0, 0],
+      [before.hash, 1, 1],
+    ]);
+    expect(versions[0]).toMatchObject({ publishedBy: world.idOf('lead'), note: 'changed' });
+    expect(versions[1]).toMatchObject({ publishedBy: null, note: 'As shipped' });
+  });
+
+  it('need a reason to let a critical go, and keep it', async () => {
+    const { hash, sheet } = await newest('return');
+    const fewer = { ...sheet, items: sheet.items.filter((item) => item.checkpoint.key !== 'frame-whole') };
+    const call = publish(fewer, hash);
+    await expect(call).rejects.toMatchObject({
+      status: 422,
+      problem: { code: 'sheet.critical-dropped', params: { checkpoints: ['Frame'] }, fields: [{ path: 'reason' }] },
+    });
+    await publish(fewer, hash, { reason: 'looked at on another sheet' });
+    const { versions } = await lead().send(sheetVersions, { params: { key: 'return' } });
+    expect(versions[0]?.reason).toBe('looked at on another sheet');
+  });
+
+  it('name every field that is wrong, and keep nothing of it', async () => {
+    const sheet = ownSheet('wrong');
+    const [first, second] = sheet.items;
+    const spoilt = {
+      ...sheet,
+      name: ' ',
+      items: [{ ...first, checkpoint: { ...first?.checkpoint, how: '', faults: [] } }, second, second],
+    } as SheetVersion;
+    await expect(publish(spoilt, null)).rejects.toMatchObject({
+      status: 400,
+      problem: {
+        fields: expect.arrayContaining([
+          expect.objectContaining({ path: 'sheet.name' }),
+          expect.objectContaining({ path: 'sheet.items.0.checkpoint.how' }),
+          expect.objectContaining({ path: 'sheet.items.0.checkpoint.faults' }),
+          expect.objectContaining({ path: 'sheet.items.2.checkpoint.key', code: 'twice' }),
+        ]) as unknown,
+      },
+    });
+    expect((await lead().send(listSheets)).sheets.some((each) => each.key === 'wrong')).toBe(false);
+    expect(await refusalOf(publish(ownSheet('re-look'), null))).toBe('400 body.invalid');
+  });
+
+  it('published by two leads at once: the later one sees the earlier', async () => {
+    const { hash } = await publish(ownSheet('twice'), null);
+    expect(await refusalOf(publish(ownSheet('twice'), null))).toBe('409 conflict.version');
+    await publish({ ...ownSheet('twice'), purpose: 'again' }, hash);
+    expect(await refusalOf(publish(ownSheet('twice'), hash))).toBe('409 conflict.version');
+  });
+
+  it('are the lead’s to publish, the same act twice is one version', async () => {
+    const body = { id: newId(), base: null, sheet: ownSheet('once') as never, note: 'n', reason: '' };
+    expect(await refusalOf(world.as('mechanic').send(publishSheet, { body }))).toBe('403 act.not-allowed');
+    await lead().send(publishSheet, { body });
+    await lead().send(publishSheet, { body });
+    expect((await lead().send(sheetVersions, { params: { key: 'once' } })).versions).toHaveLength(1);
+  });
+
+  it('that a newer Cadre ships come to an older program, once, and leave what its lead made', async () => {
+    const services = createServices(world.database.owner, () => world.clock.now);
+    expect(await services.catalogue.publishShipped()).toBe(0);
+    await world.database.owner.query("DELETE FROM sheet_version WHERE `key` IN ('lights', 'lube')");
+    expect(await services.catalogue.publishShipped()).toBe(2);
+    expect(await services.catalogue.publishShipped()).toBe(0);
+    expect((await newest('lights')).sheet.version).toBe(1);
+  });
+});
+
+describe('a draft', () => {
+  it('is kept, asked of no bike, and gone when it is published', async () => {
+    const sheet = ownSheet('drafted');
+    const save = (version: number | null, name: string) =>
+      lead().send(saveDraft, { params: { key: 'drafted' }, body: { id: newId(), base: null, sheet: { ...sheet, name } as never, version } });
+    const first = await save(null, 'one');
+    expect(first.version).toBe(1);
+    expect((await save(1, 'two')).version).toBe(2);
+    expect(await refusalOf(save(1, 'three'))).toBe('409 conflict.version');
+    expect((await lead().send(listDrafts)).drafts.find((draft) => draft.key === 'drafted')?.sheet.name).toBe('two');
+    expect((await lead().send(listSheets)).sheets.some((each) => each.key === 'drafted')).toBe(false);
+    await publish(sheet, null);
+    expect((await lead().send(listDrafts)).drafts.some((draft) => draft.key === 'drafted')).toBe(false);
+  });
+  it('may be half written', async () => {
+    const draft = await lead().send(saveDraft, {
+      params: { key: 'half' },
+      body: { id: newId(), base: null, sheet: { ...ownSheet('half'), name: '', items: [] } as never, version: null },
+    });
+    expect(draft.sheet.name).toBe('');
+    await lead().send(dropDraft, { params: { key: 'half' } });
+    await lead().send(dropDraft, { params: { key: 'half' } });
+    expect((await lead().send(listDrafts)).drafts.some((each) => each.key === 'half')).toBe(false);
+  });
+});
+
+describe('rules', () => {
+  it('ask by the parts on record, on the right bikes only', async () => {
+    const sheet = ownSheet('by-parts');
+    const [first] = sheet.items;
+    const own = {
+      ...first,
+      critical: true,
+      checkpoint: { ...first?.checkpoint, key: 'own-chain', at: { only: 'drivetrain' }, applies: { part: ['chain'] } },
+    };
+    const { hash } = await publish({ ...sheet, items: [...sheet.items, own as never] }, null);
+    const [withChain, without] = [await newBike(), await newBike()];
+    const fitted = await world.as('mechanic').send(fitPart, {
+      params: { id: withChain.id },
+      body: {
+        id: newId(),
+        part: { id: newId(), kind: 'chain', name: 'c', facts: {}, markings: {} },
+        position: 'only',
+        anyway: '',
+        at: world.clock.now,
+      },
+    });
+    expect((await world.bikeNow(withChain.id)).parts).toEqual([{ kind: 'chain', position: 'only' }]);
+    const markOwn = async (bike: Bike): Promise<string> => {
+      const checkId = newId();
+      const author = world.idOf('inspector');
+      await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now } });
+      const mark = markFor({ checkpoint: own.checkpoint as never, position: 'only' }, author, world.clock.now);
+      return refusalOf(world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [mark] } }));
+    };
+    expect(await markOwn(withChain)).toBe('accepted');
+    expect(await markOwn(without)).toBe('422 check.mark-not-asked');
+    await world.as('mechanic').send(takePartOff, { params: { id: fitted.fitments[0]?.id ?? '' }, body: { id: newId(), at: world.clock.now } });
+    expect((await world.bikeNow(withChain.id)).parts).toEqual([]);
+  });
+
+  it('that rule something out are named in the record', async () => {
+    const bike = await newBike();
+    const { check } = await world.check(bike);
+    const rows = (await world.database.owner.query("SELECT body FROM entry WHERE kind = 'check.signed' AND bikeId = ?", [bike.id])) as {
+      body: string;
+    }[];
+    const { ruledOut } = JSON.parse(rows[0]?.body ?? '{}') as { ruledOut: { question: string; because: string }[] };
+    expect(ruledOut).toContainEqual({ question: 'rim-pads@front', because: 'brake is rim' });
+    expect(ruledOut.some((each) => check.marks.some((mark) => `${mark.checkpoint}@${mark.position}` === each.question))).toBe(false);
+  });
+});
+
+describe('a turnaround', () => {
+  const away = async (bike: Bike): Promise<void> => {
+    for (const to of ['out', 'in'] as const) {
+      world.clock.now += 60_000;
+      await world.as('desk').send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at: world.clock.now } });
+    }
+  };
+  it('lets a bike out again on a day with a whole ride-out', async () => {
+    const bike = await newBike();
+    await world.check(bike);
+    await away(bike);
+    expect((await world.fitness(bike.id)).fitness).toBe('due');
+    await world.check(bike, { sheet: 'turnaround' });
+    expect((await world.fitness(bike.id)).fitness).toBe('cleared');
+  });
+  it('alone clears nothing', async () => {
+    const bike = await newBike();
+    await world.check(bike, { sheet: 'turnaround' });
+    expect((await world.fitness(bike.id)).fitness).toBe('due');
+  });
+  it('does not stand on an incomplete ride-out, nor on one before a part was changed', async () => {
+    const [incomplete, changed] = [await newBike(), await newBike()];
+    await world.check(incomplete, { leftOut: ['frame-whole'] });
+    await world.check(incomplete, { sheet: 'turnaround' });
+    expect((await world.fitness(incomplete.id)).fitness).not.toBe('cleared');
+    await world.check(changed);
+    await world.as('mechanic').send(fitPart, {
+      params: { id: changed.id },
+      body: {
+        id: newId(),
+        part: { id: newId(), kind: 'chain', name: 'c', facts: {}, markings: {} },
+        position: 'only',
+        anyway: '',
+        at: world.clock.now,
+      },
+    });
+    await world.check(changed, { sheet: 'turnaround' });
+    expect((await world.fitness(changed.id)).fitness).toBe('due');
+  });
+});
+
+describe('work over days', () => {
+  it('goes on the next day, where a ride-out begun yesterday does not', async () => {
+    const bike = await newBike();
+    const author = world.idOf('inspector');
+    const begin = async (key: string): Promise<string> => {
+      const { hash } = await newest(key);
+      return refusalOf(
+        world.as('inspector').send(openCheck, { body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now } }),
+      );
+    };
+    expect(await begin('season-opening')).toBe('accepted');
+    // Half-way in the season's work is no ride-out begun.
+    expect((await world.bikeNow(bike.id)).openCheckId).toBeNull();
+    expect(await begin('ride-out')).toBe('accepted');
+    expect((await world.bikeNow(bike.id)).openCheckId).not.toBeNull();
+    world.clock.now += 26 * HOUR;
+    await world.signInAgain();
+    expect(await begin('season-opening')).toBe('409 conflict.check-open');
+    expect(await begin('ride-out')).toBe('accepted');
+  });
+});
+
+describe('policy', () => {
+  const fitnessOfAll = async (): Promise<Map<string, string>> => {
+    const { bikes } = await lead().send(getWall);
+    return new Map(bikes.map((bike) => [bike.id, evaluateFitness(bike.facts as FitnessFacts, world.clock.now).fitness]));
+  };
+  const choices = async (part: Partial<PolicyChoices>): Promise<{ base: string; policy: PolicyChoices }> => {
+    const { policy } = await lead().send(listSheets);
+    const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
+    return { base: policy.hash, policy: { ...rest, ...part } };
+  };
+
+  it('is previewed to exactly the bikes whose fitness differs once it is saved', async () => {
+    const aged: string[] = [];
+    // Six bikes with a soon of growing age, some watches and stops among them, and one that lacks its bell.
+    await world.signInAgain();
+    for (const [index, fault] of ['worn', 'worn', 'perished', 'small-cut', 'slash', 'worn'].entries()) {
+      const bike = await newBike();
+      await world.check(bike, { exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty(fault) }] });
+      aged.push(bike.id);
+      if (index % 2 === 0) {
+        world.clock.now += 9 * HOUR;
+        await world.signInAgain();
+      }
+    }
+    const legal = await newBike();
+    await changePolicy(lead(), { legal: 'soon' });
+    await world.check(legal, { exceptions: [{ checkpoint: 'bell-lights', more: faulty('legal-missing') }] });
+    for (const part of [
+      { soonDays: 1 },
+      { soonDays: 30 },
+      { soonOutings: 1, legal: 'stop' as const },
+      { marking: 'by-station' as const },
+      { soonDays: 2, soonOutings: 3 },
+    ]) {
+      const before = await fitnessOfAll();
+      const { base, policy } = await choices(part);
+      const preview = await lead().send(previewPolicy, { body: { policy } });
+      // Nothing is written by looking.
+      expect(await fitnessOfAll()).toEqual(before);
+      await lead().send(publishPolicy, { body: { id: newId(), base, policy, note: JSON.stringify(part) } });
+      const after = await fitnessOfAll();
+      const differing = [...before].filter(([id, fitness]) => after.get(id) !== fitness).map(([id]) => id);
+      expect(preview.bikes.map((bike) => bike.bikeId).sort(), JSON.stringify(part)).toEqual(differing.sort());
+      for (const bike of preview.bikes) expect([before.get(bike.bikeId), after.get(bike.bikeId)]).toEqual([bike.before, bike.after]);
+      for (const [id, fitness] of before) if (fitness === 'held') expect(after.get(id)).toBe('held');
+    }
+    expect(aged.length).toBe(6);
+    expect((await world.fitness(legal.id)).fitness).toBe('held');
+  });
+
+  it('raises what local rules ask for, names why, and lets the lead lower it again when they change', async () => {
+    await changePolicy(lead(), { legal: 'soon', soonDays: 7, soonOutings: 10 });
+    const bike = await newBike();
+    const { findings } = await world.check(bike, { exceptions: [{ checkpoint: 'bell-lights', more: faulty('legal-missing') }] });
+    expect(findings[0]).toMatchObject({ severity: 'soon', legal: true });
+    const { policy } = await choices({ legal: 'stop' });
+    const preview = await lead().send(previewPolicy, { body: { policy } });
+    expect(preview.bikes.find((each) => each.bikeId === bike.id)).toMatchObject({ after: 'held', findings: [{ because: 'legal' }] });
+    await changePolicy(lead(), { legal: 'stop' });
+    const lower = () =>
+      refusalOf(
+        lead().send(setSeverity, {
+          params: { id: findings[0]?.id ?? '' },
+          body: { id: newId(), severity: 'soon', reason: 'no road', at: world.clock.now },
+        }),
+      );
+    expect(await lower()).toBe('422 severity.under-stop-floor');
+    await changePolicy(lead(), { legal: 'soon' });
+    expect(await lower()).toBe('accepted');
+    // Lowered, ready for release: and still held.
+    expect((await world.fitness(bike.id)).fitness).toBe('held');
+  });
+
+  it('has an author, a date and a note for every version, and is the lead’s', async () => {
+    const body = { id: newId(), ...(await choices({ soonDays: 5 })), note: 'a short week' };
+    expect(await refusalOf(world.as('mechanic').send(publishPolicy, { body }))).toBe('403 act.not-allowed');
+    expect(await refusalOf(world.as('inspector').send(previewPolicy, { body: { policy: body.policy } }))).toBe('403 act.not-allowed');
+    const published = await lead().send(publishPolicy, { body });
+    expect(published.policy.soonDays).toBe(5);
+    const { versions } = await world.as('desk').send(policyVersions);
+    expect(versions[0]).toMatchObject({ publishedBy: world.idOf('lead'), policy: { note: 'a short week' } });
+    expect(versions.at(-1)?.policy.note).toBe('As shipped');
+  });
+
+  it('changed by two leads at once: the later one sees the earlier', async () => {
+    const [one, two] = [await choices({ soonDays: 6 }), await choices({ soonDays: 8 })];
+    await lead().send(publishPolicy, { body: { id: newId(), ...one, note: 'one' } });
+    expect(await refusalOf(lead().send(publishPolicy, { body: { id: newId(), ...two, note: 'two' } }))).toBe('409 conflict.version');
+  });
+
+  it('takes an own route whole, and no half one', async () => {
+    const { base, policy } = await choices({});
+    const route = { key: 'r', name: 'Ours', zones: ['frame' as const] };
+    const send = (ownRoutes: PolicyChoices['ownRoutes']) =>
+      lead().send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, ownRoutes }, note: 'route' } });
+    await expect(send([route])).rejects.toMatchObject({ problem: { fields: [{ path: 'policy.ownRoutes.0.zones', code: 'not-every-zone' }] } });
+    await expect(send([{ ...route, name: ' ' }])).rejects.toMatchObject({ status: 400 });
+  });
+
+  it('does not tell what is not its own: a value out of range names its field', async () => {
+    const { base, policy } = await choices({});
+    const call = lead().send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, soonDays: 0 }, note: 'none' } });
+    await expect(call).rejects.toMatchObject({ status: 400, problem: { fields: [{ path: 'policy.soonDays' }] } });
+  });
+});
+
+describe('competence', () => {
+  it('is signed by the lead, system by system, and taken back', async () => {
+    const id = world.idOf('trainee');
+    const set = (system: 'wheels' | 'brakes', signed: boolean) =>
+      lead().send(setCompetence, { params: { id, system }, body: { id: newId(), signed, at: world.clock.now } });
+    await set('wheels', true);
+    const person = await set('brakes', true);
+    expect(person.competences.map((each) => [each.system, each.signedBy])).toEqual([
+      ['wheels', world.idOf('lead')],
+      ['brakes', world.idOf('lead')],
+    ]);
+    expect((await set('brakes', true)).competences).toHaveLength(2);
+    expect((await set('wheels', false)).competences.map((each) => each.system)).toEqual(['brakes']);
+    expect(
+      await refusalOf(
+        world.as('mechanic').send(setCompetence, { params: { id, system: 'frame' }, body: { id: newId(), signed: true, at: world.clock.now } }),
+      ),
+    ).toBe('403 act.not-allowed');
+    const { people } = await world.as('desk').send(listPeople);
+    expect(people.find((each) => each.id === id)?.competences.map((each) => each.system)).toEqual(['brakes']);
+  });
+
+  it('does not take the place of a co-signature', async () => {
+    const bike = await newBike();
+    const { check } = await world.check(bike, { by: 'trainee' });
+    expect(check.awaitsCoSign).toBe(true);
+    expect((await world.fitness(bike.id)).fitness).toBe('due');
+  });
+});

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { useRoute } from 'vue-router';
+
+/** What is looked at, in which order, by which rules: four views of one thing. */
+const route = useRoute();
+const LINKS = [
+  { name: 'sheets', words: 'Sheets', also: ['sheet', 'sheet-edit', 'sheet-new'] },
+  { name: 'catalogue', words: 'Checkpoints', also: [] as string[] },
+  { name: 'routes', words: 'Routes', also: [] as string[] },
+  { name: 'policy', words: 'Policy', also: [] as string[] },
+] as const;
+const isHere = (link: (typeof LINKS)[number]): boolean => route.name === link.name || (link.also as readonly unknown[]).includes(route.name);
+</script>
+
+<template>
+  <nav aria-label="Sheets and rules" class="flex flex-wrap gap-1 border-b-2 border-ink/60">
+    <RouterLink
+      v-for="link in LINKS"
+      :key="link.name"
+      :to="{ name: link.name }"
+      class="-mb-0.5 inline-flex min-h-12 items-center rounded-t-md border-2 border-b-0 px-4 font-semibold max-sm:px-2.5"
+      :class="isHere(link) ? 'border-ink/60 bg-plate' : 'border-transparent text-act'"
+      :aria-current="isHere(link) ? 'page' : undefined"
+      >{{ link.words }}</RouterLink
+    >
+  </nav>
+</template>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { Search } from '@lucide/vue';
+import { asBuilt, askedOf, ZONES, type Zone } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
+import { BikeSign, KIND_WORDS } from '@cadre/web/fleet';
+import CatalogueNav from './CatalogueNav.vue';
+import CheckpointDetail from './CheckpointDetail.vue';
+import { useCheckpoints, type KnownCheckpoint } from './use-checkpoints';
+import { ZONE_WORDS } from './wording';
+
+/** The whole catalogue, by zone: find a look, read it as it is taught. */
+const props = defineProps<{ checkpointKey?: string }>();
+const router = useRouter();
+const { all, ready } = useCheckpoints();
+const sought = ref('');
+const kind = ref<BikeKind | null>(null);
+
+const onKind = computed(() => {
+  if (!kind.value) return null;
+  const items = all.value.map(({ checkpoint }) => ({ checkpoint, critical: false }));
+  return new Set(askedOf({ items }, asBuilt(USUAL_BUILD[kind.value])).map((asked) => asked.checkpoint.key));
+});
+const textOf = ({ checkpoint }: KnownCheckpoint): string =>
+  [checkpoint.name, checkpoint.how, ...checkpoint.faults.map((fault) => fault.name)].join(' ').toLowerCase();
+const found = computed(() => {
+  const words = sought.value.toLowerCase().split(/\s+/).filter(Boolean);
+  return all.value.filter((each) => (!onKind.value || onKind.value.has(each.checkpoint.key)) && words.every((word) => textOf(each).includes(word)));
+});
+const zoneOf = ({ checkpoint }: KnownCheckpoint): Zone => checkpoint.at.only ?? checkpoint.at.front ?? checkpoint.at.rear ?? 'off-bike';
+/** Front and rear of one look stand together, where the front is. */
+const byZone = computed(() =>
+  ZONES.map((zone) => ({ zone, looks: found.value.filter((each) => zoneOf(each) === zone) })).filter((each) => each.looks.length > 0),
+);
+const zoneName = (zone: Zone): string => (zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone]);
+const open = computed(() => all.value.find((each) => each.checkpoint.key === props.checkpointKey) ?? null);
+const nameOf = (key: string): string => all.value.find((each) => each.checkpoint.key === key)?.checkpoint.name ?? key;
+const pick = (key: string): void => void router.replace({ name: 'catalogue', params: { checkpointKey: key } });
+</script>
+
+<template>
+  <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
+    <CatalogueNav />
+    <div class="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 class="sturdy text-2xl">Checkpoints</h1>
+      <p class="text-soft" role="status">{{ found.length }} of {{ all.length }}</p>
+      <label class="relative grow sm:max-w-80">
+        <span class="sr-only">Find a checkpoint</span>
+        <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />
+        <input
+          v-model="sought"
+          type="search"
+          placeholder="spoke, weep, minimum mark …"
+          class="h-12 w-full rounded-md border-2 border-ink/60 bg-plate pl-10 pr-3 placeholder:text-soft"
+        />
+      </label>
+      <div class="flex flex-wrap gap-1" role="group" aria-label="What a kind of bike is asked">
+        <button
+          v-for="each in BIKE_KINDS"
+          :key="each"
+          type="button"
+          class="grid h-12 w-16 place-items-center rounded-md border-2 p-1"
+          :class="kind === each ? 'border-act bg-plate' : 'border-transparent'"
+          :aria-pressed="kind === each"
+          :title="KIND_WORDS[each]"
+          @click="kind = kind === each ? null : each"
+        >
+          <BikeSign :build="USUAL_BUILD[each]" :label="KIND_WORDS[each]" />
+        </button>
+      </div>
+    </div>
+    <div class="mt-3 gap-6 lg:flex">
+      <nav
+        class="shrink-0 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:w-80 lg:overflow-y-auto"
+        :class="open && 'max-lg:hidden'"
+        aria-label="Checkpoints by zone"
+      >
+        <section v-for="{ zone, looks } in byZone" :key="zone" class="mb-3">
+          <h2 class="sturdy sticky top-0 bg-ground py-1 text-[0.95rem] text-soft max-lg:static">{{ zoneName(zone) }} · {{ looks.length }}</h2>
+          <ul>
+            <li v-for="each in looks" :key="each.checkpoint.key">
+              <button
+                type="button"
+                class="flex min-h-11 w-full items-center gap-2 rounded-md px-2 text-left leading-tight max-lg:min-h-12"
+                :class="each.checkpoint.key === checkpointKey ? 'bg-act text-on-act' : 'hover:bg-sunk'"
+                :aria-current="each.checkpoint.key === checkpointKey ? 'true' : undefined"
+                :data-look="each.checkpoint.key"
+                @click="pick(each.checkpoint.key)"
+              >
+                <span class="grow">{{ each.checkpoint.name }}</span>
+                <span v-if="each.own" class="rounded bg-sunk px-1.5 text-sm text-ink">own</span>
+              </button>
+            </li>
+          </ul>
+        </section>
+        <p v-if="ready && found.length === 0" class="p-2">No checkpoint says that. Try another word, or all kinds of bike.</p>
+      </nav>
+      <div class="min-w-0 grow">
+        <RouterLink v-if="open" :to="{ name: 'catalogue' }" class="mb-2 inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
+          >All checkpoints</RouterLink
+        >
+        <CheckpointDetail v-if="open" :key="open.checkpoint.key" :checkpoint="open.checkpoint" :own="open.own" :on="open.on" :name-of="nameOf" />
+        <p v-else-if="checkpointKey && ready" class="p-4">There is no such checkpoint. It may have been taken off every sheet.</p>
+        <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
+          Pick a checkpoint: how to look, what sound looks like, what may be wrong and what to do then.
+        </p>
+        <p v-else class="p-4 text-soft" role="status">Getting the catalogue …</p>
+      </div>
+    </div>
+  </main>
+</template>

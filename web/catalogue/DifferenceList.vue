@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { SheetDifference } from '@cadre/core/catalogue';
+import { ITEM_CHANGE_WORDS, SHEET_CHANGE_WORDS } from './sheet-wording';
+
+/** What changed from one version to another, in words. */
+const props = defineProps<{ difference: SheetDifference }>();
+const none = computed(() => {
+  const { added, removed, changed, sheet } = props.difference;
+  return added.length + removed.length + changed.length + sheet.length === 0;
+});
+</script>
+
+<template>
+  <ul class="space-y-1 leading-snug">
+    <li v-if="none" class="text-soft">Nothing is different.</li>
+    <li v-for="each in difference.added" :key="each.key">
+      <span class="sturdy">+</span> {{ each.name }}<span v-if="each.critical"> (critical)</span>
+    </li>
+    <li v-for="each in difference.removed" :key="each.key" :class="each.critical && 'text-held'">
+      <span class="sturdy">−</span> {{ each.name }}<span v-if="each.critical"> (was critical)</span>
+    </li>
+    <li v-for="each in difference.changed" :key="each.key" :class="each.changes.includes('critical-dropped') && 'text-held'">
+      <span class="sturdy">~</span> {{ each.name }}: {{ each.changes.map((change) => ITEM_CHANGE_WORDS[change]).join(', ') }}
+    </li>
+    <li v-if="difference.sheet.length">
+      <span class="sturdy">~</span> The sheet: {{ difference.sheet.map((change) => SHEET_CHANGE_WORDS[change]).join(', ') }}
+    </li>
+  </ul>
+</template>

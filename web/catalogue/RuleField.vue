@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed, ref, useId, watch } from 'vue';
+import { asBuilt, holds, idleClause, parseRule, ruleText, type Position, type Rule } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
+import { count } from '@cadre/web/app';
+import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { problemWords, ruleWords } from './rule-words';
+
+/** A rule as it is written, read back in words, with the kinds and bikes it picks; a wrong word is pointed at. */
+const props = defineProps<{ positions: readonly Position[] }>();
+const rule = defineModel<Rule>({ required: true });
+/** Whether what is typed now is a rule: the form may not be kept while it is none. */
+const sound = defineModel<boolean>('sound', { required: true });
+const fleet = useFleet();
+const id = useId();
+const typed = ref(ruleText(rule.value));
+const parsed = computed(() => parseRule(typed.value));
+watch(
+  parsed,
+  (read) => {
+    sound.value = read.ok;
+    if (read.ok) rule.value = read.rule;
+  },
+  { immediate: true },
+);
+const problem = computed(() => (parsed.value.ok ? null : { ...parsed.value.problem, ...problemWords(parsed.value.problem) }));
+const idle = computed(() => (parsed.value.ok ? idleClause(parsed.value.rule, props.positions) : null));
+const asks = (build: Build, parts: Parameters<typeof holds>[1]['parts'] = []): boolean =>
+  props.positions.some((position) => holds(rule.value, { build, parts }, position));
+const kinds = computed(() => BIKE_KINDS.filter((kind) => asks(asBuilt(USUAL_BUILD[kind]).build)));
+const bikes = computed(() => fleet.bikes.filter((bike) => asks(bike.build as Build, bike.parts)));
+function mend(): void {
+  const wrong = problem.value;
+  if (wrong?.nearest) typed.value = typed.value.slice(0, wrong.at) + wrong.nearest + typed.value.slice(wrong.at + wrong.length);
+}
+</script>
+
+<template>
+  <div>
+    <label :for="id" class="font-semibold">Which bikes it is asked of</label>
+    <textarea
+      :id="id"
+      v-model="typed"
+      rows="2"
+      maxlength="600"
+      spellcheck="false"
+      class="mt-1 block w-full rounded-md border-2 bg-plate px-3 py-2 font-mono text-[0.95rem]"
+      :class="problem ? 'border-held' : 'border-ink/60'"
+      :aria-invalid="problem !== null"
+      :aria-describedby="`${id}-said`"
+      data-rule
+    />
+    <div :id="`${id}-said`" class="mt-1 space-y-1 leading-snug">
+      <template v-if="problem">
+        <p class="rounded-md bg-held-wash px-3 py-1.5 font-mono text-[0.95rem] [overflow-wrap:anywhere]" aria-hidden="true">
+          {{ typed.slice(0, problem.at)
+          }}<mark class="bg-held px-0.5 text-on-held">{{ typed.slice(problem.at, problem.at + problem.length) || '␣' }}</mark
+          >{{ typed.slice(problem.at + problem.length) }}
+        </p>
+        <p class="font-semibold text-held" role="alert" data-rule-problem>{{ problem.what }} {{ problem.todo }}</p>
+        <button v-if="problem.nearest" type="button" class="min-h-12 font-semibold text-act underline" data-rule-mend @click="mend">
+          Put “{{ problem.nearest }}” there
+        </button>
+      </template>
+      <template v-else>
+        <p>Asked {{ 'always' in rule ? 'on every bike' : `where ${ruleWords(rule)}` }}.</p>
+        <p class="text-soft" data-rule-picks>
+          {{
+            kinds.length === BIKE_KINDS.length
+              ? 'Every kind of bike'
+              : kinds.length === 0
+                ? 'No kind as usually built'
+                : kinds.map((kind) => KIND_WORDS[kind].toLowerCase()).join(', ')
+          }}; of your {{ count(fleet.bikes.length, 'bike') }}: {{ bikes.length }}
+        </p>
+        <p v-if="idle" class="font-semibold text-watch" data-rule-idle>
+          “{{ ruleText(idle.clause) }}”
+          {{ idle.truth === 'always' ? 'holds for every bike: it narrows nothing.' : 'can hold for no bike: this would never be asked.' }}
+        </p>
+      </template>
+      <details>
+        <summary class="min-h-12 cursor-pointer py-3 text-act">How to write a rule</summary>
+        <p>
+          A field, “is”, and words with commas between: <code>brake is rim, drum</code>. Numbers: <code>sprockets at least 11</code>,
+          <code>wheel-size from 20 to 24</code>. What it carries or has on record: <code>carries child-seat</code>, <code>fitted battery</code>.
+          Joined by <code>and</code>, <code>or</code>, <code>not</code> and brackets. <code>brake</code>, <code>retention</code>,
+          <code>tyre</code> and <code>wheel-size</code> mean the end it is asked at.
+        </p>
+      </details>
+    </div>
+  </div>
+</template>

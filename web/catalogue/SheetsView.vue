@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { listDrafts, type SheetSummary } from '@cadre/contract/catalogue';
+import { asBuilt, askedOf, minutesOf } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { count, send } from '@cadre/web/app';
+import { useSession } from '@cadre/web/people';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import CatalogueNav from './CatalogueNav.vue';
+import ImportSheet from './ImportSheet.vue';
+import { minutesWords } from './sheet-wording';
+import { useCatalogue } from './use-catalogue';
+import { useCheckpoints } from './use-checkpoints';
+
+/** Every sheet there is, by what it is for. */
+const catalogue = useCatalogue();
+const session = useSession();
+const router = useRouter();
+const refusal = useRefusal();
+const { sheets, load } = useCheckpoints();
+const drafts = shallowRef<ReadonlySet<string>>(new Set());
+const importing = ref(false);
+const mayEdit = computed(() => session.may('edit-program'));
+onMounted(async () => {
+  await catalogue.load();
+  await load();
+  if (mayEdit.value) await refusal.run(async () => void (drafts.value = new Set((await send(listDrafts)).drafts.map((draft) => draft.key))));
+});
+
+const SHIPPED = SHIPPED_SHEETS.map((sheet) => sheet.key);
+const GROUPS = [
+  { title: 'Every day', keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
+  { title: 'One station, down the rack', keys: ['pressures', 'lube', 'bolts', 'lights'] },
+  { title: 'Season and store', keys: ['season-opening', 'wet-season', 'lay-up'] },
+  { title: 'In and away', keys: ['new-bike', 'intake', 'event'] },
+  { title: 'After something happened', keys: ['after-crash', 'after-transport', 'after-dunking'] },
+] as const;
+const groups = computed(() => {
+  const known = catalogue.known?.sheets ?? [];
+  const own = known.filter((sheet) => !SHIPPED.includes(sheet.key));
+  const listed = GROUPS.map(({ title, keys }) => ({
+    title,
+    sheets: keys.flatMap((key): SheetSummary[] => known.filter((sheet) => sheet.key === key)),
+  }));
+  return [...(own.length ? [{ title: 'This house’s own', sheets: own }] : []), ...listed].filter((group) => group.sheets.length > 0);
+});
+/** From the shortest to the longest of the kinds it is for. */
+function spanOf(key: string): { asked: string; minutes: string } | null {
+  const sheet = sheets.value.find((each) => each.key === key);
+  if (!sheet) return null;
+  const asked = BIKE_KINDS.filter((kind) => !sheet.kinds || sheet.kinds.includes(kind)).map((kind) => askedOf(sheet, asBuilt(USUAL_BUILD[kind])));
+  const [least, most] = [Math.min(...asked.map((each) => each.length)), Math.max(...asked.map((each) => each.length))];
+  const longest = Math.max(...asked.map(minutesOf));
+  return { asked: least === most ? String(least) : `${least}–${most}`, minutes: minutesWords(longest) };
+}
+const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.summaryOf(key)));
+</script>
+
+<template>
+  <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
+    <CatalogueNav />
+    <div class="mt-3 flex flex-wrap items-center gap-3">
+      <h1 class="sturdy grow text-2xl">Sheets</h1>
+      <template v-if="mayEdit">
+        <ActButton data-import @click="importing = !importing">Bring in a file</ActButton>
+        <ActButton kind="main" data-new-sheet @click="router.push({ name: 'sheet-new' })">Write a sheet</ActButton>
+      </template>
+    </div>
+    <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
+    <ImportSheet v-if="importing" class="mt-3" @close="importing = false" />
+    <p v-for="key in unpublished" :key="key" class="mt-3 rounded-md bg-watch-wash px-4 py-2">
+      A sheet is being written and not published:
+      <RouterLink :to="{ name: 'sheet-edit', params: { sheetKey: key } }" class="font-semibold text-act underline">go on with it</RouterLink>
+    </p>
+    <section v-for="group in groups" :key="group.title" class="mt-5" :aria-label="group.title">
+      <h2 class="sturdy border-t-4 border-rail pt-1 text-soft">{{ group.title }}</h2>
+      <ul class="mt-2 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+        <li v-for="sheet in group.sheets" :key="sheet.key">
+          <RouterLink
+            :to="{ name: 'sheet', params: { sheetKey: sheet.key } }"
+            class="flex h-full flex-col rounded-lg border-2 border-ink/60 bg-plate p-4 hover:border-act"
+            :data-sheet="sheet.key"
+          >
+            <span class="flex items-baseline gap-2"
+              ><span class="sturdy grow text-xl leading-tight">{{ sheet.name }}</span
+              ><span v-if="drafts.has(sheet.key)" class="rounded bg-watch-wash px-1.5 text-sm text-watch">draft</span></span
+            >
+            <span class="mt-1 grow leading-snug text-soft">{{ sheet.purpose }}</span>
+            <span class="figures mt-3 flex items-end gap-4">
+              <span
+                ><span class="sturdy block text-2xl leading-none">{{ spanOf(sheet.key)?.asked ?? '…' }}</span
+                ><span class="text-sm text-soft">asked</span></span
+              >
+              <span
+                ><span class="sturdy block text-2xl leading-none">{{ spanOf(sheet.key)?.minutes ?? '…' }}</span
+                ><span class="text-sm text-soft">at most</span></span
+              >
+              <span class="ml-auto text-sm text-soft">{{ count(sheet.criticals, 'critical') }}<br />version {{ sheet.version }}</span>
+            </span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+  </main>
+</template>

@@ -1,0 +1,48 @@
+import { computed, shallowRef } from 'vue';
+import { criticalBecause, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { useCatalogue } from './use-catalogue';
+
+export interface KnownCheckpoint {
+  readonly checkpoint: Checkpoint;
+  /** Written by this program, or shipped. */
+  readonly own: boolean;
+  /** The published sheets that ask it, by key, and whether critical there. */
+  readonly on: readonly { readonly key: string; readonly name: string; readonly critical: boolean }[];
+}
+
+const SHIPPED = new Set(CHECKPOINTS.map((checkpoint) => checkpoint.key));
+
+/** Every checkpoint this program knows: the shipped ones, with the wording its sheets give them, and its own. */
+export function knownCheckpoints(sheets: readonly SheetVersion[]): readonly KnownCheckpoint[] {
+  const published = new Map<string, Checkpoint>();
+  const on = new Map<string, KnownCheckpoint['on']>();
+  for (const sheet of sheets) {
+    for (const { checkpoint, critical } of sheet.items) {
+      published.set(checkpoint.key, checkpoint);
+      on.set(checkpoint.key, [...(on.get(checkpoint.key) ?? []), { key: sheet.key, name: sheet.name, critical }]);
+    }
+  }
+  const own = [...published.values()].filter((checkpoint) => !SHIPPED.has(checkpoint.key));
+  return [...CHECKPOINTS.map((checkpoint) => published.get(checkpoint.key) ?? checkpoint), ...own].map((checkpoint) => ({
+    checkpoint,
+    own: !SHIPPED.has(checkpoint.key),
+    on: on.get(checkpoint.key) ?? [],
+  }));
+}
+
+/** The published sheets whole, and the checkpoints they and the catalogue know. */
+export function useCheckpoints() {
+  const catalogue = useCatalogue();
+  const sheets = shallowRef<readonly SheetVersion[]>([]);
+  const ready = shallowRef(false);
+  async function load(): Promise<void> {
+    if (!catalogue.known) await catalogue.load();
+    const found = await Promise.all((catalogue.known?.sheets ?? []).map((sheet) => catalogue.sheetOf(sheet.hash)));
+    sheets.value = found.flatMap((each) => (each ? [each.sheet] : []));
+    ready.value = true;
+  }
+  void load();
+  const all = computed(() => knownCheckpoints(sheets.value));
+  return { all, sheets, ready, load, isStop: (checkpoint: Checkpoint) => criticalBecause(checkpoint, []) !== null };
+}

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import type { Person } from '@cadre/contract/people';
+import { SYSTEMS, type System } from '@cadre/core/catalogue';
+import { dayAndClock, useNow } from '@cadre/web/app';
+import { SYSTEM_WORDS } from '@cadre/web/catalogue';
+
+/** What somebody learning may be trusted with by station, system by system, each under the lead's name. */
+const props = defineProps<{ person: Person; people: readonly Person[] }>();
+const emit = defineEmits<{ sign: [system: System, signed: boolean] }>();
+const now = useNow();
+const competence = (system: System) => props.person.competences.find((each) => each.system === system);
+function signedWords(system: System): string {
+  const found = competence(system);
+  if (!found) return '';
+  return `${props.people.find((each) => each.id === found.signedBy)?.name.split(' ')[0] ?? ''}, ${dayAndClock(found.signedAt, now.value)}`;
+}
+</script>
+
+<template>
+  <fieldset class="rounded-md bg-sunk p-3">
+    <legend class="sr-only">What {{ person.name }} is signed off for</legend>
+    <p class="leading-snug">
+      <span class="font-semibold">Signed off for</span> <span class="text-soft">(gives these by station; every check is still co-signed)</span>
+    </p>
+    <div class="mt-1 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-4">
+      <label v-for="system in SYSTEMS" :key="system" class="flex min-h-12 items-center gap-2 leading-tight">
+        <input
+          type="checkbox"
+          class="size-6 shrink-0"
+          :checked="competence(system) !== undefined"
+          :data-competence="`${person.signInName}:${system}`"
+          @change="emit('sign', system, ($event.target as HTMLInputElement).checked)"
+        />
+        <span
+          >{{ SYSTEM_WORDS[system] }}<span v-if="competence(system)" class="block text-sm text-soft">{{ signedWords(system) }}</span></span
+        >
+      </label>
+    </div>
+  </fieldset>
+</template>
