@@ -72,6 +72,17 @@ const previewList = async (): Promise<void> => {
   await browser.click('[data-to-preview]');
   await browser.find('[data-wrong]');
 };
+const pickCheckpoints = async (): Promise<void> => {
+  await browser.click('[data-pick]');
+  await browser.click('[data-write-checkpoint]');
+  await browser.type('[data-rule]', 'brake is rimm');
+  await browser.find('[data-rule-problem]');
+};
+const previewPolicy = async (): Promise<void> => {
+  await browser.type('[data-policy=soonDays] input', '2');
+  await browser.click('[data-preview]');
+  await browser.find('[data-policy-effect]');
+};
 const VIEWS: readonly { name: string; path: () => string; wait: string; before?: () => Promise<void>; as?: string }[] = [
   { name: 'wall', path: () => '/', wait: '[data-tag=K1]' },
   { name: 'stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]' },
@@ -90,6 +101,14 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'lists', path: () => '/lists', wait: '[data-file]' },
   { name: 'list, its columns', path: () => '/lists', wait: '[data-file]', before: openList },
   { name: 'list, what comes in', path: () => '/lists', wait: '[data-file]', before: previewList },
+  { name: 'sheets', path: () => '/sheets', wait: '[data-sheet=ride-out]' },
+  { name: 'sheet', path: () => '/sheets/season-opening', wait: '[data-version]' },
+  { name: 'sheet being written', path: () => '/sheets/ride-out/edit', wait: '[data-item]', before: pickCheckpoints },
+  { name: 'catalogue', path: () => '/catalogue', wait: '[data-look]' },
+  { name: 'checkpoint', path: () => '/catalogue/tyre-casing', wait: '[data-drawing] svg' },
+  { name: 'routes', path: () => '/routes', wait: '[data-route=by-system]' },
+  { name: 'own route', path: () => '/routes', wait: '[data-route=by-system]', before: () => browser.click('[data-new-route]') },
+  { name: 'policy', path: () => '/policy', wait: '[data-school]', before: previewPolicy },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },

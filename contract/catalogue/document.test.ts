@@ -12,7 +12,7 @@ function spoilt(changes: Readonly<Record<string, unknown>>): unknown {
     const steps = path.split('.');
     const last = steps.pop() ?? '';
     const inside = steps.reduce<Record<string, unknown>>((each, step) => each[step] as Record<string, unknown>, document as Record<string, unknown>);
-    if (value === undefined) delete inside[last];
+    if (value === undefined) Reflect.deleteProperty(inside, last);
     else inside[last] = value;
   }
   return document;

@@ -2,3 +2,4 @@
 export { SCHOOL_PROSE, type School } from './schools';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_SHEETS } from './sheets';
 export { walkSheets, type WalkedPair } from './walk';
+export { printCatalogue, printRules } from './print';

@@ -121,8 +121,10 @@ export class Browser {
         seen = await (await this.find(css)).getText();
         return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
       },
-      `${css} says "${seen}", wanted ${String(wanted)}`,
-    );
+      `wanted ${String(wanted)} in ${css}`,
+    ).catch((error: Error) => {
+      throw new Error(`${error.message}; it says "${seen}"`);
+    });
   }
 
   async screenshot(): Promise<Buffer> {

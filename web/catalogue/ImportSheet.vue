@@ -15,13 +15,17 @@ const issues = ref<readonly SheetDocumentIssue[]>([]);
 const broken = ref('');
 
 async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
   issues.value = [];
   broken.value = '';
   if (!file) return;
+  const text = await file.text();
+  // So that the same file, mended, can be chosen again.
+  input.value = '';
   let raw: unknown;
   try {
-    raw = JSON.parse(await file.text());
+    raw = JSON.parse(text);
   } catch (error) {
     broken.value = `“${file.name}” is no JSON: ${(error as Error).message}`;
     return;

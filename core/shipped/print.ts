@@ -1,0 +1,107 @@
+import { BY, criticalBecause, positionsAsked, ruleText, SCHOOL_QUESTIONS, SEVERITIES, ZONES, type Checkpoint } from '@cadre/core/catalogue';
+import { BIKE_KINDS } from '@cadre/core/fleet';
+import { RE_LOOK_TABLE, TOUCHES } from '@cadre/core/repairs';
+import { SCHOOL_PROSE } from './schools';
+import { CHECKPOINTS, SHIPPED_SHEETS } from './sheets';
+import { walkSheets } from './walk';
+
+const row = (cells: readonly string[]): string => `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
+
+function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
+  return [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
+}
+
+function printCheckpoint(checkpoint: Checkpoint): string {
+  const facts = [
+    `\`${checkpoint.key}\``,
+    `${positionsAsked(checkpoint).join(' and ')}, ${checkpoint.phase}${checkpoint.stance ? `, ${checkpoint.stance} side` : ''}, ${checkpoint.minutes} min`,
+    `asked where: ${ruleText(checkpoint.applies)}`,
+    checkpoint.measure ? `measured: ${checkpoint.measure}` : '',
+    checkpoint.drawing ? `drawn: ${checkpoint.drawing}` : '',
+    checkpoint.schools ? `the house’s way: ${checkpoint.schools.join(', ')}` : '',
+    checkpoint.tools.length ? `tools: ${checkpoint.tools.join(', ')}` : '',
+  ];
+  const faults = checkpoint.faults.map((fault) => {
+    const more = [
+      fault.toMechanic ? 'a qualified mechanic decides' : '',
+      fault.by ? `by ${fault.by.join(', ')}` : '',
+      fault.legal ? 'weighs as local rules say' : '',
+      fault.askNext ? `look next at ${fault.askNext.join(', ')}` : '',
+    ].filter(Boolean);
+    return `- **${fault.floor}** ${fault.name}: ${fault.doNext}${more.length ? ` (${more.join('; ')})` : ''}`;
+  });
+  return [
+    `### ${checkpoint.name}`,
+    facts.filter(Boolean).join(' · '),
+    `${checkpoint.how} **Sound:** ${checkpoint.sound}`,
+    faults.join('\n'),
+    ...checkpoint.cautions.map((caution) => `> ${caution}`),
+  ].join('\n\n');
+}
+
+const zoneOf = ({ at }: Checkpoint): string => at.only ?? at.front ?? at.rear ?? 'off-bike';
+
+/** The whole shipped catalogue as a page of the docs. */
+export function printCatalogue(): string {
+  const zones = ZONES.map((zone) => ({ zone, looks: CHECKPOINTS.filter((each) => zoneOf(each) === zone) })).filter((each) => each.looks.length > 0);
+  return [
+    '# The shipped catalogue',
+    `Printed from the code by \`npm run catalogue\`; a test holds the two together. ${CHECKPOINTS.length} checkpoints.`,
+    ...zones.flatMap(({ zone, looks }) => [`## ${zone}`, ...looks.map(printCheckpoint)]),
+    '',
+  ].join('\n\n');
+}
+
+/** The rules behind the catalogue: sheets over kinds, what is critical, what work touches, the schools. */
+export function printRules(): string {
+  const walk = walkSheets();
+  const cell = (sheet: string, kind: string): string => {
+    const pair = walk.find((each) => each.sheet === sheet && each.kind === kind);
+    return pair ? `${pair.asked} / ${pair.ruledOut} / ${pair.criticals} / ${pair.minutes.toFixed(1)}` : '';
+  };
+  const counts = SEVERITIES.map((severity) => [
+    severity,
+    String(CHECKPOINTS.flatMap((each) => each.faults).filter((fault) => fault.floor === severity).length),
+  ]);
+  const slow = CHECKPOINTS.filter((each) => criticalBecause(each, []) === null && criticalBecause(each, BY) !== null);
+  return [
+    '# Sheets, severities, touches, schools',
+    'Printed from the code by `npm run catalogue`; a test holds the two together.',
+    '## Every sheet over every kind of bike',
+    'Asked / ruled out by the build / critical / minutes, on each kind as usually built.',
+    table(
+      ['sheet', ...BIKE_KINDS],
+      SHIPPED_SHEETS.map((sheet) => [sheet.name, ...BIKE_KINDS.map((kind) => cell(sheet.key, kind))]),
+    ),
+    '## Severities',
+    'The least a fault may be given; an inspector may raise it, the lead lower it, never under a stop.',
+    table(['severity', 'usual faults'], counts),
+    '## What is critical',
+    'A checkpoint is critical on a sheet when it has a stop fault that can arise between two such looks. These are critical only where the sheet looks back on what brings the fault:',
+    table(
+      ['checkpoint', 'critical after'],
+      slow.map((each) => [
+        each.name,
+        [...new Set(each.faults.filter((fault) => fault.floor === 'stop').flatMap((fault) => fault.by ?? []))].join(', '),
+      ]),
+    ),
+    '## What a repair touches',
+    'After the work on the left, what is on the right is looked at again; the build drops what it rules out.',
+    table(
+      ['work', 'looked at again'],
+      TOUCHES.map((touch) => [touch, RE_LOOK_TABLE[touch].join(', ')]),
+    ),
+    '## Schools',
+    ...SCHOOL_QUESTIONS.flatMap((question) => {
+      const { question: words, sides } = SCHOOL_PROSE[question];
+      return [
+        `### ${words}`,
+        table(
+          ['way', 'what is done', 'what is said for it'],
+          Object.values(sides).map((side) => [side.name, side.rule, side.reason]),
+        ),
+      ];
+    }),
+    '',
+  ].join('\n\n');
+}
