@@ -17,6 +17,8 @@ export const sheetSummary = z.object({
   kinds: z.nullable(z.array(z.string())),
   items: z.int(),
   criticals: z.int(),
+  /** What it asks of the kinds it is for: at least, at most, and the minutes of the longest. */
+  span: z.object({ least: z.int(), most: z.int(), minutes: z.number() }),
 });
 export type SheetSummary = z.infer<typeof sheetSummary>;
 

@@ -1,5 +1,6 @@
 import { criticalBecause, type Checkpoint } from './checkpoint';
-import type { Fitted } from './rule';
+import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
+import { asBuilt, type Fitted } from './rule';
 import { askedOf, minutesOf, ruledOutOf, type SheetVersion } from './sheet';
 
 /** What a sheet does for one bike or kind of bike. */
@@ -39,4 +40,20 @@ export function coverageOf(sheet: Pick<SheetVersion, 'items' | 'between'>, fitte
     minutes: minutesOf(asked),
     missed: [...new Set(missed.map((each) => each.checkpoint.name))],
   };
+}
+
+/** From the least to the most a sheet asks of the kinds it is for, and the minutes of the longest. */
+export interface SheetSpan {
+  readonly least: number;
+  readonly most: number;
+  readonly minutes: number;
+}
+
+/** What a sheet asks at least and at most of the kinds it is meant for, as each is usually built. */
+export function spanOf(sheet: Pick<SheetVersion, 'items' | 'kinds'>): SheetSpan {
+  const kinds = BIKE_KINDS.filter((kind) => !sheet.kinds || sheet.kinds.includes(kind));
+  const asked = kinds.map((kind) => askedOf(sheet, asBuilt(USUAL_BUILD[kind])));
+  const counts = asked.map((each) => each.length);
+  const [first = 0] = counts;
+  return { least: Math.min(first, ...counts), most: Math.max(0, ...counts), minutes: Math.max(0, ...asked.map(minutesOf)) };
 }

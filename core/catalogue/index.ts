@@ -8,7 +8,7 @@ export {
   type SheetChange,
   type SheetDifference,
 } from './compare-sheets';
-export { coverageOf, STANDS_FOR, type Coverage } from './coverage';
+export { coverageOf, spanOf, STANDS_FOR, type Coverage, type SheetSpan } from './coverage';
 export { DRAWINGS, type Drawing } from './drawings';
 export { parseRule, type ParsedRule, type RuleProblem } from './parse-rule';
 export {

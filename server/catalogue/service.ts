@@ -2,7 +2,7 @@ import { In, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { droppedCriticals, sheetIssues, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
+import { droppedCriticals, sheetIssues, spanOf, type Checkpoint, type SheetSpan, type SheetVersion } from '@cadre/core/catalogue';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { programChain, requireAct, type Actor } from '@cadre/server/people';
 import { hashOf, RefusedError, type Record } from '@cadre/server/records';
@@ -11,6 +11,14 @@ import { currentPolicy } from './policies';
 import { sheetByHash } from './sheet-cache';
 
 const RE_LOOK = 're-look';
+
+/** A version never changes, nor does what it asks: reckoned once. */
+const spans = new Map<string, SheetSpan>();
+function spanOfVersion(hash: string, sheet: SheetVersion): SheetSpan {
+  const span = spans.get(hash) ?? spanOf(sheet);
+  spans.set(hash, span);
+  return span;
+}
 
 /** The newest version of every published sheet; generated ones (re-looks) are not among them. */
 export async function publishedSheets(tx: EntityManager): Promise<readonly SheetRow[]> {
@@ -59,6 +67,7 @@ export class Catalogue {
         kinds: sheet.kinds ? [...sheet.kinds] : null,
         items: sheet.items.length,
         criticals: sheet.items.filter((item) => item.critical).length,
+        span: { ...spanOfVersion(name, sheet) },
       })),
       policy: { hash, policy: structuredClone(policy) as unknown as AnswerOf<typeof listSheets>['policy']['policy'] },
     };

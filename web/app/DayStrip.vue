@@ -43,6 +43,8 @@ const links = computed(() => [
   { name: 'sheets', label: 'Sheets' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
 ]);
+const PARTS: Readonly<Record<string, readonly string[]>> = { sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'] };
+const isHere = (link: { name: string }): boolean => route.name === link.name || (PARTS[link.name]?.includes(String(route.name)) ?? false);
 </script>
 
 <template>
@@ -54,8 +56,8 @@ const links = computed(() => [
           :key="link.name"
           :to="{ name: link.name }"
           class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-lg:px-2"
-          :class="route.name === link.name ? 'bg-ink text-ground' : ''"
-          :aria-current="route.name === link.name ? 'page' : undefined"
+          :class="[isHere(link) ? 'bg-ink text-ground' : '', link.name === 'sheets' && 'max-sm:hidden']"
+          :aria-current="isHere(link) ? 'page' : undefined"
           >{{ link.label }}</RouterLink
         >
       </nav>

@@ -13,12 +13,12 @@ const isHere = (link: (typeof LINKS)[number]): boolean => route.name === link.na
 </script>
 
 <template>
-  <nav aria-label="Sheets and rules" class="flex flex-wrap gap-1 border-b-2 border-ink/60">
+  <nav aria-label="Sheets and rules" class="flex flex-wrap gap-1 max-sm:gap-0.5 border-b-2 border-ink/60">
     <RouterLink
       v-for="link in LINKS"
       :key="link.name"
       :to="{ name: link.name }"
-      class="-mb-0.5 inline-flex min-h-12 items-center rounded-t-md border-2 border-b-0 px-4 font-semibold max-sm:px-2.5"
+      class="-mb-0.5 inline-flex min-h-12 items-center rounded-t-md border-2 border-b-0 px-4 font-semibold max-sm:px-2 max-sm:text-[0.95rem]"
       :class="isHere(link) ? 'border-ink/60 bg-plate' : 'border-transparent text-act'"
       :aria-current="isHere(link) ? 'page' : undefined"
       >{{ link.words }}</RouterLink

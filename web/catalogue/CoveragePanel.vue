@@ -23,7 +23,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
 <template>
   <div>
     <ul class="divide-y divide-line">
-      <li v-for="row in rows" :key="row.kind" :class="!row.meant && 'opacity-60'">
+      <li v-for="row in rows" :key="row.kind">
         <button
           type="button"
           class="grid min-h-14 w-full grid-cols-[3.5rem_1fr_4.25rem] items-center gap-x-2 rounded-md px-1 py-1 text-left"
@@ -32,14 +32,16 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           :data-coverage="row.kind"
           @click="emit('pick', row.kind)"
         >
-          <span class="h-10"><BikeSign :build="USUAL_BUILD[row.kind]" /></span>
+          <span class="h-10" :class="!row.meant && 'opacity-40'"><BikeSign :build="USUAL_BUILD[row.kind]" /></span>
           <span class="min-w-0">
             <span class="leading-tight">{{ KIND_WORDS[row.kind] }}<span v-if="!row.meant" class="text-soft"> · not meant for it</span></span>
             <span class="mt-1 block h-2 rounded-full bg-sunk" aria-hidden="true"
               ><span class="block h-2 rounded-full bg-rail" :style="{ width: `${(100 * row.asked) / most}%` }"
                 ><span class="block h-2 rounded-full bg-act" :style="{ width: `${row.asked ? (100 * row.criticals) / row.asked : 0}%` }" /></span
             ></span>
-            <span class="figures text-sm text-soft">{{ row.asked }} asked · {{ row.criticals }} critical · {{ row.ruledOut }} ruled out</span>
+            <span class="figures text-sm text-soft"
+              >{{ row.asked }} asked · {{ row.criticals }} critical <span class="max-sm:hidden">· {{ row.ruledOut }} ruled out</span></span
+            >
           </span>
           <span class="figures text-right leading-tight"
             ><span class="sturdy">{{ row.asked ? minutesWords(row.minutes) : '–' }}</span></span

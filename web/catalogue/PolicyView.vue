@@ -81,18 +81,20 @@ const publish = (): void => {
         <p class="max-w-prose text-soft">
           Where good mechanics differ, both are right somewhere. Choose what this house does; the maker’s marking on a part comes before all of it.
         </p>
-        <section aria-labelledby="marks" class="grid gap-3 sm:grid-cols-2">
-          <h2 id="marks" class="sturdy text-xl sm:col-span-2">Marks and weights</h2>
+        <section aria-labelledby="marks" class="grid grid-cols-2 gap-3 xl:grid-cols-4">
+          <h2 id="marks" class="sturdy col-span-full text-xl">Marks and weights</h2>
           <ChoiceField
             v-model="marking"
             label="How marks are given"
             data-policy="marking"
+            class="col-span-2"
             :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
           />
           <ChoiceField
             v-model="legal"
             label="Lacking what local rules ask for"
             data-policy="legal"
+            class="col-span-2"
             :options="LEGAL_WEIGHTS.map((weight) => ({ value: weight, label: LEGAL_WORDS[weight] }))"
           />
           <TextField

@@ -131,6 +131,9 @@ const leave = (): void =>
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <template v-if="sheet">
       <div class="mt-3 flex flex-wrap items-center gap-3">
+        <a href="#publish" class="order-last inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
+          >Kind by kind, and publish</a
+        >
         <h1 class="sturdy grow text-2xl">{{ published ? `Changing ${published.name}` : 'A new sheet' }}</h1>
         <p class="text-soft" role="status" data-draft-state>{{ unsaved ? 'Kept in this browser, not saved' : 'Saved' }}</p>
         <ActButton :disabled="!unsaved || refusal.busy.value" data-save-draft @click="refusal.run(draft.save)">Save the draft</ActButton>

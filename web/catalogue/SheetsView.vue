@@ -2,8 +2,6 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { listDrafts, type SheetSummary } from '@cadre/contract/catalogue';
-import { asBuilt, askedOf, minutesOf } from '@cadre/core/catalogue';
-import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { count, send } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
@@ -12,20 +10,17 @@ import CatalogueNav from './CatalogueNav.vue';
 import ImportSheet from './ImportSheet.vue';
 import { minutesWords } from './sheet-wording';
 import { useCatalogue } from './use-catalogue';
-import { useCheckpoints } from './use-checkpoints';
 
 /** Every sheet there is, by what it is for. */
 const catalogue = useCatalogue();
 const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
-const { sheets, load } = useCheckpoints();
 const drafts = shallowRef<ReadonlySet<string>>(new Set());
 const importing = ref(false);
 const mayEdit = computed(() => session.may('edit-program'));
 onMounted(async () => {
   await catalogue.load();
-  await load();
   if (mayEdit.value) await refusal.run(async () => void (drafts.value = new Set((await send(listDrafts)).drafts.map((draft) => draft.key))));
 });
 
@@ -46,15 +41,7 @@ const groups = computed(() => {
   }));
   return [...(own.length ? [{ title: 'This house’s own', sheets: own }] : []), ...listed].filter((group) => group.sheets.length > 0);
 });
-/** From the shortest to the longest of the kinds it is for. */
-function spanOf(key: string): { asked: string; minutes: string } | null {
-  const sheet = sheets.value.find((each) => each.key === key);
-  if (!sheet) return null;
-  const asked = BIKE_KINDS.filter((kind) => !sheet.kinds || sheet.kinds.includes(kind)).map((kind) => askedOf(sheet, asBuilt(USUAL_BUILD[kind])));
-  const [least, most] = [Math.min(...asked.map((each) => each.length)), Math.max(...asked.map((each) => each.length))];
-  const longest = Math.max(...asked.map(minutesOf));
-  return { asked: least === most ? String(least) : `${least}–${most}`, minutes: minutesWords(longest) };
-}
+const askedWords = ({ least, most }: SheetSummary['span']): string => (least === most ? String(least) : `${least}–${most}`);
 const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.summaryOf(key)));
 </script>
 
@@ -90,11 +77,11 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
             <span class="mt-1 grow leading-snug text-soft">{{ sheet.purpose }}</span>
             <span class="figures mt-3 flex items-end gap-4">
               <span
-                ><span class="sturdy block text-2xl leading-none">{{ spanOf(sheet.key)?.asked ?? '…' }}</span
+                ><span class="sturdy block text-2xl leading-none">{{ askedWords(sheet.span) }}</span
                 ><span class="text-sm text-soft">asked</span></span
               >
               <span
-                ><span class="sturdy block text-2xl leading-none">{{ spanOf(sheet.key)?.minutes ?? '…' }}</span
+                ><span class="sturdy block text-2xl leading-none">{{ minutesWords(sheet.span.minutes) }}</span
                 ><span class="text-sm text-soft">at most</span></span
               >
               <span class="ml-auto text-sm text-soft">{{ count(sheet.criticals, 'critical') }}<br />version {{ sheet.version }}</span>

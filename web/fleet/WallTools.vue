@@ -36,6 +36,7 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
 const LINKS = [
   { name: 'bike-new', words: 'Add a bike', fleet: true },
   { name: 'exchange', words: 'Bring in or export a list', fleet: false },
+  { name: 'sheets', words: 'Sheets, checkpoints, policy', fleet: false },
   { name: 'models', words: 'Models and fit lists', fleet: false },
   { name: 'groups', words: 'Groups due out', fleet: false },
   { name: 'figures', words: 'Figures of every kind', fleet: false },
