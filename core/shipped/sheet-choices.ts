@@ -30,15 +30,18 @@ const BEFORE_ANY_RIDE = [
   'chain-joined',
   'belt',
   'chain-slack',
+  'trike-idler',
   'shifts',
   'hanger',
   ...SEATING,
   'battery',
   'motor-stops',
+  'parking-brake',
   'child-seat',
   'hitch',
   'cargo-straps',
   'loads',
+  'trike-flag',
 ];
 
 export const RIDE_OUT = [...BEFORE_ANY_RIDE, 'tyre-pressure', 'suspension-ring', 'bell-lights'];
@@ -84,6 +87,7 @@ export const RETURN = [
   'chain-joined',
   'belt',
   'chain-slack',
+  'trike-idler',
   'hanger',
   'jockey-wheels',
   ...SEATING,
@@ -124,6 +128,7 @@ const STEERING_MEASURED = ['headset-turns', 'headset-clamp', 'faceplate', 'trike
 const FRAME = ['cage-bolts', 'cable-rub', 'corrosion', 'folding-hinge', 'frame-film'];
 const CRANKS = ['bracket-feel', 'crank-torque', 'ring-bolts', 'ring-teeth', 'pedal-threads', 'cleats'];
 const DRIVE = [
+  'trike-idler',
   'chain-wear',
   'chain-twelve',
   'chain-lube',

@@ -52,6 +52,7 @@ const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
   ['saddle-tight@only', (build) => build.seatpost !== 'seat-frame'],
   ['post-depth@only', (build) => build.seatpost !== 'seat-frame'],
   ['trike-seat@only', (build) => build.kind === 'trike'],
+  ['trike-idler@only', (build) => build.kind === 'trike'],
   ['trike-brake-balance@only', (build) => build.kind === 'trike'],
   ['battery@only', (build) => build.assist !== 'none'],
   ['motor-stops@only', (build) => build.assist !== 'none'],

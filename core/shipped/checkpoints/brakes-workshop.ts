@@ -158,7 +158,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
   look({
     key: 'parking-brake',
     name: 'Parking brake',
-    at: { only: 'rear-brake' },
+    at: { only: 'cockpit' },
     how: 'Set it and push hard from behind. Let it off and roll: nothing drags.',
     sound: 'Holds against a hard push, lets go wholly.',
     faults: [

@@ -13,7 +13,7 @@ export const brakes: readonly Checkpoint[] = [
     name: 'Lever travel and feel',
     at: BRAKES,
     phase: 'ground',
-    how: 'Pull a few strokes first, as the pistons may have been pushed back. Then pull once: it should go firm about half-way to the grip. Compare both levers.',
+    how: 'Pull a few strokes first: on a disc brake the pads may have been pushed back. Then pull once: it should go firm about half-way to the grip. Where there are two levers, compare them.',
     sound: 'Firm about half-way, both alike, never near the grip.',
     faults: [
       fault(
@@ -60,7 +60,7 @@ export const brakes: readonly Checkpoint[] = [
     name: 'Stops the wheel',
     at: BRAKES,
     phase: 'ground',
-    how: 'Pull the lever and push the bike hard against it: the wheel must lock or the other end must lift. In the stand: spin, pull, it stops at once.',
+    how: 'Pull this one lever and push hard against it: the wheel must not roll on; it locks, or the other end lifts. In the stand: spin, pull, it stops at once.',
     sound: 'Stops at once, every time.',
     faults: [
       fault('none', 'Does not stop the wheel', 'stop', 'Keep it off the trail. Find the cause: pads, rim or rotor, cable, fluid.'),

@@ -276,6 +276,26 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     drawing: 'belt',
   }),
   look({
+    key: 'trike-idler',
+    name: 'Chain idlers and tubes',
+    at: { only: 'drivetrain' },
+    how: 'Turn the cranks and follow the long chain: each idler turns, sits tight on its bolt, and the tubes’ ends are not split or rubbing the frame.',
+    sound: 'Idlers tight and turning; tubes whole and clipped.',
+    faults: [
+      fault(
+        'jams',
+        'Chain jams or jumps off an idler',
+        'stop',
+        'Keep it off the trail: a blocked crank throws the trike round. Align or change the idler.',
+      ),
+      fault('loose', 'Idler loose or worn to a groove', 'soon', 'Torque it; plan a new one.'),
+      fault('tube', 'Tube split or loose', 'upkeep', 'Trim or change it, clip it.'),
+    ],
+    applies: fitted('kind', 'trike'),
+    minutes: 0.15,
+    cautions: [FINGERS],
+  }),
+  look({
     key: 'shift-battery',
     name: 'Shifting battery charged',
     at: { only: 'drivetrain' },

@@ -109,7 +109,7 @@ export const runningGear: readonly Checkpoint[] = [
     name: 'Chain and quick link',
     at: { only: 'drivetrain' },
     phase: 'ground',
-    how: 'Turn the cranks backwards one full run of the chain. Find the quick link: closed all the way. Look for an opening or bent plate and a link that does not straighten.',
+    how: 'Turn the cranks backwards one full run of the chain; where pedalling back brakes, lift the rear wheel and turn them forwards. If there is a quick link, it is closed all the way. Look for an opening or bent plate and a link that does not straighten.',
     sound: 'Link closed, all plates straight, runs smoothly.',
     faults: [
       fault('open', 'Quick link not closed, or a plate opening', 'stop', 'Close or replace the link; a bent plate means a new link or chain.'),
@@ -146,7 +146,7 @@ export const runningGear: readonly Checkpoint[] = [
     name: 'Chain slack (no derailleur)',
     at: { only: 'drivetrain' },
     phase: 'ground',
-    how: 'Turn the cranks slowly and find the tightest place. There, lift and press the chain half-way between ring and sprocket: about 8 to 15 mm up and down in all.',
+    how: 'Rear wheel lifted, turn the cranks slowly and find the tightest place. There, lift and press the chain half-way between ring and sprocket: about 8 to 15 mm up and down in all.',
     sound: '8 to 15 mm at the tightest place; cannot be pushed off by hand.',
     faults: [
       fault('comes-off', 'Could come off', 'stop', 'Keep it off the trail. Set the wheel back, then tighten the axle nuts.', {
@@ -192,8 +192,8 @@ export const runningGear: readonly Checkpoint[] = [
     key: 'hanger',
     name: 'Hanger and derailleur',
     at: { only: 'drivetrain' },
-    phase: 'ground',
-    how: 'Look from behind: the cage hangs straight below the sprockets. In the lowest gear it keeps clear of the spokes. Wiggle it: firm on its bolt.',
+    phase: 'stand',
+    how: 'Look from behind: the cage hangs straight below the sprockets. Wiggle it: firm on its bolt. Rear wheel lifted, shift to the lowest gear: the cage keeps clear of the spokes.',
     sound: 'Straight, firm, clear of the spokes.',
     faults: [
       fault('near-spokes', 'Cage near the spokes in the lowest gear', 'stop', 'Keep it off the trail: it will go into the wheel.'),

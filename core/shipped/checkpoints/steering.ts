@@ -36,7 +36,7 @@ export const steering: readonly Checkpoint[] = [
     name: 'Steerer, crown and fork blades',
     at: { only: 'fork-headset' },
     phase: 'ground',
-    how: 'Look from the side and the front: both blades straight and alike. Look closely under the crown and at the ends for a line in the paint, a ripple or a chip.',
+    how: 'Look from the side and the front: both blades straight and alike. Look closely where they join under the head tube (the crown) and at their ends for a line in the paint, a ripple or a chip.',
     sound: 'Straight, paint whole, no ripple.',
     faults: [
       mechanicFault('crack', 'Crack or doubtful line', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),

@@ -67,8 +67,8 @@ export const wheels: readonly Checkpoint[] = [
     name: 'Axle nuts tight',
     at: WHEELS,
     phase: 'ground',
-    how: 'Put the wrench on each nut and lean: a hand pressing about as hard as on a stiff door. Neither nut may turn. See that the keyed washers sit in their slots.',
-    sound: 'Both nuts tight, washers in, wheel straight between the legs of the fork or the stays.',
+    how: 'Put the wrench on each nut and lean: a hand pressing about as hard as on a stiff door. No nut may turn. Where there are keyed washers, see that they sit in their slots.',
+    sound: 'Every nut tight, washers in, wheel straight between fork legs or stays; on a trike, hard up on its stub axle.',
     faults: [
       fault(
         'loose',
@@ -95,7 +95,7 @@ export const wheels: readonly Checkpoint[] = [
     name: 'Rim brake closed again',
     at: { front: 'front-brake', rear: 'rear-brake' },
     phase: 'ground',
-    how: 'Look at the noodle, link wire or release lever that opens the brake to let the wheel out. It must be hooked in and closed.',
+    how: 'Look at the part that opens the brake to let the wheel out: a bent metal tube, a link wire or a small lever. It must be hooked in and closed.',
     sound: 'Closed, hooked fully in, cable straight.',
     faults: [fault('open', 'Left open or half hooked', 'stop', 'Hook it in, pull the lever hard, and see that it stays.')],
     applies: fitted('brake', 'rim'),
