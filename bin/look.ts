@@ -62,10 +62,15 @@ const pickOnPhone = async (browser: Browser): Promise<void> => {
   await browser.find('[data-clipboard]');
 };
 
+const previewPolicy = async (browser: Browser): Promise<void> => {
+  await browser.type('[data-policy=soonDays] input', '1');
+  await browser.click('[data-preview]');
+  await browser.find('[data-policy-effect]');
+};
+
 const pictures: readonly Picture[] = [
   { name: 'wall', size: 'office', path: '/' },
   { name: 'wall-phone', size: 'phone', path: '/', before: pickOnPhone },
-  { name: 'wall-dim', size: 'tablet', path: '/', theme: 'dim' },
   { name: 'stand', size: 'office', path: '/stand/{Q32}' },
   { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault, after: undo },
   { name: 'stand-phone', size: 'phone', path: '/stand/{Q32}' },
@@ -78,6 +83,9 @@ const pictures: readonly Picture[] = [
   { name: 'list-columns', size: 'office', path: '/lists', before: openList },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
   { name: 'figures', size: 'office', path: '/figures' },
+  { name: 'checkpoint', size: 'office', path: '/catalogue/headset-play' },
+  { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
+  { name: 'policy', size: 'tablet', path: '/policy', before: previewPolicy },
   { name: 'people', size: 'office', path: '/people' },
   { name: 'sign-in', size: 'office', path: '/sign-in' },
 ];

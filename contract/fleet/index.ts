@@ -112,6 +112,8 @@ export const wall = z.object({
   bikes: z.array(bike),
   people: z.array(z.object({ id, name: z.string() })),
   policyHash: hash,
+  /** How many versions of sheets were ever published: more of them, and what is asked may be new. */
+  sheetVersions: z.int(),
   now: instant,
 });
 export type Wall = z.infer<typeof wall>;

@@ -11,4 +11,5 @@ export {
   type TroubleReport,
 } from './facts';
 export { policyEffect, type PolicyEffect } from './policy-effect';
+export { standingCheck, type SheetHistory, type StandingCheck } from './standing-check';
 export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

@@ -253,6 +253,33 @@ describe('a turnaround', () => {
   });
 });
 
+describe('an incomplete check', () => {
+  it('holds its bike, whatever else is looked at whole, until it is completed', async () => {
+    const bike = await newBike();
+    await world.check(bike);
+    world.clock.now += 60_000;
+    await world.check(bike, { leftOut: ['frame-whole'] });
+    for (const sheet of ['lube', 'turnaround', 'return']) {
+      world.clock.now += 60_000;
+      await world.check(bike, { sheet });
+      expect(await world.fitness(bike.id), sheet).toMatchObject({ fitness: 'held', reasons: ['check-incomplete'] });
+    }
+    world.clock.now += 60_000;
+    await world.check(bike);
+    expect((await world.fitness(bike.id)).fitness).toBe('cleared');
+  });
+  it('after a crash is not completed by a ride-out', async () => {
+    const bike = await newBike();
+    await world.check(bike, { sheet: 'after-crash', leftOut: ['fork-whole'] });
+    world.clock.now += 60_000;
+    await world.check(bike);
+    expect((await world.fitness(bike.id)).fitness).toBe('held');
+    world.clock.now += 60_000;
+    await world.check(bike, { sheet: 'after-crash' });
+    expect((await world.fitness(bike.id)).fitness).toBe('cleared');
+  });
+});
+
 describe('work over days', () => {
   it('goes on the next day, where a ride-out begun yesterday does not', async () => {
     const bike = await newBike();

@@ -1,4 +1,4 @@
-import { Not, type DataSource, type EntityManager } from 'typeorm';
+import type { DataSource, EntityManager } from 'typeorm';
 import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { completePolicy, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
@@ -41,12 +41,7 @@ interface Touched {
 /** Every bike of which a finding would stand otherwise, by tag. */
 async function touchedBikes(tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number): Promise<readonly Touched[]> {
   const states = await tx.getRepository(bikeStateEntity).find();
-  const tags = new Map(
-    (await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true }, where: { whereabouts: Not('gone') } })).map((bike) => [
-      bike.id,
-      bike.tag,
-    ]),
-  );
+  const tags = new Map((await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true } })).map((bike) => [bike.id, bike.tag]));
   return states
     .flatMap(({ bikeId, facts }): Touched[] => {
       const effect = policyEffect(facts, from, to, now);

@@ -1,4 +1,4 @@
-import { In, type DataSource, type EntityManager } from 'typeorm';
+import { In, Not, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -34,6 +34,11 @@ export async function publishedCheckpoints(tx: EntityManager): Promise<readonly 
   const byKey = new Map<string, Checkpoint>();
   for (const { sheet } of await publishedSheets(tx)) for (const item of sheet.items) byKey.set(item.checkpoint.key, item.checkpoint);
   return [...byKey.values()];
+}
+
+/** How many versions were ever published, generated ones aside. */
+export async function countPublished(tx: EntityManager): Promise<number> {
+  return tx.getRepository(sheetEntity).countBy({ key: Not(RE_LOOK) });
 }
 
 async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null> {

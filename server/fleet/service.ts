@@ -4,7 +4,7 @@ import type { addBike, Bike, changeBike, moveBike, Wall } from '@cadre/contract/
 import type { BodyOf } from '@cadre/contract/http';
 import type { Build } from '@cadre/core/fleet';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
-import { currentPolicy } from '@cadre/server/catalogue';
+import { countPublished, currentPolicy } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { factsOf } from '@cadre/server/projection';
@@ -33,6 +33,7 @@ export class Fleet {
       bikes: await describeFleet(tx),
       people: await tx.getRepository(personEntity).find({ select: { id: true, name: true } }),
       policyHash: (await currentPolicy(tx)).hash,
+      sheetVersions: await countPublished(tx),
       now: this.now(),
     };
   }

@@ -2,7 +2,15 @@ import { In, IsNull, Not, type EntityManager } from 'typeorm';
 import { askedOf, askedKey, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { floorOf, severityOf, type Finding } from '@cadre/core/findings';
-import { evaluateFitness, NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from '@cadre/core/fitness';
+import {
+  evaluateFitness,
+  NO_FACTS,
+  standingCheck,
+  type DraftStop,
+  type FitnessFacts,
+  type NewestCheck,
+  type SheetHistory,
+} from '@cadre/core/fitness';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { fittedOf } from '@cadre/server/fleet';
@@ -42,17 +50,44 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
   return stops;
 }
 
-async function newestCheckOf(tx: EntityManager, signed: readonly CheckRow[]): Promise<NewestCheck | null> {
-  const newest = signed[0];
-  if (!newest?.signedAt) return null;
-  const { sheet } = await sheetByHash(tx, newest.sheetHash);
+/** What was signed of this bike, by version of sheet: a handful of rows however many checks there were. */
+async function signedHistory(tx: EntityManager, bikeId: string): Promise<SheetHistory[]> {
+  // A re-look is not among them: it gives no validity and takes none.
+  const rows = (await tx.query(
+    "SELECT sheetHash, MAX(IF(complete = 1, signedAt, NULL)) AS lastComplete, MAX(IF(complete = 1, NULL, signedAt)) AS lastIncomplete FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL GROUP BY sheetHash",
+    [bikeId],
+  )) as { sheetHash: string; lastComplete: Date | null; lastIncomplete: Date | null }[];
+  const histories: SheetHistory[] = [];
+  for (const { sheetHash, lastComplete, lastIncomplete } of rows) {
+    const { sheet } = await sheetByHash(tx, sheetHash);
+    histories.push({
+      sheetHash,
+      sheetKey: sheet.key,
+      clears: sheet.clears,
+      afterRideOut: sheet.afterRideOut ?? false,
+      lastComplete: lastComplete?.getTime() ?? null,
+      lastIncomplete: lastIncomplete?.getTime() ?? null,
+    });
+  }
+  return histories;
+}
+
+async function newestCheckOf(tx: EntityManager, bikeId: string): Promise<NewestCheck | null> {
+  const standing = standingCheck(await signedHistory(tx, bikeId));
+  if (!standing) return null;
+  const { sheetHash, complete } = standing;
+  const signedAt = new Date(standing.signedAt);
+  const check = await tx
+    .getRepository(checkEntity)
+    .findOneOrFail({ where: { bikeId, sheetHash, signedAt, complete, state: 'signed', repairId: IsNull() }, order: { id: 'ASC' } });
+  const { sheet } = await sheetByHash(tx, sheetHash);
   return {
-    checkId: newest.id,
+    checkId: check.id,
     sheetName: sheet.name,
-    signedAt: newest.signedAt.getTime(),
-    complete: newest.complete === true,
-    awaitsCoSign: newest.awaitsCoSign,
-    criticalsMissing: newest.criticalsMissing,
+    signedAt: standing.signedAt,
+    complete,
+    awaitsCoSign: check.awaitsCoSign,
+    criticalsMissing: check.criticalsMissing,
   };
 }
 
@@ -63,10 +98,6 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
   const leftApart = await tx.getRepository(leftApartEntity).find({ where: { bikeId, closedAt: IsNull() } });
   const repairs = await tx.getRepository(repairEntity).find({ where: { bikeId, state: In(['started', 'done']) } });
   const checks = await openChecks(tx, bikeId);
-  // A re-look is not the newest check: it gives no validity and takes none.
-  const signed = await tx
-    .getRepository(checkEntity)
-    .find({ where: { bikeId, state: 'signed', repairId: IsNull() }, order: { signedAt: 'DESC', id: 'ASC' }, take: 1 });
   const [{ validUntil }] = (await tx.query(
     "SELECT MAX(validUntil) AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND awaitsCoSign = 0",
     [bikeId],
@@ -79,7 +110,7 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
     leftApart: leftApart.map(({ id, what, by }) => ({ id, what, by })).sort(byId),
     repairs: repairs.map(({ id, state }) => ({ id, state: state === 'started' ? ('started' as const) : ('done' as const) })).sort(byId),
     draftStops: await draftStopsOf(tx, bike, checks),
-    newestCheck: await newestCheckOf(tx, signed),
+    newestCheck: await newestCheckOf(tx, bikeId),
     validUntil: validUntil ? validUntil.getTime() : null,
   };
 }

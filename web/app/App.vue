@@ -36,6 +36,13 @@ watch(
   },
   { immediate: true },
 );
+// Somebody published a sheet or a policy: the next check begun here asks it.
+watch(
+  () => fleet.wall && `${fleet.wall.policyHash} ${fleet.wall.sheetVersions}`,
+  (now, before) => {
+    if (now && before && signedIn.value) void catalogue.load();
+  },
+);
 watch(
   () => outbox.reachable,
   (reached) => {

@@ -1,5 +1,5 @@
 import { computed, shallowRef } from 'vue';
-import { criticalBecause, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
+import type { Checkpoint, SheetVersion } from '@cadre/core/catalogue';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { useCatalogue } from './use-catalogue';
 
@@ -44,5 +44,5 @@ export function useCheckpoints() {
   }
   void load();
   const all = computed(() => knownCheckpoints(sheets.value));
-  return { all, sheets, ready, load, isStop: (checkpoint: Checkpoint) => criticalBecause(checkpoint, []) !== null };
+  return { all, ready };
 }

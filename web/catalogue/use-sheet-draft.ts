@@ -1,4 +1,4 @@
-import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { v7 as newId } from 'uuid';
 import { dropDraft, listDrafts, publishSheet, saveDraft } from '@cadre/contract/catalogue';
 import {
@@ -86,21 +86,20 @@ export function useSheetDraft(): SheetDraft {
   const unsaved = ref(false);
   const base = ref<string | null>(null);
   const version = ref<number | null>(null);
-  let keeping: ReturnType<typeof setTimeout> | null = null;
+  let keeping: Promise<void> | null = null;
+  let written: SheetVersion | null = null;
 
-  async function keepNow(): Promise<void> {
-    keeping = null;
-    if (!sheet.value || !unsaved.value) return;
-    await keepThing(localDraftKey(sheet.value.key), { sheet: sheet.value, base: base.value, version: version.value } satisfies LocalDraft);
+  /** Writes what stands now, at once: the page may be closed in the next moment. A change meanwhile is written after. */
+  function keepNow(): void {
+    const now = sheet.value;
+    if (keeping || !now || !unsaved.value || now === written) return;
+    written = now;
+    keeping = keepThing(localDraftKey(now.key), { sheet: now, base: base.value, version: version.value } satisfies LocalDraft).finally(() => {
+      keeping = null;
+      keepNow();
+    });
   }
-  watch(sheet, () => {
-    if (unsaved.value && !keeping) keeping = setTimeout(() => void keepNow(), 150);
-  });
-  onScopeDispose(() => {
-    if (!keeping) return;
-    clearTimeout(keeping);
-    void keepNow();
-  });
+  watch(sheet, keepNow, { flush: 'sync' });
 
   async function begin(key: string | null): Promise<void> {
     if (!catalogue.known) await catalogue.load();
@@ -141,25 +140,30 @@ export function useSheetDraft(): SheetDraft {
     set({ items: [...others.slice(0, at), moved, ...others.slice(at)] });
   }
 
+  /** What the server has need not be kept here; a write on its way must not bring it back. */
+  async function forget(key: string): Promise<void> {
+    unsaved.value = false;
+    await keeping;
+    written = null;
+    await dropThing(localDraftKey(key));
+  }
+
   const bare = (): never => structuredClone(JSON.parse(JSON.stringify(sheet.value))) as never;
   async function save(): Promise<void> {
     if (!sheet.value) return;
     const { key } = sheet.value;
     const saved = await send(saveDraft, { params: { key }, body: { id: newId(), base: base.value, sheet: bare(), version: version.value } });
     version.value = saved.version;
-    unsaved.value = false;
-    await dropThing(localDraftKey(key));
+    await forget(key);
   }
   async function drop(): Promise<void> {
     if (!sheet.value) return;
-    unsaved.value = false;
     await send(dropDraft, { params: { key: sheet.value.key } });
-    await dropThing(localDraftKey(sheet.value.key));
+    await forget(sheet.value.key);
   }
   async function publish(note: string, reason: string): Promise<string> {
     const { sheet: now } = await send(publishSheet, { body: { id: newId(), base: base.value, sheet: bare(), note, reason } });
-    unsaved.value = false;
-    await dropThing(localDraftKey(now.key));
+    await forget(now.key);
     await catalogue.load();
     return now.key;
   }

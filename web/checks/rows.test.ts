@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils';
-import { describe, expect, it } from 'vitest';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { asBuilt, askedOf, stationsOf, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Standing } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -25,6 +26,8 @@ const mark = (key: string, word: Mark['word'], fault?: string, author = 'ann'): 
   at: 1,
 });
 const standing = (...marks: Mark[]): Standing => [...foldMarks(marks).values()][0] as Standing;
+
+beforeEach(() => setActivePinia(createPinia()));
 
 describe('a row', () => {
   const row = (more: object) =>

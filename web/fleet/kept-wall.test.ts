@@ -6,7 +6,7 @@ import { KeptWall } from './kept-wall';
 
 const bike = (id: string, size: string): Bike => ({ id, tag: id, size }) as Bike;
 const text = (...bikes: Bike[]): string =>
-  JSON.stringify({ sites: [], racks: [], models: [], groups: [], bikes, people: [], policyHash: '', now: 5 } satisfies Wall);
+  JSON.stringify({ sites: [], racks: [], models: [], groups: [], bikes, people: [], policyHash: '', sheetVersions: 2, now: 5 } satisfies Wall);
 const told = async (): Promise<string[]> => ((await new KeptWall().read())?.bikes ?? []).map((each) => `${each.id} ${each.size}`);
 beforeEach(() => kept.things.clear());
 

@@ -26,6 +26,13 @@ describe('a bike’s timeline in words', () => {
       '2 criticals nobody looked at · Nothing found',
     ],
     ['repair.done', { work: [{ done: 'New bars' }], minutes: 12 }, 'Repair done', 'New bars · 12 min'],
+    [
+      'check.signed',
+      { complete: true, findings: [], criticalsMissing: [], ruledOut: [{}, {}, {}] },
+      'Check signed',
+      'Nothing found · 3 ruled out by the build',
+    ],
+    ['finding.under-policy', { findings: [finding] }, 'A new policy moved what is open', 'Bars: bent (stop)'],
     ['finding.severity-set', { finding, reason: 'Seen it' }, 'Severity set', 'Bars: bent (stop) · Seen it'],
     ['part.fitted', { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' }, 'Wheel fitted', '29 disc · front · spare'],
     ['bike.moved', { to: 'out' }, 'Handed out', ''],

@@ -43,7 +43,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'check.signed': {
       const findings = listOf(body.findings);
       const missing = listOf(body.criticalsMissing).length;
-      const found = findings.length > 0 ? faultsOf(findings) : 'Nothing found';
+      const ruledOut = listOf(body.ruledOut).length;
+      const found = `${findings.length > 0 ? faultsOf(findings) : 'Nothing found'}${ruledOut ? ` · ${ruledOut} ruled out by the build` : ''}`;
       return say(
         body.complete ? 'Check signed' : 'Check signed, incomplete',
         missing ? `${count(missing, 'critical')} nobody looked at · ${found}` : found,
@@ -54,6 +55,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say('Trainee’s check co-signed', '', 'plain');
     case 'check.abandoned':
       return say('Check left unsigned and closed', '', 'quiet');
+    case 'finding.under-policy':
+      return say('A new policy moved what is open', faultsOf(body.findings), 'strong');
     case 'finding.severity-set':
       return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':

@@ -89,7 +89,7 @@ describe('a calendar', () => {
 });
 
 describe('a group being typed', () => {
-  const draft = { id: '1', name: 'Year 5', day: '2026-06-11', out: '09:30', back: '11:30', bikes: '8 x 24in', refused: '' };
+  const draft = { id: '1', name: 'Year 5', day: '2026-06-11', out: '09:30', back: '11:30', bikes: '8 x 24in' };
   it('is whole, at the site’s own time', () => {
     expect(readDraft(draft, 'Europe/London')).toMatchObject({ wrong: [], outAt: Date.UTC(2026, 5, 11, 8, 30), wants: [{ count: 8 }] });
   });

@@ -13,8 +13,6 @@ export interface GroupDraft {
   out: string;
   back: string;
   bikes: string;
-  /** Why it could not be added, if it was tried. */
-  refused: string;
 }
 
 export interface ReadDraft {
@@ -64,7 +62,6 @@ export function useGroupDrafts(timeZone: ComputedRef<string>): GroupDrafts {
     out: line.out ?? '',
     back: line.back ?? '',
     bikes: [wantText(line.wants), ...line.unread].filter(Boolean).join(', '),
-    refused: '',
   });
 
   function takeLines(text: string, day: string): void {
@@ -80,7 +77,6 @@ export function useGroupDrafts(timeZone: ComputedRef<string>): GroupDrafts {
         out: clock(group.outAt, timeZone.value),
         back: clock(group.backAt, timeZone.value),
         bikes: [wantText(group.wants), ...group.unread].filter(Boolean).join(', '),
-        refused: '',
       })),
     ];
   }
