@@ -122,6 +122,13 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-pick]');
     await browser.click('[data-add=chain-lube]');
     await browser.textIs('[data-warnings]', /Nothing on this sheet is critical/);
+    // Left unsaved and unnamed, it is found again.
+    await browser.go('/sheets');
+    await browser.click('[data-unpublished]');
+    await browser.find('[data-item=chain-lube]');
+    await browser.click('[data-drop-draft]');
+    await browser.find('[data-sheet=ride-out]');
+    expect(await browser.count('[data-unpublished]')).toBe(0);
   });
 });
 

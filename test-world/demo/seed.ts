@@ -7,7 +7,7 @@ import { importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
 import { fitPart, type Part } from '@cadre/contract/parts';
 import { addGroup } from '@cadre/contract/schedule';
-import { addPerson, setUp } from '@cadre/contract/people';
+import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import { readWants, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
@@ -150,6 +150,13 @@ class Seeder {
     }
   }
 
+  /** What the trainee has been signed off for so far. */
+  async competences(): Promise<void> {
+    const id = this.people.get('jonah') ?? '';
+    for (const system of ['wheels', 'saddle'] as const)
+      await this.as('ines').send(setCompetence, { params: { id, system }, body: { id: newId(), signed: true, at: this.now } });
+  }
+
   /** Groups of the day of seeding, from opening time or from now, whichever is later; and the same day again tomorrow. */
   async groups(now: number): Promise<void> {
     const lead = this.as('ines');
@@ -276,6 +283,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     const dayBefore = today - DAY_MS + 7 * 3_600_000;
     seeder.now = dayBefore;
     await seeder.signEverybodyIn();
+    await seeder.competences();
     for (const [index, past] of yesterday.entries()) await seeder.check(past, dayBefore + 1_800_000 + index * 6 * MINUTE_MS);
     // This morning's checks end before now and begin today, however early it is seeded.
     const span = Math.min(now - today, 110 * MINUTE_MS);

@@ -69,3 +69,8 @@ export async function keptThing<T>(key: string): Promise<T | null> {
 export async function dropThing(key: string): Promise<void> {
   await kept.things.delete(key);
 }
+
+/** The keys of what is kept under a beginning of a key. */
+export async function keptKeys(beginning: string): Promise<readonly string[]> {
+  return kept.things.where('key').startsWith(beginning).primaryKeys();
+}

@@ -100,7 +100,15 @@ const pick = (key: string): void => void router.replace({ name: 'catalogue', par
         <RouterLink v-if="open" :to="{ name: 'catalogue' }" class="mb-2 inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
           >All checkpoints</RouterLink
         >
-        <CheckpointDetail v-if="open" :key="open.checkpoint.key" :checkpoint="open.checkpoint" :own="open.own" :on="open.on" :name-of="nameOf" />
+        <CheckpointDetail
+          v-if="open"
+          :key="open.checkpoint.key"
+          :checkpoint="open.checkpoint"
+          :own="open.own"
+          :on="open.on"
+          :ready="ready"
+          :name-of="nameOf"
+        />
         <p v-else-if="checkpointKey && ready" class="p-4">There is no such checkpoint. It may have been taken off every sheet.</p>
         <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
           Pick a checkpoint: how to look, what sound looks like, what may be wrong and what to do then.

@@ -14,6 +14,7 @@ const props = defineProps<{
   checkpoint: Checkpoint;
   own: boolean;
   on: readonly { key: string; name: string; critical: boolean }[];
+  ready: boolean;
   nameOf: (key: string) => string;
 }>();
 const places = computed(() => {
@@ -21,7 +22,7 @@ const places = computed(() => {
   const zones = [...new Set(positions.map((position) => ZONE_WORDS[props.checkpoint.at[position as 'only' | 'front' | 'rear'] ?? 'off-bike']))];
   return zones.length === 1 && positions[0] === 'only'
     ? (zones[0] ?? '')
-    : `${zones.join(' and ')}${positions.length === 1 ? `, ${POSITION_WORDS[positions[0] ?? 'only']} only` : ''}`;
+    : `${zones.map((zone, index) => (index ? zone.toLowerCase() : zone)).join(' and ')}${positions.length === 1 ? `, ${POSITION_WORDS[positions[0] ?? 'only']} only` : ''}`;
 });
 const tone = (floor: string): string =>
   floor === 'stop' ? 'border-held text-held' : floor === 'soon' ? 'border-watch text-watch' : 'border-line text-soft';
@@ -67,7 +68,7 @@ const tone = (floor: string): string =>
       <dd>{{ 'always' in checkpoint.applies ? 'on every bike' : `where ${ruleWords(checkpoint.applies)}` }}</dd>
       <dt class="font-semibold">On</dt>
       <dd>
-        <template v-if="on.length === 0">no sheet</template>
+        <template v-if="on.length === 0">{{ ready ? 'no sheet' : '…' }}</template>
         <template v-for="(each, index) in on" :key="each.key"
           ><template v-if="index">, </template
           ><RouterLink :to="{ name: 'sheet', params: { sheetKey: each.key } }" class="text-act underline underline-offset-2">{{

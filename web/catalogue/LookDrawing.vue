@@ -39,7 +39,7 @@ watch(
   stroke-width: 5;
 }
 .look-drawing .k {
-  stroke: var(--tyre);
+  stroke: var(--ink);
   stroke-width: 9;
 }
 .look-drawing .k2 {

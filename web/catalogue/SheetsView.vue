@@ -2,13 +2,14 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { listDrafts, type SheetSummary } from '@cadre/contract/catalogue';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { count, send } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
 import ImportSheet from './ImportSheet.vue';
+import { groupSheets } from './sheet-groups';
 import { minutesWords } from './sheet-wording';
+import { localDrafts } from './use-sheet-draft';
 import { useCatalogue } from './use-catalogue';
 
 /** Every sheet there is, by what it is for. */
@@ -21,26 +22,15 @@ const importing = ref(false);
 const mayEdit = computed(() => session.may('edit-program'));
 onMounted(async () => {
   await catalogue.load();
-  if (mayEdit.value) await refusal.run(async () => void (drafts.value = new Set((await send(listDrafts)).drafts.map((draft) => draft.key))));
+  if (!mayEdit.value) return;
+  drafts.value = new Set(await localDrafts());
+  await refusal.run(async () => {
+    const { drafts: saved } = await send(listDrafts);
+    drafts.value = new Set([...drafts.value, ...saved.map((draft) => draft.key)]);
+  });
 });
 
-const SHIPPED = SHIPPED_SHEETS.map((sheet) => sheet.key);
-const GROUPS = [
-  { title: 'Every day', keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
-  { title: 'One station, down the rack', keys: ['pressures', 'lube', 'bolts', 'lights'] },
-  { title: 'Season and store', keys: ['season-opening', 'wet-season', 'lay-up'] },
-  { title: 'In and away', keys: ['new-bike', 'intake', 'event'] },
-  { title: 'After something happened', keys: ['after-crash', 'after-transport', 'after-dunking'] },
-] as const;
-const groups = computed(() => {
-  const known = catalogue.known?.sheets ?? [];
-  const own = known.filter((sheet) => !SHIPPED.includes(sheet.key));
-  const listed = GROUPS.map(({ title, keys }) => ({
-    title,
-    sheets: keys.flatMap((key): SheetSummary[] => known.filter((sheet) => sheet.key === key)),
-  }));
-  return [...(own.length ? [{ title: 'This house’s own', sheets: own }] : []), ...listed].filter((group) => group.sheets.length > 0);
-});
+const groups = computed(() => groupSheets(catalogue.known?.sheets ?? []));
 const askedWords = ({ least, most }: SheetSummary['span']): string => (least === most ? String(least) : `${least}–${most}`);
 const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.summaryOf(key)));
 </script>
@@ -59,7 +49,12 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
     <ImportSheet v-if="importing" class="mt-3" @close="importing = false" />
     <p v-for="key in unpublished" :key="key" class="mt-3 rounded-md bg-watch-wash px-4 py-2">
       A sheet is being written and not published:
-      <RouterLink :to="{ name: 'sheet-edit', params: { sheetKey: key } }" class="font-semibold text-act underline">go on with it</RouterLink>
+      <RouterLink
+        :to="{ name: 'sheet-edit', params: { sheetKey: key } }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline"
+        data-unpublished
+        >go on with it</RouterLink
+      >
     </p>
     <section v-for="group in groups" :key="group.title" class="mt-5" :aria-label="group.title">
       <h2 class="sturdy border-t-4 border-rail pt-1 text-soft">{{ group.title }}</h2>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { rideOutFor } from '@cadre/core/catalogue';
+import { groupSheets } from './sheet-groups';
 import { useCatalogue } from './use-catalogue';
 
 /** Checks of other kinds for this bike: what happened to it, or what is due, chooses. */
@@ -10,7 +11,8 @@ if (!catalogue.known) void catalogue.load();
 const sheets = computed(() => {
   const known = catalogue.known?.sheets ?? [];
   const usual = rideOutFor(known, props.kind)?.key;
-  return known.filter((sheet) => sheet.key !== usual && (!sheet.kinds || sheet.kinds.includes(props.kind)));
+  const others = known.filter((sheet) => sheet.key !== usual && (!sheet.kinds || sheet.kinds.includes(props.kind)));
+  return groupSheets(others).flatMap((group) => group.sheets);
 });
 </script>
 

@@ -14,10 +14,16 @@ import {
   type SheetWarning,
 } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { dropThing, keepThing, keptThing, send } from '@cadre/web/app';
+import { dropThing, keepThing, keptKeys, keptThing, send } from '@cadre/web/app';
 import { useCatalogue } from './use-catalogue';
 
-export const localDraftKey = (key: string): string => `sheet-draft:${key}`;
+const LOCAL = 'sheet-draft:';
+export const localDraftKey = (key: string): string => `${LOCAL}${key}`;
+
+/** The keys of the sheets this browser keeps something unsaved of. */
+export async function localDrafts(): Promise<readonly string[]> {
+  return (await keptKeys(LOCAL)).map((key) => key.slice(LOCAL.length));
+}
 
 /** What this browser keeps of a sheet being written: every keystroke, until it is saved or published. */
 interface LocalDraft {

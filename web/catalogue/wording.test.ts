@@ -17,6 +17,7 @@ import {
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { problemWords, ruleWords } from './rule-words';
+import { groupSheets } from './sheet-groups';
 import {
   BY_WORDS,
   criticalWords,
@@ -126,6 +127,20 @@ describe('why a look is critical', () => {
     expect(criticalWords({ faults: [{ key: 'a', name: 'Loose', floor: 'stop', doNext: 'x' }] }, [])).toBe(
       '“Loose” is a stop and can arise on any outing.',
     );
+  });
+});
+
+describe('sheets by what they are for', () => {
+  it('has a place for every one that ships, and one for the house’s own', () => {
+    const groups = groupSheets([...SHIPPED_SHEETS, { key: 'lanterns' }]);
+    expect(groups[0]).toEqual({ title: 'This house’s own', sheets: [{ key: 'lanterns' }] });
+    expect(
+      groups
+        .slice(1)
+        .flatMap((group) => group.sheets.map((sheet) => sheet.key))
+        .sort(),
+    ).toEqual(SHIPPED_SHEETS.map((sheet) => sheet.key).sort());
+    expect(groupSheets([])).toEqual([]);
   });
 });
 

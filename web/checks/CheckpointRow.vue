@@ -64,7 +64,7 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
             }}<template v-if="several"> · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template>
           </span>
           <span v-else-if="before" class="block leading-tight text-watch">{{ before }}</span>
-          <span v-else class="line-clamp-2 leading-tight text-soft">{{ asked.checkpoint.sound }}</span>
+          <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{ asked.checkpoint.sound }}</span>
         </span>
       </button>
       <div class="m-1.5 flex shrink-0 items-stretch gap-1.5 max-sm:flex-col-reverse">
@@ -87,7 +87,7 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         </button>
       </div>
     </div>
-    <HowToLook v-if="showHow && !open" class="border-t border-line px-4 py-2" :asked="asked" />
+    <HowToLook v-if="showHow && !open" class="border-t border-line px-4 py-2" :asked="asked" :bare="outcome === null && !before" />
     <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
       <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
     </div>

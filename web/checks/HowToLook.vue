@@ -5,7 +5,7 @@ import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
-const props = defineProps<{ asked: Asked }>();
+const props = defineProps<{ asked: Asked; /** The row above says what sound is already. */ bare?: boolean }>();
 const limit = computed(() => {
   const { limit: own, checkpoint } = props.asked;
   if (!own || (own.least === undefined && own.most === undefined)) return null;
@@ -19,11 +19,11 @@ const limit = computed(() => {
   <div class="flex flex-wrap gap-x-5 gap-y-2" data-how>
     <div class="min-w-0 grow basis-72 space-y-1">
       <p class="leading-snug">{{ asked.checkpoint.how }}</p>
-      <p class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
+      <p v-if="!bare" class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
       <p v-if="limit" class="leading-snug"><span class="text-soft">Limit on this sheet:</span> {{ limit }}</p>
       <p v-if="asked.checkpoint.tools.length" class="leading-snug"><span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}</p>
       <HouseWay v-if="asked.checkpoint.schools?.length" :questions="asked.checkpoint.schools" />
     </div>
-    <LookDrawing v-if="asked.checkpoint.drawing" :name="asked.checkpoint.drawing" class="w-64 max-w-full shrink-0 self-start" />
+    <LookDrawing v-if="asked.checkpoint.drawing" :name="asked.checkpoint.drawing" class="w-72 max-w-full shrink-0 self-start" />
   </div>
 </template>
