@@ -117,6 +117,18 @@ describe('a lead who has never seen the code', () => {
     expect(await wheels()).toEqual([first, second, (await wheels())[2]]);
   });
 
+  it('takes a sheet back to how it ships', async () => {
+    await browser.go('/sheets/ride-out/edit');
+    await browser.click('[data-item=spokes] [data-remove]');
+    // The strip stands over what was scrolled under it.
+    await browser.driver.executeScript('window.scrollTo(0, 0)');
+    await browser.click('[data-take-shipped]');
+    await browser.find('[data-item=spokes]');
+    expect(await browser.count('[data-take-shipped]')).toBe(0);
+    await browser.click('[data-drop-draft]');
+    await browser.find('[data-edit-sheet]');
+  });
+
   it('is told that a sheet of nothing critical would be complete with nothing looked at', async () => {
     await browser.go('/sheets/new');
     await browser.click('[data-pick]');

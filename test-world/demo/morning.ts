@@ -26,6 +26,12 @@ export const yesterday: readonly PastCheck[] = [
   { tag: 'H15', by: 'pia', exceptions: [{ checkpoint: 'grips', more: { word: 'put-right', way: 'single', note: 'Pushed the right plug back in' } }] },
 ];
 
+/** Two days ago at noon: what may ride a few days more, and what a shorter policy would hold. */
+export const twoDaysAgo: readonly PastCheck[] = [
+  { tag: 'H06', by: 'tomas', exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn', { note: 'Middle knobs gone' }) }] },
+  { tag: 'Q16', by: 'pia', exceptions: [{ checkpoint: 'rim', position: 'front', more: faulty('rub', { note: 'Left pad, once a turn' }) }] },
+];
+
 /** This morning, half done. */
 export const thisMorning: readonly PastCheck[] = [
   ...sound('pia', 'Q01', 'Q02', 'Q03', 'Q11', 'Q12', 'Q13', 'Q15', 'Q16'),

@@ -16,7 +16,7 @@ import type { Actor } from '@cadre/server/people';
 import { bikeFieldsOf, DEVICE, marksFor } from '@cadre/test-world/builders';
 import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
 import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
-import { thisMorning, yesterday, type PastCheck } from './morning';
+import { thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
 import { livePast } from './past';
 import { demoPeople } from './people';
 
@@ -280,6 +280,10 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
         });
       }),
     );
+    const twoBefore = today - 2 * DAY_MS + 12 * 3_600_000;
+    seeder.now = twoBefore;
+    await seeder.signEverybodyIn();
+    for (const [index, past] of twoDaysAgo.entries()) await seeder.check(past, twoBefore + index * 6 * MINUTE_MS);
     const dayBefore = today - DAY_MS + 7 * 3_600_000;
     seeder.now = dayBefore;
     await seeder.signEverybodyIn();

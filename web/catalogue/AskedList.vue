@@ -4,8 +4,7 @@ import { asBuilt, askedOf, ruledOutOf, stationsOf, type SheetVersion } from '@ca
 import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeFigure, KIND_WORDS } from '@cadre/web/fleet';
 import { ruleWords } from './rule-words';
-import { PHASE_WORDS } from './sheet-wording';
-import { withPosition, zonesName } from './wording';
+import { PHASE_WORDS, withPosition, zonesName } from './wording';
 
 /** What a sheet asks of one kind of bike, station by station as it is walked, and what its build rules out. */
 const props = defineProps<{ sheet: SheetVersion; kind: BikeKind }>();

@@ -26,7 +26,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
       <li v-for="row in rows" :key="row.kind">
         <button
           type="button"
-          class="grid min-h-14 w-full grid-cols-[3.5rem_1fr_4.25rem] items-center gap-x-2 rounded-md px-1 py-1 text-left"
+          class="grid min-h-14 w-full grid-cols-[3.5rem_1fr_4.75rem] items-center gap-x-2 rounded-md px-1 py-1 text-left"
           :class="picked === row.kind && 'bg-sunk'"
           :aria-pressed="picked === row.kind"
           :data-coverage="row.kind"
@@ -43,7 +43,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
               >{{ row.asked }} asked · {{ row.criticals }} critical <span class="max-sm:hidden">· {{ row.ruledOut }} ruled out</span></span
             >
           </span>
-          <span class="figures text-right leading-tight"
+          <span class="figures whitespace-nowrap text-right leading-tight"
             ><span class="sturdy">{{ row.asked ? minutesWords(row.minutes) : '–' }}</span></span
           >
         </button>

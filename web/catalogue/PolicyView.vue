@@ -31,8 +31,8 @@ const LEGAL_WORDS: Record<LegalWeight, string> = {
 };
 type Numbered = 'soonDays' | 'soonOutings' | 'times' | 'days';
 const NUMBERS: readonly { key: Numbered; label: string; least: number; most: number; hint: string }[] = [
-  { key: 'soonDays', label: 'A soon may ride for days', least: 1, most: 90, hint: 'then it is a stop' },
-  { key: 'soonOutings', label: 'or for outings', least: 1, most: 200, hint: 'whichever comes first' },
+  { key: 'soonDays', label: 'A soon rides, days', least: 1, most: 90, hint: 'then it is a stop' },
+  { key: 'soonOutings', label: 'or outings', least: 1, most: 200, hint: 'whichever comes first' },
   { key: 'times', label: 'Put right so often', least: 2, most: 20, hint: 'at one place, and it keeps coming back' },
   { key: 'days', label: 'within days', least: 1, most: 365, hint: '' },
 ];

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { BY, ROUTE_KEYS, zonesOf, type By, type Checkpoint, type Route, type SheetItem, type Zone } from '@cadre/core/catalogue';
+import { BY, compareSheets, ROUTE_KEYS, zonesOf, type By, type Checkpoint, type Route, type SheetItem, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { CHECKPOINTS } from '@cadre/core/shipped';
+import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { count, fieldWords } from '@cadre/web/app';
 import { KIND_WORDS } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -104,6 +104,18 @@ function keepCheckpoint(checkpoint: Checkpoint): void {
   else draft.setItem(checkpoint.key, { checkpoint });
   writing.value = null;
 }
+/** A newer Cadre ships this sheet otherwise than it stands here: the lead may take that over, and look before publishing. */
+const shipped = computed(() => SHIPPED_SHEETS.find((each) => each.key === sheet.value?.key) ?? null);
+const shippedDiffers = computed(() => {
+  if (!shipped.value || !sheet.value) return false;
+  const { added, removed, changed, sheet: settings } = compareSheets(sheet.value, shipped.value);
+  return added.length + removed.length + changed.length + settings.length > 0;
+});
+function takeShipped(): void {
+  if (!shipped.value) return;
+  const { key: _key, version: _version, schema: _schema, ...content } = shipped.value;
+  draft.set({ afterRideOut: undefined, kinds: undefined, ...content });
+}
 const tried = ref(false);
 const said = (path: string): string | null => {
   const issue = tried.value ? issues.value.find((each) => each.path === path) : undefined;
@@ -136,6 +148,7 @@ const leave = (): void =>
         >
         <h1 class="sturdy grow text-2xl">{{ published ? `Changing ${published.name}` : 'A new sheet' }}</h1>
         <p class="text-soft" role="status" data-draft-state>{{ unsaved ? 'Kept in this browser, not saved' : 'Saved' }}</p>
+        <ActButton v-if="shippedDiffers" data-take-shipped @click="takeShipped">As Cadre ships it</ActButton>
         <ActButton :disabled="!unsaved || refusal.busy.value" data-save-draft @click="refusal.run(draft.save)">Save the draft</ActButton>
       </div>
       <div class="mt-3 grid gap-6 lg:grid-cols-[1fr_27rem]">

@@ -4,7 +4,6 @@ import {
   type Checkpoint,
   type ItemChange,
   type MarkingWay,
-  type Phase,
   type Route,
   type RouteKey,
   type SheetChange,
@@ -23,7 +22,6 @@ const KIND_NAMES: Record<BikeKind, string> = {
   trike: 'trike',
 };
 
-export const PHASE_WORDS: Record<Phase, string> = { ground: 'on the ground', stand: 'in the stand', opened: 'wheel out or opened' };
 export const STANCE_WORDS: Record<Stance, string> = { drive: 'from the drive side', off: 'from the off side' };
 
 export const BY_WORDS: Record<By, string> = { wear: 'wear', age: 'age', work: 'workshop work', crash: 'a crash', water: 'water' };

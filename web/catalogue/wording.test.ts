@@ -24,14 +24,13 @@ import {
   ITEM_CHANGE_WORDS,
   MARKING_WORDS,
   minutesWords,
-  PHASE_WORDS,
   routeName,
   ROUTE_REASONS,
   SHEET_CHANGE_WORDS,
   STANCE_WORDS,
   warningWords,
 } from './sheet-wording';
-import { SYSTEM_WORDS, zonesName } from './wording';
+import { PHASE_WORDS, SYSTEM_WORDS, zonesName } from './wording';
 
 const rule = (text: string): Rule => {
   const parsed = parseRule(text);

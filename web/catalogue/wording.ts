@@ -1,4 +1,4 @@
-import type { Position, Severity, System, Zone } from '@cadre/core/catalogue';
+import type { Phase, Position, Severity, System, Zone } from '@cadre/core/catalogue';
 
 export const ZONE_WORDS: Record<Zone, string> = {
   'front-wheel': 'Front wheel',
@@ -54,3 +54,5 @@ export const SYSTEM_WORDS: Record<System, string> = {
   electrics: 'Assist and electrics',
   rest: 'Accessories and the rest',
 };
+
+export const PHASE_WORDS: Record<Phase, string> = { ground: 'on the ground', stand: 'in the stand', opened: 'wheel out or opened' };

@@ -5,7 +5,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { useKeys } from '@cadre/web/app';
-import { useCatalogue, zonesName } from '@cadre/web/catalogue';
+import { PHASE_WORDS, useCatalogue, zonesName } from '@cadre/web/catalogue';
 import { BikeFigure, KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
@@ -141,7 +141,10 @@ useKeys(
       />
       <section v-else-if="station" :aria-label="`Station ${at + 1}: ${zonesName(station.zones)}`">
         <div class="flex flex-wrap items-center justify-between gap-2">
-          <h2 class="sturdy text-2xl leading-tight">{{ zonesName(station.zones) }}</h2>
+          <h2 class="sturdy text-2xl leading-tight">
+            {{ zonesName(station.zones)
+            }}<span v-if="station.phase" class="ml-2 font-plain text-base font-normal text-soft">{{ PHASE_WORDS[station.phase] }}</span>
+          </h2>
           <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
             howShown ? 'Hide how to look' : 'How to look'
           }}</ActButton>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Station } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
-import { zonesName } from '@cadre/web/catalogue';
+import { PHASE_WORDS, zonesName } from '@cadre/web/catalogue';
 
 /** The walk as a list: where one is, what is left, where something is not sound. */
 const props = defineProps<{ stations: readonly Station[]; standings: ReadonlyMap<string, Standing>; at: number }>();
@@ -24,7 +24,9 @@ const trouble = (station: Station): number =>
           @click="emit('go', index)"
         >
           <span class="sturdy">{{ index + 1 }}</span>
-          <span class="grow max-[1000px]:sr-only">{{ zonesName(station.zones) }}</span>
+          <span class="grow max-[1000px]:sr-only"
+            >{{ zonesName(station.zones) }}<span v-if="station.phase" class="text-sm"> · {{ PHASE_WORDS[station.phase] }}</span></span
+          >
           <span class="figures text-sm">{{ looked(station) }}/{{ station.asked.length }}<span class="sr-only"> looked at</span></span>
           <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
             >{{ trouble(station) }}<span class="sr-only"> not sound</span></span
