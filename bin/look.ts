@@ -66,6 +66,7 @@ const previewPolicy = async (browser: Browser): Promise<void> => {
   await browser.type('[data-policy=soonDays] input', '1');
   await browser.click('[data-preview]');
   await browser.find('[data-policy-effect]');
+  await browser.driver.executeScript('window.scrollTo(0, 0)');
 };
 
 const pictures: readonly Picture[] = [
@@ -85,7 +86,7 @@ const pictures: readonly Picture[] = [
   { name: 'figures', size: 'office', path: '/figures' },
   { name: 'checkpoint', size: 'office', path: '/catalogue/headset-play' },
   { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
-  { name: 'policy', size: 'tablet', path: '/policy', before: previewPolicy },
+  { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
   { name: 'people', size: 'office', path: '/people' },
   { name: 'sign-in', size: 'office', path: '/sign-in' },
 ];
