@@ -4,7 +4,7 @@ import { createServer as createHttpsServer } from 'node:https';
 import { resolve } from 'node:path';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
-import { createApp } from '@cadre/server/app';
+import { createApp, createServices, startJobs } from '@cadre/server/app';
 import type { Settings } from '@cadre/server/settings';
 import { PlainError } from './say';
 
@@ -30,10 +30,12 @@ function tlsFiles(tls: NonNullable<Settings['tls']>): { cert: Buffer; key: Buffe
 
 /** Serves until closed. A port that is taken is said plainly. */
 export async function serve(source: DataSource, settings: Settings): Promise<Server> {
+  const now = clockFrom(settings.clock);
+  const log = pino({ level: process.env.CADRE_LOG_LEVEL ?? 'warn' });
   const app = createApp({
     source,
-    now: clockFrom(settings.clock),
-    log: pino({ level: process.env.CADRE_LOG_LEVEL ?? 'warn' }),
+    now,
+    log,
     version: VERSION,
     demo: false,
     webDir: resolve('web/dist'),
@@ -54,5 +56,6 @@ export async function serve(source: DataSource, settings: Settings): Promise<Ser
     });
     server.listen(settings.port, settings.host, done);
   });
+  server.once('close', startJobs(createServices(source, now), log));
   return server;
 }

@@ -1,5 +1,5 @@
 import { POSITIONS } from '@cadre/core/catalogue';
-import { MARK_WAYS, MARK_WORDS } from '@cadre/core/checks';
+import { MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { sheetVersion } from '@cadre/contract/catalogue';
 import { finding, place } from '@cadre/contract/findings';
@@ -53,6 +53,9 @@ export const check = z.object({
   complete: z.nullable(z.boolean()),
   awaitsCoSign: z.boolean(),
   repairId: z.nullable(id),
+  /** The signed check this one corrects. */
+  amends: z.nullable(id),
+  reason: z.string(),
   marks: z.array(mark),
 });
 export type Check = z.infer<typeof check>;
@@ -96,4 +99,105 @@ export const coSignCheck = route({
   params: z.object({ id }),
   body: z.object({ id, at: instant }),
   answer: z.object({ check, bike }),
+});
+
+/** Marks of the open checks of many bikes on some sheets: what the line and the stand follow while others mark. */
+export const findChecks = route({
+  name: 'checks.find',
+  method: 'POST',
+  path: '/api/v1/checks/find',
+  act: 'see',
+  body: z.object({ bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)), sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)) }),
+  answer: z.object({
+    checks: z.array(z.object({ id, bikeId: id, sheetKey: key, sheetHash: hash, openedBy: id, openedAt: instant, marks: z.array(mark) })),
+  }),
+});
+
+/** What was found the last time each question of a bike was looked at. */
+export const listLooks = route({
+  name: 'checks.looks',
+  method: 'GET',
+  path: '/api/v1/bikes/:id/looks',
+  act: 'see',
+  params: z.object({ id }),
+  answer: z.object({
+    looks: z.array(
+      z.object({
+        key: z.string(),
+        outcome: z.enum(OUTCOMES),
+        faults: z.array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) })),
+        note: z.string(),
+        reading: z.nullable(reading),
+        readAt: z.nullable(instant),
+        by: id,
+        at: instant,
+      }),
+    ),
+  }),
+});
+
+export const checkSummary = z.object({
+  id,
+  sheetKey: key,
+  sheetName: z.string(),
+  state: z.enum(CHECK_STATES),
+  openedBy: id,
+  openedAt: instant,
+  signedBy: z.nullable(id),
+  signedAt: z.nullable(instant),
+  complete: z.nullable(z.boolean()),
+  hasty: z.boolean(),
+  clears: z.boolean(),
+  repairId: z.nullable(id),
+  amends: z.nullable(id),
+  /** How many questions have a mark. */
+  marked: z.int(),
+});
+export type CheckSummary = z.infer<typeof checkSummary>;
+
+/** The newest checks of a bike, the open ones first. */
+export const listChecks = route({
+  name: 'checks.list',
+  method: 'GET',
+  path: '/api/v1/bikes/:id/checks',
+  act: 'see',
+  params: z.object({ id }),
+  query: z.object({ most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(100)), 20) }),
+  answer: z.object({ checks: z.array(checkSummary) }),
+});
+
+/** Corrects a signed check by a new one that names it. What was signed stays as it was signed. */
+export const amendCheck = route({
+  name: 'checks.amend',
+  method: 'POST',
+  path: '/api/v1/checks/:id/amend',
+  act: 'sign',
+  params: z.object({ id }),
+  body: z.object({ id, checkId: id, author: id, reason: text(300), marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)), at: instant }),
+  answer: z.object({ check, bike, findings: z.array(finding) }),
+});
+
+/** What looks unlikely in the records of the last weeks: for training, it accuses nobody and blocks nothing. */
+export const listPatterns = route({
+  name: 'checks.patterns',
+  method: 'GET',
+  path: '/api/v1/patterns',
+  act: 'edit-program',
+  answer: z.object({
+    hasty: z.array(
+      z.object({ checkId: id, bikeId: id, tag: z.string(), sheetName: z.string(), by: id, at: instant, marks: z.int(), seconds: z.number() }),
+    ),
+    sameDigits: z.array(
+      z.object({
+        author: id,
+        measure: z.string(),
+        typed: z.string(),
+        bikeIds: z.array(id),
+        tags: z.array(z.string()),
+        from: instant,
+        until: instant,
+      }),
+    ),
+    since: instant,
+  }),
 });

@@ -8,6 +8,8 @@ export const place = z.object({
   side: z.optional(z.enum(SIDES)),
   clock: z.optional(z.int().check(z.gte(1), z.lte(12))),
   words: z.optional(z.string().check(z.maxLength(200))),
+  /** A point touched on the bike's drawing, as shares of its width and height. */
+  spot: z.optional(z.object({ x: z.number().check(z.gte(0), z.lte(1)), y: z.number().check(z.gte(0), z.lte(1)) })),
 });
 
 export const finding = z.object({

@@ -75,7 +75,8 @@ export const leaveApart = route({
   path: '/api/v1/bikes/:id/left-apart',
   act: 'mark',
   params: z.object({ id }),
-  body: z.object({ id, what: text(200), at: instant }),
+  /** Whoever left it so; whose session delivers it may be somebody else's. */
+  body: z.object({ id, what: text(200), at: instant, author: z.optional(id) }),
   answer: bike,
 });
 

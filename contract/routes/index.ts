@@ -10,7 +10,18 @@ import {
   saveDraft,
   sheetVersions,
 } from '@cadre/contract/catalogue';
-import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
+import {
+  addMarks,
+  amendCheck,
+  coSignCheck,
+  findChecks,
+  getCheck,
+  listChecks,
+  listLooks,
+  listPatterns,
+  openCheck,
+  signCheck,
+} from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
@@ -35,6 +46,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 
 /** Every route there is. The server answers exactly these, and a test holds it to that. */
@@ -89,6 +101,17 @@ export const ROUTES: readonly RouteContract[] = [
   addMarks,
   signCheck,
   coSignCheck,
+  amendCheck,
+  findChecks,
+  listLooks,
+  listChecks,
+  listPatterns,
+  listRounds,
+  getRound,
+  makeRound,
+  changeRound,
+  closeRound,
+  setStandingRound,
   setSeverity,
   listRepairs,
   startRepair,

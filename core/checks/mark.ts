@@ -4,11 +4,18 @@ import type { MarkWay, MarkWord } from './outcome';
 export const SIDES = ['left', 'right', 'drive-side', 'off-side', 'top', 'under'] as const;
 export type Side = (typeof SIDES)[number];
 
-/** Where on the part: a side, the hour from the valve (12 at the valve), or words. */
+/** A point of the bike's drawing, as shares of its width and height from the top left, 0 to 1. */
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where on the part: a side, the hour from the valve (12 at the valve), a point touched on the drawing, or words. */
 export interface Place {
   readonly side?: Side | undefined;
   readonly clock?: number | undefined;
   readonly words?: string | undefined;
+  readonly spot?: Spot | undefined;
 }
 
 export interface MarkedFault {

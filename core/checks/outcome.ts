@@ -6,6 +6,6 @@ export type Outcome = (typeof OUTCOMES)[number];
 export const MARK_WORDS = [...OUTCOMES, 'withdrawn'] as const;
 export type MarkWord = (typeof MARK_WORDS)[number];
 
-/** How a mark was given: swept with its station, or by itself. */
-export const MARK_WAYS = ['station', 'single'] as const;
+/** How a mark was given: swept with its station, by itself, going down a line of bikes, or keyed in from paper afterwards. */
+export const MARK_WAYS = ['station', 'single', 'line', 'paper'] as const;
 export type MarkWay = (typeof MARK_WAYS)[number];

@@ -6,6 +6,7 @@ import { ROUTES } from '@cadre/contract/routes';
 import { ERROR_CODES } from '@cadre/core/errors';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { ACT_TABLE } from '@cadre/core/people';
+import { ANY_BIKE } from '@cadre/core/rounds';
 import { CAST, refusalOf, SECRET, World } from '../../testing/world';
 import { Client } from '@cadre/test-world/client';
 import { STATUS } from './errors';
@@ -104,6 +105,12 @@ const valid: Record<string, unknown> = {
   'checks.mark': { marks: [mark] },
   'checks.sign': { id, author: id, markIds: [], at },
   'checks.co-sign': { id, at },
+  'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
+  'checks.find': { bikeIds: [id], sheetKeys: ['ride-out'] },
+  'rounds.make': { id, siteId: id, name: 'r', sheetKey: null, bikeIds: [id], people: [], deadline: at, at },
+  'rounds.change': { name: 'r', bikeIds: [id], people: [], deadline: at, version: 1 },
+  'rounds.close': { id, undone: [], at },
+  'standing-rounds.set': { siteId: id, name: 'r', sheetKey: null, rule: ANY_BIKE, people: [], doneBy: '09:00', active: true, version: null },
   'findings.set-severity': { id, severity: 'stop', reason: 'r', at },
   'repairs.start': { id, bikeId: id, findingIds: [id], at },
   'repairs.done': { id, work: [{ findingId: id, done: 'd' }], touched: [], minutes: null, at },

@@ -40,7 +40,8 @@ const CONTENT_POLICY = {
   useDefaults: false,
   directives: {
     'default-src': ["'self'"],
-    'script-src': ["'self'"],
+    // The decoder of camera codes is WebAssembly that ships with the app.
+    'script-src': ["'self'", "'wasm-unsafe-eval'"],
     // Components set sizes by style attributes; no style comes from anywhere else.
     'style-src': ["'self'", "'unsafe-inline'"],
     'img-src': ["'self'", 'data:', 'blob:'],

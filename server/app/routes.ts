@@ -10,7 +10,18 @@ import {
   saveDraft,
   sheetVersions,
 } from '@cadre/contract/catalogue';
-import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
+import {
+  addMarks,
+  amendCheck,
+  coSignCheck,
+  findChecks,
+  getCheck,
+  listChecks,
+  listLooks,
+  listPatterns,
+  openCheck,
+  signCheck,
+} from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
@@ -35,6 +46,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
+import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import type { DataSource } from 'typeorm';
 import { Catalogue, Policies } from '@cadre/server/catalogue';
 import { Checks } from '@cadre/server/checks';
@@ -46,6 +58,7 @@ import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
 import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
+import { Rounds } from '@cadre/server/rounds';
 import { Repairs } from '@cadre/server/repairs';
 import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
@@ -65,6 +78,7 @@ export interface Services {
   readonly catalogue: Catalogue;
   readonly policies: Policies;
   readonly checks: Checks;
+  readonly rounds: Rounds;
   readonly findings: Findings;
   readonly repairs: Repairs;
   readonly changes: Changes;
@@ -84,6 +98,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     catalogue: new Catalogue(source, record),
     policies: new Policies(source, record, now),
     checks: new Checks(source, record, now),
+    rounds: new Rounds(source, record, now),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
     changes: new Changes(source, record),
@@ -188,6 +203,17 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(addMarks, async ({ params, body }, actor) => s.checks.mark(actor, params.id, body)),
     answering(signCheck, async ({ params, body }, actor) => s.checks.sign(actor, params.id, body)),
     answering(coSignCheck, async ({ params, body }, actor) => s.checks.coSign(actor, params.id, body)),
+    answering(amendCheck, async ({ params, body }, actor) => s.checks.amend(actor, params.id, body)),
+    answering(findChecks, async ({ body }, actor) => s.checks.find(actor, body)),
+    answering(listLooks, async ({ params }, actor) => s.checks.looks(actor, params.id)),
+    answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
+    answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
+    answering(listRounds, async (_call, actor) => s.rounds.list(actor)),
+    answering(getRound, async ({ params }, actor) => s.rounds.get(actor, params.id)),
+    answering(makeRound, async ({ body }, actor) => s.rounds.make(actor, body)),
+    answering(changeRound, async ({ params, body }, actor) => s.rounds.change(actor, params.id, body)),
+    answering(closeRound, async ({ params, body }, actor) => s.rounds.close(actor, params.id, body)),
+    answering(setStandingRound, async ({ params, body }, actor) => s.rounds.setStanding(actor, params.id, body)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
     answering(listRepairs, async ({ query }, actor) => s.repairs.list(actor, query)),
     answering(startRepair, async ({ body }, actor) => s.repairs.start(actor, body)),

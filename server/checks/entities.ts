@@ -55,6 +55,9 @@ export interface CheckRow {
   repairId: string | null;
   /** Marks that happened implausibly fast for the lead to see; they block nothing. */
   hasty: boolean;
+  /** The signed check this one corrects, and why. */
+  amends: string | null;
+  reason: string;
   /** A changed build or part ended what it was worth: the bike is not what was looked at. */
   voided: boolean;
 }
@@ -76,10 +79,13 @@ export const checkEntity = new EntitySchema<CheckRow>({
     validUntil: moment({ nullable: true }),
     repairId: uuid({ nullable: true }),
     hasty: yes(),
+    amends: uuid({ nullable: true }),
+    reason: words(300),
     voided: yes(),
   },
   indices: [
     { name: 'check_of_sheet', columns: ['sheetHash'] },
+    { name: 'check_signed', columns: ['signedAt'] },
     { name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] },
   ],
 });

@@ -1,7 +1,7 @@
 import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { askedOf, ruledOutOf, ruleText, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
-import { foldMarks, type Mark } from '@cadre/core/checks';
+import { foldMarks, isHasty } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { judgeReLook } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
@@ -17,18 +17,12 @@ import { checkEntity, markEntity, type CheckRow } from './entities';
 const DAY_MS = 86_400_000;
 
 /** How often each question of this bike was put right in signed checks of the policy's span. */
-async function putRightBefore(tx: EntityManager, bikeId: string, since: number, until: number): Promise<Map<string, number>> {
+export async function putRightBefore(tx: EntityManager, bikeId: string, since: number, until: number): Promise<Map<string, number>> {
   const rows = (await tx.query(
     "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.word = 'put-right' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
     [bikeId, new Date(since), new Date(until)],
   )) as { question: string; times: number | string }[];
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
-}
-
-/** Many answers in next to no time: kept for the lead to see, never a reason to refuse. */
-function isHasty(marks: readonly Mark[], asked: number, policy: PolicyVersion): boolean {
-  const times = marks.map((mark) => mark.at);
-  return asked >= 10 && Math.max(...times) - Math.min(...times) < asked * policy.hasteSecondsEach * 1000;
 }
 
 /** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
@@ -69,7 +63,7 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
       criticalsMissing: judgement.criticalsMissing,
       awaitsCoSign: author.trainee && sheet.clears,
       validUntil: judgement.complete && stands ? validUntil(sheet, signedAt, timeZone) : null,
-      hasty: isHasty(marks, asked.length, policy),
+      hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
       ruledOut: ruledOutOf(sheet, fitted).map((each) => ({ question: each.asked.key, because: ruleText(each.because) })),
       findings: [...changed, ...(reLooked ?? [])],
       ...(check.repairId && judgement.complete ? { reLooked: { repairId: check.repairId } } : {}),

@@ -30,6 +30,8 @@ export async function describeCheck(tx: EntityManager, id: string): Promise<Chec
     complete: row.complete,
     awaitsCoSign: row.awaitsCoSign,
     repairId: row.repairId,
+    amends: row.amends,
+    reason: row.reason,
     marks: marks.map((mark) => structuredClone(markOf(mark)) as NewMark),
   };
 }

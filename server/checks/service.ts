@@ -1,6 +1,18 @@
 import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { addMarks, Check, coSignCheck, NewMark, openCheck, signCheck } from '@cadre/contract/checks';
+import type {
+  addMarks,
+  amendCheck,
+  Check,
+  coSignCheck,
+  findChecks,
+  listChecks,
+  listLooks,
+  listPatterns,
+  NewMark,
+  openCheck,
+  signCheck,
+} from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { askedOf } from '@cadre/core/catalogue';
@@ -13,6 +25,9 @@ import { personEntity, type PersonRow } from '@cadre/server/people/entities';
 import { hashOf, markDigest, markDocument, RefusedError, type Record } from '@cadre/server/records';
 import { checkEntity, markEntity, type MarkRow } from './entities';
 import { describeCheck, findCheck } from './read';
+import { amendmentOf } from './amend';
+import { checksOf, lookedAt, openChecksOf } from './looks';
+import { patternsSince } from './patterns';
 import { judgeSigned } from './judge';
 
 function rowOf(checkId: string, mark: NewMark): MarkRow {
@@ -27,6 +42,10 @@ async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: 
   return author;
 }
 
+const DAY_MS = 86_400_000;
+/** How far back unlikely records are told. */
+const PATTERN_DAYS = 30;
+
 export class Checks {
   constructor(
     private readonly source: DataSource,
@@ -37,6 +56,26 @@ export class Checks {
   async get(actor: Actor, id: string): Promise<Check> {
     requireAct(actor, 'see');
     return describeCheck(this.source.manager, id);
+  }
+
+  async find(actor: Actor, body: BodyOf<typeof findChecks>): Promise<AnswerOf<typeof findChecks>> {
+    requireAct(actor, 'see');
+    return { checks: await openChecksOf(this.source.manager, body.bikeIds, body.sheetKeys) };
+  }
+
+  async looks(actor: Actor, bikeId: string): Promise<AnswerOf<typeof listLooks>> {
+    requireAct(actor, 'see');
+    return { looks: await lookedAt(this.source.manager, bikeId) };
+  }
+
+  async list(actor: Actor, bikeId: string, most: number): Promise<AnswerOf<typeof listChecks>> {
+    requireAct(actor, 'see');
+    return { checks: await checksOf(this.source.manager, bikeId, most) };
+  }
+
+  async patterns(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {
+    requireAct(actor, 'edit-program');
+    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS);
   }
 
   /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */
@@ -153,6 +192,27 @@ export class Checks {
     const check = await describeCheck(tx, checkId);
     const bike = await describeBike(tx, check.bikeId);
     return { check, bike, findings: bike.facts.findings };
+  }
+
+  /** Corrects a signed check: a new check that names it, marked and signed in one act. It never clears what the first did not. */
+  async amend(actor: Actor, amends: string, body: BodyOf<typeof amendCheck>): Promise<AnswerOf<typeof amendCheck>> {
+    requireAct(actor, 'sign');
+    const found = await findCheck(this.source.manager, amends);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { amends, ...body }, author: body.author },
+      async (tx) => {
+        const check = await findCheck(tx, amends);
+        if (check.state !== 'signed' || check.repairId || check.amends) throw new RefusedError('check.not-amendable');
+        const author = await authorOf(tx, actor, body.author, 'sign');
+        // Somebody experienced corrects the record, or the trainee looks again.
+        if (author.trainee) throw new RefusedError('act.not-allowed', { act: 'sign', trainee: true });
+        if ((await this.newOnes(tx, body.checkId, body.marks)).length !== body.marks.length) throw new RefusedError('conflict.id-reused');
+        await tx.getRepository(markEntity).insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id })));
+        return amendmentOf(tx, check, body, author, Math.min(body.at, this.now()));
+      },
+      (tx) => this.afterSigning(tx, body.checkId),
+    );
   }
 
   /** A trainee's check counts once somebody experienced has put their name beside it. */

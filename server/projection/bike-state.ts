@@ -54,7 +54,7 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
 async function signedHistory(tx: EntityManager, bikeId: string): Promise<SheetHistory[]> {
   // A re-look is not among them: it gives no validity and takes none.
   const rows = (await tx.query(
-    "SELECT sheetHash, MAX(IF(complete = 1, signedAt, NULL)) AS lastComplete, MAX(IF(complete = 1, NULL, signedAt)) AS lastIncomplete FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL GROUP BY sheetHash",
+    "SELECT sheetHash, MAX(IF(complete = 1, signedAt, NULL)) AS lastComplete, MAX(IF(complete = 1, NULL, signedAt)) AS lastIncomplete FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL GROUP BY sheetHash",
     [bikeId],
   )) as { sheetHash: string; lastComplete: Date | null; lastIncomplete: Date | null }[];
   const histories: SheetHistory[] = [];
@@ -79,7 +79,7 @@ async function newestCheckOf(tx: EntityManager, bikeId: string): Promise<NewestC
   const signedAt = new Date(standing.signedAt);
   const check = await tx
     .getRepository(checkEntity)
-    .findOneOrFail({ where: { bikeId, sheetHash, signedAt, complete, state: 'signed', repairId: IsNull() }, order: { id: 'ASC' } });
+    .findOneOrFail({ where: { bikeId, sheetHash, signedAt, complete, state: 'signed', repairId: IsNull(), amends: IsNull() }, order: { id: 'ASC' } });
   const { sheet } = await sheetByHash(tx, sheetHash);
   return {
     checkId: check.id,

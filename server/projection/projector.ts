@@ -1,17 +1,18 @@
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { assertNever } from '@cadre/core/errors';
-import type { Finding } from '@cadre/core/findings';
 import { needsHold } from '@cadre/core/fitness';
 import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
-import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
+import { holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { personEntity, programEntity } from '@cadre/server/people/entities';
 import type { BikeDocument, Projector, Recorded } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { refreshBikeState, refreshDraftStops } from './bike-state';
+import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
+import { roundChanged, roundClosed, roundMade, standingRoundSet } from './round-rows';
 import {
   bikesAdded,
   bikeChanged,
@@ -24,14 +25,6 @@ import {
   rackRemoved,
   racksOrdered,
 } from './fleet-rows';
-
-async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
-  for (const finding of findings) {
-    await tx
-      .getRepository(findingEntity)
-      .save({ id: finding.id, bikeId, state: finding.state, severity: finding.severity, outingsUsed: finding.outingsUsed, finding });
-  }
-}
 
 /** Begins a hold, as of this entry. Its id is the entry's: one entry begins at most one. */
 async function beginHold(tx: EntityManager, bikeId: string, entry: Recorded): Promise<void> {
@@ -149,7 +142,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'bike.moved':
       return moved(tx, entry.body.bikeId, entry.body.to, at);
     case 'check.opened': {
-      const { checkId: id, bikeId, sheetHash, openedBy, reLook } = entry.body;
+      const { checkId: id, bikeId, sheetHash, openedBy, reLook, amends } = entry.body;
       if (reLook) {
         // Two repairs may ask for the very same looks, at two sites at once: then it is the same document.
         await tx
@@ -183,6 +176,8 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         repairId: reLook?.repairId ?? null,
         hasty: false,
         voided: false,
+        amends: amends ?? null,
+        reason: '',
       });
       return;
     }
@@ -210,6 +205,16 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       }
       return;
     }
+    case 'check.amended':
+      return checkAmended(tx, entry.body, at);
+    case 'round.made':
+      return roundMade(tx, entry.body.round, entry.author, at);
+    case 'round.changed':
+      return roundChanged(tx, entry.body);
+    case 'round.closed':
+      return roundClosed(tx, entry.body, entry.author, at);
+    case 'standing-round.set':
+      return standingRoundSet(tx, entry.body.standing);
     case 'check.co-signed':
       await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { awaitsCoSign: false, coSignedBy: entry.author });
       return;
@@ -245,7 +250,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'left-apart.opened':
       await tx
         .getRepository(leftApartEntity)
-        .insert({ id: entry.body.itemId, bikeId: entry.body.bikeId, what: entry.body.what, by: entry.author ?? '', since: at });
+        .insert({ id: entry.body.itemId, bikeId: entry.body.bikeId, what: entry.body.what, by: entry.body.by ?? entry.author ?? '', since: at });
       return;
     case 'left-apart.closed':
       await tx.getRepository(leftApartEntity).update({ id: entry.body.itemId }, { closedBy: entry.author, closedAt: at });

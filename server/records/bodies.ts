@@ -2,6 +2,7 @@ import type { PolicyVersion, SheetVersion, System } from '@cadre/core/catalogue'
 import type { Build, BuildField, FitList, FitmentPosition, Model, Part, Whereabouts } from '@cadre/core/fleet';
 import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
+import type { BikeRule } from '@cadre/core/rounds';
 import type { Role } from '@cadre/core/people';
 import type { EntryKind } from '@cadre/core/records';
 import type { Touched } from '@cadre/core/repairs';
@@ -30,6 +31,28 @@ export interface GroupDocument {
   readonly outAt: number;
   readonly backAt: number;
   readonly wants: readonly Want[];
+}
+
+export interface RoundDocument {
+  readonly id: string;
+  readonly siteId: string;
+  readonly name: string;
+  readonly sheetKey: string | null;
+  readonly bikeIds: readonly string[];
+  readonly people: readonly string[];
+  readonly deadline: number;
+  readonly standingId: string | null;
+}
+
+export interface StandingRoundDocument {
+  readonly id: string;
+  readonly siteId: string;
+  readonly name: string;
+  readonly sheetKey: string | null;
+  readonly rule: BikeRule;
+  readonly people: readonly string[];
+  readonly doneBy: string;
+  readonly active: boolean;
 }
 
 /**
@@ -64,7 +87,15 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'group.changed': { group: GroupDocument };
   'group.removed': { groupId: string };
   'bike.moved': { bikeId: string; to: Whereabouts };
-  'check.opened': { bikeId: string; checkId: string; sheetHash: string; openedBy: string; reLook?: { repairId: string; sheet: SheetVersion } };
+  /** `amends`: opened only to correct that signed check. */
+  'check.opened': {
+    bikeId: string;
+    checkId: string;
+    sheetHash: string;
+    openedBy: string;
+    reLook?: { repairId: string; sheet: SheetVersion };
+    amends?: string;
+  };
   'check.marked': { bikeId: string; checkId: string; markIds: readonly string[]; marksHash: string };
   'check.signed': {
     bikeId: string;
@@ -84,6 +115,21 @@ export interface EntryBodies extends Record<EntryKind, object> {
   };
   'check.co-signed': { bikeId: string; checkId: string };
   'check.abandoned': { bikeId: string; checkId: string };
+  'check.amended': {
+    bikeId: string;
+    checkId: string;
+    amends: string;
+    reason: string;
+    signedBy: string;
+    markIds: readonly string[];
+    /** Criticals of the amended check nobody looked at after all: it is incomplete from here on. It never becomes more complete. */
+    criticalsMissing: readonly string[];
+    findings: readonly Finding[];
+  };
+  'round.made': { round: RoundDocument };
+  'round.changed': { roundId: string; name: string; bikeIds: readonly string[]; people: readonly string[]; deadline: number };
+  'round.closed': { roundId: string; undone: readonly { bikeId: string; why: string }[] };
+  'standing-round.set': { standing: StandingRoundDocument };
   /** A new policy moved limits or weights of what is open on this bike. */
   'finding.under-policy': { bikeId: string; findings: readonly Finding[]; policyHash: string };
   'finding.severity-set': { bikeId: string; finding: Finding; reason: string };
@@ -96,7 +142,8 @@ export interface EntryBodies extends Record<EntryKind, object> {
     touched: readonly Touched[];
     minutes: number | null;
   };
-  'left-apart.opened': { bikeId: string; itemId: string; what: string };
+  /** `by`: who left it so, where somebody else's session delivered it. */
+  'left-apart.opened': { bikeId: string; itemId: string; what: string; by?: string };
   'left-apart.closed': { bikeId: string; itemId: string };
   'bike.released': { bikeId: string; note: string; findings: readonly Finding[] };
 }

@@ -1,4 +1,4 @@
-export type { BikeDocument, EntryBodies, GroupDocument, Recorded } from './bodies';
+export type { BikeDocument, EntryBodies, GroupDocument, Recorded, RoundDocument, StandingRoundDocument } from './bodies';
 export { changeOf, Changes, parseCursor, timelineOf } from './changes';
 export { hashOf, sha256 } from './digest';
 export { markDigest, markDocument } from './mark-digest';

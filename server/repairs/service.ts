@@ -11,7 +11,7 @@ import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { describeCheck } from '@cadre/server/checks';
 import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
 import { hashOf, RefusedError, type Record } from '@cadre/server/records';
 import { leftApartEntity, repairEntity, type RepairRow } from './entities';
@@ -133,9 +133,13 @@ export class Repairs {
   async leaveApart(actor: Actor, bikeId: string, body: BodyOf<typeof leaveApart>): Promise<Bike> {
     requireAct(actor, 'mark');
     const { siteId } = await findBike(this.source.manager, bikeId);
+    const by = body.author ?? actor.id;
     return this.record.act(
       { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
-      async () => ({ kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what }, happenedAt: body.at }),
+      async (tx) => {
+        if (!(await mayDeliverFor(tx, actor, by))) throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
+        return { kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what, by }, happenedAt: body.at };
+      },
       (tx) => describeBike(tx, bikeId),
     );
   }

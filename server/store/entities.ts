@@ -6,6 +6,7 @@ import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
 import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
+import { roundEntity, standingRoundEntity } from '@cadre/server/rounds/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 
 /** Rebuilt from the record: emptied children first. */
@@ -13,6 +14,8 @@ export const PROJECTIONS = [
   fitmentEntity,
   partEntity,
   outingGroupEntity,
+  roundEntity,
+  standingRoundEntity,
   leftApartEntity,
   repairEntity,
   holdEntity,

@@ -169,4 +169,21 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   },
   { name: 'CheckVoidedSaid', sql: 'ALTER TABLE bike_check ALTER COLUMN voided DROP DEFAULT' },
   { name: 'CompetencesSaid', sql: 'ALTER TABLE person ALTER COLUMN competences DROP DEFAULT' },
+  {
+    name: 'CheckAmends',
+    sql: `ALTER TABLE bike_check ADD COLUMN amends ${ID} NULL, ADD COLUMN reason VARCHAR(300) NOT NULL DEFAULT '', ADD INDEX check_signed (signedAt), ADD CONSTRAINT check_amends_named CHECK (amends IS NOT NULL OR reason = '')`,
+  },
+  { name: 'CheckAmendsSaid', sql: 'ALTER TABLE bike_check ALTER COLUMN reason DROP DEFAULT' },
+  {
+    name: 'Round',
+    sql: `CREATE TABLE round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, sheetKey ${WORD} NULL, bikeIds LONGTEXT NOT NULL, people LONGTEXT NOT NULL, deadline ${MOMENT} NOT NULL,
+      madeBy ${ID} NULL, madeAt ${MOMENT} NOT NULL, standingId ${ID} NULL, state ${WORD} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, undone LONGTEXT NOT NULL, version INT NOT NULL, INDEX round_state (state, closedAt),
+      CONSTRAINT round_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT round_state ${oneOf('state', 'open', 'closed')}, CONSTRAINT round_closed_whole CHECK (state = 'open' OR (closedBy IS NOT NULL AND closedAt IS NOT NULL)),
+      CONSTRAINT round_json CHECK (JSON_VALID(bikeIds) AND JSON_VALID(people) AND JSON_VALID(undone)), CONSTRAINT round_of_bikes CHECK (JSON_LENGTH(bikeIds) > 0))`,
+  },
+  {
+    name: 'StandingRound',
+    sql: `CREATE TABLE standing_round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, sheetKey ${WORD} NULL, rule LONGTEXT NOT NULL, people LONGTEXT NOT NULL, doneBy ${WORD} NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
+      CONSTRAINT standing_round_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT standing_round_json CHECK (JSON_VALID(rule) AND JSON_VALID(people)))`,
+  },
 ];

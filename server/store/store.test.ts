@@ -47,6 +47,7 @@ describe('the database', () => {
   });
 
   it.each([
+    ['a standing round whose rule is no JSON', `INSERT INTO standing_round VALUES ('${ID}', '${ID}', 'r', NULL, 'x', '[]', '09:00', 1, 1)`],
     ['a hook numbered nought', `INSERT INTO hook VALUES ('${ID}', '${ID}', 0)`],
     ['a bike nowhere at all', `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'lost', 1, NULL, '[]', '{}', '', '')`],
     [
@@ -56,7 +57,19 @@ describe('the database', () => {
     ['a part at no end of a bike', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'middle', NOW(), NULL)`],
     [
       'a check signed by nobody',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0)`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '')`,
+    ],
+    [
+      'a check that corrects none and says why',
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'open', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, 'why')`,
+    ],
+    [
+      'a round of no bike',
+      `INSERT INTO round VALUES ('${ID}', '${ID}', 'r', NULL, '[]', '[]', NOW(), NULL, NOW(), NULL, 'open', NULL, NULL, '[]', 1)`,
+    ],
+    [
+      'a round closed by nobody',
+      `INSERT INTO round VALUES ('${ID}', '${ID}', 'r', NULL, '[1]', '[]', NOW(), NULL, NOW(), NULL, 'closed', NULL, NULL, '[]', 1)`,
     ],
     ['an unknown severity', `INSERT INTO finding VALUES ('${ID}', '${ID}', 'open', 'bad', 0, '{}')`],
     ['a repair done by nobody', `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL)`],

@@ -55,6 +55,11 @@ const WORDS: Record<ErrorCode, Words> = {
   'check.mark-not-asked': say('This sheet does not ask that of this bike.', 'Its build may have changed: begin a new check.'),
   'check.marks-missing': say('Somebody else marked on this check meanwhile.', 'Look over what they marked, then sign again.'),
   'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
+  'check.not-amendable': say('Only a signed check can be amended, and a re-look is done again instead.', 'Begin a new check of this bike.'),
+  'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
+  'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),
+  'round.undone-unsaid': (p) => ({ what: `Not done, and not said why: ${list(p.tags)}.`, todo: 'Say why for each; it is kept with the round.' }),
+  'round.deadline-past': say('The deadline is past already.', 'Set a later time.'),
   'check.not-awaiting-co-sign': say('This check waits for no co-signature.', 'Nothing to do.'),
   'hand-out.not-fit': (p) => ({
     what: `${String(p.tag ?? 'This bike')} is ${p.fitness === 'held' ? 'held' : 'due a ride-out check'}.`,

@@ -51,6 +51,12 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         'strong',
       );
     }
+    case 'check.amended':
+      return say(
+        'Check amended',
+        `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
+        'strong',
+      );
     case 'check.co-signed':
       return say('Trainee’s check co-signed', '', 'plain');
     case 'check.abandoned':

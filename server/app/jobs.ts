@@ -1,0 +1,24 @@
+import type { Logger } from 'pino';
+import type { Services } from './routes';
+
+const EVERY_MS = 30_000;
+
+/** What happens by itself, with no page open: today's rounds are made by their standing rules. Answers how to stop it. */
+export function startJobs(services: Pick<Services, 'rounds'>, log: Pick<Logger, 'error'>, everyMs = EVERY_MS): () => void {
+  let running = false;
+  const run = async (): Promise<void> => {
+    if (running) return;
+    running = true;
+    try {
+      await services.rounds.raiseStanding();
+    } catch (error) {
+      // Tried again at the next turn: a database that is away for a moment must not end the server.
+      log.error({ err: error }, 'standing rounds could not be made');
+    } finally {
+      running = false;
+    }
+  };
+  void run();
+  const timer = setInterval(() => void run(), everyMs);
+  return () => clearInterval(timer);
+}

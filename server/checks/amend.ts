@@ -1,0 +1,69 @@
+import type { EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { amendCheck } from '@cadre/contract/checks';
+import type { BodyOf } from '@cadre/contract/http';
+import { askedOf } from '@cadre/core/catalogue';
+import { foldMarks, overlay, progressOf } from '@cadre/core/checks';
+import { judgeCheck } from '@cadre/core/findings';
+import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import { findBike, fittedOf } from '@cadre/server/fleet';
+import type { PersonRow } from '@cadre/server/people/entities';
+import { factsOf, markOf } from '@cadre/server/projection';
+import { markDigest, RefusedError, type Saying } from '@cadre/server/records';
+import { markEntity, type CheckRow } from './entities';
+import { putRightBefore } from './judge';
+
+const DAY_MS = 86_400_000;
+
+/**
+ * What amending a signed check says: the correction is opened, marked and signed in one act. Faults it names become findings;
+ * nothing it calls sound closes one, and a check that was incomplete stays so: only looking again or a release ends a hold.
+ */
+export async function amendmentOf(
+  tx: EntityManager,
+  signed: CheckRow,
+  body: BodyOf<typeof amendCheck>,
+  author: PersonRow,
+  at: number,
+): Promise<readonly Saying[]> {
+  const bike = await findBike(tx, signed.bikeId);
+  const { sheet } = await sheetByHash(tx, signed.sheetHash);
+  const { policy } = await currentPolicy(tx);
+  const asked = askedOf(sheet, await fittedOf(tx, bike));
+  const before = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf));
+  const amendment = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf));
+  const strange = body.marks.find((mark) => !asked.some((each) => each.key === `${mark.checkpoint}@${mark.position}`));
+  if (strange) throw new RefusedError('check.mark-not-asked', { checkpoint: strange.checkpoint, position: strange.position });
+  const facts = await factsOf(tx, bike.id);
+  const judgement = judgeCheck({
+    asked: asked.filter((each) => amendment.has(each.key)),
+    standings: amendment,
+    open: facts.findings,
+    putRightBefore: await putRightBefore(tx, bike.id, at - policy.comingBack.days * DAY_MS, at),
+    policy,
+    signedAt: at,
+    signedBy: author.id,
+    newId,
+  });
+  const markIds = body.marks.map((mark) => mark.id);
+  const { bikeId } = signed;
+  const { checkId } = body;
+  return [
+    { kind: 'check.opened', happenedAt: at, body: { bikeId, checkId, sheetHash: signed.sheetHash, openedBy: author.id, amends: signed.id } },
+    { kind: 'check.marked', happenedAt: at, body: { bikeId, checkId, markIds, marksHash: await markDigest(tx, markIds) } },
+    {
+      kind: 'check.amended',
+      happenedAt: at,
+      body: {
+        bikeId,
+        checkId,
+        amends: signed.id,
+        reason: body.reason,
+        signedBy: author.id,
+        markIds: [...markIds].sort(),
+        criticalsMissing: progressOf(asked, overlay(before, amendment)).criticalsMissing.map((each) => each.key),
+        findings: judgement.changes.map((change) => change.finding),
+      },
+    },
+  ];
+}

@@ -1,0 +1,81 @@
+import { In, type EntityManager } from 'typeorm';
+import type { listLooks, findChecks, CheckSummary, NewMark } from '@cadre/contract/checks';
+import type { AnswerOf } from '@cadre/contract/http';
+import { foldMarks, lastLooks } from '@cadre/core/checks';
+import { sheetByHash } from '@cadre/server/catalogue';
+import { findBike } from '@cadre/server/fleet';
+import { markOf } from '@cadre/server/projection';
+import { checkEntity, markEntity, type CheckRow, type MarkRow } from './entities';
+
+/** So many signed checks back hold the last look at nearly everything: a ride-out a day and the season's work. */
+const CHECKS_BACK = 12;
+
+async function marksByCheck(tx: EntityManager, checks: readonly { readonly id: string }[]): Promise<ReadonlyMap<string, readonly MarkRow[]>> {
+  const byCheck = new Map<string, MarkRow[]>();
+  if (checks.length === 0) return byCheck;
+  const rows = await tx.getRepository(markEntity).find({ where: { checkId: In(checks.map((check) => check.id)) }, order: { at: 'ASC', id: 'ASC' } });
+  for (const row of rows) byCheck.set(row.checkId, [...(byCheck.get(row.checkId) ?? []), row]);
+  return byCheck;
+}
+
+/** What the last signed checks of a bike found, question by question. */
+export async function lookedAt(tx: EntityManager, bikeId: string): Promise<AnswerOf<typeof listLooks>['looks']> {
+  await findBike(tx, bikeId);
+  const checks = await tx
+    .getRepository(checkEntity)
+    .find({ where: { bikeId, state: 'signed' }, order: { signedAt: 'DESC', id: 'DESC' }, take: CHECKS_BACK });
+  const marks = await marksByCheck(tx, checks);
+  const signed = checks.map((check) => ({ signedAt: check.signedAt?.getTime() ?? 0, marks: (marks.get(check.id) ?? []).map(markOf) }));
+  return lastLooks(signed).map((look) => structuredClone(look) as AnswerOf<typeof listLooks>['looks'][number]);
+}
+
+/** The open checks of these bikes on these sheets, with everything marked so far. */
+export async function openChecksOf(
+  tx: EntityManager,
+  bikeIds: readonly string[],
+  sheetKeys: readonly string[],
+): Promise<AnswerOf<typeof findChecks>['checks']> {
+  const rows = (await tx.query(
+    "SELECT c.id, c.bikeId, c.sheetHash, c.openedBy, c.openedAt, v.`key` AS sheetKey FROM bike_check c JOIN sheet_version v ON v.hash = c.sheetHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
+    [bikeIds, sheetKeys],
+  )) as (Pick<CheckRow, 'id' | 'bikeId' | 'sheetHash' | 'openedBy' | 'openedAt'> & { sheetKey: string })[];
+  const marks = await marksByCheck(tx, rows);
+  return rows.map((row) => ({
+    ...row,
+    openedAt: row.openedAt.getTime(),
+    marks: (marks.get(row.id) ?? []).map((mark) => structuredClone(markOf(mark)) as NewMark),
+  }));
+}
+
+/** The newest checks of a bike, the open ones first. */
+export async function checksOf(tx: EntityManager, bikeId: string, most: number): Promise<CheckSummary[]> {
+  await findBike(tx, bikeId);
+  const order = { openedAt: 'DESC', id: 'DESC' } as const;
+  const open = await tx.getRepository(checkEntity).find({ where: { bikeId, state: 'open' }, order });
+  const signed = await tx
+    .getRepository(checkEntity)
+    .find({ where: { bikeId, state: 'signed' }, order: { signedAt: 'DESC', id: 'DESC' }, take: most });
+  const checks = [...open, ...signed].slice(0, most);
+  const marks = await marksByCheck(tx, checks);
+  const summaries: CheckSummary[] = [];
+  for (const check of checks) {
+    const { sheet } = await sheetByHash(tx, check.sheetHash);
+    summaries.push({
+      id: check.id,
+      sheetKey: sheet.key,
+      sheetName: sheet.name,
+      state: check.state,
+      openedBy: check.openedBy,
+      openedAt: check.openedAt.getTime(),
+      signedBy: check.signedBy,
+      signedAt: check.signedAt?.getTime() ?? null,
+      complete: check.complete,
+      hasty: check.hasty,
+      clears: sheet.clears,
+      repairId: check.repairId,
+      amends: check.amends,
+      marked: foldMarks((marks.get(check.id) ?? []).map(markOf)).size,
+    });
+  }
+  return summaries;
+}
