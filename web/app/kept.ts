@@ -34,6 +34,18 @@ export interface KeptMark {
   sent: 0 | 1;
 }
 
+/** Something left loose or open on a bike, said at the stand: kept here until it is sent. */
+export interface KeptAct {
+  id: string;
+  bikeId: string;
+  tag: string;
+  what: string;
+  at: number;
+  author: string;
+  /** Why the server would not take it, if so. */
+  trouble: string | null;
+}
+
 export interface KeptThing {
   key: string;
   value: unknown;
@@ -43,10 +55,12 @@ class KeptDatabase extends Dexie {
   declare checks: EntityTable<KeptCheck, 'id'>;
   declare marks: EntityTable<KeptMark, 'id'>;
   declare things: EntityTable<KeptThing, 'key'>;
+  declare acts: EntityTable<KeptAct, 'id'>;
 
   constructor() {
     super('cadre');
     this.version(1).stores({ checks: 'id, bikeId, state', marks: 'id, checkId, sent, [checkId+sent]', things: 'key' });
+    this.version(2).stores({ acts: 'id' });
   }
 }
 

@@ -14,7 +14,10 @@ const props = defineProps<{
   open: boolean;
   single: boolean;
   showHow: boolean;
+  /** What is open here already. */
   before: string | null;
+  /** What was found the last time somebody looked. */
+  last: string | null;
   nameOf: (id: string) => string;
 }>();
 const emit = defineEmits<{ toggle: []; sound: [] }>();
@@ -25,6 +28,10 @@ const faults = computed(() =>
     .map((marked) => props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault)
     .join(', '),
 );
+const reading = computed(() => {
+  const read = props.standing?.marks.find((mark) => mark.reading)?.reading;
+  return read ? `${read.typed}${/[a-z%]/i.test(read.typed) ? '' : ` ${read.unit}`}` : '';
+});
 const several = computed(() => new Set(props.standing?.marks.map((mark) => mark.author)).size > 1);
 const name = computed(() => `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`);
 </script>
@@ -60,11 +67,12 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
             class="block leading-tight"
             :class="outcome === 'fault' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'"
           >
-            {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : ''
+            {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : '' }}{{ reading ? ` · ${reading}` : ''
             }}<template v-if="several"> · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template>
           </span>
-          <span v-else-if="before" class="block leading-tight text-watch">{{ before }}</span>
+          <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>
           <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{ asked.checkpoint.sound }}</span>
+          <span v-if="last && outcome === null" class="figures block text-sm leading-tight text-soft" data-last>{{ last }}</span>
         </span>
       </button>
       <div class="m-1.5 flex shrink-0 items-stretch gap-1.5 max-sm:flex-col-reverse">
@@ -87,6 +95,7 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         </button>
       </div>
     </div>
+    <slot v-if="!open" name="reading" />
     <HowToLook v-if="showHow && !open" class="border-t border-line px-4 py-2" :asked="asked" :bare="outcome === null && !before" />
     <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
       <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />

@@ -2,21 +2,26 @@
 import { computed, ref, watch } from 'vue';
 import { SEVERITIES, isWorse, type Asked, type Severity } from '@cadre/core/catalogue';
 import { SIDES, type MarkedFault, type Outcome, type Place, type Side, type Standing } from '@cadre/core/checks';
+import type { Build } from '@cadre/core/fleet';
 import { SEVERITY_MEANING, SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
 import { useKeys } from '@cadre/web/app';
 import { ActButton, CautionLine } from '@cadre/web/ui';
+import ClockDial from './ClockDial.vue';
 import HowToLook from './HowToLook.vue';
-import type { MarkGiven } from './use-draft';
+import NoteField from './NoteField.vue';
+import PlaceFigure from './PlaceFigure.vue';
+import type { MarkGiven } from './drafts';
 import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
-const props = defineProps<{ asked: Asked; standing: Standing | null; others: readonly Asked[] }>();
+const props = defineProps<{ asked: Asked; standing: Standing | null; others: readonly Asked[]; build: Build }>();
 const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Asked] }>();
 
 const own = computed(() => props.standing?.marks[0] ?? null);
 const word = ref<Outcome | null>(props.standing?.outcome ?? null);
 const chosen = ref<MarkedFault[]>([...(own.value?.faults ?? [])]);
 const note = ref(own.value?.note ?? '');
+const onFigure = ref(false);
 watch(
   () => props.standing,
   (standing) => {
@@ -90,7 +95,6 @@ useKeys(
     { keys: 'Esc', does: 'Close the row' },
   ],
 );
-const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
 </script>
 
 <template>
@@ -147,19 +151,20 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
           {{ SIDE_WORDS[side] }}
         </button>
       </div>
-      <div v-if="isWheel" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="On the clock from the valve">
-        <span class="mr-1 text-soft">Clock, valve at 12</span>
-        <button
-          v-for="hour in CLOCK"
-          :key="hour"
-          type="button"
-          class="figures min-h-12 min-w-12 rounded border-2"
-          :class="last.place?.clock === hour ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'"
-          :aria-pressed="last.place?.clock === hour"
-          @click="place({ clock: last.place?.clock === hour ? undefined : hour })"
-        >
-          {{ hour }}
-        </button>
+      <div class="flex flex-wrap items-start gap-3">
+        <ClockDial v-if="isWheel" :hour="last.place?.clock" @pick="(clock) => place({ clock })" />
+        <div class="space-y-1">
+          <ActButton kind="quiet" class="!px-0" :aria-expanded="onFigure" data-on-figure @click="onFigure = !onFigure">{{
+            onFigure ? 'Hide the bike' : 'Touch the place on the bike'
+          }}</ActButton>
+          <PlaceFigure
+            v-if="onFigure || last.place?.spot"
+            :build="build"
+            :spot="last.place?.spot"
+            :label="asked.checkpoint.name"
+            @pick="(spot) => place({ spot })"
+          />
+        </div>
       </div>
       <div v-if="worse.length" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Worse than usual">
         <span class="mr-1 text-soft">Worse than usual?</span>
@@ -187,18 +192,7 @@ const CLOCK = [12, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11];
         >{{ OUTCOME_WORDS[outcome] }}</ActButton
       >
     </div>
-    <label v-if="word && word !== 'sound'" class="block">
-      <span class="text-soft">{{ notePrompt }}</span>
-      <textarea
-        v-model="note"
-        rows="2"
-        maxlength="1000"
-        class="mt-1 block w-full rounded-md border-2 border-line bg-plate px-3 py-2"
-        :aria-required="needsNote"
-        data-note
-        @change="send"
-      />
-    </label>
+    <NoteField v-if="word && word !== 'sound'" v-model="note" :prompt="notePrompt" :needed="needsNote" @change="send" />
     <HowToLook :asked="asked" />
     <div class="flex justify-end"><ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton></div>
   </div>

@@ -1,39 +1,84 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
+import type { TypedReading } from '@cadre/core/line';
+import { takesOneReading } from '@cadre/core/measures';
 import { useKeys } from '@cadre/web/app';
-import { PHASE_WORDS, useCatalogue, zonesName } from '@cadre/web/catalogue';
+import { PHASE_WORDS, useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
 import { BikeFigure, KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import CheckpointRow from './CheckpointRow.vue';
 import ExceptionPanel from './ExceptionPanel.vue';
+import LeaveIt from './LeaveIt.vue';
+import ReadingField from './ReadingField.vue';
 import SignOff from './SignOff.vue';
+import StandBar from './StandBar.vue';
 import StationSteps from './StationSteps.vue';
+import WhatsLeft from './WhatsLeft.vue';
 import { useDraft } from './use-draft';
+import { useLastLooks } from './use-last-looks';
+import { useLiveChecks } from './use-live-checks';
+import { useReadings, windowOf } from './use-readings';
 import { useStand } from './use-stand';
+import { SIDE_WORDS } from './wording';
 
 const props = defineProps<{ bike: Bike; checkId: string }>();
 const fleet = useFleet();
 const session = useSession();
 const catalogue = useCatalogue();
 const router = useRouter();
+const route = useRoute();
 
-const draft = useDraft(props.checkId);
+const findingKey = (finding: { checkpoint: string; position: string }): string => `${finding.checkpoint}@${finding.position}`;
+const raised = computed(() => new Set(props.bike.facts.findings.map(findingKey)));
+const draft = useDraft(props.checkId, () => raised.value);
+const readings = useReadings();
+const lastLooks = useLastLooks(props.bike.id);
 const singly = (question: Asked): boolean => catalogue.isGivenSingly(session.person, question);
-const stand = useStand(draft, singly, () => session.person?.id ?? null);
+const stand = useStand(draft, singly, () => session.person?.id ?? null, readings);
 const howShown = ref(session.person?.trainee ?? false);
 const { stations, standings, progress, check } = draft;
-const { at, row, open, signing, station, sweepable, left } = stand;
+const { at, row, open, signing, station, left } = stand;
+/** What is over the station for a moment: what is left, or leaving it. */
+const over = ref<'left' | 'leave' | null>(null);
+watch(at, () => (over.value = null));
+
+/** What others mark on it meanwhile shows here, and a signature of theirs ends it. */
+const signedElsewhere = ref<string | null>(null);
+const live = useLiveChecks({
+  bikeIds: () => [props.bike.id],
+  sheetKeys: () => (check.value ? [check.value.sheet.key] : []),
+  follow: fleet.onChanged,
+  onOver: (keptId, signedBy) => {
+    if (keptId === props.checkId) signedElsewhere.value = signedBy;
+  },
+});
+watch(
+  () => check.value?.serverId,
+  (known) => known && live.refresh(),
+);
+const others = computed(() => {
+  const authors = new Set(draft.marks.value.map((each) => each.mark.author));
+  return [...authors].filter((id) => id !== session.person?.id).map(fleet.nameOf);
+});
+const modelFit = computed(() => fleet.models.find((model) => model.id === props.bike.modelId)?.fit ?? {});
+async function read(question: Asked, reading: TypedReading): Promise<void> {
+  const { outcome, note } = readings.take(question.key, reading);
+  if (outcome) await stand.mark(question, { word: outcome, way: 'single', note });
+}
 
 /** The watches and faults still open here: looked at first, with their place. */
 function before(question: { checkpoint: { key: string }; position: string }): string | null {
   const finding = props.bike.facts.findings.find((each) => each.checkpoint === question.checkpoint.key && each.position === question.position);
   if (!finding) return null;
-  return `Open: ${finding.words.fault.toLowerCase()}${finding.place?.clock ? `, at ${finding.place.clock} o’clock` : ''}`;
+  const where = [finding.place?.side ? SIDE_WORDS[finding.place.side] : '', finding.place?.clock ? `at ${finding.place.clock} o’clock` : ''].filter(
+    Boolean,
+  );
+  return `Open: ${finding.words.fault.toLowerCase()}${where.length ? `, ${where.join(', ')}` : ''}${finding.words.note ? ` (${finding.words.note})` : ''}`;
 }
 /** Marks left over from before: go on where something is left. */
 const begun = ref(false);
@@ -48,6 +93,12 @@ watch(
   { immediate: true },
 );
 
+/** Where one goes from here: back to the round or the bench it was opened from, else to the wall. */
+function leave(): void {
+  const from = route.query.from;
+  if (typeof from === 'string' && from.startsWith('/') && !from.startsWith('//')) void router.push(from);
+  else void router.push(check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' });
+}
 async function sign(): Promise<void> {
   if (!session.person) return;
   await draft.sign(session.person.id);
@@ -55,8 +106,7 @@ async function sign(): Promise<void> {
 watch(
   () => check.value?.state,
   (state) => {
-    if (state === 'signing' || state === 'signed')
-      void router.push(check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' });
+    if (state === 'signing' || (state === 'signed' && !signedElsewhere.value)) leave();
   },
 );
 function act(): void {
@@ -80,7 +130,11 @@ useKeys(
     h: () => {
       howShown.value = !howShown.value;
     },
-    Escape: () => void router.push({ name: 'wall' }),
+    l: () => {
+      over.value = over.value === 'left' ? null : 'left';
+    },
+    r: () => stand.goBack(),
+    Escape: () => (over.value ? (over.value = null) : leave()),
   }),
   [
     { keys: 'Space', does: 'All sound here (or this one, one by one); at the end: sign' },
@@ -89,6 +143,7 @@ useKeys(
     { keys: 'F', does: 'Not sound: open the row' },
     { keys: 'U', does: 'Undo' },
     { keys: 'H', does: 'How to look' },
+    { keys: 'L', does: 'What is left; R goes back to where one was' },
   ],
 );
 </script>
@@ -107,7 +162,10 @@ useKeys(
         <h1 class="sturdy text-3xl leading-none">
           <span class="sr-only">{{ check?.sheet.name }}: </span>{{ bike.tag }}
         </h1>
-        <p class="leading-tight text-soft">{{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size }}</p>
+        <p class="leading-tight text-soft">
+          {{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size
+          }}<span v-if="others.length" class="block font-semibold text-ink" data-others>with {{ others.join(', ') }}</span>
+        </p>
       </div>
       <div
         class="mx-auto mt-1 min-h-24 max-[1000px]:h-44 max-sm:h-36 min-[1000px]:flex min-[1000px]:max-h-56 min-[1000px]:w-full min-[1000px]:shrink min-[1000px]:grow min-[1000px]:basis-56"
@@ -127,8 +185,32 @@ useKeys(
       <StationSteps class="shrink-0" :stations="stations" :standings="standings" :at="at" @go="stand.goTo" />
     </aside>
     <div class="min-w-0 grow">
+      <section v-if="signedElsewhere" class="space-y-3" data-signed-elsewhere>
+        <h2 class="sturdy text-2xl">{{ fleet.nameOf(signedElsewhere) }} has signed this check</h2>
+        <p>Everything marked here is in it. To look again, begin a new one.</p>
+        <ActButton kind="main" @click="leave">Go on</ActButton>
+      </section>
+      <WhatsLeft
+        v-else-if="over === 'left'"
+        :stations="stations"
+        :standings="standings"
+        @close="over = null"
+        @go="
+          (question) => {
+            over = null;
+            stand.goToQuestion(question);
+          }
+        "
+      />
+      <LeaveIt
+        v-else-if="over === 'leave'"
+        :bike="bike"
+        :left="progress.asked - progress.looked"
+        @stay="over = null"
+        @left="router.push({ name: 'wall' })"
+      />
       <SignOff
-        v-if="signing && check"
+        v-else-if="signing && check"
         :progress="progress"
         :stations="stations"
         :standings="standings"
@@ -145,9 +227,12 @@ useKeys(
             {{ zonesName(station.zones)
             }}<span v-if="station.phase" class="ml-2 font-plain text-base font-normal text-soft">{{ PHASE_WORDS[station.phase] }}</span>
           </h2>
-          <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
-            howShown ? 'Hide how to look' : 'How to look'
-          }}</ActButton>
+          <div class="flex flex-wrap items-center">
+            <ActButton v-if="stand.cameFrom.value" data-back @click="stand.goBack()">Back to {{ zonesName(stand.cameFrom.value.zones) }}</ActButton>
+            <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
+              howShown ? 'Hide how to look' : 'How to look'
+            }}</ActButton>
+          </div>
         </div>
         <ol class="mt-2 space-y-1.5">
           <CheckpointRow
@@ -160,6 +245,7 @@ useKeys(
             :single="singly(question)"
             :show-how="howShown"
             :before="before(question)"
+            :last="lastLooks.wordsFor(question)"
             :name-of="fleet.nameOf"
             :data-current-row="index === row ? '' : undefined"
             @toggle="
@@ -168,8 +254,18 @@ useKeys(
             "
             @sound="stand.sound(question)"
           >
+            <template v-if="takesOneReading(question.checkpoint.measure)" #reading>
+              <ReadingField
+                :asked="question"
+                :name="withPosition(question.checkpoint.name, question.position)"
+                :window="windowOf(bike, modelFit, question.position)"
+                :typed="readings.typed(question.key)"
+                @read="(reading) => read(question, reading)"
+              />
+            </template>
             <ExceptionPanel
               :asked="question"
+              :build="bike.build as Build"
               :standing="standings.get(question.key) ?? null"
               @mark="(given) => stand.mark(question, given)"
               :others="stations.flatMap((each) => each.asked)"
@@ -180,20 +276,13 @@ useKeys(
         </ol>
       </section>
     </div>
-    <div v-if="!signing" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
-      <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
-        <ActButton class="shrink-0" data-undo @click="stand.undo()">Undo</ActButton>
-        <ActButton kind="main" big class="grow" data-sweep :disabled="sweepable.length === 0 && left.length > 0" @click="stand.sweep()">
-          <template v-if="left.length === 0">Next: {{ stations[at + 1] ? zonesName(stations[at + 1]?.zones ?? []) : 'sign off' }}</template>
-          <template v-else-if="sweepable.length < left.length">{{
-            sweepable.length ? `The other ${sweepable.length} sound` : `${left.length} left, one by one`
-          }}</template>
-          <template v-else>{{ left.length === station?.asked.length ? 'All sound here' : `The other ${left.length} sound` }}</template>
-        </ActButton>
-        <p class="figures shrink-0 text-right leading-tight text-soft" role="status" data-left>
-          {{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span>
-        </p>
-      </div>
-    </div>
+    <StandBar
+      v-if="!signing && !over && !signedElsewhere"
+      :stand="stand"
+      :progress="progress"
+      :stations="stations"
+      @left="over = 'left'"
+      @leave="over = 'leave'"
+    />
   </main>
 </template>

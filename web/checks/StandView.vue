@@ -5,7 +5,7 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import StandCheck from './StandCheck.vue';
-import { findOrBegin } from './use-draft';
+import { findOrBegin } from './drafts';
 
 /** Finds or begins the check of the bike at the stand. */
 const props = defineProps<{ bikeId: string }>();

@@ -1,5 +1,6 @@
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
+import { leaveApart } from '@cadre/contract/repairs';
 import { keepThing, kept, RefusedError, send, wordsFor, type KeptCheck } from '@cadre/web/app';
 
 const BATCH = 100;
@@ -72,6 +73,21 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     const { what, todo } = wordsFor(error.problem);
     await kept.checks.update(check.id, { trouble: `${what} ${todo}`, ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}) });
+  }
+}
+
+/** Sends what was left apart, in the order it was said. A refusal stays on show until somebody sets it aside. */
+export async function deliverActs(): Promise<void> {
+  for (const act of (await kept.acts.toArray()).filter((each) => each.trouble === null).sort((a, b) => a.at - b.at)) {
+    const { id, bikeId, what, at, author } = act;
+    try {
+      await send(leaveApart, { params: { id: bikeId }, body: { id, what, at, author } });
+      await kept.acts.delete(id);
+    } catch (error) {
+      if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
+      const said = wordsFor(error.problem);
+      await kept.acts.update(id, { trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}` });
+    }
   }
 }
 

@@ -1,1 +1,10 @@
+import { defineAsyncComponent } from 'vue';
+
+export { draftFor, joinChecks, keepMarks, markTime, marksOf, signDraft, type MarkGiven, type NamedSheet } from './drafts';
+export { cellWords, inBar, shownValue, verdictWords, windowWords } from './reading-wording';
+export { useLiveChecks } from './use-live-checks';
 export { useOutbox } from './use-outbox';
+export { useReadings, windowOf } from './use-readings';
+export { OUTCOME_WORDS } from './wording';
+/** Opened on a row that is not sound: fetched then. */
+export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));

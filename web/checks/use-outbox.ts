@@ -1,9 +1,9 @@
 import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { kept, onReach, RefusedError, UnreachableError } from '@cadre/web/app';
+import { kept, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
-import { deliverCheck, setAside, undelivered } from './deliver';
+import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
@@ -42,6 +42,7 @@ export const useOutbox = defineStore('outbox', () => {
     running = true;
     try {
       for (const check of await undelivered()) await deliverCheck(check);
+      await deliverActs();
       wait = FIRST_WAIT_MS;
     } catch (error) {
       if (error instanceof RefusedError && error.problem.code === 'session.required') session.needsSignIn = true;
@@ -62,14 +63,17 @@ export const useOutbox = defineStore('outbox', () => {
     began = true;
     liveQuery(async () => ({
       marks: await kept.marks.where('sent').equals(0).count(),
+      acts: await kept.acts.toArray(),
       checks: await kept.checks.where('state').anyOf('open', 'signing').toArray(),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
-    })).subscribe(({ marks, checks, troubled }) => {
-      waiting.value = marks + checks.filter((check) => check.state === 'signing').length;
+    })).subscribe(({ marks, acts, checks, troubled }) => {
+      waiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
         .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
         .map((check) => check.bikeId);
-      troubles.value = troubled.map(({ id, tag, bikeId, trouble, state }) => ({ id, tag, bikeId, trouble: trouble ?? '', over: state === 'signed' }));
+      troubles.value = [...troubled, ...acts.filter((act) => act.trouble !== null).map((act) => ({ ...act, state: 'signed' as const }))].map(
+        ({ id, tag, bikeId, trouble, state }) => ({ id, tag, bikeId, trouble: trouble ?? '', over: state === 'signed' }),
+      );
     });
     window.addEventListener('online', () => void flush());
     document.addEventListener('visibilitychange', () => {
@@ -78,6 +82,12 @@ export const useOutbox = defineStore('outbox', () => {
     void flush();
   }
 
+  /** Keeps what was left apart on a bike until the server has it. */
+  async function leaveApartHere(act: Omit<KeptAct, 'trouble'>): Promise<void> {
+    await kept.acts.put({ ...act, trouble: null });
+    void flush();
+  }
+
   const allSent = computed(() => waiting.value === 0);
-  return { waiting, reachable, openBikes, troubles, allSent, begin, flush, setAside };
+  return { waiting, reachable, openBikes, troubles, allSent, begin, flush, setAside, leaveApartHere };
 });

@@ -9,7 +9,8 @@ import { NO_FACTS } from '@cadre/core/fitness';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { markFor } from '@cadre/test-world/builders';
 import { kept } from '@cadre/web/app';
-import { findOrBegin, useDraft, type Draft } from './use-draft';
+import { findOrBegin } from './drafts';
+import { useDraft, type Draft } from './use-draft';
 import { useStand, type Stand } from './use-stand';
 
 const author = newId();

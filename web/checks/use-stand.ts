@@ -1,6 +1,8 @@
 import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue';
 import type { Asked, Station, Zone } from '@cadre/core/catalogue';
-import type { Draft, MarkGiven } from './use-draft';
+import type { MarkGiven } from './drafts';
+import type { Draft } from './use-draft';
+import type { Readings } from './use-readings';
 
 export interface Stand {
   readonly at: Ref<number>;
@@ -9,6 +11,8 @@ export interface Stand {
   readonly signing: ComputedRef<boolean>;
   readonly station: ComputedRef<Station | null>;
   readonly current: ComputedRef<Asked | null>;
+  /** Where one was before jumping somewhere; null when nothing was jumped. */
+  readonly cameFrom: ComputedRef<Station | null>;
   /** Rows of this station nobody has marked yet. */
   readonly left: ComputedRef<readonly Asked[]>;
   /** What a sweep may mark: all of them but what this person gives one by one. */
@@ -17,6 +21,8 @@ export interface Stand {
   readonly troubledZones: ComputedRef<readonly Zone[]>;
   goTo(index: number): void;
   goToQuestion(question: Asked): void;
+  /** Back to where one was before the jump. */
+  goBack(): void;
   goToZone(zone: Zone): void;
   step(by: number): void;
   sweep(): Promise<void>;
@@ -26,17 +32,28 @@ export interface Stand {
 }
 
 /** Where one stands in a check, and the acts there: mark, move on by itself, go back. */
-export function useStand(draft: Draft, singly: (question: Asked) => boolean, author: () => string | null): Stand {
+export function useStand(
+  draft: Draft,
+  singly: (question: Asked) => boolean,
+  author: () => string | null,
+  readings: Pick<Readings, 'readingFor' | 'waits' | 'speaksAgainst'> = {
+    readingFor: () => undefined,
+    waits: () => false,
+    speaksAgainst: () => false,
+  },
+): Stand {
   const at = ref(0);
   const row = ref(0);
   const open = ref<string | null>(null);
+  const jumpedFrom = ref<number | null>(null);
   const stations = draft.stations;
   const signing = computed(() => stations.value.length > 0 && at.value >= stations.value.length);
   const station = computed(() => stations.value[at.value] ?? null);
   const current = computed(() => station.value?.asked[row.value] ?? null);
+  const cameFrom = computed(() => (jumpedFrom.value === null ? null : (stations.value[jumpedFrom.value] ?? null)));
   const unmarked = (asked: readonly Asked[]): readonly Asked[] => asked.filter((each) => !draft.standings.value.has(each.key));
   const left = computed(() => unmarked(station.value?.asked ?? []));
-  const sweepable = computed(() => left.value.filter((each) => !singly(each)));
+  const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each.key)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() => zonesWhere((each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0));
@@ -61,13 +78,18 @@ export function useStand(draft: Draft, singly: (question: Asked) => boolean, aut
     goTo(later >= 0 ? later : any >= 0 ? any : stations.value.length);
   }
   function afterMark(): void {
-    if (left.value.length === 0) advance();
-    else if (draft.standings.value.has(current.value?.key ?? ''))
+    if (left.value.length === 0) {
+      // After a jump one goes on where one was.
+      if (jumpedFrom.value !== null && jumpedFrom.value !== at.value) goBack();
+      if (left.value.length === 0) advance();
+    } else if (draft.standings.value.has(current.value?.key ?? ''))
       row.value = Math.max(0, station.value?.asked.findIndex((each) => each.key === left.value[0]?.key) ?? 0);
   }
   async function mark(question: Asked, given: MarkGiven): Promise<void> {
     const who = author();
-    if (who) await draft.mark([question], given, who);
+    // A reading outside its limits is put right or a fault; nobody calls it sound.
+    if (given.word === 'sound' && readings.speaksAgainst(question.key)) return;
+    if (who) await draft.mark([question], { ...given, reading: given.reading ?? readings.readingFor(question) }, who);
   }
   async function sound(question: Asked): Promise<void> {
     await mark(question, { word: 'sound', way: 'single' });
@@ -89,9 +111,15 @@ export function useStand(draft: Draft, singly: (question: Asked) => boolean, aut
   function goToQuestion(question: Asked): void {
     const index = stations.value.findIndex((each) => each.asked.some((asked) => asked.key === question.key));
     if (index < 0) return;
+    if (index !== at.value && at.value < stations.value.length) jumpedFrom.value = at.value;
     at.value = index;
     row.value = Math.max(0, stations.value[index]?.asked.findIndex((each) => each.key === question.key) ?? 0);
     open.value = null;
+  }
+  function goBack(): void {
+    const back = jumpedFrom.value;
+    jumpedFrom.value = null;
+    if (back !== null) goTo(back);
   }
   function goToZone(zone: Zone): void {
     goTo(stations.value.findIndex((each) => each.zones.includes(zone)));
@@ -110,12 +138,14 @@ export function useStand(draft: Draft, singly: (question: Asked) => boolean, aut
     signing,
     station,
     current,
+    cameFrom,
     left,
     sweepable,
     doneZones,
     troubledZones,
     goTo,
     goToQuestion,
+    goBack,
     goToZone,
     step,
     sweep,

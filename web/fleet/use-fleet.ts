@@ -58,13 +58,27 @@ export const useFleet = defineStore('fleet', () => {
     }
   }
 
+  const listeners = new Set<(bikeId: string | null) => void>();
+  const tell = (bikeId: string | null): void => listeners.forEach((listener) => listener(bikeId));
+  /** Tells of every change as it comes: the bike it is of, or null when anything may have changed. Answers how to stop it. */
+  function onChanged(listener: (bikeId: string | null) => void): () => void {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }
+
   const gather = gatherChanges({ one: (id) => void refresh(id), all: load });
 
   /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {
     stop ??= followChanges({
-      changed: gather.changed,
-      anew: () => void load(),
+      changed: (bikeId) => {
+        gather.changed(bikeId);
+        tell(bikeId);
+      },
+      anew: () => {
+        void load();
+        tell(null);
+      },
       broken: () => {
         asOf.value ??= now();
       },
@@ -95,5 +109,24 @@ export const useFleet = defineStore('fleet', () => {
     return evaluateFitness(bike.facts as FitnessFacts, at);
   }
 
-  return { wall, asOf, bikes, bikeById, models, groups, racks, siteById, nameOf, load, put, refresh, follow, unfollow, move, hang, fitnessOf };
+  return {
+    wall,
+    asOf,
+    bikes,
+    bikeById,
+    models,
+    groups,
+    racks,
+    siteById,
+    nameOf,
+    load,
+    put,
+    refresh,
+    onChanged,
+    follow,
+    unfollow,
+    move,
+    hang,
+    fitnessOf,
+  };
 });

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Station } from '@cadre/core/catalogue';
+import type { Progress } from '@cadre/core/checks';
+import { zonesName } from '@cadre/web/catalogue';
+import { ActButton } from '@cadre/web/ui';
+import type { Stand } from './use-stand';
+
+/** The acts of the station, always under the hand: undo, all sound here, what is left, leave it. */
+const props = defineProps<{ stand: Stand; progress: Progress; stations: readonly Station[] }>();
+const emit = defineEmits<{ left: []; leave: [] }>();
+const left = computed(() => props.stand.left.value);
+const sweepable = computed(() => props.stand.sweepable.value);
+const station = computed(() => props.stand.station.value);
+const next = computed(() => props.stations[props.stand.at.value + 1] ?? null);
+const words = computed(() => {
+  if (left.value.length === 0) return `Next: ${next.value ? zonesName(next.value.zones) : 'sign off'}`;
+  if (sweepable.value.length < left.value.length)
+    return sweepable.value.length ? `The other ${sweepable.value.length} sound` : `${left.value.length} left, one by one`;
+  return left.value.length === station.value?.asked.length ? 'All sound here' : `The other ${left.value.length} sound`;
+});
+</script>
+
+<template>
+  <div class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+    <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
+      <ActButton class="shrink-0 max-sm:px-3" data-undo @click="stand.undo()">Undo</ActButton>
+      <ActButton kind="main" big class="min-w-0 grow" data-sweep :disabled="sweepable.length === 0 && left.length > 0" @click="stand.sweep()">{{
+        words
+      }}</ActButton>
+      <button
+        type="button"
+        data-keys-pass
+        class="figures min-h-12 shrink-0 rounded-md px-2 text-right leading-tight text-soft underline decoration-dotted underline-offset-4"
+        @click="emit('left')"
+      >
+        <span role="status" data-left
+          >{{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span></span
+        ><span class="sr-only">: show what is left</span>
+      </button>
+      <ActButton class="shrink-0 max-sm:px-3" data-leave-it @click="emit('leave')">Leave</ActButton>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,174 @@
+import { v7 as newId } from 'uuid';
+import { findChecks, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import type { AnswerOf } from '@cadre/contract/http';
+import type { Asked, FittedPart, SheetVersion } from '@cadre/core/catalogue';
+import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
+import type { Build } from '@cadre/core/fleet';
+import { deviceId, kept, now, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { takeMarks } from './deliver';
+
+/** Drafts as this browser keeps them: plain acts over what is kept, for the stand and the line alike. */
+export interface MarkGiven {
+  readonly word: MarkWord;
+  readonly way: MarkWay;
+  readonly faults?: readonly MarkedFault[];
+  readonly note?: string;
+  readonly reading?: Reading | undefined;
+}
+
+export interface NamedSheet {
+  readonly hash: string;
+  readonly sheet: SheetVersion;
+}
+
+export type OpenCheck = AnswerOf<typeof findChecks>['checks'][number];
+
+let lastAt = 0;
+/** Marks of one device never share an instant: the newer stands. */
+export function markTime(): number {
+  lastAt = Math.max(now(), lastAt + 1);
+  return lastAt;
+}
+
+const plain = <T>(value: unknown): T => JSON.parse(JSON.stringify(value)) as T;
+
+function draftOf(bike: Bike, sheet: NamedSheet, author: string, theirs: Pick<KeptCheck, 'serverId' | 'repairId' | 'openedAt'> | null): KeptCheck {
+  return {
+    id: theirs?.serverId ?? newId(),
+    serverId: theirs?.serverId ?? null,
+    bikeId: bike.id,
+    tag: bike.tag,
+    build: plain<Build>(bike.build),
+    parts: plain<FittedPart[]>(bike.parts),
+    sheetHash: sheet.hash,
+    sheet: plain<SheetVersion>(sheet.sheet),
+    repairId: theirs?.repairId ?? null,
+    author,
+    openedAt: theirs?.openedAt ?? now(),
+    state: 'open',
+    signature: null,
+    trouble: null,
+  };
+}
+
+async function keptDraft(bikeId: string, sheetKey: string | null): Promise<KeptCheck | null> {
+  const all = await kept.checks.where('bikeId').equals(bikeId).toArray();
+  return all.find((check) => check.state !== 'signed' && check.repairId === null && (sheetKey === null || check.sheet.key === sheetKey)) ?? null;
+}
+
+/** The check of a bike at the stand as it is kept here: found, joined or begun. */
+export async function findOrBegin(bike: Bike, sheet: NamedSheet | null, author: string, checkId: string | null): Promise<KeptCheck | null> {
+  const mine = checkId
+    ? (await kept.checks.where('bikeId').equals(bike.id).toArray()).find((check) => check.serverId === checkId || check.id === checkId)
+    : await keptDraft(bike.id, sheet?.sheet.key ?? null);
+  if (mine) return mine;
+  // What a bike tells is its open ride-out; other work half done is asked for.
+  const other = sheet && !sheet.sheet.clears && !checkId ? ((await openOn([bike.id], [sheet.sheet.key]))?.[0]?.id ?? null) : null;
+  const known = checkId ?? other ?? bike.openCheckId;
+  const found = known ? await fetchOpen(known) : null;
+  const theirs = checkId || !sheet || found?.sheet.key === sheet.sheet.key ? found : null;
+  if (!theirs && !sheet) return null;
+  const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet as unknown as SheetVersion } : sheet;
+  if (!named) return null;
+  const check = draftOf(bike, named, author, theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null);
+  await kept.checks.put(check);
+  if (theirs) await takeMarks(check.id, theirs.marks);
+  return check;
+}
+
+/** The server's open check, or null when it is closed, gone or out of reach. */
+async function fetchOpen(id: string): Promise<Check | null> {
+  try {
+    const check = await send(getCheck, { params: { id } });
+    return check.state === 'open' ? check : null;
+  } catch (error) {
+    if (error instanceof UnreachableError || error instanceof RefusedError) return null;
+    throw error;
+  }
+}
+
+/** The open checks of bikes on sheets as the server has them; null when it cannot be asked. */
+export async function openOn(bikeIds: readonly string[], sheetKeys: readonly string[]): Promise<readonly OpenCheck[] | null> {
+  if (bikeIds.length === 0) return [];
+  try {
+    return (await send(findChecks, { body: { bikeIds: [...bikeIds], sheetKeys: [...sheetKeys] } })).checks;
+  } catch (error) {
+    if (error instanceof UnreachableError || error instanceof RefusedError) return null;
+    throw error;
+  }
+}
+
+/** Joins checks others have begun: they are kept here with their marks, so that one's own marks go into them. */
+export async function joinChecks(
+  open: readonly OpenCheck[],
+  bikeOf: (id: string) => Bike | undefined,
+  sheetOf: (hash: string) => NamedSheet | null,
+  author: string,
+): Promise<void> {
+  for (const theirs of open) {
+    const known = (await kept.checks.where('bikeId').equals(theirs.bikeId).toArray()).find((check) => check.serverId === theirs.id);
+    const draft = known ?? (await keptDraft(theirs.bikeId, theirs.sheetKey));
+    if (draft) {
+      if (draft.serverId === theirs.id) await takeMarks(draft.id, theirs.marks);
+      continue; // one begun here and not sent yet joins theirs when it is delivered
+    }
+    const bike = bikeOf(theirs.bikeId);
+    const sheet = sheetOf(theirs.sheetHash);
+    if (!bike || !sheet) continue;
+    const check = draftOf(bike, sheet, author, { serverId: theirs.id, repairId: null, openedAt: theirs.openedAt });
+    await kept.checks.put(check);
+    await takeMarks(check.id, theirs.marks);
+  }
+}
+
+const beginning = new Map<string, Promise<KeptCheck>>();
+/** The draft of a bike on a sheet as kept here, begun if there is none; asks nobody, so that a mark never waits for the network. */
+export function draftFor(bike: Bike, sheet: NamedSheet, author: string): Promise<KeptCheck> {
+  const key = `${bike.id} ${sheet.sheet.key}`;
+  const before = beginning.get(key) ?? Promise.resolve(null);
+  const next = before.then(async () => {
+    const mine = await keptDraft(bike.id, sheet.sheet.key);
+    if (mine) return mine;
+    const check = draftOf(bike, sheet, author, null);
+    await kept.checks.put(check);
+    return check;
+  });
+  beginning.set(key, next);
+  return next;
+}
+
+/** One person's marks of the same kind for some questions, as they are kept and sent. */
+export function marksOf(questions: readonly Pick<Asked, 'checkpoint' | 'position'>[], given: MarkGiven, author: string, at = markTime()): NewMark[] {
+  return questions.map((question) => ({
+    id: newId(),
+    checkpoint: question.checkpoint.key,
+    position: question.position,
+    word: given.word,
+    way: given.way,
+    faults: plain<NewMark['faults']>(given.faults ?? []),
+    note: given.note ?? '',
+    ...(given.reading ? { reading: plain<NonNullable<NewMark['reading']>>(given.reading) } : {}),
+    author,
+    device: deviceId(),
+    at,
+  }));
+}
+
+/** Keeps marks of a draft here, before they are sent. */
+export async function keepMarks(checkId: string, marks: readonly NewMark[]): Promise<readonly KeptMark[]> {
+  const added = marks.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }));
+  await kept.transaction('rw', kept.marks, kept.checks, async () => {
+    await kept.marks.bulkAdd(added);
+    await kept.checks.update(checkId, { trouble: null });
+  });
+  return added;
+}
+
+/** Puts a name under a draft, over exactly the marks that are kept of it. */
+export async function signDraft(checkId: string, author: string): Promise<void> {
+  await kept.transaction('rw', kept.marks, kept.checks, async () => {
+    const markIds = (await kept.marks.where('checkId').equals(checkId).primaryKeys()).sort();
+    await kept.checks.update(checkId, { state: 'signing', trouble: null, signature: { id: newId(), author, markIds, at: markTime() } });
+  });
+}

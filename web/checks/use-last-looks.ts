@@ -1,0 +1,40 @@
+import { shallowRef } from 'vue';
+import { listLooks } from '@cadre/contract/checks';
+import type { AnswerOf } from '@cadre/contract/http';
+import type { Asked } from '@cadre/core/catalogue';
+import { dayAndClock, keepThing, keptThing, now, send, UnreachableError, RefusedError } from '@cadre/web/app';
+import { OUTCOME_WORDS } from './wording';
+
+type Look = AnswerOf<typeof listLooks>['looks'][number];
+
+/** What the last looks at this bike found; as last fetched when there is no signal. */
+export function useLastLooks(bikeId: string): { wordsFor(question: Asked): string | null } {
+  const looks = shallowRef<ReadonlyMap<string, Look>>(new Map());
+  const take = (list: readonly Look[]): void => {
+    looks.value = new Map(list.map((look) => [look.key, look]));
+  };
+  async function load(): Promise<void> {
+    const key = `looks:${bikeId}`;
+    try {
+      const { looks: fresh } = await send(listLooks, { params: { id: bikeId } });
+      take(fresh);
+      await keepThing(key, fresh);
+    } catch (error) {
+      if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
+      take((await keptThing<Look[]>(key)) ?? []);
+    }
+  }
+  void load();
+
+  function wordsFor(question: Asked): string | null {
+    const look = looks.value.get(question.key);
+    if (!look) return null;
+    const faults = look.faults.map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name.toLowerCase() ?? each.fault);
+    const reading = look.reading ? `${look.reading.typed}${/[a-z%]/i.test(look.reading.typed) ? '' : ` ${look.reading.unit}`}` : '';
+    const read = reading && look.readAt !== null && look.readAt !== look.at ? `${reading} on ${dayAndClock(look.readAt, now())}` : reading;
+    return ['Last: ' + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''), dayAndClock(look.at, now()), read]
+      .filter(Boolean)
+      .join(' · ');
+  }
+  return { wordsFor };
+}
