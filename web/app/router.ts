@@ -7,6 +7,7 @@ export function createAppRouter(): Router {
     routes: [
       { path: '/', name: 'wall', component: () => import('../fleet/WallView.vue'), meta: { title: 'Rack wall' } },
       { path: '/stand/:bikeId', name: 'stand', component: () => import('../checks/StandView.vue'), props: true, meta: { title: 'Stand' } },
+      { path: '/line', name: 'line', component: () => import('../line/LineView.vue'), meta: { title: 'Line' } },
       { path: '/bench/:bikeId?', name: 'bench', component: () => import('../repairs/BenchView.vue'), props: true, meta: { title: 'Bench' } },
       { path: '/bikes/new', name: 'bike-new', component: () => import('../fleet/BikeFormView.vue'), meta: { title: 'New bike' } },
       {

@@ -7,7 +7,7 @@ import LimitScale from './LimitScale.vue';
 import { cellWords, verdictWords, windowWords } from './reading-wording';
 
 /** One number measured at this question: what people type, on its scale, judged at once where a limit is marked. */
-const props = defineProps<{ asked: Asked; window: PressureWindow; typed: TypedReading | null; name: string }>();
+const props = defineProps<{ asked: Asked; window: PressureWindow; typed: TypedReading | null; name: string; label?: string }>();
 const emit = defineEmits<{ read: [reading: TypedReading] }>();
 const id = useId();
 const text = ref(props.typed?.typed ?? '');
@@ -51,7 +51,7 @@ function take(): void {
 <template>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line px-3 py-1.5" data-reading>
     <label :for="id" class="text-soft"
-      >Reading<span class="sr-only"> of {{ name }}, bare numbers in {{ unit }}</span></label
+      >{{ label ?? 'Reading' }}<span class="sr-only"> of {{ name }}, bare numbers in {{ unit }}</span></label
     >
     <span class="flex items-center gap-1.5">
       <input

@@ -36,7 +36,7 @@ const route = useRoute();
 const findingKey = (finding: { checkpoint: string; position: string }): string => `${finding.checkpoint}@${finding.position}`;
 const raised = computed(() => new Set(props.bike.facts.findings.map(findingKey)));
 const draft = useDraft(props.checkId, () => raised.value);
-const readings = useReadings();
+const readings = useReadings(`${props.bike.id} `);
 const lastLooks = useLastLooks(props.bike.id);
 const singly = (question: Asked): boolean => catalogue.isGivenSingly(session.person, question);
 const stand = useStand(draft, singly, () => session.person?.id ?? null, readings);
@@ -54,7 +54,9 @@ const live = useLiveChecks({
   sheetKeys: () => (check.value ? [check.value.sheet.key] : []),
   follow: fleet.onChanged,
   onOver: (keptId, signedBy) => {
-    if (keptId === props.checkId) signedElsewhere.value = signedBy;
+    if (keptId !== props.checkId) return;
+    signedElsewhere.value = signedBy;
+    readings.done(props.bike.id);
   },
 });
 watch(
@@ -102,6 +104,7 @@ function leave(): void {
 async function sign(): Promise<void> {
   if (!session.person) return;
   await draft.sign(session.person.id);
+  readings.done(props.bike.id);
 }
 watch(
   () => check.value?.state,

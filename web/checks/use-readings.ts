@@ -1,10 +1,12 @@
-import { reactive } from 'vue';
+import { defineStore } from 'pinia';
+import { reactive, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Asked, Position } from '@cadre/core/catalogue';
 import type { Outcome, Reading } from '@cadre/core/checks';
 import { inheritFit, type FitList } from '@cadre/core/fleet';
 import { outcomeOfReading, type TypedReading } from '@cadre/core/line';
 import { bareUnitOf, tyreWindow, type PressureWindow } from '@cadre/core/measures';
+import { keepThing, keptThing, now } from '@cadre/web/app';
 
 /** The window marked on this bike's tyre at a position, from its own fit list over its model's. */
 export function windowOf(bike: Pick<Bike, 'fit'>, modelFit: FitList, position: Position): PressureWindow {
@@ -34,32 +36,52 @@ export interface Readings {
   waits(key: string): boolean;
   /** It lies outside what is marked: nobody may call that sound, it is put right or a fault. */
   speaksAgainst(key: string): boolean;
-  drop(key: string): void;
+  /** The check of this bike is signed: what was measured for it is in the record. */
+  done(bikeId: string): void;
 }
 
-/** What was measured at this stand or line and not said of yet, by question. */
-export function useReadings(): Readings {
-  const typed = reactive(new Map<string, TypedReading>());
+const THING = 'readings-waiting';
+/** A reading of an earlier day says nothing of this one. */
+const STALE_MS = 12 * 3_600_000;
+interface Waiting {
+  readonly reading: TypedReading;
+  readonly at: number;
+}
+
+/** What was measured for checks not signed yet, kept in this browser: a closed tab loses no number. */
+const useWaiting = defineStore('readings-waiting', () => {
+  const waiting = reactive(new Map<string, Waiting>());
+  const loaded = keptThing<[string, Waiting][]>(THING).then((kept) => {
+    for (const [key, each] of kept ?? []) if (!waiting.has(key) && now() - each.at < STALE_MS) waiting.set(key, each);
+  });
+  watch(waiting, () => void loaded.then(() => keepThing(THING, [...waiting])));
+  return { waiting };
+});
+
+/** What was measured for the check in hand, by bike and question; the same at the stand and on the line. */
+export function useReadings(prefix = ''): Readings {
+  const { waiting } = useWaiting();
+  const of = (key: string): TypedReading | null => waiting.get(prefix + key)?.reading ?? null;
   return {
     take(key, reading) {
-      const before = typed.get(key) ?? null;
+      const before = of(key);
       const outcome = outcomeOfReading(reading, before);
-      typed.set(key, reading);
+      waiting.set(prefix + key, { reading, at: now() });
       return {
         outcome,
         note: outcome === 'put-right' && before ? `Was ${before.typed}${/[a-z]/i.test(before.typed) ? '' : ` ${bareUnitOf(before.measure)}`}` : '',
       };
     },
-    typed: (key) => typed.get(key) ?? null,
+    typed: of,
     readingFor: ({ key }) => {
-      const reading = typed.get(key);
+      const reading = of(key);
       return reading ? readingOf(reading) : undefined;
     },
     waits: (key) => {
-      const reading = typed.get(key);
-      return reading !== undefined && reading.verdict !== 'inside';
+      const reading = of(key);
+      return reading !== null && reading.verdict !== 'inside';
     },
-    speaksAgainst: (key) => ['low', 'high', 'empty'].includes(typed.get(key)?.verdict ?? ''),
-    drop: (key) => void typed.delete(key),
+    speaksAgainst: (key) => ['low', 'high', 'empty'].includes(of(key)?.verdict ?? ''),
+    done: (bikeId) => [...waiting.keys()].filter((key) => key.startsWith(`${bikeId} `)).forEach((key) => waiting.delete(key)),
   };
 }

@@ -1,1 +1,3 @@
+export { default as BikeChoice } from './BikeChoice.vue';
 export { default as GroupStrip } from './GroupStrip.vue';
+export { useCandidates } from './use-candidates';

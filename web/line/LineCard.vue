@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import type { LineColumn } from '@cadre/core/line';
+import { takesOneReading } from '@cadre/core/measures';
+import { ReadingField, windowOf } from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import { OutcomeMark } from '@cadre/web/ui';
+import RowHead from './RowHead.vue';
+import { cellReading, cellWordsFor, columnName } from './cell-words';
+import type { Line, LineBike } from './use-line';
+
+/** One bike of the line under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
+const props = defineProps<{ row: LineBike; columns: readonly LineColumn[]; line: Line; standTo: object }>();
+const emit = defineEmits<{ sound: []; exception: [] }>();
+const fleet = useFleet();
+const cells = computed(() => props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })));
+const asked = computed(() => cells.value.flatMap(({ cell }) => cell.asked));
+const left = computed(() => cells.value.flatMap(({ cell }) => cell.left));
+const measured = computed(() => asked.value.filter((question) => takesOneReading(question.checkpoint.measure)));
+const modelFit = computed(() => fleet.models.find((model) => model.id === props.row.bike.modelId)?.fit ?? {});
+const typedOf = (key: string) => props.line.typed(props.row, { kind: 'question', key } as LineColumn);
+const over = computed(() => props.row.state === 'signed' || props.row.state === 'signing');
+</script>
+
+<template>
+  <li class="rounded-md border-2 border-line bg-plate" :data-line-row="row.bike.tag" :data-state="row.state" :data-complete="row.complete">
+    <div class="flex items-center gap-2 px-2 py-1.5">
+      <RouterLink :to="standTo" class="flex min-h-12 min-w-0 grow items-center"><RowHead :row="row" /></RouterLink>
+      <span class="flex flex-wrap justify-end gap-0.5">
+        <span
+          v-for="{ column, cell } in cells"
+          :key="column.key"
+          :data-cell="column.key"
+          :data-outcome="cell.asked.length ? (cell.outcome ?? 'none') : 'not-asked'"
+        >
+          <OutcomeMark v-if="cell.asked.length" :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome" />
+          <span class="sr-only">{{ columnName(column) }}: {{ cellWordsFor(cell, cellReading(cell, line.typed(row, column))) }}</span>
+        </span>
+      </span>
+      <p v-if="asked.length === 0" class="text-soft">not asked</p>
+      <template v-else-if="!over">
+        <button type="button" class="min-h-12 shrink-0 rounded-md border-2 border-line px-3 font-semibold" data-exception @click="emit('exception')">
+          {{ left.length ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ row.bike.tag }}</span>
+        </button>
+        <button
+          v-if="left.length"
+          type="button"
+          class="min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act"
+          data-sound
+          @click="emit('sound')"
+        >
+          Sound<span class="sr-only">: {{ row.bike.tag }}</span>
+        </button>
+      </template>
+    </div>
+    <template v-if="!over">
+      <div v-for="question in measured" :key="question.key">
+        <ReadingField
+          :asked="question"
+          :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
+          :label="columns.length > 1 || measured.length > 1 ? columnName({ kind: 'question', ...question }) : undefined"
+          :window="windowOf(row.bike, modelFit, question.position)"
+          :typed="typedOf(question.key)"
+          @read="(reading) => line.read(row, question, reading)"
+        />
+      </div>
+    </template>
+    <slot />
+  </li>
+</template>

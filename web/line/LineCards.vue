@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Asked } from '@cadre/core/catalogue';
+import type { LineColumn } from '@cadre/core/line';
+import LineCard from './LineCard.vue';
+import LooksHere from './LooksHere.vue';
+import { columnName } from './cell-words';
+import type { Line, LineBike } from './use-line';
+import type { LineGrid } from './use-line-grid';
+
+/** The line by touch: one pass at a time, or all looks of a short one at once, each bike a card. */
+const props = defineProps<{
+  line: Line;
+  grid: LineGrid;
+  standOf: (row: LineBike) => object;
+  looksOf: (columns: readonly LineColumn[]) => readonly Asked[];
+}>();
+const { columns, rows } = props.line;
+const short = computed(() => columns.value.every((column) => column.kind === 'question'));
+/** A short line is given whole unless one look of it is chosen. */
+const whole = computed(() => short.value && columns.value.length > 1 && props.grid.wholeRow.value);
+const shown = computed(() => (whole.value ? columns.value : columns.value.slice(props.grid.columnAt.value, props.grid.columnAt.value + 1)));
+const doneOf = (column: LineColumn): string => {
+  const asked = rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
+  return `${asked.filter((cell) => cell.left.length === 0).length}/${asked.length}`;
+};
+function choose(index: number | null): void {
+  props.grid.wholeRow.value = index === null;
+  props.grid.go(props.grid.rowAt.value, index ?? 0);
+}
+const chip = (on: boolean): string =>
+  `min-h-12 shrink-0 rounded-md border-2 px-3 text-left leading-tight ${on ? 'border-ink bg-ink text-ground' : 'border-line bg-plate'}`;
+async function sound(index: number): Promise<void> {
+  if (whole.value) await props.grid.rowSound(index);
+  else await props.grid.sound({ row: index, column: props.grid.columnAt.value });
+}
+</script>
+
+<template>
+  <div class="mt-2 space-y-3">
+    <div v-if="columns.length > 1" class="flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Go down the line with">
+      <button v-if="short" type="button" :class="chip(whole)" :aria-pressed="whole" data-pass="all" @click="choose(null)">
+        All {{ columns.length }} looks
+      </button>
+      <button
+        v-for="(column, index) in columns"
+        :key="column.key"
+        type="button"
+        :class="chip(!whole && index === grid.columnAt.value)"
+        :aria-pressed="!whole && index === grid.columnAt.value"
+        :data-pass="column.key"
+        @click="choose(index)"
+      >
+        {{ columnName(column) }}<span class="figures block text-sm opacity-80">{{ doneOf(column) }}</span>
+      </button>
+    </div>
+    <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.standings.size === 0)">
+      <summary class="min-h-8 font-semibold">What is looked at</summary>
+      <LooksHere :asked="looksOf(shown)" :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'" />
+    </details>
+    <ol class="space-y-2">
+      <LineCard
+        v-for="(row, index) in rows"
+        :key="row.bike.id"
+        :row="row"
+        :columns="shown"
+        :line="line"
+        :stand-to="standOf(row)"
+        :data-current-row="index === grid.rowAt.value ? '' : undefined"
+        @sound="sound(index)"
+        @exception="whole ? grid.openRow(index) : grid.exception(null, { row: index, column: grid.columnAt.value })"
+      >
+        <slot v-if="grid.opened.value?.row.bike.id === row.bike.id" />
+      </LineCard>
+    </ol>
+  </div>
+</template>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { computed, onMounted, onScopeDispose, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Asked } from '@cadre/core/catalogue';
+import type { LineColumn } from '@cadre/core/line';
+import { count, useKeys, type KeyMap } from '@cadre/web/app';
+import { useCatalogue, ZONE_WORDS } from '@cadre/web/catalogue';
+import { ActButton } from '@cadre/web/ui';
+import LineBar from './LineBar.vue';
+import LineCards from './LineCards.vue';
+import LineException from './LineException.vue';
+import LineGrid from './LineGrid.vue';
+import LinePaste from './LinePaste.vue';
+import LooksHere from './LooksHere.vue';
+import { columnName } from './cell-words';
+import type { LineAddress } from './line-address';
+import { LINE_KEYS } from './line-keys';
+import { EACH_RIDE_OUT, useLine, type LineBike } from './use-line';
+import { useLineGrid } from './use-line-grid';
+import { useWide } from './use-wide';
+
+const props = defineProps<{ bikes: readonly Bike[]; address: LineAddress }>();
+const catalogue = useCatalogue();
+const route = useRoute();
+const router = useRouter();
+const wide = useWide();
+const line = useLine({
+  bikes: () => props.bikes,
+  sheetKey: () => props.address.sheetKey,
+  scope: () => props.address.scope,
+  way: () => props.address.way,
+});
+const grid = useLineGrid(line);
+const pasting = ref<string | null>(null);
+const { opened } = grid;
+const openedRow = computed(() => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null);
+
+const sheetName = computed(() => (props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? '')));
+const scopeName = computed(() => {
+  const { scope } = props.address;
+  if (scope.kind === 'zone') return ZONE_WORDS[scope.zone].toLowerCase();
+  const column = line.columns.value[0];
+  return scope.kind === 'checkpoint' && column?.kind === 'question' ? column.checkpoint.name.toLowerCase() : '';
+});
+/** Everything a column asks of any bike of the line: what a sweep down it speaks for. */
+const looksOf = (columns: readonly LineColumn[]): readonly Asked[] => {
+  const all = new Map<string, Asked>();
+  for (const row of line.rows.value) for (const column of columns) for (const asked of line.cell(row, column).asked) all.set(asked.key, asked);
+  return [...all.values()];
+};
+const looksHere = computed(() => (grid.column.value ? looksOf([grid.column.value]) : []));
+const standOf = (row: LineBike): object => ({
+  name: 'stand',
+  params: { bikeId: row.bike.id },
+  query: { ...(props.address.sheetKey === EACH_RIDE_OUT ? {} : { sheet: props.address.sheetKey }), from: route.fullPath },
+});
+async function takeSuggestion(): Promise<void> {
+  grid.typing.value = grid.suggestion.value;
+  await grid.commit();
+}
+/** A column copied elsewhere goes where the cursor is, shown first. */
+function pasted(event: ClipboardEvent): void {
+  if (pasting.value !== null || grid.column.value?.kind !== 'question') return;
+  const text = event.clipboardData?.getData('text/plain') ?? '';
+  if (event.target instanceof HTMLElement && event.target.matches('input, textarea') && !text.trim().includes('\n')) return;
+  if (!text.trim()) return;
+  event.preventDefault();
+  pasting.value = text;
+}
+onMounted(() => document.addEventListener('paste', pasted));
+onScopeDispose(() => document.removeEventListener('paste', pasted));
+
+function leave(): void {
+  const { from } = route.query;
+  if (typeof from === 'string' && from.startsWith('/') && !from.startsWith('//')) void router.push(from);
+  else void router.push({ name: 'wall' });
+}
+const digits = Object.fromEntries(
+  [...'0123456789'].map((digit) => [
+    digit,
+    () => {
+      if (grid.column.value?.kind === 'question') grid.typing.value = digit;
+    },
+  ]),
+);
+useKeys(
+  (): KeyMap =>
+    pasting.value !== null
+      ? {}
+      : {
+          ...(wide.value && grid.typing.value === null
+            ? {
+                ...digits,
+                ' ': () => void grid.sound(),
+                s: () => void grid.sound(),
+                a: () => void grid.rowSound(),
+                f: () => void grid.exception('fault'),
+                w: () => void grid.exception('watch'),
+                p: () => void grid.exception('put-right'),
+                n: () => void grid.exception('not-looked-at'),
+                d: () => void grid.fillDown(),
+                ArrowDown: () => grid.step(1, 0),
+                ArrowUp: () => grid.step(-1, 0),
+                ArrowRight: () => grid.step(0, 1),
+                ArrowLeft: () => grid.step(0, -1),
+                Enter: () => grid.step(1, 0),
+                Home: () => grid.go(0, grid.columnAt.value),
+                End: () => grid.go(line.rows.value.length - 1, grid.columnAt.value),
+              }
+            : {}),
+          u: () => void line.undo(),
+          Escape: () => (opened.value ? (opened.value = null) : leave()),
+        },
+  LINE_KEYS,
+);
+</script>
+
+<template>
+  <main class="mx-auto max-w-[110rem] px-4 pb-40 pt-3 max-sm:px-2" data-line :data-ready="line.ready.value">
+    <header class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+      <h1 class="sturdy text-2xl leading-tight">
+        {{ sheetName }}<template v-if="scopeName">, {{ scopeName }}</template>
+      </h1>
+      <p class="text-soft">down {{ count(bikes.length, 'bike') }}<template v-if="address.way === 'paper'"> · keyed in from paper</template></p>
+      <ActButton kind="quiet" class="ml-auto" data-line-other @click="router.push({ name: 'line', query: { pick: '1' } })">Another line</ActButton>
+    </header>
+    <p v-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the sheets …</p>
+    <p v-else-if="line.columns.value.length === 0" class="py-8">
+      None of these bikes is asked this.
+      <RouterLink :to="{ name: 'line', query: { pick: '1' } }" class="text-act underline">Choose another line</RouterLink>
+    </p>
+    <div v-else-if="wide" class="mt-2 flex items-start gap-4">
+      <LineGrid class="min-w-0 grow" :line="line" :grid="grid" :stand-of="standOf" />
+      <aside
+        class="sticky top-[calc(var(--strip)+0.5rem)] max-h-[calc(100dvh-var(--strip)-7rem)] w-[23rem] shrink-0 overflow-y-auto"
+        aria-label="The pass"
+      >
+        <LineException
+          v-if="opened && openedRow"
+          class="rounded-md border-2 border-ink/60 bg-plate"
+          :opened="opened"
+          :row="openedRow"
+          :line="line"
+          @choose="(question) => opened && (opened = { ...opened, question })"
+          @close="opened = null"
+        />
+        <template v-else-if="grid.column.value && grid.row.value">
+          <div class="mb-2 flex items-stretch gap-2">
+            <ActButton class="grow" data-exception @click="grid.exception(null)">Not sound</ActButton>
+            <ActButton kind="main" class="grow" data-sound @click="grid.sound()">{{ grid.row.value.bike.tag }} sound</ActButton>
+          </div>
+          <LooksHere :key="grid.column.value.key" :asked="looksHere" :title="columnName(grid.column.value)" />
+        </template>
+      </aside>
+    </div>
+    <LineCards v-else :line="line" :grid="grid" :stand-of="standOf" :looks-of="looksOf">
+      <LineException
+        v-if="opened && openedRow"
+        class="border-t-2 border-line"
+        :opened="opened"
+        :row="openedRow"
+        :line="line"
+        @choose="(question) => opened && (opened = { ...opened, question })"
+        @close="opened = null"
+      />
+    </LineCards>
+    <LineBar :line="line" :grid="grid" :wide="wide" @sign="line.signAll()" @paste="pasting = ''" @suggestion="takeSuggestion" />
+    <LinePaste v-if="pasting !== null" :line="line" :grid="grid" :first="pasting" @close="pasting = null" />
+  </main>
+</template>

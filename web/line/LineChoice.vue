@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Bike } from '@cadre/contract/fleet';
+import { count } from '@cadre/web/app';
+import { BikeChoice } from '@cadre/web/schedule';
+import { ActButton, ChoiceField } from '@cadre/web/ui';
+import { lineQuery, readScope } from './line-address';
+import { useLineChoice } from './use-line-choice';
+
+/** Before the line: which bikes, with what. One act starts with what is most usual. */
+const props = defineProps<{ named: readonly Bike[] | null; unknown: readonly string[]; paper: boolean }>();
+const router = useRouter();
+const choice = useLineChoice(() => props.named);
+const { siteId, rule, sheetKey, of, bikes, sites, sheets, scopes } = choice;
+const shownTags = computed(() => bikes.value.map((bike) => bike.tag));
+function start(): void {
+  void router.push({
+    name: 'line',
+    query: lineQuery({ tags: shownTags.value, sheetKey: sheetKey.value, scope: readScope(of.value), way: props.paper ? 'paper' : 'line' }),
+  });
+}
+function print(): void {
+  void router.push({ name: 'paper', query: lineQuery({ tags: shownTags.value, sheetKey: sheetKey.value, scope: readScope(of.value), way: 'line' }) });
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-5xl space-y-5 px-4 pb-28 pt-4" data-line-choice>
+    <header>
+      <h1 class="sturdy text-3xl leading-none">{{ paper ? 'Key in a paper sheet' : 'Down the line' }}</h1>
+      <p class="mt-1 max-w-[60ch] text-soft">
+        {{
+          paper
+            ? 'Choose the bikes and the sheet that were printed. What is keyed in is marked as given on paper.'
+            : 'One thing, bike after bike. What is marked here goes into the same check as at the stand.'
+        }}
+      </p>
+    </header>
+    <p v-if="unknown.length" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-2">No bike here is tagged {{ unknown.join(', ') }}.</p>
+    <section aria-labelledby="line-with" class="grid gap-3 sm:grid-cols-2">
+      <h2 id="line-with" class="sturdy text-xl sm:col-span-2">With what</h2>
+      <ChoiceField v-model="sheetKey" label="Sheet" :options="sheets" data-line-sheet />
+      <ChoiceField v-model="of" label="All of it, one zone, or one checkpoint" :options="scopes" data-line-of />
+    </section>
+    <section v-if="!named" aria-labelledby="line-bikes" class="space-y-3">
+      <h2 id="line-bikes" class="sturdy text-xl">Which bikes</h2>
+      <ChoiceField v-if="sites.length > 1" v-model="siteId" class="max-w-sm" label="Site" :options="sites" />
+      <BikeChoice v-model="rule" :site-id="siteId" />
+    </section>
+    <section aria-live="polite" class="rounded-md bg-sunk p-3">
+      <p class="font-semibold" data-line-count>{{ count(bikes.length, 'bike') }}</p>
+      <p class="sturdy mt-1 max-h-32 overflow-y-auto leading-snug">{{ shownTags.join(' ') }}</p>
+      <p v-if="bikes.length === 0" class="text-watch">None is like that. Choose less narrowly.</p>
+    </section>
+    <div class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
+      <div class="mx-auto flex max-w-5xl gap-2">
+        <ActButton :disabled="bikes.length === 0" data-line-print @click="print">Print on paper</ActButton>
+        <ActButton kind="main" big class="grow" :disabled="bikes.length === 0" data-line-start @click="start">{{
+          paper ? 'Key it in' : `Down the line of ${bikes.length}`
+        }}</ActButton>
+      </div>
+    </div>
+  </main>
+</template>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Asked } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { withPosition } from '@cadre/web/catalogue';
+import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
+import { ActButton, OutcomeMark } from '@cadre/web/ui';
+import type { Line, LineBike } from './use-line';
+import type { Opened } from './use-line-grid';
+
+/** What is not sound on one bike of the line: which look, then its usual faults. */
+const props = defineProps<{ opened: Opened; row: LineBike; line: Line }>();
+const emit = defineEmits<{ choose: [question: Asked | null]; close: [] }>();
+const give = (question: Asked, given: MarkGiven): void => void props.line.mark(props.row, [question], given);
+</script>
+
+<template>
+  <section class="space-y-3 px-3 py-3" :aria-label="`${row.bike.tag}: what is not sound`" data-line-exception>
+    <h2 class="sturdy text-xl leading-tight">
+      {{ row.bike.tag }}<template v-if="opened.question"> · {{ withPosition(opened.question.checkpoint.name, opened.question.position) }}</template>
+    </h2>
+    <ul v-if="!opened.question" class="space-y-1.5">
+      <li v-for="question in opened.questions" :key="question.key">
+        <button
+          type="button"
+          class="flex min-h-12 w-full items-center gap-2 rounded-md border-2 border-line bg-plate px-3 text-left leading-tight"
+          :data-choose-look="question.key"
+          @click="emit('choose', question)"
+        >
+          <OutcomeMark :outcome="row.standings.get(question.key)?.outcome ?? null" />{{ withPosition(question.checkpoint.name, question.position) }}
+        </button>
+      </li>
+    </ul>
+    <template v-else>
+      <ActButton v-if="opened.questions.length > 1" kind="quiet" class="!px-0" @click="emit('choose', null)">Another look of this zone</ActButton>
+      <ExceptionPanel
+        :key="opened.question.key"
+        :asked="opened.question"
+        :build="row.bike.build as Build"
+        :standing="row.standings.get(opened.question.key) ?? null"
+        :others="row.asked"
+        @mark="(given) => opened.question && give(opened.question, given)"
+        @go="(question) => emit('choose', question)"
+        @close="emit('close')"
+      />
+    </template>
+    <ActButton v-if="!opened.question" class="w-full" @click="emit('close')">Close</ActButton>
+  </section>
+</template>

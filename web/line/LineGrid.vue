@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { LineColumn } from '@cadre/core/line';
+import LineRow from './LineRow.vue';
+import { columnName } from './cell-words';
+import type { Line, LineBike } from './use-line';
+import type { LineGrid } from './use-line-grid';
+
+/** Bikes down, looks across: one cursor, like a sheet of squared paper on a board. */
+const props = defineProps<{ line: Line; grid: LineGrid; standOf: (row: LineBike) => object }>();
+const { rowAt, columnAt, typing } = props.grid;
+const columns = props.line.columns;
+const template = computed(() => `minmax(7.5rem, 1.3fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`);
+const doneOf = (column: LineColumn): string => {
+  const asked = props.line.rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
+  return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
+};
+</script>
+
+<template>
+  <div class="overflow-x-auto overflow-y-visible rounded-md border-2 border-line">
+    <div
+      role="grid"
+      class="grid min-w-max"
+      :style="{ gridTemplateColumns: template }"
+      :aria-rowcount="line.rows.value.length + 1"
+      aria-label="The line"
+      data-line-grid
+    >
+      <div role="row" class="col-span-full grid grid-cols-subgrid border-b-2 border-ink/40 bg-sunk">
+        <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">Bike</div>
+        <div
+          v-for="(column, index) in columns"
+          :key="column.key"
+          role="columnheader"
+          class="flex flex-col justify-end border-l border-line px-1.5 py-1 text-center text-sm leading-tight"
+          :class="index === columnAt && 'font-semibold text-act'"
+          :data-column="column.key"
+        >
+          <span class="text-pretty hyphens-auto" lang="en">{{ columnName(column) }}</span>
+          <span class="figures text-soft">{{ doneOf(column) }}</span>
+        </div>
+      </div>
+      <LineRow
+        v-for="(row, index) in line.rows.value"
+        :key="row.bike.id"
+        v-model:typing="typing"
+        :row="row"
+        :columns="columns"
+        :line="line"
+        :at="index === rowAt ? columnAt : -1"
+        :stand-to="standOf(row)"
+        @select="(column) => grid.select(index, column)"
+        @commit="(move) => grid.commit(move)"
+      />
+    </div>
+  </div>
+</template>

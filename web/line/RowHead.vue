@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useFleet, KIND_WORDS } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import type { LineBike } from './use-line';
+
+/** Which bike a row is of, how far it is, and who else is on it. */
+const props = defineProps<{ row: LineBike }>();
+const fleet = useFleet();
+const session = useSession();
+const others = computed(() => props.row.authors.filter((id) => id !== session.person?.id).map((id) => fleet.nameOf(id).split(' ')[0]));
+const words = computed(() => {
+  if (props.row.state === 'signed') return 'signed';
+  if (props.row.state === 'signing') return 'signed, kept here';
+  if (props.row.complete) return 'complete, not signed';
+  return others.value.length ? '' : `${KIND_WORDS[props.row.bike.build.kind]} ${props.row.bike.size}`;
+});
+</script>
+
+<template>
+  <span class="min-w-0 leading-tight">
+    <span class="sturdy block text-lg leading-tight">{{ row.bike.tag }}</span>
+    <span class="block truncate text-sm" :class="row.complete && row.state === 'open' ? 'font-semibold text-act' : 'text-soft'"
+      >{{ words
+      }}<span v-if="others.length" class="font-semibold text-ink" data-others>{{ words ? ' · ' : '' }}with {{ others.join(', ') }}</span></span
+    >
+  </span>
+</template>

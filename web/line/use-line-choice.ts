@@ -1,0 +1,91 @@
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
+import type { Group } from '@cadre/core/schedule';
+import { useCatalogue, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { useCandidates } from '@cadre/web/schedule';
+import { EACH_RIDE_OUT } from './use-line';
+
+export interface Option {
+  readonly value: string;
+  readonly label: string;
+}
+
+export interface LineChoice {
+  readonly siteId: Ref<string>;
+  readonly rule: Ref<BikeRule>;
+  readonly sheetKey: Ref<string>;
+  readonly of: Ref<string>;
+  readonly bikes: ComputedRef<readonly Bike[]>;
+  readonly sites: ComputedRef<readonly Option[]>;
+  readonly sheets: ComputedRef<readonly Option[]>;
+  readonly scopes: ComputedRef<readonly Option[]>;
+}
+
+/** Choosing a line: whose bikes, with which sheet, and whether with all of it, one zone or one checkpoint. */
+export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
+  const fleet = useFleet();
+  const catalogue = useCatalogue();
+  const candidates = useCandidates();
+  const siteId = ref('');
+  const rule = shallowRef<BikeRule>(ANY_BIKE);
+  const sheetKey = ref<string>(EACH_RIDE_OUT);
+  const of = ref('');
+  const asked = shallowRef<readonly Asked[]>([]);
+  watch(
+    () => fleet.wall?.sites[0]?.id,
+    (first) => (siteId.value ||= first ?? ''),
+    { immediate: true },
+  );
+  const bikes = computed(() => {
+    const chosen = named();
+    if (chosen) return chosen;
+    const here = candidates.value.filter((bike) => bike.siteId === siteId.value);
+    const groups = (fleet.groups as readonly Group[]).filter((group) => group.siteId === siteId.value);
+    return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
+  });
+  const sheets = computed(() => [
+    { value: EACH_RIDE_OUT, label: 'Ride-out of its kind' },
+    ...(catalogue.known?.sheets ?? []).filter((sheet) => !sheet.clears).map((sheet) => ({ value: sheet.key, label: sheet.name })),
+  ]);
+
+  /** What the sheet asks of these bikes, so that only what is asked at all can be chosen. */
+  watch(
+    [sheetKey, bikes],
+    async () => {
+      const key = sheetKey.value;
+      const byKind = new Map(bikes.value.map((bike) => [bike.build.kind, bike]));
+      const all = new Map<string, Asked>();
+      for (const [kind, bike] of byKind) {
+        const sheet = key === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(key);
+        if (sheetKey.value !== key) return; // another was chosen meanwhile
+        if (sheet) for (const each of askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts })) all.set(each.key, each);
+      }
+      asked.value = [...all.values()];
+      if (!scopes.value.some((each) => each.value === of.value)) of.value = '';
+    },
+    { immediate: true },
+  );
+  const scopes = computed((): Option[] => {
+    const zones = zonesOf('m-front-first').filter((zone) => asked.value.some((each) => each.zone === zone));
+    const looks = new Map(asked.value.map((each) => [each.checkpoint.key, each]));
+    return [
+      { value: '', label: 'All of it' },
+      ...zones.map((zone) => ({ value: `zone:${zone}`, label: `Only: ${ZONE_WORDS[zone].toLowerCase()}` })),
+      ...[...looks.values()].map((each) => ({ value: `look:${each.checkpoint.key}`, label: withPosition(each.checkpoint.name, 'only') })),
+    ];
+  });
+  return {
+    siteId,
+    rule,
+    sheetKey,
+    of,
+    bikes,
+    sites: computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name }))),
+    sheets,
+    scopes,
+  };
+}

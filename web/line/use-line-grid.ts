@@ -1,0 +1,251 @@
+import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue';
+import type { Asked } from '@cadre/core/catalogue';
+import type { Outcome } from '@cadre/core/checks';
+import { readCell, type LineColumn, type TypedCell } from '@cadre/core/line';
+import type { PressureWindow } from '@cadre/core/measures';
+import { cellWords, verdictWords, windowOf } from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import type { Line, LineBike } from './use-line';
+
+interface Words {
+  readonly said: string;
+  readonly suggestion: string;
+}
+/** What a text would mean in a cell: refused or asked about in words, or what it would be taken as. */
+export interface Meaning extends Words {
+  readonly question?: Asked;
+  readonly window?: PressureWindow;
+  readonly cell?: Exclude<TypedCell, { kind: 'refused' }>;
+}
+
+/** What a row that is not sound is opened on. */
+export interface Opened {
+  readonly row: LineBike;
+  readonly questions: readonly Asked[];
+  readonly question: Asked | null;
+}
+
+export interface LineGrid {
+  readonly rowAt: Ref<number>;
+  readonly columnAt: Ref<number>;
+  readonly row: ComputedRef<LineBike | null>;
+  readonly column: ComputedRef<LineColumn | null>;
+  /** What is being typed into the cell; null when nothing is. */
+  readonly typing: Ref<string | null>;
+  readonly said: Ref<string>;
+  readonly suggestion: Ref<string>;
+  readonly opened: Ref<Opened | null>;
+  /** Bikes below, from here on, that a fill down would mark. */
+  readonly fillable: ComputedRef<readonly LineBike[]>;
+  go(row: number, column: number): void;
+  step(rows: number, columns: number): void;
+  sound(at?: { row: number; column: number }): Promise<void>;
+  exception(outcome: Outcome | null, at?: { row: number; column: number }): Promise<void>;
+  fillDown(): Promise<void>;
+  /** Takes what was typed; on to the next bike when it was understood. */
+  commit(move?: 'down' | 'right' | 'stay'): Promise<boolean>;
+  meaning(row: LineBike, column: LineColumn, text: string): Meaning;
+  /** Takes a text for a cell as if it were typed there; answers what there is to say about it. */
+  enter(row: LineBike, column: LineColumn, text: string, sure: boolean): Promise<Words>;
+  /** Moves the cursor, once what is being typed was taken. */
+  select(row: number, column: number): Promise<void>;
+  /** On touch, a short line is given row by row until one look of it is chosen. */
+  readonly wholeRow: Ref<boolean>;
+  /** What is not sound somewhere in a row. */
+  openRow(at: number): void;
+  /** The whole row sound, where every look of it stands side by side. */
+  rowSound(at?: number): Promise<void>;
+}
+
+/** The cursor of the line and what keys and touches do at it. */
+export function useLineGrid(line: Line): LineGrid {
+  const fleet = useFleet();
+  const rowAt = ref(0);
+  const columnAt = ref(0);
+  const typing = ref<string | null>(null);
+  const said = ref('');
+  const suggestion = ref('');
+  const opened = ref<Opened | null>(null);
+  const askedOnce = ref('');
+  const row = computed(() => line.rows.value[rowAt.value] ?? null);
+  const column = computed(() => line.columns.value[columnAt.value] ?? null);
+  watch(line.columns, (columns) => (columnAt.value = Math.min(columnAt.value, Math.max(0, columns.length - 1))));
+
+  function go(toRow: number, toColumn: number): void {
+    rowAt.value = Math.max(0, Math.min(line.rows.value.length - 1, toRow));
+    columnAt.value = Math.max(0, Math.min(line.columns.value.length - 1, toColumn));
+    typing.value = null;
+    opened.value = null;
+    said.value = '';
+    suggestion.value = '';
+    void nextTick(() => document.querySelector('[data-cursor]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
+  }
+  const step = (rows: number, columns: number): void => go(rowAt.value + rows, columnAt.value + columns);
+  /** On to the next bike that is asked this at all; at the last one, to the top of the next column with something left. */
+  function down(): void {
+    const here = column.value;
+    if (!here) return;
+    const wants = (each: LineBike, of: LineColumn): boolean => line.cell(each, of).left.length > 0;
+    const below = line.rows.value.findIndex((each, index) => index > rowAt.value && wants(each, here));
+    if (below >= 0) return go(below, columnAt.value);
+    for (const [index, other] of line.columns.value.entries()) {
+      if (index <= columnAt.value) continue;
+      const first = line.rows.value.findIndex((each) => wants(each, other));
+      if (first >= 0) return go(first, index);
+    }
+    go(rowAt.value, columnAt.value);
+  }
+  function at(place?: { row: number; column: number }): { row: LineBike; column: LineColumn } | null {
+    if (place) {
+      rowAt.value = place.row;
+      columnAt.value = place.column;
+    }
+    return row.value && column.value ? { row: row.value, column: column.value } : null;
+  }
+
+  async function sound(place?: { row: number; column: number }): Promise<void> {
+    const here = at(place);
+    if (!here || typing.value !== null) return;
+    const cell = line.cell(here.row, here.column);
+    const against = cell.left.find((question) => line.speaksAgainst(here.row, question));
+    if (against && here.column.kind === 'question') {
+      said.value = 'What was measured lies outside what is marked. Put it right, gauge again and type that; or F names the fault.';
+      return;
+    }
+    const waiting = here.column.kind === 'question' ? cell.left : line.sweepable(here.row, here.column);
+    if (waiting.length > 0) await line.mark(here.row, waiting, { word: 'sound' });
+    if (waiting.length < cell.left.length) {
+      said.value = 'The criticals here are given one by one: choose this zone as what you go down the line with.';
+      return;
+    }
+    down();
+  }
+
+  /** Only where every look stands on show: side by side, or a single column. */
+  async function rowSound(index = rowAt.value): Promise<void> {
+    rowAt.value = index;
+    const here = row.value;
+    if (!here || typing.value !== null) return;
+    if (line.columns.value.some((each) => each.kind === 'zone') && line.columns.value.length > 1) {
+      said.value = 'Zones are given one by one: each shows what is looked at there.';
+      return;
+    }
+    const left = line.columns.value.flatMap((each) => line.cell(here, each).left);
+    const meant = line.columns.value.flatMap((each) => line.rowSweepable(here, each));
+    if (meant.length > 0) await line.mark(here, meant, { word: 'sound' });
+    if (meant.length < left.length) {
+      said.value = left.some((each) => line.speaksAgainst(here, each))
+        ? 'What was measured lies outside what is marked: it is put right, or a fault.'
+        : 'The rest of this row is given one by one.';
+      return;
+    }
+    const next = line.rows.value.findIndex((each, at) => at > index && line.columns.value.some((of) => line.cell(each, of).left.length > 0));
+    if (next >= 0) go(next, columnAt.value);
+  }
+
+  async function exception(outcome: Outcome | null, place?: { row: number; column: number }): Promise<void> {
+    const here = at(place);
+    if (!here) return;
+    const { asked } = line.cell(here.row, here.column);
+    const [only, ...more] = asked;
+    if (!only) return;
+    const question = more.length === 0 ? only : null;
+    opened.value = { row: here.row, questions: asked, question };
+    if (question && (outcome === 'put-right' || outcome === 'not-looked-at')) await line.mark(here.row, [question], { word: outcome });
+  }
+
+  function openRow(index: number): void {
+    rowAt.value = index;
+    const here = row.value;
+    if (here) opened.value = { row: here, questions: line.columns.value.flatMap((each) => line.cell(here, each).asked), question: null };
+  }
+
+  const fillable = computed(() => {
+    const [here, from] = [column.value, row.value];
+    if (!here || !from || line.cell(from, here).outcome !== 'sound' || line.cell(from, here).left.length > 0) return [];
+    return line.rows.value.slice(rowAt.value + 1).filter((each) => line.sweepable(each, here).length > 0);
+  });
+  /** Only soundness is filled: a reading is measured on each bike, a fault is looked at on each. */
+  async function fillDown(): Promise<void> {
+    const here = column.value;
+    if (!here) return;
+    await line.markMany(fillable.value.map((each) => ({ row: each, questions: line.sweepable(each, here), given: { word: 'sound' as const } })));
+  }
+
+  /** What a text would mean in a cell, before it is taken. */
+  function meaning(of: LineBike, into: LineColumn, text: string): Meaning {
+    if (into.kind !== 'question') return { said: 'A value belongs to one checkpoint: choose it as what you go down the line with.', suggestion: '' };
+    const question = of.asked.find((each) => each.key === into.key);
+    if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
+    const modelFit = fleet.models.find((model) => model.id === of.bike.modelId)?.fit ?? {};
+    const window = windowOf(of.bike, modelFit, question.position);
+    const cell = readCell(text, into.checkpoint, window);
+    if (cell.kind === 'refused') return cellWords(cell, text);
+    return { question, window, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
+  }
+
+  async function enter(of: LineBike, into: LineColumn, text: string, sure: boolean): Promise<Words> {
+    const { question, window, cell, said: words, suggestion: instead } = meaning(of, into, text);
+    if (!question || !cell || !window || (words && !sure)) return { said: words, suggestion: instead };
+    if (cell.kind === 'reading') {
+      const outcome = await line.read(of, question, cell.reading);
+      return { said: outcome ? '' : verdictWords(cell.reading, window).words, suggestion: '' };
+    }
+    if (cell.outcome !== 'sound') opened.value = { row: of, questions: [question], question };
+    else if (line.speaksAgainst(of, question))
+      return { said: 'What was measured lies outside what is marked: it is put right, or a fault.', suggestion: '' };
+    else await line.mark(of, [question], { word: 'sound' });
+    return { said: '', suggestion: '' };
+  }
+
+  async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
+    const text = typing.value?.trim() ?? '';
+    const here = at();
+    if (!here || !text) {
+      typing.value = null;
+      return true;
+    }
+    const key = `${here.row.bike.id} ${here.column.key} ${text}`;
+    const words = await enter(here.row, here.column, text, askedOnce.value === key);
+    said.value = words.said;
+    suggestion.value = words.suggestion;
+    const taken = line.typed(here.row, here.column)?.typed === text || words.said === '';
+    if (words.said && !taken) {
+      askedOnce.value = key;
+      return false; // what was typed stays in the cell
+    }
+    typing.value = null;
+    if (words.said) return false;
+    if (move === 'down') down();
+    else if (move === 'right') step(0, 1);
+    return true;
+  }
+  async function select(toRow: number, toColumn: number): Promise<void> {
+    if (typing.value !== null && !(await commit('stay'))) return;
+    go(toRow, toColumn);
+  }
+
+  return {
+    wholeRow: ref(true),
+    openRow,
+    select,
+    rowSound,
+    meaning,
+    rowAt,
+    columnAt,
+    row,
+    column,
+    typing,
+    said,
+    suggestion,
+    opened,
+    fillable,
+    go,
+    step,
+    sound,
+    exception,
+    fillDown,
+    commit,
+    enter,
+  };
+}

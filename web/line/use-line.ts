@@ -1,0 +1,300 @@
+import { liveQuery } from 'dexie';
+import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
+import { foldMarks, progressOf, type Mark, type Outcome, type Progress, type Standing } from '@cadre/core/checks';
+import type { Build } from '@cadre/core/fleet';
+import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
+import { kept, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
+import {
+  draftFor,
+  joinChecks,
+  keepMarks,
+  markTime,
+  marksOf,
+  signDraft,
+  useLiveChecks,
+  useOutbox,
+  useReadings,
+  type MarkGiven,
+  type NamedSheet,
+} from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+
+/** One bike of the line, with what its check says so far. */
+export interface LineBike {
+  readonly bike: Bike;
+  readonly sheet: NamedSheet | null;
+  readonly asked: readonly Asked[];
+  readonly standings: ReadonlyMap<string, Standing>;
+  readonly progress: Progress;
+  /** Everything asked has a mark, and nothing critical is missing. */
+  readonly complete: boolean;
+  readonly state: 'untouched' | KeptCheck['state'];
+  readonly unsent: number;
+  readonly authors: readonly string[];
+}
+
+export interface Line {
+  readonly rows: ComputedRef<readonly LineBike[]>;
+  readonly columns: ComputedRef<readonly LineColumn[]>;
+  readonly ready: Ref<boolean>;
+  readonly signable: ComputedRef<readonly LineBike[]>;
+  readonly undoable: ComputedRef<boolean>;
+  cell(row: LineBike, column: LineColumn): LineCell;
+  /** What a sweep of the cell may mark: not what this person gives one by one, nor what a reading speaks against. */
+  sweepable(row: LineBike, column: LineColumn): readonly Asked[];
+  /** The same for a sweep over several looks of a row: what is given one by one is left out even where it stands alone. */
+  rowSweepable(row: LineBike, column: LineColumn): readonly Asked[];
+  typed(row: LineBike, column: LineColumn): TypedReading | null;
+  mark(row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void>;
+  /** Marks many bikes as one act that is undone as one. */
+  markMany(each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[]): Promise<void>;
+  /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
+  speaksAgainst(row: LineBike, question: Pick<Asked, 'key'>): boolean;
+  /** Takes a reading; answers the outcome it had by itself, if any. */
+  read(row: LineBike, question: Asked, reading: TypedReading): Promise<Outcome | null>;
+  undo(): Promise<void>;
+  signAll(): Promise<number>;
+}
+
+/** What a sheet key means for a bike: `ride-out` is the ride-out of its kind. */
+export const EACH_RIDE_OUT = 'each-ride-out';
+
+/**
+ * Many bikes, one sheet: every mark goes into the check of its bike, begun by the first mark or joined where somebody has begun.
+ * Whatever others mark meanwhile is followed. `way` tells marks keyed in from paper from those given at the bike.
+ */
+export function useLine(input: {
+  readonly bikes: () => readonly Bike[];
+  readonly sheetKey: () => string;
+  readonly scope: () => LineScope;
+  readonly way: () => 'line' | 'paper';
+}): Line {
+  const catalogue = useCatalogue();
+  const fleet = useFleet();
+  const session = useSession();
+  const outbox = useOutbox();
+  const readings = useReadings();
+  const sheets = shallowRef<ReadonlyMap<string, NamedSheet>>(new Map());
+  const ready = ref(false);
+  const checks = shallowRef<readonly KeptCheck[]>([]);
+  const marks = shallowRef<readonly KeptMark[]>([]);
+  /** What was marked here, act by act, to be taken back in that order. */
+  const acts = shallowRef<readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]>([]);
+  const ids = computed(() => input.bikes().map((bike) => bike.id));
+  const sheetOf = (bike: Bike): NamedSheet | null => sheets.value.get(bike.build.kind) ?? null;
+  const sheetKeys = computed(() => [...new Set([...sheets.value.values()].map((each) => each.sheet.key))]);
+
+  async function loadSheets(): Promise<void> {
+    const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
+    if (!catalogue.known) await catalogue.load();
+    const found = await Promise.all(
+      kinds.map(
+        async (kind) =>
+          [kind, input.sheetKey() === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(input.sheetKey())] as const,
+      ),
+    );
+    sheets.value = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
+    ready.value = true;
+    live.refresh();
+  }
+
+  const live = useLiveChecks({
+    bikeIds: () => ids.value,
+    sheetKeys: () => sheetKeys.value,
+    follow: fleet.onChanged,
+    onOpen: (open) =>
+      joinChecks(
+        open,
+        (id) => fleet.bikeById.get(id),
+        (hash) => [...sheets.value.values()].find((each) => each.hash === hash) ?? null,
+        session.person?.id ?? '',
+      ),
+  });
+
+  let subscription: { unsubscribe(): void } | null = null;
+  watch(
+    ids,
+    (wanted) => {
+      subscription?.unsubscribe();
+      subscription = liveQuery(async () => {
+        const own = await kept.checks
+          .where('bikeId')
+          .anyOf([...wanted])
+          .toArray();
+        return {
+          checks: own,
+          marks: await kept.marks
+            .where('checkId')
+            .anyOf(own.map((check) => check.id))
+            .toArray(),
+        };
+      }).subscribe((found) => {
+        checks.value = found.checks;
+        marks.value = found.marks;
+      });
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => subscription?.unsubscribe());
+  watch([() => input.sheetKey(), () => ids.value.join()], () => void loadSheets(), { immediate: true });
+
+  const signedHere = new Set<string>();
+  /** Signed here since the line was opened: shown as done, while an older signature says nothing of today. */
+  const checkOf = (bike: Bike, sheet: NamedSheet | null): KeptCheck | null =>
+    checks.value.find(
+      (check) => check.bikeId === bike.id && check.repairId === null && check.sheet.key === sheet?.sheet.key && check.state !== 'signed',
+    ) ??
+    checks.value.findLast(
+      (check) => check.bikeId === bike.id && check.sheet.key === sheet?.sheet.key && check.state === 'signed' && signedHere.has(check.id),
+    ) ??
+    null;
+
+  const marksByCheck = computed(() => {
+    const byCheck = new Map<string, KeptMark[]>();
+    for (const mark of marks.value) {
+      const list = byCheck.get(mark.checkId);
+      if (list) list.push(mark);
+      else byCheck.set(mark.checkId, [mark]);
+    }
+    return byCheck;
+  });
+  /** Rows are made anew only where something changed: a line of hundreds answers a key at once. */
+  const made = new Map<string, { key: string; row: LineBike }>();
+  const rows = computed(() =>
+    input.bikes().map((bike): LineBike => {
+      const sheet = sheetOf(bike);
+      const check = checkOf(bike, sheet);
+      const own = check ? (marksByCheck.value.get(check.id) ?? []) : [];
+      const unsent = own.filter((mark) => mark.sent === 0).length;
+      const key = `${bike.version} ${sheet?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
+      const before = made.get(bike.id);
+      if (before?.key === key) return before.row;
+      const asked = check
+        ? askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] })
+        : sheet
+          ? askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts })
+          : [];
+      const standings = foldMarks(own.map((each) => each.mark as Mark));
+      const progress = progressOf(asked, standings);
+      const row: LineBike = {
+        bike,
+        sheet: check ? { hash: check.sheetHash, sheet: check.sheet } : sheet,
+        asked,
+        standings,
+        progress,
+        complete: asked.length > 0 && progress.left.length === 0 && progress.criticalsMissing.length === 0,
+        state: check?.state ?? 'untouched',
+        unsent,
+        authors: [...new Set(own.map((each) => each.mark.author))],
+      };
+      made.set(bike.id, { key, row });
+      return row;
+    }),
+  );
+  const zones = computed(() => {
+    const first = [...sheets.value.values()][0];
+    return zonesOf(first?.sheet.route ?? 'm-front-first');
+  });
+  const columns = computed(() =>
+    lineColumns(
+      rows.value.map((row) => row.asked),
+      input.scope(),
+      zones.value,
+    ),
+  );
+  const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string => `${row.bike.id} ${question.key}`;
+  const signable = computed(() => rows.value.filter((row) => row.complete && row.state === 'open'));
+
+  function sweepable(row: LineBike, column: LineColumn): readonly Asked[] {
+    return lineCell(column, row.asked, row.standings).left.filter(
+      (question) => (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) && !readings.waits(readingKey(row, question)),
+    );
+  }
+
+  async function markMany(
+    each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[],
+  ): Promise<void> {
+    const author = session.person?.id;
+    if (!author) return;
+    const at = markTime();
+    const act = [];
+    for (const { row, questions, given } of each) {
+      if (questions.length === 0 || !row.sheet || row.state === 'signing' || row.state === 'signed') continue;
+      const check = await draftFor(row.bike, row.sheet, author);
+      const meant = questions.filter((question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)));
+      if (meant.length === 0) continue;
+      const fresh = meant.flatMap((question) =>
+        marksOf(
+          [question],
+          { ...given, way: input.way(), reading: given.reading ?? readings.readingFor({ key: readingKey(row, question) }) },
+          author,
+          at,
+        ),
+      );
+      await keepMarks(check.id, fresh);
+      act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
+    }
+    if (act.length > 0 && each.some(({ given }) => given.word !== 'withdrawn')) acts.value = [...acts.value, act];
+    void outbox.flush();
+  }
+
+  const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> => markMany([{ row, questions, given }]);
+
+  async function read(row: LineBike, question: Asked, reading: TypedReading): Promise<Outcome | null> {
+    const { outcome, note } = readings.take(readingKey(row, question), reading);
+    if (outcome) await mark(row, [question], { word: outcome, note });
+    return outcome;
+  }
+
+  async function undo(): Promise<void> {
+    const last = acts.value.at(-1);
+    const author = session.person?.id;
+    if (!last || !author) return;
+    acts.value = acts.value.slice(0, -1);
+    const at = markTime();
+    for (const { checkId, questions } of last) {
+      const check = await kept.checks.get(checkId);
+      if (check?.state === 'open') await keepMarks(checkId, marksOf(questions, { word: 'withdrawn', way: input.way() }, author, at));
+    }
+    void outbox.flush();
+  }
+
+  async function signAll(): Promise<number> {
+    const author = session.person?.id;
+    if (!author) return 0;
+    const ripe = signable.value;
+    for (const row of ripe) {
+      const check = checkOf(row.bike, row.sheet);
+      if (!check) continue;
+      signedHere.add(check.id);
+      await signDraft(check.id, author);
+      readings.done(row.bike.id);
+      readings.done(row.bike.id);
+    }
+    acts.value = [];
+    void outbox.flush();
+    return ripe.length;
+  }
+
+  return {
+    rows,
+    columns,
+    ready,
+    signable,
+    undoable: computed(() => acts.value.length > 0),
+    cell: (row, column) => lineCell(column, row.asked, row.standings),
+    sweepable,
+    rowSweepable: (row, column) => sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),
+    typed: (row, column) => (column.kind === 'question' ? readings.typed(`${row.bike.id} ${column.key}`) : null),
+    mark,
+    markMany,
+    speaksAgainst: (row, question) => readings.speaksAgainst(readingKey(row, question)),
+    read,
+    undo,
+    signAll,
+  };
+}
