@@ -3,6 +3,10 @@ import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fi
 import { IsNull } from 'typeorm';
 import { bikeEntity, bikeStateEntity, modelEntity } from '@cadre/server/fleet/entities';
 import { fitmentEntity } from '@cadre/server/parts/entities';
+import { countRound, roundRows } from '@cadre/core/rounds';
+import { personEntity } from '@cadre/server/people/entities';
+import { DEVICE } from '@cadre/test-world/builders';
+import { createServices } from '@cadre/server/app';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { verifyRecord } from '@cadre/server/records';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
@@ -46,6 +50,17 @@ describe.each([
     expect(await database.source.getRepository(fitmentEntity).countBy({ removedAt: IsNull() })).toBeGreaterThan(15);
     const groups = await database.source.getRepository(outingGroupEntity).find();
     expect(groups.filter((group) => group.outAt.getTime() > now).length).toBeGreaterThan(3);
+  });
+
+  it('has a morning round half done by its rule, one bike in hand and one left lying, and a campaign', async () => {
+    const lead = await database.source.getRepository(personEntity).findOneByOrFail({ signInName: 'ines' });
+    const { rounds } = await createServices(database.source, () => now).rounds.list({ ...lead, device: DEVICE });
+    expect(rounds.map((round) => round.name).sort()).toEqual(['Hardtails before the wet', 'Morning round']);
+    const morning = rounds.find((round) => round.name === 'Morning round');
+    const counts = countRound(roundRows(morning?.bikeIds ?? [], morning?.looks ?? [], now));
+    expect(counts.done).toBeGreaterThan(8);
+    expect(counts.left).toBeGreaterThan(5);
+    expect(morning?.looks.filter((look) => look.state === 'open').length).toBe(2);
   });
 
   it('is peopled by five made-up people, one in each role and one trainee', () => {

@@ -1,4 +1,6 @@
 import type { AddressInfo } from 'node:net';
+import { TZDate } from '@date-fns/tz';
+import { format as formatDate } from 'date-fns';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
@@ -7,13 +9,15 @@ import { importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
 import { fitPart, type Part } from '@cadre/contract/parts';
 import { addGroup } from '@cadre/contract/schedule';
+import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
-import type { SheetVersion } from '@cadre/core/catalogue';
-import { readWants, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
+import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
+import { ANY_BIKE } from '@cadre/core/rounds';
+import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/people';
-import { bikeFieldsOf, DEVICE, marksFor } from '@cadre/test-world/builders';
+import { bikeFieldsOf, DEVICE, markFor, marksFor } from '@cadre/test-world/builders';
 import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
 import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
 import { thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
@@ -202,6 +206,65 @@ class Seeder {
     if (past.coSignedBy) await this.as(past.coSignedBy).send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: signedAt } });
   }
 
+  /** The morning round by its rule, made when this morning began, and a campaign over the next weeks. */
+  async rounds(source: DataSource, now: number): Promise<void> {
+    const lead = this.as('ines');
+    const { sites, racks } = await lead.send(getWall);
+    const siteOf = (name: string): string => sites.find((each) => each.name === name)?.id ?? '';
+    const clockAt = (at: number): string => formatDate(new TZDate(at, ZONE), 'HH:mm');
+    // A rule makes its round some hours before it is to be done, so it is to be done some hours from now, whatever the hour of seeding.
+    const soon = Math.min(Math.max(siteTimeToday(now, ZONE, '09:00'), now + 40 * MINUTE_MS), this.now + 240 * MINUTE_MS);
+    const doneBy = siteDay(soon, ZONE) === siteDay(now, ZONE) ? clockAt(soon) : '23:59';
+    await lead.send(setStandingRound, {
+      params: { id: newId() },
+      body: {
+        siteId: siteOf('Boathouse'),
+        name: 'Morning round',
+        sheetKey: null,
+        rule: {
+          ...ANY_BIKE,
+          rackIds: racks.filter((rack) => rack.name === 'Slip rail' || rack.name === 'Long wall').map((rack) => rack.id),
+          kinds: [],
+          sizes: [],
+          named: [],
+          due: true,
+        },
+        people: [],
+        doneBy,
+        active: true,
+        version: null,
+      },
+    });
+    await createServices(source, () => this.now).rounds.raiseStanding();
+    const hardtails = [...this.bikes.values()].filter(({ demo }) => demo.model.kind === 'hardtail').map(({ id }) => id);
+    await lead.send(makeRound, {
+      body: {
+        id: newId(),
+        siteId: siteOf('Hill hut'),
+        name: 'Hardtails before the wet',
+        sheetKey: 'wet-season',
+        bikeIds: hardtails,
+        people: [this.people.get('tomas') ?? '', this.people.get('pia') ?? ''],
+        deadline: siteTimeToday(now + 18 * DAY_MS, ZONE, '17:00'),
+        at: this.now,
+      },
+    });
+  }
+
+  /** A check begun and not ended: in somebody's hand, or left lying. */
+  async half(tag: string, by: string, sheetKey: string | null, at: number, share: number): Promise<void> {
+    const { id: bikeId, demo } = this.bike(tag);
+    const sheet = this.sheets.get(sheetKey ?? (demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out'));
+    if (!sheet) throw new Error(`no sheet for the half check of ${tag}`);
+    const author = this.people.get(by) ?? '';
+    this.now = at;
+    const checkId = newId();
+    await this.as(by).send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
+    const asked = askedOf(sheet.sheet, asBuilt(demoBuild(demo)));
+    const marks = asked.slice(0, Math.ceil(asked.length * share)).map((each) => markFor(each, author, at));
+    await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
+  }
+
   /** One bike on the bench with its work done, waiting for its re-look; one with something left apart. */
   async bench(at: number): Promise<void> {
     this.now = at;
@@ -293,9 +356,17 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     const span = Math.min(now - today, 110 * MINUTE_MS);
     seeder.now = now - span;
     await seeder.signEverybodyIn();
-    for (const [index, past] of thisMorning.entries()) await seeder.check(past, Math.floor(now - span + (span * index) / (thisMorning.length + 3)));
+    await seeder.rounds(source, now);
+    for (const [index, past] of thisMorning.entries()) {
+      const at = Math.floor(now - span + (span * index) / (thisMorning.length + 3));
+      // Left lying by the trainee when something else was wanted of him.
+      if (past.tag === 'H01') await seeder.half('Q17', 'jonah', null, at, 0.4);
+      await seeder.check(past, at);
+    }
     await seeder.bench(Math.max(seeder.now, now - 10 * MINUTE_MS));
     await seeder.groups(now);
+    await seeder.half('H03', 'tomas', 'wet-season', Math.max(seeder.now, now - 6 * MINUTE_MS), 0.5);
+    await seeder.half('Q04', 'pia', null, Math.max(seeder.now, now - 2 * MINUTE_MS), 0.6);
     await seeder.out('Q39', Math.max(seeder.now, now - 5 * MINUTE_MS));
     await seeder.out('Q12', Math.max(seeder.now, now - 5 * MINUTE_MS));
     await seeder.out('H02', Math.max(seeder.now, now - 4 * MINUTE_MS));

@@ -39,6 +39,7 @@ const site = computed(() => fleet.wall?.sites.toSorted((a, b) => a.opensAt.local
 const opening = computed(() => (site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null));
 const links = computed(() => [
   { name: 'wall', label: 'Wall' },
+  { name: 'rounds', label: 'Rounds' },
   { name: 'bench', label: 'Bench' },
   { name: 'sheets', label: 'Sheets' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
@@ -46,7 +47,10 @@ const links = computed(() => [
 /** Not what one needs at the stand, where the strip must keep its height whatever it says. */
 const SETUP: readonly string[] = ['sheets', 'people'];
 const atStand = computed(() => route.name === 'stand');
-const PARTS: Readonly<Record<string, readonly string[]>> = { sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'] };
+const PARTS: Readonly<Record<string, readonly string[]>> = {
+  rounds: ['round', 'line'],
+  sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'],
+};
 const isHere = (link: { name: string }): boolean => route.name === link.name || (PARTS[link.name]?.includes(String(route.name)) ?? false);
 </script>
 
@@ -61,7 +65,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-lg:px-2"
           :class="[
             isHere(link) ? 'bg-ink text-ground' : '',
-            link.name === 'sheets' && 'max-sm:hidden',
+            SETUP.includes(link.name) && 'max-sm:hidden',
             atStand && SETUP.includes(link.name) && 'max-lg:hidden',
           ]"
           :aria-current="isHere(link) ? 'page' : undefined"

@@ -8,6 +8,11 @@ export function createAppRouter(): Router {
       { path: '/', name: 'wall', component: () => import('../fleet/WallView.vue'), meta: { title: 'Rack wall' } },
       { path: '/stand/:bikeId', name: 'stand', component: () => import('../checks/StandView.vue'), props: true, meta: { title: 'Stand' } },
       { path: '/line', name: 'line', component: () => import('../line/LineView.vue'), meta: { title: 'Line' } },
+      { path: '/rounds', name: 'rounds', component: () => import('../rounds/RoundsView.vue'), meta: { title: 'Rounds' } },
+      { path: '/rounds/:roundId', name: 'round', component: () => import('../rounds/RoundView.vue'), props: true, meta: { title: 'Round' } },
+      { path: '/patterns', name: 'patterns', component: () => import('../checks/PatternsView.vue'), meta: { title: 'Patterns' } },
+      { path: '/checks/:checkId', name: 'check', component: () => import('../checks/CheckView.vue'), props: true, meta: { title: 'Check' } },
+      { path: '/paper', name: 'paper', component: () => import('../line/PaperView.vue'), meta: { title: 'Paper sheet' } },
       { path: '/bench/:bikeId?', name: 'bench', component: () => import('../repairs/BenchView.vue'), props: true, meta: { title: 'Bench' } },
       { path: '/bikes/new', name: 'bike-new', component: () => import('../fleet/BikeFormView.vue'), meta: { title: 'New bike' } },
       {

@@ -8,5 +8,6 @@ export { useReadings, windowOf } from './use-readings';
 export { OUTCOME_WORDS } from './wording';
 /** Opened on a row that is not sound: fetched then. */
 export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));
+export const BikeChecks = defineAsyncComponent(() => import('./BikeChecks.vue'));
 export const HowToLook = defineAsyncComponent(() => import('./HowToLook.vue'));
 export const ReadingField = defineAsyncComponent(() => import('./ReadingField.vue'));

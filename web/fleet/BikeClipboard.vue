@@ -166,6 +166,13 @@ useKeys(
       <ActButton v-if="next === 'back'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="back" @click="move('in')"
         >Take back</ActButton
       >
+      <RouterLink
+        v-if="session.may('mark') && mayGoOut(answer.fitness)"
+        :to="{ name: 'stand', params: { bikeId: bike.id }, query: { sheet: 'turnaround' } }"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        data-act="turnaround"
+        >Turnaround</RouterLink
+      >
       <ActButton v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')" data-act="check" @click="check">Check again</ActButton>
       <RouterLink
         v-if="next !== 'bench' && toBench"

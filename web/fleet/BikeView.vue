@@ -4,7 +4,7 @@ import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
-import { useOutbox } from '@cadre/web/checks';
+import { BikeChecks, useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import BikeClipboard from './BikeClipboard.vue';
 import BikeFigure from './BikeFigure.vue';
@@ -98,6 +98,7 @@ const fit = computed(() => {
           </div>
         </dl>
         <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
+        <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <PartsPanel :bike="bike" />
         <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
       </div>

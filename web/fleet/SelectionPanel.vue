@@ -107,6 +107,13 @@ async function hangAll(): Promise<void> {
       <ActButton kind="main" :disabled="ready.length === 0 || refusal.busy.value" data-hand-out @click="moveAll(ready, 'out')"
         >Hand out {{ ready.length === bikes.length ? '' : 'the ' }}{{ count(ready.length, 'cleared one') }}</ActButton
       >
+      <RouterLink
+        v-if="bikes.length && session.may('mark')"
+        :to="{ name: 'line', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
+        class="inline-flex min-h-12 items-center justify-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        data-line-with
+        >Down the line with {{ bikes.length === 1 ? 'it' : 'them' }}</RouterLink
+      >
       <ActButton :disabled="out.length === 0 || refusal.busy.value" data-take-back @click="moveAll(out, 'in')"
         >Take back {{ count(out.length, 'bike') }}</ActButton
       >

@@ -34,6 +34,8 @@ function toggleSelecting(): void {
 }
 defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
 const LINKS = [
+  { name: 'line', words: 'Down the line', fleet: false },
+  { name: 'rounds', words: 'Rounds', fleet: false },
   { name: 'bike-new', words: 'Add a bike', fleet: true },
   { name: 'exchange', words: 'Bring in or export a list', fleet: false },
   { name: 'sheets', words: 'Sheets, checkpoints, policy', fleet: false },

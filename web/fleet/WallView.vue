@@ -4,6 +4,7 @@ import { useWindowVirtualizer } from '@tanstack/vue-virtual';
 import type { Bike } from '@cadre/contract/fleet';
 import { clock, useKeys } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
+import { RoundStrip } from '@cadre/web/rounds';
 import { NoticePlate } from '@cadre/web/ui';
 import AddRackForm from './AddRackForm.vue';
 import BikeClipboard from './BikeClipboard.vue';
@@ -207,6 +208,7 @@ useKeys(
             : 'Drag a tag to another hook, or touch it and then the hook. Rename racks, change their hooks and order where they hang.'
         }}
       </p>
+      <RoundStrip v-if="fleet.wall && !view.selecting && !view.arranging" />
       <NoticePlate v-if="arrange.refusal.said.value" class="mt-2" :said="arrange.refusal.said.value" />
       <div
         ref="rails"

@@ -56,7 +56,7 @@ async function sound(index: number): Promise<void> {
     </div>
     <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.standings.size === 0)">
       <summary class="min-h-8 font-semibold">What is looked at</summary>
-      <LooksHere :asked="looksOf(shown)" :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'" />
+      <LooksHere compact :asked="looksOf(shown)" :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'" />
     </details>
     <ol class="space-y-2">
       <LineCard

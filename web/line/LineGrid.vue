@@ -10,7 +10,7 @@ import type { LineGrid } from './use-line-grid';
 const props = defineProps<{ line: Line; grid: LineGrid; standOf: (row: LineBike) => object }>();
 const { rowAt, columnAt, typing } = props.grid;
 const columns = props.line.columns;
-const template = computed(() => `minmax(7.5rem, 1.3fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`);
+const template = computed(() => `minmax(8.5rem, 1.2fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`);
 const doneOf = (column: LineColumn): string => {
   const asked = props.line.rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
@@ -21,8 +21,8 @@ const doneOf = (column: LineColumn): string => {
   <div class="overflow-x-auto overflow-y-visible rounded-md border-2 border-line">
     <div
       role="grid"
-      class="grid min-w-max"
-      :style="{ gridTemplateColumns: template }"
+      class="grid w-full"
+      :style="{ gridTemplateColumns: template, minWidth: `${8.5 + 5.25 * columns.length}rem` }"
       :aria-rowcount="line.rows.value.length + 1"
       aria-label="The line"
       data-line-grid

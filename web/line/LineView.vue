@@ -18,7 +18,9 @@ onMounted(async () => {
 });
 const address = computed(() => readLineAddress(route.query));
 const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
-const bikes = computed(() => address.value.tags.flatMap((tag): readonly Bike[] => [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined)));
+const bikes = computed(() =>
+  address.value.tags.flatMap((tag): readonly Bike[] => [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined)),
+);
 const unknown = computed(() => address.value.tags.filter((tag) => !byTag.value.has(tag.toUpperCase())));
 /** Chosen already, but not yet with what. */
 const choosing = computed(() => bikes.value.length === 0 || route.query.pick === '1');

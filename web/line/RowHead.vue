@@ -19,7 +19,9 @@ const words = computed(() => {
 
 <template>
   <span class="min-w-0 leading-tight">
-    <span class="sturdy block text-lg leading-tight">{{ row.bike.tag }}</span>
+    <span class="sturdy flex items-center gap-1.5 text-lg leading-tight"
+      ><span class="size-2.5 shrink-0 rounded-full border-2 border-rail bg-ground" aria-hidden="true" />{{ row.bike.tag }}</span
+    >
     <span class="block truncate text-sm" :class="row.complete && row.state === 'open' ? 'font-semibold text-act' : 'text-soft'"
       >{{ words
       }}<span v-if="others.length" class="font-semibold text-ink" data-others>{{ words ? ' · ' : '' }}with {{ others.join(', ') }}</span></span

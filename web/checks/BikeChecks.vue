@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, shallowRef, watch } from 'vue';
+import { listChecks, type CheckSummary } from '@cadre/contract/checks';
+import { count, dayAndClock, send, UnreachableError, useNow } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+
+/** The checks of a bike: those half done with a way to go on, and the signed ones as they were signed. */
+const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
+const fleet = useFleet();
+const session = useSession();
+const now = useNow();
+const checks = shallowRef<readonly CheckSummary[]>([]);
+const unreachable = shallowRef(false);
+async function load(): Promise<void> {
+  const { bikeId } = props;
+  try {
+    const found = (await send(listChecks, { params: { id: bikeId }, query: { most: 12 } })).checks;
+    if (bikeId === props.bikeId) checks.value = found;
+    unreachable.value = false;
+  } catch (error) {
+    if (!(error instanceof UnreachableError)) throw error;
+    unreachable.value = true;
+  }
+}
+watch([() => props.bikeId, () => props.version], () => void load(), { immediate: true });
+const open = computed(() => checks.value.filter((each) => each.state === 'open'));
+const over = computed(() => checks.value.filter((each) => each.state === 'signed').slice(0, 8));
+const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.repairId ? ', re-look' : ''}${each.amends ? ', amendment' : ''}`;
+</script>
+
+<template>
+  <section v-if="checks.length || unreachable" aria-labelledby="checks-of" data-bike-checks>
+    <h2 id="checks-of" class="sturdy text-xl">Checks</h2>
+    <p v-if="unreachable" class="text-soft">No signal: earlier checks are not at hand.</p>
+    <ul class="mt-1 space-y-1.5">
+      <li
+        v-for="each in open"
+        :key="each.id"
+        class="flex flex-wrap items-center gap-x-3 rounded-md border-2 border-dashed border-act bg-plate px-3 py-1"
+        data-open-check
+      >
+        <span class="min-w-0 grow leading-tight"
+          ><span class="font-semibold">{{ nameOf(each) }}</span
+          >, half done: {{ count(each.marked, 'look') }} marked<span class="block text-sm text-soft"
+            >begun by {{ fleet.nameOf(each.openedBy) }} {{ dayAndClock(each.openedAt, now, timeZone) }}</span
+          ></span
+        >
+        <RouterLink
+          v-if="session.may('mark')"
+          :to="{ name: 'stand', params: { bikeId }, query: { check: each.id, from: `/bikes/${bikeId}` } }"
+          class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
+          data-go-on
+          >Go on</RouterLink
+        >
+      </li>
+      <li v-for="each in over" :key="each.id">
+        <RouterLink
+          :to="{ name: 'check', params: { checkId: each.id } }"
+          class="flex min-h-12 flex-wrap items-center gap-x-2 rounded-md border-2 border-line bg-plate px-3 leading-tight"
+          data-signed-check
+        >
+          <span class="font-semibold underline">{{ nameOf(each) }}</span>
+          <span class="figures text-soft"
+            >{{ dayAndClock(each.signedAt ?? each.openedAt, now, timeZone) }} · {{ fleet.nameOf(each.signedBy ?? '') }}</span
+          >
+          <span v-if="each.complete === false" class="ml-auto font-semibold text-watch">incomplete</span>
+        </RouterLink>
+      </li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Build } from '@cadre/core/fleet';
+import type { Standing } from '@cadre/core/checks';
+import type { Asked } from '@cadre/core/catalogue';
+import { count, dayAndClock, useNow } from '@cadre/web/app';
+import { withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { ActButton, NoticePlate, OutcomeMark } from '@cadre/web/ui';
+import ExceptionPanel from './ExceptionPanel.vue';
+import { useCheckRecord } from './use-check-record';
+import { OUTCOME_WORDS } from './wording';
+
+/** A check as it was signed. What was wrong in it is put right by another one that names it, with the reason. */
+const props = defineProps<{ checkId: string }>();
+const fleet = useFleet();
+const session = useSession();
+const router = useRouter();
+const now = useNow();
+const record = useCheckRecord();
+const { check, zones, refusal, amending, reason } = record;
+const changing = ref(false);
+const open = ref<string | null>(null);
+const tried = ref(false);
+onMounted(async () => {
+  if (!fleet.wall) await fleet.load();
+});
+watch(
+  () => props.checkId,
+  (id) => void record.load(id),
+  { immediate: true },
+);
+const bike = computed(() => fleet.bikeById.get(check.value?.bikeId ?? '') ?? null);
+const zone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
+const mayAmend = computed(() => session.may('sign') && !session.person?.trainee && check.value?.state === 'signed' && check.value.repairId === null);
+const people = computed(() => [...new Set((check.value?.marks ?? []).map((mark) => mark.author))].map(fleet.nameOf));
+function standingWords(asked: Asked, standing: Standing | null): string {
+  if (!standing) return 'nobody looked';
+  const faults = standing.faults.map((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault).join(', ');
+  const [mark] = standing.marks;
+  const reading = mark?.reading ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}` : '';
+  const paper = mark?.way === 'paper' ? 'keyed in from paper' : '';
+  const two =
+    standing.marks.length > 1
+      ? standing.marks
+          .map((each) => `${fleet.nameOf(each.author)}: ${each.word === 'withdrawn' ? '' : OUTCOME_WORDS[each.word].toLowerCase()}`)
+          .join('; ')
+      : '';
+  return [`${OUTCOME_WORDS[standing.outcome]}${faults ? `: ${faults}` : ''}`, reading, mark?.note ?? '', two, paper].filter(Boolean).join(' · ');
+}
+async function handIn(): Promise<void> {
+  tried.value = true;
+  if (!reason.value.trim() || amending.value.length === 0 || !session.person) return;
+  const id = await record.amend(session.person.id);
+  if (id) {
+    changing.value = false;
+    await router.push({ name: 'check', params: { checkId: id } });
+  }
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-5xl space-y-4 px-4 pb-28 pt-3 max-sm:px-2" data-check-record>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <p v-if="!check || !bike" class="text-soft" role="status">
+      <span class="sr-only">Check. </span>{{ refusal.said.value ? '' : 'Getting the check …' }}
+    </p>
+    <template v-if="check && bike">
+      <header>
+        <h1 class="sturdy text-3xl leading-tight">
+          <RouterLink :to="{ name: 'bike', params: { bikeId: bike.id } }" class="underline decoration-2 underline-offset-4">{{
+            bike.tag
+          }}</RouterLink>
+          · {{ check.sheet.name }}<template v-if="check.amends">, amendment</template>
+        </h1>
+        <p class="text-soft">
+          <template v-if="check.signedBy"
+            >Signed by {{ fleet.nameOf(check.signedBy) }} {{ dayAndClock(check.signedAt ?? check.openedAt, now, zone) }}</template
+          >
+          <template v-else>Not signed</template>
+          <template v-if="check.coSignedBy"> · co-signed by {{ fleet.nameOf(check.coSignedBy) }}</template>
+          · marked by {{ people.join(', ') || 'nobody' }}
+          <strong v-if="check.complete === false" class="text-watch"> · incomplete</strong>
+        </p>
+        <p v-if="check.amends" class="mt-1">
+          It corrects
+          <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline">the check as it was signed</RouterLink>:
+          {{ check.reason }}
+        </p>
+      </header>
+      <p v-if="changing" class="rounded-md bg-sunk px-3 py-2">
+        Open what was marked wrong and say what is true. What was signed stays as it is; this stands beside it. No amendment lets a held bike out.
+      </p>
+      <section v-for="{ zone: at, looks } in zones" :key="at" :aria-label="ZONE_WORDS[at]">
+        <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
+        <ul>
+          <li v-for="{ asked, standing, instead } in looks" :key="asked.key" class="border-b border-line py-1.5" :data-look="asked.key">
+            <div class="flex items-center gap-3">
+              <OutcomeMark :outcome="(instead ?? standing)?.outcome ?? null" />
+              <div class="min-w-0 grow leading-snug">
+                <p class="font-semibold">{{ withPosition(asked.checkpoint.name, asked.position) }}</p>
+                <p class="text-soft" :class="instead && 'line-through'">{{ standingWords(asked, standing) }}</p>
+                <p v-if="instead" class="font-semibold text-watch">{{ standingWords(asked, instead) }}</p>
+              </div>
+              <ActButton v-if="changing" :aria-expanded="open === asked.key" data-amend-look @click="open = open === asked.key ? null : asked.key">{{
+                open === asked.key ? 'Close' : 'Amend'
+              }}</ActButton>
+            </div>
+            <ExceptionPanel
+              v-if="changing && open === asked.key"
+              class="mt-2 rounded-md border-2 border-ink/60 bg-plate p-3"
+              :asked="asked"
+              :build="bike.build as Build"
+              :standing="instead"
+              :others="[]"
+              @mark="(given) => session.person && record.say(asked, given, session.person.id)"
+              @close="open = null"
+            />
+          </li>
+        </ul>
+      </section>
+      <div v-if="mayAmend" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+        <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
+          <ActButton v-if="!changing" data-amend @click="changing = true">Amend this check</ActButton>
+          <template v-else>
+            <label class="sr-only" for="amend-reason">Why is it amended?</label>
+            <input
+              id="amend-reason"
+              v-model="reason"
+              maxlength="300"
+              placeholder="Why is it amended?"
+              class="h-12 min-w-0 grow rounded-md border-2 bg-plate px-3"
+              :class="tried && !reason.trim() ? 'border-held' : 'border-ink/60'"
+              :aria-invalid="tried && !reason.trim()"
+            />
+            <ActButton @click="changing = false">Leave it</ActButton>
+            <ActButton kind="main" :disabled="amending.length === 0 || refusal.busy.value" data-hand-in @click="handIn"
+              >Amend {{ count(amending.length, 'look') }}</ActButton
+            >
+            <p v-if="tried && !reason.trim()" role="alert" class="basis-full font-semibold text-held">Say why it is amended.</p>
+          </template>
+        </div>
+      </div>
+    </template>
+  </main>
+</template>

@@ -1,0 +1,85 @@
+import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
+import { askedOf, type Asked, type SheetVersion, type Zone } from '@cadre/core/catalogue';
+import { foldMarks, type Mark, type Standing } from '@cadre/core/checks';
+import type { Build } from '@cadre/core/fleet';
+import { now as serverNow, send } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { useRefusal, type Refusal } from '@cadre/web/ui';
+import { marksOf, type MarkGiven } from './drafts';
+
+export interface RecordedLook {
+  readonly asked: Asked;
+  readonly standing: Standing | null;
+  /** What the amendment in hand would say instead. */
+  readonly instead: Standing | null;
+}
+
+export interface CheckRecord {
+  readonly check: Ref<Check | null>;
+  readonly zones: ComputedRef<readonly { readonly zone: Zone; readonly looks: readonly RecordedLook[] }[]>;
+  readonly refusal: Refusal;
+  readonly amending: Ref<readonly NewMark[]>;
+  readonly reason: Ref<string>;
+  load(id: string): Promise<void>;
+  /** Says something else of one look, in the amendment in hand. */
+  say(asked: Asked, given: MarkGiven, author: string): void;
+  /** Hands the amendment in; answers the id of the check that holds it. */
+  amend(author: string): Promise<string | null>;
+}
+
+/** A signed check read as it was signed, and the amendment somebody makes to it. */
+export function useCheckRecord(): CheckRecord {
+  const fleet = useFleet();
+  const refusal = useRefusal();
+  const check = shallowRef<Check | null>(null);
+  const amending = ref<NewMark[]>([]);
+  const reason = ref('');
+
+  async function load(id: string): Promise<void> {
+    await refusal.run(async () => {
+      check.value = await send(getCheck, { params: { id } });
+    });
+  }
+  const asked = computed(() => {
+    const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
+    if (!check.value || !bike) return [];
+    return askedOf(check.value.sheet as unknown as SheetVersion, { build: bike.build as Build, parts: bike.parts });
+  });
+  const standings = computed(() => foldMarks((check.value?.marks ?? []) as readonly Mark[]));
+  const instead = computed(() => foldMarks(amending.value as readonly Mark[]));
+  const zones = computed(() => {
+    const byZone = new Map<Zone, RecordedLook[]>();
+    for (const each of asked.value) {
+      const standing = standings.value.get(each.key) ?? null;
+      // An amendment holds only what it changes.
+      if (check.value?.amends && !standing) continue;
+      byZone.set(each.zone, [...(byZone.get(each.zone) ?? []), { asked: each, standing, instead: instead.value.get(each.key) ?? null }]);
+    }
+    return [...byZone].map(([zone, looks]) => ({ zone, looks }));
+  });
+  function say(question: Asked, given: MarkGiven, author: string): void {
+    amending.value = [
+      ...amending.value.filter((mark) => `${mark.checkpoint}@${mark.position}` !== question.key),
+      ...(given.word === 'withdrawn' ? [] : marksOf([question], given, author)),
+    ];
+  }
+  async function amend(author: string): Promise<string | null> {
+    const signed = check.value;
+    if (!signed) return null;
+    const checkId = newId();
+    const done = await refusal.run(async () => {
+      const { bike } = await send(amendCheck, {
+        params: { id: signed.id },
+        body: { id: newId(), checkId, author, reason: reason.value.trim(), marks: amending.value, at: serverNow() },
+      });
+      fleet.put(bike);
+    });
+    if (!done) return null;
+    amending.value = [];
+    reason.value = '';
+    return checkId;
+  }
+  return { check, zones, refusal, amending, reason, load, say, amend };
+}

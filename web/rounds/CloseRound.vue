@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Round } from '@cadre/contract/rounds';
+import { count, now as serverNow } from '@cadre/web/app';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import type { BoardRow } from './use-round-board';
+import { useRounds } from './use-rounds';
+
+/** Ending a round: what was not done is named, each with why. One reason may stand for all that have none of their own. */
+const props = defineProps<{ round: Round; left: readonly BoardRow[] }>();
+const emit = defineEmits<{ stay: []; closed: [] }>();
+const rounds = useRounds();
+const refusal = useRefusal();
+const forAll = ref('');
+const own = reactive<Record<string, string>>({});
+const USUAL = ['Not wanted today', 'Ran out of time', 'On the bench', 'Out with a group'] as const;
+const whyOf = (row: BoardRow): string => (own[row.bikeId] ?? '').trim() || forAll.value.trim();
+const unsaid = computed(() => props.left.filter((row) => !whyOf(row)));
+const tried = ref(false);
+async function close(): Promise<void> {
+  tried.value = true;
+  if (unsaid.value.length > 0) return;
+  const closed = await refusal.run(() =>
+    rounds.close(props.round.id, { id: newId(), at: serverNow(), undone: props.left.map((row) => ({ bikeId: row.bikeId, why: whyOf(row) })) }),
+  );
+  if (closed) emit('closed');
+}
+</script>
+
+<template>
+  <section class="space-y-3 rounded-md border-2 border-ink/60 bg-plate p-4" aria-labelledby="close-round" data-close-round>
+    <h2 id="close-round" class="sturdy text-2xl">{{ left.length ? `${count(left.length, 'bike')} not done` : 'All done' }}</h2>
+    <p v-if="left.length" class="text-soft">They stay due. Say why, for whoever reads this later.</p>
+    <template v-if="left.length">
+      <div class="flex flex-wrap gap-1.5">
+        <button v-for="each in USUAL" :key="each" type="button" class="min-h-12 rounded-md border-2 border-line px-3" @click="forAll = each">
+          {{ each }}
+        </button>
+      </div>
+      <label class="block font-semibold" for="why-all">Why, for all that say nothing else</label>
+      <input id="why-all" v-model="forAll" maxlength="200" class="h-12 w-full rounded-md border-2 border-ink/60 bg-ground px-3" data-why-all />
+      <ul class="max-h-80 space-y-1.5 overflow-y-auto">
+        <li v-for="row in left" :key="row.bikeId" class="flex items-center gap-2">
+          <span class="sturdy w-16 shrink-0">{{ row.bike.tag }}</span>
+          <input
+            v-model="own[row.bikeId]"
+            maxlength="200"
+            class="h-12 min-w-0 grow rounded-md border-2 bg-ground px-3"
+            :class="tried && !whyOf(row) ? 'border-held' : 'border-line'"
+            :placeholder="forAll || 'Why?'"
+            :aria-label="`Why ${row.bike.tag} was not done`"
+            :aria-invalid="tried && !whyOf(row)"
+          />
+        </li>
+      </ul>
+      <p v-if="tried && unsaid.length" role="alert" class="font-semibold text-held">Say why: {{ unsaid.map((row) => row.bike.tag).join(', ') }}.</p>
+    </template>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <div class="flex flex-wrap gap-2">
+      <ActButton @click="emit('stay')">Leave it open</ActButton>
+      <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close">Close the round</ActButton>
+    </div>
+  </section>
+</template>

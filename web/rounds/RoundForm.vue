@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Round, StandingRound } from '@cadre/contract/rounds';
+import { count } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { BikeChoice, SiteChips } from '@cadre/web/schedule';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { useRoundForm } from './use-round-form';
+
+/** A round to be made or changed: which bikes, with what, by whom, by when. */
+const props = defineProps<{ round?: Round; standing?: StandingRound }>();
+const emit = defineEmits<{ done: [] }>();
+const fleet = useFleet();
+const session = useSession();
+const catalogue = useCatalogue();
+const router = useRouter();
+const refusal = useRefusal();
+const form = useRoundForm(props.round ?? null, props.standing ?? null);
+const { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors } = form;
+const tried = ref(false);
+const wrong = (field: keyof typeof errors.value): string | null => (tried.value ? (errors.value[field] ?? null) : null);
+const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
+const sheets = computed(() => [
+  { value: '', label: 'Ride-out of its kind' },
+  ...(catalogue.known?.sheets ?? []).filter((sheet) => !sheet.clears).map((sheet) => ({ value: sheet.key, label: sheet.name })),
+]);
+const crew = computed(() => fleet.wall?.people ?? []);
+function togglePerson(id: string): void {
+  people.value = people.value.includes(id) ? people.value.filter((each) => each !== id) : [...people.value, id];
+}
+const saveWords = computed(() => {
+  if (props.round) return 'Keep the changes';
+  if (daily.value) return props.standing ? 'Keep the rule' : 'Make it every day';
+  return `Make the round of ${count(bikes.value.length, 'bike')}`;
+});
+async function save(): Promise<void> {
+  tried.value = true;
+  if (Object.keys(errors.value).length > 0) return;
+  let id = '';
+  const done = await refusal.run(async () => {
+    id = await form.save();
+  });
+  if (!done) return;
+  emit('done');
+  if (!props.round && !daily.value) await router.push({ name: 'round', params: { roundId: id } });
+}
+const chip = (on: boolean): string =>
+  `min-h-12 rounded-md border-2 px-3 font-semibold leading-tight ${on ? 'border-act bg-act text-on-act' : 'border-ink/50 bg-plate'}`;
+</script>
+
+<template>
+  <form class="space-y-4 rounded-md border-2 border-ink/60 bg-plate p-4" data-round-form @submit.prevent="save">
+    <div v-if="!round && !standing && session.may('edit-fleet')" class="flex gap-1.5" role="group" aria-label="How often">
+      <button type="button" :class="chip(!daily)" :aria-pressed="!daily" @click="daily = false">Once</button>
+      <button type="button" :class="chip(daily)" :aria-pressed="daily" data-daily @click="daily = true">Every day, by itself</button>
+    </div>
+    <div class="grid gap-3 sm:grid-cols-3">
+      <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
+      <ChoiceField v-if="!round" v-model="sheetKey" label="Sheet" :options="sheets" />
+      <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[3fr_2fr]'">
+        <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
+        <TextField v-model="time" :label="daily ? 'To be done by' : 'by'" type="time" :error="daily ? wrong('deadline') : null" />
+      </div>
+    </div>
+    <fieldset class="space-y-2">
+      <legend class="sturdy text-xl">Which bikes</legend>
+      <template v-if="!round">
+        <SiteChips v-if="sites.length > 1 && !standing" v-model="siteId" :sites="sites" />
+        <BikeChoice v-model="rule" :site-id="siteId" />
+      </template>
+      <TextField
+        v-model="tags"
+        :label="round ? 'Tags in it' : 'And these tags'"
+        :error="wrong('tags')"
+        :hint="round ? 'Add or take out; with spaces between.' : 'With spaces between. They are in it whatever the rest says.'"
+        data-round-tags
+      />
+      <p class="rounded bg-sunk px-3 py-2" aria-live="polite" data-round-bikes>
+        <span class="font-semibold">{{ count(bikes.length, 'bike') }}{{ daily ? ' as of now' : '' }}</span>
+        <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{ bikes.map((bike) => bike.tag).join(' ') }}</span>
+      </p>
+      <p v-if="wrong('bikes')" role="alert" class="font-semibold text-held">{{ wrong('bikes') }}</p>
+    </fieldset>
+    <fieldset v-if="crew.length > 1">
+      <legend class="sturdy text-xl">By whom</legend>
+      <div class="mt-1 flex flex-wrap gap-1.5">
+        <button
+          v-for="person in crew"
+          :key="person.id"
+          type="button"
+          :class="chip(people.includes(person.id))"
+          :aria-pressed="people.includes(person.id)"
+          @click="togglePerson(person.id)"
+        >
+          {{ person.name }}
+        </button>
+      </div>
+      <p class="mt-1 text-soft">Nobody chosen: whoever is there. It keeps nobody out.</p>
+    </fieldset>
+    <label v-if="standing" class="flex min-h-12 items-center gap-2 font-semibold"
+      ><input v-model="active" type="checkbox" class="size-6" /> Made by itself every day</label
+    >
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">Not kept yet: {{ Object.values(errors).join(' ') }}</p>
+    <div class="flex flex-wrap justify-end gap-2">
+      <ActButton @click="emit('done')">Leave it</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-round-save>{{ saveWords }}</ActButton>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import { clock, count, untilNow, useNow } from '@cadre/web/app';
+import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { FitnessMark } from '@cadre/web/ui';
+import type { BoardRow } from './use-round-board';
+
+/** One bike of a round as a tag on the board: whose hand it is in, who needs it, what was found. */
+const props = defineProps<{ row: BoardRow; to: object; timeZone: string; may: boolean }>();
+const fleet = useFleet();
+const session = useSession();
+const now = useNow();
+const mine = computed(() => props.row.look?.by === session.person?.id);
+const who = computed(() => (mine.value ? 'you' : fleet.nameOf(props.row.look?.by ?? '')));
+const fitness = computed(() => fleet.fitnessOf(props.row.bike, now.value).fitness);
+const words = computed(() => {
+  const { row } = props;
+  switch (row.state) {
+    case 'in-hand':
+      return mine.value ? 'in your hand' : `with ${who.value}`;
+    case 'abandoned':
+      return `left by ${who.value} ${untilNow(row.look?.lastAt ?? now.value, now.value)}`;
+    case 'incomplete':
+      return 'signed incomplete';
+    case 'done':
+      return row.look?.signedAt ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}` : 'done';
+    case 'waiting':
+      return row.neededAt ? `needed ${clock(row.neededAt, props.timeZone)}` : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
+  }
+});
+const act = computed(() => {
+  if (!props.may) return '';
+  if (props.row.state === 'abandoned') return mine.value ? 'Go on' : 'Take over';
+  if (props.row.state === 'in-hand') return mine.value ? 'Go on' : 'Join';
+  return '';
+});
+</script>
+
+<template>
+  <component
+    :is="may && row.state !== 'done' ? RouterLink : row.state === 'done' ? RouterLink : 'div'"
+    :to="row.state === 'done' ? { name: 'bike', params: { bikeId: row.bikeId } } : to"
+    class="flex min-h-14 items-center gap-2 rounded-md border-2 bg-plate px-2 py-1 leading-tight"
+    :class="[
+      row.state === 'abandoned' || row.state === 'incomplete' ? 'border-dashed border-watch' : row.state === 'in-hand' ? 'border-act' : 'border-line',
+      row.state === 'waiting' && row.neededAt !== null && 'border-ink/70',
+    ]"
+    :data-round-bike="row.bike.tag"
+    :data-row-state="row.state"
+  >
+    <span class="size-2.5 shrink-0 self-start rounded-full border-2 border-rail bg-ground" aria-hidden="true" />
+    <span class="min-w-0 grow">
+      <span class="sturdy block text-lg leading-tight">{{ row.bike.tag }}</span>
+      <span
+        class="block truncate text-sm"
+        :class="row.state === 'abandoned' || row.state === 'incomplete' ? 'font-semibold text-watch' : 'text-soft'"
+        >{{ words }}</span
+      >
+    </span>
+    <span v-if="act" class="rounded bg-act px-2 py-1.5 font-semibold text-on-act">{{ act }}</span>
+    <span v-else-if="row.look?.found" class="text-right text-sm leading-tight" :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'">
+      <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{ count(row.look.found, 'found', 'found') }}</span
+    >
+    <FitnessMark v-else-if="row.state === 'done'" :fitness="fitness" :size="22" />
+  </component>
+</template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue';
+import { useFleet } from '@cadre/web/fleet';
+import { useRounds } from './use-rounds';
+import RoundBoard from './RoundBoard.vue';
+
+/** One round, by its address. */
+const props = defineProps<{ roundId: string }>();
+const rounds = useRounds();
+const fleet = useFleet();
+const looked = ref(false);
+onMounted(async () => {
+  rounds.begin();
+  if (!fleet.wall) await fleet.load();
+  if (!rounds.known) await rounds.load();
+  looked.value = true;
+});
+const round = computed(() => rounds.rounds.find((each) => each.id === props.roundId) ?? null);
+</script>
+
+<template>
+  <RoundBoard v-if="round && fleet.wall" :key="round.id" :round="round" />
+  <main v-else class="p-8" role="status">
+    <template v-if="looked">
+      <h1 class="sturdy text-2xl">No such round here</h1>
+      <p class="mt-2">It may be long closed, or this browser has never seen it and there is no signal.</p>
+      <RouterLink :to="{ name: 'rounds' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
+        >To the rounds</RouterLink
+      >
+    </template>
+    <p v-else class="text-soft">Getting the round …</p>
+  </main>
+</template>

@@ -1,0 +1,135 @@
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Round, StandingRound } from '@cadre/contract/rounds';
+import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
+import { siteDay, siteTimeOn, siteTimeToday, type Group } from '@cadre/core/schedule';
+import { clock, now as serverNow } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { useCandidates } from '@cadre/web/schedule';
+import { useRounds } from './use-rounds';
+
+const RIDE_OUT = '';
+const HOUR_MS = 3_600_000;
+type Field = 'name' | 'tags' | 'deadline' | 'bikes';
+
+export interface RoundForm {
+  readonly siteId: Ref<string>;
+  readonly name: Ref<string>;
+  readonly sheetKey: Ref<string>;
+  readonly rule: Ref<BikeRule>;
+  /** Tags typed, beside what the rule means. */
+  readonly tags: Ref<string>;
+  readonly people: Ref<readonly string[]>;
+  readonly day: Ref<string>;
+  readonly time: Ref<string>;
+  /** Made once, or by itself on every day the site opens. */
+  readonly daily: Ref<boolean>;
+  readonly active: Ref<boolean>;
+  readonly bikes: ComputedRef<readonly Bike[]>;
+  readonly errors: ComputedRef<Partial<Record<Field, string>>>;
+  /** The id of what was made or changed. */
+  save(): Promise<string>;
+}
+
+/** Making a round, or changing one: by rule and by tag, once or for every day. */
+export function useRoundForm(round: Round | null, standing: StandingRound | null): RoundForm {
+  const fleet = useFleet();
+  const rounds = useRounds();
+  const candidates = useCandidates();
+  const siteId = ref(round?.siteId ?? standing?.siteId ?? '');
+  watch(
+    () => fleet.wall?.sites[0]?.id,
+    (first) => (siteId.value ||= first ?? ''),
+    { immediate: true },
+  );
+  const site = computed(() => fleet.siteById.get(siteId.value) ?? null);
+  const zone = computed(() => site.value?.timeZone ?? 'UTC');
+  const name = ref(round?.name ?? standing?.name ?? 'Morning round');
+  const sheetKey = ref(round?.sheetKey ?? standing?.sheetKey ?? RIDE_OUT);
+  const rule = shallowRef<BikeRule>((standing?.rule as BikeRule | undefined) ?? { ...ANY_BIKE, due: round === null });
+  const tags = ref(round ? round.bikeIds.map((id) => fleet.bikeById.get(id)?.tag ?? '').join(' ') : '');
+  const people = ref<readonly string[]>(round?.people ?? standing?.people ?? []);
+  const daily = ref(standing !== null);
+  const active = ref(standing?.active ?? true);
+  const until = round?.deadline ?? firstDeadline();
+  const day = ref(siteDay(until, zone.value));
+  const time = ref(standing?.doneBy ?? clock(until, zone.value));
+
+  /** When the site opens, or an hour from now when it is open already. */
+  function firstDeadline(): number {
+    const opening = site.value ? siteTimeToday(serverNow(), zone.value, site.value.opensAt) : 0;
+    return opening > serverNow() ? opening : serverNow() + HOUR_MS;
+  }
+
+  const typed = computed(() => tags.value.split(/[\s,;]+/).filter(Boolean));
+  const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
+  const byRule = computed(() => {
+    if (round) return [];
+    const here = candidates.value.filter((bike) => bike.siteId === siteId.value);
+    const groups = (fleet.groups as readonly Group[]).filter((group) => group.siteId === siteId.value);
+    return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
+  });
+  const bikes = computed(() => {
+    const named = typed.value.flatMap((tag) => byTag.value.get(tag.toUpperCase()) ?? []);
+    return [...new Map([...byRule.value, ...named].map((bike) => [bike.id, bike])).values()];
+  });
+  const deadline = computed(() =>
+    /^\d{4}-\d{2}-\d{2}$/.test(day.value) && /^\d{2}:\d{2}$/.test(time.value) ? siteTimeOn(day.value, zone.value, time.value) : NaN,
+  );
+  function tagError(): string | undefined {
+    const unknown = typed.value.filter((tag) => !byTag.value.has(tag.toUpperCase()));
+    if (unknown.length) return `No bike is tagged ${unknown.join(', ')}.`;
+    const elsewhere = typed.value.filter((tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value);
+    if (elsewhere.length) return `Not of this site: ${elsewhere.join(', ')}.`;
+    const upper = typed.value.map((tag) => tag.toUpperCase());
+    const twice = [...new Set(upper.filter((tag, index) => upper.indexOf(tag) !== index))];
+    if (twice.length) return `Named twice: ${twice.join(', ')}. Take the second one out.`;
+    const already = byRule.value.filter((bike) => upper.includes(bike.tag.toUpperCase()));
+    return already.length ? `In it already by the rule: ${already.map((bike) => bike.tag).join(', ')}.` : undefined;
+  }
+  const errors = computed((): Partial<Record<Field, string>> => ({
+    ...(name.value.trim() ? {} : { name: 'A round needs a name.' }),
+    ...(tagError() ? { tags: tagError() } : {}),
+    ...(daily.value
+      ? /^\d{2}:\d{2}$/.test(time.value)
+        ? {}
+        : { deadline: 'Say by what time it is to be done.' }
+      : Number.isNaN(deadline.value)
+        ? { deadline: 'Say the day and the time.' }
+        : !round && deadline.value <= serverNow()
+          ? { deadline: 'That moment is past.' }
+          : {}),
+    ...(bikes.value.length === 0 && !daily.value ? { bikes: 'An empty round has nothing to do. Choose less narrowly, or name tags.' } : {}),
+    ...(bikes.value.length > 500 ? { bikes: `A round holds 500 bikes; these are ${bikes.value.length}.` } : {}),
+  }));
+
+  async function save(): Promise<string> {
+    const shared = { name: name.value.trim(), people: [...people.value] };
+    const bikeIds = bikes.value.map((bike) => bike.id);
+    const sheet = sheetKey.value === RIDE_OUT ? null : sheetKey.value;
+    if (round) {
+      await rounds.change(round.id, { ...shared, bikeIds, deadline: deadline.value, version: round.version });
+      return round.id;
+    }
+    if (daily.value) {
+      const id = standing?.id ?? newId();
+      const { rackIds, kinds, sizes, due, forGroups } = rule.value;
+      const named = typed.value.flatMap((tag) => byTag.value.get(tag.toUpperCase())?.id ?? []);
+      await rounds.setStanding(id, {
+        ...shared,
+        siteId: siteId.value,
+        sheetKey: sheet,
+        rule: { rackIds: [...rackIds], kinds: [...kinds], sizes: [...sizes], due, forGroups, named: [...new Set([...rule.value.named, ...named])] },
+        doneBy: time.value,
+        active: active.value,
+        version: standing?.version ?? null,
+      });
+      return id;
+    }
+    const id = newId();
+    await rounds.make({ ...shared, id, siteId: siteId.value, sheetKey: sheet, bikeIds, deadline: deadline.value, at: serverNow() });
+    return id;
+  }
+  return { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors, save };
+}

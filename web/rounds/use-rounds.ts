@@ -1,0 +1,94 @@
+import { liveQuery } from 'dexie';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { keepThing, kept, keptThing, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { withLocalLooks } from './local-looks';
+
+type Known = AnswerOf<typeof listRounds>;
+const GATHER_MS = 700;
+
+/** The rounds of these days, live while there is signal, as they were when there is none, with what is kept here laid over. */
+export const useRounds = defineStore('rounds', () => {
+  const fleet = useFleet();
+  const known = shallowRef<Known | null>(null);
+  const checks = shallowRef<readonly KeptCheck[]>([]);
+  const marks = shallowRef<ReadonlyMap<string, readonly KeptMark[]>>(new Map());
+  const asOf = ref(false);
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  let began = false;
+
+  async function load(): Promise<void> {
+    try {
+      known.value = await send(listRounds);
+      asOf.value = false;
+      await keepThing('rounds', known.value);
+    } catch (error) {
+      if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
+      known.value ??= await keptThing<Known>('rounds');
+      asOf.value = true;
+    }
+  }
+  /** Follows what changes; called by whatever shows rounds. */
+  function begin(): void {
+    if (began) return;
+    began = true;
+    void load();
+    fleet.onChanged(() => {
+      timer ??= setTimeout(() => {
+        timer = null;
+        void load();
+      }, GATHER_MS);
+    });
+    liveQuery(async () => {
+      const open = await kept.checks.where('state').anyOf('open', 'signing').toArray();
+      return {
+        open,
+        marks: await kept.marks
+          .where('checkId')
+          .anyOf(open.map((check) => check.id))
+          .toArray(),
+      };
+    }).subscribe((found) => {
+      checks.value = found.open;
+      const byCheck = new Map<string, KeptMark[]>();
+      for (const mark of found.marks) byCheck.set(mark.checkId, [...(byCheck.get(mark.checkId) ?? []), mark]);
+      marks.value = byCheck;
+    });
+  }
+
+  const rounds = computed(() =>
+    (known.value?.rounds ?? []).map((round): Round => ({
+      ...round,
+      looks: withLocalLooks(round, checks.value, marks.value).map((look) => ({ ...look })),
+    })),
+  );
+  const open = computed(() => rounds.value.filter((round) => round.state === 'open').sort((a, b) => a.deadline - b.deadline));
+  const closed = computed(() => rounds.value.filter((round) => round.state === 'closed').sort((a, b) => (b.closedAt ?? 0) - (a.closedAt ?? 0)));
+  const standing = computed(() => known.value?.standing ?? []);
+
+  function put(round: Round): void {
+    const list = known.value?.rounds ?? [];
+    known.value = {
+      standing: known.value?.standing ?? [],
+      rounds: list.some((each) => each.id === round.id) ? list.map((each) => (each.id === round.id ? round : each)) : [...list, round],
+    };
+  }
+  async function make(body: BodyOf<typeof makeRound>): Promise<void> {
+    put(await send(makeRound, { body }));
+  }
+  async function change(id: string, body: BodyOf<typeof changeRound>): Promise<void> {
+    put(await send(changeRound, { params: { id }, body }));
+  }
+  async function close(id: string, body: BodyOf<typeof closeRound>): Promise<void> {
+    put(await send(closeRound, { params: { id }, body }));
+  }
+  async function setStanding(id: string, body: BodyOf<typeof setStandingRound>): Promise<StandingRound> {
+    const set = await send(setStandingRound, { params: { id }, body });
+    await load();
+    return set;
+  }
+  return { known, rounds, open, closed, standing, asOf, begin, load, make, change, close, setStanding };
+});
