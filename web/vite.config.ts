@@ -51,7 +51,8 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // The decoder too: codes are scanned where there is no signal.
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
         // Workbooks and calendars are read when somebody brings one, and that needs the server anyway.
         globIgnores: ['**/exceljs*.js', '**/workbook*.js', '**/desk-worker*.js', '**/read-calendar*.js'],
         navigateFallback: '/index.html',

@@ -3,10 +3,12 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox } from '@cadre/web/checks';
-import { useFleet } from '@cadre/web/fleet';
+import type { Bike } from '@cadre/contract/fleet';
+import { FindBike, readCode } from '@cadre/web/find';
+import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import DayStrip from './DayStrip.vue';
-import { useKeys } from './keys';
+import { onScan, useKeys } from './keys';
 
 const ChangePerson = defineAsyncComponent(() => import('../people/ChangePerson.vue'));
 const ShortcutSheet = defineAsyncComponent(() => import('./ShortcutSheet.vue'));
@@ -60,14 +62,39 @@ async function leave(): Promise<void> {
   changing.value = false;
   await router.push({ name: 'sign-in' });
 }
+/** Whatever found it, the view in front says what happens with it; where none does, it is taken in hand on its own page. */
+const picked = usePicked();
+useFound((bike) => {
+  picked.id = bike.id;
+  void router.push({ name: 'bike', params: { bikeId: bike.id } });
+  return true;
+});
+const finding = ref(false);
+function found(bike: Bike): void {
+  finding.value = false;
+  giveFound(bike);
+}
+function readText(text: string): boolean {
+  if (!signedIn.value) return false;
+  const target = readCode(text, fleet.bikes, location.origin);
+  if (target.kind === 'bike') found(target.bike);
+  else if (target.kind === 'page') {
+    finding.value = false;
+    void router.push(target.path);
+  }
+  return target.kind !== 'nobody';
+}
+onScan(readText);
 useKeys(
   () => ({
+    ...(signedIn.value ? { '/': () => (finding.value = true) } : {}),
     '?': () => {
       shortcuts.value = !shortcuts.value;
     },
     g: () => void router.push({ name: 'wall' }),
   }),
   [
+    { keys: '/', does: 'Find a bike; a scanner needs no key' },
     { keys: 'G', does: 'To the rack wall' },
     { keys: '?', does: 'This sheet' },
   ],
@@ -75,8 +102,9 @@ useKeys(
 </script>
 
 <template>
-  <DayStrip v-if="signedIn && !route.meta.open" @change="changing = true" @help="shortcuts = true" />
+  <DayStrip v-if="signedIn && !route.meta.open" @change="changing = true" @help="shortcuts = true" @find="finding = true" />
   <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
   <ChangePerson v-if="changing" @done="changed" @close="changing = false" @leave="leave" />
+  <FindBike v-if="finding" :read="readText" @found="found" @close="finding = false" />
   <ShortcutSheet v-if="shortcuts" @close="shortcuts = false" />
 </template>

@@ -8,13 +8,13 @@ import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { GroupStrip } from '@cadre/web/schedule';
 import { FitnessMark } from '@cadre/web/ui';
-import { CircleHelp, SunMoon, UserRound } from '@lucide/vue';
+import { CircleHelp, Search, SunMoon, UserRound } from '@lucide/vue';
 import { clock, untilNow } from './format';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from './theme';
 import { useNow } from './use-now';
 
-const emit = defineEmits<{ change: []; help: [] }>();
+const emit = defineEmits<{ change: []; help: []; find: [] }>();
 const fleet = useFleet();
 const session = useSession();
 const outbox = useOutbox();
@@ -115,7 +115,15 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         </p>
       </div>
       <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
-        <button type="button" class="grid size-12 place-items-center rounded-md" :aria-label="`Theme: ${theme}. Change`" @click="nextTheme">
+        <button type="button" class="grid size-12 place-items-center rounded-md max-sm:w-10" aria-label="Find a bike" data-find @click="emit('find')">
+          <Search class="size-6" aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          class="grid size-12 place-items-center rounded-md max-sm:w-10"
+          :aria-label="`Theme: ${theme}. Change`"
+          @click="nextTheme"
+        >
           <SunMoon class="size-6" aria-hidden="true" />
         </button>
         <button type="button" class="grid size-12 place-items-center rounded-md max-lg:hidden" aria-label="Keyboard shortcuts" @click="emit('help')">
@@ -123,11 +131,11 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         </button>
         <button
           type="button"
-          class="flex min-h-12 items-center gap-2 rounded-md border-2 border-ink/60 bg-plate px-3 font-semibold"
+          class="flex min-h-12 items-center gap-2 rounded-md border-2 border-ink/60 bg-plate px-3 font-semibold max-sm:px-2"
           data-person
           @click="emit('change')"
         >
-          <UserRound class="size-5" aria-hidden="true" /><span class="max-w-32 truncate max-sm:max-w-14">{{
+          <UserRound class="size-5 max-sm:hidden" aria-hidden="true" /><span class="max-w-32 truncate max-sm:max-w-14">{{
             session.person?.name.split(' ')[0]
           }}</span
           ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span><span class="sr-only">: change person</span>

@@ -2,7 +2,7 @@ export { onReach, RefusedError, send, sendForText, UnreachableError } from './ap
 export { deviceId } from './device';
 export { clock, count, dayAndClock, dayWords, untilNow } from './format';
 export { dropThing, keepPlain, keepThing, kept, keptKeys, keptThing, type KeptAct, type KeptCheck, type KeptMark } from './kept';
-export { keyHelp, useKeys, type KeyHelp, type KeyMap } from './keys';
+export { keyHelp, onScan, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
 export { saveFile } from './save-file';
 export { theme } from './theme';

@@ -1,6 +1,7 @@
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
-import { keyHelp, useKeys } from './keys';
+import { KeyBurst } from './key-burst';
+import { keyHelp, onScan, useKeys } from './keys';
 
 const scopes: EffectScope[] = [];
 function layer(map: Record<string, () => void>, help: { keys: string; does: string }[] = []): EffectScope {
@@ -9,16 +10,39 @@ function layer(map: Record<string, () => void>, help: { keys: string; does: stri
   scopes.push(scope);
   return scope;
 }
-function press(key: string, target: EventTarget = document.body, more: KeyboardEventInit = {}): KeyboardEvent {
+let clock = 1000;
+function strike(key: string, target: EventTarget, more: KeyboardEventInit = {}): KeyboardEvent {
   const event = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more });
+  Object.defineProperty(event, 'timeStamp', { value: clock });
   target.dispatchEvent(event);
   return event;
+}
+/** A key as a hand strikes it: the next one is a while off. */
+function press(key: string, target: EventTarget = document.body, more: KeyboardEventInit = {}): KeyboardEvent {
+  clock += 120;
+  const event = strike(key, target, more);
+  vi.advanceTimersByTime(120);
+  return event;
+}
+/** A code as a scanner types it, four milliseconds a key. */
+function scan(text: string, target: EventTarget = document.body): void {
+  clock += 120;
+  for (const key of [...text, 'Enter']) {
+    strike(key, target);
+    if (target instanceof HTMLInputElement && key !== 'Enter') target.value += key;
+    clock += 4;
+    vi.advanceTimersByTime(4);
+  }
+  vi.advanceTimersByTime(200);
 }
 function element(html: string): HTMLElement {
   document.body.innerHTML = html;
   return document.body.firstElementChild as HTMLElement;
 }
+beforeEach(() => void vi.useFakeTimers());
 afterEach(() => {
+  onScan(() => false);
+  vi.useRealTimers();
   scopes.splice(0).forEach((scope) => scope.stop());
   document.body.innerHTML = '';
 });
@@ -68,5 +92,57 @@ describe('keys', () => {
     layer({}, [{ keys: 'G', does: 'wall' }]);
     layer({}, [{ keys: 'F', does: 'fault' }]);
     expect(keyHelp().map((each) => each.keys)).toEqual(['F', 'G']);
+  });
+});
+
+describe('a scan', () => {
+  it('is read whole, and none of its letters is a shortcut', () => {
+    const [act, read] = [vi.fn(), vi.fn(() => true)];
+    layer({ Q: act, 3: act, Enter: act });
+    onScan(read);
+    scan('Q31');
+    expect(read).toHaveBeenCalledExactlyOnceWith('Q31');
+    expect(act).not.toHaveBeenCalled();
+  });
+  it('that nobody understands is the keys it was struck with', () => {
+    const seen: string[] = [];
+    layer({ a: () => seen.push('a'), b: () => seen.push('b'), Enter: () => seen.push('Enter') });
+    scan('ab');
+    expect(seen).toEqual(['a', 'b', 'Enter']);
+  });
+  it('is not what hands type, however it ends', () => {
+    const read = vi.fn(() => true);
+    onScan(read);
+    for (const key of ['Q', '3', '1', 'Enter']) press(key);
+    expect(read).not.toHaveBeenCalled();
+  });
+  it('into a field leaves there what somebody had typed', () => {
+    const read = vi.fn(() => true);
+    onScan(read);
+    const field = element('<input type="text" value="Small cut">') as HTMLInputElement;
+    scan('Q31', field);
+    expect(read).toHaveBeenCalledExactlyOnceWith('Q31');
+    expect(field.value).toBe('Small cut');
+  });
+  it('alone in an empty field is that field’s own', () => {
+    const read = vi.fn(() => true);
+    onScan(read);
+    const field = element('<input type="search">') as HTMLInputElement;
+    scan('Q31', field);
+    expect(read).not.toHaveBeenCalled();
+    expect(field.value).toBe('Q31');
+  });
+  it('begins anew after a pause', () => {
+    const burst = new KeyBurst();
+    for (const [key, at] of [
+      ['x', 0],
+      ['Q', 200],
+      ['7', 210],
+    ] as const)
+      burst.take(key, at);
+    expect(burst.end(215)).toBe('Q7');
+    burst.take('Q', 300);
+    burst.take('7', 305);
+    expect(burst.end(600)).toBeNull();
   });
 });

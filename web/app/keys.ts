@@ -1,4 +1,5 @@
 import { onScopeDispose } from 'vue';
+import { BURST_MS, KeyBurst } from './key-burst';
 
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 export interface KeyHelp {
@@ -12,8 +13,13 @@ interface Layer {
 }
 
 const layers: Layer[] = [];
+/** What a scan leads to; whether it was understood. */
+let readScan: (text: string) => boolean = () => false;
+export function onScan(read: (text: string) => boolean): void {
+  readScan = read;
+}
 
-function isTyping(target: EventTarget | null): boolean {
+function isTyping(target: EventTarget | null): target is HTMLElement {
   return (
     target instanceof HTMLElement && (target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') || target.isContentEditable)
   );
@@ -29,16 +35,83 @@ function isPressing(event: KeyboardEvent): boolean {
   );
 }
 
-window.addEventListener('keydown', (event) => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isPressing(event)) return;
-  if (isTyping(event.target) && event.key !== 'Escape') return;
+const isPrintable = (event: KeyboardEvent): boolean => event.key.length === 1 && event.key !== ' ';
+
+function actOf(key: string): KeyMap[string] | undefined {
   for (const layer of [...layers].reverse()) {
-    const act = layer.map()[event.key];
-    if (!act) continue;
-    event.preventDefault();
-    act(event);
+    const act = layer.map()[key];
+    if (act) return act;
+  }
+  return undefined;
+}
+function perform(event: KeyboardEvent): void {
+  const act = actOf(event.key);
+  if (!act) return;
+  event.preventDefault();
+  act(event);
+}
+
+/** Letters wait a moment: were they a scanner's, none of them is a shortcut. */
+let waiting: KeyboardEvent[] = [];
+let timer: ReturnType<typeof setTimeout> | null = null;
+const burst = new KeyBurst();
+function letGo(): void {
+  if (timer) clearTimeout(timer);
+  timer = null;
+  const keys = waiting;
+  waiting = [];
+  keys.forEach(perform);
+}
+function hold(event: KeyboardEvent): void {
+  if (actOf(event.key)) event.preventDefault();
+  waiting.push(event);
+  if (timer) clearTimeout(timer);
+  timer = setTimeout(letGo, BURST_MS);
+}
+
+/** A scan into a field is taken out of it again, so that what somebody typed there stays as it was. */
+const fieldBurst = new KeyBurst();
+let valueBefore = '';
+function typeInField(event: KeyboardEvent, field: HTMLElement): void {
+  if (!(field instanceof HTMLInputElement) || field.type === 'password') return;
+  if (isPrintable(event)) {
+    const { value } = field;
+    if (!fieldBurst.take(event.key, event.timeStamp)) valueBefore = value;
     return;
   }
+  if (event.key !== 'Enter') return;
+  const text = fieldBurst.end(event.timeStamp);
+  if (text === null || field.value === text || !readScan(text)) return;
+  event.preventDefault();
+  event.stopImmediatePropagation();
+  field.value = valueBefore;
+  field.dispatchEvent(new Event('input', { bubbles: true }));
+}
+
+window.addEventListener(
+  'keydown',
+  (event) => {
+    if (isTyping(event.target) && !event.ctrlKey && !event.metaKey && !event.altKey) typeInField(event, event.target);
+  },
+  { capture: true },
+);
+window.addEventListener('keydown', (event) => {
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.key === 'Shift') return;
+  if (isTyping(event.target) && event.key !== 'Escape') return;
+  if (isPrintable(event)) {
+    burst.take(event.key, event.timeStamp);
+    hold(event);
+    return;
+  }
+  const text = event.key === 'Enter' ? burst.end(event.timeStamp) : null;
+  burst.forget();
+  if (text !== null && readScan(text)) {
+    waiting = [];
+    event.preventDefault();
+    return;
+  }
+  letGo();
+  if (!isPressing(event)) perform(event);
 });
 
 /** Keys of the view in front; the newest layer is asked first. They go with the component that set them. */

@@ -8,7 +8,7 @@ import type { TypedReading } from '@cadre/core/line';
 import { takesOneReading } from '@cadre/core/measures';
 import { useKeys } from '@cadre/web/app';
 import { PHASE_WORDS, useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
-import { BikeFigure, KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { BikeFigure, KIND_WORDS, useFleet, useFound } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import CheckpointRow from './CheckpointRow.vue';
@@ -112,6 +112,12 @@ watch(
     if (state === 'signing' || (state === 'signed' && !signedElsewhere.value)) leave();
   },
 );
+/** Another bike scanned at the stand: what is marked here stays, and that one is opened. */
+useFound((found) => {
+  if (found.id === props.bike.id) return true;
+  void router.push({ name: 'stand', params: { bikeId: found.id }, query: { from: route.query.from } });
+  return true;
+});
 function act(): void {
   if (signing.value) void sign();
   else if (stand.current.value && singly(stand.current.value) && left.value.some((each) => each.key === stand.current.value?.key))

@@ -12,6 +12,7 @@ import RackHeading from './RackHeading.vue';
 import SiteHeading from './SiteHeading.vue';
 import { columnsFor, tagSizeFor } from './tag-size';
 import { useArrange } from './use-arrange';
+import { useFound } from './found';
 import { useFleet } from './use-fleet';
 import { usePicked } from './use-picked';
 import { useRoom } from './use-room';
@@ -145,6 +146,13 @@ function enter(): void {
   sheet.value = true;
   void nextTick(() => show(bike));
 }
+useFound((bike) => {
+  view.sought = '';
+  picked.id = bike.id;
+  sheet.value = true;
+  void nextTick(() => show(bike));
+  return true;
+});
 async function print(): Promise<void> {
   printing.value = true;
   await nextTick();

@@ -3,5 +3,6 @@ export { default as BikeSign } from './BikeSign.vue';
 export { fitItemWords, fitText, MISMATCH_WORDS, PART_WORDS } from './fit-wording';
 export { default as BikeFigure } from './BikeFigure.vue';
 export { useFleet } from './use-fleet';
+export { giveFound, useFound } from './found';
 export { usePicked } from './use-picked';
 export { ENDING_WORDS, FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';

@@ -1,3 +1,4 @@
+import type { Grouping } from './wall-lines';
 import { ZONE_WORDS, SEVERITY_WORDS, withPosition } from '@cadre/web/catalogue';
 import { count, dayAndClock } from '@cadre/web/app';
 import { assertNever } from '@cadre/core/errors';
@@ -98,3 +99,5 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
       return assertNever(reason);
   }
 }
+
+export const GROUPING_WORDS: Record<Grouping, string> = { hooks: 'Where they hang', fitness: 'By fitness', kind: 'By kind', size: 'By size' };

@@ -24,10 +24,6 @@ const doneOf = (column: LineColumn): string => {
   const asked = rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length}/${asked.length}`;
 };
-function choose(index: number | null): void {
-  props.grid.wholeRow.value = index === null;
-  props.grid.go(props.grid.rowAt.value, index ?? 0);
-}
 const chip = (on: boolean): string =>
   `min-h-12 shrink-0 rounded-md border-2 px-3 text-left leading-tight ${on ? 'border-ink bg-ink text-ground' : 'border-line bg-plate'}`;
 async function sound(index: number): Promise<void> {
@@ -39,7 +35,7 @@ async function sound(index: number): Promise<void> {
 <template>
   <div class="mt-2 space-y-3">
     <div v-if="columns.length > 1" class="flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Go down the line with">
-      <button v-if="short" type="button" :class="chip(whole)" :aria-pressed="whole" data-pass="all" @click="choose(null)">
+      <button v-if="short" type="button" :class="chip(whole)" :aria-pressed="whole" data-pass="all" @click="grid.pass(null)">
         All {{ columns.length }} looks
       </button>
       <button
@@ -49,7 +45,7 @@ async function sound(index: number): Promise<void> {
         :class="chip(!whole && index === grid.columnAt.value)"
         :aria-pressed="!whole && index === grid.columnAt.value"
         :data-pass="column.key"
-        @click="choose(index)"
+        @click="grid.pass(index)"
       >
         {{ columnName(column) }}<span class="figures block text-sm opacity-80">{{ doneOf(column) }}</span>
       </button>

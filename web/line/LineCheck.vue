@@ -6,6 +6,7 @@ import type { Asked } from '@cadre/core/catalogue';
 import type { LineColumn } from '@cadre/core/line';
 import { count, useKeys, type KeyMap } from '@cadre/web/app';
 import { useCatalogue, ZONE_WORDS } from '@cadre/web/catalogue';
+import { useFound } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import LineBar from './LineBar.vue';
 import LineCards from './LineCards.vue';
@@ -71,16 +72,23 @@ function pasted(event: ClipboardEvent): void {
 onMounted(() => document.addEventListener('paste', pasted));
 onScopeDispose(() => document.removeEventListener('paste', pasted));
 
+useFound((bike) => {
+  const at = line.rows.value.findIndex((row) => row.bike.id === bike.id);
+  if (at < 0) return false;
+  void grid.select(at, grid.columnAt.value);
+  return true;
+});
 function leave(): void {
   const { from } = route.query;
   if (typeof from === 'string' && from.startsWith('/') && !from.startsWith('//')) void router.push(from);
   else void router.push({ name: 'wall' });
 }
+/** Fingers may be faster than the field comes: what is typed meanwhile is in it when it does. */
 const digits = Object.fromEntries(
-  [...'0123456789'].map((digit) => [
+  [...'0123456789.,'].map((digit) => [
     digit,
     () => {
-      if (grid.column.value?.kind === 'question') grid.typing.value = digit;
+      if (grid.column.value?.kind === 'question') grid.typing.value = (grid.typing.value ?? '') + digit;
     },
   ]),
 );
@@ -89,9 +97,9 @@ useKeys(
     pasting.value !== null
       ? {}
       : {
+          ...(wide.value ? digits : {}),
           ...(wide.value && grid.typing.value === null
             ? {
-                ...digits,
                 ' ': () => void grid.sound(),
                 s: () => void grid.sound(),
                 a: () => void grid.rowSound(),

@@ -51,6 +51,8 @@ export interface LineGrid {
   select(row: number, column: number): Promise<void>;
   /** On touch, a short line is given row by row until one look of it is chosen. */
   readonly wholeRow: Ref<boolean>;
+  /** On touch: one look to go down with (its column), or the whole row. */
+  pass(column: number | null): void;
   /** What is not sound somewhere in a row. */
   openRow(at: number): void;
   /** The whole row sound, where every look of it stands side by side. */
@@ -66,6 +68,7 @@ export function useLineGrid(line: Line): LineGrid {
   const said = ref('');
   const suggestion = ref('');
   const opened = ref<Opened | null>(null);
+  const wholeRow = ref(true);
   const askedOnce = ref('');
   const row = computed(() => line.rows.value[rowAt.value] ?? null);
   const column = computed(() => line.columns.value[columnAt.value] ?? null);
@@ -154,6 +157,10 @@ export function useLineGrid(line: Line): LineGrid {
     if (question && (outcome === 'put-right' || outcome === 'not-looked-at')) await line.mark(here.row, [question], { word: outcome });
   }
 
+  function pass(toColumn: number | null): void {
+    wholeRow.value = toColumn === null;
+    go(rowAt.value, toColumn ?? 0);
+  }
   function openRow(index: number): void {
     rowAt.value = index;
     const here = row.value;
@@ -226,7 +233,8 @@ export function useLineGrid(line: Line): LineGrid {
   }
 
   return {
-    wholeRow: ref(true),
+    wholeRow,
+    pass,
     openRow,
     select,
     rowSound,

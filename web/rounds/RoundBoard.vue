@@ -2,16 +2,16 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Round } from '@cadre/contract/rounds';
-import { clock, count, dayAndClock, untilNow, useKeys, useNow } from '@cadre/web/app';
+import { count, dayAndClock, untilNow, useKeys, useNow } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useFleet, usePicked } from '@cadre/web/fleet';
+import { useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import CloseRound from './CloseRound.vue';
 import FinishScale from './FinishScale.vue';
 import RoundForm from './RoundForm.vue';
 import RoundTag from './RoundTag.vue';
-import { basisWords, deadlineWords, finishWords } from './round-wording';
+import { basisWords, deadlineWords, finishWords, shortWhen } from './round-wording';
 import { useRoundBoard } from './use-round-board';
 import { useRounds } from './use-rounds';
 
@@ -41,7 +41,7 @@ const nextWords = computed(() => {
     row.look?.by === session.person?.id && row.look?.state === 'open'
       ? 'begun by you'
       : row.neededAt
-        ? `needed ${clock(row.neededAt, zone.value)}`
+        ? `needed ${shortWhen(row.neededAt, now.value, zone.value)}`
         : 'nearest';
   return `${row.bike.tag} · ${why}`;
 });
@@ -57,6 +57,13 @@ function goLine(): void {
     query: { bikes: tags, ...(props.round.sheetKey ? { sheet: props.round.sheetKey } : {}), from: `/rounds/${props.round.id}` },
   });
 }
+useFound((bike) => {
+  const row = board.rows.value.find((each) => each.bikeId === bike.id);
+  if (!row || !may.value || row.state === 'done') return false;
+  picked.id = bike.id;
+  void router.push(board.standOf(row));
+  return true;
+});
 useKeys(
   () => ({ n: goNext, l: goLine, Escape: () => (over.value ? (over.value = null) : void router.push({ name: 'rounds' })) }),
   [
@@ -136,10 +143,7 @@ const RAILS = computed(() =>
       <h2 class="flex items-baseline gap-2 border-b-4 border-rail pb-0.5">
         <span class="sturdy text-xl">{{ rail.title }}</span><span class="figures text-soft">{{ rail.rows.length }}</span>
       </h2>
-      <ul
-        class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(12.5rem,1fr))] gap-2 max-sm:grid-cols-2"
-        :class="rail.key === 'hand' && 'max-sm:grid-cols-1'"
-      >
+      <ul class="mt-2 grid gap-2 max-sm:grid-cols-2" :class="rail.key === 'hand' && 'max-sm:grid-cols-1'">
         <li v-for="row in rail.rows" :key="row.bikeId"><RoundTag :row="row" :to="board.standOf(row)" :time-zone="zone" :may="may" /></li>
       </ul>
     </section>
@@ -151,9 +155,10 @@ const RAILS = computed(() =>
         <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'">Change</ActButton>
         <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'">Close</ActButton>
         <ActButton class="max-sm:px-2" :disabled="left.length === 0" data-round-line @click="goLine">Line</ActButton>
-        <ActButton kind="main" big class="min-w-0 grow" :disabled="!next" data-next-for-me @click="goNext">{{
-          next ? `Next for me: ${nextWords}` : left.length ? 'All others are in hand' : 'All done'
-        }}</ActButton>
+        <ActButton kind="main" big class="min-w-0 grow" :disabled="!next" data-next-for-me @click="goNext"
+          >{{ next ? '' : left.length ? 'All others are in hand' : 'All done'
+          }}<span v-if="next" class="leading-tight"><span class="max-sm:sr-only">Next for me: </span>{{ nextWords }}</span></ActButton
+        >
       </div>
     </div>
   </main>

@@ -2,13 +2,14 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Round } from '@cadre/contract/rounds';
-import { clock, dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
+import ProgressRail from './ProgressRail.vue';
 import { deadlineWords, finishWords } from './round-wording';
 import { useRoundBoard } from './use-round-board';
 
 /** A round in one look: how far, and whether it will be done in time. */
-const props = defineProps<{ round: Round; /** On the wall: one line. */ slim?: boolean }>();
+const props = defineProps<{ round: Round }>();
 const fleet = useFleet();
 const now = useNow();
 const board = useRoundBoard(() => props.round);
@@ -27,27 +28,15 @@ const hands = computed(() => inHand.value.map((row) => `${row.bike.tag} ${fleet.
     >
       <span class="sturdy truncate text-lg leading-tight underline decoration-2 underline-offset-4">{{ round.name }}</span>
       <span class="figures text-soft"
-        >{{ round.state === 'open' ? 'by' : 'closed; was due' }} {{ slim ? clock(round.deadline, zone) : dayAndClock(round.deadline, now, zone)
-        }}<template v-if="!slim"> · {{ fleet.siteById.get(round.siteId)?.name }}</template></span
+        >{{ round.state === 'open' ? 'by' : 'closed; was due' }} {{ dayAndClock(round.deadline, now, zone) }} ·
+        {{ fleet.siteById.get(round.siteId)?.name }}</span
       >
     </RouterLink>
     <div class="figures flex min-w-0 grow basis-64 items-center gap-3">
-      <svg viewBox="0 0 120 14" class="h-3.5 w-28 shrink-0" aria-hidden="true">
-        <line x1="2" x2="118" y1="7" y2="7" stroke="var(--rail)" stroke-width="3" />
-        <rect x="2" y="1" height="12" rx="3" :width="(116 * counts.done) / Math.max(1, counts.of)" fill="var(--act)" />
-        <rect
-          :x="2 + (116 * counts.done) / Math.max(1, counts.of)"
-          y="3"
-          height="8"
-          :width="(116 * counts.inHand) / Math.max(1, counts.of)"
-          fill="none"
-          stroke="var(--act)"
-          stroke-width="2"
-        />
-      </svg>
+      <ProgressRail :counts="counts" />
       <span class="leading-tight"
         ><strong class="sturdy">{{ counts.done }}</strong> of {{ counts.of }} done<template v-if="counts.found"> · {{ counts.found }} found</template
-        ><span v-if="hands && !slim" class="block text-sm text-soft">{{ hands }}</span></span
+        ><span v-if="hands" class="block text-sm text-soft">{{ hands }}</span></span
       >
       <span v-if="round.state === 'open' && finish && verdict" class="ml-auto text-right leading-tight max-sm:ml-0 max-sm:text-left"
         >done about {{ finish.about
@@ -58,6 +47,5 @@ const hands = computed(() => inHand.value.map((row) => `${row.bike.tag} ${fleet.
         ></span
       >
     </div>
-    <slot :board="board" />
   </div>
 </template>

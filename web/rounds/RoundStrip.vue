@@ -1,33 +1,27 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
+import { useNow } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
-import RoundPlate from './RoundPlate.vue';
-import type { RoundBoard } from './use-round-board';
+import RoundLine from './RoundLine.vue';
 import { useRounds } from './use-rounds';
 
-/** The rounds of the day over the racks: how far, whether in time, and the next bike for whoever stands here. */
+/** The rounds over the racks: how far, whether in time, and the next bike for whoever stands here. */
 const rounds = useRounds();
 const session = useSession();
 const router = useRouter();
+const now = useNow();
 rounds.begin();
-function goNext(board: RoundBoard): void {
-  const row = board.next.value;
-  if (row) void router.push(board.standOf(row));
-}
+/** What is to be done today first; campaigns after it. */
+const shown = computed(() => rounds.open.slice(0, 3));
+const more = computed(() => rounds.open.length - shown.value.length);
 </script>
 
 <template>
-  <section v-if="rounds.open.length" class="mt-2 space-y-1.5" aria-label="Rounds of the day" data-round-strip>
-    <RoundPlate v-for="round in rounds.open" :key="round.id" v-slot="{ board }" :round="round" slim>
-      <button
-        v-if="session.may('mark')"
-        type="button"
-        class="min-h-12 rounded-md bg-act px-4 font-semibold text-on-act disabled:border-2 disabled:border-line disabled:bg-sunk disabled:text-soft max-sm:grow"
-        :disabled="!board.next.value"
-        @click="goNext(board)"
-      >
-        {{ board.next.value ? `Next for me: ${board.next.value.bike.tag}` : 'None free' }}
-      </button>
-    </RoundPlate>
+  <section v-if="shown.length" class="mt-2 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate" aria-label="Rounds" data-round-strip>
+    <RoundLine v-for="round in shown" :key="round.id" :round="round" :now="now" :may="session.may('mark')" @go="(to) => router.push(to)" />
+    <RouterLink v-if="more > 0" :to="{ name: 'rounds' }" class="flex min-h-10 items-center px-3 text-act underline"
+      >{{ more }} more rounds</RouterLink
+    >
   </section>
 </template>

@@ -5,6 +5,7 @@ import { clock, count, untilNow, useNow } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { FitnessMark } from '@cadre/web/ui';
+import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
 
 /** One bike of a round as a tag on the board: whose hand it is in, who needs it, what was found. */
@@ -26,8 +27,8 @@ const words = computed(() => {
       return 'signed incomplete';
     case 'done':
       return row.look?.signedAt ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}` : 'done';
-    case 'waiting':
-      return row.neededAt ? `needed ${clock(row.neededAt, props.timeZone)}` : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
+    default:
+      return row.neededAt ? `needed ${shortWhen(row.neededAt, now.value, props.timeZone)}` : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
   }
 });
 const act = computed(() => {
@@ -59,7 +60,7 @@ const act = computed(() => {
         >{{ words }}</span
       >
     </span>
-    <span v-if="act" class="rounded bg-act px-2 py-1.5 font-semibold text-on-act">{{ act }}</span>
+    <span v-if="act" class="shrink-0 whitespace-nowrap rounded bg-act px-2 py-1.5 font-semibold text-on-act">{{ act }}</span>
     <span v-else-if="row.look?.found" class="text-right text-sm leading-tight" :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'">
       <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{ count(row.look.found, 'found', 'found') }}</span
     >

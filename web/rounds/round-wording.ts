@@ -1,5 +1,5 @@
 import type { Projection, RowState } from '@cadre/core/rounds';
-import { clock, count, untilNow } from '@cadre/web/app';
+import { clock, count, dayAndClock, untilNow } from '@cadre/web/app';
 
 export const ROW_STATE_WORDS: Record<RowState, string> = {
   waiting: 'to do',
@@ -30,4 +30,9 @@ export function basisWords(projection: Projection): string {
   return projection.samples
     ? `${minutes}, from ${count(projection.samples, 'check')} of this house and the sheet`
     : `${minutes}, from the sheet alone`;
+}
+
+/** A moment of today by the clock, any other by its day. */
+export function shortWhen(at: number, now: number, timeZone: string): string {
+  return dayAndClock(at, now, timeZone).replace(/^today /, '');
 }

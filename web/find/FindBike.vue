@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { indexFor, searchBikes } from '@cadre/core/fleet';
+import { useNow } from '@cadre/web/app';
+import { FITNESS_WORDS, KIND_WORDS, useFleet, WHEREABOUTS_WORDS } from '@cadre/web/fleet';
+import { ActButton, FitnessMark } from '@cadre/web/ui';
+import CameraReader from './CameraReader.vue';
+
+/** One bike, found from wherever one is: by its tag, by words, or by the code on it. */
+const props = defineProps<{ read: (text: string) => boolean }>();
+const emit = defineEmits<{ found: [bike: Bike]; close: [] }>();
+const fleet = useFleet();
+const now = useNow();
+const text = ref('');
+const camera = ref(false);
+const MOST = 6;
+const index = computed(() =>
+  fleet.bikes.map((bike) => ({
+    ...indexFor({
+      tag: bike.tag,
+      size: bike.size,
+      words: [FITNESS_WORDS[fleet.fitnessOf(bike, now.value).fitness], WHEREABOUTS_WORDS[bike.whereabouts], KIND_WORDS[bike.build.kind], bike.model],
+    }),
+    bike,
+  })),
+);
+const found = computed(() => {
+  if (!text.value.trim()) return [];
+  const exact = fleet.bikes.filter((bike) => bike.tag.toUpperCase() === text.value.trim().toUpperCase());
+  const rest = searchBikes(index.value, text.value).found.map((each) => each.bike);
+  return [...new Set([...exact, ...rest])].slice(0, MOST);
+});
+const nothing = ref('');
+function enter(): void {
+  const [first] = found.value;
+  if (first) emit('found', first);
+  else if (text.value.trim() && !props.read(text.value)) nothing.value = text.value.trim();
+}
+function takeCode(code: string): boolean {
+  if (props.read(code)) return true;
+  nothing.value = code;
+  return false;
+}
+</script>
+
+<template>
+  <Dialog :open="true" class="fixed inset-0 z-40 flex items-start justify-center bg-black/50 p-3 pt-[8dvh]" @close="emit('close')">
+    <DialogPanel class="w-full max-w-lg space-y-3 rounded-lg border-2 border-ink/60 bg-ground p-4" data-find-bike>
+      <DialogTitle class="sturdy text-2xl">Find a bike</DialogTitle>
+      <form class="flex gap-2" role="search" @submit.prevent="enter">
+        <label class="sr-only" for="find-anywhere">Its tag, or words like held 24in</label>
+        <input
+          id="find-anywhere"
+          v-model="text"
+          autocomplete="off"
+          autocapitalize="characters"
+          placeholder="Tag"
+          class="sturdy h-14 min-w-0 grow rounded-md border-2 border-ink/60 bg-plate px-3 text-2xl"
+          @input="nothing = ''"
+        />
+        <ActButton :aria-pressed="camera" data-use-camera @click="camera = !camera">{{ camera ? 'No camera' : 'Camera' }}</ActButton>
+      </form>
+      <CameraReader v-if="camera" :take="takeCode" />
+      <p v-if="nothing" role="alert" class="font-semibold text-held">No bike here is “{{ nothing.slice(0, 60) }}”.</p>
+      <ul v-if="found.length" class="space-y-1.5">
+        <li v-for="bike in found" :key="bike.id">
+          <button
+            type="button"
+            class="flex min-h-12 w-full items-center gap-3 rounded-md border-2 border-line bg-plate px-3 text-left"
+            :data-found="bike.tag"
+            @click="emit('found', bike)"
+          >
+            <span class="sturdy w-16 text-xl">{{ bike.tag }}</span>
+            <span class="min-w-0 grow truncate text-soft"
+              >{{ KIND_WORDS[bike.build.kind] }} {{ bike.size }} · {{ WHEREABOUTS_WORDS[bike.whereabouts] }}</span
+            >
+            <FitnessMark :fitness="fleet.fitnessOf(bike, now).fitness" /><span class="sr-only">{{
+              FITNESS_WORDS[fleet.fitnessOf(bike, now).fitness]
+            }}</span>
+          </button>
+        </li>
+      </ul>
+      <p v-else-if="text.trim() && !nothing" class="text-soft">Nothing is all of that.</p>
+    </DialogPanel>
+  </Dialog>
+</template>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink, type RouteLocationRaw } from 'vue-router';
+import type { Round } from '@cadre/contract/rounds';
+import { useFleet } from '@cadre/web/fleet';
+import ProgressRail from './ProgressRail.vue';
+import { deadlineWords, finishWords, shortWhen } from './round-wording';
+import { useRoundBoard } from './use-round-board';
+
+/** One round in one line of the wall. */
+const props = defineProps<{ round: Round; now: number; may: boolean }>();
+const emit = defineEmits<{ go: [to: RouteLocationRaw] }>();
+const fleet = useFleet();
+const board = useRoundBoard(() => props.round);
+const { count: counts, projection, next } = board;
+const zone = computed(() => fleet.siteById.get(props.round.siteId)?.timeZone ?? 'UTC');
+const finish = computed(() => (projection.value ? finishWords(projection.value, props.now, zone.value).about : ''));
+const verdict = computed(() => (projection.value ? deadlineWords(projection.value, props.round.deadline) : null));
+</script>
+
+<template>
+  <div class="flex items-center gap-x-3 py-0.5 pl-3 pr-1 max-sm:flex-wrap" :data-round-line="round.name">
+    <RouterLink
+      :to="{ name: 'round', params: { roundId: round.id } }"
+      class="flex min-h-11 min-w-0 grow items-center gap-x-2 leading-tight max-sm:basis-40"
+    >
+      <span class="sturdy truncate underline decoration-2 underline-offset-4">{{ round.name }}</span>
+      <span class="figures shrink-0 text-soft">by {{ shortWhen(round.deadline, now, zone) }}</span>
+    </RouterLink>
+    <ProgressRail class="max-sm:hidden" :counts="counts" />
+    <span class="figures shrink-0 leading-tight"
+      ><strong class="sturdy">{{ counts.done }}</strong> of {{ counts.of
+      }}<span v-if="counts.found" class="text-watch"> · {{ counts.found }} found</span></span
+    >
+    <span
+      v-if="verdict"
+      class="figures shrink-0 text-right leading-tight max-sm:hidden"
+      :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
+      ><span class="sr-only">Done about {{ finish }}, </span
+      ><span class="font-semibold">{{ verdict.tone === 'doubt' ? 'in time, just' : verdict.words }}</span></span
+    >
+    <button
+      v-if="may"
+      type="button"
+      class="min-h-11 shrink-0 rounded-md bg-act px-3 font-semibold text-on-act disabled:border-2 disabled:border-line disabled:bg-sunk disabled:text-soft"
+      :disabled="!next"
+      data-next-for-me
+      @click="next && emit('go', board.standOf(next))"
+    >
+      {{ next ? `Next: ${next.bike.tag}` : 'None free' }}<span class="sr-only"> in {{ round.name }}</span>
+    </button>
+  </div>
+</template>
