@@ -1,7 +1,7 @@
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
 const FLAGS = [
@@ -29,9 +29,9 @@ export class Browser {
     readonly profile: string,
   ) {}
 
-  static async open(base: string, profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-'))): Promise<Browser> {
+  static async open(base: string, profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-')), flags: readonly string[] = []): Promise<Browser> {
     const options = new Options();
-    options.addArguments(...FLAGS, `--user-data-dir=${profile}`);
+    options.addArguments(...FLAGS, ...flags, `--user-data-dir=${profile}`);
     options.setChromeBinaryPath('/usr/bin/chromium');
     options.setLoggingPrefs({ browser: 'ALL' });
     const driver = await new Builder()
@@ -81,7 +81,9 @@ export class Browser {
 
   async type(css: string, text: string): Promise<void> {
     const element = await this.find(css);
-    await element.clear();
+    // Clearing from outside tells a long text's page nothing: it is taken out as a hand does it.
+    if ((await element.getTagName()) === 'textarea') await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
+    else await element.clear();
     await element.sendKeys(text);
   }
 
@@ -95,6 +97,15 @@ export class Browser {
 
   async press(...keys: string[]): Promise<void> {
     for (const key of keys) await this.driver.actions().sendKeys(key).perform();
+  }
+
+  /** Types as a scanner does: all keys at once, in one go of the driver. */
+  async scan(text: string): Promise<void> {
+    await this.driver.executeScript(
+      `const at = document.activeElement ?? document.body;
+       for (const key of [...arguments[0], 'Enter']) at.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));`,
+      text,
+    );
   }
 
   /** Waits until a condition holds; a stale or covered element only means "not yet". */

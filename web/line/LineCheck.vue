@@ -98,6 +98,7 @@ useKeys(
       ? {}
       : {
           ...(wide.value ? digits : {}),
+          ...(wide.value && grid.typing.value !== null ? { Enter: () => void grid.commit() } : {}),
           ...(wide.value && grid.typing.value === null
             ? {
                 ' ': () => void grid.sound(),
@@ -118,7 +119,7 @@ useKeys(
               }
             : {}),
           u: () => void line.undo(),
-          Escape: () => (opened.value ? (opened.value = null) : leave()),
+          Escape: () => (grid.typing.value !== null ? (grid.typing.value = null) : opened.value ? (opened.value = null) : leave()),
         },
   LINE_KEYS,
 );

@@ -18,6 +18,14 @@ export interface Meaning extends Words {
   readonly cell?: Exclude<TypedCell, { kind: 'refused' }>;
 }
 
+interface Entered extends Words {
+  readonly taken: boolean;
+  /** Ends when it is kept. */
+  readonly kept: Promise<void>;
+}
+const NOTHING = Promise.resolve();
+const AGAINST = 'What was measured lies outside what is marked: it is put right, or a fault.';
+
 /** What a row that is not sound is opened on. */
 export interface Opened {
   readonly row: LineBike;
@@ -46,7 +54,7 @@ export interface LineGrid {
   commit(move?: 'down' | 'right' | 'stay'): Promise<boolean>;
   meaning(row: LineBike, column: LineColumn, text: string): Meaning;
   /** Takes a text for a cell as if it were typed there; answers what there is to say about it. */
-  enter(row: LineBike, column: LineColumn, text: string, sure: boolean): Promise<Words>;
+  enter(row: LineBike, column: LineColumn, text: string, sure: boolean): Entered;
   /** Moves the cursor, once what is being typed was taken. */
   select(row: number, column: number): Promise<void>;
   /** On touch, a short line is given row by row until one look of it is chosen. */
@@ -81,7 +89,7 @@ export function useLineGrid(line: Line): LineGrid {
     opened.value = null;
     said.value = '';
     suggestion.value = '';
-    void nextTick(() => document.querySelector('[data-cursor]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
+    void nextTick(() => document.querySelector('[data-cursor], [data-current-row]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
   }
   const step = (rows: number, columns: number): void => go(rowAt.value + rows, columnAt.value + columns);
   /** On to the next bike that is asked this at all; at the last one, to the top of the next column with something left. */
@@ -116,12 +124,12 @@ export function useLineGrid(line: Line): LineGrid {
       return;
     }
     const waiting = here.column.kind === 'question' ? cell.left : line.sweepable(here.row, here.column);
-    if (waiting.length > 0) await line.mark(here.row, waiting, { word: 'sound' });
-    if (waiting.length < cell.left.length) {
+    // The cursor moves at once: fingers are faster than the disk.
+    const marked = waiting.length > 0 ? line.mark(here.row, waiting, { word: 'sound' }) : null;
+    if (waiting.length < cell.left.length)
       said.value = 'The criticals here are given one by one: choose this zone as what you go down the line with.';
-      return;
-    }
-    down();
+    else down();
+    await marked;
   }
 
   /** Only where every look stands on show: side by side, or a single column. */
@@ -135,15 +143,15 @@ export function useLineGrid(line: Line): LineGrid {
     }
     const left = line.columns.value.flatMap((each) => line.cell(here, each).left);
     const meant = line.columns.value.flatMap((each) => line.rowSweepable(here, each));
-    if (meant.length > 0) await line.mark(here, meant, { word: 'sound' });
+    const marked = meant.length > 0 ? line.mark(here, meant, { word: 'sound' }) : null;
     if (meant.length < left.length) {
-      said.value = left.some((each) => line.speaksAgainst(here, each))
-        ? 'What was measured lies outside what is marked: it is put right, or a fault.'
-        : 'The rest of this row is given one by one.';
+      said.value = left.some((each) => line.speaksAgainst(here, each)) ? AGAINST : 'The rest of this row is given one by one.';
+      await marked;
       return;
     }
     const next = line.rows.value.findIndex((each, at) => at > index && line.columns.value.some((of) => line.cell(each, of).left.length > 0));
     if (next >= 0) go(next, columnAt.value);
+    await marked;
   }
 
   async function exception(outcome: Outcome | null, place?: { row: number; column: number }): Promise<void> {
@@ -191,18 +199,19 @@ export function useLineGrid(line: Line): LineGrid {
     return { question, window, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
   }
 
-  async function enter(of: LineBike, into: LineColumn, text: string, sure: boolean): Promise<Words> {
+  function enter(of: LineBike, into: LineColumn, text: string, sure: boolean): Entered {
     const { question, window, cell, said: words, suggestion: instead } = meaning(of, into, text);
-    if (!question || !cell || !window || (words && !sure)) return { said: words, suggestion: instead };
+    if (!question || !cell || !window || (words && !sure)) return { taken: false, said: words, suggestion: instead, kept: NOTHING };
     if (cell.kind === 'reading') {
-      const outcome = await line.read(of, question, cell.reading);
-      return { said: outcome ? '' : verdictWords(cell.reading, window).words, suggestion: '' };
+      const { outcome, kept } = line.read(of, question, cell.reading);
+      return { taken: true, said: outcome ? '' : verdictWords(cell.reading, window).words, suggestion: '', kept };
     }
-    if (cell.outcome !== 'sound') opened.value = { row: of, questions: [question], question };
-    else if (line.speaksAgainst(of, question))
-      return { said: 'What was measured lies outside what is marked: it is put right, or a fault.', suggestion: '' };
-    else await line.mark(of, [question], { word: 'sound' });
-    return { said: '', suggestion: '' };
+    if (cell.outcome !== 'sound') {
+      opened.value = { row: of, questions: [question], question };
+      return { taken: true, said: '', suggestion: '', kept: NOTHING };
+    }
+    if (line.speaksAgainst(of, question)) return { taken: false, said: AGAINST, suggestion: '', kept: NOTHING };
+    return { taken: true, said: '', suggestion: '', kept: line.mark(of, [question], { word: 'sound' }) };
   }
 
   async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
@@ -213,19 +222,20 @@ export function useLineGrid(line: Line): LineGrid {
       return true;
     }
     const key = `${here.row.bike.id} ${here.column.key} ${text}`;
-    const words = await enter(here.row, here.column, text, askedOnce.value === key);
-    said.value = words.said;
-    suggestion.value = words.suggestion;
-    const taken = line.typed(here.row, here.column)?.typed === text || words.said === '';
-    if (words.said && !taken) {
+    const entered = enter(here.row, here.column, text, askedOnce.value === key);
+    if (!entered.taken) {
+      said.value = entered.said;
+      suggestion.value = entered.suggestion;
       askedOnce.value = key;
       return false; // what was typed stays in the cell
     }
     typing.value = null;
-    if (words.said) return false;
-    if (move === 'down') down();
+    if (entered.said) said.value = entered.said;
+    else if (move === 'down' && opened.value === null) down();
     else if (move === 'right') step(0, 1);
-    return true;
+    else if (move === 'stay') said.value = '';
+    await entered.kept;
+    return entered.said === '';
   }
   async function select(toRow: number, toColumn: number): Promise<void> {
     if (typing.value !== null && !(await commit('stay'))) return;

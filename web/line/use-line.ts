@@ -55,7 +55,7 @@ export interface Line {
   /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
   speaksAgainst(row: LineBike, question: Pick<Asked, 'key'>): boolean;
   /** Takes a reading; answers the outcome it had by itself, if any. */
-  read(row: LineBike, question: Asked, reading: TypedReading): Promise<Outcome | null>;
+  read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: Outcome | null; readonly kept: Promise<void> };
   undo(): Promise<void>;
   signAll(): Promise<number>;
 }
@@ -244,10 +244,9 @@ export function useLine(input: {
 
   const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> => markMany([{ row, questions, given }]);
 
-  async function read(row: LineBike, question: Asked, reading: TypedReading): Promise<Outcome | null> {
+  function read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: Outcome | null; readonly kept: Promise<void> } {
     const { outcome, note } = readings.take(readingKey(row, question), reading);
-    if (outcome) await mark(row, [question], { word: outcome, note });
-    return outcome;
+    return { outcome, kept: outcome ? mark(row, [question], { word: outcome, note }) : Promise.resolve() };
   }
 
   async function undo(): Promise<void> {

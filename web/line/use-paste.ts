@@ -60,7 +60,8 @@ export function usePaste(line: Line, grid: LineGrid, first: string): Paste {
     for (const each of cells.value.filter((one) => !one.ready)) taken.delete(each.line);
     for (const issue of placed.value.issues) if (issue.code === 'unknown-tag' || issue.code === 'tag-twice') taken.delete(issue.line);
     for (const { row, column, text: value } of ready.value) {
-      const { said } = await grid.enter(row, column, value, false);
+      const { said, kept } = grid.enter(row, column, value, false);
+      await kept;
       if (said) words.push(`${row.bike.tag}: ${said}`);
     }
     // Lines left over carry their tag, so that they still find their bike when the list is shorter.
