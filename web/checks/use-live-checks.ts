@@ -32,9 +32,18 @@ export function useLiveChecks(input: {
     wanted = new Set();
     const open = await openOn(bikeIds, input.sheetKeys());
     if (!open || ended) return; // asked again when the stream is whole
-    for (const each of open) for (const mine of await keptOf(each.bikeId)) if (mine.serverId === each.id) await takeMarks(mine.id, each.marks);
+    for (const each of open) await joinOwn(each);
     await input.onOpen?.(open);
     for (const bikeId of bikeIds) await tellOver(bikeId, open);
+  }
+
+  /** Their marks go into the draft kept here; one begun here and not sent yet turns out to be theirs. */
+  async function joinOwn(theirs: OpenCheck): Promise<void> {
+    for (const mine of await keptOf(theirs.bikeId)) {
+      const same = mine.serverId === null && mine.state === 'open' && mine.repairId === null && mine.sheetHash === theirs.sheetHash;
+      if (same) await kept.checks.update(mine.id, { serverId: theirs.id });
+      if (same || mine.serverId === theirs.id) await takeMarks(mine.id, theirs.marks);
+    }
   }
 
   /** A check that was open here and is open no more was signed or closed by somebody else. */

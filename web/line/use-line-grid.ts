@@ -92,16 +92,16 @@ export function useLineGrid(line: Line): LineGrid {
     void nextTick(() => document.querySelector('[data-cursor], [data-current-row]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
   }
   const step = (rows: number, columns: number): void => go(rowAt.value + rows, columnAt.value + columns);
-  /** On to the next bike that is asked this at all; at the last one, to the top of the next column with something left. */
+  /** On to the next bike that is asked this at all; at the last one, to the top of the next column with something left, and round again. */
   function down(): void {
     const here = column.value;
     if (!here) return;
     const wants = (each: LineBike, of: LineColumn): boolean => line.cell(each, of).left.length > 0;
     const below = line.rows.value.findIndex((each, index) => index > rowAt.value && wants(each, here));
     if (below >= 0) return go(below, columnAt.value);
-    for (const [index, other] of line.columns.value.entries()) {
-      if (index <= columnAt.value) continue;
-      const first = line.rows.value.findIndex((each) => wants(each, other));
+    const columns = [...line.columns.value.entries()];
+    for (const [index, other] of [...columns.slice(columnAt.value + 1), ...columns.slice(0, columnAt.value + 1)]) {
+      const first = line.rows.value.findIndex((each, at) => wants(each, other) && !(index === columnAt.value && at === rowAt.value));
       if (first >= 0) return go(first, index);
     }
     go(rowAt.value, columnAt.value);

@@ -82,6 +82,8 @@ export function useLine(input: {
   const ready = ref(false);
   const checks = shallowRef<readonly KeptCheck[]>([]);
   const marks = shallowRef<readonly KeptMark[]>([]);
+  /** Marked here and not read back from the disk yet. */
+  const pending = shallowRef<readonly KeptMark[]>([]);
   /** What was marked here, act by act, to be taken back in that order. */
   const acts = shallowRef<readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]>([]);
   const ids = computed(() => input.bikes().map((bike) => bike.id));
@@ -135,6 +137,9 @@ export function useLine(input: {
       }).subscribe((found) => {
         checks.value = found.checks;
         marks.value = found.marks;
+        if (pending.value.length === 0) return;
+        const there = new Set(found.marks.map((mark) => mark.id));
+        pending.value = pending.value.filter((mark) => !there.has(mark.id));
       });
     },
     { immediate: true },
@@ -155,7 +160,8 @@ export function useLine(input: {
 
   const marksByCheck = computed(() => {
     const byCheck = new Map<string, KeptMark[]>();
-    for (const mark of marks.value) {
+    const seen = new Set(marks.value.map((mark) => mark.id));
+    for (const mark of [...marks.value, ...pending.value.filter((each) => !seen.has(each.id))]) {
       const list = byCheck.get(mark.checkId);
       if (list) list.push(mark);
       else byCheck.set(mark.checkId, [mark]);
@@ -224,7 +230,8 @@ export function useLine(input: {
     const act = [];
     for (const { row, questions, given } of each) {
       if (questions.length === 0 || !row.sheet || row.state === 'signing' || row.state === 'signed') continue;
-      const check = await draftFor(row.bike, row.sheet, author);
+      const known = checkOf(row.bike, row.sheet);
+      const check = known?.state === 'open' ? known : await draftFor(row.bike, row.sheet, author);
       const meant = questions.filter((question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)));
       if (meant.length === 0) continue;
       const fresh = meant.flatMap((question) =>
@@ -235,6 +242,9 @@ export function useLine(input: {
           at,
         ),
       );
+      // Shown before it is on the disk: what is kept is followed a moment later, and later still while much is being kept.
+      if (!checks.value.some((each) => each.id === check.id)) checks.value = [...checks.value, check];
+      pending.value = [...pending.value, ...fresh.map((each): KeptMark => ({ id: each.id, checkId: check.id, mark: each, sent: 0 }))];
       await keepMarks(check.id, fresh);
       act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
     }
