@@ -73,14 +73,14 @@ const counts = async (browser: Browser): Promise<Record<string, number>> => {
 };
 const doneIs = (browser: Browser, done: number): Promise<void> =>
   browser.until(async () => (await counts(browser)).done === done, `the board does not say ${done} done`, 30_000);
-/** Goes down every column of the line, bike after bike. */
+/** Goes down every column of the line. */
 async function sweepTheLine(browser: Browser): Promise<void> {
   await browser.find('[data-line-row]');
   await browser.until(
     async () => {
       if ((await browser.count('[data-line-row][data-complete=false]')) === 0) return true;
       await browser.press(Key.SPACE);
-        return false;
+      return false;
     },
     'the line does not end',
     120_000,

@@ -1,7 +1,21 @@
 export { onReach, RefusedError, send, sendForText, UnreachableError } from './api';
 export { deviceId } from './device';
 export { clock, count, dayAndClock, dayWords, untilNow } from './format';
-export { dropThing, keepPlain, keepThing, kept, keptKeys, keptThing, type KeptAct, type KeptCheck, type KeptMark } from './kept';
+export {
+  dropThing,
+  keepCheck,
+  keepPlain,
+  keepThing,
+  kept,
+  keptChecksOf,
+  keptKeys,
+  keptThing,
+  letGoOfOld,
+  withSheets,
+  type KeptAct,
+  type KeptCheck,
+  type KeptMark,
+} from './kept';
 export { keyHelp, onScan, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
 export { saveFile } from './save-file';

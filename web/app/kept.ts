@@ -51,8 +51,17 @@ export interface KeptThing {
   value: unknown;
 }
 
+/** As it lies on the disk: a sheet is large and never changes, so it lies there once. Checks kept before hold theirs. */
+type StoredCheck = Omit<KeptCheck, 'sheet'> & { sheet?: SheetVersion };
+
+interface KeptSheet {
+  hash: string;
+  sheet: SheetVersion;
+}
+
 class KeptDatabase extends Dexie {
-  declare checks: EntityTable<KeptCheck, 'id'>;
+  declare checks: EntityTable<StoredCheck, 'id'>;
+  declare sheets: EntityTable<KeptSheet, 'hash'>;
   declare marks: EntityTable<KeptMark, 'id'>;
   declare things: EntityTable<KeptThing, 'key'>;
   declare acts: EntityTable<KeptAct, 'id'>;
@@ -61,11 +70,53 @@ class KeptDatabase extends Dexie {
     super('cadre');
     this.version(1).stores({ checks: 'id, bikeId, state', marks: 'id, checkId, sent, [checkId+sent]', things: 'key' });
     this.version(2).stores({ acts: 'id' });
+    this.version(3).stores({ sheets: 'hash' });
   }
 }
 
 /** What this browser keeps: drafts and marks until they are sent, and the last wall and sheets for when there is no signal. */
 export const kept = new KeptDatabase();
+
+const sheets = new Map<string, SheetVersion>();
+
+/** Checks as they were read, each with its sheet: the same one for all that are of it. */
+export async function withSheets(rows: readonly (StoredCheck | undefined)[]): Promise<KeptCheck[]> {
+  const checks: KeptCheck[] = [];
+  for (const row of rows) {
+    if (!row) continue;
+    const sheet = sheets.get(row.sheetHash) ?? row.sheet ?? (await kept.sheets.get(row.sheetHash))?.sheet;
+    if (!sheet) throw new Error(`check ${row.id} is kept without its sheet`);
+    sheets.set(row.sheetHash, sheet);
+    checks.push({ ...row, sheet });
+  }
+  return checks;
+}
+
+/** Keeps a check, and its sheet unless that is kept already. */
+export async function keepCheck({ sheet, ...check }: KeptCheck): Promise<void> {
+  await kept.transaction('rw', kept.checks, kept.sheets, async () => {
+    if ((await kept.sheets.where('hash').equals(check.sheetHash).count()) === 0) await kept.sheets.put({ hash: check.sheetHash, sheet });
+    await kept.checks.put(check);
+  });
+  sheets.set(check.sheetHash, sheet);
+}
+
+export async function keptChecksOf(bikeIds: readonly string[]): Promise<KeptCheck[]> {
+  return withSheets(await kept.checks.where('bikeId').anyOf(bikeIds).toArray());
+}
+
+/** Lets go of checks that were signed, sent and untroubled days ago: the server has them. */
+export async function letGoOfOld(before: number): Promise<void> {
+  await kept.transaction('rw', kept.checks, kept.marks, async () => {
+    for (const check of await kept.checks.where('state').equals('signed').toArray()) {
+      if (check.trouble !== null || check.openedAt >= before) continue;
+      const unsent = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).count();
+      if (unsent > 0) continue;
+      await kept.marks.where('checkId').equals(check.id).delete();
+      await kept.checks.delete(check.id);
+    }
+  });
+}
 
 export async function keepThing(key: string, value: unknown): Promise<void> {
   await kept.things.put({ key, value: JSON.parse(JSON.stringify(value)) as unknown });

@@ -1,7 +1,7 @@
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/repairs';
-import { keepThing, kept, RefusedError, send, wordsFor, type KeptCheck } from '@cadre/web/app';
+import { keepThing, kept, RefusedError, send, withSheets, wordsFor, type KeptCheck } from '@cadre/web/app';
 
 const BATCH = 100;
 
@@ -23,9 +23,10 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
 
 /** Keeps marks the server has that are not known here (somebody else's, or one's own from another device). */
 export async function takeMarks(checkId: string, marks: readonly NewMark[]): Promise<void> {
-  await kept.transaction('rw', kept.marks, async () => {
-    for (const mark of marks) await kept.marks.put({ id: mark.id, checkId, mark, sent: 1 });
-  });
+  // Most of it is known already, again and again while others mark: what is written wakes whoever follows.
+  const known = new Map((await kept.marks.where('checkId').equals(checkId).toArray()).map((each) => [each.id, each.sent]));
+  const fresh = marks.filter((mark) => known.get(mark.id) !== 1).map((mark) => ({ id: mark.id, checkId, mark, sent: 1 as const }));
+  if (fresh.length > 0) await kept.marks.bulkPut(fresh);
 }
 
 async function deliverMarks(check: KeptCheck, serverId: string): Promise<void> {
@@ -103,7 +104,9 @@ export async function setAside(checkId: string): Promise<void> {
 /** Checks with something left to send and nothing known to be wrong with it. */
 export async function undelivered(): Promise<KeptCheck[]> {
   const waitingFor = new Set((await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId));
-  return (await kept.checks.toArray())
+  const begun = await kept.checks.where('state').anyOf('open', 'signing').toArray();
+  const others = (await kept.checks.bulkGet([...waitingFor])).filter((check) => check !== undefined);
+  return (await withSheets([...new Map([...begun, ...others].map((check) => [check.id, check])).values()]))
     .filter(
       (check) =>
         check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null)),

@@ -5,7 +5,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked, FittedPart, SheetVersion } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { deviceId, kept, now, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { deviceId, keepCheck, kept, keptChecksOf, now, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { takeMarks } from './deliver';
 
 /** Drafts as this browser keeps them: plain acts over what is kept, for the stand and the line alike. */
@@ -53,14 +53,17 @@ function draftOf(bike: Bike, sheet: NamedSheet, author: string, theirs: Pick<Kep
 }
 
 async function keptDraft(bikeId: string, sheetKey: string | null): Promise<KeptCheck | null> {
-  const all = await kept.checks.where('bikeId').equals(bikeId).toArray();
-  return all.find((check) => check.state !== 'signed' && check.repairId === null && (sheetKey === null || check.sheet.key === sheetKey)) ?? null;
+  return (
+    (await keptChecksOf([bikeId])).find(
+      (check) => check.state !== 'signed' && check.repairId === null && (sheetKey === null || check.sheet.key === sheetKey),
+    ) ?? null
+  );
 }
 
 /** The check of a bike at the stand as it is kept here: found, joined or begun. */
 export async function findOrBegin(bike: Bike, sheet: NamedSheet | null, author: string, checkId: string | null): Promise<KeptCheck | null> {
   const mine = checkId
-    ? (await kept.checks.where('bikeId').equals(bike.id).toArray()).find((check) => check.serverId === checkId || check.id === checkId)
+    ? (await keptChecksOf([bike.id])).find((check) => check.serverId === checkId || check.id === checkId)
     : await keptDraft(bike.id, sheet?.sheet.key ?? null);
   if (mine) return mine;
   // What a bike tells is its open ride-out; other work half done is asked for.
@@ -72,7 +75,7 @@ export async function findOrBegin(bike: Bike, sheet: NamedSheet | null, author: 
   const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet as unknown as SheetVersion } : sheet;
   if (!named) return null;
   const check = draftOf(bike, named, author, theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null);
-  await kept.checks.put(check);
+  await keepCheck(check);
   if (theirs) await takeMarks(check.id, theirs.marks);
   return check;
 }
@@ -107,7 +110,7 @@ export async function joinChecks(
   author: string,
 ): Promise<void> {
   for (const theirs of open) {
-    const known = (await kept.checks.where('bikeId').equals(theirs.bikeId).toArray()).find((check) => check.serverId === theirs.id);
+    const known = (await keptChecksOf([theirs.bikeId])).find((check) => check.serverId === theirs.id);
     const draft = known ?? (await keptDraft(theirs.bikeId, theirs.sheetKey));
     if (draft) {
       if (draft.serverId === theirs.id) await takeMarks(draft.id, theirs.marks);
@@ -117,7 +120,7 @@ export async function joinChecks(
     const sheet = sheetOf(theirs.sheetHash);
     if (!bike || !sheet) continue;
     const check = draftOf(bike, sheet, author, { serverId: theirs.id, repairId: null, openedAt: theirs.openedAt });
-    await kept.checks.put(check);
+    await keepCheck(check);
     await takeMarks(check.id, theirs.marks);
   }
 }
@@ -131,7 +134,7 @@ export function draftFor(bike: Bike, sheet: NamedSheet, author: string): Promise
     const mine = await keptDraft(bike.id, sheet.sheet.key);
     if (mine) return mine;
     const check = draftOf(bike, sheet, author, null);
-    await kept.checks.put(check);
+    await keepCheck(check);
     return check;
   });
   beginning.set(key, next);
@@ -160,7 +163,8 @@ export async function keepMarks(checkId: string, marks: readonly NewMark[]): Pro
   const added = marks.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }));
   await kept.transaction('rw', kept.marks, kept.checks, async () => {
     await kept.marks.bulkAdd(added);
-    await kept.checks.update(checkId, { trouble: null });
+    const check = await kept.checks.get(checkId);
+    if (check && check.trouble !== null) await kept.checks.update(checkId, { trouble: null });
   });
   return added;
 }

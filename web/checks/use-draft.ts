@@ -3,7 +3,7 @@ import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from
 import { askedOf, stationsOf, type Asked, type Station } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Progress, type Standing } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
-import { kept, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { keepMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
@@ -26,7 +26,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   const check = shallowRef<KeptCheck | null>(null);
   const rows = shallowRef<readonly KeptMark[]>([]);
   const subscription = liveQuery(async () => ({
-    check: (await kept.checks.get(id)) ?? null,
+    check: (await withSheets([await kept.checks.get(id)]))[0] ?? null,
     rows: await kept.marks.where('checkId').equals(id).toArray(),
   })).subscribe((found) => {
     check.value = found.check;

@@ -1,6 +1,6 @@
 import { onScopeDispose } from 'vue';
 import { getCheck } from '@cadre/contract/checks';
-import { kept, RefusedError, send, UnreachableError } from '@cadre/web/app';
+import { kept, keptChecksOf, RefusedError, send, UnreachableError } from '@cadre/web/app';
 import { openOn, type OpenCheck } from './drafts';
 import { takeMarks } from './deliver';
 
@@ -64,7 +64,7 @@ export function useLiveChecks(input: {
     }
   }
 
-  const keptOf = (bikeId: string) => kept.checks.where('bikeId').equals(bikeId).toArray();
+  const keptOf = (bikeId: string) => keptChecksOf([bikeId]);
 
   function refresh(bikeId?: string): void {
     for (const id of bikeId ? [bikeId] : input.bikeIds()) wanted.add(id);

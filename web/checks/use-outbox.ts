@@ -1,12 +1,14 @@
 import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { kept, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
+import { kept, letGoOfOld, now, onReach, RefusedError, UnreachableError, withSheets, type KeptAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
+/** What is signed and sent stays at hand so long. */
+const KEPT_FOR_MS = 3 * 86_400_000;
 
 /** Sends what is kept here whenever it can, in order, one thing at a time, and says how much is left. */
 export const useOutbox = defineStore('outbox', () => {
@@ -61,10 +63,11 @@ export const useOutbox = defineStore('outbox', () => {
   function begin(): void {
     if (began) return;
     began = true;
+    void letGoOfOld(now() - KEPT_FOR_MS);
     liveQuery(async () => ({
       marks: await kept.marks.where('sent').equals(0).count(),
       acts: await kept.acts.toArray(),
-      checks: await kept.checks.where('state').anyOf('open', 'signing').toArray(),
+      checks: await withSheets(await kept.checks.where('state').anyOf('open', 'signing').toArray()),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
     })).subscribe(({ marks, acts, checks, troubled }) => {
       waiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;

@@ -1,11 +1,12 @@
 import { liveQuery } from 'dexie';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Outcome, type Progress, type Standing } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
-import { kept, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,
@@ -123,10 +124,7 @@ export function useLine(input: {
     (wanted) => {
       subscription?.unsubscribe();
       subscription = liveQuery(async () => {
-        const own = await kept.checks
-          .where('bikeId')
-          .anyOf([...wanted])
-          .toArray();
+        const own = await keptChecksOf(wanted);
         return {
           checks: own,
           marks: await kept.marks
@@ -221,6 +219,10 @@ export function useLine(input: {
     );
   }
 
+  function showAtOnce(checkId: string, fresh: readonly NewMark[]): void {
+    pending.value = [...pending.value, ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }))];
+  }
+
   async function markMany(
     each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[],
   ): Promise<void> {
@@ -244,7 +246,7 @@ export function useLine(input: {
       );
       // Shown before it is on the disk: what is kept is followed a moment later, and later still while much is being kept.
       if (!checks.value.some((each) => each.id === check.id)) checks.value = [...checks.value, check];
-      pending.value = [...pending.value, ...fresh.map((each): KeptMark => ({ id: each.id, checkId: check.id, mark: each, sent: 0 }))];
+      showAtOnce(check.id, fresh);
       await keepMarks(check.id, fresh);
       act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
     }
@@ -267,7 +269,10 @@ export function useLine(input: {
     const at = markTime();
     for (const { checkId, questions } of last) {
       const check = await kept.checks.get(checkId);
-      if (check?.state === 'open') await keepMarks(checkId, marksOf(questions, { word: 'withdrawn', way: input.way() }, author, at));
+      if (check?.state !== 'open') continue;
+      const fresh = marksOf(questions, { word: 'withdrawn', way: input.way() }, author, at);
+      showAtOnce(checkId, fresh);
+      await keepMarks(checkId, fresh);
     }
     void outbox.flush();
   }

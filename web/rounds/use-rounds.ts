@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { keepThing, kept, keptThing, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { keepThing, kept, keptThing, RefusedError, send, UnreachableError, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
 
@@ -43,7 +43,7 @@ export const useRounds = defineStore('rounds', () => {
       }, GATHER_MS);
     });
     liveQuery(async () => {
-      const open = await kept.checks.where('state').anyOf('open', 'signing').toArray();
+      const open = await withSheets(await kept.checks.where('state').anyOf('open', 'signing').toArray());
       return {
         open,
         marks: await kept.marks
