@@ -1,9 +1,10 @@
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { drawBike } from '@cadre/core/figure';
-import { foldMarks } from '@cadre/core/checks';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { foldMarks, progressOf } from '@cadre/core/checks';
+import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { judgeCheck } from '@cadre/core/findings';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { RIDE_OUT } from '@cadre/core/shipped';
+import { RIDE_OUT, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/core/testing';
 import { marksFor } from '@cadre/test-world/builders';
 
@@ -37,7 +38,37 @@ export function benchmarks(): readonly Benchmark[] {
   let sink = 0;
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
   const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
+  // The longest sheet, marked by two people, every fifth look not sound.
+  const season = SHIPPED_SHEETS.find((sheet) => sheet.key === 'season-opening') ?? RIDE_OUT;
+  const fitted = asBuilt(USUAL_BUILD['full-suspension']);
+  const long = askedOf(season, fitted);
+  const both = ['a', 'b'].flatMap((author, hand) =>
+    marksFor(season, USUAL_BUILD['full-suspension'], author, hand).map((mark, index) => {
+      const fault = long[index]?.checkpoint.faults[0]?.key;
+      return index % 5 === hand && fault ? { ...mark, word: 'fault' as const, faults: [{ fault }] } : mark;
+    }),
+  );
+  let made = 0;
   return [
+    {
+      name: `a season check of ${long.length} looks, ${both.length} marks of two people: folded and judged`,
+      ms: best(() => {
+        const standings = foldMarks(both);
+        sink += progressOf(long, standings).looked;
+        sink += judgeCheck({
+          asked: long,
+          standings,
+          open: [],
+          putRightBefore: new Map(),
+          policy: DEFAULT_POLICY,
+          signedAt: NOON,
+          signedBy: 'a',
+          newId: () => `finding-${(made += 1)}`,
+        }).changes.length;
+      }, 25),
+      floorMs: best(() => both.forEach((mark) => (sink += mark.at)), 25),
+      mostMs: 25,
+    },
     {
       name: 'fitness of 5,000 bikes with their findings',
       ms: best(() => fleet.forEach((facts) => (sink += evaluateFitness(facts, NOON).reasons.length))),

@@ -114,6 +114,39 @@ async function slowestKey(browser: Browser, keys: readonly string[]): Promise<nu
   return browser.driver.executeScript<number>('return Math.max(...window.keyTimes)');
 }
 
+const LINE = 200;
+const SEASON_KIND = 'full-suspension';
+
+/** The stand on the longest sheet, and a line as long as a morning. */
+async function checkBenchmarks(stand: Stand, browser: Browser): Promise<readonly Benchmark[]> {
+  await browser.signIn('lead', SECRET, '/icon.svg');
+  const { bikes } = await stand.client.send(getWall);
+  const bike = bikes.find((each) => each.build.kind === SEASON_KIND);
+  const tags = bikes.slice(0, LINE).map((each) => each.tag);
+  const line = `/line?bikes=${tags.join(',')}&sheet=pressures`;
+  const [stands, lines, floors]: number[][] = [[], [], []];
+  for (let run = 0; run < 3; run += 1) {
+    stands?.push(await firstView(browser, `/stand/${bike?.id}?sheet=season-opening`, '[data-question]'));
+    lines?.push(await firstView(browser, line, '[data-line-row] [data-cell]'));
+    floors?.push(await firstView(browser, '/no/such/place', 'main h1'));
+  }
+  await browser.go(line);
+  await browser.find('[data-cell]');
+  const shown = await browser.count('[data-line-row]');
+  if (shown !== LINE) throw new Error(`the line shows ${shown} of ${LINE} bikes`);
+  await (browser.driver as Driver).sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const idle = await slowestKey(browser, ['q', 'q', 'q', 'q', 'q']);
+  const keys = [Key.ARROW_DOWN, Key.ARROW_RIGHT, Key.SPACE, Key.SPACE, Key.SPACE, Key.ARROW_UP, Key.ARROW_LEFT, Key.ARROW_DOWN];
+  const walking = Math.min(await slowestKey(browser, keys), await slowestKey(browser, keys));
+  await (browser.driver as Driver).sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 1 });
+  const least = (times: number[] | undefined): number => Math.min(...(times ?? []));
+  return [
+    { name: `the stand opened on the season sheet, ${BIKES} bikes on the wall`, ms: least(stands), floorMs: least(floors), mostMs: 1000 },
+    { name: `a line of ${LINE} bikes opened`, ms: least(lines), floorMs: least(floors), mostMs: 1000 },
+    { name: `slowest key on it at four-fold slow-down, marking`, ms: walking, floorMs: idle, mostMs: 100 },
+  ];
+}
+
 async function wallBenchmarks(browser: Browser): Promise<readonly Benchmark[]> {
   await browser.signIn('lead', SECRET, '/icon.svg');
   const runs = [];
@@ -200,7 +233,7 @@ export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
   const other = await Browser.open(empty.base);
   try {
     for (const each of [browser, other]) await each.size('office');
-    return [...(await wallBenchmarks(browser)), ...(await importBenchmarks(empty, other))];
+    return [...(await wallBenchmarks(browser)), ...(await checkBenchmarks(stand, browser)), ...(await importBenchmarks(empty, other))];
   } finally {
     await browser.close();
     await other.close();

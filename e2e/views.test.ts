@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { resolve } from 'node:path';
 import { v7 as newId } from 'uuid';
 import { addModel } from '@cadre/contract/fleet';
+import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { faulty } from '@cadre/test-world/builders';
@@ -15,7 +16,7 @@ const ids: Record<string, string> = {};
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
   const held = await world.bike('K1');
-  await world.check(held, {
+  const { check: signed } = await world.check(held, {
     exceptions: [
       { checkpoint: 'bars', more: faulty('bent') },
       { checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') },
@@ -36,7 +37,20 @@ beforeAll(async () => {
       wants: [{ count: 8, kind: 'child', size: '24 in' }],
     },
   });
-  Object.assign(ids, { held: held.id, fresh: fresh.id, model: model.id });
+  const round = newId();
+  await world.as('lead').send(makeRound, {
+    body: {
+      id: round,
+      siteId: world.siteId,
+      name: 'Morning',
+      sheetKey: null,
+      bikeIds: [held.id, fresh.id],
+      people: [],
+      deadline: now + 3_600_000,
+      at: now,
+    },
+  });
+  Object.assign(ids, { held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
   browser = await Browser.open(world.base);
 });
 afterAll(async () => {
@@ -78,6 +92,11 @@ const pickCheckpoints = async (): Promise<void> => {
   await browser.type('[data-rule]', 'brake is rimm');
   await browser.find('[data-rule-problem]');
 };
+const find = async (): Promise<void> => {
+  await browser.click('[data-find]');
+  await browser.type('#find-anywhere', 'K');
+  await browser.find('[data-found]');
+};
 const previewPolicy = async (): Promise<void> => {
   await browser.type('[data-policy=soonDays] input', '2');
   await browser.click('[data-preview]');
@@ -109,6 +128,16 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'routes', path: () => '/routes', wait: '[data-route=by-system]' },
   { name: 'own route', path: () => '/routes', wait: '[data-route=by-system]', before: () => browser.click('[data-new-route]') },
   { name: 'policy', path: () => '/policy', wait: '[data-school]', before: previewPolicy },
+  { name: 'line, its choice', path: () => '/line', wait: '[data-line-count]' },
+  { name: 'line', path: () => '/line?bikes=K2,K3&sheet=pressures', wait: '[data-line-row]' },
+  { name: 'line of zones', path: () => '/line?bikes=K2,K3', wait: '[data-line-row]', before: () => browser.click('[data-exception]') },
+  { name: 'rounds', path: () => '/rounds', wait: '[data-round-plate]', before: () => browser.click('[data-new-round]') },
+  { name: 'round', path: () => `/rounds/${ids.round}`, wait: '[data-projection]', before: () => browser.click('[data-close]') },
+  { name: 'paper sheet', path: () => '/paper?bikes=K2,K3', wait: '.paper-page td' },
+  { name: 'check as signed', path: () => `/checks/${ids.check}`, wait: '[data-look]', before: () => browser.click('[data-amend]') },
+  { name: 'patterns', path: () => '/patterns', wait: '#digits' },
+  { name: 'finding a bike', path: () => '/rounds', wait: '[data-round-plate]', before: find },
+  { name: 'what is left at the stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: () => browser.press('l') },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },

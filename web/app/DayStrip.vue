@@ -44,9 +44,8 @@ const links = computed(() => [
   { name: 'sheets', label: 'Sheets' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
 ]);
-/** Not what one needs at the stand, where the strip must keep its height whatever it says. */
+/** Not what one needs in the shed, where the strip must keep its height whatever it says; the wall has them under More. */
 const SETUP: readonly string[] = ['sheets', 'people'];
-const atStand = computed(() => route.name === 'stand');
 const PARTS: Readonly<Record<string, readonly string[]>> = {
   rounds: ['round', 'line'],
   sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'],
@@ -63,11 +62,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           :key="link.name"
           :to="{ name: link.name }"
           class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-lg:px-2"
-          :class="[
-            isHere(link) ? 'bg-ink text-ground' : '',
-            SETUP.includes(link.name) && 'max-sm:hidden',
-            atStand && SETUP.includes(link.name) && 'max-lg:hidden',
-          ]"
+          :class="[isHere(link) ? 'bg-ink text-ground' : '', SETUP.includes(link.name) && 'max-lg:hidden']"
           :aria-current="isHere(link) ? 'page' : undefined"
           >{{ link.label }}</RouterLink
         >

@@ -21,8 +21,9 @@ const LINKS = [
   { name: 'models', words: 'Models and fit lists', fleet: false },
   { name: 'groups', words: 'Groups due out', fleet: false },
   { name: 'figures', words: 'Figures of every kind', fleet: false },
+  { name: 'people', words: 'People and setup', fleet: false, lead: true },
 ] as const;
-const links = computed(() => LINKS.filter((link) => !link.fleet || may.value));
+const links = computed(() => LINKS.filter((link) => (!link.fleet || may.value) && (!('lead' in link) || session.may('edit-program'))));
 const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
 </script>
 

@@ -105,8 +105,14 @@ export const useFleet = defineStore('fleet', () => {
     put(...(await send(hangBikes, { body: { id: newId(), siteId, moves: moves.map((each) => ({ ...each })), at: now() } })).bikes);
   }
 
+  /** What was answered of the same facts at the same moment: one bike's change need not judge the whole fleet anew. */
+  const answered = new WeakMap<object, { readonly at: number; readonly answer: FitnessAnswer }>();
   function fitnessOf(bike: Bike, at: number): FitnessAnswer {
-    return evaluateFitness(bike.facts as FitnessFacts, at);
+    const before = answered.get(bike.facts);
+    if (before?.at === at) return before.answer;
+    const answer = evaluateFitness(bike.facts as FitnessFacts, at);
+    answered.set(bike.facts, { at, answer });
+    return answer;
   }
 
   return {

@@ -11,7 +11,7 @@ import { cellReading, cellWordsFor, columnName } from './cell-words';
 import type { Line, LineBike } from './use-line';
 
 /** One bike of the line under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
-const props = defineProps<{ row: LineBike; columns: readonly LineColumn[]; line: Line; standTo: object }>();
+const props = defineProps<{ row: LineBike; columns: readonly LineColumn[]; line: Line; standOf: (row: LineBike) => object }>();
 const emit = defineEmits<{ sound: []; exception: [] }>();
 const fleet = useFleet();
 const cells = computed(() => props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })));
@@ -26,7 +26,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
 <template>
   <li class="rounded-md border-2 border-line bg-plate" :data-line-row="row.bike.tag" :data-state="row.state" :data-complete="row.complete">
     <div class="flex items-center gap-2 px-2 py-1.5">
-      <RouterLink :to="standTo" class="flex min-h-12 min-w-0 grow items-center"><RowHead :row="row" /></RouterLink>
+      <RouterLink :to="standOf(row)" class="flex min-h-12 min-w-0 grow items-center"><RowHead :row="row" /></RouterLink>
       <span class="flex flex-wrap justify-end gap-0.5">
         <span
           v-for="{ column, cell } in cells"
@@ -54,7 +54,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
         </button>
       </template>
     </div>
-    <template v-if="!over">
+    <div v-if="!over && measured.length" class="grid" :class="measured.length > 1 && 'sm:grid-cols-2'">
       <div v-for="question in measured" :key="question.key">
         <ReadingField
           :asked="question"
@@ -65,7 +65,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           @read="(reading) => line.read(row, question, reading)"
         />
       </div>
-    </template>
+    </div>
     <slot />
   </li>
 </template>

@@ -34,7 +34,7 @@ async function sound(index: number): Promise<void> {
 
 <template>
   <div class="mt-2 space-y-3">
-    <div v-if="columns.length > 1" class="flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Go down the line with">
+    <div v-if="columns.length > 1" class="relative flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Go down the line with">
       <button v-if="short" type="button" :class="chip(whole)" :aria-pressed="whole" data-pass="all" @click="grid.pass(null)">
         All {{ columns.length }} looks
       </button>
@@ -61,7 +61,7 @@ async function sound(index: number): Promise<void> {
         :row="row"
         :columns="shown"
         :line="line"
-        :stand-to="standOf(row)"
+        :stand-of="standOf"
         :data-current-row="index === grid.rowAt.value ? '' : undefined"
         @sound="sound(index)"
         @exception="whole ? grid.openRow(index) : grid.exception(null, { row: index, column: grid.columnAt.value })"

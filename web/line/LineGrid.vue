@@ -18,16 +18,16 @@ const doneOf = (column: LineColumn): string => {
 </script>
 
 <template>
-  <div class="overflow-x-auto overflow-y-visible rounded-md border-2 border-line">
+  <div class="relative overflow-x-auto overflow-y-visible rounded-md border-2 border-line">
     <div
       role="grid"
-      class="grid w-full"
-      :style="{ gridTemplateColumns: template, minWidth: `${8.5 + 5.25 * columns.length}rem` }"
+      class="w-full"
+      :style="{ minWidth: `${8.5 + 5.25 * columns.length}rem` }"
       :aria-rowcount="line.rows.value.length + 1"
       aria-label="The line"
       data-line-grid
     >
-      <div role="row" class="col-span-full grid grid-cols-subgrid border-b-2 border-ink/40 bg-sunk">
+      <div role="row" class="grid border-b-2 border-ink/40 bg-sunk" :style="{ gridTemplateColumns: template }">
         <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">Bike</div>
         <div
           v-for="(column, index) in columns"
@@ -44,12 +44,15 @@ const doneOf = (column: LineColumn): string => {
       <LineRow
         v-for="(row, index) in line.rows.value"
         :key="row.bike.id"
-        v-model:typing="typing"
+        v-memo="[row, columns, template, index === rowAt ? columnAt : -1, index === rowAt ? typing : null]"
+        :typing="index === rowAt ? typing : null"
         :row="row"
         :columns="columns"
         :line="line"
         :at="index === rowAt ? columnAt : -1"
-        :stand-to="standOf(row)"
+        :stand-of="standOf"
+        :template="template"
+        @update:typing="(text) => (typing = text)"
         @select="(column) => grid.select(index, column)"
         @commit="(move) => grid.commit(move)"
       />

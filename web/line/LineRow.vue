@@ -13,7 +13,9 @@ const props = defineProps<{
   columns: readonly LineColumn[];
   line: Line;
   /** The cursor's column; -1 when it is elsewhere. */ at: number;
-  standTo: object;
+  standOf: (row: LineBike) => object;
+  /** The widths all rows share: each lays itself out, so that what is out of sight need not be. */
+  template: string;
 }>();
 const typing = defineModel<string | null>('typing', { default: null });
 const emit = defineEmits<{ select: [column: number]; commit: [move: 'down' | 'right'] }>();
@@ -31,14 +33,15 @@ watch(typing, (now, before) => now !== null && before === null && void nextTick(
 <template>
   <div
     role="row"
-    class="col-span-full grid grid-cols-subgrid border-b border-line"
+    class="grid border-b border-line [contain-intrinsic-size:auto_3.1rem] [content-visibility:auto]"
+    :style="{ gridTemplateColumns: template }"
     :class="at >= 0 && 'bg-sunk'"
     :data-line-row="row.bike.tag"
     :data-state="row.state"
     :data-complete="row.complete"
   >
     <div role="rowheader" class="sticky left-0 z-[1] flex items-center px-2" :class="at >= 0 ? 'bg-sunk' : 'bg-ground'">
-      <RouterLink :to="standTo" tabindex="-1" class="flex min-h-11 grow items-center"><RowHead :row="row" /></RouterLink>
+      <RouterLink :to="standOf(row)" tabindex="-1" class="flex min-h-11 grow items-center"><RowHead :row="row" /></RouterLink>
     </div>
     <div
       v-for="({ column, cell, reading, words }, index) in cells"

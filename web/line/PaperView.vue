@@ -84,7 +84,7 @@ const pages = computed(() => {
     <article
       v-for="(page, index) in pages"
       :key="index"
-      class="paper-page mb-6 bg-white p-6 text-black shadow print:mb-0 print:p-0 print:shadow-none"
+      class="paper-page relative mb-6 overflow-x-auto bg-white p-6 text-black max-sm:p-3 shadow print:mb-0 print:p-0 print:overflow-visible print:shadow-none"
       :aria-label="`Page ${index + 1}`"
     >
       <header class="flex items-start gap-4 border-b-2 border-black pb-2">
@@ -100,7 +100,7 @@ const pages = computed(() => {
         </div>
         <CodeSquare class="size-28 shrink-0" :text="`${origin}${keyIn}`" label="Code that opens this sheet to key it in" />
       </header>
-      <table class="mt-2 w-full border-collapse text-[0.8rem]">
+      <table class="mt-2 w-full min-w-[46rem] border-collapse print:min-w-0 text-[0.8rem]">
         <thead>
           <tr>
             <th class="w-20 border border-black px-1 text-left align-bottom">Bike</th>
@@ -114,7 +114,7 @@ const pages = computed(() => {
         <tbody>
           <tr v-for="bike in page" :key="bike.id" class="h-10">
             <th class="border border-black px-1 text-left">
-              <span class="sturdy text-base">{{ bike.tag }}</span> <span class="font-normal">{{ bike.size }}</span>
+              <span class="sturdy text-base">{{ bike.tag }}</span> <span class="whitespace-nowrap font-normal">{{ bike.size }}</span>
             </th>
             <td
               v-for="column in columns"

@@ -147,32 +147,44 @@ export function useLine(input: {
 
   const signedHere = new Set<string>();
   /** Signed here since the line was opened: shown as done, while an older signature says nothing of today. */
-  const checkOf = (bike: Bike, sheet: NamedSheet | null): KeptCheck | null =>
-    checks.value.find(
-      (check) => check.bikeId === bike.id && check.repairId === null && check.sheet.key === sheet?.sheet.key && check.state !== 'signed',
-    ) ??
-    checks.value.findLast(
-      (check) => check.bikeId === bike.id && check.sheet.key === sheet?.sheet.key && check.state === 'signed' && signedHere.has(check.id),
-    ) ??
-    null;
+  const checksByBike = computed(() => {
+    const byBike = new Map<string, KeptCheck[]>();
+    for (const check of checks.value) byBike.set(check.bikeId, [...(byBike.get(check.bikeId) ?? []), check]);
+    return byBike;
+  });
+  function checkOf(bike: Bike, sheet: NamedSheet | null): KeptCheck | null {
+    const own = (checksByBike.value.get(bike.id) ?? []).filter((check) => check.sheet.key === sheet?.sheet.key);
+    return (
+      own.find((check) => check.repairId === null && check.state !== 'signed') ??
+      own.findLast((check) => check.state === 'signed' && signedHere.has(check.id)) ??
+      null
+    );
+  }
 
-  const marksByCheck = computed(() => {
+  const readBack = computed(() => {
     const byCheck = new Map<string, KeptMark[]>();
-    const seen = new Set(marks.value.map((mark) => mark.id));
-    for (const mark of [...marks.value, ...pending.value.filter((each) => !seen.has(each.id))]) {
+    const ids = new Set<string>();
+    for (const mark of marks.value) {
+      ids.add(mark.id);
       const list = byCheck.get(mark.checkId);
       if (list) list.push(mark);
       else byCheck.set(mark.checkId, [mark]);
     }
-    return byCheck;
+    return { byCheck, ids };
   });
+  function marksOfCheck(checkId: string): readonly KeptMark[] {
+    const { byCheck, ids: seen } = readBack.value;
+    const own = byCheck.get(checkId) ?? [];
+    const fresh = pending.value.filter((each) => each.checkId === checkId && !seen.has(each.id));
+    return fresh.length > 0 ? [...own, ...fresh] : own;
+  }
   /** Rows are made anew only where something changed: a line of hundreds answers a key at once. */
   const made = new Map<string, { key: string; row: LineBike }>();
   const rows = computed(() =>
     input.bikes().map((bike): LineBike => {
       const sheet = sheetOf(bike);
       const check = checkOf(bike, sheet);
-      const own = check ? (marksByCheck.value.get(check.id) ?? []) : [];
+      const own = check ? marksOfCheck(check.id) : [];
       const unsent = own.filter((mark) => mark.sent === 0).length;
       const key = `${bike.version} ${sheet?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
       const before = made.get(bike.id);
@@ -203,13 +215,18 @@ export function useLine(input: {
     const first = [...sheets.value.values()][0];
     return zonesOf(first?.sheet.route ?? 'm-front-first');
   });
-  const columns = computed(() =>
-    lineColumns(
+  let columnsBefore: readonly LineColumn[] = [];
+  /** The same columns stay the same: rows look at them. */
+  const columns = computed(() => {
+    const fresh = lineColumns(
       rows.value.map((row) => row.asked),
       input.scope(),
       zones.value,
-    ),
-  );
+    );
+    const same = fresh.length === columnsBefore.length && fresh.every((column, index) => column.key === columnsBefore[index]?.key);
+    if (!same) columnsBefore = fresh;
+    return columnsBefore;
+  });
   const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string => `${row.bike.id} ${question.key}`;
   const signable = computed(() => rows.value.filter((row) => row.complete && row.state === 'open'));
 

@@ -57,10 +57,10 @@ const chip = (on: boolean): string =>
       <button type="button" :class="chip(!daily)" :aria-pressed="!daily" @click="daily = false">Once</button>
       <button type="button" :class="chip(daily)" :aria-pressed="daily" data-daily @click="daily = true">Every day, by itself</button>
     </div>
-    <div class="grid gap-3 sm:grid-cols-3">
+    <div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
       <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
       <ChoiceField v-if="!round" v-model="sheetKey" label="Sheet" :options="sheets" />
-      <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[3fr_2fr]'">
+      <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
         <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
         <TextField v-model="time" :label="daily ? 'To be done by' : 'by'" type="time" :error="daily ? wrong('deadline') : null" />
       </div>

@@ -36,7 +36,12 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
 </script>
 
 <template>
-  <ol v-if="today.length" class="flex items-stretch gap-2 overflow-x-auto px-4 pb-1.5 max-sm:px-2" aria-label="Groups of the day" data-group-strip>
+  <ol
+    v-if="today.length"
+    class="relative flex items-stretch gap-2 overflow-x-auto px-4 pb-1.5 max-sm:px-2"
+    aria-label="Groups of the day"
+    data-group-strip
+  >
     <template v-for="(each, index) in today" :key="each.cover.group.id">
       <li
         v-if="index === nowAt"
