@@ -1,0 +1,178 @@
+import 'fake-indexeddb/auto';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, type EffectScope } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { NO_FACTS } from '@cadre/core/fitness';
+import type { LineScope } from '@cadre/core/line';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { kept } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useSession } from '@cadre/web/people';
+import { useLine, type Line } from './use-line';
+import { useLineGrid, type LineGrid } from './use-line-grid';
+import { usePaste } from './use-paste';
+
+const author = newId();
+const PRESSURES = SHIPPED_SHEETS.find((sheet) => sheet.key === 'pressures');
+const FRONT = 'tyre-pressure@front';
+/** Tyres marked 2.1 to 3.8 bar, on wheels that hold more. */
+const fit = { sidewallMinFront: 210, sidewallMaxFront: 380, sidewallMinRear: 210, sidewallMaxRear: 380 };
+const bikeOf = (tag: string): Bike =>
+  ({
+    id: newId(),
+    tag,
+    modelId: null,
+    model: 'm',
+    size: 'M',
+    serial: '',
+    siteId: newId(),
+    hookId: null,
+    build: USUAL_BUILD.hardtail,
+    fit,
+    parts: [],
+    whereabouts: 'in',
+    version: 1,
+    facts: NO_FACTS,
+    openCheckId: null,
+  }) as unknown as Bike;
+let bikes: Bike[];
+let scope: EffectScope;
+let line: Line;
+let grid: LineGrid;
+let lineScope: LineScope;
+
+const settled = (condition: () => boolean): Promise<void> => vi.waitFor(() => expect(condition()).toBe(true));
+const outcomes = (key = FRONT): (string | null)[] =>
+  line.rows.value.map((row) => {
+    const column = line.columns.value.find((each) => each.key === key);
+    return column ? line.cell(row, column).outcome : null;
+  });
+const savedMarks = async (): Promise<{ word: string; way: string; note: string; typed: string | undefined }[]> =>
+  (await kept.marks.toArray())
+    .map(({ mark }) => ({ word: mark.word, way: mark.way, note: mark.note, typed: mark.reading?.typed, at: mark.at }))
+    .sort((a, b) => a.at - b.at)
+    .map(({ word, way, note, typed }) => ({ word, way, note, typed }));
+
+async function open(of: LineScope = { kind: 'checkpoint', checkpoint: 'tyre-pressure' }): Promise<void> {
+  lineScope = of;
+  scope = effectScope();
+  scope.run(() => {
+    line = useLine({ bikes: () => bikes, sheetKey: () => 'pressures', scope: () => lineScope, way: () => 'line' });
+    grid = useLineGrid(line);
+  });
+  await settled(() => line.ready.value && line.columns.value.length > 0);
+}
+
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  await Promise.all([kept.checks.clear(), kept.marks.clear(), kept.things.clear()]);
+  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
+  bikes = ['Q01', 'Q02', 'Q03'].map(bikeOf);
+  useSession().person = { id: author, name: 'Ann', role: 'inspector', trainee: false, competences: [] } as never;
+  const catalogue = useCatalogue();
+  catalogue.known = { sheets: [], policy: { policy: { ...DEFAULT_POLICY, marking: 'by-station' } } } as never;
+  if (!PRESSURES) throw new Error('no sheet of pressures');
+  vi.spyOn(catalogue, 'sheetByKey').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
+});
+afterEach(() => {
+  scope.stop();
+  vi.unstubAllGlobals();
+});
+
+describe('down the line', () => {
+  it('a sound look is shown at once, kept as given on the line, and the cursor stands on the next bike', async () => {
+    await open();
+    void grid.sound();
+    expect(grid.rowAt.value).toBe(1);
+    await settled(() => outcomes()[0] === 'sound');
+    await settled(() => line.rows.value[0]?.state === 'open');
+    expect(await savedMarks()).toEqual([{ word: 'sound', way: 'line', note: '', typed: undefined }]);
+  });
+
+  it('a number inside what is marked is sound by itself; outside it nobody can call it sound, until it is put right', async () => {
+    await open();
+    grid.typing.value = '2.4';
+    expect(await grid.commit()).toBe(true);
+    expect(grid.rowAt.value).toBe(1);
+    grid.typing.value = '1,2';
+    expect(await grid.commit()).toBe(false);
+    expect(grid.said.value).toContain('Too low');
+    await grid.sound();
+    expect(grid.said.value).toContain('outside what is marked');
+    grid.typing.value = '2.3';
+    expect(await grid.commit()).toBe(true);
+    await settled(() => outcomes()[1] === 'put-right');
+    expect(await savedMarks()).toEqual([
+      { word: 'sound', way: 'line', note: '', typed: '2.4' },
+      { word: 'put-right', way: 'line', note: 'Was 1,2 bar', typed: '2.3' },
+    ]);
+  });
+
+  it('what is refused stays in the cell, and the cursor with it', async () => {
+    await open();
+    grid.typing.value = '350';
+    expect(await grid.commit()).toBe(false);
+    expect([grid.typing.value, grid.rowAt.value]).toEqual(['350', 0]);
+    expect(grid.said.value).toContain('cannot be');
+    await grid.select(2, 0);
+    expect([grid.typing.value, grid.rowAt.value]).toEqual(['350', 0]);
+    expect(await savedMarks()).toEqual([]);
+  });
+
+  it('fill down gives soundness only, as one act that is undone as one', async () => {
+    await open();
+    await grid.sound();
+    await settled(() => outcomes()[0] === 'sound');
+    grid.go(0, 0);
+    expect(grid.fillable.value).toHaveLength(2);
+    await grid.fillDown();
+    await settled(() => outcomes().every((outcome) => outcome === 'sound'));
+    await line.undo();
+    await settled(() => outcomes()[1] === null && outcomes()[2] === null);
+    expect(outcomes()[0]).toBe('sound');
+  });
+
+  it('a row is given whole where its looks stand side by side, and signed with the others that are complete', async () => {
+    await open({ kind: 'sheet' });
+    await grid.rowSound(0);
+    await settled(() => line.signable.value.length === 1);
+    expect(await line.signAll()).toBe(1);
+    await settled(() => line.rows.value[0]?.state === 'signing');
+    const [check] = await kept.checks.toArray();
+    expect(check?.signature?.markIds).toHaveLength(line.rows.value[0]?.asked.length ?? 0);
+  });
+
+  it('a reading waits in this browser until its check is signed', async () => {
+    await open();
+    grid.typing.value = '1.2';
+    await grid.commit();
+    await vi.waitFor(async () => expect(JSON.stringify(await kept.things.get('readings-waiting'))).toContain('1.2'));
+  });
+});
+
+describe('a pasted column', () => {
+  it('shows where each line goes, takes what fits, and keeps the rest with its tag', async () => {
+    await open();
+    const paste = usePaste(line, grid, '2.4\nx9\n2.5');
+    expect(paste.cells.value.map((cell) => [cell.row.bike.tag, cell.ready])).toEqual([
+      ['Q01', true],
+      ['Q02', false],
+      ['Q03', true],
+    ]);
+    expect(await paste.take()).toEqual([]);
+    expect(paste.text.value).toBe('Q02\tx9');
+    await settled(() => outcomes().join() === 'sound,,sound');
+  });
+  it('names what is low without taking it for sound, and asks for faults by hand', async () => {
+    await open();
+    const paste = usePaste(line, grid, 'Q03;1.1\nQ02;f\nQ01;2.2');
+    expect(paste.cells.value.find((cell) => cell.text === 'f')?.said).toContain('at the bike');
+    expect((await paste.take()).join()).toMatch(/^Q03: Too low/);
+    expect(paste.text.value).toBe('Q02;f');
+    await settled(() => outcomes().join() === 'sound,,');
+  });
+});
