@@ -78,10 +78,7 @@ beforeEach(async () => {
   if (!PRESSURES) throw new Error('no sheet of pressures');
   vi.spyOn(catalogue, 'sheetByKey').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
 });
-afterEach(() => {
-  scope.stop();
-  vi.unstubAllGlobals();
-});
+afterEach(() => scope.stop());
 
 describe('down the line', () => {
   it('a sound look is shown at once, kept as given on the line, and the cursor stands on the next bike', async () => {
