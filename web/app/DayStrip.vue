@@ -73,7 +73,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
           </div>
-          <div class="leading-tight max-sm:hidden">
+          <div class="leading-tight max-lg:hidden">
             <dt class="text-sm text-soft">Now</dt>
             <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
           </div>

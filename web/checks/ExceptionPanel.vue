@@ -98,9 +98,9 @@ useKeys(
 </script>
 
 <template>
-  <div class="space-y-3" data-exceptions>
+  <div class="@container space-y-3" data-exceptions>
     <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
-    <div role="group" aria-label="Usual faults" class="grid gap-2 sm:grid-cols-2">
+    <div role="group" aria-label="Usual faults" class="grid gap-2 @lg:grid-cols-2">
       <button
         v-for="(fault, index) in asked.checkpoint.faults"
         :key="fault.key"

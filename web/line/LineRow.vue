@@ -23,8 +23,10 @@ const field = ref<HTMLInputElement[]>([]);
 const cells = computed(() =>
   props.columns.map((column) => {
     const cell = props.line.cell(props.row, column);
-    const reading = cellReading(cell, props.line.typed(props.row, column));
-    return { column, cell, reading, words: cellWordsFor(cell, reading) };
+    const typed = props.line.typed(props.row, column);
+    const reading = cellReading(cell, typed);
+    const against = typed && props.line.speaksAgainst(props.row, { key: column.key }) ? (typed.verdict ?? '') : '';
+    return { column, cell, reading, against, words: `${cellWordsFor(cell, reading)}${against && ` ${against}`}` };
   }),
 );
 watch(typing, (now, before) => now !== null && before === null && void nextTick(() => field.value[0]?.focus()));
@@ -44,7 +46,7 @@ watch(typing, (now, before) => now !== null && before === null && void nextTick(
       <RouterLink :to="standOf(row)" tabindex="-1" class="flex min-h-11 grow items-center"><RowHead :row="row" /></RouterLink>
     </div>
     <div
-      v-for="({ column, cell, reading, words }, index) in cells"
+      v-for="({ column, cell, reading, against, words }, index) in cells"
       :key="column.key"
       role="gridcell"
       class="relative flex min-h-12 items-stretch border-l border-line"
@@ -82,9 +84,7 @@ watch(typing, (now, before) => now !== null && before === null && void nextTick(
         <span v-if="cell.asked.length === 0" class="text-soft" aria-hidden="true">–</span>
         <template v-else>
           <OutcomeMark :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome" />
-          <span v-if="reading" class="figures whitespace-nowrap" :class="line.speaksAgainst(row, { key: column.key }) && 'font-semibold text-held'">{{
-            reading
-          }}</span>
+          <span v-if="reading" class="figures whitespace-nowrap" :class="against && 'font-semibold text-held'">{{ reading }} {{ against }}</span>
           <span v-else-if="cell.left.length && cell.left.length < cell.asked.length" class="figures text-sm text-soft"
             >{{ cell.left.length }} left</span
           >
