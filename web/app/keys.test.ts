@@ -104,10 +104,11 @@ describe('a scan', () => {
     expect(read).toHaveBeenCalledExactlyOnceWith('Q31');
     expect(act).not.toHaveBeenCalled();
   });
-  it('that nobody understands is the keys it was struck with', () => {
+  it('that nobody understands is the keys it was struck with', async () => {
     const seen: string[] = [];
     layer({ a: () => seen.push('a'), b: () => seen.push('b'), Enter: () => seen.push('Enter') });
     scan('ab');
+    await vi.advanceTimersByTimeAsync(1);
     expect(seen).toEqual(['a', 'b', 'Enter']);
   });
   it('is not what hands type, however it ends', () => {

@@ -1,4 +1,4 @@
-import { onScopeDispose } from 'vue';
+import { nextTick, onScopeDispose } from 'vue';
 import { BURST_MS, KeyBurst } from './key-burst';
 
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>;
@@ -51,6 +51,20 @@ function perform(event: KeyboardEvent): void {
   act(event);
 }
 
+/** Several at once: each is answered by what the one before it opened. */
+let queue: Promise<void> | null = null;
+function performInOrder(events: readonly KeyboardEvent[]): void {
+  const before = queue ?? Promise.resolve();
+  const mine = before.then(async () => {
+    for (const event of events) {
+      perform(event);
+      await nextTick();
+    }
+    if (queue === mine) queue = null;
+  });
+  queue = mine;
+}
+
 /** Letters wait a moment: were they a scanner's, none of them is a shortcut. */
 let waiting: KeyboardEvent[] = [];
 let timer: ReturnType<typeof setTimeout> | null = null;
@@ -60,7 +74,9 @@ function letGo(): void {
   timer = null;
   const keys = waiting;
   waiting = [];
-  keys.forEach(perform);
+  const [only, ...more] = keys;
+  if (only && more.length === 0 && !queue) perform(only);
+  else if (only) performInOrder(keys);
 }
 function hold(event: KeyboardEvent): void {
   if (actOf(event.key)) event.preventDefault();
@@ -111,7 +127,12 @@ window.addEventListener('keydown', (event) => {
     return;
   }
   letGo();
-  if (!isPressing(event)) perform(event);
+  if (isPressing(event)) return;
+  if (!queue) perform(event);
+  else {
+    if (actOf(event.key)) event.preventDefault();
+    performInOrder([event]);
+  }
 });
 
 /** Keys of the view in front; the newest layer is asked first. They go with the component that set them. */
