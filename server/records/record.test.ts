@@ -17,6 +17,7 @@ import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
 import { timeline } from '@cadre/contract/records';
+import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -112,6 +113,18 @@ async function changeTheFleet(): Promise<void> {
   const fields = { siteId: site.id, name: 'Year 5', outAt: at, backAt: at + 1, wants: [{ count: 2, kind: null, size: '' }] };
   const group = await lead.send(addGroup, { body: { id: newId(), ...fields } });
   await lead.send(changeGroup, { params: { id: group.id }, body: { ...fields, name: 'Year 6', version: 1 } });
+  const round = { id: newId(), siteId: world.siteId, name: 'Morning', sheetKey: null, people: [] };
+  const made = await lead.send(makeRound, { body: { ...round, bikeIds: [other.id], deadline: at + 3_600_000, at } });
+  await lead.send(changeRound, {
+    params: { id: made.id },
+    body: { name: 'Late morning', bikeIds: [other.id], people: [], deadline: at + 7_200_000, version: made.version },
+  });
+  await lead.send(closeRound, { params: { id: made.id }, body: { id: newId(), undone: [{ bikeId: other.id, why: 'Not wanted' }], at } });
+  const rule = { rackIds: [], kinds: [], sizes: [], due: true, forGroups: false, named: [] };
+  await lead.send(setStandingRound, {
+    params: { id: newId() },
+    body: { siteId: site.id, name: 'Daily', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
+  });
   const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
   await lead.send(removeGroup, { params: { id: passing.id } });
 }
