@@ -115,8 +115,12 @@ window.addEventListener('keydown', (event) => {
   if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.key === 'Shift') return;
   if (isTyping(event.target) && event.key !== 'Escape') return;
   if (isPrintable(event)) {
-    burst.take(event.key, event.timeStamp);
-    hold(event);
+    const goesOn = burst.take(event.key, event.timeStamp);
+    // No code begins with it, and whoever finds types on at once.
+    if (event.key === '/' && !goesOn) {
+      letGo();
+      perform(event);
+    } else hold(event);
     return;
   }
   const text = event.key === 'Enter' ? burst.end(event.timeStamp) : null;

@@ -86,6 +86,7 @@ const pages = computed(() => {
       :key="index"
       class="paper-page relative mb-6 overflow-x-auto bg-white p-6 text-black max-sm:p-3 shadow print:mb-0 print:p-0 print:overflow-visible print:shadow-none"
       :aria-label="`Page ${index + 1}`"
+      tabindex="0"
     >
       <header class="flex items-start gap-4 border-b-2 border-black pb-2">
         <div class="min-w-0 grow">
