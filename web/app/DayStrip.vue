@@ -55,20 +55,20 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
 
 <template>
   <header ref="strip" class="sticky top-0 print:hidden z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
-    <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-lg:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
+    <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-[1400px]:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
       <nav aria-label="Main" class="flex gap-1">
         <RouterLink
           v-for="link in links"
           :key="link.name"
           :to="{ name: link.name }"
-          class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-lg:px-2"
+          class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-[1400px]:px-2"
           :class="[isHere(link) ? 'bg-ink text-ground' : '', SETUP.includes(link.name) && 'max-lg:hidden']"
           :aria-current="isHere(link) ? 'page' : undefined"
           >{{ link.label }}</RouterLink
         >
       </nav>
       <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
-        <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-lg:gap-x-4" aria-label="The day">
+        <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" aria-label="The day">
           <div v-if="site && opening" class="leading-tight max-lg:hidden">
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>

@@ -25,9 +25,9 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
 
 <template>
   <li class="rounded-md border-2 border-line bg-plate" :data-line-row="row.bike.tag" :data-state="row.state" :data-complete="row.complete">
-    <div class="flex items-center gap-2 px-2 py-1.5">
+    <div class="flex items-center gap-2 px-2 py-1.5 max-sm:flex-wrap">
       <RouterLink :to="standOf(row)" class="flex min-h-12 min-w-0 grow items-center"><RowHead :row="row" /></RouterLink>
-      <span class="flex flex-wrap justify-end gap-0.5">
+      <span class="flex flex-wrap justify-end gap-0.5 max-sm:order-last max-sm:basis-full max-sm:justify-start">
         <span
           v-for="{ column, cell } in cells"
           :key="column.key"
