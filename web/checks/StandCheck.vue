@@ -71,6 +71,9 @@ const modelFit = computed(() => fleet.models.find((model) => model.id === props.
 async function read(question: Asked, reading: TypedReading): Promise<void> {
   const { outcome, note } = readings.take(question.key, reading);
   if (outcome) await stand.mark(question, { word: outcome, way: 'single', note });
+  // What was called sound before it was measured is not: the person says again.
+  else if (standings.value.get(question.key)?.marks.some((each) => each.author === session.person?.id && each.word === 'sound'))
+    await stand.mark(question, { word: 'withdrawn', way: 'single' });
 }
 
 /** The watches and faults still open here: looked at first, with their place. */
@@ -103,6 +106,14 @@ function leave(): void {
 }
 async function sign(): Promise<void> {
   if (!session.person) return;
+  // Nobody signs for sound what was measured outside, whoever called it so.
+  const gainsaid = stations.value
+    .flatMap((each) => each.asked)
+    .find((each) => standings.value.get(each.key)?.outcome === 'sound' && readings.speaksAgainst(each.key));
+  if (gainsaid) {
+    stand.goToQuestion(gainsaid);
+    return;
+  }
   await draft.sign(session.person.id);
   readings.done(props.bike.id);
 }

@@ -143,6 +143,17 @@ describe('down the line', () => {
     expect(check?.signature?.markIds).toHaveLength(line.rows.value[0]?.asked.length ?? 0);
   });
 
+  it('what was called sound and then measured outside is sound no more, and is not signed', async () => {
+    await open();
+    await grid.sound();
+    await settled(() => outcomes()[0] === 'sound');
+    grid.go(0, 0);
+    grid.typing.value = '1.2';
+    expect(await grid.commit()).toBe(false);
+    await settled(() => outcomes()[0] === null);
+    expect(line.signable.value).toEqual([]);
+  });
+
   it('a reading waits in this browser until its check is signed', async () => {
     await open();
     grid.typing.value = '1.2';
@@ -152,6 +163,13 @@ describe('down the line', () => {
 });
 
 describe('a pasted column', () => {
+  it('keeps what finds no column, and says so', async () => {
+    await open({ kind: 'checkpoint', checkpoint: 'tyre-pressure' });
+    const paste = usePaste(line, grid, 'Q01;2.4;2.5;2.6');
+    expect(paste.cells.value.at(-1)).toMatchObject({ ready: false, said: 'there is no column here for it' });
+    await paste.take();
+    expect(paste.text.value).toBe('Q01;2.4;2.5;2.6');
+  });
   it('shows where each line goes, takes what fits, and keeps the rest with its tag', async () => {
     await open();
     const paste = usePaste(line, grid, '2.4\nx9\n2.5');

@@ -228,7 +228,10 @@ export function useLine(input: {
     return columnsBefore;
   });
   const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string => `${row.bike.id} ${question.key}`;
-  const signable = computed(() => rows.value.filter((row) => row.complete && row.state === 'open'));
+  /** Nobody signs for sound what was measured outside, whoever called it so. */
+  const isGainsaid = (row: LineBike): boolean =>
+    row.asked.some((question) => row.standings.get(question.key)?.outcome === 'sound' && readings.speaksAgainst(readingKey(row, question)));
+  const signable = computed(() => rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)));
 
   function sweepable(row: LineBike, column: LineColumn): readonly Asked[] {
     return lineCell(column, row.asked, row.standings).left.filter(
@@ -275,7 +278,10 @@ export function useLine(input: {
 
   function read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: Outcome | null; readonly kept: Promise<void> } {
     const { outcome, note } = readings.take(readingKey(row, question), reading);
-    return { outcome, kept: outcome ? mark(row, [question], { word: outcome, note }) : Promise.resolve() };
+    if (outcome) return { outcome, kept: mark(row, [question], { word: outcome, note }) };
+    // What was called sound before it was measured is not: the person says again.
+    const own = row.standings.get(question.key)?.marks.some((each) => each.author === session.person?.id && each.word === 'sound');
+    return { outcome, kept: own ? mark(row, [question], { word: 'withdrawn' }) : Promise.resolve() };
   }
 
   async function undo(): Promise<void> {
@@ -303,7 +309,6 @@ export function useLine(input: {
       if (!check) continue;
       signedHere.add(check.id);
       await signDraft(check.id, author);
-      readings.done(row.bike.id);
       readings.done(row.bike.id);
     }
     acts.value = [];

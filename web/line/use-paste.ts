@@ -43,8 +43,9 @@ export function usePaste(line: Line, grid: LineGrid, first: string): Paste {
       pasted.texts.flatMap((each, index): PastedCell[] => {
         const row = byId.get(pasted.bikeId);
         const column = line.columns.value[left + index];
-        if (!row || !each) return [];
-        if (!column) return [];
+        const last = line.columns.value.at(-1);
+        if (!row || !each || !last) return [];
+        if (!column) return [{ row, column: last, text: each, line: pasted.line, ready: false, said: 'there is no column here for it' }];
         const meaning = grid.meaning(row, column, each);
         const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'sound';
         const said = byHand ? 'what is not sound is named at the bike: touch its row' : meaning.said;
