@@ -121,7 +121,7 @@ async function handIn(): Promise<void> {
           </li>
         </ul>
       </section>
-      <div v-if="mayAmend" class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+      <div v-if="mayAmend" data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">Amend this check</ActButton>
           <template v-else>

@@ -22,7 +22,7 @@ const words = computed(() => {
 </script>
 
 <template>
-  <div class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+  <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
     <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
       <ActButton class="shrink-0 max-sm:px-3" data-undo @click="stand.undo()">Undo</ActButton>
       <ActButton kind="main" big class="min-w-0 grow" data-sweep :disabled="sweepable.length === 0 && left.length > 0" @click="stand.sweep()">{{

@@ -24,7 +24,7 @@ const signWords = computed(() => {
 </script>
 
 <template>
-  <div class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+  <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
     <div class="mx-auto max-w-[110rem] space-y-2">
       <p v-if="said" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-1.5 font-semibold text-held" data-line-said>
         {{ said }}

@@ -53,7 +53,7 @@ function print(): void {
       <p class="sturdy mt-1 max-h-32 overflow-y-auto leading-snug">{{ shownTags.join(' ') }}</p>
       <p v-if="bikes.length === 0" class="text-watch">None is like that. Choose less narrowly.</p>
     </section>
-    <div class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
+    <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-5xl gap-2">
         <ActButton :disabled="bikes.length === 0" data-line-print @click="print">Print on paper</ActButton>
         <ActButton kind="main" big class="grow" :disabled="bikes.length === 0" data-line-start @click="start">{{

@@ -149,6 +149,7 @@ const RAILS = computed(() =>
     </section>
     <div
       v-if="round.state === 'open' && session.may('sign')"
+      data-bottom-bar
       class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
     >
       <div class="mx-auto flex max-w-[110rem] items-center gap-2">
