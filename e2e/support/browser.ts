@@ -17,6 +17,8 @@ const FLAGS = [
   '--force-prefers-reduced-motion',
 ];
 const WAIT_MS = 15_000;
+/** The driver's own pace of five looks a second is most of the time a long journey takes. */
+const POLL_MS = 40;
 
 export const SIZES = { office: [1280, 800], tablet: [834, 1112], phone: [390, 844] } as const;
 export type Size = keyof typeof SIZES;
@@ -68,7 +70,7 @@ export class Browser {
   }
 
   find(css: string): Promise<WebElement> {
-    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`);
+    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
   }
 
   async click(css: string): Promise<void> {
@@ -112,14 +114,19 @@ export class Browser {
   async until(condition: () => Promise<boolean>, what: string, waitMs = WAIT_MS): Promise<void> {
     let last: unknown = null;
     await this.driver
-      .wait(async () => {
-        try {
-          return await condition();
-        } catch (error) {
-          last = error;
-          return false;
-        }
-      }, waitMs)
+      .wait(
+        async () => {
+          try {
+            return await condition();
+          } catch (error) {
+            last = error;
+            return false;
+          }
+        },
+        waitMs,
+        undefined,
+        POLL_MS,
+      )
       .catch((error: Error) => {
         throw new Error(`${what}: ${last ? (last as Error).message : error.message}`);
       });

@@ -3,8 +3,8 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { count } from '@cadre/web/app';
-import { BikeChoice, SiteChips } from '@cadre/web/schedule';
-import { ActButton, ChoiceField } from '@cadre/web/ui';
+import { BikeChoice } from '@cadre/web/schedule';
+import { ActButton, ChoiceChips, ChoiceField } from '@cadre/web/ui';
 import { lineQuery, readScope } from './line-address';
 import { useLineChoice } from './use-line-choice';
 
@@ -45,7 +45,7 @@ function print(): void {
     </section>
     <section v-if="!named" aria-labelledby="line-bikes" class="space-y-3">
       <h2 id="line-bikes" class="sturdy text-xl">Which bikes</h2>
-      <SiteChips v-if="sites.length > 1" v-model="siteId" :sites="sites" />
+      <ChoiceChips v-if="sites.length > 1" name="Site" named :options="sites" :chosen="[siteId]" @toggle="(site) => (siteId = site)" />
       <BikeChoice v-model="rule" :site-id="siteId" />
     </section>
     <section aria-live="polite" class="rounded-md bg-sunk p-3">

@@ -6,8 +6,8 @@ import { count } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { BikeChoice, SiteChips } from '@cadre/web/schedule';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { BikeChoice } from '@cadre/web/schedule';
+import { ActButton, ChoiceChips, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useRoundForm } from './use-round-form';
 
 /** A round to be made or changed: which bikes, with what, by whom, by when. */
@@ -27,10 +27,11 @@ const sheets = computed(() => [
   { value: '', label: 'Ride-out of its kind' },
   ...(catalogue.known?.sheets ?? []).filter((sheet) => !sheet.clears).map((sheet) => ({ value: sheet.key, label: sheet.name })),
 ]);
-const crew = computed(() => fleet.wall?.people ?? []);
-function togglePerson(id: string): void {
-  people.value = people.value.includes(id) ? people.value.filter((each) => each !== id) : [...people.value, id];
-}
+const crew = computed(() => (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })));
+const OFTEN = [
+  { value: 'once', label: 'Once' },
+  { value: 'daily', label: 'Every day, by itself' },
+] as const;
 const saveWords = computed(() => {
   if (props.round) return 'Keep the changes';
   if (daily.value) return props.standing ? 'Keep the rule' : 'Make it every day';
@@ -47,16 +48,17 @@ async function save(): Promise<void> {
   emit('done');
   if (!props.round && !daily.value) await router.push({ name: 'round', params: { roundId: id } });
 }
-const chip = (on: boolean): string =>
-  `min-h-12 rounded-md border-2 px-3 font-semibold leading-tight ${on ? 'border-act bg-act text-on-act' : 'border-ink/50 bg-plate'}`;
 </script>
 
 <template>
   <form class="space-y-4 rounded-md border-2 border-ink/60 bg-plate p-4" data-round-form @submit.prevent="save">
-    <div v-if="!round && !standing && session.may('edit-fleet')" class="flex gap-1.5" role="group" aria-label="How often">
-      <button type="button" :class="chip(!daily)" :aria-pressed="!daily" @click="daily = false">Once</button>
-      <button type="button" :class="chip(daily)" :aria-pressed="daily" data-daily @click="daily = true">Every day, by itself</button>
-    </div>
+    <ChoiceChips
+      v-if="!round && !standing && session.may('edit-fleet')"
+      name="How often"
+      :options="OFTEN"
+      :chosen="[daily ? 'daily' : 'once']"
+      @toggle="(often) => (daily = often === 'daily')"
+    />
     <div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
       <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
       <ChoiceField v-if="!round" v-model="sheetKey" label="Sheet" :options="sheets" />
@@ -68,7 +70,7 @@ const chip = (on: boolean): string =>
     <fieldset class="space-y-2">
       <legend class="sturdy text-xl">Which bikes</legend>
       <template v-if="!round">
-        <SiteChips v-if="sites.length > 1 && !standing" v-model="siteId" :sites="sites" />
+        <ChoiceChips v-if="sites.length > 1 && !standing" name="Site" named :options="sites" :chosen="[siteId]" @toggle="(site) => (siteId = site)" />
         <BikeChoice v-model="rule" :site-id="siteId" />
       </template>
       <TextField
@@ -86,18 +88,7 @@ const chip = (on: boolean): string =>
     </fieldset>
     <fieldset v-if="crew.length > 1">
       <legend class="sturdy text-xl">By whom</legend>
-      <div class="mt-1 flex flex-wrap gap-1.5">
-        <button
-          v-for="person in crew"
-          :key="person.id"
-          type="button"
-          :class="chip(people.includes(person.id))"
-          :aria-pressed="people.includes(person.id)"
-          @click="togglePerson(person.id)"
-        >
-          {{ person.name }}
-        </button>
-      </div>
+      <ChoiceChips name="People" :options="crew" :chosen="people" @choose="(chosen) => (people = chosen)" />
       <p class="mt-1 text-soft">Nobody chosen: whoever is there. It keeps nobody out.</p>
     </fieldset>
     <label v-if="standing" class="flex min-h-12 items-center gap-2 font-semibold"

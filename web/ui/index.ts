@@ -1,5 +1,6 @@
 export { default as ActButton } from './ActButton.vue';
 export { default as CautionLine } from './CautionLine.vue';
+export { default as ChoiceChips } from './ChoiceChips.vue';
 export { default as FitnessMark } from './FitnessMark.vue';
 export { default as NoticePlate } from './NoticePlate.vue';
 export { default as OutcomeMark } from './OutcomeMark.vue';
