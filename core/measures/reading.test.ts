@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MEASURES, pressureVerdict, readReading, tyreWindow, type Measure } from '.';
+import { MEASURES, readReading, type Measure } from '.';
 
 describe('a reading as typed', () => {
   it.each([
@@ -32,37 +32,6 @@ describe('a reading as typed', () => {
       fc.property(fc.constantFrom(...(Object.keys(MEASURES) as Measure[])), fc.string(), (measure, typed) => {
         const read = readReading(measure, typed);
         expect(read.state !== 'read' || Number.isFinite(read.value)).toBe(true);
-      }),
-    );
-  });
-});
-
-describe('the window of a tyre', () => {
-  it('goes from the sidewall minimum to the least maximum', () =>
-    expect(tyreWindow({ sidewallMin: 210, sidewallMax: 450, rimMax: 380 })).toEqual({ floor: 210, ceiling: 380 }));
-  it('is bounded by a rim without hooks', () => expect(tyreWindow({ sidewallMax: 620, hookless: true }).ceiling).toBe(500));
-  const window = { floor: 210, ceiling: 380 };
-  it.each([
-    [300, 'inside'],
-    [210, 'low'],
-    [150, 'low'],
-    [380, 'high'],
-    [500, 'high'],
-    [5, 'empty'],
-    [Number.NaN, 'unknown'],
-    [-3, 'unknown'],
-  ] as const)('%d kPa in 210 to 380 is %s', (kpa, verdict) => expect(pressureVerdict(kpa, window)).toBe(verdict));
-  it('says nothing where nothing is marked', () => {
-    expect(pressureVerdict(300, tyreWindow({}))).toBe('unknown');
-    expect(pressureVerdict(300, tyreWindow({ sidewallMax: 450 }))).toBe('unknown');
-    expect(pressureVerdict(500, tyreWindow({ sidewallMax: 450 }))).toBe('high');
-  });
-  it('never calls what is farther outside better', () => {
-    const worth = { inside: 0, low: 1, high: 1, empty: 2, unknown: 3 };
-    fc.assert(
-      fc.property(fc.double({ min: 0, max: 1200, noNaN: true }), fc.double({ min: 0, max: 600, noNaN: true }), (kpa, by) => {
-        if (kpa <= 210) expect(worth[pressureVerdict(Math.max(0, kpa - by), window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
-        if (kpa >= 380) expect(worth[pressureVerdict(kpa + by, window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
       }),
     );
   });

@@ -1,0 +1,103 @@
+import { fieldIssues, issue, measured, reaches, unmeasured, type Measured } from './measured';
+import { limitOf, type LimitChoices, type Sourced } from './limits';
+
+/** The air around at sea level, kPa. */
+export const SEA_LEVEL = 101.325;
+/** What a gauge may be off, kPa, unless its accuracy is known. */
+export const GAUGE_ACCURACY = 3.5;
+/** What putting a gauge on lets out, kPa. */
+export const CONNECTING_LOSS = 2;
+/** Less time than this tells a slow leak from the gauge by chance only, hours. */
+export const LEAST_HOURS = 6;
+const KELVIN = 273.15;
+const DAY_HOURS = 24;
+
+/** The air around at a height above the sea, kPa. Source: the standard atmosphere's lower layer. Height -400 to 5000 m. */
+export function sitePressure(altitudeM: number): Measured<number> {
+  const wrong = fieldIssues({ path: 'altitude', value: altitudeM, least: -400, most: 5000, unit: 'm' });
+  return wrong.length > 0 ? unmeasured(...wrong) : measured(SEA_LEVEL * (1 - 2.25577e-5 * altitudeM) ** 5.25588);
+}
+
+export interface Leak {
+  /** Gauge readings, kPa, and the hours between them. */
+  readonly before: number;
+  readonly after: number;
+  readonly hours: number;
+  /** The air around, kPa. */
+  readonly site?: number | undefined;
+  /** Of the air in the tyre, degrees Celsius; corrected for when both are known. */
+  readonly warmthBefore?: number | undefined;
+  readonly warmthAfter?: number | undefined;
+  readonly accuracyBefore?: number | undefined;
+  readonly accuracyAfter?: number | undefined;
+  /** The floor of the tyre's window, kPa, when known. */
+  readonly floor?: number | undefined;
+  /** When it is looked at next, hours from the second reading. */
+  readonly nextLookHours?: number | undefined;
+}
+
+export interface LeakAnswer {
+  readonly word: 'sound' | 'fault' | 'too-soon';
+  readonly becomes: 'nothing' | 'soon';
+  /** What decided. */
+  readonly because: 'floor' | 'rate' | 'holds' | 'hours' | 'gauges';
+  readonly limit: Sourced;
+  /** Share of the first gauge reading lost a day, with what the gauges leave open. */
+  readonly perDay: number;
+  readonly perDayLeast: number;
+  readonly perDayMost: number;
+  /** The second reading brought to the warmth of the first, kPa. */
+  readonly corrected: number;
+  /** Hours from the second reading until the floor, at this rate; null where it is not known or never reached. */
+  readonly hoursToFloor: number | null;
+}
+
+/**
+ * How fast a tyre loses air, from two gauge readings. Absolute = gauge + site; the second is brought to the first's warmth when both are known. The
+ * interval is what both gauges may be off, together, and what connecting let out. Under six hours, or while the interval is wider
+ * than the rate and does not settle the matter alone, it is too soon to say. A floor reached before the next look, or a tenth a day: soon.
+ */
+export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
+  const { before, after, hours, site = SEA_LEVEL, accuracyBefore = GAUGE_ACCURACY, accuracyAfter = GAUGE_ACCURACY } = input;
+  const wrong = fieldIssues(
+    { path: 'before', value: before, least: 20, most: 1100, unit: 'kPa' },
+    { path: 'after', value: after, least: 0, most: 1100, unit: 'kPa' },
+    { path: 'site', value: site, least: 50, most: 110, unit: 'kPa' },
+    { path: 'accuracyBefore', value: accuracyBefore, least: 0, most: 100, unit: 'kPa' },
+    { path: 'accuracyAfter', value: accuracyAfter, least: 0, most: 100, unit: 'kPa' },
+    ...(input.warmthBefore === undefined ? [] : [{ path: 'warmthBefore', value: input.warmthBefore, least: -40, most: 80, unit: '°C' }]),
+    ...(input.warmthAfter === undefined ? [] : [{ path: 'warmthAfter', value: input.warmthAfter, least: -40, most: 80, unit: '°C' }]),
+    ...(input.floor === undefined ? [] : [{ path: 'floor', value: input.floor, least: 0, most: 1100, unit: 'kPa' }]),
+    ...(input.nextLookHours === undefined ? [] : [{ path: 'nextLook', value: input.nextLookHours, least: 0, most: 24 * 400, unit: 'h' }]),
+  );
+  if (wrong.length > 0) return unmeasured(...wrong);
+  if (!Number.isFinite(hours)) return unmeasured(issue('hours', 'not-a-number'));
+  if (hours <= 0 || hours > 24 * 400) return unmeasured(issue('hours', 'order', { most: 24 * 400, unit: 'h' }));
+
+  const warmer =
+    input.warmthBefore === undefined || input.warmthAfter === undefined ? 1 : (input.warmthBefore + KELVIN) / (input.warmthAfter + KELVIN);
+  const corrected = (after + site) * warmer - site;
+  const drop = before - corrected;
+  const days = hours / DAY_HOURS;
+  const off = Math.hypot(accuracyBefore, accuracyAfter);
+  const share = (kpa: number): number => kpa / before / days;
+  const perDay = share(drop);
+  const perDayLeast = share(drop - off - CONNECTING_LOSS);
+  const perDayMost = share(drop + off);
+
+  const nextLook = input.nextLookHours ?? 0;
+  const perHour = drop / hours;
+  const floor = input.floor;
+  const hoursToFloor = floor === undefined ? null : corrected <= floor ? 0 : perHour > 0 ? (corrected - floor) / perHour : null;
+  const limit = limitOf(choices, 'leakPerDay');
+  const answer = (word: LeakAnswer['word'], because: LeakAnswer['because'], by: Sourced = limit): Measured<LeakAnswer> =>
+    measured({ word, becomes: word === 'fault' ? 'soon' : 'nothing', because, limit: by, perDay, perDayLeast, perDayMost, corrected, hoursToFloor });
+
+  if (hours < LEAST_HOURS) return answer('too-soon', 'hours');
+  const atWorst = (perDayMost * before) / DAY_HOURS;
+  const holdsAtWorst = !reaches(perDayMost, limit.value) && (floor === undefined || corrected - atWorst * nextLook > floor);
+  if (perDayMost - perDayLeast > Math.abs(perDay)) return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
+  if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor))
+    return answer('fault', 'floor', { value: floor, source: 'marking' });
+  return reaches(perDay, limit.value) ? answer('fault', 'rate') : answer('sound', 'holds');
+}

@@ -1,0 +1,200 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { leak, pressureVerdict, sitePressure, tyreStart, tyreWindow, WHEEL_SHARE, type Leak } from '.';
+import { valueOf, wrongFields } from '@cadre/core/testing';
+
+const HARD = { surface: 'hard' } as const;
+const OPEN = tyreWindow({});
+
+describe('where a tyre’s pressure starts', () => {
+  it('for 92 kg, 0.55 of it on 47 mm: 50.6 kg, 222 kPa, inside 210 to 380', () => {
+    const window = tyreWindow({ sidewallMin: 210, sidewallMax: 450, rimMax: 380 });
+    const start = valueOf(tyreStart(92, WHEEL_SHARE.rear, 47, HARD, window));
+    expect(start.load).toBeCloseTo(50.6, 9);
+    expect(start.pressure).toBeCloseTo(222, 0);
+    expect(start.held).toBeNull();
+  });
+  it('for a child of 24 kg is refused: the house’s figure counts', () => expect(wrongFields(tyreStart(24, 0.45, 57, HARD, OPEN))).toEqual(['mass']));
+  it.each([
+    [66, 0.45, 40, ['mass']],
+    [66.8, 0.45, 40, null],
+    [178, 0.45, 40, ['mass']],
+    [177.7, 0.45, 40, null],
+    [92, 0.55, 22.9, ['width']],
+    [92, 0.55, 23, null],
+    [92, 0.55, 60, null],
+    [92, 0.55, 60.1, ['width']],
+    [40, 0.45, 62, ['mass', 'width']],
+    [5, 0.45, 62, ['mass']],
+    [92, 0.95, 47, ['share']],
+    [92, Number.NaN, 10, ['share', 'width']],
+  ] as const)('for %d kg by %d on %d mm is refused by %o', (mass, share, width, fields) => {
+    const answer = tyreStart(mass, share, width, HARD, OPEN);
+    if (fields) expect(wrongFields(answer)).toEqual(fields);
+    else expect(answer.ok).toBe(true);
+  });
+  it.each([
+    [{ surface: 'gravel' }, 0.9],
+    [{ surface: 'trail' }, 0.85],
+    [{ surface: 'hard', wet: true }, 0.95],
+    [{ surface: 'hard', tubeless: true }, 0.95],
+    [{ surface: 'trail', wet: true, tubeless: true }, 0.75],
+  ] as const)('is softer on %o', (ride, share) => {
+    const on = (each: Parameters<typeof tyreStart>[3]): number => valueOf(tyreStart(92, 0.55, 47, each, OPEN)).pressure;
+    expect(on(ride) / on(HARD)).toBeCloseTo(share, 9);
+  });
+  it.each([
+    [{ sidewallMin: 250 }, 250, 'floor'],
+    [{ sidewallMax: 200 }, 200, 'ceiling'],
+  ] as const)('is held inside %o, and says so', (marked, pressure, held) =>
+    expect(valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow(marked)))).toMatchObject({ pressure, held }),
+  );
+  it('has no place in a window without room', () =>
+    expect(wrongFields(tyreStart(92, 0.55, 47, HARD, { floor: 300, ceiling: 300 }))).toEqual(['window']));
+  it('is never outside its window', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 60, max: 140, noNaN: true }),
+        fc.integer({ min: 23, max: 60 }),
+        fc.integer({ min: 60, max: 400 }),
+        (mass, width, floor) => {
+          const answer = tyreStart(mass, 0.55, width, HARD, { floor, ceiling: floor + 50 });
+          if (answer.ok) expect(answer.value.pressure >= floor && answer.value.pressure <= floor + 50).toBe(true);
+        },
+      ),
+    );
+  });
+});
+
+describe('a leak', () => {
+  const look = (more: Partial<Leak>): Leak => ({ before: 300, after: 276, hours: 18, ...more });
+  it('of 24 of 300 kPa in 18 hours is 10.67 % a day, and soon', () => {
+    const answer = valueOf(leak(look({}), {}));
+    expect(answer.perDay * 100).toBeCloseTo(10.67, 2);
+    expect(answer).toMatchObject({ word: 'fault', becomes: 'soon', because: 'rate' });
+  });
+  it('of 7 of 200 kPa in four hours cannot be told yet', () =>
+    expect(valueOf(leak({ before: 200, after: 193, hours: 4 }, {}))).toMatchObject({ word: 'too-soon', because: 'hours' }));
+  it.each([
+    // A tenth a day to the digit, and just under it.
+    [{ after: 270, hours: 24 }, 'fault', 'rate'],
+    [{ after: 270.1, hours: 24 }, 'sound', 'holds'],
+    [{ after: 276, hours: 5.99 }, 'too-soon', 'hours'],
+    [{ after: 276, hours: 6 }, 'fault', 'rate'],
+    // Less than the gauges can tell in that time, and it might be a lot.
+    [{ after: 295, hours: 6 }, 'too-soon', 'gauges'],
+    // Less than the gauges can tell, and even the worst of it is little.
+    [{ after: 300, hours: 48 }, 'sound', 'holds'],
+    [{ after: 303, hours: 48 }, 'sound', 'holds'],
+    // As little, but at worst at its floor before it is looked at again.
+    [{ after: 300, hours: 48, floor: 295, nextLookHours: 72 }, 'too-soon', 'gauges'],
+    // A rate that is no fault by itself reaches the floor before the next look.
+    [{ after: 282, hours: 24, floor: 264, nextLookHours: 24 }, 'fault', 'floor'],
+    [{ after: 282, hours: 24, floor: 264, nextLookHours: 23.9 }, 'sound', 'holds'],
+    [{ after: 282, hours: 24, floor: 290, nextLookHours: 0 }, 'fault', 'floor'],
+    [{ after: 282, hours: 24, floor: 150, nextLookHours: 24 }, 'sound', 'holds'],
+    // Better gauges see more.
+    [{ after: 295, hours: 6, accuracyBefore: 0.5, accuracyAfter: 0.5 }, 'sound', 'holds'],
+  ] as const)('%o: %s, %s', (more, word, because) => expect(valueOf(leak(look(more), {}))).toMatchObject({ word, because }));
+  it('is none where the night was cold', () => {
+    const answer = valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20, warmthAfter: 9 }), {}));
+    expect(answer.corrected).toBeCloseTo((286 + 101.325) * (293.15 / 282.15) - 101.325, 6);
+    expect(answer.word).toBe('sound');
+    expect(valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20 }), {})).corrected).toBeCloseTo(286, 9);
+  });
+  it('reaches its floor in so many hours', () =>
+    expect(valueOf(leak(look({ after: 282, hours: 24, floor: 264, nextLookHours: 1 }), {})).hoursToFloor).toBeCloseTo(24, 9));
+  it('of nothing reaches no floor', () => expect(valueOf(leak(look({ after: 310, hours: 24, floor: 264 }), {})).hoursToFloor).toBeNull());
+  it.each([
+    [{ before: 10 }, ['before']],
+    [{ after: -1 }, ['after']],
+    [{ hours: 0 }, ['hours']],
+    [{ hours: -4 }, ['hours']],
+    [{ hours: Number.NaN }, ['hours']],
+    [{ site: 20, accuracyBefore: -1 }, ['site', 'accuracyBefore']],
+    [{ accuracyAfter: 101 }, ['accuracyAfter']],
+    [{ warmthBefore: -50, warmthAfter: 90 }, ['warmthBefore', 'warmthAfter']],
+    [{ floor: -1, nextLookHours: -1 }, ['floor', 'nextLook']],
+    [{ hours: 9700 }, ['hours']],
+  ] as const)('%o is refused', (more, fields) => expect(wrongFields(leak(look(more), {}))).toEqual(fields));
+  it('counts with thinner air higher up', () => {
+    expect(valueOf(sitePressure(0))).toBe(101.325);
+    expect(valueOf(sitePressure(1500))).toBeCloseTo(84.56, 1);
+    expect(wrongFields(sitePressure(9000))).toEqual(['altitude']);
+  });
+});
+
+describe('the window of a tyre', () => {
+  it.each([
+    [{ sidewallMin: 210, sidewallMax: 450, rimMax: 380 }, 210, 380],
+    [{ sidewallMin: 210, sidewallMax: 450 }, 210, 450],
+    [{ sidewallMin: 210, rimMax: 380, hookless: true }, 210, 380],
+    [{ sidewallMax: 600, hookless: true }, null, 500],
+    [{}, null, null],
+  ])('%o is from %s to %s', (marked, floor, ceiling) => expect(tyreWindow(marked)).toMatchObject({ floor, ceiling }));
+  it.each([
+    [29.9, 400],
+    [30, 250],
+    [44.9, 250],
+    [45, 150],
+    [64.9, 150],
+    [65, 100],
+  ])('of %d mm without a marked least begins at the house’s %d kPa', (width, floor) =>
+    expect(tyreWindow({ sidewallMax: 600, width }, {})).toMatchObject({ floor, floorSource: 'default' }),
+  );
+  it('begins at what the house set, unless the tyre says otherwise', () => {
+    expect(tyreWindow({ width: 40 }, { tyreFloorMiddle: 280 })).toMatchObject({ floor: 280, floorSource: 'policy' });
+    expect(tyreWindow({ width: 40, sidewallMin: 200 }, { tyreFloorMiddle: 280 })).toMatchObject({ floor: 200, floorSource: 'marking' });
+  });
+  it('of which a house floor leaves nothing keeps its ceiling only', () =>
+    expect(tyreWindow({ sidewallMax: 200, width: 40 }, {})).toMatchObject({ floor: null, ceiling: 200, conflict: false }));
+  it('that its markings leave no room in is a conflict', () => {
+    const window = tyreWindow({ sidewallMin: 400, rimMax: 380 });
+    expect(window.conflict).toBe(true);
+    expect(pressureVerdict(390, window)).toBe('high');
+    expect(pressureVerdict(300, window)).toBe('low');
+  });
+  it.each([
+    [19, 'empty'],
+    [20, 'low'],
+    [210, 'low'],
+    [210.1, 'inside'],
+    [379.9, 'inside'],
+    [380, 'high'],
+    [-1, 'unknown'],
+    [Number.NaN, 'unknown'],
+  ] as const)('from 210 to 380 holds %d: %s', (kpa, verdict) =>
+    expect(pressureVerdict(kpa, tyreWindow({ sidewallMin: 210, sidewallMax: 380 }))).toBe(verdict),
+  );
+  it('is never inverted', () => {
+    const some = fc.option(fc.integer({ min: 30, max: 1100 }), { nil: undefined });
+    fc.assert(
+      fc.property(
+        some,
+        some,
+        some,
+        fc.boolean(),
+        fc.option(fc.integer({ min: 18, max: 130 }), { nil: undefined }),
+        (sidewallMin, sidewallMax, rimMax, hookless, width) => {
+          const { floor, ceiling, conflict } = tyreWindow({ sidewallMin, sidewallMax, rimMax, hookless, width }, {});
+          expect(conflict || floor === null || ceiling === null || floor < ceiling).toBe(true);
+        },
+      ),
+    );
+  });
+  it('says nothing where nothing is marked', () => {
+    expect(pressureVerdict(300, tyreWindow({}))).toBe('unknown');
+    expect(pressureVerdict(300, tyreWindow({ sidewallMax: 450 }))).toBe('unknown');
+    expect(pressureVerdict(500, tyreWindow({ sidewallMax: 450 }))).toBe('high');
+  });
+  it('never calls what is farther outside better', () => {
+    const window = { floor: 210, ceiling: 380 };
+    const worth = { inside: 0, low: 1, high: 1, empty: 2, unknown: 3 };
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1200, noNaN: true }), fc.double({ min: 0, max: 600, noNaN: true }), (kpa, by) => {
+        if (kpa <= 210) expect(worth[pressureVerdict(Math.max(0, kpa - by), window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
+        if (kpa >= 380) expect(worth[pressureVerdict(kpa + by, window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
+      }),
+    );
+  });
+});

@@ -1,0 +1,84 @@
+import type { Sourced } from './limits';
+
+/** What a reading means, best first. */
+export const VERDICTS = ['sound', 'watch', 'renew', 'fault'] as const;
+export type VerdictWord = (typeof VERDICTS)[number];
+
+/** What a verdict becomes when the person accepts it, lightest first. `put-right` is set right on the spot, then sound. */
+export const BECOMES = ['nothing', 'note', 'watch', 'upkeep', 'put-right', 'soon', 'stop'] as const;
+export type Becomes = (typeof BECOMES)[number];
+
+/** What to do next, as codes; the words are the screen's. */
+export const NEXT_STEPS = [
+  'go-on',
+  'plan-chain',
+  'renew-chain',
+  'look-at-sprockets',
+  'plan-pads',
+  'renew-pads',
+  'centre-caliper',
+  'plan-rotor',
+  'renew-rotor',
+  'note-pulsing',
+  'read-rotor-marking',
+  'measure-track-again',
+  'stop-rim',
+  'true-wheel',
+  'stop-wheel',
+  'watch-spoke',
+  'tension-spokes',
+  'tension-wheel',
+  'stop-spoke',
+  'pump',
+  'let-down',
+  'find-leak',
+  'read-tyre-marking',
+  'conflict-ask-maker',
+  'gauge-again-later',
+  'set-sag',
+  'let-fork-down',
+  'read-fork-marking',
+  'look-for-drag',
+  'take-up-lever',
+  'stop-lever',
+  'align-hanger',
+  'loosen-chain',
+  'tighten-chain',
+  'stop-chain',
+  'set-charge',
+  'plan-battery',
+  'do-service',
+  'person-says',
+] as const;
+export type NextStep = (typeof NEXT_STEPS)[number];
+
+export interface Verdict {
+  /** `unknown`: no limit is known that could say. */
+  readonly word: VerdictWord | 'unknown';
+  readonly becomes: Becomes;
+  /** The reading, or what was made of it, in the measure's unit. */
+  readonly value: number;
+  /** The limit that decided, or the nearest one when sound; null where none is known. */
+  readonly limit: Sourced | null;
+  readonly next: NextStep;
+}
+
+/** Whether `a` weighs more than `b`: by what it becomes, then by its word. */
+export function isWorseVerdict(a: Verdict, b: Verdict): boolean {
+  const weight = (verdict: Verdict): number =>
+    BECOMES.indexOf(verdict.becomes) * 10 + (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
+  return weight(a) > weight(b);
+}
+
+/** Verdicts on one reading, the worst first. */
+export function worstFirst(verdicts: readonly Verdict[]): readonly Verdict[] {
+  return [...verdicts].sort((a, b) => (isWorseVerdict(a, b) ? -1 : isWorseVerdict(b, a) ? 1 : 0));
+}
+
+export function sound(value: number, limit: Sourced | null): Verdict {
+  return { word: 'sound', becomes: 'nothing', value, limit, next: 'go-on' };
+}
+
+export function unknown(value: number, next: NextStep): Verdict {
+  return { word: 'unknown', becomes: 'nothing', value, limit: null, next };
+}
