@@ -139,6 +139,15 @@ export class World {
     bike: Bike,
     options: { by?: string; exceptions?: readonly Exception[]; leftOut?: readonly string[]; sheet?: string } = {},
   ): Promise<AnswerOf<typeof signCheck>> {
+    const { checkId, marks, by, author } = await this.marked(bike, options);
+    return this.as(by).send(signCheck, {
+      params: { id: checkId },
+      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: this.clock.now },
+    });
+  }
+
+  /** A check begun and marked like that, and not signed. */
+  async marked(bike: Bike, options: { by?: string; exceptions?: readonly Exception[]; leftOut?: readonly string[]; sheet?: string } = {}) {
     const { by = 'inspector', exceptions = [], leftOut = [], sheet = 'ride-out' } = options;
     const version = this.sheets.get(sheet);
     if (!version) throw new Error(`no sheet ${sheet}`);
@@ -149,10 +158,7 @@ export class World {
       (mark) => !leftOut.includes(mark.checkpoint),
     );
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
-    return this.as(by).send(signCheck, {
-      params: { id: checkId },
-      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: this.clock.now },
-    });
+    return { checkId, marks, by, author };
   }
 
   async bikeNow(id: string): Promise<Bike> {

@@ -1,5 +1,7 @@
-import { LEGAL_WEIGHTS, MARKING_WAYS, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from '@cadre/core/catalogue';
+import { LEGAL_WEIGHTS, MARKING_WAYS, POSITIONS, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from '@cadre/core/catalogue';
 import { FITNESSES } from '@cadre/core/fitness';
+import { LIMIT_KEYS, MEASURES, type LimitKey, type Measure } from '@cadre/core/measures';
+import { verdict } from '@cadre/contract/measures';
 import { hash, id, instant, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
 import { ownRoute, zone } from './sheet';
@@ -20,6 +22,7 @@ const choices = {
   hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
   legal: z.enum(LEGAL_WEIGHTS),
   schools,
+  limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
 };
 export const policyChoices = z.object(choices);
@@ -36,6 +39,19 @@ const effect = z.object({
   findings: z.array(z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) })),
 });
 
+/** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
+const readingEffect = z.object({
+  bikeId: id,
+  tag: z.string(),
+  checkpoint: z.string(),
+  position: z.enum(POSITIONS),
+  measure: z.enum(Object.keys(MEASURES) as [Measure, ...Measure[]]),
+  typed: z.string(),
+  readAt: instant,
+  before: verdict,
+  after: verdict,
+});
+
 /** What would change, asked before it is saved. Writes nothing. */
 export const previewPolicy = route({
   name: 'policy.preview',
@@ -43,7 +59,7 @@ export const previewPolicy = route({
   path: '/api/v1/policy/preview',
   act: 'edit-program',
   body: z.object({ policy: policyChoices }),
-  answer: z.object({ bikes: z.array(effect), at: instant }),
+  answer: z.object({ bikes: z.array(effect), readings: z.array(readingEffect), at: instant }),
 });
 
 export const publishPolicy = route({

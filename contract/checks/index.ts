@@ -1,5 +1,5 @@
 import { POSITIONS } from '@cadre/core/catalogue';
-import { MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
+import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { sheetVersion } from '@cadre/contract/catalogue';
 import { finding, place } from '@cadre/contract/findings';
@@ -15,6 +15,8 @@ export const reading = z.object({
   method: z.optional(z.string().check(z.maxLength(40))),
   instrumentId: z.optional(id),
   fitmentId: z.optional(id),
+  aside: z.optional(text(300)),
+  better: z.optional(z.enum(BETTER)),
 });
 
 const key = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));

@@ -1,7 +1,9 @@
 import { POSITIONS, SEVERITIES, ZONES } from '@cadre/core/catalogue';
 import { SIDES } from '@cadre/core/checks';
 import { FINDING_STATES } from '@cadre/core/findings';
+import { MEASURES, NEXT_STEPS, type Measure } from '@cadre/core/measures';
 import { id, instant, route, text } from '@cadre/contract/http';
+import { sourced } from '@cadre/contract/measures';
 import * as z from 'zod/mini';
 
 export const place = z.object({
@@ -30,6 +32,15 @@ export const finding = z.object({
   limit: z.nullable(z.object({ until: instant, outings: z.int() })),
   outingsUsed: z.int(),
   mendedBy: z.nullable(id),
+  /** The reading that speaks for it, in the measure's unit, against the limit it was judged by. */
+  measured: z.optional(
+    z.object({
+      measure: z.enum(Object.keys(MEASURES) as [Measure, ...Measure[]]),
+      value: z.number(),
+      limit: z.nullable(sourced),
+      next: z.enum(NEXT_STEPS),
+    }),
+  ),
   words: z.object({ checkpoint: z.string(), fault: z.string(), doNext: z.string(), toMechanic: z.boolean(), note: z.string() }),
 });
 

@@ -87,6 +87,8 @@ export const bike = z.object({
   fit: fitList,
   /** Kinds of parts of its own it has now, and where. */
   parts: z.array(z.object({ kind: z.enum(PART_KINDS), position: z.enum(FITMENT_POSITIONS) })),
+  /** What those parts are marked with: it beats what bike and model state. */
+  marked: fitList,
   whereabouts: z.enum(WHEREABOUTS),
   version,
   facts: fitnessFacts,

@@ -74,3 +74,4 @@ export {
   type System,
   type Zone,
 } from './words';
+export { measuredOn, type MeasuredBike } from './measured-on';

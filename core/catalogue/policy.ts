@@ -1,3 +1,4 @@
+import type { LimitChoices } from '@cadre/core/measures';
 import type { OwnRoute } from './route';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { Asked } from './sheet';
@@ -28,6 +29,8 @@ export interface PolicyVersion {
   readonly hasteSecondsEach: number;
   readonly legal: LegalWeight;
   readonly schools: Schools;
+  /** Limits of measures set otherwise than shipped. */
+  readonly limits: LimitChoices;
   readonly ownRoutes: readonly OwnRoute[];
 }
 
@@ -43,6 +46,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   hasteSecondsEach: 0.6,
   legal: 'stop',
   schools: DEFAULT_SCHOOLS,
+  limits: {},
   ownRoutes: [],
 };
 

@@ -25,6 +25,9 @@ export interface MarkedFault {
   readonly severity?: Severity | undefined;
 }
 
+/** Why a part that only wears reads better than last time. */
+export const BETTER = ['renewed', 'measured'] as const;
+
 /** A measured value as the person gave it and in the unit the core works in. */
 export interface Reading {
   readonly measure: string;
@@ -34,6 +37,10 @@ export interface Reading {
   readonly method?: string | undefined;
   readonly instrumentId?: string | undefined;
   readonly fitmentId?: string | undefined;
+  /** It reads better than last time: the part was renewed or moved, or it is only measured better. */
+  readonly better?: (typeof BETTER)[number] | undefined;
+  /** Why the lead leaves its verdict aside. Counts for nobody else, and never against a stop. */
+  readonly aside?: string | undefined;
 }
 
 /** One person's outcome for one checkpoint and position. Only ever added. */

@@ -1,5 +1,6 @@
 import type { Position, Severity, Zone } from '@cadre/core/catalogue';
 import type { Place } from '@cadre/core/checks';
+import type { Measure, NextStep, Sourced } from '@cadre/core/measures';
 
 /** open → in work (repair started) → mended (repair done) → re-looked (sound again) → closed. */
 export const FINDING_STATES = ['open', 'in-work', 'mended', 're-looked', 'closed'] as const;
@@ -27,7 +28,16 @@ export interface Finding {
   readonly limit: SoonLimit | null;
   readonly outingsUsed: number;
   readonly mendedBy: string | null;
+  readonly measured?: MeasuredFault | undefined;
   readonly words: FindingWords;
+}
+
+/** The reading that speaks for a finding: value and limit in the measure's unit, where the limit comes from, what it asks for. */
+export interface MeasuredFault {
+  readonly measure: Measure;
+  readonly value: number;
+  readonly limit: Sourced | null;
+  readonly next: NextStep;
 }
 
 export interface SoonLimit {

@@ -1,13 +1,16 @@
+export { asMeasured, readingSays, type MeasuredStanding, type ReadingSays } from './as-measured';
 export {
   FINDING_STATES,
   isOverdue,
   isStopNow,
   KEEPS_COMING_BACK,
   type Finding,
+  type MeasuredFault,
   type FindingState,
   type FindingWords,
   type SoonLimit,
 } from './finding';
+export { readingEffect, type ReadingEffect } from './reading-effect';
 export { judgeCheck, type FindingChange, type Judgement, type JudgeInput } from './judge-check';
 export { floorOf, limitFor, maySetSeverity, severityOf } from './severity';
 export { underPolicy } from './under-policy';

@@ -1,5 +1,6 @@
 import { worstSeverity, type Asked, type Fault, type PolicyVersion } from '@cadre/core/catalogue';
-import { progressOf, type MarkedFault, type Place, type Standing } from '@cadre/core/checks';
+import { progressOf, type MarkedFault, type Place } from '@cadre/core/checks';
+import { UNNAMED_FAULT, type MeasuredStanding } from './as-measured';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
 import { floorOf, limitFor, severityOf } from './severity';
 
@@ -14,7 +15,8 @@ export interface Judgement {
 
 export interface JudgeInput {
   readonly asked: readonly Asked[];
-  readonly standings: ReadonlyMap<string, Standing>;
+  /** As readings have it, where there are any. */
+  readonly standings: ReadonlyMap<string, MeasuredStanding>;
   /** Findings of this bike that are not closed. */
   readonly open: readonly Finding[];
   /** How often each question was put right in the policy's span before this check, by question key. */
@@ -26,13 +28,13 @@ export interface JudgeInput {
 }
 
 const UNNAMED: Fault = {
-  key: 'unnamed',
+  key: UNNAMED_FAULT,
   name: 'Not as it should be',
   floor: 'watch',
   doNext: 'Look again with somebody who knows this part, and name the fault.',
 };
 /** An unnamed fault is judged as the worst this checkpoint can have: nobody rides on a shrug. */
-function unnamedFault(asked: Asked, outcome: Standing['outcome']): Fault {
+function unnamedFault(asked: Asked, outcome: MeasuredStanding['outcome']): Fault {
   const floors = asked.checkpoint.faults.map((each) => each.floor);
   const [first, ...rest] = floors;
   return outcome === 'fault' && first ? { ...UNNAMED, floor: worstSeverity([first, ...rest]) } : UNNAMED;
@@ -46,11 +48,18 @@ function samePlace(a: Place | null, b: Place | null): boolean {
   return Math.min(apart, 12 - apart) <= 1;
 }
 
-function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null, input: JudgeInput, known: readonly Finding[]): FindingChange {
+function judgeFault(
+  asked: Asked,
+  standing: MeasuredStanding,
+  marked: MarkedFault | null,
+  input: JudgeInput,
+  known: readonly Finding[],
+): FindingChange {
   const fault = (marked && asked.checkpoint.faults.find((each) => each.key === marked.fault)) ?? unnamedFault(asked, standing.outcome);
   const floor = floorOf(fault, input.policy);
   const severity = severityOf(standing.outcome, floor, marked ?? { fault: fault.key });
   const place = marked?.place ?? null;
+  const measured = standing.measured?.get(fault.key);
   const before = known.find(
     (each) =>
       each.state !== 'closed' &&
@@ -77,6 +86,7 @@ function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null
         limit: before.limit ?? limitFor(worse, input.signedAt, input.policy),
         lastSeenAt: input.signedAt,
         timesSeen: before.timesSeen + 1,
+        ...(measured ? { measured } : {}),
       },
     };
   }
@@ -100,6 +110,7 @@ function judgeFault(asked: Asked, standing: Standing, marked: MarkedFault | null
       limit: limitFor(severity, input.signedAt, input.policy),
       outingsUsed: 0,
       mendedBy: null,
+      ...(measured ? { measured } : {}),
       words: { checkpoint: asked.checkpoint.name, fault: fault.name, doNext: fault.doNext, toMechanic: fault.toMechanic === true, note },
     },
   };

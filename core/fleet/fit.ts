@@ -7,6 +7,8 @@ export type FitTopic = (typeof FIT_TOPICS)[number];
 
 export const FLUIDS = ['mineral-oil', 'dot-4', 'dot-5.1'] as const;
 const YES_NO = ['yes', 'no'] as const;
+/** What its suspension is set for: the trail, or jumps and drops. */
+export const SUSPENSION_USES = ['trail', 'park'] as const;
 
 /** Joints whose torque is stated on a part. */
 export const JOINTS = [
@@ -94,6 +96,13 @@ export const FIT_ITEMS: readonly FitItem[] = [
   ...ends('rotorMin', 'brakes', number('mm', 0.8, 2.8), (build, end) => isDisc(build[`brake${end}`]), 'rotorNominal'),
   ...ends('padShape', 'brakes', text(40), (build, end) => build[`brake${end}`] !== 'none' && build[`brake${end}`] !== 'coaster'),
   ...ends('padPlate', 'brakes', number('mm', 0.5, 4), (build, end) => isDisc(build[`brake${end}`])),
+  ...ends('padTotalMin', 'brakes', number('mm', 1, 6), (build, end) => isDisc(build[`brake${end}`])),
+  {
+    key: 'suspensionUse',
+    topic: 'suspension',
+    stated: { type: 'choice', choices: SUSPENSION_USES },
+    on: (build) => build.fork === 'suspension' || build.rearSuspension === 'shock',
+  },
   { key: 'forkTravel', topic: 'suspension', stated: number('mm', 20, 250), on: (build) => build.fork === 'suspension' },
   { key: 'forkPressureMax', topic: 'suspension', stated: number('kPa', 100, 2500), on: (build) => build.fork === 'suspension' },
   { key: 'rearTravel', topic: 'suspension', stated: number('mm', 20, 250), on: (build) => build.rearSuspension === 'shock' },

@@ -1,3 +1,3 @@
 export { inScope, lineCell, lineColumns, MOST_QUESTIONS, type LineCell, type LineColumn, type LineScope } from './columns';
 export { placePasted, type Pasted, type PastedRow, type PasteIssue } from './paste';
-export { outcomeOfReading, readCell, type TypedCell, type TypedReading } from './typed';
+export { isAgainst, outcomeOfReading, readCell, takeReading, type TypedCell, type TypedReading } from './typed';

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, zonesOf } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, zonesOf, type Checkpoint } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { RIDE_OUT, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { lineCell, lineColumns, MOST_QUESTIONS, outcomeOfReading, placePasted, readCell, type TypedReading } from '.';
+import { RIDE_OUT, CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { onLike } from '@cadre/core/testing';
+import { isAgainst, lineCell, lineColumns, MOST_QUESTIONS, outcomeOfReading, placePasted, readCell, type TypedReading } from '.';
 
 const sheet = (key: string) => SHIPPED_SHEETS.find((each) => each.key === key) ?? RIDE_OUT;
 const askedBy = (key: string) => BIKE_KINDS.map((kind) => askedOf(sheet(key), asBuilt(USUAL_BUILD[kind])));
@@ -105,39 +106,50 @@ describe('a pasted column', () => {
 
 describe('what is typed into a cell', () => {
   const pressure = { measure: 'tyre-window' };
-  const window = { floor: 210, ceiling: 380 };
+  const { faults } = CHECKPOINTS.find((each) => each.key === 'tyre-pressure') as Checkpoint;
+  const on = onLike({ fit: { sidewallMinFront: 210, sidewallMaxFront: 380 } });
   it.each([
     ['s', 'sound'],
     ['F', 'fault'],
     ['put right', 'put-right'],
     ['n', 'not-looked-at'],
-  ])('“%s” is %s', (text, outcome) => expect(readCell(text, {}, null)).toEqual({ kind: 'outcome', outcome }));
+  ])('“%s” is %s', (text, outcome) => expect(readCell(text, {}, on)).toEqual({ kind: 'outcome', outcome }));
   it.each([
-    ['2.4', 'inside', 'sound'],
-    ['1,2', 'low', null],
-    ['35 psi', 'inside', 'sound'],
-    ['5', 'high', null],
-  ] as const)('“%s” is %s and by itself %s', (text, verdict, outcome) => {
-    const cell = readCell(text, pressure, window);
-    expect(cell).toMatchObject({ kind: 'reading', reading: { verdict } });
-    expect(cell.kind === 'reading' && outcomeOfReading(cell.reading, null)).toBe(outcome);
+    ['2.4', 'go-on', 'sound'],
+    ['1,2', 'pump', null],
+    ['35 psi', 'go-on', 'sound'],
+    ['5', 'let-down', null],
+  ] as const)('“%s” says %s and by itself %s', (text, next, outcome) => {
+    const cell = readCell(text, pressure, on);
+    expect(cell).toMatchObject({ kind: 'reading', reading: { verdicts: [{ next }] } });
+    expect(cell.kind === 'reading' && outcomeOfReading(cell.reading, null, faults)).toBe(outcome);
+    expect(cell.kind === 'reading' && isAgainst(cell.reading)).toBe(outcome === null);
   });
+  const reading = (text: string, at = on): TypedReading => {
+    const cell = readCell(text, pressure, at);
+    if (cell.kind !== 'reading') throw new Error(text);
+    return cell.reading;
+  };
   it('is put right when it is inside after it was outside', () => {
-    const reading = (verdict: TypedReading['verdict']): TypedReading => ({ measure: 'tyre-window', value: 1, typed: '1', verdict });
-    expect(outcomeOfReading(reading('inside'), reading('low'))).toBe('put-right');
-    expect(outcomeOfReading(reading('inside'), reading('inside'))).toBe('sound');
-    expect(outcomeOfReading(reading('unknown'), reading('low'))).toBeNull();
+    expect(outcomeOfReading(reading('2.4'), reading('1'), faults)).toBe('put-right');
+    expect(outcomeOfReading(reading('2.4'), reading('2.5'), faults)).toBe('sound');
+    expect(outcomeOfReading(reading('2.4', onLike()), reading('1'), faults)).toBeNull();
   });
+  it('says nothing by itself where the look has faults no number tells of', () =>
+    expect(outcomeOfReading(reading('2.4'), null, [...faults, { key: 'cut', name: 'Cut', floor: 'stop', doNext: '' }])).toBeNull());
   it('is refused when it can be nothing', () => {
-    expect(readCell('35', pressure, window)).toEqual({
+    expect(readCell('35', pressure, on)).toEqual({
       kind: 'refused',
       why: 'out-of-range',
       least: 0,
       most: 1100,
+      unit: 'kPa',
       likely: 'psi',
       measure: 'tyre-window',
     });
-    expect(readCell('hm', pressure, window)).toEqual({ kind: 'refused', why: 'not-understood' });
-    expect(readCell('2.4', {}, null)).toEqual({ kind: 'refused', why: 'not-understood' });
+    expect(readCell('hm', pressure, on)).toEqual({ kind: 'refused', why: 'not-understood' });
+    expect(readCell('2.4', {}, on)).toEqual({ kind: 'refused', why: 'not-understood' });
+    expect(readCell('1.6 1.6', { measure: 'rotor' }, on)).toEqual({ kind: 'refused', why: 'how-many', few: 3, many: 24 });
+    expect(readCell('9', { measure: 'disc-pad' }, on)).toMatchObject({ kind: 'refused', why: 'out-of-range', least: 0, most: 6 });
   });
 });

@@ -1,13 +1,15 @@
 import type { Checkpoint } from '@cadre/core/catalogue';
-import type { Outcome } from '@cadre/core/checks';
+import type { Outcome, Reading } from '@cadre/core/checks';
 import {
-  pressureVerdict,
+  judgeReading,
   readReading,
-  takesOneReading,
+  settles,
+  speaksAgainst,
+  takesReading,
   type LikelySlip,
   type Measure,
-  type PressureVerdict,
-  type PressureWindow,
+  type MeasuredOn,
+  type Verdict,
 } from '@cadre/core/measures';
 
 /** The letters of the line. `f` and `w` open the usual faults; the others mark at once. */
@@ -15,10 +17,13 @@ const LETTERS: Readonly<Record<string, Outcome>> = { s: 'sound', f: 'fault', w: 
 
 export interface TypedReading {
   readonly measure: Measure;
-  readonly value: number;
+  readonly method?: string | undefined;
+  /** In the core's unit. */
+  readonly values: readonly number[];
   readonly typed: string;
-  /** Where it stands in the window marked on the tyre; null for what has no window. */
-  readonly verdict: PressureVerdict | null;
+  /** What it means on this bike, worst first. */
+  readonly verdicts: readonly Verdict[];
+  readonly better?: Reading['better'];
 }
 
 /** What a text typed or pasted into a cell of the line means. */
@@ -26,36 +31,63 @@ export type TypedCell =
   | { readonly kind: 'outcome'; readonly outcome: Outcome }
   | { readonly kind: 'reading'; readonly reading: TypedReading; readonly unlikely: boolean; readonly likely: LikelySlip }
   | { readonly kind: 'refused'; readonly why: 'not-understood' }
+  | { readonly kind: 'refused'; readonly why: 'how-many'; readonly few: number; readonly many: number }
   | {
       readonly kind: 'refused';
       readonly why: 'out-of-range';
       readonly least: number;
       readonly most: number;
+      readonly unit: string;
       readonly likely: LikelySlip;
       readonly measure: Measure;
     };
 
-/** A letter or word is an outcome, a number a reading where the checkpoint takes one. `window`: of this bike's tyre at this end. */
-export function readCell(text: string, checkpoint: Pick<Checkpoint, 'measure'>, window: PressureWindow | null): TypedCell {
+/** A reading as typed, read and judged on the bike it was taken of. */
+export function takeReading(measure: Measure, text: string, on: MeasuredOn, method?: string): TypedCell {
+  const read = readReading(measure, text, method);
+  switch (read.state) {
+    case 'not-a-number':
+      return { kind: 'refused', why: 'not-understood' };
+    case 'how-many':
+      return { kind: 'refused', why: 'how-many', few: read.few, many: read.many };
+    case 'out-of-range':
+      return { kind: 'refused', why: 'out-of-range', least: read.least, most: read.most, unit: read.unit, likely: read.likely, measure };
+    case 'read': {
+      const judged = judgeReading(read.taken, on);
+      if (judged.ok)
+        return {
+          kind: 'reading',
+          reading: { ...read.taken, typed: text.trim(), verdicts: judged.value },
+          unlikely: read.unlikely,
+          likely: read.likely,
+        };
+      const { least, most, unit } = judged.issues[0]?.params ?? {};
+      return typeof least === 'number' && typeof most === 'number'
+        ? { kind: 'refused', why: 'out-of-range', least, most, unit: String(unit ?? ''), likely: null, measure }
+        : { kind: 'refused', why: 'not-understood' };
+    }
+  }
+}
+
+/** A letter or word is an outcome, a number a reading where the checkpoint takes one. `on`: the bike it is read off. */
+export function readCell(text: string, checkpoint: Pick<Checkpoint, 'measure'>, on: MeasuredOn, method?: string): TypedCell {
   const plain = text.trim().toLowerCase();
   const outcome = LETTERS[plain] ?? Object.values(LETTERS).find((each) => each === plain || each.replace(/-/g, ' ') === plain);
   if (outcome) return { kind: 'outcome', outcome };
   const { measure } = checkpoint;
-  if (!takesOneReading(measure)) return { kind: 'refused', why: 'not-understood' };
-  const read = readReading(measure, text);
-  if (read.state === 'not-a-number') return { kind: 'refused', why: 'not-understood' };
-  if (read.state === 'out-of-range')
-    return { kind: 'refused', why: 'out-of-range', least: read.least, most: read.most, likely: read.likely, measure };
-  const verdict = measure === 'tyre-window' ? pressureVerdict(read.value, window ?? { floor: null, ceiling: null }) : null;
-  return { kind: 'reading', reading: { measure, value: read.value, typed: text.trim(), verdict }, unlikely: read.unlikely, likely: read.likely };
+  return takesReading(measure) ? takeReading(measure, text, on, method) : { kind: 'refused', why: 'not-understood' };
+}
+
+/** Whether a reading lies where nobody may call it sound. */
+export function isAgainst(reading: Pick<TypedReading, 'verdicts'>): boolean {
+  return reading.verdicts.some(speaksAgainst);
 }
 
 /**
- * What a reading says by itself of the cell it was typed into, given what the person had typed there before. Inside the window:
- * sound, or put right when it was outside a moment ago. Outside, or where no limit is known: nothing, the person says.
+ * What a reading says by itself of the question it was typed at, given what the person had typed there before. Sound by its limit, where it tells of every fault
+ * the checkpoint has: sound, or put right when it was outside a moment ago. Outside, or where no limit is known: nothing, the person says.
  */
-export function outcomeOfReading(reading: TypedReading, before: TypedReading | null): Outcome | null {
-  if (reading.verdict !== 'inside') return null;
-  const wasOutside = before !== null && before.verdict !== null && before.verdict !== 'inside' && before.verdict !== 'unknown';
-  return wasOutside ? 'put-right' : 'sound';
+export function outcomeOfReading(reading: TypedReading, before: TypedReading | null, faults: Checkpoint['faults']): Outcome | null {
+  if (!reading.verdicts.every((verdict) => verdict.word === 'sound') || !settles(reading.measure, faults)) return null;
+  return before !== null && isAgainst(before) ? 'put-right' : 'sound';
 }

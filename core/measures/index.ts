@@ -17,9 +17,12 @@ export {
 export { slackVerdict } from './chain-slack';
 export { costOfWaiting, intake, repairCost, type IntakeAnswer, type Waiting, type Work } from './cost';
 export { discPadVerdicts, PAD_METHODS, type PadMarkings, type PadMethod } from './disc-pad';
+export { faultOf, faultsTold, settles } from './fault-of';
 export { hangerVerdict } from './hanger';
+export { isHealed, mostWorn, wears } from './healed';
 export { INTERVAL_COUNTS, intervalSince, type Counted, type IntervalAnswer, type IntervalCount } from './interval';
 export { CONNECTING_LOSS, GAUGE_ACCURACY, leak, SEA_LEVEL, sitePressure, type Leak, type LeakAnswer } from './leak';
+export { bandOn, judgeReading, speaksAgainst, windowOn, type MeasuredOn, type Taken } from './judge-reading';
 export { leverShare, leverVerdict } from './lever-travel';
 export {
   isLimitKey,
@@ -36,11 +39,12 @@ export {
 export { type Measured } from './measured';
 export { isMeasure, MEASURES, type Measure } from './measures';
 export { readNumber, readQuantity, type Unit } from './quantity';
-export { bareUnitOf, readReading, takesOneReading, type LikelySlip, type ReadReading } from './reading';
+export { bareUnitOf, METHODS, readReading, takesOneReading, takesReading, valuesOf, type LikelySlip, type ReadReading } from './reading';
 export { rimPadVerdict, type RimPads } from './rim-pad';
 export { rimTrackVerdict } from './rim-track';
 export { LEAST_PLACES, rotorVerdicts, type RotorMarkings } from './rotor';
 export { runOutVerdict, widestDifference, type RunOutWheel } from './run-out';
+export { scaleOf, type Scale } from './scale';
 export { SPOKE_METHODS, spokesVerdicts, type SideOfSpokes, type SpokesAnswer } from './spokes';
 export { SAG_BANDS, sagBand, sagPressure, sagShare, sagVerdict, usedTravel, type SagBand, type SagPressure } from './suspension';
 export { boltOrder, handForce, TORQUE_STAGES, torqueFor, wrenchSetting, type StatedTorque, type TorqueAnswer } from './torque';

@@ -1,3 +1,4 @@
+export { onLike } from './measured-on';
 export { valueOf, wrongFields } from './measured';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';

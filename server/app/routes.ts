@@ -49,7 +49,7 @@ import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import type { DataSource } from 'typeorm';
 import { Catalogue, Policies } from '@cadre/server/catalogue';
-import { Checks } from '@cadre/server/checks';
+import { Checks, readingsUnder } from '@cadre/server/checks';
 import { Findings } from '@cadre/server/findings';
 import { Exchange } from '@cadre/server/exchange';
 import { Fleet, Models, Racks } from '@cadre/server/fleet';
@@ -96,7 +96,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     groups: new Groups(source, record),
     exchange: new Exchange(source, record, now),
     catalogue: new Catalogue(source, record),
-    policies: new Policies(source, record, now),
+    policies: new Policies(source, record, now, readingsUnder),
     checks: new Checks(source, record, now),
     rounds: new Rounds(source, record, now),
     findings: new Findings(source, record, now),

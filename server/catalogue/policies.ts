@@ -4,6 +4,7 @@ import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { completePolicy, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
+import { limitIssues } from '@cadre/core/measures';
 import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
 import { programChain, requireAct, type Actor } from '@cadre/server/people';
 import { hashOf, RefusedError, type Record, type Saying } from '@cadre/server/records';
@@ -15,9 +16,10 @@ export async function currentPolicy(tx: EntityManager): Promise<PolicyRow> {
   return { ...row, policy: completePolicy(row.policy) };
 }
 
+type Preview = AnswerOf<typeof previewPolicy>;
 type Choices = BodyOf<typeof publishPolicy>['policy'];
 
-function refuseRoutes(choices: Choices): void {
+function refuseChoices(choices: Choices): void {
   const keys = choices.ownRoutes.map((route) => route.key);
   const issues = choices.ownRoutes.flatMap((route, index): FieldIssue[] => {
     const path = `policy.ownRoutes.${index}`;
@@ -29,6 +31,7 @@ function refuseRoutes(choices: Choices): void {
       ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' }] : []),
     ];
   });
+  issues.push(...limitIssues(choices.limits).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));
   if (issues.length > 0) throw new RefusedError('body.invalid', {}, { fields: issues });
 }
 
@@ -57,12 +60,14 @@ export class Policies {
     private readonly source: DataSource,
     private readonly record: Record,
     private readonly now: () => number,
+    /** The readings on record that would mean something else, by tag. */
+    private readonly readingsUnder: (tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number) => Promise<Preview['readings']>,
   ) {}
 
   /** Which bikes' fitness a change would change, and why. Writes nothing. */
   async preview(actor: Actor, choices: Choices): Promise<AnswerOf<typeof previewPolicy>> {
     requireAct(actor, 'edit-program');
-    refuseRoutes(choices);
+    refuseChoices(choices);
     const tx = this.source.manager;
     const { policy } = await currentPolicy(tx);
     const at = this.now();
@@ -70,6 +75,7 @@ export class Policies {
     const differing = touched.filter(({ effect }) => effect.before.fitness !== effect.after.fitness);
     return {
       at,
+      readings: await this.readingsUnder(tx, policy, { ...policy, ...choices }, at),
       bikes: differing.map(({ bikeId, tag, effect }) => ({
         bikeId,
         tag,
@@ -91,7 +97,7 @@ export class Policies {
    */
   async publish(actor: Actor, body: BodyOf<typeof publishPolicy>): Promise<AnswerOf<typeof publishPolicy>> {
     requireAct(actor, 'edit-program');
-    refuseRoutes(body.policy);
+    refuseChoices(body.policy);
     let bikes = 0;
     return this.record.act(
       { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },

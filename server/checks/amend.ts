@@ -8,7 +8,7 @@ import { judgeCheck } from '@cadre/core/findings';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { PersonRow } from '@cadre/server/people/entities';
-import { factsOf, markOf } from '@cadre/server/projection';
+import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
 import { markDigest, RefusedError, type Saying } from '@cadre/server/records';
 import { markEntity, type CheckRow } from './entities';
 import { putRightBefore } from './judge';
@@ -37,7 +37,7 @@ export async function amendmentOf(
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked: asked.filter((each) => amendment.has(each.key)),
-    standings: amendment,
+    standings: await measuredStandings(tx, bike, sheet, asked, amendment, policy),
     open: facts.findings,
     putRightBefore: await putRightBefore(tx, bike.id, at - policy.comingBack.days * DAY_MS, at),
     policy,

@@ -1,2 +1,3 @@
 export { describeCheck, findCheck } from './read';
+export { readingsUnder } from './readings-under';
 export { Checks } from './service';

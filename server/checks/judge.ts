@@ -9,7 +9,7 @@ import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import type { PersonRow } from '@cadre/server/people/entities';
-import { factsOf, markOf } from '@cadre/server/projection';
+import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
 import { orRefuse, type Saying } from '@cadre/server/records';
 import { repairEntity } from '@cadre/server/repairs/entities';
 import { checkEntity, markEntity, type CheckRow } from './entities';
@@ -32,9 +32,9 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
   const { policy } = await currentPolicy(tx);
   const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
-  const standings = foldMarks(marks);
   const fitted = await fittedOf(tx, bike);
   const asked = askedOf(sheet, fitted);
+  const standings = await measuredStandings(tx, bike, sheet, asked, foldMarks(marks), policy);
   const stands = !sheet.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({

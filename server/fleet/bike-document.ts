@@ -116,7 +116,8 @@ export async function dueByBuild(
         check.bikeId === bike.id &&
         (bike.build.kind !== build.kind ||
           (sheet !== undefined &&
-            newCriticals(sheet, { build: bike.build, parts: parts.get(bike.id) ?? [] }, { build, parts: parts.get(bike.id) ?? [] }).length > 0))
+            newCriticals(sheet, { build: bike.build, parts: parts.get(bike.id)?.parts ?? [] }, { build, parts: parts.get(bike.id)?.parts ?? [] })
+              .length > 0))
       );
     }),
   );

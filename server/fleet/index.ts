@@ -1,5 +1,6 @@
-export { describeBike, describeFleet, describeRacks, findBike, fittedOf } from './read';
+export { describeBike, describeFleet, describeRacks, findBike, fittedOf, partsByBike } from './read';
 export { documentOf, dueByBuild, refusedBikes, type Wanted } from './bike-document';
+export { measuredBikes } from './measured';
 export { Models } from './models';
 export { Racks } from './racks';
 export { Fleet } from './service';

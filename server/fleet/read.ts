@@ -1,6 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import type { Bike, Rack } from '@cadre/contract/fleet';
 import type { Fitted, FittedPart } from '@cadre/core/catalogue';
+import type { FitList } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { RefusedError } from '@cadre/server/records';
 import { bikeEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
@@ -32,23 +33,35 @@ function readerOf(): <T>(text: string) => T {
   };
 }
 
-/** Kinds of parts on record as fitted now, by bike: of these bikes, or of all. */
-export async function partsByBike(tx: EntityManager, bikeIds: readonly string[] | null): Promise<ReadonlyMap<string, readonly FittedPart[]>> {
+/** What is on record of the parts a bike has now. */
+export interface PartsNow {
+  readonly parts: readonly FittedPart[];
+  /** What they are marked with, all of it. */
+  readonly marked: FitList;
+}
+export const NO_PARTS: PartsNow = { parts: [], marked: {} };
+
+/** The parts on record as fitted now, by bike: of these bikes, or of all. */
+export async function partsByBike(tx: EntityManager, bikeIds: readonly string[] | null): Promise<ReadonlyMap<string, PartsNow>> {
   const rows = (await tx.query(
-    `SELECT DISTINCT f.bikeId, p.kind, f.position FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ${bikeIds ? 'AND f.bikeId IN (?)' : ''} ORDER BY f.bikeId, p.kind, f.position`,
+    `SELECT DISTINCT f.bikeId, p.kind, f.position, p.markings FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ${bikeIds ? 'AND f.bikeId IN (?)' : ''} ORDER BY f.bikeId, p.kind, f.position, p.markings`,
     bikeIds ? [bikeIds] : [],
-  )) as (FittedPart & { bikeId: string })[];
-  const byBike = new Map<string, FittedPart[]>();
-  for (const { bikeId, kind, position } of rows) byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), { kind, position }]);
+  )) as (FittedPart & { bikeId: string; markings: string })[];
+  const byBike = new Map<string, PartsNow>();
+  for (const { bikeId, kind, position, markings } of rows) {
+    const { parts, marked } = byBike.get(bikeId) ?? NO_PARTS;
+    const known = parts.some((part) => part.kind === kind && part.position === position);
+    byBike.set(bikeId, { parts: known ? parts : [...parts, { kind, position }], marked: { ...marked, ...(JSON.parse(markings) as FitList) } });
+  }
   return byBike;
 }
 
 /** What a sheet's rules look at: the bike as it is built, and the parts on record. */
 export async function fittedOf(tx: EntityManager, bike: Pick<BikeRow, 'id' | 'build'>): Promise<Fitted> {
-  return { build: bike.build, parts: (await partsByBike(tx, [bike.id])).get(bike.id) ?? [] };
+  return { build: bike.build, parts: (await partsByBike(tx, [bike.id])).get(bike.id)?.parts ?? [] };
 }
 
-function bikeOf(row: TellingRow, parts: ReadonlyMap<string, readonly FittedPart[]>, read: ReturnType<typeof readerOf>): Bike {
+function bikeOf(row: TellingRow, parts: ReadonlyMap<string, PartsNow>, read: ReturnType<typeof readerOf>): Bike {
   return {
     id: row.id,
     tag: row.tag,
@@ -63,7 +76,8 @@ function bikeOf(row: TellingRow, parts: ReadonlyMap<string, readonly FittedPart[
     build: read(row.build),
     own: read(row.own),
     fit: read(row.fit),
-    parts: [...(parts.get(row.id) ?? [])],
+    parts: [...(parts.get(row.id)?.parts ?? [])],
+    marked: { ...parts.get(row.id)?.marked },
     whereabouts: row.whereabouts,
     version: row.version,
     facts: row.facts === null ? (NO_FACTS as Bike['facts']) : read(row.facts),

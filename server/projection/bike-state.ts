@@ -14,6 +14,7 @@ import {
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { fittedOf } from '@cadre/server/fleet';
+import { measuredStandings } from './measured-standings';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
@@ -32,10 +33,13 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
   const stops: DraftStop[] = [];
   for (const check of open) {
     const marks = await tx.getRepository(markEntity).find({ where: { checkId: check.id } });
-    if (!marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
+    const measured = marks.some((mark) => mark.reading);
+    if (!measured && !marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
     const { sheet } = await sheetByHash(tx, check.sheetHash);
-    const standings = foldMarks(marks.map(markOf));
-    for (const asked of askedOf(sheet, await fittedOf(tx, bike))) {
+    const questions = askedOf(sheet, await fittedOf(tx, bike));
+    const folded = foldMarks(marks.map(markOf));
+    const standings = measured ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy) : folded;
+    for (const asked of questions) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
       for (const marked of standing?.faults ?? []) {
         const fault = asked.checkpoint.faults.find((each) => each.key === marked.fault);

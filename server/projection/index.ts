@@ -1,2 +1,3 @@
+export { measuredStandings } from './measured-standings';
 export { factsOf, findingOf, markOf } from './bike-state';
 export { projector } from './projector';

@@ -5,6 +5,7 @@ import type { Standing } from '@cadre/core/checks';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
 import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
+import { asTyped } from './reading-wording';
 import { OUTCOME_WORDS } from './wording';
 
 const props = defineProps<{
@@ -30,7 +31,7 @@ const faults = computed(() =>
 );
 const reading = computed(() => {
   const read = props.standing?.marks.find((mark) => mark.reading)?.reading;
-  return read ? `${read.typed}${/[a-z%]/i.test(read.typed) ? '' : ` ${read.unit}`}` : '';
+  return read ? asTyped(read) : '';
 });
 const several = computed(() => new Set(props.standing?.marks.map((mark) => mark.author)).size > 1);
 const name = computed(() => `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`);

@@ -1,44 +1,75 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PressureWindow } from '@cadre/core/measures';
-import { inBar } from './reading-wording';
+import type { Measure, Scale } from '@cadre/core/measures';
+import { shownValue } from './reading-wording';
 
-/** A reading beside its limits: the window as a bar, its ends marked and named, the reading standing on it. */
-const props = defineProps<{ value: number; window: PressureWindow }>();
-const ends = computed(() => {
-  const low = props.window.floor ?? 0;
-  const high = props.window.ceiling ?? Math.max(props.value, low) * 1.2;
-  const from = Math.max(0, Math.min(low, props.value) - (high - low) * 0.25);
-  const to = Math.max(high, props.value) + (high - low) * 0.25;
-  const at = (kpa: number): number => ((kpa - from) / Math.max(1, to - from)) * 180;
-  return { low: at(low), high: at(high), at: at(props.value) };
+/** Readings beside their limits: what is sound as a bar, every limit marked and named, this reading standing on it, the last one behind. */
+const props = defineProps<{ measure: Measure; scale: Scale; values: readonly number[]; last?: readonly number[] | undefined }>();
+const WIDTH = 200;
+const figures = (value: number): string => shownValue(props.measure, value).replace(/ (bar|mm|%)$/, '');
+const drawn = computed(() => {
+  const { soundFrom, soundTo, limits } = props.scale;
+  const told = [
+    ...limits.map((limit) => limit.value),
+    ...props.values,
+    ...(props.last ?? []),
+    ...(soundFrom === null ? [] : [soundFrom]),
+    ...(soundTo === null ? [] : [soundTo]),
+  ];
+  const [low, high] = [Math.min(...told), Math.max(...told)];
+  const spare = Math.max((high - low) * 0.3, Math.abs(high) * 0.08, 1e-6);
+  const from = Math.max(Math.min(0, low), low - spare);
+  const to = high + spare;
+  const at = (value: number): number => 6 + ((value - from) / (to - from)) * (WIDTH - 12);
+  // Two limits too close to be read apart are named by the first.
+  const named = limits.reduce<{ value: number; x: number }[]>(
+    (kept, { value }) => (kept.some((each) => Math.abs(each.x - at(value)) < 30) ? kept : [...kept, { value, x: at(value) }]),
+    [],
+  );
+  return {
+    band: [soundFrom === null ? 2 : at(soundFrom), soundTo === null ? WIDTH - 2 : at(soundTo)] as const,
+    marks: limits.map((limit) => at(limit.value)),
+    named,
+    values: props.values.map((value) => ({
+      x: at(value),
+      outside: (soundFrom !== null && value <= soundFrom) || (soundTo !== null && value >= soundTo),
+    })),
+    last: (props.last ?? []).map(at),
+  };
 });
-const outside = computed(
-  () => (props.window.floor !== null && props.value <= props.window.floor) || (props.window.ceiling !== null && props.value >= props.window.ceiling),
-);
+const words = computed(() => {
+  const { soundFrom, soundTo } = props.scale;
+  const ends = [
+    soundFrom === null ? '' : `over ${shownValue(props.measure, soundFrom)}`,
+    soundTo === null ? '' : `under ${shownValue(props.measure, soundTo)}`,
+  ].filter(Boolean);
+  const last = props.last?.length ? `, last time ${props.last.map((value) => shownValue(props.measure, value)).join(', ')}` : '';
+  return `${props.values.map((value) => shownValue(props.measure, value)).join(', ')}; sound ${ends.join(' and ')}${last}`;
+});
 </script>
 
 <template>
-  <svg
-    viewBox="0 0 180 34"
-    class="h-10 w-48"
-    role="img"
-    :aria-label="`${inBar(value)} bar${window.floor === null ? '' : `, from ${inBar(window.floor)}`}${window.ceiling === null ? '' : `, under ${inBar(window.ceiling)}`}`"
-  >
-    <line x1="0" x2="180" y1="14" y2="14" stroke="var(--line)" stroke-width="3" />
-    <line :x1="ends.low" :x2="ends.high" y1="14" y2="14" stroke="var(--act)" stroke-width="7" />
-    <template v-if="window.floor !== null">
-      <line :x1="ends.low" :x2="ends.low" y1="6" y2="22" stroke="var(--ink)" stroke-width="2" />
-      <text :x="ends.low" y="33" text-anchor="middle" font-size="11" fill="var(--soft)">
-        {{ inBar(window.floor) }}
-      </text>
-    </template>
-    <template v-if="window.ceiling !== null">
-      <line :x1="ends.high" :x2="ends.high" y1="6" y2="22" stroke="var(--ink)" stroke-width="2" />
-      <text :x="ends.high" y="33" text-anchor="middle" font-size="11" fill="var(--soft)">
-        {{ inBar(window.ceiling) }}
-      </text>
-    </template>
-    <path :d="`M${ends.at - 7} 0h14l-7 13z`" :fill="outside ? 'var(--held)' : 'var(--ink)'" />
+  <svg :viewBox="`0 0 ${WIDTH} 36`" class="h-11 w-56 max-w-full shrink-0" role="img" :aria-label="words" data-scale>
+    <line x1="2" :x2="WIDTH - 2" y1="15" y2="15" stroke="var(--line)" stroke-width="3" />
+    <line :x1="drawn.band[0]" :x2="drawn.band[1]" y1="15" y2="15" stroke="var(--act)" stroke-width="7" />
+    <line v-for="(x, index) in drawn.marks" :key="index" :x1="x" :x2="x" y1="7" y2="23" stroke="var(--ink)" stroke-width="2" />
+    <text
+      v-for="each in drawn.named"
+      :key="each.value"
+      :x="Math.max(14, Math.min(WIDTH - 14, each.x))"
+      y="35"
+      text-anchor="middle"
+      font-size="12"
+      fill="var(--soft)"
+    >
+      {{ figures(each.value) }}
+    </text>
+    <path v-for="(x, index) in drawn.last" :key="`l${index}`" :d="`M${x - 5} 26h10l-5 -9z`" fill="none" stroke="var(--soft)" stroke-width="1.5" />
+    <path
+      v-for="(each, index) in drawn.values"
+      :key="`v${index}`"
+      :d="`M${each.x - 7} 0h14l-7 13z`"
+      :fill="each.outside ? 'var(--held)' : 'var(--ink)'"
+    />
   </svg>
 </template>

@@ -1,38 +1,78 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
+import { Calculator } from '@lucide/vue';
 import type { Asked } from '@cadre/core/catalogue';
-import { readCell, type TypedReading } from '@cadre/core/line';
-import { bareUnitOf, isMeasure, type PressureWindow } from '@cadre/core/measures';
+import type { Reading } from '@cadre/core/checks';
+import { takeReading, type TypedReading } from '@cadre/core/line';
+import { bareUnitOf, isHealed, METHODS, scaleOf, takesReading, valuesOf, type Measure, type MeasuredOn } from '@cadre/core/measures';
+import { ChoiceChips } from '@cadre/web/ui';
 import LimitScale from './LimitScale.vue';
-import { cellWords, verdictWords, windowWords } from './reading-wording';
+import NumberPad from './NumberPad.vue';
+import ReadingVerdict from './ReadingVerdict.vue';
+import { cellWords, METHOD_WORDS, TYPE_HINTS, withUnit } from './reading-wording';
+import type { MarkGiven } from './drafts';
 
-/** One number measured at this question: what people type, on its scale, judged at once where a limit is marked. */
-const props = defineProps<{ asked: Asked; window: PressureWindow; typed: TypedReading | null; name: string; label?: string }>();
-const emit = defineEmits<{ read: [reading: TypedReading] }>();
+/** What is measured at this question: as people type it, on its scale with limit and last reading, judged at once. */
+const props = defineProps<{
+  asked: Pick<Asked, 'key' | 'checkpoint'>;
+  on: MeasuredOn;
+  typed: TypedReading | null;
+  name: string;
+  label?: string | undefined;
+  /** Of the last time it was measured. */
+  last?: Reading | null | undefined;
+  aside?: string | undefined;
+  mayAside?: boolean | undefined;
+}>();
+const emit = defineEmits<{ read: [reading: TypedReading]; accept: [given: MarkGiven]; aside: [reason: string] }>();
 const id = useId();
+const measure = computed<Measure>(() => (takesReading(props.asked.checkpoint.measure) ? props.asked.checkpoint.measure : 'pressure'));
 const text = ref(props.typed?.typed ?? '');
+const method = ref<string | undefined>(props.typed?.method);
 const said = ref('');
-/** An unlikely value is asked once: given again the same, it is taken. */
+/** An unlikely value, or one better than last time, is asked once: given again the same, it is taken. */
 const askedOnce = ref('');
 const suggestion = ref('');
+const padOpen = ref(false);
 watch(
-  () => props.asked.key,
+  () => [props.asked.key, props.typed?.typed],
   () => {
     text.value = props.typed?.typed ?? '';
+    method.value = props.typed?.method;
     said.value = '';
   },
 );
-const unit = computed(() => {
-  const { measure } = props.asked.checkpoint;
-  return measure && isMeasure(measure) ? bareUnitOf(measure) : '';
-});
-const verdict = computed(() => (props.typed && props.typed.typed === text.value.trim() ? verdictWords(props.typed, props.window) : null));
+/** The text itself says how a chain was taken; health of a battery is a look of its own. */
+const methods = computed(() =>
+  measure.value === 'chain' || measure.value === 'battery'
+    ? []
+    : (METHODS[measure.value] ?? []).map((each) => ({ value: each, label: METHOD_WORDS[each] ?? each })),
+);
+const methodNow = computed(() =>
+  measure.value === 'battery'
+    ? props.asked.checkpoint.key === 'battery-health'
+      ? 'health'
+      : 'charge'
+    : (method.value ?? METHODS[measure.value]?.[0]),
+);
+const unit = computed(() => bareUnitOf(measure.value));
+const scale = computed(() => scaleOf({ measure: measure.value, method: props.typed?.method ?? methodNow.value }, props.on));
+const fresh = computed(() => (props.typed && props.typed.typed === text.value.trim() ? props.typed : null));
+const better = computed(() =>
+  Boolean(fresh.value && props.last && !fresh.value.better && isHealed(measure.value, props.last.values, fresh.value.values)),
+);
+const lastValues = computed(() => (props.last?.measure === measure.value ? props.last.values : undefined));
 
 function commit(): void {
   suggestion.value = '';
   said.value = '';
-  if (!text.value.trim() || props.typed?.typed === text.value.trim()) return;
-  const cell = readCell(text.value, props.asked.checkpoint, props.window);
+  if (
+    !text.value.trim() ||
+    (props.typed?.typed === text.value.trim() &&
+      props.typed.method === (METHODS[measure.value] ? (props.typed.method ?? methodNow.value) : undefined))
+  )
+    return;
+  const cell = takeReading(measure.value, text.value, props.on, measure.value === 'chain' ? undefined : methodNow.value);
   if (cell.kind !== 'reading' || (cell.unlikely && askedOnce.value !== text.value)) {
     const words = cellWords(cell, text.value);
     said.value = words.said;
@@ -46,36 +86,87 @@ function take(): void {
   text.value = suggestion.value;
   commit();
 }
+function choose(chosen: string): void {
+  method.value = chosen;
+  text.value = text.value.replace(/\s*(total|compound|hz)$/i, '');
+  if (!text.value.trim()) return;
+  const cell = takeReading(measure.value, text.value, props.on, chosen);
+  if (cell.kind === 'reading') emit('read', cell.reading);
+}
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line px-3 py-1.5" data-reading>
+  <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-t border-line px-3 py-1.5" data-reading>
     <label :for="id" class="text-soft"
-      >{{ label ?? 'Reading' }}<span class="sr-only"> of {{ name }}, bare numbers in {{ unit }}</span></label
+      >{{ label ?? 'Reading' }}<span class="sr-only"> of {{ name }}{{ unit ? `, bare numbers in ${unit}` : '' }}</span></label
     >
     <span class="flex items-center gap-1.5">
       <input
         :id="id"
         v-model="text"
-        inputmode="decimal"
+        :inputmode="padOpen ? 'none' : 'text'"
         autocomplete="off"
-        maxlength="40"
-        class="figures h-12 w-24 rounded-md border-2 bg-plate px-2 text-lg"
-        :class="said ? 'border-held' : 'border-ink/60'"
+        maxlength="80"
+        class="figures h-12 rounded-md border-2 bg-plate px-2 text-lg"
+        :class="[said ? 'border-held' : 'border-ink/60', valuesOf(measure).many > 2 ? 'w-52' : TYPE_HINTS[measure] ? 'w-36' : 'w-24']"
         :aria-invalid="Boolean(said)"
-        :aria-describedby="said || verdict ? `${id}-said` : undefined"
+        :aria-describedby="`${id}-said`"
         @change="commit"
         @keydown.enter.prevent="commit"
       />{{ unit }}
+      <button
+        type="button"
+        class="flex size-12 items-center justify-center rounded-md border-2"
+        :class="padOpen ? 'border-act bg-act text-on-act' : 'border-line'"
+        :aria-pressed="padOpen"
+        :aria-label="`Keys for ${name}`"
+        data-pad-toggle
+        @click="padOpen = !padOpen"
+      >
+        <Calculator :size="24" aria-hidden="true" />
+      </button>
     </span>
-    <LimitScale v-if="typed && (window.floor !== null || window.ceiling !== null)" :value="typed.value" :window="window" />
-    <p v-else-if="windowWords(window)" class="figures text-soft">{{ windowWords(window) }}</p>
+    <ChoiceChips v-if="methods.length" :name="`How ${name} was measured`" :options="methods" :chosen="[methodNow ?? '']" @toggle="choose" />
+    <LimitScale
+      v-if="fresh && scale"
+      :measure="measure"
+      :scale="scale"
+      :values="fresh.verdicts.slice(0, 1).map((verdict) => verdict.value)"
+      :last="lastValues"
+    />
+    <p v-else-if="TYPE_HINTS[measure] && !said" class="text-sm text-soft">{{ TYPE_HINTS[measure] }}</p>
+    <NumberPad v-if="padOpen" v-model="text" :measure="measure" :name="name" @done="commit" />
     <p v-if="said" :id="`${id}-said`" role="alert" class="basis-full font-semibold text-held">
       {{ said }}
       <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">It is {{ suggestion }}</button>
     </p>
-    <p v-else-if="verdict" :id="`${id}-said`" role="status" class="basis-full" :class="verdict.bad ? 'font-semibold text-held' : 'text-soft'">
-      {{ verdict.words }}
-    </p>
+    <div v-else-if="fresh" :id="`${id}-said`" role="status" class="basis-full">
+      <p v-if="better" class="mb-1 flex flex-wrap items-center gap-2" data-better>
+        <span>Better than last time ({{ last ? withUnit(last.typed, measure) : '' }}). Wear does not heal:</span>
+        <button
+          type="button"
+          class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"
+          data-renewed
+          @click="emit('read', { ...fresh, better: 'renewed' })"
+        >
+          Renewed or moved
+        </button>
+        <button
+          type="button"
+          class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"
+          @click="emit('read', { ...fresh, better: 'measured' })"
+        >
+          Measured better now
+        </button>
+      </p>
+      <ReadingVerdict
+        :reading="fresh"
+        :asked="asked"
+        :aside="aside ?? ''"
+        :may-aside="mayAside ?? false"
+        @accept="(given) => emit('accept', given)"
+        @aside="(reason) => emit('aside', reason)"
+      />
+    </div>
   </div>
 </template>

@@ -4,8 +4,9 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
+import type { Mark } from '@cadre/core/checks';
 import type { TypedReading } from '@cadre/core/line';
-import { takesOneReading } from '@cadre/core/measures';
+import { takesReading } from '@cadre/core/measures';
 import { useKeys } from '@cadre/web/app';
 import { PHASE_WORDS, useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
 import { BikeFigure, KIND_WORDS, useFleet, useFound } from '@cadre/web/fleet';
@@ -22,7 +23,8 @@ import WhatsLeft from './WhatsLeft.vue';
 import { useDraft } from './use-draft';
 import { useLastLooks } from './use-last-looks';
 import { useLiveChecks } from './use-live-checks';
-import { useReadings, windowOf } from './use-readings';
+import { useMeasuredOn } from './use-measured-on';
+import { useReadings } from './use-readings';
 import { useStand } from './use-stand';
 import { SIDE_WORDS } from './wording';
 
@@ -67,13 +69,17 @@ const others = computed(() => {
   const authors = new Set(draft.marks.value.map((each) => each.mark.author));
   return [...authors].filter((id) => id !== session.person?.id).map(fleet.nameOf);
 });
-const modelFit = computed(() => fleet.models.find((model) => model.id === props.bike.modelId)?.fit ?? {});
+const measuredOn = useMeasuredOn();
+const ownMark = (question: Asked): Mark | null => standings.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
 async function read(question: Asked, reading: TypedReading): Promise<void> {
-  const { outcome, note } = readings.take(question.key, reading);
-  if (outcome) await stand.mark(question, { word: outcome, way: 'single', note });
-  // What was called sound before it was measured is not: the person says again.
-  else if (standings.value.get(question.key)?.marks.some((each) => each.author === session.person?.id && each.word === 'sound'))
-    await stand.mark(question, { word: 'withdrawn', way: 'single' });
+  const given = readings.take(question, reading, ownMark(question));
+  if (given) await stand.mark(question, { ...given, way: 'single' });
+}
+/** The lead leaves a verdict aside: what was said of the look stands with it from now on. */
+async function leaveAside(question: Asked, reason: string): Promise<void> {
+  readings.leaveAside(question.key, reason);
+  const own = ownMark(question);
+  if (own) await stand.mark(question, { word: own.word, way: 'single', faults: [...own.faults], note: own.note });
 }
 
 /** The watches and faults still open here: looked at first, with their place. */
@@ -274,13 +280,18 @@ useKeys(
             "
             @sound="stand.sound(question)"
           >
-            <template v-if="takesOneReading(question.checkpoint.measure)" #reading>
+            <template v-if="takesReading(question.checkpoint.measure)" #reading>
               <ReadingField
                 :asked="question"
                 :name="withPosition(question.checkpoint.name, question.position)"
-                :window="windowOf(bike, modelFit, question.position)"
+                :on="measuredOn(bike, question, check?.sheet.key)"
                 :typed="readings.typed(question.key)"
+                :last="lastLooks.readingOf(question)"
+                :aside="readings.asideOf(question.key)"
+                :may-aside="session.person?.role === 'lead'"
                 @read="(reading) => read(question, reading)"
+                @accept="(given) => stand.mark(question, given)"
+                @aside="(reason) => leaveAside(question, reason)"
               />
             </template>
             <ExceptionPanel

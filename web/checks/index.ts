@@ -1,10 +1,22 @@
 import { defineAsyncComponent } from 'vue';
 
 export { draftFor, joinChecks, keepMarks, markTime, marksOf, signDraft, type MarkGiven, type NamedSheet } from './drafts';
-export { cellWords, inBar, shownValue, verdictWords, windowWords } from './reading-wording';
+export {
+  asTyped,
+  cellWords,
+  inBar,
+  NEXT_WORDS,
+  shownValue,
+  SOURCE_WORDS,
+  verdictSays,
+  verdictShort,
+  verdictWords,
+  withUnit,
+} from './reading-wording';
 export { useLiveChecks } from './use-live-checks';
 export { useOutbox } from './use-outbox';
-export { useReadings, windowOf } from './use-readings';
+export { useMeasuredOn } from './use-measured-on';
+export { useReadings } from './use-readings';
 export { OUTCOME_WORDS } from './wording';
 /** Opened on a row that is not sound: fetched then. */
 export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));

@@ -2,13 +2,15 @@ import { shallowRef } from 'vue';
 import { listLooks } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked } from '@cadre/core/catalogue';
+import type { Reading } from '@cadre/core/checks';
 import { dayAndClock, keepThing, keptThing, now, send, UnreachableError, RefusedError } from '@cadre/web/app';
+import { asTyped } from './reading-wording';
 import { OUTCOME_WORDS } from './wording';
 
 type Look = AnswerOf<typeof listLooks>['looks'][number];
 
 /** What the last looks at this bike found; as last fetched when there is no signal. */
-export function useLastLooks(bikeId: string): { wordsFor(question: Asked): string | null } {
+export function useLastLooks(bikeId: string): { wordsFor(question: Asked): string | null; readingOf(question: Pick<Asked, 'key'>): Reading | null } {
   const looks = shallowRef<ReadonlyMap<string, Look>>(new Map());
   const take = (list: readonly Look[]): void => {
     looks.value = new Map(list.map((look) => [look.key, look]));
@@ -30,11 +32,11 @@ export function useLastLooks(bikeId: string): { wordsFor(question: Asked): strin
     const look = looks.value.get(question.key);
     if (!look) return null;
     const faults = look.faults.map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name.toLowerCase() ?? each.fault);
-    const reading = look.reading ? `${look.reading.typed}${/[a-z%]/i.test(look.reading.typed) ? '' : ` ${look.reading.unit}`}` : '';
+    const reading = look.reading ? asTyped(look.reading) : '';
     const read = reading && look.readAt !== null && look.readAt !== look.at ? `${reading} on ${dayAndClock(look.readAt, now())}` : reading;
     return ['Last: ' + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''), dayAndClock(look.at, now()), read]
       .filter(Boolean)
       .join(' · ');
   }
-  return { wordsFor };
+  return { wordsFor, readingOf: ({ key }) => looks.value.get(key)?.reading ?? null };
 }

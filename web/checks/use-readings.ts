@@ -1,50 +1,45 @@
 import { defineStore } from 'pinia';
 import { reactive, watch } from 'vue';
-import type { Bike } from '@cadre/contract/fleet';
-import type { Asked, Position } from '@cadre/core/catalogue';
-import type { Outcome, Reading } from '@cadre/core/checks';
-import { inheritFit, type FitList } from '@cadre/core/fleet';
-import { outcomeOfReading, type TypedReading } from '@cadre/core/line';
-import { bareUnitOf, tyreWindow, type PressureWindow } from '@cadre/core/measures';
+import type { Asked, Checkpoint } from '@cadre/core/catalogue';
+import type { Mark, Reading } from '@cadre/core/checks';
+import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/line';
+import { bareUnitOf } from '@cadre/core/measures';
 import { keepThing, keptThing, now } from '@cadre/web/app';
+import type { MarkGiven } from './drafts';
+import { withUnit } from './reading-wording';
 
-/** The window marked on this bike's tyre at a position, from its own fit list over its model's. */
-export function windowOf(bike: Pick<Bike, 'fit'>, modelFit: FitList, position: Position): PressureWindow {
-  const fit = inheritFit(modelFit, bike.fit);
-  const end = position === 'rear' ? 'Rear' : 'Front';
-  const number = (key: string): number | undefined => (typeof fit[`${key}${end}`] === 'number' ? Number(fit[`${key}${end}`]) : undefined);
-  return tyreWindow({
-    sidewallMin: number('sidewallMin'),
-    sidewallMax: number('sidewallMax'),
-    rimMax: number('rimMax'),
-    hookless: fit[`hookless${end}`] === 'yes',
-  });
-}
-
-/** A typed reading as a mark keeps it: the text and unit as given beside the core's value. */
-export function readingOf(typed: TypedReading): Reading {
+/** A typed reading as a mark keeps it: the text and unit as given beside the core's values. */
+export function readingOf(typed: TypedReading, aside = ''): Reading {
   const unit = /[a-z%]+$/i.exec(typed.typed)?.[0] ?? bareUnitOf(typed.measure);
-  return { measure: typed.measure, values: [typed.value], typed: typed.typed, unit };
+  const { measure, method, values, better } = typed;
+  return { measure, values, typed: typed.typed, unit, ...(method ? { method } : {}), ...(better ? { better } : {}), ...(aside ? { aside } : {}) };
 }
 
 export interface Readings {
-  /** Takes a reading of one question; answers what it says by itself, if anything. */
-  take(key: string, reading: TypedReading): { readonly outcome: Outcome | null; readonly note: string };
+  /** Takes a reading of one question; answers what is marked for it: by itself, or what this person had said of it with the reading now. Null: the person says. */
+  take(question: Measured, reading: TypedReading, own: Mark | null): Given | null;
   typed(key: string): TypedReading | null;
   readingFor(question: Pick<Asked, 'key'>): Reading | undefined;
-  /** A reading outside its window, or with no known limit, waits for the person's word: no sweep speaks for it. */
+  /** A reading past its limit, or with no known limit, waits for the person's word: no sweep speaks for it. */
   waits(key: string): boolean;
-  /** It lies outside what is marked: nobody may call that sound, it is put right or a fault. */
+  /** It lies past its limit: nobody may call that sound; it is put right or a fault, or the lead leaves its verdict aside. */
   speaksAgainst(key: string): boolean;
+  /** The lead leaves the verdict aside, and says why. An empty reason takes that back. */
+  leaveAside(key: string, reason: string): void;
+  asideOf(key: string): string;
   /** The check of this bike is signed: what was measured for it is in the record. */
   done(bikeId: string): void;
 }
 
-const THING = 'readings-waiting';
+type Measured = Pick<Asked, 'key'> & { readonly checkpoint: Pick<Checkpoint, 'faults'> };
+type Given = Omit<MarkGiven, 'way'>;
+
+const THING = 'readings-taken';
 /** A reading of an earlier day says nothing of this one. */
 const STALE_MS = 12 * 3_600_000;
 interface Waiting {
   readonly reading: TypedReading;
+  readonly aside?: string;
   readonly at: number;
 }
 
@@ -54,7 +49,7 @@ const useWaiting = defineStore('readings-waiting', () => {
   const loaded = keptThing<[string, Waiting][]>(THING).then((kept) => {
     for (const [key, each] of kept ?? []) if (!waiting.has(key) && now() - each.at < STALE_MS) waiting.set(key, each);
   });
-  watch(waiting, () => void loaded.then(() => keepThing(THING, [...waiting])));
+  watch(waiting, () => void loaded.then(() => keepThing(THING, JSON.parse(JSON.stringify([...waiting])) as [string, Waiting][])));
   return { waiting };
 });
 
@@ -62,26 +57,38 @@ const useWaiting = defineStore('readings-waiting', () => {
 export function useReadings(prefix = ''): Readings {
   const { waiting } = useWaiting();
   const of = (key: string): TypedReading | null => waiting.get(prefix + key)?.reading ?? null;
+  const asideOf = (key: string): string => waiting.get(prefix + key)?.aside ?? '';
   return {
-    take(key, reading) {
-      const before = of(key);
-      const outcome = outcomeOfReading(reading, before);
-      waiting.set(prefix + key, { reading, at: now() });
-      return {
-        outcome,
-        note: outcome === 'put-right' && before ? `Was ${before.typed}${/[a-z]/i.test(before.typed) ? '' : ` ${bareUnitOf(before.measure)}`}` : '',
-      };
+    take(question, reading, own) {
+      const before = of(question.key);
+      waiting.set(prefix + question.key, { reading, at: now() });
+      const outcome = outcomeOfReading(reading, before, question.checkpoint.faults);
+      if (outcome) return { word: outcome, note: outcome === 'put-right' && before ? `Was ${withUnit(before.typed, before.measure)}` : '' };
+      if (!own) return null;
+      // What was called sound before it was measured is not, where the number does not say so too: the person says again.
+      if (own.word === 'sound' && reading.verdicts.some((verdict) => verdict.word !== 'sound')) return { word: 'withdrawn' };
+      return { word: own.word, faults: [...own.faults], note: own.note };
     },
     typed: of,
     readingFor: ({ key }) => {
       const reading = of(key);
-      return reading ? readingOf(reading) : undefined;
+      return reading ? readingOf(reading, asideOf(key)) : undefined;
     },
     waits: (key) => {
       const reading = of(key);
-      return reading !== null && reading.verdict !== 'inside';
+      return reading !== null && !asideOf(key) && reading.verdicts.some((verdict) => verdict.word !== 'sound');
     },
-    speaksAgainst: (key) => ['low', 'high', 'empty'].includes(of(key)?.verdict ?? ''),
+    speaksAgainst: (key) => {
+      const reading = of(key);
+      return reading !== null && isAgainst(reading) && !asideOf(key);
+    },
+    leaveAside: (key, reason) => {
+      const known = waiting.get(prefix + key);
+      // A stop is nobody's to leave aside.
+      if (known && !known.reading.verdicts.some((verdict) => verdict.becomes === 'stop'))
+        waiting.set(prefix + key, { ...known, aside: reason.trim() });
+    },
+    asideOf,
     done: (bikeId) => [...waiting.keys()].filter((key) => key.startsWith(`${bikeId} `)).forEach((key) => waiting.delete(key)),
   };
 }

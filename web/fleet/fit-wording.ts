@@ -42,6 +42,8 @@ const STEM_WORDS: Readonly<Record<string, string>> = {
   rotorMin: 'Rotor, least (marked)',
   padShape: 'Pad shape',
   padPlate: 'Pad backing plate',
+  padTotalMin: 'Pad with plate, least (marked)',
+  suspensionUse: 'Suspension is for',
   forkTravel: 'Fork travel',
   forkPressureMax: 'Fork, most pressure',
   rearTravel: 'Rear travel',

@@ -26,6 +26,7 @@ const bike = (tag: string, siteId: string, hookId: string | null): Bike => ({
   version: 1,
   facts: NO_FACTS as Bike['facts'],
   parts: [],
+  marked: {},
   openCheckId: null,
 });
 const wall: Wall = {

@@ -35,6 +35,7 @@ const bike = (tag: string, siteId: string, hookId: string | null, kind: BikeKind
   version: 1,
   facts: NO_FACTS as Bike['facts'],
   parts: [],
+  marked: {},
   openCheckId: null,
   ...more,
 });

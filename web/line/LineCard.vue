@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { LineColumn } from '@cadre/core/line';
-import { takesOneReading } from '@cadre/core/measures';
-import { ReadingField, windowOf } from '@cadre/web/checks';
-import { useFleet } from '@cadre/web/fleet';
+import { takesReading } from '@cadre/core/measures';
+import { ReadingField, useMeasuredOn } from '@cadre/web/checks';
+import { useSession } from '@cadre/web/people';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
@@ -13,12 +13,12 @@ import type { Line, LineBike } from './use-line';
 /** One bike of the line under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
 const props = defineProps<{ row: LineBike; columns: readonly LineColumn[]; line: Line; standOf: (row: LineBike) => object }>();
 const emit = defineEmits<{ sound: []; exception: [] }>();
-const fleet = useFleet();
+const measuredOn = useMeasuredOn();
+const session = useSession();
 const cells = computed(() => props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })));
 const asked = computed(() => cells.value.flatMap(({ cell }) => cell.asked));
 const left = computed(() => cells.value.flatMap(({ cell }) => cell.left));
-const measured = computed(() => asked.value.filter((question) => takesOneReading(question.checkpoint.measure)));
-const modelFit = computed(() => fleet.models.find((model) => model.id === props.row.bike.modelId)?.fit ?? {});
+const measured = computed(() => asked.value.filter((question) => takesReading(question.checkpoint.measure)));
 const typedOf = (key: string) => props.line.typed(props.row, { kind: 'question', key } as LineColumn);
 const over = computed(() => props.row.state === 'signed' || props.row.state === 'signing');
 </script>
@@ -60,9 +60,13 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           :asked="question"
           :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
           :label="columns.length > 1 || measured.length > 1 ? columnName({ kind: 'question', ...question }) : undefined"
-          :window="windowOf(row.bike, modelFit, question.position)"
+          :on="measuredOn(row.bike, question, row.sheet?.sheet.key)"
           :typed="typedOf(question.key)"
+          :aside="line.asideOf(row, question)"
+          :may-aside="session.person?.role === 'lead'"
           @read="(reading) => line.read(row, question, reading)"
+          @accept="({ way: _way, ...given }) => line.mark(row, [question], given)"
+          @aside="(reason) => line.leaveAside(row, question, reason)"
         />
       </div>
     </div>

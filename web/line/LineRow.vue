@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { LineColumn } from '@cadre/core/line';
+import { verdictShort } from '@cadre/web/checks';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
@@ -25,7 +26,7 @@ const cells = computed(() =>
     const cell = props.line.cell(props.row, column);
     const typed = props.line.typed(props.row, column);
     const reading = cellReading(cell, typed);
-    const against = typed && props.line.speaksAgainst(props.row, { key: column.key }) ? (typed.verdict ?? '') : '';
+    const against = typed && props.line.speaksAgainst(props.row, { key: column.key }) ? verdictShort(typed.verdicts[0]) : '';
     return { column, cell, reading, against, words: `${cellWordsFor(cell, reading)}${against && ` ${against}`}` };
   }),
 );

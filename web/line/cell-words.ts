@@ -1,19 +1,16 @@
 import type { LineCell, LineColumn, TypedReading } from '@cadre/core/line';
-import { bareUnitOf } from '@cadre/core/measures';
 import { withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
-import { OUTCOME_WORDS } from '@cadre/web/checks';
+import { asTyped, OUTCOME_WORDS, withUnit } from '@cadre/web/checks';
 
 export function columnName(column: LineColumn): string {
   return column.kind === 'zone' ? ZONE_WORDS[column.zone] : withPosition(column.checkpoint.name, column.position);
 }
 
-const withUnit = (typed: string, unit: string): string => (/[a-z%]/i.test(typed) ? typed : `${typed} ${unit}`);
-
 /** The number in a cell: what was marked, or what was measured and waits for the person's word. */
 export function cellReading(cell: LineCell, typed: TypedReading | null): string {
   const marked = cell.standings.flatMap((each) => each.marks).find((mark) => mark.reading)?.reading;
-  if (marked) return withUnit(marked.typed, marked.unit);
-  return typed ? withUnit(typed.typed, bareUnitOf(typed.measure)) : '';
+  if (marked) return asTyped(marked);
+  return typed ? withUnit(typed.typed, typed.measure) : '';
 }
 
 /** What a cell says, for whoever hears it. */

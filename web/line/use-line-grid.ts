@@ -2,9 +2,7 @@ import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Asked } from '@cadre/core/catalogue';
 import type { Outcome } from '@cadre/core/checks';
 import { readCell, type LineColumn, type TypedCell } from '@cadre/core/line';
-import type { PressureWindow } from '@cadre/core/measures';
-import { cellWords, verdictWords, windowOf } from '@cadre/web/checks';
-import { useFleet } from '@cadre/web/fleet';
+import { cellWords, useMeasuredOn, verdictWords } from '@cadre/web/checks';
 import type { Line, LineBike } from './use-line';
 
 interface Words {
@@ -14,7 +12,6 @@ interface Words {
 /** What a text would mean in a cell: refused or asked about in words, or what it would be taken as. */
 export interface Meaning extends Words {
   readonly question?: Asked;
-  readonly window?: PressureWindow;
   readonly cell?: Exclude<TypedCell, { kind: 'refused' }>;
 }
 
@@ -24,7 +21,7 @@ interface Entered extends Words {
   readonly kept: Promise<void>;
 }
 const NOTHING = Promise.resolve();
-const AGAINST = 'What was measured lies outside what is marked: it is put right, or a fault.';
+const AGAINST = 'What was measured lies past its limit: it is put right, or a fault.';
 
 /** What a row that is not sound is opened on. */
 export interface Opened {
@@ -69,7 +66,7 @@ export interface LineGrid {
 
 /** The cursor of the line and what keys and touches do at it. */
 export function useLineGrid(line: Line): LineGrid {
-  const fleet = useFleet();
+  const measuredOn = useMeasuredOn();
   const rowAt = ref(0);
   const columnAt = ref(0);
   const typing = ref<string | null>(null);
@@ -120,7 +117,7 @@ export function useLineGrid(line: Line): LineGrid {
     const cell = line.cell(here.row, here.column);
     const against = cell.left.find((question) => line.speaksAgainst(here.row, question));
     if (against && here.column.kind === 'question') {
-      said.value = 'What was measured lies outside what is marked. Put it right, gauge again and type that; or F names the fault.';
+      said.value = 'What was measured lies past its limit. Put it right, measure again and type that; or F names the fault.';
       return;
     }
     const waiting = here.column.kind === 'question' ? cell.left : line.sweepable(here.row, here.column);
@@ -192,19 +189,17 @@ export function useLineGrid(line: Line): LineGrid {
     if (into.kind !== 'question') return { said: 'A value belongs to one checkpoint: choose it as what you go down the line with.', suggestion: '' };
     const question = of.asked.find((each) => each.key === into.key);
     if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
-    const modelFit = fleet.models.find((model) => model.id === of.bike.modelId)?.fit ?? {};
-    const window = windowOf(of.bike, modelFit, question.position);
-    const cell = readCell(text, into.checkpoint, window);
+    const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.sheet?.sheet.key));
     if (cell.kind === 'refused') return cellWords(cell, text);
-    return { question, window, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
+    return { question, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
   }
 
   function enter(of: LineBike, into: LineColumn, text: string, sure: boolean): Entered {
-    const { question, window, cell, said: words, suggestion: instead } = meaning(of, into, text);
-    if (!question || !cell || !window || (words && !sure)) return { taken: false, said: words, suggestion: instead, kept: NOTHING };
+    const { question, cell, said: words, suggestion: instead } = meaning(of, into, text);
+    if (!question || !cell || (words && !sure)) return { taken: false, said: words, suggestion: instead, kept: NOTHING };
     if (cell.kind === 'reading') {
       const { outcome, kept } = line.read(of, question, cell.reading);
-      return { taken: true, said: outcome ? '' : verdictWords(cell.reading, window).words, suggestion: '', kept };
+      return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', kept };
     }
     if (cell.outcome !== 'sound') {
       opened.value = { row: of, questions: [question], question };

@@ -99,7 +99,7 @@ describe('down the line', () => {
     expect(await grid.commit()).toBe(false);
     expect(grid.said.value).toContain('Too low');
     await grid.sound();
-    expect(grid.said.value).toContain('outside what is marked');
+    expect(grid.said.value).toContain('past its limit');
     grid.typing.value = '2.3';
     expect(await grid.commit()).toBe(true);
     await settled(() => outcomes()[1] === 'put-right');
@@ -133,6 +133,18 @@ describe('down the line', () => {
     expect(outcomes()[0]).toBe('sound');
   });
 
+  it('undo means the act before it, though its marks are still on their way to the disk', async () => {
+    await open();
+    await grid.sound();
+    await settled(() => outcomes()[0] === 'sound');
+    grid.go(0, 0);
+    const filling = grid.fillDown();
+    await line.undo();
+    await filling;
+    await settled(() => outcomes()[1] === null && outcomes()[2] === null);
+    expect(outcomes()[0]).toBe('sound');
+  });
+
   it('a row is given whole where its looks stand side by side, and signed with the others that are complete', async () => {
     await open({ kind: 'sheet' });
     await grid.rowSound(0);
@@ -158,7 +170,7 @@ describe('down the line', () => {
     await open();
     grid.typing.value = '1.2';
     await grid.commit();
-    await vi.waitFor(async () => expect(JSON.stringify(await kept.things.get('readings-waiting'))).toContain('1.2'));
+    await vi.waitFor(async () => expect(JSON.stringify(await kept.things.get('readings-taken'))).toContain('1.2'));
   });
 });
 

@@ -3,7 +3,7 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, typ
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
-import { foldMarks, progressOf, type Mark, type Outcome, type Progress, type Standing } from '@cadre/core/checks';
+import { foldMarks, progressOf, type Mark, type MarkWord, type Progress, type Standing } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
 import { kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/app';
@@ -56,7 +56,10 @@ export interface Line {
   /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
   speaksAgainst(row: LineBike, question: Pick<Asked, 'key'>): boolean;
   /** Takes a reading; answers the outcome it had by itself, if any. */
-  read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: Outcome | null; readonly kept: Promise<void> };
+  read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: MarkWord | null; readonly kept: Promise<void> };
+  /** The lead leaves the verdict of a reading aside, and why; and why it was. */
+  leaveAside(row: LineBike, question: Asked, reason: string): void;
+  asideOf(row: LineBike, question: Pick<Asked, 'key'>): string;
   undo(): Promise<void>;
   signAll(): Promise<number>;
 }
@@ -243,7 +246,14 @@ export function useLine(input: {
     pending.value = [...pending.value, ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }))];
   }
 
-  async function markMany(
+  /** Marks still on their way to the disk: an undo right after them means them, not the act before. */
+  let giving: Promise<unknown> = Promise.resolve();
+  const markMany: Line['markMany'] = (each) => {
+    const given = giveMarks(each);
+    giving = Promise.allSettled([giving, given]);
+    return given;
+  };
+  async function giveMarks(
     each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[],
   ): Promise<void> {
     const author = session.person?.id;
@@ -276,15 +286,24 @@ export function useLine(input: {
 
   const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> => markMany([{ row, questions, given }]);
 
-  function read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: Outcome | null; readonly kept: Promise<void> } {
-    const { outcome, note } = readings.take(readingKey(row, question), reading);
-    if (outcome) return { outcome, kept: mark(row, [question], { word: outcome, note }) };
-    // What was called sound before it was measured is not: the person says again.
-    const own = row.standings.get(question.key)?.marks.some((each) => each.author === session.person?.id && each.word === 'sound');
-    return { outcome, kept: own ? mark(row, [question], { word: 'withdrawn' }) : Promise.resolve() };
+  const ownMark = (row: LineBike, question: Pick<Asked, 'key'>): Mark | null =>
+    row.standings.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
+
+  function read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: MarkWord | null; readonly kept: Promise<void> } {
+    const key = readingKey(row, question);
+    const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
+    if (!given) return { outcome: null, kept: Promise.resolve() };
+    return { outcome: given.word === 'withdrawn' ? null : given.word, kept: mark(row, [question], given) };
+  }
+
+  function leaveAside(row: LineBike, question: Asked, reason: string): void {
+    readings.leaveAside(readingKey(row, question), reason);
+    const own = ownMark(row, question);
+    if (own) void mark(row, [question], { word: own.word, faults: [...own.faults], note: own.note });
   }
 
   async function undo(): Promise<void> {
+    await giving;
     const last = acts.value.at(-1);
     const author = session.person?.id;
     if (!last || !author) return;
@@ -330,6 +349,8 @@ export function useLine(input: {
     markMany,
     speaksAgainst: (row, question) => readings.speaksAgainst(readingKey(row, question)),
     read,
+    leaveAside,
+    asideOf: (row, question) => readings.asideOf(readingKey(row, question)),
     undo,
     signAll,
   };

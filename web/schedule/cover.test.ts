@@ -27,6 +27,7 @@ const bike = (tag: string, validUntil: number | null, whereabouts: Bike['whereab
   version: 1,
   facts: { ...NO_FACTS, validUntil } as Bike['facts'],
   parts: [],
+  marked: {},
   openCheckId: null,
 });
 

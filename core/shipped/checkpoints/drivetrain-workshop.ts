@@ -130,6 +130,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Chain under light pull. Drop-in gauge, or ruler from pin to pin over 12 inches, or caliper over ten links or more. Say which was used: methods do not agree.',
     sound: 'Under the house’s limit for its sprockets.',
     faults: [
+      fault('near', 'Near its limit', 'upkeep', 'Plan a new chain.'),
       fault('past', 'At its limit', 'upkeep', 'New chain; it saves the sprockets.', { askNext: ['cassette', 'ring-teeth'] }),
       fault('far-past', 'Past the sprockets’ limit', 'upkeep', 'Look at cassette and rings too: a new chain alone will skip.', {
         askNext: ['cassette', 'ring-teeth'],

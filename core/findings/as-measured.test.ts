@@ -1,0 +1,120 @@
+import { describe, expect, it } from 'vitest';
+import { askedOf, asBuilt, type Asked } from '@cadre/core/catalogue';
+import { foldMarks, type Mark, type MarkedFault, type MarkWord, type Reading } from '@cadre/core/checks';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { readReading, type Measure } from '@cadre/core/measures';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { onLike } from '@cadre/core/testing';
+import { asMeasured, readingSays } from '.';
+
+const asked = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.hardtail));
+const question = (key: string): Asked => {
+  const found = asked.find((each) => each.key === key);
+  if (!found) throw new Error(key);
+  return found;
+};
+const reading = (key: string, typed: string, more: Partial<Reading> = {}): Reading => {
+  const measure = question(key).checkpoint.measure as Measure;
+  const read = readReading(measure, typed);
+  if (read.state !== 'read') throw new Error(typed);
+  return { ...read.taken, typed, unit: '', ...more };
+};
+const mark = (key: string, author: string, word: MarkWord, more: Partial<Mark> = {}): Mark => ({
+  id: `${key} ${author} ${word} ${more.at ?? 1}`,
+  checkpoint: question(key).checkpoint.key,
+  position: question(key).position,
+  word,
+  way: 'single',
+  faults: [],
+  note: '',
+  author,
+  device: 'd',
+  at: 1,
+  ...more,
+});
+const judged = (key: string, marks: readonly Mark[], leads: readonly string[] = []) =>
+  asMeasured([question(key)], foldMarks(marks), () => onLike(), new Set(leads)).get(key);
+
+const PADS = 'pad-thickness@front';
+const thin = (more: Partial<Reading> = {}) => ({ reading: reading(PADS, '0.8', more) });
+const faults = (...named: readonly MarkedFault[]) => named;
+
+describe('what stands once readings have their word', () => {
+  it('is a fault where the number says so, whoever called it sound', () => {
+    const standing = judged(PADS, [mark(PADS, 'ann', 'sound', thin())]);
+    expect(standing).toMatchObject({ outcome: 'fault', faults: [{ fault: 'thin', severity: 'stop' }] });
+    expect(standing?.measured?.get('thin')).toEqual({ measure: 'disc-pad', value: 0.8, limit: { value: 1, source: 'default' }, next: 'renew-pads' });
+  });
+  it.each([
+    ['put-right', [], 'fault'],
+    ['watch', [{ fault: 'oiled' }], 'fault'],
+    ['fault', [{ fault: 'oiled' }], 'fault'],
+  ] as const)('of one said %s is the fault the number tells of besides', (word, named, outcome) => {
+    const standing = judged(PADS, [mark(PADS, 'ann', word, { ...thin(), faults: [...named] })]);
+    expect(standing?.outcome).toBe(outcome);
+    expect(standing?.faults).toContainEqual({ fault: 'thin', severity: 'stop' });
+    expect(standing?.faults).toHaveLength(named.length + 1);
+  });
+  it('raises the fault that was named to what the number says, and never lowers it', () => {
+    const near = { reading: reading(PADS, '1.3') };
+    expect(judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near' }) })])?.faults).toEqual([
+      { fault: 'near', severity: 'upkeep' },
+    ]);
+    expect(judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near', severity: 'stop' }) })])?.faults).toEqual([
+      { fault: 'near', severity: 'stop' },
+    ]);
+  });
+  it('stays as said where the number is sound, says nothing, or is none', () => {
+    for (const more of [
+      {},
+      { reading: reading(PADS, '2.4') },
+      { reading: { ...reading(PADS, '0.8'), measure: 'rotor' } },
+      { reading: { ...reading(PADS, '0.8'), values: [99] } },
+    ])
+      expect(judged(PADS, [mark(PADS, 'ann', 'sound', more)])?.outcome).toBe('sound');
+    expect(judged(PADS, [mark(PADS, 'ann', 'not-looked-at', thin())])?.outcome).toBe('not-looked-at');
+  });
+  it('is what the newest number of a person says', () =>
+    expect(
+      judged(PADS, [mark(PADS, 'ann', 'sound', thin()), mark(PADS, 'ann', 'put-right', { at: 2, reading: reading(PADS, '2.4') })])?.outcome,
+    ).toBe('put-right'));
+  it('is the worse of two people’s numbers', () =>
+    expect(judged(PADS, [mark(PADS, 'ann', 'sound', thin()), mark(PADS, 'ben', 'sound', { reading: reading(PADS, '2.4') })])?.outcome).toBe('fault'));
+  it('is soon where it could be put right and was not', () => {
+    const single = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.child));
+    const pressure = single.find((each) => each.key === 'tyre-pressure@front');
+    const says = pressure
+      ? readingSays(
+          pressure,
+          { reading: { measure: 'tyre-window', values: [150], typed: '1.5', unit: 'bar' } },
+          onLike({ fit: { sidewallMinFront: 210 } }),
+        )
+      : [];
+    expect(says).toMatchObject([{ fault: 'low-again', severity: 'soon', measured: { next: 'pump' } }]);
+  });
+  it('is a watch where that is all the number says', () => {
+    const key = 'rotor-thickness@front';
+    const on = onLike({ fit: { rotorMinFront: 1.5 } });
+    const pulsing = mark(key, 'ann', 'sound', { reading: reading(key, '1.8 1.74 1.8') });
+    expect(asMeasured([question(key)], foldMarks([pulsing]), () => on, new Set()).get(key)).toMatchObject({
+      outcome: 'watch',
+      faults: [{ fault: 'spread' }],
+    });
+  });
+});
+
+describe('a verdict left aside', () => {
+  const near = (aside: string) => ({ reading: reading(PADS, '1.3', { aside }) });
+  it.each([
+    ['lea', 'New pads tomorrow, measured cold', ['lea'], 'sound'],
+    ['lea', '  ', ['lea'], 'fault'],
+    ['ann', 'It looks fine', ['lea'], 'fault'],
+  ])('by %s with “%s”, leads %o: %s', (author, aside, leads, outcome) =>
+    expect(judged(PADS, [mark(PADS, author, 'sound', near(aside))], leads)?.outcome).toBe(outcome),
+  );
+  it('is never a stop', () => expect(judged(PADS, [mark(PADS, 'lea', 'sound', thin({ aside: 'I say so' }))], ['lea'])?.outcome).toBe('fault'));
+  it('is not left aside for somebody else’s number', () =>
+    expect(
+      judged(PADS, [mark(PADS, 'lea', 'sound', near('Fine')), mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') })], ['lea'])?.outcome,
+    ).toBe('fault'));
+});

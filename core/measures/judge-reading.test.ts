@@ -1,0 +1,199 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { onLike, valueOf, wrongFields } from '@cadre/core/testing';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import {
+  faultOf,
+  faultsTold,
+  isWorseVerdict,
+  judgeReading,
+  MEASURES,
+  readReading,
+  scaleOf,
+  settles,
+  speaksAgainst,
+  takesReading,
+  type Measure,
+  type Taken,
+} from '.';
+
+const judged = (measure: Measure, typed: string, on = onLike(), method?: string) => {
+  const read = readReading(measure, typed, method);
+  if (read.state !== 'read') throw new Error(`${typed}: ${read.state}`);
+  return valueOf(judgeReading(read.taken, on));
+};
+
+describe('a reading on a bike', () => {
+  it.each([
+    // A ruler's sixteenth on eleven sprockets under all three presets.
+    ['chain', '1/16', onLike({ build: { sprockets: 11 } }), 'renew-chain', 'upkeep', 'default'],
+    ['chain', '1/16', onLike({ build: { sprockets: 11 }, chainPreset: 'early' }), 'renew-chain', 'upkeep', 'default'],
+    ['chain', '1/16', onLike({ build: { sprockets: 11 }, chainPreset: 'ruler' }), 'renew-chain', 'upkeep', 'policy'],
+    ['chain', '1/16', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
+    ['chain', '1/16', onLike({ build: { sprockets: 9 }, chainPreset: 'early' }), 'renew-chain', 'upkeep', 'default'],
+    ['disc-pad', '3.4 total', onLike({ fit: { padPlateFront: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
+    ['disc-pad', '3.4 total', onLike({ fit: { padPlateRear: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
+    ['disc-pad', '3.4 total', onLike({ end: 'rear', fit: { padPlateRear: 1.5 } }), 'go-on', 'nothing', 'default'],
+    ['disc-pad', '3.4 total', onLike({ fit: { padTotalMinFront: 3 } }), 'plan-pads', 'upkeep', 'marking'],
+    ['disc-pad', '1', onLike(), 'renew-pads', 'stop', 'default'],
+    ['disc-pad', '1.2', onLike({ limits: { padFault: 1.2 } }), 'renew-pads', 'stop', 'policy'],
+    ['disc-pad', '3.0 2.4', onLike(), 'centre-caliper', 'soon', 'default'],
+    ['rim-pad', '0.9', onLike(), 'renew-pads', 'stop', 'default'],
+    ['rotor', '1.62 1.58 1.56', onLike({ fit: { rotorMinFront: 1.55 } }), 'plan-rotor', 'upkeep', 'marking'],
+    ['rotor', '1.55 1.6 1.6', onLike({ end: 'rear', fit: { rotorNominalRear: 1.85 } }), 'renew-rotor', 'stop', 'default'],
+    ['rim-track', '0.5', onLike(), 'stop-rim', 'stop', 'default'],
+    ['run-out', '1.2', onLike({ build: { brakeFront: 'rim' } }), 'true-wheel', 'soon', 'default'],
+    ['run-out', '1.2', onLike({ build: { brakeFront: 'rim' }, end: 'rear' }), 'go-on', 'nothing', 'default'],
+    ['spokes', '100 100 100 40', onLike(), 'tension-spokes', 'soon', 'default'],
+    ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 } }), 'pump', 'put-right', 'marking'],
+    ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 }, end: 'rear' }), 'read-tyre-marking', 'nothing', undefined],
+    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 } }), 'pump', 'put-right', 'default'],
+    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 }, limits: { tyreFloorMiddle: 210 } }), 'pump', 'put-right', 'policy'],
+    ['tyre-window', '4', onLike({ fit: { rimMaxFront: 380 } }), 'let-down', 'put-right', 'marking'],
+    ['tyre-window', '0.1', onLike({ fit: { rimMaxFront: 380 } }), 'find-leak', 'stop', undefined],
+    ['tyre-window', '3', onLike({ fit: { sidewallMinFront: 400, rimMaxFront: 380 } }), 'conflict-ask-maker', 'soon', 'marking'],
+    ['pressure', '14', onLike({ fit: { forkPressureMax: 1400 } }), 'let-fork-down', 'stop', 'marking'],
+    ['pressure', '13', onLike({ fit: { forkPressureMax: 1400 } }), 'go-on', 'nothing', 'marking'],
+    ['pressure', '13', onLike({ fit: { forkPressureMax: 1200 }, rearSuspension: true }), 'read-fork-marking', 'nothing', undefined],
+    ['sag', '34/160', onLike(), 'go-on', 'nothing', 'default'],
+    ['sag', '34/160', onLike({ build: { kind: 'hybrid' } }), 'set-sag', 'put-right', 'default'],
+    ['sag', '26 %', onLike(), 'set-sag', 'put-right', 'default'],
+    ['sag', '26 %', onLike({ fit: { suspensionUse: 'park' } }), 'go-on', 'nothing', 'default'],
+    ['sag', '26 %', onLike({ rearSuspension: true }), 'go-on', 'nothing', 'default'],
+    ['sag', '26 %', onLike({ rearSuspension: true, fit: { suspensionUse: 'park' } }), 'set-sag', 'put-right', 'default'],
+    ['lever-travel', '65', onLike(), 'take-up-lever', 'soon', 'default'],
+    ['hanger', '10 12.5 11 10', onLike({ build: { sprockets: 12 } }), 'align-hanger', 'soon', 'default'],
+    ['hanger', '2.5', onLike({ build: { sprockets: 12 } }), 'align-hanger', 'soon', 'default'],
+    ['hanger', '2.5', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
+    ['chain-slack', '21', onLike(), 'stop-chain', 'stop', 'default'],
+    ['battery', '80', onLike(), 'person-says', 'nothing', undefined],
+    ['battery', '80', onLike({ inStore: true }), 'set-charge', 'put-right', 'default'],
+  ] as const)('%s “%s” (%#): %s, %s', (measure, typed, on, next, becomes, source) => {
+    const [worst] = judged(measure, typed, on);
+    expect(worst).toMatchObject({ next, becomes });
+    expect(worst?.limit?.source).toBe(source);
+  });
+  it('of a battery’s health plans a new one', () => {
+    expect(judged('battery', '350/500', onLike(), 'health')[0]).toMatchObject({ next: 'plan-battery', becomes: 'upkeep' });
+    expect(judged('battery', '71', onLike(), 'health')[0]?.word).toBe('sound');
+  });
+  it.each([
+    ['1.9', { least: 2 }, 'soon', 'sheet'],
+    ['2', { least: 2 }, 'soon', 'sheet'],
+    ['2.1', { least: 2 }, 'nothing', 'default'],
+    ['4', { most: 4 }, 'soon', 'sheet'],
+    ['3.9', { most: 4 }, 'nothing', 'default'],
+    // It makes nothing sounder.
+    ['0.9', { least: 0.5 }, 'stop', 'default'],
+  ] as const)('“%s” under the sheet’s own %o: %s', (typed, own, becomes, source) =>
+    expect(judged('disc-pad', typed, onLike({ own }))[0]).toMatchObject({ becomes, limit: { source } }),
+  );
+  it.each([
+    [{ measure: 'rotor', values: [] }, ['values']],
+    [{ measure: 'rotor', values: [1.6, Number.NaN, 1.6] }, ['values']],
+    [{ measure: 'rotor', values: [1.6, 1.6] }, ['places']],
+    [{ measure: 'chain', values: [-3] }, ['values']],
+    [{ measure: 'sag', values: [2] }, ['sag']],
+  ] as const)('%o is refused', (taken, fields) => expect(wrongFields(judgeReading(taken, onLike()))).toEqual(fields));
+  it('of what no number judges leaves it to the person', () =>
+    expect(valueOf(judgeReading({ measure: 'torque', values: [5] }, onLike()))[0]).toMatchObject({ word: 'unknown', next: 'person-says' }));
+});
+
+describe('a verdict and the usual faults', () => {
+  const measuredCheckpoints = CHECKPOINTS.filter((each) => takesReading(each.measure));
+  it('name each other: every fault told is one some checkpoint has', () => {
+    expect(measuredCheckpoints.length).toBeGreaterThan(12);
+    for (const measure of (Object.keys(MEASURES) as Measure[]).filter(takesReading)) {
+      const had = new Set(measuredCheckpoints.filter((each) => each.measure === measure).flatMap((each) => each.faults.map((fault) => fault.key)));
+      expect(
+        [...faultsTold(measure)].filter((key) => !had.has(key)),
+        measure,
+      ).toEqual([]);
+    }
+  });
+  it('are proposed where the checkpoint has them', () => {
+    const of = (key: string) => CHECKPOINTS.find((each) => each.key === key)?.faults ?? [];
+    const [thin] = judged('disc-pad', '0.8');
+    expect(thin && faultOf('disc-pad', thin, of('pad-thickness'))).toBe('thin');
+    expect(thin && faultOf('disc-pad', thin, [])).toBeNull();
+  });
+  it.each([
+    ['chain', 'chain-wear', true],
+    ['tyre-window', 'tyre-pressure', true],
+    ['hanger', 'hanger-measured', false],
+    ['chain-slack', 'chain-slack', true],
+    ['disc-pad', 'disc-pads', false],
+    ['lever-travel', 'lever-travel', false],
+  ] as const)('a sound %s says all of %s: %s', (measure, key, all) => {
+    const checkpoint = CHECKPOINTS.find((each) => each.key === key);
+    expect(checkpoint?.measure).toBe(measure);
+    expect(settles(measure, checkpoint?.faults ?? [])).toBe(all);
+  });
+});
+
+describe('the scale of a reading', () => {
+  const on = onLike({
+    fit: { sidewallMinFront: 210, rimMaxFront: 380, rotorMinFront: 1.55, forkPressureMax: 1400, padTotalMinFront: 3 },
+    limits: { padAllowance: 0.2 },
+    inStore: true,
+  });
+  const scales: readonly (readonly [Pick<Taken, 'measure' | 'method'>, number, number])[] = [
+    [{ measure: 'chain' }, -0.005, 0.05],
+    [{ measure: 'disc-pad', method: 'compound' }, 0, 6],
+    [{ measure: 'disc-pad', method: 'total' }, 0, 10],
+    [{ measure: 'rim-pad' }, 0, 20],
+    [{ measure: 'rotor' }, 0.5, 4],
+    [{ measure: 'rim-track' }, 0, 3],
+    [{ measure: 'run-out' }, 0, 50],
+    [{ measure: 'tyre-window' }, 0, 1100],
+    [{ measure: 'pressure' }, 0, 3000],
+    [{ measure: 'sag' }, 0, 1],
+    [{ measure: 'lever-travel' }, 0, 1],
+    [{ measure: 'hanger' }, 0, 60],
+    [{ measure: 'chain-slack' }, 0, 80],
+    [{ measure: 'battery', method: 'charge' }, 0, 1],
+    [{ measure: 'battery', method: 'health' }, 0, 1],
+  ];
+  it.each(scales)('of %o says of every point what the judge says', (taken, least, most) => {
+    const scale = scaleOf(taken, on);
+    if (!scale) throw new Error('no scale');
+    fc.assert(
+      fc.property(fc.double({ min: least, max: most, noNaN: true }), (value) => {
+        const [worst] = valueOf(judgeReading({ ...taken, values: taken.measure === 'rotor' ? [value, value, value] : [value] }, on));
+        const near = [scale.soundFrom, scale.soundTo].some((end) => end !== null && Math.abs(end - value) < 1e-6);
+        const inside = (scale.soundFrom === null || value > scale.soundFrom) && (scale.soundTo === null || value < scale.soundTo);
+        if (!near && worst) expect(speaksAgainst(worst), String(value)).toBe(!inside);
+      }),
+    );
+    expect(scale.limits.length).toBeGreaterThan(0);
+  });
+  it('is none where no limit is known', () => {
+    for (const measure of ['rotor', 'tyre-window', 'pressure', 'battery', 'torque', 'spokes'] as const)
+      expect(scaleOf({ measure }, onLike()), measure).toBeNull();
+  });
+});
+
+describe('whatever is measured', () => {
+  const given = fc.record({
+    measure: fc.constantFrom(...(Object.keys(MEASURES) as Measure[])),
+    values: fc.array(fc.oneof(fc.double(), fc.double({ min: 0, max: 5, noNaN: true })), { maxLength: 6 }),
+    method: fc.constantFrom(undefined, 'total', 'pitch', 'health'),
+  });
+  it('is answered by a verdict or a field, never by NaN', () => {
+    fc.assert(
+      fc.property(given, (taken) => {
+        const answer = judgeReading(taken, onLike({ fit: { rotorMinFront: 1.5, sidewallMinFront: 200 } }));
+        if (answer.ok) expect(answer.value.length > 0 && answer.value.every((each) => Number.isFinite(each.value))).toBe(true);
+        else expect(answer.issues.length).toBeGreaterThan(0);
+      }),
+    );
+  });
+  it('comes worst first', () => {
+    fc.assert(
+      fc.property(given, (taken) => {
+        const answer = judgeReading(taken, onLike({ fit: { rotorMinFront: 1.5 }, own: { least: 1 } }));
+        if (answer.ok) answer.value.slice(1).forEach((each, at) => expect(isWorseVerdict(each, answer.value[at] ?? each)).toBe(false));
+      }),
+    );
+  });
+});

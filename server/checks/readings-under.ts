@@ -1,0 +1,72 @@
+import { In, type EntityManager } from 'typeorm';
+import type { previewPolicy } from '@cadre/contract/catalogue';
+import type { AnswerOf } from '@cadre/contract/http';
+import { askedOf, measuredOn, type PolicyVersion, type Position } from '@cadre/core/catalogue';
+import type { Reading } from '@cadre/core/checks';
+import { readingEffect } from '@cadre/core/findings';
+import { bikeEntity, type BikeRow } from '@cadre/server/fleet/entities';
+import { measuredBikes, partsByBike } from '@cadre/server/fleet';
+import { sheetByHash } from '@cadre/server/catalogue';
+
+type Effects = AnswerOf<typeof previewPolicy>['readings'];
+
+/** Older readings say little of what is on the bike now. */
+const READ_DAYS = 180;
+const DAY_MS = 86_400_000;
+
+interface LastReading {
+  readonly bikeId: string;
+  readonly sheetHash: string;
+  readonly checkpoint: string;
+  readonly position: Position;
+  readonly reading: Reading;
+  readonly at: Date;
+}
+
+/** The newest signed reading of each question of each bike. */
+async function lastReadings(tx: EntityManager, since: number): Promise<readonly LastReading[]> {
+  const rows = (await tx.query(
+    "SELECT c.bikeId, c.sheetHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.word <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
+    [new Date(since)],
+  )) as (Omit<LastReading, 'reading'> & { reading: string })[];
+  const seen = new Map<string, LastReading>();
+  for (const row of rows) {
+    const key = JSON.stringify([row.bikeId, row.checkpoint, row.position]);
+    if (!seen.has(key)) seen.set(key, { ...row, reading: JSON.parse(row.reading) as Reading });
+  }
+  return [...seen.values()];
+}
+
+/** The readings on record that would mean something else under another policy, by tag. They open and close nothing: they tell which bikes to look at. */
+export async function readingsUnder(tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number): Promise<Effects> {
+  if (JSON.stringify([from.limits, from.schools.chainLimit]) === JSON.stringify([to.limits, to.schools.chainLimit])) return [];
+  const readings = await lastReadings(tx, now - READ_DAYS * DAY_MS);
+  const ids = [...new Set(readings.map((each) => each.bikeId))];
+  const bikes = new Map((await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike): [string, BikeRow] => [bike.id, bike]));
+  const measured = await measuredBikes(tx, [...bikes.values()]);
+  const parts = await partsByBike(tx, ids);
+  const effects: Effects = [];
+  for (const { bikeId, sheetHash, checkpoint, position, reading, at } of readings) {
+    const bike = bikes.get(bikeId);
+    const on = measured.get(bikeId);
+    if (!bike || !on) continue;
+    const { sheet } = await sheetByHash(tx, sheetHash);
+    const asked = askedOf(sheet, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
+      (each) => each.checkpoint.key === checkpoint && each.position === position,
+    );
+    const effect = asked && readingEffect(reading, measuredOn(asked, on, from), measuredOn(asked, on, to));
+    if (!asked || !effect) continue;
+    const { measure, typed } = reading;
+    effects.push({
+      bikeId,
+      tag: bike.tag,
+      checkpoint: asked.checkpoint.name,
+      position,
+      measure: measure as Effects[number]['measure'],
+      typed,
+      readAt: at.getTime(),
+      ...structuredClone(effect),
+    });
+  }
+  return effects.sort((a, b) => (a.tag < b.tag ? -1 : a.tag > b.tag ? 1 : a.checkpoint < b.checkpoint ? -1 : 1));
+}

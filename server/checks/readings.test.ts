@@ -1,0 +1,142 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import { listSheets, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { changeBike, type Bike } from '@cadre/contract/fleet';
+import { fitPart } from '@cadre/contract/parts';
+import type { Reading } from '@cadre/core/checks';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { readReading, type Measure } from '@cadre/core/measures';
+import { bikeFieldsOf } from '@cadre/test-world/builders';
+import { refusalOf, World } from '../../testing/world';
+
+let world: World;
+beforeAll(async () => {
+  world = await World.open();
+});
+afterAll(() => world.close());
+
+let tags = 0;
+const bike = (): Promise<Bike> => world.bike(`M${(tags += 1)}`);
+function reading(measure: Measure, typed: string, more: Partial<Reading> = {}): { reading: Reading } {
+  const read = readReading(measure, typed);
+  if (read.state !== 'read') throw new Error(typed);
+  return { reading: { ...read.taken, typed, unit: 'mm', ...more } };
+}
+/** Signs the season's sheet, all sound but for what was read at one look. */
+async function measuredAt(of: Bike, checkpoint: string, more: object, by = 'inspector', sheet = 'season-opening') {
+  const { check } = await world.check(of, {
+    by,
+    sheet,
+    exceptions: [{ checkpoint, position: sheet === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front', more: more as never }],
+  });
+  return { check, facts: (await world.bikeNow(of.id)).facts };
+}
+
+describe('a reading that is signed', () => {
+  it('past its limit is a finding at what its verdict says, whoever called it sound', async () => {
+    const of = await bike();
+    const { facts } = await measuredAt(of, 'pad-thickness', reading('disc-pad', '0.8'));
+    expect(facts.findings).toMatchObject([
+      {
+        checkpoint: 'pad-thickness',
+        fault: 'thin',
+        severity: 'stop',
+        measured: { measure: 'disc-pad', value: 0.8, limit: { value: 1, source: 'default' }, next: 'renew-pads' },
+      },
+    ]);
+    expect((await world.fitness(of.id)).fitness).toBe('held');
+  });
+  it('near its limit is upkeep, and sound by it nothing', async () => {
+    expect((await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '1.3'))).facts.findings).toMatchObject([
+      { fault: 'near', severity: 'upkeep' },
+    ]);
+    expect((await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '2.4'))).facts.findings).toEqual([]);
+  });
+  it('is judged by what the bike states, and that by what its part is marked with', async () => {
+    const of = await bike();
+    await world.as('mechanic').send(changeBike, {
+      params: { id: of.id },
+      body: { ...bikeFieldsOf('hardtail', { tag: of.tag, siteId: of.siteId, hookId: of.hookId }), fit: { rotorMinFront: 1.5 }, version: of.version },
+    });
+    expect((await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'))).facts.findings).toMatchObject([
+      { fault: 'near', measured: { limit: { value: 1.5, source: 'marking' } } },
+    ]);
+    const part = { id: newId(), kind: 'rotor' as const, name: 'Rotor', facts: {}, markings: { rotorMinFront: 1.57 } };
+    await world
+      .as('mechanic')
+      .send(fitPart, { params: { id: of.id }, body: { id: newId(), part, position: 'front', anyway: '', at: world.clock.now } });
+    expect((await world.bikeNow(of.id)).marked).toEqual({ rotorMinFront: 1.57 });
+    world.clock.now += 1000;
+    const { facts } = await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'));
+    expect(facts.findings.map((finding) => [finding.fault, finding.severity])).toContainEqual(['thin', 'stop']);
+  });
+  it('holds the bike from the moment it is marked', async () => {
+    const of = await bike();
+    await world.marked(of, {
+      sheet: 'season-opening',
+      exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') as never }],
+    });
+    expect((await world.fitness(of.id)).reasons).toContain('draft-stop');
+  });
+});
+
+describe('a verdict left aside', () => {
+  it.each([
+    ['lead', '1.3', []],
+    ['inspector', '1.3', ['near']],
+    ['lead', '0.8', ['thin']],
+  ])('by the %s at %s leaves %o', async (by, typed, faults) => {
+    const { facts } = await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', typed, { aside: 'New pads tomorrow' }), by);
+    expect(facts.findings.map((finding) => finding.fault)).toEqual(faults);
+  });
+});
+
+describe('other limits', () => {
+  const choices = async (): Promise<{ base: string; policy: PolicyChoices }> => {
+    const { policy } = await world.as('lead').send(listSheets);
+    const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
+    return { base: policy.hash, policy: rest };
+  };
+  it.each([
+    // What the reading says now, and what it would say under each school; nothing where it says the same.
+    [11, 'renew-chain', [], []],
+    [9, 'go-on', ['renew-chain'], ['renew-chain']],
+  ] as const)(
+    'are told with the bikes whose readings would mean something else: a sixteenth on %d sprockets',
+    async (sprockets, now, early, ruler) => {
+      const of = await world.bike(`M${(tags += 1)}`, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets });
+      const { facts } = await measuredAt(of, 'chain-wear', reading('chain', '1/16'));
+      expect(facts.findings.map((finding) => finding.measured?.next ?? 'go-on')).toEqual(now === 'go-on' ? [] : [now]);
+      const { policy } = await choices();
+      const under = async (chainLimit: PolicyChoices['schools']['chainLimit']) => {
+        const body = { policy: { ...policy, schools: { ...policy.schools, chainLimit } } };
+        const { readings } = await world.as('lead').send(previewPolicy, { body });
+        return readings.filter((each) => each.bikeId === of.id).map((each) => each.after.next);
+      };
+      expect([await under('by-gearing'), await under('early'), await under('ruler')]).toEqual([[], early, ruler]);
+    },
+  );
+  it('count from when they are saved, are told as the policy’s, and rewrite nothing', async () => {
+    const of = await bike();
+    const { facts } = await measuredAt(of, 'pad-thickness', reading('disc-pad', '1.8'));
+    expect(facts.findings).toEqual([]);
+    const { base, policy } = await choices();
+    const stricter = { ...policy, limits: { ...policy.limits, padRenew: 2, padFault: 1.9 } };
+    const preview = await world.as('lead').send(previewPolicy, { body: { policy: stricter } });
+    expect(preview.readings.filter((each) => each.bikeId === of.id)).toMatchObject([
+      { before: { word: 'sound' }, after: { becomes: 'stop', limit: { value: 1.9, source: 'policy' } } },
+    ]);
+    await world.as('lead').send(publishPolicy, { body: { id: newId(), base, policy: stricter, note: 'Hard season' } });
+    expect((await world.bikeNow(of.id)).facts.findings).toEqual([]);
+    world.clock.now += 1000;
+    const again = await measuredAt(of, 'pad-thickness', reading('disc-pad', '1.8'));
+    expect(again.facts.findings).toMatchObject([{ fault: 'thin', severity: 'stop', measured: { limit: { value: 1.9, source: 'policy' } } }]);
+  });
+  it.each([
+    [{ padFault: 9 }, '400 body.invalid'],
+    [{ padFault: 2.5, padRenew: 2 }, '400 body.invalid'],
+  ])('%o are refused by field', async (limits, refusal) => {
+    const { policy } = await choices();
+    expect(await refusalOf(world.as('lead').send(previewPolicy, { body: { policy: { ...policy, limits } } }))).toBe(refusal);
+  });
+});

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Asked } from '@cadre/core/catalogue';
+import { isAgainst, type TypedReading } from '@cadre/core/line';
+import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
+import { SEVERITY_WORDS } from '@cadre/web/catalogue';
+import type { MarkGiven } from './drafts';
+import { verdictWords } from './reading-wording';
+
+/** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
+const props = defineProps<{ reading: TypedReading; asked: Pick<Asked, 'checkpoint'>; aside: string; mayAside: boolean }>();
+const emit = defineEmits<{ accept: [given: MarkGiven]; aside: [reason: string] }>();
+const verdict = computed(() => verdictWords(props.reading));
+const against = computed(() => isAgainst(props.reading));
+/** What each verdict against it becomes: the usual fault it tells of. What can be put right on the spot is named only by hand. */
+const proposed = computed(() =>
+  props.reading.verdicts.filter(speaksAgainst).flatMap((each) => {
+    const key = faultOf(props.reading.measure, each, props.asked.checkpoint.faults);
+    const fault = props.asked.checkpoint.faults.find((one) => one.key === key);
+    return fault && each.becomes !== 'put-right' ? [{ fault, severity: severityOf(each) }] : [];
+  }),
+);
+const words = computed(() => proposed.value.map(({ fault, severity }) => `${fault.name}: ${SEVERITY_WORDS[severity].toLowerCase()}`).join(' · '));
+const isStop = computed(() => props.reading.verdicts.some((each) => each.becomes === 'stop'));
+const asking = ref(false);
+const reason = ref('');
+
+function severityOf(each: Verdict): 'stop' | 'soon' | 'upkeep' | 'watch' {
+  return each.becomes === 'stop' || each.becomes === 'soon' || each.becomes === 'upkeep' || each.becomes === 'watch' ? each.becomes : 'soon';
+}
+function accept(): void {
+  const onlyWatch = proposed.value.every(({ severity }) => severity === 'watch');
+  emit('accept', {
+    word: onlyWatch ? 'watch' : 'fault',
+    way: 'single',
+    faults: proposed.value.map(({ fault, severity }) => ({ fault: fault.key, ...(severity === fault.floor || onlyWatch ? {} : { severity }) })),
+  });
+}
+function leave(): void {
+  if (!reason.value.trim()) return;
+  emit('aside', reason.value.trim());
+  asking.value = false;
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5" data-verdict>
+    <p class="grow basis-72 leading-snug" :class="verdict.bad && !aside ? 'font-semibold text-held' : 'text-soft'">{{ verdict.words }}</p>
+    <p v-if="aside" class="basis-full" data-aside>
+      Left aside: {{ aside }}
+      <button type="button" class="min-h-12 px-2 font-semibold text-act underline" @click="emit('aside', '')">It counts</button>
+    </p>
+    <template v-else-if="against">
+      <button v-if="proposed.length" type="button" class="min-h-12 rounded-md bg-act px-4 font-semibold text-on-act" data-accept @click="accept">
+        Mark it · {{ words }}
+      </button>
+      <button
+        v-if="mayAside && !isStop && !asking"
+        type="button"
+        class="min-h-12 rounded-md border-2 border-line px-3 font-semibold"
+        data-leave-aside
+        @click="asking = true"
+      >
+        Leave its verdict aside
+      </button>
+      <span v-if="asking" class="flex basis-full flex-wrap items-center gap-2">
+        <label class="flex grow items-center gap-2"
+          >Why<input
+            v-model="reason"
+            maxlength="300"
+            class="h-12 min-w-0 grow rounded-md border-2 border-ink/60 bg-plate px-2"
+            data-aside-why
+            @keydown.enter.prevent="leave"
+        /></label>
+        <button
+          type="button"
+          class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold disabled:text-soft"
+          :disabled="!reason.trim()"
+          data-aside-done
+          @click="leave"
+        >
+          Leave it aside
+        </button>
+        <button type="button" class="min-h-12 px-2 font-semibold" @click="asking = false">No</button>
+      </span>
+    </template>
+  </div>
+</template>
