@@ -1,11 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { dayAndClock, useNow } from '@cadre/web/app';
+import { NEXT_WORDS, verdictSays, withUnit } from '@cadre/web/measures';
 import { FITNESS_WORDS } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
 import type { PolicyPreview } from './use-policy-form';
+import { withPosition } from './wording';
 
 /** The bikes whose fitness a change of policy would change, and by which finding. */
-defineProps<{ preview: PolicyPreview }>();
+const props = defineProps<{ preview: PolicyPreview }>();
+const readingsSaid = computed(() =>
+  props.preview.readings.length === 1
+    ? 'One reading on record would mean something else'
+    : `${props.preview.readings.length} readings on record would mean something else`,
+);
 const now = useNow();
 </script>
 
@@ -35,6 +43,24 @@ const now = useNow();
           </p>
         </li>
       </ul>
+    </template>
+    <template v-if="preview.readings.length">
+      <p class="mt-3 font-semibold">{{ readingsSaid }}:</p>
+      <ul class="mt-1 divide-y divide-line">
+        <li
+          v-for="each in preview.readings"
+          :key="`${each.bikeId} ${each.checkpoint} ${each.position}`"
+          class="py-2 leading-snug"
+          :data-reads="each.tag"
+        >
+          <span class="sturdy">{{ each.tag }}</span> {{ withPosition(each.checkpoint, each.position) }}: {{ withUnit(each.typed, each.measure) }},
+          {{ dayAndClock(each.readAt, now) }}<br />
+          <span class="text-soft">{{ verdictSays(each.measure, each.before) }}</span> <span aria-hidden="true">→</span
+          ><span class="sr-only">becomes</span> <strong>{{ verdictSays(each.measure, each.after) }}.</strong>
+          {{ each.after.word === 'sound' ? '' : NEXT_WORDS[each.after.next] }}
+        </li>
+      </ul>
+      <p class="mt-1 text-sm text-soft">Nothing is opened or closed by this: the next look is judged by the new limits.</p>
     </template>
     <p class="mt-2 text-sm text-soft">No held bike becomes cleared by this: only a release ends a hold.</p>
   </div>

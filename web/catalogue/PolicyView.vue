@@ -4,6 +4,7 @@ import { LEGAL_WEIGHTS, MARKING_WAYS, SCHOOL_QUESTIONS, ZONES, type LegalWeight,
 import { readNumber } from '@cadre/core/measures';
 import { dayAndClock, fieldWords, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
+import { LimitChoices } from '@cadre/web/measures';
 import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
@@ -44,6 +45,7 @@ const wrong = computed(() =>
     return read === null || !Number.isInteger(read) || read < least || read > most;
   }).map((each) => each.key),
 );
+const wrongLimits = ref<readonly string[]>([]);
 function setNumber(key: Numbered, text: string): void {
   typed.value = { ...typed.value, [key]: text };
   const read = readNumber(text);
@@ -121,6 +123,15 @@ const publish = (): void => {
             >
           </div>
         </section>
+        <section aria-labelledby="limits" class="space-y-2">
+          <h2 id="limits" class="sturdy text-xl">Limits</h2>
+          <p class="max-w-prose text-soft">What is marked on a part holds before any of these.</p>
+          <LimitChoices
+            :model-value="choices.limits"
+            @update:model-value="(limits) => form.set({ limits: { ...limits } })"
+            @wrong="(keys) => (wrongLimits = keys)"
+          />
+        </section>
         <section aria-labelledby="schools" class="space-y-4">
           <h2 id="schools" class="sturdy text-xl">Schools</h2>
           <SchoolChoice
@@ -139,7 +150,11 @@ const publish = (): void => {
           <h2 id="save" class="sturdy text-lg">Before it is saved</h2>
           <p v-if="changed.length === 0" class="text-soft">Nothing is changed yet.</p>
           <template v-else>
-            <ActButton class="w-full" :disabled="refusal.busy.value || wrong.length > 0" data-preview @click="refusal.run(form.look)"
+            <ActButton
+              class="w-full"
+              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0"
+              data-preview
+              @click="refusal.run(form.look)"
               >Which bikes would change?</ActButton
             >
             <PolicyEffect v-if="preview" :preview="preview" />

@@ -5,7 +5,7 @@ import type { Standing } from '@cadre/core/checks';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
 import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
-import { asTyped } from './reading-wording';
+import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
 
 const props = defineProps<{

@@ -5,11 +5,9 @@ import type { Asked } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { takeReading, type TypedReading } from '@cadre/core/line';
 import { bareUnitOf, isHealed, METHODS, scaleOf, takesReading, valuesOf, type Measure, type MeasuredOn } from '@cadre/core/measures';
+import { cellWords, LimitScale, METHOD_WORDS, NumberPad, TYPE_HINTS, withUnit } from '@cadre/web/measures';
 import { ChoiceChips } from '@cadre/web/ui';
-import LimitScale from './LimitScale.vue';
-import NumberPad from './NumberPad.vue';
 import ReadingVerdict from './ReadingVerdict.vue';
-import { cellWords, METHOD_WORDS, TYPE_HINTS, withUnit } from './reading-wording';
 import type { MarkGiven } from './drafts';
 
 /** What is measured at this question: as people type it, on its scale with limit and last reading, judged at once. */
@@ -61,6 +59,14 @@ const fresh = computed(() => (props.typed && props.typed.typed === text.value.tr
 const better = computed(() =>
   Boolean(fresh.value && props.last && !fresh.value.better && isHealed(measure.value, props.last.values, fresh.value.values)),
 );
+/** What stands on the scale: the figure that is judged against it, not how far two of them are apart. */
+const APART = ['centre-caliper', 'note-pulsing', 'tension-wheel'];
+const shown = computed(() =>
+  (fresh.value?.verdicts ?? [])
+    .filter((verdict) => !APART.includes(verdict.next))
+    .slice(0, 1)
+    .map((verdict) => verdict.value),
+);
 const lastValues = computed(() => (props.last?.measure === measure.value ? props.last.values : undefined));
 
 function commit(): void {
@@ -80,6 +86,7 @@ function commit(): void {
     askedOnce.value = cell.kind === 'reading' ? text.value : '';
     return;
   }
+  padOpen.value = false;
   emit('read', cell.reading);
 }
 function take(): void {
@@ -113,7 +120,7 @@ function choose(chosen: string): void {
         :aria-describedby="`${id}-said`"
         @change="commit"
         @keydown.enter.prevent="commit"
-      />{{ unit }}
+      /><span v-if="unit && !/[a-z%/]/i.test(text)">{{ unit }}</span>
       <button
         type="button"
         class="flex size-12 items-center justify-center rounded-md border-2"
@@ -127,13 +134,7 @@ function choose(chosen: string): void {
       </button>
     </span>
     <ChoiceChips v-if="methods.length" :name="`How ${name} was measured`" :options="methods" :chosen="[methodNow ?? '']" @toggle="choose" />
-    <LimitScale
-      v-if="fresh && scale"
-      :measure="measure"
-      :scale="scale"
-      :values="fresh.verdicts.slice(0, 1).map((verdict) => verdict.value)"
-      :last="lastValues"
-    />
+    <LimitScale v-if="fresh && scale" :measure="measure" :scale="scale" :values="shown" :last="lastValues" />
     <p v-else-if="TYPE_HINTS[measure] && !said" class="text-sm text-soft">{{ TYPE_HINTS[measure] }}</p>
     <NumberPad v-if="padOpen" v-model="text" :measure="measure" :name="name" @done="commit" />
     <p v-if="said" :id="`${id}-said`" role="alert" class="basis-full font-semibold text-held">

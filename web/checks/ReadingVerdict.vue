@@ -5,7 +5,7 @@ import { isAgainst, type TypedReading } from '@cadre/core/line';
 import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
 import { SEVERITY_WORDS } from '@cadre/web/catalogue';
 import type { MarkGiven } from './drafts';
-import { verdictWords } from './reading-wording';
+import { verdictWords } from '@cadre/web/measures';
 
 /** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
 const props = defineProps<{ reading: TypedReading; asked: Pick<Asked, 'checkpoint'>; aside: string; mayAside: boolean }>();

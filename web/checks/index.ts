@@ -12,7 +12,7 @@ export {
   verdictShort,
   verdictWords,
   withUnit,
-} from './reading-wording';
+} from '@cadre/web/measures';
 export { useLiveChecks } from './use-live-checks';
 export { useOutbox } from './use-outbox';
 export { useMeasuredOn } from './use-measured-on';

@@ -4,7 +4,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { dayAndClock, keepThing, keptThing, now, send, UnreachableError, RefusedError } from '@cadre/web/app';
-import { asTyped } from './reading-wording';
+import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
 
 type Look = AnswerOf<typeof listLooks>['looks'][number];

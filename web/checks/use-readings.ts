@@ -6,7 +6,7 @@ import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/line
 import { bareUnitOf } from '@cadre/core/measures';
 import { keepThing, keptThing, now } from '@cadre/web/app';
 import type { MarkGiven } from './drafts';
-import { withUnit } from './reading-wording';
+import { withUnit } from '@cadre/web/measures';
 
 /** A typed reading as a mark keeps it: the text and unit as given beside the core's values. */
 export function readingOf(typed: TypedReading, aside = ''): Reading {

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { LineColumn } from '@cadre/core/line';
-import { verdictShort } from '@cadre/web/checks';
+import { verdictShort } from '@cadre/web/measures';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';

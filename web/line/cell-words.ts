@@ -1,6 +1,7 @@
 import type { LineCell, LineColumn, TypedReading } from '@cadre/core/line';
 import { withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
-import { asTyped, OUTCOME_WORDS, withUnit } from '@cadre/web/checks';
+import { OUTCOME_WORDS } from '@cadre/web/checks';
+import { asTyped, withUnit } from '@cadre/web/measures';
 
 export function columnName(column: LineColumn): string {
   return column.kind === 'zone' ? ZONE_WORDS[column.zone] : withPosition(column.checkpoint.name, column.position);

@@ -2,7 +2,8 @@ import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Asked } from '@cadre/core/catalogue';
 import type { Outcome } from '@cadre/core/checks';
 import { readCell, type LineColumn, type TypedCell } from '@cadre/core/line';
-import { cellWords, useMeasuredOn, verdictWords } from '@cadre/web/checks';
+import { useMeasuredOn } from '@cadre/web/checks';
+import { cellWords, verdictWords } from '@cadre/web/measures';
 import type { Line, LineBike } from './use-line';
 
 interface Words {

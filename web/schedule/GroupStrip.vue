@@ -55,7 +55,7 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
         :class="each.out ? 'border-dashed border-rail' : each.short ? 'border-watch' : 'border-act'"
         :data-group="each.cover.group.name"
       >
-        <RouterLink :to="{ name: 'groups' }" class="flex min-h-11 min-w-0 grow items-center gap-2">
+        <RouterLink :to="{ name: 'groups' }" class="flex min-h-12 min-w-0 grow items-center gap-2">
           <span class="sturdy shrink-0 text-center text-sm leading-tight"
             ><span v-if="each.day" class="block text-[0.7rem] font-normal">{{ each.day }}</span
             >{{ each.from }}<br /><span class="text-soft">{{ each.until }}</span></span

@@ -99,6 +99,8 @@ const LONG: Partial<Record<NextStep, string>> = {
   'find-leak': 'Empty',
   'loosen-chain': 'Too tight',
   'tighten-chain': 'Too slack',
+  'centre-caliper': 'Left and right differ',
+  'note-pulsing': 'Its places differ',
 };
 
 /** A verdict in a word or two, for where there is no room to say why. */
