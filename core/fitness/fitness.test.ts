@@ -59,6 +59,8 @@ describe('fitness', () => {
       evaluateFitness(factsLike({ validUntil: NOON + 9 * HOUR, findings: [soon({ limit: { until: NOON + HOUR, outings: 3 } })] }), NOON).nextChangeAt,
     ).toBe(NOON + HOUR);
     expect(evaluateFitness(NO_FACTS, NOON).nextChangeAt).toBeNull();
+    // What ends this very moment has ended.
+    expect(evaluateFitness(factsLike({ validUntil: NOON }), NOON).nextChangeAt).toBeNull();
   });
 
   const anyFacts = fc

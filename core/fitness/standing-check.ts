@@ -38,6 +38,7 @@ export function standingCheck(history: readonly SheetHistory[]): StandingCheck |
   const whole = (which: readonly SheetHistory[]): StandingCheck[] =>
     which.flatMap(({ sheetHash, lastComplete }) => (lastComplete === null ? [] : [{ sheetHash, signedAt: lastComplete, complete: true }]));
   const newest = (checks: readonly StandingCheck[]): StandingCheck | null =>
+    // either way: of two signed in the same millisecond either speaks
     checks.reduce<StandingCheck | null>((best, each) => (!best || each.signedAt > best.signedAt ? each : best), null);
   return newest(open) ?? newest(whole(history.filter((each) => each.clears))) ?? newest(whole(history));
 }

@@ -1,4 +1,4 @@
-import { fieldIssues, measured, unmeasured, type Measured } from './measured';
+import { fieldIssues, measured, sinksTo, unmeasured, type Measured } from './measured';
 
 export interface Bearing {
   readonly designation: string;
@@ -76,7 +76,7 @@ export function findBearings(bore: number, outside: number, width: number): Meas
   const offBy = (bearing: Bearing): readonly number[] => [bearing.bore - bore, bearing.outside - outside, bearing.width - width].map(Math.abs);
   return measured(
     BEARINGS.map((bearing) => ({ bearing, each: offBy(bearing) }))
-      .filter(({ each }) => each.every((off) => off <= WITHIN + 1e-9))
+      .filter(({ each }) => each.every((off) => sinksTo(off, WITHIN)))
       .map(({ bearing, each }) => ({ bearing, off: each.reduce((sum, off) => sum + off, 0) }))
       .sort((a, b) => a.off - b.off),
   );

@@ -58,6 +58,8 @@ describe('disc pads', () => {
     [[2, 7], 'compound', ['thickness.1']],
     [[11, Number.NaN], 'total', ['thickness.0', 'thickness.1']],
   ] as const)('%o by %s is refused', (thickness, method, fields) => expect(wrongFields(discPadVerdicts(thickness, method, {}, {}))).toEqual(fields));
+  it('marked with what no pad has are refused by the marking', () =>
+    expect(wrongFields(discPadVerdicts([2], 'total', { plate: 6, totalMin: Number.NaN }, {}))).toEqual(['plate', 'totalMin']));
   it('thinner is never better', () => {
     const mm = fc.double({ min: 0, max: 6, noNaN: true });
     fc.assert(
@@ -117,6 +119,7 @@ describe('a rotor', () => {
   it.each([
     [[1.8, 1.76, 1.78], false],
     [[1.8, 1.75, 1.78], true],
+    [[1.8, 1.75, ...Array.from({ length: 22 }, () => 1.78)], true],
   ])('of %o pulses: %s', (places, pulses) => expect(worst(places, { min: 1.5 }).some((verdict) => verdict.next === 'note-pulsing')).toBe(pulses));
   it.each([
     [[1.8, 1.8], ['places']],
@@ -124,6 +127,11 @@ describe('a rotor', () => {
     [[1.8, 0.4, 1.8], ['places.1']],
     [[1.8, 1.8, Number.NaN], ['places.2']],
   ])('%o is refused', (places, fields) => expect(wrongFields(rotorVerdicts(places, {}, {}))).toEqual(fields));
+});
+
+describe('a rotor’s markings', () => {
+  it('that no rotor has are refused', () =>
+    expect(wrongFields(rotorVerdicts([1.6, 1.6, 1.6], { min: 0.2, nominal: Number.NaN }, {}))).toEqual(['min', 'nominal']));
 });
 
 describe('a rim’s brake track', () => {
@@ -155,6 +163,7 @@ describe('a brake lever', () => {
     expect(valueOf(leverVerdict(share, false, {}))).toMatchObject({ word, becomes, next }),
   );
   it('that touches the grip is a stop wherever it bites', () => expect(valueOf(leverVerdict(0.4, true, {}))).toMatchObject({ becomes: 'stop' }));
+  it('may bite at the very end of it', () => expect(valueOf(leverShare(40, 40))).toBe(1));
   it('bites at a share of its travel', () => expect(valueOf(leverShare(22, 40))).toBeCloseTo(0.55, 9));
   it.each([
     [leverShare(41, 40), ['bite']],

@@ -1,4 +1,4 @@
-import { fieldIssues, measured, sinksTo, unmeasured, type Measured } from './measured';
+import { fieldIssues, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
 import { sound, type Verdict } from './verdict';
 
@@ -15,6 +15,6 @@ export function slackVerdict(slack: number, choices: LimitChoices): Measured<Ver
   const value = slack;
   if (!sinksTo(value, off.value)) return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
   if (!sinksTo(value, loose.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
-  if (value < tight.value - 1e-9) return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
+  if (!reaches(value, tight.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
   return measured(sound(value, loose));
 }

@@ -1,4 +1,4 @@
-import { fieldIssues, measured, unmeasured, type Field, type Measured } from './measured';
+import { fieldIssues, measured, sinksTo, unmeasured, type Field, type Measured } from './measured';
 
 const money = (path: string, value: number): Field => ({ path, value, least: 0, most: 1e6, unit: 'money' });
 const minutesOf = (path: string, value: number): Field => ({ path, value, least: 0, most: 1e4, unit: 'min' });
@@ -34,7 +34,7 @@ export function intake(findings: readonly Work[], hourlyRate: number, price: num
   if (wrong.length > 0) return unmeasured(...wrong);
   const repairs = findings.reduce((sum, each) => sum + each.parts + (each.minutes / 60) * hourlyRate, 0);
   const whole = price + repairs;
-  return measured({ repairs, whole, gain: fitWorth - whole, accept: fitWorth - whole > 1e-9 });
+  return measured({ repairs, whole, gain: fitWorth - whole, accept: !sinksTo(fitWorth, whole) });
 }
 
 export interface Waiting {

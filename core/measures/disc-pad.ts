@@ -1,4 +1,4 @@
-import { fieldIssues, measured, reaches, sinksTo, unmeasured, issue, type Measured } from './measured';
+import { fieldIssues, measured, reaches, sinksTo, spareIssues, unmeasured, issue, type Measured } from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
 import { sound, worstFirst, type Verdict } from './verdict';
 
@@ -42,9 +42,13 @@ export function discPadVerdicts(
   choices: LimitChoices,
 ): Measured<readonly Verdict[]> {
   if (thickness.length < 1 || thickness.length > 2) return unmeasured(issue('thickness', 'how-many', { least: 1, most: 2 }));
-  const wrong = fieldIssues(
-    ...thickness.map((value, at) => ({ path: `thickness.${at}`, value, least: 0, most: method === 'total' ? 10 : 6, unit: 'mm' })),
-  );
+  const wrong = [
+    ...fieldIssues(...thickness.map((value, at) => ({ path: `thickness.${at}`, value, least: 0, most: method === 'total' ? 10 : 6, unit: 'mm' }))),
+    ...spareIssues(
+      { path: 'plate', value: marked.plate, least: 0, most: 5, unit: 'mm' },
+      { path: 'totalMin', value: marked.totalMin, least: 0.5, most: 8, unit: 'mm' },
+    ),
+  ];
   if (wrong.length > 0) return unmeasured(...wrong);
   const byTotal = method === 'total' && marked.totalMin !== undefined;
   const plate = marked.plate ?? limitOf(choices, 'padPlate').value;

@@ -1,3 +1,4 @@
+import { sinksTo } from './measured';
 import type { Measure } from './measures';
 
 /** Things that only wear: which way, and how much a hand and its tool may differ between two readings of the same part. */
@@ -26,5 +27,5 @@ export function isHealed(measure: Measure, before: readonly number[], after: rea
   const wear = WEARS[measure];
   const [was, is] = [mostWorn(measure, before), mostWorn(measure, after)];
   if (!wear || was === null || is === null) return false;
-  return wear.worse === 'more' ? was - is > wear.within + 1e-9 : is - was > wear.within + 1e-9;
+  return wear.worse === 'more' ? !sinksTo(was - is, wear.within) : !sinksTo(is - was, wear.within);
 }

@@ -67,6 +67,7 @@ describe('a reading on a bike', () => {
     ['hanger', '2.5', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
     ['chain-slack', '21', onLike(), 'stop-chain', 'stop', 'default'],
     ['battery', '80', onLike(), 'person-says', 'nothing', undefined],
+    ['rim-track', '0', onLike(), 'go-on', 'nothing', 'default'],
     ['battery', '80', onLike({ inStore: true }), 'set-charge', 'put-right', 'default'],
   ] as const)('%s “%s” (%#): %s, %s', (measure, typed, on, next, becomes, source) => {
     const [worst] = judged(measure, typed, on);
@@ -92,7 +93,8 @@ describe('a reading on a bike', () => {
     [{ measure: 'rotor', values: [] }, ['values']],
     [{ measure: 'rotor', values: [1.6, Number.NaN, 1.6] }, ['values']],
     [{ measure: 'rotor', values: [1.6, 1.6] }, ['places']],
-    [{ measure: 'chain', values: [-3] }, ['values']],
+    [{ measure: 'chain', values: [-3] }, ['elongation']],
+    [{ measure: 'torque', values: [-3] }, ['values']],
     [{ measure: 'sag', values: [2] }, ['sag']],
   ] as const)('%o is refused', (taken, fields) => expect(wrongFields(judgeReading(taken, onLike()))).toEqual(fields));
   it('of what no number judges leaves it to the person', () =>
@@ -167,6 +169,13 @@ describe('the scale of a reading', () => {
     );
     expect(scale.limits.length).toBeGreaterThan(0);
   });
+  it.each([
+    [10, 4],
+    [11, 2],
+    [12, 2],
+  ])('of a hanger on %d sprockets ends at %d mm', (sprockets, most) =>
+    expect(scaleOf({ measure: 'hanger' }, onLike({ build: { sprockets } }))?.soundTo).toBe(most),
+  );
   it('is none where no limit is known', () => {
     for (const measure of ['rotor', 'tyre-window', 'pressure', 'battery', 'torque', 'spokes'] as const)
       expect(scaleOf({ measure }, onLike()), measure).toBeNull();

@@ -175,7 +175,7 @@ function byOwnLimit(value: number, own: MeasuredOn['own']): readonly Verdict[] {
  * policy, that the default. Refused: values no part can have. Source: the measures and what each verdict becomes.
  */
 export function judgeReading(taken: Taken, on: MeasuredOn): Measured<readonly Verdict[]> {
-  if (taken.values.length === 0 || taken.values.some((value) => !Number.isFinite(value) || value < -1))
+  if (taken.values.length === 0 || taken.values.some((value) => !Number.isFinite(value) || (value < 0 && taken.measure !== 'chain')))
     return unmeasured(issue('values', 'not-a-number'));
   const answer = byMeasure(taken, on);
   if (!answer.ok) return answer;

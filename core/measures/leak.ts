@@ -1,4 +1,4 @@
-import { fieldIssues, issue, measured, reaches, unmeasured, type Measured } from './measured';
+import { fieldIssues, issue, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
 
 /** The air around at sea level, kPa. */
@@ -52,6 +52,12 @@ export interface LeakAnswer {
   readonly hoursToFloor: number | null;
 }
 
+/** Hours until nothing is left of so much above a floor, at a rate an hour; null when it is not sinking. */
+function hoursUntil(above: number, perHour: number): number | null {
+  if (sinksTo(above, 0)) return 0;
+  return sinksTo(perHour, 0) ? null : above / perHour;
+}
+
 /**
  * How fast a tyre loses air, from two gauge readings. Absolute = gauge + site; the second is brought to the first's warmth when both are known. The
  * interval is what both gauges may be off, together, and what connecting let out. Under six hours, or while the interval is wider
@@ -86,17 +92,16 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
   const perDayMost = share(drop + off);
 
   const nextLook = input.nextLookHours ?? 0;
-  const perHour = drop / hours;
-  const floor = input.floor;
-  const hoursToFloor = floor === undefined ? null : corrected <= floor ? 0 : perHour > 0 ? (corrected - floor) / perHour : null;
+  const { floor } = input;
+  const hoursToFloor = floor === undefined ? null : hoursUntil(corrected - floor, drop / hours);
   const limit = limitOf(choices, 'leakPerDay');
   const answer = (word: LeakAnswer['word'], because: LeakAnswer['because'], by: Sourced = limit): Measured<LeakAnswer> =>
     measured({ word, becomes: word === 'fault' ? 'soon' : 'nothing', because, limit: by, perDay, perDayLeast, perDayMost, corrected, hoursToFloor });
 
   if (hours < LEAST_HOURS) return answer('too-soon', 'hours');
   const atWorst = (perDayMost * before) / DAY_HOURS;
-  const holdsAtWorst = !reaches(perDayMost, limit.value) && (floor === undefined || corrected - atWorst * nextLook > floor);
-  if (perDayMost - perDayLeast > Math.abs(perDay)) return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
+  const holdsAtWorst = !reaches(perDayMost, limit.value) && (floor === undefined || !sinksTo(corrected - atWorst * nextLook, floor));
+  if (!sinksTo(perDayMost - perDayLeast, Math.abs(perDay))) return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
   if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor))
     return answer('fault', 'floor', { value: floor, source: 'marking' });
   return reaches(perDay, limit.value) ? answer('fault', 'rate') : answer('sound', 'holds');

@@ -32,17 +32,22 @@ export function fieldIssues(...fields: readonly Field[]): readonly FieldIssue[] 
   });
 }
 
+/** The same of numbers that may be missing: what is not known is not wrong. */
+export function spareIssues(...fields: readonly (Omit<Field, 'value'> & { readonly value: number | undefined })[]): readonly FieldIssue[] {
+  return fieldIssues(...fields.flatMap(({ value, ...rest }) => (value === undefined ? [] : [{ ...rest, value }])));
+}
+
 /** Readings on a limit are told from readings beside it to a billionth: less is how computers add. */
 const TOLERANCE = 1e-9;
 
 /** At a limit or past it upwards. */
 export function reaches(value: number, limit: number): boolean {
-  return value >= limit - TOLERANCE;
+  return value >= limit - TOLERANCE; // either way: the end of a billionth
 }
 
 /** At a limit or past it downwards. */
 export function sinksTo(value: number, limit: number): boolean {
-  return value <= limit + TOLERANCE;
+  return value <= limit + TOLERANCE; // either way: the end of a billionth
 }
 
 /** The middle of a list that is not empty; of an even one, between the two middle ones. */

@@ -1,4 +1,4 @@
-import { fieldIssues, issue, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
+import { fieldIssues, issue, measured, reaches, sinksTo, spareIssues, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
 import { sound, unknown, worstFirst, type Verdict } from './verdict';
 
@@ -21,6 +21,7 @@ const SAME = 0.005;
 
 function rotorLimit(marked: RotorMarkings): Sourced | null {
   if (marked.min !== undefined) return { value: marked.min, source: 'marking' };
+  // either way: no rotor is made half-way between two thicknesses
   const known = BY_NOMINAL.find(([nominal]) => marked.nominal !== undefined && Math.abs(marked.nominal - nominal) < SAME);
   return known ? { value: known[1], source: 'default' } : null;
 }
@@ -31,7 +32,13 @@ function rotorLimit(marked: RotorMarkings): Sourced | null {
  */
 export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, choices: LimitChoices): Measured<readonly Verdict[]> {
   if (places.length < LEAST_PLACES || places.length > 24) return unmeasured(issue('places', 'how-many', { least: LEAST_PLACES, most: 24 }));
-  const wrong = fieldIssues(...places.map((value, at) => ({ path: `places.${at}`, value, least: 0.5, most: 4, unit: 'mm' })));
+  const wrong = [
+    ...fieldIssues(...places.map((value, at) => ({ path: `places.${at}`, value, least: 0.5, most: 4, unit: 'mm' }))),
+    ...spareIssues(
+      { path: 'min', value: marked.min, least: 0.5, most: 4, unit: 'mm' },
+      { path: 'nominal', value: marked.nominal, least: 0.5, most: 4, unit: 'mm' },
+    ),
+  ];
   if (wrong.length > 0) return unmeasured(...wrong);
   const value = Math.min(...places);
   const limit = rotorLimit(marked);

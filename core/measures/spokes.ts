@@ -1,4 +1,4 @@
-import { fieldIssues, issue, measured, median, reaches, sinksTo, unmeasured, type Measured } from './measured';
+import { fieldIssues, issue, measured, median, reaches, sinksTo, spareIssues, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
 import { sound, worstFirst, type Verdict } from './verdict';
 
@@ -31,7 +31,10 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
   if (readings.length < 4 || readings.length > 40) return unmeasured(issue('readings', 'how-many', { least: 4, most: 40 }));
   const most = method === 'pitch' ? 2000 : 1000;
   const unit = method === 'pitch' ? 'Hz' : 'meter';
-  const wrong = fieldIssues(...readings.map((value, at) => ({ path: `readings.${at}`, value, least: 0, most, unit })));
+  const wrong = [
+    ...fieldIssues(...readings.map((value, at) => ({ path: `readings.${at}`, value, least: 0, most, unit }))),
+    ...spareIssues({ path: 'floor', value: floor, least: 0, most: 1000, unit: 'meter' }),
+  ];
   if (wrong.length > 0) return unmeasured(...wrong);
   const middle = median(readings);
   if (sinksTo(middle, 0)) return unmeasured(issue('readings', 'all-slack'));

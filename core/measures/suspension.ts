@@ -61,6 +61,7 @@ export function sagPressure(pressure: number, sag: number, target: number, marke
   const wanted = (pressure * sag) / target;
   const stepped = Math.min(pressure * (1 + MOST_STEP), Math.max(pressure * (1 - MOST_STEP), wanted));
   if (markedMax !== undefined && stepped > markedMax) return measured({ pressure: markedMax, held: 'marked' });
+  // either way: the end of a billionth
   return measured({ pressure: stepped, held: Math.abs(stepped - wanted) > 1e-9 ? 'step' : null });
 }
 

@@ -20,6 +20,11 @@ describe('the torque of a joint', () => {
       ceiling: of('clamp', 6),
       floor: of('part', 6.2),
     }));
+  it('of figures that are alike names the first', () =>
+    expect(valueOf(torqueFor([of('part', 5), of('bar', 5)], [of('part', 4), of('bar', 4)], 0))).toMatchObject({
+      ceiling: { of: 'part' },
+      floor: { of: 'part' },
+    }));
   it.each([
     [[6], [], 0, 6],
     [[6, 5, 8], [4], 0, 5],

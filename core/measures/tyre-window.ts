@@ -31,11 +31,19 @@ const HOUSE_FLOOR: readonly (readonly [number, LimitKey])[] = [
   [0, 'tyreFloorNarrow'],
 ];
 
+/** Figures nobody can have read off a tyre are not known. */
+function known(marked: TyreMarkings): TyreMarkings {
+  const figure = (value: number | undefined): number | undefined => (value !== undefined && Number.isFinite(value) && value >= 0 ? value : undefined);
+  const { sidewallMin, sidewallMax, rimMax, width } = marked;
+  return { ...marked, sidewallMin: figure(sidewallMin), sidewallMax: figure(sidewallMax), rimMax: figure(rimMax), width: figure(width) };
+}
+
 /**
  * The window a tyre's pressure belongs in: from its sidewall minimum, else the house's floor for its width, to the least of all stated
  * maxima. Unknown ends are null. A house floor at or above the ceiling says nothing; a marked one there is a conflict.
  */
-export function tyreWindow(marked: TyreMarkings, choices: LimitChoices = {}): PressureWindow {
+export function tyreWindow(given: TyreMarkings, choices: LimitChoices = {}): PressureWindow {
+  const marked = known(given);
   const most = [marked.sidewallMax, marked.rimMax, marked.hookless ? HOOKLESS_MOST : undefined].filter((each) => each !== undefined);
   const ceiling = most.length > 0 ? Math.min(...most) : null;
   const noRoom = (floor: number): boolean => ceiling !== null && reaches(floor, ceiling);

@@ -18,6 +18,8 @@ describe('where a tyre’s pressure starts', () => {
   it.each([
     [66, 0.45, 40, ['mass']],
     [66.8, 0.45, 40, null],
+    [60, 0.5, 40, null],
+    [160, 0.5, 40, null],
     [178, 0.45, 40, ['mass']],
     [177.7, 0.45, 40, null],
     [92, 0.55, 22.9, ['width']],
@@ -49,6 +51,11 @@ describe('where a tyre’s pressure starts', () => {
   ] as const)('is held inside %o, and says so', (marked, pressure, held) =>
     expect(valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow(marked)))).toMatchObject({ pressure, held }),
   );
+  it('is not held by an end it stands on', () => {
+    const { pressure } = valueOf(tyreStart(92, 0.55, 47, HARD, OPEN));
+    expect(valueOf(tyreStart(92, 0.55, 47, HARD, { floor: pressure, ceiling: 900 })).held).toBeNull();
+    expect(valueOf(tyreStart(92, 0.55, 47, HARD, { floor: 0, ceiling: pressure })).held).toBeNull();
+  });
   it('has no place in a window without room', () =>
     expect(wrongFields(tyreStart(92, 0.55, 47, HARD, { floor: 300, ceiling: 300 }))).toEqual(['window']));
   it('is never outside its window', () => {
@@ -88,6 +95,12 @@ describe('a leak', () => {
     [{ after: 303, hours: 48 }, 'sound', 'holds'],
     // As little, but at worst at its floor before it is looked at again.
     [{ after: 300, hours: 48, floor: 295, nextLookHours: 72 }, 'too-soon', 'gauges'],
+    // At worst exactly a tenth a day, or exactly at its floor: not settled.
+    [{ after: 300, hours: 24, accuracyBefore: 18, accuracyAfter: 24 }, 'too-soon', 'gauges'],
+    [{ after: 300, hours: 24, accuracyBefore: 0, accuracyAfter: 24, floor: 276, nextLookHours: 24 }, 'too-soon', 'gauges'],
+    // Gauges that leave just as much open as was lost: the rate counts.
+    [{ after: 278, hours: 24, accuracyBefore: 6, accuracyAfter: 8 }, 'sound', 'holds'],
+    [{ after: 200, hours: 9600 }, 'sound', 'holds'],
     // A rate that is no fault by itself reaches the floor before the next look.
     [{ after: 282, hours: 24, floor: 264, nextLookHours: 24 }, 'fault', 'floor'],
     [{ after: 282, hours: 24, floor: 264, nextLookHours: 23.9 }, 'sound', 'holds'],
@@ -104,6 +117,10 @@ describe('a leak', () => {
   });
   it('reaches its floor in so many hours', () =>
     expect(valueOf(leak(look({ after: 282, hours: 24, floor: 264, nextLookHours: 1 }), {})).hoursToFloor).toBeCloseTo(24, 9));
+  it('at its floor already is there, though it holds', () => {
+    expect(valueOf(leak(look({ before: 282, after: 282, hours: 24, floor: 282 }), {})).hoursToFloor).toBe(0);
+    expect(valueOf(leak(look({ before: 282, after: 282, hours: 24, floor: 270 }), {})).hoursToFloor).toBeNull();
+  });
   it('of nothing reaches no floor', () => expect(valueOf(leak(look({ after: 310, hours: 24, floor: 264 }), {})).hoursToFloor).toBeNull());
   it.each([
     [{ before: 10 }, ['before']],
@@ -148,6 +165,12 @@ describe('the window of a tyre', () => {
   });
   it('of which a house floor leaves nothing keeps its ceiling only', () =>
     expect(tyreWindow({ sidewallMax: 200, width: 40 }, {})).toMatchObject({ floor: null, ceiling: 200, conflict: false }));
+  it('knows nothing of figures that are none', () =>
+    expect(tyreWindow({ sidewallMin: Number.NaN, rimMax: -1, sidewallMax: 0, width: Number.NaN }, {})).toMatchObject({ floor: null, ceiling: 0 }));
+  it('of which the two ends are one leaves no room either', () => {
+    expect(tyreWindow({ sidewallMin: 380, rimMax: 380 }).conflict).toBe(true);
+    expect(tyreWindow({ sidewallMax: 250, width: 40 }, {}).floor).toBeNull();
+  });
   it('that its markings leave no room in is a conflict', () => {
     const window = tyreWindow({ sidewallMin: 400, rimMax: 380 });
     expect(window.conflict).toBe(true);

@@ -38,6 +38,7 @@ describe('spokes', () => {
   const worst = (readings: readonly number[], floor?: number) => valueOf(spokesVerdicts({ readings, method: 'meter', floor }, {})).verdicts[0];
   it.each([
     [[100, 100, 100, 100], 'sound', 'go-on'],
+    [Array.from({ length: 40 }, () => 100), 'sound', 'go-on'],
     [[100, 119, 100, 81], 'sound', 'go-on'],
     [[100, 120, 100, 100, 100], 'watch', 'watch-spoke'],
     [[100, 80, 100, 100, 100], 'watch', 'watch-spoke'],
@@ -69,6 +70,8 @@ describe('spokes', () => {
   ] as const)('by %s with %s as least say whether it is enough: %s', (method, floor, saysEnough) =>
     expect(valueOf(spokesVerdicts({ readings: [100, 100, 100, 100], method, floor }, {})).saysEnough).toBe(saysEnough),
   );
+  it('of a floor that is none are refused', () =>
+    expect(wrongFields(spokesVerdicts({ readings: [1, 1, 1, 1], method: 'meter', floor: -1 }, {}))).toEqual(['floor']));
   it('by pitch are never judged by a meter’s floor', () =>
     expect(valueOf(spokesVerdicts({ readings: [300, 300, 300, 300], method: 'pitch', floor: 500 }, {})).verdicts).toHaveLength(1));
   it.each([
@@ -89,6 +92,7 @@ describe('a hanger', () => {
     [[10, 12, 11, 10], 11, 'soon'],
     [[10, 12, 11, 10], 10, 'nothing'],
     [[10, 12], 12, 'soon'],
+    [[10, 10, 10, 10, 10, 10, 10, 10], 12, 'nothing'],
   ] as const)('with gaps of %o and %d sprockets: %s', (gaps, sprockets, becomes) =>
     expect(valueOf(hangerVerdict(gaps, sprockets, {})).becomes).toBe(becomes),
   );

@@ -23,6 +23,7 @@ describe('sag', () => {
     expect(sag).toBe(0.2125);
     expect(valueOf(sagVerdict(sag, 'trail-fork', {})).word).toBe('sound');
   });
+  it('may use all there is', () => expect(valueOf(sagShare(160, 160))).toBe(1));
   it.each([
     ['hybrid-fork', 0.15, 0.2],
     ['trail-fork', 0.15, 0.25],
@@ -97,6 +98,7 @@ describe('an interval', () => {
     [{ days: 30, km: 490 }, { days: 60, km: 500 }, 1, 0.98, 'km', false],
     [{ days: 30, km: 490 }, { days: 60, km: 500 }, 0.5, 1.96, 'km', true],
     [{ outings: 3 }, { outings: 3, days: 90 }, 1, 1, 'outings', true],
+    [{ days: 30, km: 250 }, { days: 60, km: 500 }, 1, 0.5, 'days', false],
     [{ hours: 20, days: 170 }, { hours: 50, days: 180 }, 1, 170 / 180, 'days', false],
   ] as const)('%o of %o, times %d: %d by %s, due %s', (since, every, factor, used, by, due) => {
     const answer = valueOf(intervalSince(since, every, factor));

@@ -41,11 +41,14 @@ const links = computed(() => [
   { name: 'wall', label: 'Wall' },
   { name: 'rounds', label: 'Rounds' },
   { name: 'bench', label: 'Bench' },
+  { name: 'tools', label: 'Tools' },
   { name: 'sheets', label: 'Sheets' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
 ]);
 /** Not what one needs in the shed, where the strip must keep its height whatever it says; the wall has them under More. */
 const SETUP: readonly string[] = ['sheets', 'people'];
+/** On a phone the wall has it under More. */
+const NOT_ON_PHONE: readonly string[] = ['tools'];
 const PARTS: Readonly<Record<string, readonly string[]>> = {
   rounds: ['round', 'line'],
   sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'],
@@ -62,7 +65,11 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           :key="link.name"
           :to="{ name: link.name }"
           class="inline-flex min-h-12 items-center rounded-md px-3 font-semibold max-[1400px]:px-2"
-          :class="[isHere(link) ? 'bg-ink text-ground' : '', SETUP.includes(link.name) && 'max-lg:hidden']"
+          :class="[
+            isHere(link) ? 'bg-ink text-ground' : '',
+            SETUP.includes(link.name) && 'max-lg:hidden',
+            NOT_ON_PHONE.includes(link.name) && 'max-sm:hidden',
+          ]"
           :aria-current="isHere(link) ? 'page' : undefined"
           >{{ link.label }}</RouterLink
         >

@@ -48,6 +48,7 @@ export function createAppRouter(): Router {
       },
       { path: '/routes', name: 'routes', component: () => import('../catalogue/RoutesView.vue'), meta: { title: 'Routes' } },
       { path: '/policy', name: 'policy', component: () => import('../catalogue/PolicyView.vue'), meta: { title: 'Policy' } },
+      { path: '/tools/:tool?', name: 'tools', component: () => import('../tools/ToolsView.vue'), props: true, meta: { title: 'Tools' } },
       { path: '/people', name: 'people', component: () => import('../people/PeopleView.vue'), meta: { title: 'People and setup' } },
       { path: '/sign-in', name: 'sign-in', component: () => import('../people/SignInView.vue'), meta: { title: 'Sign in', open: true } },
       { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue'), meta: { title: 'Not here' } },

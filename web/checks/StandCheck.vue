@@ -98,6 +98,11 @@ watch(
   (ready) => {
     if (!ready || begun.value) return;
     begun.value = true;
+    const wanted = stations.value.flatMap((each) => each.asked).find((question) => question.key === route.query.at);
+    if (wanted) {
+      stand.goToQuestion(wanted);
+      return;
+    }
     const first = stations.value.findIndex((each) => each.asked.some((question) => !standings.value.has(question.key)));
     stand.goTo(first < 0 ? stations.value.length : first);
   },

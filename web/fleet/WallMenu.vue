@@ -17,6 +17,7 @@ const LINKS = [
   { name: 'rounds', words: 'Rounds', fleet: false },
   { name: 'bike-new', words: 'Add a bike', fleet: true },
   { name: 'exchange', words: 'Bring in or export a list', fleet: false },
+  { name: 'tools', words: 'Tools: measures, torque, units', fleet: false },
   { name: 'sheets', words: 'Sheets, checkpoints, policy', fleet: false },
   { name: 'models', words: 'Models and fit lists', fleet: false },
   { name: 'groups', words: 'Groups due out', fleet: false },

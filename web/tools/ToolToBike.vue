@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { askedOf, type Asked } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { takeReading } from '@cadre/core/line';
+import type { Measure } from '@cadre/core/measures';
+import { POSITION_WORDS, useCatalogue } from '@cadre/web/catalogue';
+import { useMeasuredOn, useReadings } from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import { cellWords } from '@cadre/web/measures';
+import { ActButton, ChoiceChips, TextField } from '@cadre/web/ui';
+
+/** A tool's figure taken to a bike: it waits at the look of the season's sheet that asks for it, until somebody marks that look. */
+const props = defineProps<{ measure: Measure; typed: string }>();
+const SHEET = 'season-opening';
+const fleet = useFleet();
+const catalogue = useCatalogue();
+const router = useRouter();
+const measuredOn = useMeasuredOn();
+const open = ref(false);
+const tag = ref('');
+const said = ref('');
+const places = ref<readonly Asked[]>([]);
+const bike = computed(() => fleet.bikes.find((each) => each.tag.toLowerCase() === tag.value.trim().toLowerCase()) ?? null);
+
+async function choose(): Promise<void> {
+  said.value = '';
+  if (!bike.value) {
+    said.value = `No bike is called “${tag.value.trim()}”.`;
+    return;
+  }
+  const found = await catalogue.sheetByKey(SHEET);
+  const asked = found ? askedOf(found.sheet, { build: bike.value.build as Build, parts: bike.value.parts }) : [];
+  places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
+  const [only, ...more] = places.value;
+  if (!only) said.value = found ? `${bike.value.tag} is not asked this.` : 'The season’s sheet is not within reach: try again with signal.';
+  else if (more.length === 0) await take(only);
+}
+async function take(question: Asked): Promise<void> {
+  if (!bike.value) return;
+  const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, SHEET));
+  if (cell.kind !== 'reading') {
+    said.value = cellWords(cell, props.typed).said;
+    return;
+  }
+  useReadings(`${bike.value.id} `).take(question, cell.reading, null);
+  await router.push({
+    name: 'stand',
+    params: { bikeId: bike.value.id },
+    query: { sheet: SHEET, at: question.key, from: router.currentRoute.value.fullPath },
+  });
+}
+const nameOf = (question: Asked): string =>
+  `${question.checkpoint.name}${question.position === 'only' ? '' : `, ${POSITION_WORDS[question.position]}`}`;
+</script>
+
+<template>
+  <div class="border-t border-line pt-3" data-to-bike>
+    <ActButton v-if="!open" @click="open = true">Take it to a bike</ActButton>
+    <form v-else class="space-y-2" @submit.prevent="choose">
+      <TextField v-model="tag" label="Tag of the bike" :error="said || null" hint="The figure waits at its look there until you mark it." />
+      <ChoiceChips
+        v-if="places.length > 1"
+        name="Where"
+        :options="places.map((each) => ({ value: each.key, label: nameOf(each) }))"
+        :chosen="[]"
+        @toggle="(key) => take(places.find((each) => each.key === key)!)"
+      />
+      <ActButton v-else kind="main" type="submit">To its stand</ActButton>
+    </form>
+  </div>
+</template>
