@@ -1,6 +1,24 @@
+import { POSITIONS } from '@cadre/core/catalogue';
+import { WAIT_KINDS } from '@cadre/core/waits';
 import { finding } from '@cadre/contract/findings';
 import { id, instant } from '@cadre/contract/http';
 import * as z from 'zod/mini';
+
+/** A look asked for later, as it stands on its bike. */
+const wait = z.object({
+  id,
+  kind: z.enum(WAIT_KINDS),
+  what: z.string(),
+  position: z.enum(POSITIONS),
+  since: instant,
+  by: id,
+  dueAt: z.nullable(instant),
+  outings: z.nullable(z.int()),
+  outingsUsed: z.int(),
+  raisedAt: z.nullable(instant),
+  gauged: z.nullable(z.object({ kpa: z.number(), typed: z.string(), at: instant })),
+  floor: z.nullable(z.number()),
+});
 
 /** The projection row a bike's fitness is evaluated from; core does the evaluating, on either side. */
 export const fitnessFacts = z.object({
@@ -22,4 +40,6 @@ export const fitnessFacts = z.object({
   validUntil: z.nullable(instant),
   reports: z.array(z.object({ id, holds: z.boolean() })),
   services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
+  /** Absent on rows from before there were any. */
+  waits: z.optional(z.array(wait)),
 });

@@ -46,6 +46,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { answerWait, setWait } from '@cadre/contract/waits';
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 
@@ -106,6 +107,8 @@ export const ROUTES: readonly RouteContract[] = [
   listLooks,
   listChecks,
   listPatterns,
+  setWait,
+  answerWait,
   listRounds,
   getRound,
   makeRound,

@@ -53,6 +53,8 @@ export const ERROR_CODES = [
   'release.not-held',
   'release.not-ready',
   'left-apart.already-closed',
+  'wait.over',
+  'wait.gauge-again',
   'unexpected',
 ] as const;
 export type ErrorCode = (typeof ERROR_CODES)[number];

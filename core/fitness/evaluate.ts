@@ -103,6 +103,7 @@ function nextChange(facts: FitnessFacts, now: number): number | null {
     facts.validUntil,
     ...facts.findings.map((finding) => (finding.severity === 'soon' ? (finding.limit?.until ?? null) : null)),
     ...facts.services.map((service) => service.dueAt),
+    ...(facts.waits ?? []).map((wait) => wait.dueAt),
   ].filter((time): time is number => time !== null && time > now);
   return times.length > 0 ? Math.min(...times) : null;
 }

@@ -1,4 +1,5 @@
 import type { Finding } from '@cadre/core/findings';
+import type { Wait } from '@cadre/core/waits';
 
 /** A hold, once begun, stays until a release: nothing else takes it off. */
 export interface Hold {
@@ -57,6 +58,8 @@ export interface FitnessFacts {
   readonly validUntil: number | null;
   readonly reports: readonly TroubleReport[];
   readonly services: readonly OverdueService[];
+  /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
+  readonly waits?: readonly Wait[] | undefined;
 }
 
 export const NO_FACTS: FitnessFacts = {

@@ -178,6 +178,7 @@ describe('the window of a tyre', () => {
     expect(pressureVerdict(300, window)).toBe('low');
   });
   it.each([
+    [0, 'empty'],
     [19, 'empty'],
     [20, 'low'],
     [210, 'low'],

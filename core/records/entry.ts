@@ -44,6 +44,9 @@ export const ENTRY_KINDS = [
   'left-apart.opened',
   'left-apart.closed',
   'bike.released',
+  'wait.set',
+  'wait.raised',
+  'wait.answered',
 ] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 

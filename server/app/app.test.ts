@@ -107,6 +107,8 @@ const valid: Record<string, unknown> = {
   'checks.co-sign': { id, at },
   'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
   'checks.find': { bikeIds: [id], sheetKeys: ['ride-out'] },
+  'waits.set': { id, kind: 'look-again', what: 'w', position: 'only', hours: 1, outings: null, gauged: null, at },
+  'waits.answer': { id, gauged: null, note: '', at },
   'rounds.make': { id, siteId: id, name: 'r', sheetKey: null, bikeIds: [id], people: [], deadline: at, at },
   'rounds.change': { name: 'r', bikeIds: [id], people: [], deadline: at, version: 1 },
   'rounds.close': { id, undone: [], at },

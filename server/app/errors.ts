@@ -41,6 +41,8 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'check.not-amendable': 409,
   'round.bike-twice': 400,
   'round.closed': 409,
+  'wait.over': 409,
+  'wait.gauge-again': 422,
   'round.undone-unsaid': 422,
   'round.deadline-past': 400,
   'hand-out.not-fit': 409,

@@ -46,6 +46,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
+import { answerWait, setWait } from '@cadre/contract/waits';
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import type { DataSource } from 'typeorm';
 import { Catalogue, Policies } from '@cadre/server/catalogue';
@@ -59,6 +60,7 @@ import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
 import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
 import { Rounds } from '@cadre/server/rounds';
+import { Waits } from '@cadre/server/waits';
 import { Repairs } from '@cadre/server/repairs';
 import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
@@ -79,6 +81,7 @@ export interface Services {
   readonly policies: Policies;
   readonly checks: Checks;
   readonly rounds: Rounds;
+  readonly waits: Waits;
   readonly findings: Findings;
   readonly repairs: Repairs;
   readonly changes: Changes;
@@ -99,6 +102,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     policies: new Policies(source, record, now, readingsUnder),
     checks: new Checks(source, record, now),
     rounds: new Rounds(source, record, now),
+    waits: new Waits(source, record, now),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
     changes: new Changes(source, record),
@@ -208,6 +212,8 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listLooks, async ({ params }, actor) => s.checks.looks(actor, params.id)),
     answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
+    answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
+    answering(answerWait, async ({ params, body }, actor) => s.waits.answer(actor, params.id, body)),
     answering(listRounds, async (_call, actor) => s.rounds.list(actor)),
     answering(getRound, async ({ params }, actor) => s.rounds.get(actor, params.id)),
     answering(makeRound, async ({ body }, actor) => s.rounds.make(actor, body)),

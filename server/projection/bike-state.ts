@@ -15,6 +15,7 @@ import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { fittedOf } from '@cadre/server/fleet';
 import { measuredStandings } from './measured-standings';
+import { waitsOf } from './wait-rows';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
@@ -116,6 +117,7 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
     draftStops: await draftStopsOf(tx, bike, checks),
     newestCheck: await newestCheckOf(tx, bikeId),
     validUntil: validUntil ? validUntil.getTime() : null,
+    waits: await waitsOf(tx, bikeId),
   };
 }
 

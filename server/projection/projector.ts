@@ -9,9 +9,11 @@ import { personEntity, programEntity } from '@cadre/server/people/entities';
 import type { BikeDocument, Projector, Recorded } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
+import { waitEntity } from '@cadre/server/waits/entities';
 import { refreshBikeState, refreshDraftStops } from './bike-state';
 import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
+import { waitAnswered, waitsRidden, waitSet } from './wait-rows';
 import { roundChanged, roundClosed, roundMade, standingRoundSet } from './round-rows';
 import {
   bikesAdded,
@@ -36,6 +38,7 @@ async function moved(tx: EntityManager, bikeId: string, to: string, at: Date): P
   const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
   if (to === 'out') {
     await tx.query("UPDATE finding SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND severity = 'soon' AND state <> 'closed'", [bikeId]);
+    await waitsRidden(tx, bikeId);
   }
   // A ride-out counts until the bike comes back: what came back has been ridden.
   if (to === 'in' && bike.whereabouts === 'out') await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
@@ -259,6 +262,13 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       await keepFindings(tx, entry.body.bikeId, entry.body.findings);
       await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { endedAt: at });
       return;
+    case 'wait.set':
+      return waitSet(tx, entry.body.bikeId, entry.body.wait);
+    case 'wait.raised':
+      await tx.getRepository(waitEntity).update({ id: entry.body.waitId }, { raisedAt: at });
+      return;
+    case 'wait.answered':
+      return waitAnswered(tx, entry.body, at);
     default:
       return assertNever(entry);
   }

@@ -6,6 +6,7 @@ import type { BikeRule } from '@cadre/core/rounds';
 import type { Role } from '@cadre/core/people';
 import type { EntryKind } from '@cadre/core/records';
 import type { Touched } from '@cadre/core/repairs';
+import type { Gauged, Wait } from '@cadre/core/waits';
 
 export interface BikeDocument {
   readonly id: string;
@@ -146,6 +147,21 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'left-apart.opened': { bikeId: string; itemId: string; what: string; by?: string };
   'left-apart.closed': { bikeId: string; itemId: string };
   'bike.released': { bikeId: string; note: string; findings: readonly Finding[] };
+  'wait.set': { bikeId: string; wait: Wait };
+  /** By itself, when its time had come. */
+  'wait.raised': { bikeId: string; waitId: string; what: string };
+  /** What the look found; `againAt` when it goes on. */
+  'wait.answered': {
+    bikeId: string;
+    waitId: string;
+    what: string;
+    gauged: Gauged | null;
+    note: string;
+    said: string;
+    perDay: number | null;
+    againAt: number | null;
+    findings: readonly Finding[];
+  };
 }
 
 /** An entry about to be projected. */

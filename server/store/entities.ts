@@ -8,9 +8,11 @@ import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { roundEntity, standingRoundEntity } from '@cadre/server/rounds/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
+import { waitEntity } from '@cadre/server/waits/entities';
 
 /** Rebuilt from the record: emptied children first. */
 export const PROJECTIONS = [
+  waitEntity,
   fitmentEntity,
   partEntity,
   outingGroupEntity,

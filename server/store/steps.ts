@@ -186,4 +186,10 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
     sql: `CREATE TABLE standing_round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, sheetKey ${WORD} NULL, rule LONGTEXT NOT NULL, people LONGTEXT NOT NULL, doneBy ${WORD} NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
       CONSTRAINT standing_round_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT standing_round_json CHECK (JSON_VALID(rule) AND JSON_VALID(people)))`,
   },
+  {
+    name: 'BikeWait',
+    sql: `CREATE TABLE bike_wait (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, wait LONGTEXT NOT NULL, dueAt ${MOMENT} NULL, outings INT NULL, outingsUsed INT NOT NULL, raisedAt ${MOMENT} NULL, endedAt ${MOMENT} NULL,
+      INDEX bike_wait_bike (bikeId, endedAt), INDEX bike_wait_due (endedAt, raisedAt, dueAt), CONSTRAINT bike_wait_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT bike_wait_json CHECK (JSON_VALID(wait)),
+      CONSTRAINT bike_wait_has_end CHECK (dueAt IS NOT NULL OR outings IS NOT NULL))`,
+  },
 ];

@@ -57,6 +57,8 @@ const WORDS: Record<ErrorCode, Words> = {
   'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
   'check.not-amendable': say('Only a signed check can be amended, and a re-look is done again instead.', 'Begin a new check of this bike.'),
   'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
+  'wait.over': say('Somebody has answered this look meanwhile.', 'Reload the bike to see what was found.'),
+  'wait.gauge-again': say('A soak is answered by a second gauge reading.', 'Gauge it again and type that.'),
   'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),
   'round.undone-unsaid': (p) => ({ what: `Not done, and not said why: ${list(p.tags)}.`, todo: 'Say why for each; it is kept with the round.' }),
   'round.deadline-past': say('The deadline is past already.', 'Set a later time.'),

@@ -57,6 +57,15 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
         'strong',
       );
+    case 'wait.set':
+      return say('Look asked for later', text((body.wait as Body | undefined)?.what), 'quiet');
+    case 'wait.raised':
+      return say('Time to look again', text(body.what), 'strong');
+    case 'wait.answered': {
+      const rate = typeof body.perDay === 'number' ? `${Math.round(body.perDay * 1000) / 10} % a day` : '';
+      const said = { sound: 'holds', fault: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
+      return say('Looked again', [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '), 'strong');
+    }
     case 'check.co-signed':
       return say('Trainee’s check co-signed', '', 'plain');
     case 'check.abandoned':

@@ -53,7 +53,7 @@ describe('the tools', () => {
       'repair-or-decline',
       { price: '100', worth: '300', parts: '22 40', minutes: '30 60' },
       'Worth it: 78 under a fit one',
-      '100 + 162 of repairs = 262',
+      '100 + 122 of repairs = 222',
     ],
     ['repair-or-decline', { price: '300', worth: '300', parts: '22', minutes: '30' }, 'Decline: 42 over a fit one', ''],
   ])('%s of %o: %s', (key, typed, says, working) => {

@@ -1,0 +1,29 @@
+import type { FieldIssue } from '@cadre/core/errors';
+import { leak, type LeakAnswer, type LimitChoices } from '@cadre/core/measures';
+import type { Gauged, Wait } from './wait';
+
+const HOUR_MS = 3_600_000;
+/** Too soon: looked at once more after at least so long, hours. */
+const AGAIN_HOURS = 6;
+/** A soak that holds is asked nothing more of before the next ordinary look. */
+const NEXT_LOOK_HOURS = 24;
+
+export type SoakAnswer =
+  | { readonly ok: false; readonly issues: readonly FieldIssue[] }
+  | {
+      readonly ok: true;
+      readonly answer: LeakAnswer;
+      /** When it is looked at once more, or null when the soak is over. */
+      readonly againAt: number | null;
+    };
+
+/** What a second gauge reading says of a soak. Too soon to say: it goes on, and raises itself again. */
+export function answerSoak(wait: Pick<Wait, 'gauged' | 'floor' | 'since'>, now: Gauged, choices: LimitChoices): SoakAnswer {
+  if (!wait.gauged) return { ok: false, issues: [{ path: 'gauged', code: 'required' }] };
+  const hours = (now.at - wait.gauged.at) / HOUR_MS;
+  const told = leak({ before: wait.gauged.kpa, after: now.kpa, hours, floor: wait.floor ?? undefined, nextLookHours: NEXT_LOOK_HOURS }, choices);
+  if (!told.ok) return told;
+  const { word, because } = told.value;
+  const wanted = because === 'hours' ? AGAIN_HOURS - hours : hours;
+  return { ok: true, answer: told.value, againAt: word === 'too-soon' ? now.at + Math.max(1, wanted) * HOUR_MS : null };
+}

@@ -1,0 +1,74 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { answerSoak, dueAfter, dueWaits, isDue, USUAL_WAIT, WAIT_KINDS, type Wait } from '.';
+
+const HOUR = 3_600_000;
+const wait = (more: Partial<Wait> = {}): Wait => ({
+  id: 'w',
+  kind: 'soak',
+  what: 'Front tyre',
+  position: 'front',
+  since: 0,
+  by: 'ann',
+  dueAt: 12 * HOUR,
+  outings: null,
+  outingsUsed: 0,
+  raisedAt: null,
+  gauged: { kpa: 300, typed: '3', at: 0 },
+  floor: null,
+  ...more,
+});
+
+describe('a wait', () => {
+  it.each([
+    [{ dueAt: 100 }, 99, false],
+    [{ dueAt: 100 }, 100, true],
+    [{ dueAt: null, outings: 3, outingsUsed: 2 }, 1e15, false],
+    [{ dueAt: null, outings: 3, outingsUsed: 3 }, 0, true],
+    [{ dueAt: 100, outings: 3, outingsUsed: 3 }, 0, true],
+  ] as const)('%o at %d is due: %s', (more, now, due) => expect(isDue(wait(more), now)).toBe(due));
+  it('has a usual time or number of outings of its kind', () => {
+    for (const kind of WAIT_KINDS) expect(USUAL_WAIT[kind].hours !== null || USUAL_WAIT[kind].outings !== null, kind).toBe(true);
+    expect(dueAfter(1000, 5 / 60)).toBe(1000 + 300_000);
+    expect(dueAfter(1000, null)).toBeNull();
+  });
+  it('comes longest overdue first', () => {
+    const waits = [
+      wait({ id: 'b', dueAt: 200 }),
+      wait({ id: 'a', dueAt: 100 }),
+      wait({ id: 'c', dueAt: 900 }),
+      wait({ id: 'd', dueAt: null, outings: 1, outingsUsed: 1, since: 50 }),
+    ];
+    expect(dueWaits(waits, 300).map((each) => each.id)).toEqual(['d', 'a', 'b']);
+  });
+});
+
+describe('a soak', () => {
+  const at = (kpa: number, hours: number) => ({ kpa, typed: String(kpa / 100), at: hours * HOUR });
+  it('that lost 24 of 300 kPa in 18 hours is soon, and over', () =>
+    expect(answerSoak(wait(), at(276, 18), {})).toMatchObject({ ok: true, answer: { word: 'fault', becomes: 'soon' }, againAt: null }));
+  it('gauged again too soon goes on until six hours are over', () =>
+    expect(answerSoak(wait({ gauged: { kpa: 200, typed: '2', at: 0 } }), at(193, 4), {})).toMatchObject({
+      ok: true,
+      answer: { word: 'too-soon' },
+      againAt: 6 * HOUR,
+    }));
+  it('whose loss the gauges cannot tell is given as long again', () =>
+    expect(answerSoak(wait(), at(294, 8), {})).toMatchObject({ ok: true, answer: { because: 'gauges' }, againAt: 16 * HOUR }));
+  it('that holds is over', () => expect(answerSoak(wait(), at(298, 48), {})).toMatchObject({ ok: true, answer: { word: 'sound' }, againAt: null }));
+  it('that falls under the tyre’s least before the next look is soon', () =>
+    expect(answerSoak(wait({ floor: 270 }), at(282, 24), {})).toMatchObject({ answer: { word: 'fault', because: 'floor' } }));
+  it('without a pressure to compare with, or with one that cannot be, is refused by its field', () => {
+    expect(answerSoak(wait({ gauged: null }), at(282, 24), {})).toEqual({ ok: false, issues: [{ path: 'gauged', code: 'required' }] });
+    expect(answerSoak(wait(), at(-1, 24), {})).toMatchObject({ ok: false, issues: [{ path: 'after' }] });
+    expect(answerSoak(wait(), at(282, 0), {})).toMatchObject({ ok: false, issues: [{ path: 'hours' }] });
+  });
+  it('is never told to look again in the past', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 100, max: 400, noNaN: true }), fc.double({ min: 0.1, max: 200, noNaN: true }), (kpa, hours) => {
+        const told = answerSoak(wait(), at(kpa, hours), {});
+        expect(!told.ok || told.againAt === null || told.againAt > hours * HOUR).toBe(true);
+      }),
+    );
+  });
+});

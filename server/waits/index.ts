@@ -1,0 +1,1 @@
+export { Waits } from './service';

@@ -1,0 +1,39 @@
+import { askedKey, DEFAULT_POLICY, type Asked, type PolicyVersion } from '@cadre/core/catalogue';
+import { judgeCheck, type Finding } from '@cadre/core/findings';
+import type { LeakAnswer } from '@cadre/core/measures';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import type { Gauged, Wait } from '@cadre/core/waits';
+
+const PRESSURE = 'tyre-pressure';
+const LOW_AGAIN = 'low-again';
+
+/** A tyre that lost air over its soak, as a finding: the one already open there, or a new one. */
+export function leakFinding(
+  wait: Pick<Wait, 'position'>,
+  gauged: Gauged,
+  answer: LeakAnswer,
+  of: { readonly open: readonly Finding[]; readonly policy: PolicyVersion; readonly by: string; readonly newId: () => string },
+): Finding {
+  const checkpoint = CHECKPOINTS.find((each) => each.key === PRESSURE);
+  if (!checkpoint) throw new Error(`no checkpoint ${PRESSURE} ships`);
+  const zone = wait.position === 'rear' ? 'rear-wheel' : 'front-wheel';
+  const key = askedKey(PRESSURE, wait.position);
+  const asked: Asked = { key, checkpoint, position: wait.position, zone, critical: false, minutes: checkpoint.minutes };
+  const measured = { measure: 'tyre-window', value: gauged.kpa, limit: answer.because === 'floor' ? answer.limit : null, next: 'find-leak' } as const;
+  const { changes } = judgeCheck({
+    asked: [asked],
+    standings: new Map([
+      [key, { key, outcome: 'fault', faults: [{ fault: LOW_AGAIN, severity: 'soon' }], marks: [], measured: new Map([[LOW_AGAIN, measured]]) }],
+    ]),
+    open: of.open,
+    putRightBefore: new Map(),
+    policy: { ...DEFAULT_POLICY, ...of.policy },
+    signedAt: gauged.at,
+    signedBy: of.by,
+    newId: of.newId,
+  });
+  const [change] = changes;
+  if (!change) throw new Error('a leak that is a fault makes a finding');
+  const rate = `Lost ${Math.round(answer.perDay * 1000) / 10} % a day over its soak`;
+  return { ...change.finding, words: { ...change.finding.words, note: rate } };
+}

@@ -1,0 +1,128 @@
+import { IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { v5 as idFrom, v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { answerWait, setWait } from '@cadre/contract/waits';
+import { measuredOn } from '@cadre/core/catalogue';
+import { windowOn } from '@cadre/core/measures';
+import { answerSoak, dueAfter, isDue, type Gauged, type Wait } from '@cadre/core/waits';
+import { currentPolicy } from '@cadre/server/catalogue';
+import { describeBike, findBike, measuredBikes } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { factsOf, waitOf } from '@cadre/server/projection';
+import { RefusedError, type Record } from '@cadre/server/records';
+import { waitEntity, type WaitRow } from './entities';
+import { leakFinding } from './leak-finding';
+
+type Answered = AnswerOf<typeof answerWait>;
+
+/** Looks asked for later: set, raised by themselves when their time has come, and answered. */
+export class Waits {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+    private readonly now: () => number,
+  ) {}
+
+  async set(actor: Actor, bikeId: string, body: BodyOf<typeof setWait>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    if (body.hours === null && body.outings === null) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'hours', code: 'required' }] });
+    if (body.kind === 'soak' && !body.gauged) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'gauged', code: 'required' }] });
+    const bike = await findBike(this.source.manager, bikeId);
+    return this.record.act(
+      { chain: bike.siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        const { kind, what, position, hours, outings, gauged, at } = body;
+        const wait: Wait = {
+          id: body.id,
+          kind,
+          what,
+          position,
+          since: at,
+          by: actor.id,
+          dueAt: dueAfter(at, hours),
+          outings,
+          outingsUsed: 0,
+          raisedAt: null,
+          gauged: gauged ? { ...gauged, at } : null,
+          floor: kind === 'soak' ? await this.floorOf(tx, bikeId, position) : null,
+        };
+        return { kind: 'wait.set', body: { bikeId, wait }, happenedAt: at };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  /** The least the tyre at this end may have, as marked or by the house's floor. */
+  private async floorOf(tx: EntityManager, bikeId: string, position: Wait['position']): Promise<number | null> {
+    const measured = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
+    const { policy } = await currentPolicy(tx);
+    return measured ? windowOn(measuredOn({ position, zone: 'front-wheel' }, measured, policy)).floor : null;
+  }
+
+  async answer(actor: Actor, id: string, body: BodyOf<typeof answerWait>): Promise<Answered> {
+    requireAct(actor, 'mark');
+    const found = await this.find(this.source.manager, id);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    let told: Pick<Answered, 'leak' | 'againAt'> = { leak: null, againAt: null };
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { waitId: id, ...body }, author: actor.id },
+      async (tx) => {
+        const row = await this.find(tx, id);
+        if (row.endedAt) throw new RefusedError('wait.over', {});
+        const wait = waitOf(row);
+        const { bikeId } = row;
+        const gauged: Gauged | null = body.gauged ? { ...body.gauged, at: body.at } : null;
+        const plain = { bikeId, waitId: id, what: wait.what, gauged, note: body.note };
+        if (wait.kind !== 'soak')
+          return { kind: 'wait.answered', happenedAt: body.at, body: { ...plain, said: 'looked', perDay: null, againAt: null, findings: [] } };
+        if (!gauged) throw new RefusedError('wait.gauge-again', {}, { fields: [{ path: 'gauged', code: 'required' }] });
+        const { policy } = await currentPolicy(tx);
+        const soak = answerSoak(wait, gauged, policy.limits);
+        if (!soak.ok)
+          throw new RefusedError('body.invalid', {}, { fields: soak.issues.map((issue) => ({ ...issue, path: `gauged.${issue.path}` })) });
+        const { corrected: _corrected, becomes: _becomes, limit: _limit, ...leak } = soak.answer;
+        told = { leak, againAt: soak.againAt };
+        const findings =
+          soak.answer.word === 'fault'
+            ? [leakFinding(wait, gauged, soak.answer, { open: (await factsOf(tx, bikeId)).findings, policy, by: actor.id, newId })]
+            : [];
+        return {
+          kind: 'wait.answered',
+          happenedAt: body.at,
+          body: { ...plain, said: soak.answer.word, perDay: soak.answer.perDay, againAt: soak.againAt, findings },
+        };
+      },
+      async (tx) => ({ bike: await describeBike(tx, found.bikeId), ...told }),
+    );
+  }
+
+  private async find(tx: EntityManager, id: string): Promise<WaitRow> {
+    const row = await tx.getRepository(waitEntity).findOneBy({ id });
+    if (!row) throw new RefusedError('not-found', { what: 'wait' });
+    return row;
+  }
+
+  /**
+   * Raises every wait whose time has come: it is on the record and on every screen, with no page open. Its id is made of the wait and what it waited for, so that
+   * any number of servers asking at once raise it once. Answers how many were raised.
+   */
+  async raiseDue(): Promise<number> {
+    const now = this.now();
+    const waiting = await this.source.getRepository(waitEntity).find({ where: { endedAt: IsNull(), raisedAt: IsNull() } });
+    let raised = 0;
+    for (const row of waiting) {
+      const wait = waitOf(row);
+      if (!isDue(wait, now)) continue;
+      const { siteId } = await findBike(this.source.manager, row.bikeId);
+      const id = idFrom(`raised ${wait.dueAt ?? ''} ${wait.outings ?? ''}`, wait.id);
+      const first = await this.record.act(
+        { chain: siteId, id, request: { waitId: wait.id }, author: null },
+        async () => ({ kind: 'wait.raised', body: { bikeId: row.bikeId, waitId: wait.id, what: wait.what } }),
+        async (_tx, { repeated }) => !repeated,
+      );
+      if (first) raised += 1;
+    }
+    return raised;
+  }
+}
