@@ -3,12 +3,13 @@ import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { siteTimeToday } from '@cadre/core/schedule';
 import type { Fitness } from '@cadre/core/fitness';
+import { dueWaits } from '@cadre/core/waits';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { GroupStrip } from '@cadre/web/schedule';
 import { FitnessMark } from '@cadre/web/ui';
-import { CircleHelp, Search, SunMoon, UserRound } from '@lucide/vue';
+import { CircleHelp, Hourglass, Search, SunMoon, UserRound } from '@lucide/vue';
 import { clock, untilNow } from './format';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from './theme';
@@ -34,6 +35,12 @@ const counts = computed(() => {
   for (const bike of fleet.bikes) found[fleet.fitnessOf(bike, now.value).fitness] += 1;
   return found;
 });
+/** Looks asked for later whose time has come, the bike that has waited longest first. */
+const again = computed(() =>
+  fleet.bikes
+    .flatMap((bike) => dueWaits(bike.facts.waits ?? [], now.value).map((wait) => ({ bike, since: wait.dueAt ?? wait.since })))
+    .sort((a, b) => a.since - b.since),
+);
 const fit = computed(() => counts.value.cleared + counts.value['cleared-with-watch']);
 const site = computed(() => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null);
 const opening = computed(() => (site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null));
@@ -103,6 +110,17 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
               <FitnessMark fitness="held" :size="18" /><span class="sturdy" :class="counts.held ? 'text-held' : ''" data-count="held">{{
                 counts.held
               }}</span>
+            </dd>
+          </div>
+          <div v-if="again[0]" class="leading-tight" data-strip-again>
+            <dt class="text-sm text-soft">Again</dt>
+            <dd>
+              <RouterLink
+                :to="{ name: 'bike', params: { bikeId: again[0].bike.id } }"
+                class="flex items-center gap-1 font-semibold text-watch underline"
+                :aria-label="`Look again: ${again.map((each) => each.bike.tag).join(', ')}`"
+                ><Hourglass :size="17" aria-hidden="true" />{{ again.length }}</RouterLink
+              >
             </dd>
           </div>
         </dl>

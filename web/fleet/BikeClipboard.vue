@@ -9,6 +9,7 @@ import type { Build } from '@cadre/core/fleet';
 import { v7 as newId } from 'uuid';
 import { now as serverNow, send, useKeys, useNow, type KeyMap } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
+import { WaitPanel } from '@cadre/web/waits';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BikeSign from './BikeSign.vue';
 import { putAwayHint } from './put-away';
@@ -144,6 +145,7 @@ useKeys(
       >
       <template v-else>On no hook, and none is free here.</template>
     </p>
+    <WaitPanel :bike="bike" :time-zone="site?.timeZone" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
       <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{

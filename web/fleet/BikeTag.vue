@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { PencilLine, Wrench } from '@lucide/vue';
+import { Hourglass, PencilLine, Wrench } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Build } from '@cadre/core/fleet';
 import type { Fitness } from '@cadre/core/fitness';
+import { isDue } from '@cadre/core/waits';
+import { useNow } from '@cadre/web/app';
 import { FitnessMark } from '@cadre/web/ui';
 import BikeSign from './BikeSign.vue';
 import type { TagSize } from './tag-size';
@@ -19,6 +21,9 @@ const props = defineProps<{
   selected: boolean;
   beganCheck: boolean;
 }>();
+const now = useNow();
+/** A look asked for later whose time has come. Most bikes wait for nothing, and follow no clock. */
+const lookAgain = computed(() => (props.bike.facts.waits ?? []).some((wait) => isDue(wait, now.value)));
 const away = computed(() => props.bike.whereabouts === 'out');
 const line = computed(() => {
   if (away.value) return 'out';
@@ -97,6 +102,9 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
         ><template v-else>{{ FITNESS_WORDS[fitness] }}</template></span
       >
     </span>
+    <span v-if="lookAgain" class="absolute bottom-1 right-1 text-watch" data-look-again
+      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only">, look again now</span></span
+    >
     <span v-if="size === 'small'" class="sr-only">, {{ line }}</span>
     <span class="sr-only"
       >, {{ KIND_WORDS[bike.build.kind] }}{{ away || bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[bike.whereabouts]}` }}</span

@@ -4,6 +4,8 @@ import { RouterLink } from 'vue-router';
 import { clock, count, untilNow, useNow } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { Hourglass } from '@lucide/vue';
+import { isDue } from '@cadre/core/waits';
 import { FitnessMark } from '@cadre/web/ui';
 import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
@@ -31,6 +33,8 @@ const words = computed(() => {
       return row.neededAt ? `needed ${shortWhen(row.neededAt, now.value, props.timeZone)}` : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
   }
 });
+/** A look asked for later has raised itself on it. */
+const again = computed(() => (props.row.bike.facts.waits ?? []).find((wait) => isDue(wait, now.value)) ?? null);
 const act = computed(() => {
   if (!props.may) return '';
   if (props.row.state === 'abandoned') return mine.value ? 'Go on' : 'Take over';
@@ -58,6 +62,9 @@ const act = computed(() => {
         class="block truncate text-sm"
         :class="row.state === 'abandoned' || row.state === 'incomplete' ? 'font-semibold text-watch' : 'text-soft'"
         >{{ words }}</span
+      >
+      <span v-if="again" class="flex items-center gap-1 text-sm font-semibold text-watch" data-round-again
+        ><Hourglass :size="15" aria-hidden="true" />look again: {{ again.what }}</span
       >
     </span>
     <span v-if="act" class="shrink-0 whitespace-nowrap rounded bg-act px-2 py-1.5 font-semibold text-on-act">{{ act }}</span>

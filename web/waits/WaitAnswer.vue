@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { answerWait } from '@cadre/contract/waits';
+import type { FitnessFacts } from '@cadre/core/fitness';
+import { readReading } from '@cadre/core/measures';
+import { dayAndClock, now, send } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+
+/** Answers a look: a soak by a second gauge reading, which says its rate at once; the others in a word. */
+const props = defineProps<{ wait: NonNullable<FitnessFacts['waits']>[number]; due: boolean }>();
+const emit = defineEmits<{ told: [said: string] }>();
+const fleet = useFleet();
+const refusal = useRefusal();
+const text = ref('');
+const tried = ref(false);
+const open = ref(false);
+const isSoak = computed(() => props.wait.kind === 'soak');
+const read = computed(() => readReading('tyre-window', text.value));
+const wrong = computed(() => (isSoak.value && read.value.state !== 'read' ? 'What the gauge reads now, from 0 to 11 bar.' : null));
+const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`;
+
+async function answer(): Promise<void> {
+  tried.value = true;
+  if (wrong.value) return;
+  const gauged = isSoak.value && read.value.state === 'read' ? { kpa: read.value.taken.values[0] ?? 0, typed: text.value.trim() } : null;
+  const told = await send(answerWait, {
+    params: { id: props.wait.id },
+    body: { id: newId(), gauged, note: isSoak.value ? '' : text.value.trim(), at: now() },
+  });
+  if (told.leak?.word === 'too-soon')
+    emit(
+      'told',
+      `Too soon to say${told.leak.because === 'gauges' ? ': the gauges could be off by as much' : ''}. It raises itself again ${told.againAt ? dayAndClock(told.againAt, now()) : 'later'}.`,
+    );
+  else if (told.leak)
+    emit(
+      'told',
+      `${props.wait.what}: ${told.leak.word === 'fault' ? `loses ${percent(told.leak.perDay)} a day, a soon is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
+    );
+  text.value = '';
+  tried.value = false;
+  fleet.put(told.bike);
+}
+</script>
+
+<template>
+  <ActButton v-if="!due && !open" kind="quiet" class="!px-0" @click="open = true">{{ isSoak ? 'Gauge it now' : 'Looked at already' }}</ActButton>
+  <form v-else class="mt-1 flex flex-wrap items-end gap-2 pr-2" @submit.prevent="refusal.run(answer)">
+    <TextField
+      v-model="text"
+      class="min-w-0 grow basis-32"
+      :label="isSoak ? 'Gauge now, bar' : 'What was found'"
+      :error="tried ? wrong : null"
+      data-wait-answer
+    />
+    <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-wait-done>{{ isSoak ? 'Tell' : 'Looked' }}</ActButton>
+    <NoticePlate v-if="refusal.said.value" class="basis-full" :said="refusal.said.value" />
+  </form>
+</template>
