@@ -102,6 +102,18 @@ const previewPolicy = async (): Promise<void> => {
   await browser.click('[data-preview]');
   await browser.find('[data-policy-effect]');
 };
+const measurePads = async (): Promise<void> => {
+  const field = '[data-question="pad-thickness@front"] [data-reading]';
+  await browser.click(`${field} [data-pad-toggle]`);
+  for (const key of ['1', '.', '3']) await browser.click(`${field} [data-key="${key}"]`);
+  await (await browser.find(`${field} input`)).sendKeys('\uE007');
+  await browser.find('[data-verdict]');
+  await browser.click(`${field} [data-pad-toggle]`);
+};
+const openLimits = async (): Promise<void> => {
+  await browser.click('[data-limit-group=Pads]');
+  await browser.type('[data-limit=padFault] input', '9');
+};
 const VIEWS: readonly { name: string; path: () => string; wait: string; before?: () => Promise<void>; as?: string }[] = [
   { name: 'wall', path: () => '/', wait: '[data-tag=K1]' },
   { name: 'stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]' },
@@ -138,6 +150,17 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'patterns', path: () => '/patterns', wait: '#digits' },
   { name: 'finding a bike', path: () => '/rounds', wait: '[data-round-plate]', before: find },
   { name: 'what is left at the stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: () => browser.press('l') },
+  { name: 'tools', path: () => '/tools', wait: '[data-tool=torque]' },
+  { name: 'tool in hand', path: () => '/tools/pads?thickness=3.4+2.8', wait: '[data-says]', before: () => browser.click('[data-to-bike] button') },
+  { name: 'tool refusing', path: () => '/tools/leak?before=3&after=x&hours=4', wait: '[data-tool-bench]' },
+  {
+    name: 'stand with a reading',
+    path: () => `/stand/${ids.fresh}?sheet=season-opening&at=pad-thickness@front`,
+    wait: '[data-question]',
+    before: measurePads,
+  },
+  { name: 'look asked for later', path: () => `/bikes/${ids.fresh}`, wait: '[data-look-later]', before: () => browser.click('[data-look-later]') },
+  { name: 'limits', path: () => '/policy', wait: '[data-limits]', before: openLimits },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },

@@ -16,17 +16,21 @@ export class ServerProcess {
   private constructor(
     readonly port: number,
     private readonly database: { socketPath: string; password: string; name: string },
+    private readonly settings: Readonly<Record<string, string>>,
   ) {}
 
-  static async start(database: { socketPath: string; password: string; name: string }): Promise<ServerProcess> {
-    const server = new ServerProcess(await freePort(), database);
+  static async start(
+    database: { socketPath: string; password: string; name: string },
+    settings: Readonly<Record<string, string>> = {},
+  ): Promise<ServerProcess> {
+    const server = new ServerProcess(await freePort(), database, settings);
     await server.up();
     return server;
   }
 
   async up(): Promise<void> {
     const child = spawn(process.execPath, ['--import', 'tsx', 'e2e/support/serve.ts'], {
-      env: { ...process.env, CADRE_PORT: String(this.port), TEST_DATABASE: JSON.stringify(this.database) },
+      env: { ...process.env, ...this.settings, CADRE_PORT: String(this.port), TEST_DATABASE: JSON.stringify(this.database) },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;

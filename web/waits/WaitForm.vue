@@ -8,7 +8,7 @@ import { USUAL_WAIT, WAIT_KINDS, type WaitKind } from '@cadre/core/waits';
 import { now, send } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
-import { WAIT_OF, WAIT_WORDS } from './wait-wording';
+import { WAIT_OF, WAIT_SHORT } from './wait-wording';
 
 /** Asks for a look later: what, when, and for a soak the pressure just set. */
 const props = defineProps<{ bike: Bike }>();
@@ -71,7 +71,7 @@ async function ask(): Promise<void> {
   <form class="space-y-3 rounded-md bg-sunk p-3" data-wait-form @submit.prevent="refusal.run(ask)">
     <ChoiceChips
       name="What for"
-      :options="WAIT_KINDS.map((value) => ({ value, label: WAIT_WORDS[value] }))"
+      :options="WAIT_KINDS.map((value) => ({ value, label: WAIT_SHORT[value] }))"
       :chosen="[kind]"
       @toggle="(value) => (kind = value)"
     />

@@ -10,6 +10,9 @@ export const WAIT_WORDS: Record<WaitKind, string> = {
   'look-again': 'Look again',
 };
 
+/** The same in a word, to choose among. */
+export const WAIT_SHORT: Record<WaitKind, string> = { soak: 'Soak', patch: 'Patch', 're-torque': 'Bolts', battery: 'Battery', 'look-again': 'Other' };
+
 /** What one looks at when nobody says it otherwise. */
 export const WAIT_OF: Record<WaitKind, string> = {
   soak: 'Tyre pressure',
