@@ -34,7 +34,7 @@ async function copyAddress(): Promise<void> {
       <RouterLink :to="{ name: 'tools' }" class="inline-flex min-h-12 items-center font-semibold text-act underline min-[900px]:hidden"
         >All tools</RouterLink
       >
-      <h2 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h2>
+      <h1 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h1>
       <p class="text-soft">{{ tool.when }}</p>
       <CautionLine v-if="tool.caution" :text="tool.caution" />
     </div>

@@ -12,7 +12,7 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
 <template>
   <main class="mx-auto flex max-w-[100rem] gap-6 px-4 pb-24 pt-4 max-[900px]:flex-col">
     <nav aria-label="Tools" class="w-64 shrink-0 max-[900px]:w-full" :class="chosen && 'max-[900px]:hidden'">
-      <h1 class="sturdy text-2xl">Tools</h1>
+      <component :is="chosen ? 'h2' : 'h1'" class="sturdy text-2xl">Tools</component>
       <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-3">
         <h2 class="text-soft">{{ group.name }}</h2>
         <ul class="border-l-4 border-line">
