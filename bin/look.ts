@@ -47,11 +47,6 @@ const openFault = async (browser: Browser): Promise<void> => {
 };
 const undo = (browser: Browser): Promise<void> => browser.click('[data-undo]');
 
-/** A list laid open: what its columns are taken for. */
-const openList = async (browser: Browser): Promise<void> => {
-  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/5-free-words.csv'));
-  await browser.find('[data-word]');
-};
 const previewList = async (browser: Browser): Promise<void> => {
   await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/4-tags.csv'));
   await browser.click('[data-to-preview]');
@@ -78,6 +73,13 @@ const undoLine = async (browser: Browser): Promise<void> => {
   for (const _ of [1, 2]) await browser.click('[data-undo]');
 };
 
+/** A rotor measured in three places: kept in the picture's own browser, marked nowhere. */
+const measureRotor = async (browser: Browser): Promise<void> => {
+  const row = '[data-question="rotor-thickness@front"]';
+  await (await browser.find(`${row} [data-reading] input`)).sendKeys('1.62 1.58 1.56', '\uE007');
+  await browser.find(`${row} [data-verdict]`);
+  await browser.driver.executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', row);
+};
 const previewPolicy = async (browser: Browser): Promise<void> => {
   await browser.type('[data-policy=soonDays] input', '1');
   await browser.click('[data-preview]');
@@ -116,9 +118,9 @@ const pictures: readonly Picture[] = [
   },
   { name: 'model', size: 'tablet', path: '/models/{Saltmarsh 29}', theme: 'contrast' },
   { name: 'groups', size: 'office', path: '/groups' },
-  { name: 'list-columns', size: 'office', path: '/lists', before: openList },
+  { name: 'reading', size: 'office', path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front', before: measureRotor },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
-  { name: 'figures', size: 'office', path: '/figures' },
+  { name: 'tool', size: 'office', path: '/tools/leak?before=3&after=2.76&hours=18&floor=2.1' },
   { name: 'checkpoint', size: 'office', path: '/catalogue/headset-play' },
   { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },

@@ -1,3 +1,4 @@
+import { limitRows, readingRows } from './print-measures';
 import { BY, criticalBecause, positionsAsked, ruleText, SCHOOL_QUESTIONS, SEVERITIES, ZONES, type Checkpoint } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { RE_LOOK_TABLE, TOUCHES } from '@cadre/core/repairs';
@@ -76,6 +77,12 @@ export function printRules(): string {
     '## Severities',
     'The least a fault may be given; an inspector may raise it, the lead lower it, never under a stop.',
     table(['severity', 'usual faults'], counts),
+    '## What a reading means',
+    'Found by walking the judge over the figures in steps, on a hardtail as usually built with nothing but this marked. On a limit is past it; chain slack is sound from 8 to 15 mm, ends included.',
+    table(['reading', 'figure', 'verdict', 'becomes', 'next'], readingRows()),
+    '## Limits a program may set',
+    'As shipped, and within what; a marking on the part comes before any of them.',
+    table(['limit', 'shipped', 'within'], limitRows()),
     '## What is critical',
     'A checkpoint is critical on a sheet when it has a stop fault that can arise between two such looks. These are critical only where the sheet looks back on what brings the fault:',
     table(
