@@ -4,7 +4,11 @@ import { bike } from '@cadre/contract/fleet';
 import { id, instant, note, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
 
-const gauge = z.object({ kpa: z.number().check(z.gte(20), z.lte(1100)), typed: z.string().check(z.minLength(1), z.maxLength(40)) });
+const typed = z.string().check(z.minLength(1), z.maxLength(40));
+/** What a tyre is set to: never empty. */
+const setTo = z.object({ kpa: z.number().check(z.gte(20), z.lte(1100)), typed });
+/** What it has later: it may be flat. */
+const gauge = z.object({ kpa: z.number().check(z.gte(0), z.lte(1100)), typed });
 
 /** Asks for a look later: by the clock, after outings, or both, whichever comes first. */
 export const setWait = route({
@@ -20,7 +24,7 @@ export const setWait = route({
     position: z.enum(POSITIONS),
     hours: z.nullable(z.number().check(z.gt(0), z.lte(24 * 400))),
     outings: z.nullable(z.int().check(z.gte(1), z.lte(200))),
-    gauged: z.nullable(gauge),
+    gauged: z.nullable(setTo),
     at: instant,
   }),
   answer: bike,

@@ -29,21 +29,34 @@ function unionOfFaults(marks: readonly Mark[]): readonly MarkedFault[] {
 }
 
 /**
+ * One person's mark that stands, with the last number they read there: saying something else of a look does not unmeasure it. Taking
+ * a mark back does.
+ */
+function standingOf(marks: readonly Mark[]): Mark | null {
+  const inOrder = [...marks].sort((a, b) => (standsOver(a, b) ? 1 : -1));
+  const reading = inOrder.reduce<Mark['reading']>((last, mark) => (mark.word === 'withdrawn' ? undefined : (mark.reading ?? last)), undefined);
+  const newest = inOrder.at(-1);
+  return newest ? (reading && !newest.reading ? { ...newest, reading } : newest) : null;
+}
+
+/**
  * Folds marks into what stands for each question. The order in which marks arrive changes nothing,
  * and a mark given twice counts once.
  */
 export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing> {
-  const byQuestion = new Map<string, Map<string, Mark>>();
+  const byQuestion = new Map<string, Map<string, Map<string, Mark>>>();
   for (const mark of marks) {
     const key = askedKey(mark.checkpoint, mark.position);
-    const byAuthor = byQuestion.get(key) ?? new Map<string, Mark>();
-    const other = byAuthor.get(mark.author);
-    if (!other || standsOver(mark, other)) byAuthor.set(mark.author, mark);
+    const byAuthor = byQuestion.get(key) ?? new Map<string, Map<string, Mark>>();
+    const own = byAuthor.get(mark.author) ?? new Map<string, Mark>();
+    own.set(mark.id, mark);
+    byAuthor.set(mark.author, own);
     byQuestion.set(key, byAuthor);
   }
   const standings = new Map<string, Standing>();
   for (const key of [...byQuestion.keys()].sort()) {
-    const standing = [...(byQuestion.get(key) as Map<string, Mark>).values()]
+    const standing = [...(byQuestion.get(key)?.values() ?? [])]
+      .flatMap((own) => standingOf([...own.values()]) ?? [])
       .filter((mark) => mark.word !== 'withdrawn')
       .sort((a, b) => WEIGHT[b.word] - WEIGHT[a.word] || (a.author < b.author ? -1 : 1));
     const worst = standing[0];

@@ -92,6 +92,19 @@ describe('what stands once readings have their word', () => {
       : [];
     expect(says).toMatchObject([{ fault: 'low-again', severity: 'soon', measured: { next: 'pump' } }]);
   });
+  it('is believed to be put right where a pump does it, and nowhere else', () => {
+    const key = 'tyre-pressure@front';
+    const low = mark(key, 'ann', 'put-right', { reading: reading(key, '1.5') });
+    const standing = (each: Mark) =>
+      asMeasured([question(key)], foldMarks([each]), () => onLike({ fit: { sidewallMinFront: 210 } }), new Set()).get(key)?.outcome;
+    expect(standing(low)).toBe('put-right');
+    expect(standing({ ...low, word: 'sound' })).toBe('fault');
+  });
+  it('keeps the number when the same person says something else of the look, until it is taken back', () => {
+    const sound = mark(PADS, 'ann', 'sound', { at: 2 });
+    expect(judged(PADS, [mark(PADS, 'ann', 'fault', thin()), sound])?.outcome).toBe('fault');
+    expect(judged(PADS, [mark(PADS, 'ann', 'fault', thin()), mark(PADS, 'ann', 'withdrawn', { at: 2 }), { ...sound, at: 3 }])?.outcome).toBe('sound');
+  });
   it('is a watch where that is all the number says', () => {
     const key = 'rotor-thickness@front';
     const on = onLike({ fit: { rotorMinFront: 1.5 } });

@@ -18,6 +18,8 @@ export interface ReadingSays {
   /** The usual fault it tells of; null where the checkpoint has none for it. */
   readonly fault: string | null;
   readonly severity: Severity;
+  /** It is set right on the spot: whoever says they did is believed. */
+  readonly onTheSpot: boolean;
   readonly measured: MeasuredFault;
 }
 
@@ -31,7 +33,16 @@ export function readingSays(asked: Pick<Asked, 'checkpoint'>, mark: Pick<Mark, '
   return judged.value.filter(speaksAgainst).flatMap((verdict) => {
     const severity = SEVERITY[verdict.becomes];
     const { value, limit, next } = verdict;
-    return severity ? [{ fault: faultOf(measure, verdict, asked.checkpoint.faults), severity, measured: { measure, value, limit, next } }] : [];
+    return severity
+      ? [
+          {
+            fault: faultOf(measure, verdict, asked.checkpoint.faults),
+            severity,
+            onTheSpot: verdict.becomes === 'put-right',
+            measured: { measure, value, limit, next },
+          },
+        ]
+      : [];
   });
 }
 
@@ -72,7 +83,9 @@ export function asMeasured(
   for (const each of asked) {
     const standing = standings.get(each.key);
     if (!standing || standing.outcome === 'not-looked-at' || !standing.marks.some((mark) => mark.reading)) continue;
-    const says = standing.marks.flatMap((mark) => readingSays(each, mark, on(each)).filter((one) => !isAside(mark, one, leads)));
+    const says = standing.marks.flatMap((mark) =>
+      readingSays(each, mark, on(each)).filter((one) => !isAside(mark, one, leads) && !(one.onTheSpot && mark.word === 'put-right')),
+    );
     if (says.length === 0) continue;
     const worst = says.reduce((a, b) => (isWorse(b.severity, a.severity) ? b : a));
     const outcome: Outcome = worst.severity === 'watch' && standing.outcome !== 'fault' ? 'watch' : 'fault';

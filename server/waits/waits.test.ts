@@ -74,6 +74,11 @@ describe('a soak', () => {
     expect((await answer(wait?.id ?? '', { gauged: { kpa: 199, typed: '1.99' } })).bike.facts.waits).toMatchObject([{ id: wait?.id }]);
   });
 
+  it('found flat is a leak', async () => {
+    const wait = (await set(await bike(), 'soak', { gauged: { kpa: 300, typed: '3' } })).facts.waits?.[0];
+    await later(12);
+    expect((await answer(wait?.id ?? '', { gauged: { kpa: 0, typed: '0' } })).leak).toMatchObject({ word: 'fault' });
+  });
   it('knows the least its tyre may have', async () => {
     const of = await bike();
     await world.as('mechanic').send(changeBike, {
