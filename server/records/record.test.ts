@@ -1,3 +1,4 @@
+import { answerWait, setWait } from '@cadre/contract/waits';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import {
@@ -125,6 +126,11 @@ async function changeTheFleet(): Promise<void> {
     params: { id: newId() },
     body: { siteId: site.id, name: 'Daily', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
   });
+  const waiting = { what: 'Front tyre', position: 'front' as const, hours: 12, outings: null, at };
+  await lead.send(setWait, { params: { id: other.id }, body: { id: newId(), kind: 'soak', gauged: { kpa: 300, typed: '3' }, ...waiting } });
+  const answered = newId();
+  await lead.send(setWait, { params: { id: other.id }, body: { id: answered, kind: 'look-again', gauged: null, ...waiting } });
+  await lead.send(answerWait, { params: { id: answered }, body: { id: newId(), gauged: null, note: 'Fine', at } });
   const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
   await lead.send(removeGroup, { params: { id: passing.id } });
 }

@@ -1,0 +1,28 @@
+/** A reading against usage since the part was fitted. */
+export interface WearPoint {
+  readonly usage: number;
+  readonly value: number;
+}
+
+export function middle(values: readonly number[]): number {
+  const inOrder = [...values].sort((a, b) => a - b);
+  const half = Math.floor(inOrder.length / 2);
+  const upper = inOrder[half] ?? 0;
+  return inOrder.length % 2 === 1 ? upper : ((inOrder[half - 1] ?? 0) + upper) / 2;
+}
+
+/**
+ * The robust line through points (Theil-Sen): the middle of all slopes between pairs, and the middle of what is left of each value. One
+ * misread figure in four does not move it. Null when no two points differ in usage.
+ */
+export function robustLine(points: readonly WearPoint[]): { readonly rate: number; readonly start: number } | null {
+  const slopes: number[] = [];
+  for (let a = 0; a < points.length; a += 1)
+    for (let b = a + 1; b < points.length; b += 1) {
+      const [one, two] = [points[a], points[b]];
+      if (one && two && two.usage !== one.usage) slopes.push((two.value - one.value) / (two.usage - one.usage));
+    }
+  if (slopes.length === 0) return null;
+  const rate = middle(slopes);
+  return { rate, start: middle(points.map((point) => point.value - rate * point.usage)) };
+}
