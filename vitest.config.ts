@@ -15,7 +15,7 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom' } },
+      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom', isolate: false } },
       {
         test: {
           name: 'server',

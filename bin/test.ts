@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -32,11 +32,25 @@ function stage(name: string, body: () => { passed: number; failed: number }): St
   return { name, ...counts, seconds: (Date.now() - began) / 1000 };
 }
 
-/** A tool that passes or fails as a whole counts as one. */
-function tool(...command: [string, ...string[]]): { passed: number; failed: number } {
-  const [program, ...args] = command;
-  const run = spawnSync('npx', ['--no-install', program, ...args], { stdio: 'inherit' });
-  return run.status === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+/** A tool that passes or fails as a whole counts as one. What it says is shown when it has ended: others run beside it. */
+async function tool(name: string, ...command: [string, ...string[]]): Promise<Stage> {
+  const began = Date.now();
+  const run = spawn('npx', ['--no-install', ...command], { stdio: ['ignore', 'pipe', 'pipe'] });
+  const said: Buffer[] = [];
+  run.stdout.on('data', (part: Buffer) => said.push(part));
+  run.stderr.on('data', (part: Buffer) => said.push(part));
+  const status = await new Promise<number | null>((done) => run.once('close', done));
+  say(`\n── ${name}\n${Buffer.concat(said).toString('utf8').trim()}`);
+  return { name, passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1, seconds: (Date.now() - began) / 1000 };
+}
+
+/** Tools of one thread each, two at a time: as many as there are cores in the least machine. */
+async function tools(...each: readonly (readonly [string, string, ...string[]])[]): Promise<void> {
+  const waiting = [...each];
+  const work = async (): Promise<void> => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) stages.push(await tool(...next));
+  };
+  await Promise.all([work(), work()]);
 }
 
 function vitest(project: string): { passed: number; failed: number } {
@@ -58,14 +72,20 @@ process.env.TZ = 'Pacific/Auckland';
 const only = process.argv.slice(3);
 const wanted = (name: string): boolean => only.length === 0 || only.includes(name);
 const stages: Stage[] = [];
-if (wanted('types')) {
-  stages.push(stage('types', () => tool('tsc', '-p', 'tsconfig.json')));
-  stages.push(stage('types of the web', () => tool('vue-tsc', '-p', 'web/tsconfig.json')));
-}
-if (wanted('lint')) {
-  stages.push(stage('lint', () => tool('eslint', '.', '--cache', '--cache-location', 'node_modules/.cache/eslint')));
-  stages.push(stage('format', () => tool('prettier', '--check', '--log-level', 'warn', '.')));
-}
+await tools(
+  ...(wanted('types')
+    ? ([
+        ['types of the web', 'vue-tsc', '-p', 'web/tsconfig.json'],
+        ['types', 'tsc', '-p', 'tsconfig.json'],
+      ] as const)
+    : []),
+  ...(wanted('lint')
+    ? ([
+        ['lint', 'eslint', '.', '--cache', '--cache-location', 'node_modules/.cache/eslint'],
+        ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
+      ] as const)
+    : []),
+);
 if (wanted('share')) {
   stages.push(
     stage('share of tests', () => {
