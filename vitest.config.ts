@@ -15,7 +15,7 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom', isolate: false } },
+      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom', pool: 'threads' } },
       {
         test: {
           name: 'server',
