@@ -33,8 +33,8 @@ export default defineConfig({
           globalSetup: ['./testing/global-setup.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
-          // Two browsers, each with a server and a database of its own: most of a journey is waiting for one or the other.
-          maxWorkers: 2,
+          // One browser at a time: two on two cores take nearly as long, and a kill test ran out of its time beside another.
+          fileParallelism: false,
         },
       },
     ],
