@@ -11,6 +11,9 @@ export function middle(values: readonly number[]): number {
   return inOrder.length % 2 === 1 ? upper : ((inOrder[half - 1] ?? 0) + upper) / 2;
 }
 
+/** Nearer than this two readings were taken at one usage: a slope between them is nothing but their noise. */
+const SAME_USAGE = 1e-3;
+
 /**
  * The robust line through points (Theil-Sen): the middle of all slopes between pairs, and the middle of what is left of each value. One
  * misread figure in four does not move it. Null when no two points differ in usage.
@@ -20,7 +23,7 @@ export function robustLine(points: readonly WearPoint[]): { readonly rate: numbe
   for (let a = 0; a < points.length; a += 1)
     for (let b = a + 1; b < points.length; b += 1) {
       const [one, two] = [points[a], points[b]];
-      if (one && two && two.usage !== one.usage) slopes.push((two.value - one.value) / (two.usage - one.usage));
+      if (one && two && Math.abs(two.usage - one.usage) > SAME_USAGE) slopes.push((two.value - one.value) / (two.usage - one.usage));
     }
   if (slopes.length === 0) return null;
   const rate = middle(slopes);

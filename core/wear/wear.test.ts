@@ -20,6 +20,7 @@ describe('a robust line', () => {
   it('is none through one place', () => {
     expect(robustLine(points([5, 1]))).toBeNull();
     expect(robustLine(points([5, 1], [5, 2]))).toBeNull();
+    expect(robustLine(points([0, 0], [5e-324, 1e-15]))).toBeNull();
   });
   it('knows the middle', () => expect([middle([3, 1, 2]), middle([4, 1, 2, 3]), middle([])]).toEqual([2, 2.5, 0]));
 });
