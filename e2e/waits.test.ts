@@ -87,7 +87,7 @@ describe('soaks set at two bikes', () => {
     await lookAt(base, `/bikes/${bike.id}`);
     await browser.find('[data-wait=soak][data-due=true]');
     await gauge('2.76');
-    await browser.textIs('[data-soak-said]', /loses 10\.[67] % a day, a soon is open/);
+    await browser.textIs('[data-soak-said]', /loses 10\.[67] % a day: a finding is open/);
     await browser.until(async () => (await browser.count('[data-wait]')) === 0, 'it still waits');
     expect((await world.bikeNow(bike.id)).facts.findings).toMatchObject([{ fault: 'low-again', severity: 'soon' }]);
     expect([await raised(other.id), await raised(bike.id)]).toEqual([2, 1]);

@@ -44,19 +44,17 @@ function standingOf(marks: readonly Mark[]): Mark | null {
  * and a mark given twice counts once.
  */
 export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing> {
-  const byQuestion = new Map<string, Map<string, Map<string, Mark>>>();
+  const byQuestion = new Map<string, Map<string, Mark[]>>();
   for (const mark of marks) {
     const key = askedKey(mark.checkpoint, mark.position);
-    const byAuthor = byQuestion.get(key) ?? new Map<string, Map<string, Mark>>();
-    const own = byAuthor.get(mark.author) ?? new Map<string, Mark>();
-    own.set(mark.id, mark);
-    byAuthor.set(mark.author, own);
+    const byAuthor = byQuestion.get(key) ?? new Map<string, Mark[]>();
+    byAuthor.set(mark.author, [...(byAuthor.get(mark.author) ?? []), mark]);
     byQuestion.set(key, byAuthor);
   }
   const standings = new Map<string, Standing>();
   for (const key of [...byQuestion.keys()].sort()) {
     const standing = [...(byQuestion.get(key)?.values() ?? [])]
-      .flatMap((own) => standingOf([...own.values()]) ?? [])
+      .flatMap((own) => standingOf(own) ?? [])
       .filter((mark) => mark.word !== 'withdrawn')
       .sort((a, b) => WEIGHT[b.word] - WEIGHT[a.word] || (a.author < b.author ? -1 : 1));
     const worst = standing[0];

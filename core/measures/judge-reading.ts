@@ -23,7 +23,7 @@ export interface MeasuredOn {
   readonly build: Build;
   /** Where on the bike; `only` where it has no ends. */
   readonly end: 'front' | 'rear' | 'only';
-  /** On the fork or the wheels' end of the frame: what sag and pressure belong to. */
+  /** Sag and pressure are the shock's, not the fork's. */
   readonly rearSuspension: boolean;
   /** What is stated on model, bike and part, the nearest to the part winning. */
   readonly fit: FitList;
@@ -131,7 +131,7 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       return one(runOutVerdict(values, { rimBrake: brake === 'rim' }, limits));
     }
     case 'spokes': {
-      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter', floor: atEnd(on, 'spokeMin') }, limits);
+      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter' }, limits);
       return answer.ok ? measured(answer.value.verdicts) : answer;
     }
     case 'tyre-window':

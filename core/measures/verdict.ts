@@ -34,7 +34,6 @@ export const NEXT_STEPS = [
   'find-leak',
   'read-tyre-marking',
   'conflict-ask-maker',
-  'gauge-again-later',
   'set-sag',
   'let-fork-down',
   'read-fork-marking',
@@ -47,7 +46,6 @@ export const NEXT_STEPS = [
   'stop-chain',
   'set-charge',
   'plan-battery',
-  'do-service',
   'person-says',
 ] as const;
 export type NextStep = (typeof NEXT_STEPS)[number];

@@ -1,11 +1,13 @@
-import { askedKey, DEFAULT_POLICY, type Asked, type PolicyVersion } from '@cadre/core/catalogue';
+import { askedKey, type Asked, type PolicyVersion } from '@cadre/core/catalogue';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
-import type { LeakAnswer } from '@cadre/core/measures';
+import { pressureVerdict, type LeakAnswer } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import type { Gauged, Wait } from '@cadre/core/waits';
 
 const PRESSURE = 'tyre-pressure';
 const LOW_AGAIN = 'low-again';
+/** Nothing in it carries a rider: its floor is a stop. */
+const FLAT = 'flat';
 
 /** A tyre that lost air over its soak, as a finding: the one already open there, or a new one. */
 export function leakFinding(
@@ -19,15 +21,20 @@ export function leakFinding(
   const zone = wait.position === 'rear' ? 'rear-wheel' : 'front-wheel';
   const key = askedKey(PRESSURE, wait.position);
   const asked: Asked = { key, checkpoint, position: wait.position, zone, critical: false, minutes: checkpoint.minutes };
+  const isEmpty = pressureVerdict(gauged.kpa, { floor: null, ceiling: null }) === 'empty';
+  const fault = isEmpty ? FLAT : LOW_AGAIN;
   const measured = { measure: 'tyre-window', value: gauged.kpa, limit: answer.because === 'floor' ? answer.limit : null, next: 'find-leak' } as const;
   const { changes } = judgeCheck({
     asked: [asked],
     standings: new Map([
-      [key, { key, outcome: 'fault', faults: [{ fault: LOW_AGAIN, severity: 'soon' }], marks: [], measured: new Map([[LOW_AGAIN, measured]]) }],
+      [
+        key,
+        { key, outcome: 'fault', faults: [isEmpty ? { fault } : { fault, severity: 'soon' }], marks: [], measured: new Map([[fault, measured]]) },
+      ],
     ]),
     open: of.open,
     putRightBefore: new Map(),
-    policy: { ...DEFAULT_POLICY, ...of.policy },
+    policy: of.policy,
     signedAt: gauged.at,
     signedBy: of.by,
     newId: of.newId,

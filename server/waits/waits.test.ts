@@ -74,10 +74,13 @@ describe('a soak', () => {
     expect((await answer(wait?.id ?? '', { gauged: { kpa: 199, typed: '1.99' } })).bike.facts.waits).toMatchObject([{ id: wait?.id }]);
   });
 
-  it('found flat is a leak', async () => {
+  it('found flat holds the bike', async () => {
     const wait = (await set(await bike(), 'soak', { gauged: { kpa: 300, typed: '3' } })).facts.waits?.[0];
     await later(12);
-    expect((await answer(wait?.id ?? '', { gauged: { kpa: 0, typed: '0' } })).leak).toMatchObject({ word: 'fault' });
+    const told = await answer(wait?.id ?? '', { gauged: { kpa: 0, typed: '0' } });
+    expect(told.leak).toMatchObject({ word: 'fault' });
+    expect(told.bike.facts.findings).toMatchObject([{ fault: 'flat', severity: 'stop' }]);
+    expect((await world.fitness(told.bike.id)).fitness).toBe('held');
   });
   it('knows the least its tyre may have', async () => {
     const of = await bike();

@@ -59,7 +59,6 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'find-leak': 'Empty: find the cause from inside and outside.',
   'read-tyre-marking': 'Read what is marked on the sidewall, and say whether it is right.',
   'conflict-ask-maker': 'The markings leave no room: no pressure is right. Ask the maker, fit a tyre that suits the rim.',
-  'gauge-again-later': 'Gauge it again later.',
   'set-sag': 'Change the pressure, at most a fifth at a step, and measure again.',
   'let-fork-down': 'Over the marked maximum: let air out now.',
   'read-fork-marking': 'Read the maximum marked on fork or shock, and say whether it is right.',
@@ -72,7 +71,6 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'stop-chain': 'It can come off: keep it off the trail, set the wheel back.',
   'set-charge': 'Charge or ride it to between the two.',
   'plan-battery': 'Short outings only; plan a new one.',
-  'do-service': 'Do the service.',
   'person-says': 'Say whether it is sound.',
 };
 

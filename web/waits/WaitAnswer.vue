@@ -37,7 +37,7 @@ async function answer(): Promise<void> {
   else if (told.leak)
     emit(
       'told',
-      `${props.wait.what}: ${told.leak.word === 'fault' ? `loses ${percent(told.leak.perDay)} a day, a soon is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
+      `${props.wait.what}: ${told.leak.word === 'fault' ? `loses ${percent(told.leak.perDay)} a day: a finding is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
     );
   text.value = '';
   tried.value = false;
