@@ -1,4 +1,5 @@
 import { LEGAL_WEIGHTS, MARKING_WAYS, POSITIONS, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from '@cadre/core/catalogue';
+import { JOINTS } from '@cadre/core/fleet';
 import { FITNESSES } from '@cadre/core/fitness';
 import { LIMIT_KEYS, MEASURES, type LimitKey, type Measure } from '@cadre/core/measures';
 import { verdict } from '@cadre/contract/measures';
@@ -22,6 +23,7 @@ const choices = {
   hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
   legal: z.enum(LEGAL_WEIGHTS),
   schools,
+  torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
 };

@@ -1,3 +1,4 @@
+import type { TorqueByJoint } from '@cadre/core/fleet';
 import type { LimitChoices } from '@cadre/core/measures';
 import type { OwnRoute } from './route';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
@@ -31,6 +32,8 @@ export interface PolicyVersion {
   readonly schools: Schools;
   /** Limits of measures set otherwise than shipped. */
   readonly limits: LimitChoices;
+  /** The house's own most for a joint: it lowers what is stated on the parts, and never raises it. */
+  readonly torqueMost: TorqueByJoint;
   readonly ownRoutes: readonly OwnRoute[];
 }
 
@@ -47,6 +50,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   legal: 'stop',
   schools: DEFAULT_SCHOOLS,
   limits: {},
+  torqueMost: {},
   ownRoutes: [],
 };
 

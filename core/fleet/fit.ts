@@ -28,6 +28,8 @@ export const JOINTS = [
   'pivot',
 ] as const;
 export type Joint = (typeof JOINTS)[number];
+/** A torque for some of the joints, N m. */
+export type TorqueByJoint = { readonly [J in Joint]?: number | undefined };
 
 type Stated =
   | { readonly type: 'number'; readonly unit: 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links'; readonly least: number; readonly most: number }

@@ -41,6 +41,7 @@ export {
   type FitList,
   type FitTopic,
   type Joint,
+  type TorqueByJoint,
 } from './fit';
 export { USUAL_BUILD } from './kinds';
 export type { Model } from './model';

@@ -132,6 +132,15 @@ describe('other limits', () => {
     const again = await measuredAt(of, 'pad-thickness', reading('disc-pad', '1.8'));
     expect(again.facts.findings).toMatchObject([{ fault: 'thin', severity: 'stop', measured: { limit: { value: 1.9, source: 'policy' } } }]);
   });
+  it('and a most of the house’s own for a joint are kept with the policy; one no wrench gives is refused by field', async () => {
+    const { base, policy } = await choices();
+    const torqueMost = { 'lever-clamp': 3 };
+    await world.as('lead').send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, torqueMost }, note: 'Levers turn in a crash' } });
+    expect((await choices()).policy.torqueMost).toEqual(torqueMost);
+    await expect(world.as('lead').send(previewPolicy, { body: { policy: { ...policy, torqueMost: { 'lever-clamp': 300 } } } })).rejects.toMatchObject(
+      { problem: { fields: [{ path: 'policy.torqueMost.lever-clamp' }] } },
+    );
+  });
   it.each([
     [{ padFault: 9 }, '400 body.invalid'],
     [{ padFault: 2.5, padRenew: 2 }, '400 body.invalid'],

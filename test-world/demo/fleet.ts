@@ -133,7 +133,7 @@ export const demoModels: readonly DemoModel[] = [
       cassette: '10-52',
       hangerCode: 'LQ-33',
       maximumLoad: 120,
-      ...ends({ 'stem-steerer': 5, 'stem-faceplate': 5, 'seatpost-clamp': 5, 'axle-front': 12, 'axle-rear': 15, pivot: 14 }),
+      ...ends({ 'stem-steerer': 5, 'stem-faceplate': 5, 'bar-clamp': 4.5, 'seatpost-clamp': 5, 'axle-front': 12, 'axle-rear': 15, pivot: 14 }),
     },
   },
   {

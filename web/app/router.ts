@@ -23,6 +23,13 @@ export function createAppRouter(): Router {
         meta: { title: 'Edit bike' },
       },
       { path: '/bikes/:bikeId', name: 'bike', component: () => import('../fleet/BikeView.vue'), props: true, meta: { title: 'Bike' } },
+      {
+        path: '/bikes/:bikeId/torque',
+        name: 'torque',
+        component: () => import('../torque/TorqueView.vue'),
+        props: true,
+        meta: { title: 'Torque card' },
+      },
       { path: '/models', name: 'models', component: () => import('../fleet/ModelsView.vue'), meta: { title: 'Models' } },
       { path: '/models/new', name: 'model-new', component: () => import('../fleet/ModelFormView.vue'), meta: { title: 'New model' } },
       { path: '/models/:modelId', name: 'model', component: () => import('../fleet/ModelFormView.vue'), props: true, meta: { title: 'Model' } },

@@ -6,6 +6,7 @@ import { dayAndClock, fieldWords, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { LimitChoices } from '@cadre/web/measures';
 import { useSession } from '@cadre/web/people';
+import { HouseTorque } from '@cadre/web/torque';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
 import PolicyEffect from './PolicyEffect.vue';
@@ -46,6 +47,7 @@ const wrong = computed(() =>
   }).map((each) => each.key),
 );
 const wrongLimits = ref<readonly string[]>([]);
+const wrongTorque = ref<readonly string[]>([]);
 function setNumber(key: Numbered, text: string): void {
   typed.value = { ...typed.value, [key]: text };
   const read = readNumber(text);
@@ -131,6 +133,11 @@ const publish = (): void => {
             @update:model-value="(limits) => form.set({ limits: { ...limits } })"
             @wrong="(keys) => (wrongLimits = keys)"
           />
+          <HouseTorque
+            :model-value="choices.torqueMost"
+            @update:model-value="(torqueMost) => form.set({ torqueMost: { ...torqueMost } })"
+            @wrong="(joints) => (wrongTorque = joints)"
+          />
         </section>
         <section aria-labelledby="schools" class="space-y-4">
           <h2 id="schools" class="sturdy text-xl">Schools</h2>
@@ -152,7 +159,7 @@ const publish = (): void => {
           <template v-else>
             <ActButton
               class="w-full"
-              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0"
+              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0 || wrongTorque.length > 0"
               data-preview
               @click="refusal.run(form.look)"
               >Which bikes would change?</ActButton

@@ -1,9 +1,18 @@
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { getSheet, listSheets, type SheetSummary } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Person } from '@cadre/contract/people';
-import { isGivenSingly, rideOutFor, type Asked, type Fault, type PolicyVersion, type Severity, type SheetVersion } from '@cadre/core/catalogue';
+import {
+  completePolicy,
+  isGivenSingly,
+  rideOutFor,
+  type Asked,
+  type Fault,
+  type PolicyVersion,
+  type Severity,
+  type SheetVersion,
+} from '@cadre/core/catalogue';
 import { floorOf as floorUnder } from '@cadre/core/findings';
 import { keepThing, keptThing, send, UnreachableError } from '@cadre/web/app';
 
@@ -60,9 +69,9 @@ export const useCatalogue = defineStore('catalogue', () => {
     return found ? sheetOf(found.hash) : null;
   }
 
-  function policy(): PolicyVersion | null {
-    return (known.value?.policy.policy as PolicyVersion | undefined) ?? null;
-  }
+  /** Kept here since before a rule was known, it reads as the server would read it: with that rule as shipped. */
+  const completed = computed(() => (known.value ? completePolicy(known.value.policy.policy as PolicyVersion) : null));
+  const policy = (): PolicyVersion | null => completed.value;
 
   function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, asked: Asked): boolean {
     const current = policy();

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, inject } from 'vue';
+import { RouterLink, routeLocationKey } from 'vue-router';
 import type { Asked } from '@cadre/core/catalogue';
 import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
 const props = defineProps<{ asked: Asked; /** The row above says what sound is already. */ bare?: boolean }>();
+/** At the stand of one bike: where a torque wrench is wanted, its figures are a touch away. */
+const bikeId = inject(routeLocationKey, null)?.params.bikeId;
+const wantsTorque = computed(() => bikeId !== undefined && props.asked.checkpoint.tools.some((tool) => /torque wrench/i.test(tool)));
 const limit = computed(() => {
   const { limit: own, checkpoint } = props.asked;
   if (!own || (own.least === undefined && own.most === undefined)) return null;
@@ -22,6 +26,13 @@ const limit = computed(() => {
       <p v-if="!bare" class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
       <p v-if="limit" class="leading-snug"><span class="text-soft">Limit on this sheet:</span> {{ limit }}</p>
       <p v-if="asked.checkpoint.tools.length" class="leading-snug"><span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}</p>
+      <RouterLink
+        v-if="wantsTorque"
+        :to="{ name: 'torque', params: { bikeId } }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline"
+        data-torque
+        >The figures of this bike’s joints</RouterLink
+      >
       <HouseWay v-if="asked.checkpoint.schools?.length" :questions="asked.checkpoint.schools" />
     </div>
     <LookDrawing v-if="asked.checkpoint.drawing" :name="asked.checkpoint.drawing" class="w-72 max-w-full shrink-0 self-start" />

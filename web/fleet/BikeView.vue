@@ -119,8 +119,14 @@ const fit = computed(() => {
             </div>
           </dl>
         </section>
-        <section v-if="fit.length" aria-labelledby="fit" class="rounded-lg border-2 border-line bg-plate p-4">
-          <h2 id="fit" class="sturdy text-xl">Fit list</h2>
+        <section aria-labelledby="fit" class="rounded-lg border-2 border-line bg-plate p-4">
+          <div class="flex items-center gap-3">
+            <h2 id="fit" class="sturdy mr-auto text-xl">Fit list</h2>
+            <RouterLink :to="{ name: 'torque', params: { bikeId } }" class="min-h-8 font-semibold text-act underline" data-torque
+              >Torque card</RouterLink
+            >
+          </div>
+          <p v-if="fit.length === 0" class="text-soft">Nothing is stated of its parts yet.</p>
           <dl class="mt-1">
             <div v-for="row in fit" :key="row.label" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
               <dt class="grow text-soft">{{ row.label }}</dt>

@@ -11,7 +11,7 @@ export const TOPIC_WORDS: Record<FitTopic, string> = {
   whole: 'The whole bike',
 };
 
-const JOINT_WORDS: Record<Joint, string> = {
+export const JOINT_WORDS: Record<Joint, string> = {
   'stem-steerer': 'Stem on steerer',
   'stem-faceplate': 'Stem faceplate',
   'bar-clamp': 'Bar clamp',

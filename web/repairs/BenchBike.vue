@@ -90,6 +90,12 @@ const grades = (finding: Finding): readonly Severity[] =>
     <div class="flex flex-wrap items-baseline gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
+      <RouterLink
+        :to="{ name: 'torque', params: { bikeId: bike.id } }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline"
+        data-torque
+        >Torque card</RouterLink
+      >
       <p class="flex items-center gap-2 text-lg font-semibold" :class="answer.fitness === 'held' && 'text-held'">
         <FitnessMark :fitness="answer.fitness" :size="28" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>

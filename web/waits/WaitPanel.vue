@@ -54,7 +54,7 @@ const waits = computed(() =>
       </li>
     </ul>
     <template v-if="session.may('mark')">
-      <WaitForm v-if="asking" :bike="bike" @done="asking = false" />
+      <WaitForm v-if="asking" class="mt-2" :bike="bike" @done="asking = false" />
       <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true">Look again later …</ActButton>
     </template>
   </section>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { convert } from '@cadre/core/measures';
+import type { TorqueCardRow } from '@cadre/core/torque';
+import { JOINT_WORDS } from '@cadre/web/fleet';
+import { CautionLine } from '@cadre/web/ui';
+import BoltPattern from './BoltPattern.vue';
+import { asSet, CAUTION_WORDS, pullWords, statedWords } from './torque-wording';
+
+/** One joint of a torque card: its figure large, why it is that, how the wrench goes. */
+const props = defineProps<{
+  row: TorqueCardRow;
+  /** The wrench has an adapter in line: what it is set to is not what the bolt gets. */
+  adapter: boolean;
+  atTheWrench: (target: number) => { readonly set: number; readonly pull: number } | null;
+}>();
+const bolts = ref(props.row.bolts);
+const target = computed(() => (props.row.answer?.kind === 'target' ? props.row.answer : null));
+const hand = computed(() => (target.value ? props.atTheWrench(target.value.target) : null));
+const several = computed(() => props.row.statedBy.length > 1);
+const imperial = computed(() =>
+  target.value
+    ? `${Math.round(convert(target.value.target, 'N m', 'in lbf') * 10) / 10} in lbf · ${Math.round(convert(target.value.target, 'N m', 'ft lbf') * 10) / 10} ft lbf`
+    : '',
+);
+</script>
+
+<template>
+  <li
+    class="break-inside-avoid rounded-lg border-2 bg-plate p-3 print:border-black print:p-2"
+    :class="row.answer?.kind === 'conflict' ? 'border-held' : 'border-line'"
+    :data-joint="row.joint"
+  >
+    <div class="flex gap-3">
+      <div class="min-w-0 grow">
+        <h2 class="sturdy text-lg leading-tight">{{ JOINT_WORDS[row.joint] }}</h2>
+        <template v-if="target">
+          <p class="sturdy figures text-3xl leading-tight" data-target>
+            <span v-if="row.way === 'just-firm'" class="block text-lg">Just firm: turns in a crash. Never over</span>{{ asSet(target.target) }}
+            <span class="text-xl">N m</span>
+          </p>
+          <p class="figures text-soft">{{ imperial }}</p>
+        </template>
+        <p v-else-if="row.answer?.kind === 'conflict'" class="font-semibold leading-snug text-held" data-conflict>
+          Conflict: at least {{ asSet(row.answer.floor.value) }}, at most {{ asSet(row.answer.ceiling.value) }} N m. Do not torque it: ask the maker.
+        </p>
+        <p v-else class="leading-snug text-soft" data-none>No figure stated. Read it off the part, or ask a qualified mechanic.</p>
+        <dl v-if="target && row.way !== 'just-firm'" class="figures mt-1 grid grid-cols-[auto_1fr] gap-x-3 leading-snug">
+          <dt class="text-soft">Stages</dt>
+          <dd class="font-semibold" data-stages>{{ target.stages.map(asSet).join(' · ') }} N m</dd>
+          <template v-if="hand">
+            <template v-if="adapter">
+              <dt class="text-soft">Set to</dt>
+              <dd class="font-semibold" data-set-to>{{ asSet(hand.set) }} N m with the adapter</dd>
+            </template>
+            <dt class="text-soft">Pull</dt>
+            <dd data-pull>{{ pullWords(hand.pull) }}</dd>
+          </template>
+        </dl>
+      </div>
+      <div v-if="target" class="w-24 shrink-0 text-center">
+        <BoltPattern :bolts="bolts" class="mx-auto size-20" />
+        <label class="flex min-h-12 items-center justify-center gap-1 text-sm print:hidden"
+          ><span class="sr-only">{{ JOINT_WORDS[row.joint] }}, </span>bolts<select
+            v-model.number="bolts"
+            class="h-12 rounded-md border-2 border-ink/60 bg-plate px-1 font-semibold"
+          >
+            <option v-for="number in 8" :key="number" :value="number">{{ number }}</option>
+          </select></label
+        >
+      </div>
+    </div>
+    <p v-if="row.way === 'witness' && target" class="mt-1 leading-snug">
+      Torque it once, paint a line over bolt and part. After that only look: a broken line is a fault, not a reason to turn it.
+    </p>
+    <ul v-if="row.stated.length" class="mt-1 text-[0.95rem] leading-snug text-soft">
+      <li v-for="(figure, index) in row.stated" :key="index">{{ statedWords(figure, several) }}</li>
+    </ul>
+    <CautionLine v-for="caution in row.cautions" :key="caution" class="mt-1" :text="CAUTION_WORDS[caution]" />
+  </li>
+</template>

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { RouterLink } from 'vue-router';
+import { dayAndClock, useNow } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
+import TorqueJoint from './TorqueJoint.vue';
+import { useTorqueCard, type WrenchField } from './use-torque-card';
+
+/** Every joint of one bike with the torque it takes: what to set, in which order, how hard it pulls at the wrench at hand. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const catalogue = useCatalogue();
+const session = useSession();
+const now = useNow();
+onMounted(() => {
+  if (!fleet.wall) void fleet.load();
+  if (!catalogue.known) void catalogue.load();
+});
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const card = useTorqueCard(() => bike.value);
+const { rows } = card;
+const FIELDS: readonly { readonly key: WrenchField; readonly label: string; readonly hint: string }[] = [
+  { key: 'wrench', label: 'Wrench, mm', hint: 'hand to square' },
+  { key: 'adapter', label: 'Adapter, mm', hint: 'in line; 0 without' },
+];
+const adapter = computed(() => Number.parseFloat(card.text('adapter').replace(',', '.')) > 0);
+const missing = computed(() => rows.value.filter((row) => row.answer === null).length);
+/** What there is a figure for first. */
+const inOrder = computed(() => [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)));
+const WAY_WORDS: Readonly<Record<string, string>> = {
+  stated: 'This house torques to the safer of the stated figures.',
+  'ten-under': 'This house stays ten percent under the safer of the stated figures, never under a stated least.',
+  witness: 'This house torques once and paints a witness line.',
+};
+const way = computed(() => WAY_WORDS[catalogue.policy()?.schools.torque ?? 'stated']);
+const print = (): void => window.print();
+</script>
+
+<template>
+  <main v-if="bike" class="mx-auto max-w-7xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-torque-card>
+    <div class="flex flex-wrap items-start gap-x-6 gap-y-3">
+      <div class="min-w-0 grow">
+        <h1 class="sturdy text-3xl leading-none">
+          <RouterLink :to="{ name: 'bike', params: { bikeId } }" class="underline decoration-2 underline-offset-4">{{ bike.tag }}</RouterLink> torque
+          card
+        </h1>
+        <p class="mt-1 text-soft">
+          {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ')
+          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, now) }}</span>
+        </p>
+      </div>
+      <div class="flex items-start gap-3 max-sm:w-full">
+        <TextField
+          v-for="field in FIELDS"
+          :key="field.key"
+          class="w-44 max-sm:w-auto max-sm:grow"
+          inputmode="decimal"
+          :label="field.label"
+          :hint="field.hint"
+          :error="card.errorOf(field.key)"
+          :model-value="card.text(field.key)"
+          :data-wrench="field.key"
+          @update:model-value="(typed: string) => card.set(field.key, typed)"
+        />
+        <ActButton class="mt-7 shrink-0 print:hidden" data-print @click="print">Print</ActButton>
+      </div>
+    </div>
+    <p class="mt-3 leading-snug">{{ way }}</p>
+    <CautionLine
+      class="mt-1"
+      text="What is marked on the part in your hand comes before this card. In doubt the maker or a qualified mechanic says."
+    />
+    <p v-if="missing && session.may('edit-fleet')" class="mt-1 print:hidden">
+      {{ missing }} of {{ rows.length }} joints have no figure.
+      <RouterLink
+        :to="bike.modelId ? { name: 'model', params: { modelId: bike.modelId } } : { name: 'bike-edit', params: { bikeId } }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline"
+        >Note what the parts say</RouterLink
+      >
+    </p>
+    <ul class="mt-4 grid gap-3 sm:grid-cols-2 xl:grid-cols-3 print:grid-cols-2 print:gap-2">
+      <TorqueJoint v-for="row in inOrder" :key="row.joint" :row="row" :adapter="adapter" :at-the-wrench="card.atTheWrench" />
+    </ul>
+  </main>
+  <main v-else class="p-8 text-soft">
+    <h1 class="sr-only">Torque card</h1>
+    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+  </main>
+</template>

@@ -1,0 +1,1 @@
+export { default as HouseTorque } from './HouseTorque.vue';

@@ -1,0 +1,70 @@
+import { mount } from '@vue/test-utils';
+import { describe, expect, it } from 'vitest';
+import { DEFAULT_POLICY, type Schools } from '@cadre/core/catalogue';
+import { USUAL_BUILD, type FitList, type Joint } from '@cadre/core/fleet';
+import { torqueCard } from '@cadre/core/torque';
+import HouseTorque from './HouseTorque.vue';
+import TorqueJoint from './TorqueJoint.vue';
+
+function joint(name: Joint, model: FitList, schools: Partial<Schools> = {}, more: { adapter?: boolean; kind?: keyof typeof USUAL_BUILD } = {}) {
+  const policy = { ...DEFAULT_POLICY, schools: { ...DEFAULT_POLICY.schools, ...schools } };
+  const row = torqueCard({ build: USUAL_BUILD[more.kind ?? 'hardtail'], model, own: {}, parts: {} }, policy).find((each) => each.joint === name);
+  if (!row) throw new Error(`no ${name}`);
+  return mount(TorqueJoint, {
+    props: { row, adapter: more.adapter ?? false, atTheWrench: (target: number) => ({ set: target * 0.75, pull: target / 0.15 }) },
+  });
+}
+
+describe('a joint on the torque card', () => {
+  it('tells its figure, the stages, the pull and where the figure comes from', () => {
+    const text = joint('stem-faceplate', { 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5 }, { torque: 'ten-under' }).text();
+    for (const words of [
+      'Stem faceplate',
+      '4.5 N m',
+      '39.8 in lbf',
+      '2.3 · 3.6 · 4.5 N m',
+      '30 N, like lifting 3 kg',
+      'bar: at most 5 N m (its model)',
+    ])
+      expect(text).toContain(words);
+    expect(text).not.toContain('Set to');
+  });
+  it('tells what to set where an adapter lies in line', () =>
+    expect(joint('crank-arm', { 'torqueMax:crank-arm': 40 }, {}, { adapter: true }).get('[data-set-to]').text()).toBe('30 N m with the adapter'));
+  it('gives no figure where two conflict, and none where none is stated', () => {
+    const conflict = joint('seatpost-clamp', { 'torqueMax:seatpost-clamp': 6, 'torqueMin:seatpost-clamp': 6.2 });
+    expect(conflict.get('[data-conflict]').text()).toContain('at least 6.2, at most 6 N m. Do not torque it');
+    expect(conflict.find('[data-target]').exists()).toBe(false);
+    expect(joint('pedal', {}).get('[data-none]').text()).toContain('Read it off the part');
+    expect(joint('pedal', {}).text()).toContain('left thread');
+  });
+  it('goes by the house’s way', () => {
+    const marked = { 'torqueMax:lever-clamp': 4 };
+    expect(joint('lever-clamp', marked, { leverClamp: 'just-firm' }).get('[data-target]').text()).toMatch(/Never over\s*4/);
+    expect(joint('lever-clamp', marked, { torque: 'witness' }).text()).toContain('broken line is a fault');
+  });
+  it('draws its bolts in the order they are turned, as many as there are', async () => {
+    const rotor = joint('rotor-bolt', { 'torqueMax:rotor-bolt': 6 });
+    expect(rotor.findAll('[data-bolts] text').map((each) => each.text())).toEqual(['1', '2', '3', '4', '5', '6']);
+    expect(rotor.get('[data-bolts]').attributes('aria-label')).toContain('6 bolts');
+    await rotor.get('select').setValue('5');
+    expect(rotor.findAll('[data-bolts] text')).toHaveLength(5);
+  });
+});
+
+describe('the most of this house', () => {
+  it('takes a figure in range, names what is not, and forgets what is emptied', async () => {
+    const house = mount(HouseTorque, { props: { modelValue: { pedal: 30 } } });
+    await house.get('button').trigger('click');
+    const field = (name: Joint) => house.get(`[data-torque-most=${name}] input`);
+    expect(house.text()).toContain('1 of 14 set');
+    await field('lever-clamp').setValue('3,5 N m');
+    expect(house.emitted('update:modelValue')?.at(-1)).toEqual([{ pedal: 30, 'lever-clamp': 3.5 }]);
+    await field('lever-clamp').setValue('200');
+    expect(house.text()).toContain('A number from 0.5 to 80 N m');
+    expect(house.emitted('wrong')?.at(-1)).toEqual([['lever-clamp']]);
+    expect(house.emitted('update:modelValue')).toHaveLength(1);
+    await field('pedal').setValue('');
+    expect(house.emitted('update:modelValue')?.at(-1)).toEqual([{ 'lever-clamp': 3.5 }]);
+  });
+});

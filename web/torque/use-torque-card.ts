@@ -1,0 +1,55 @@
+import { computed, type ComputedRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Bike } from '@cadre/contract/fleet';
+import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
+import { handForce, readNumber, wrenchSetting } from '@cadre/core/measures';
+import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+
+const STARTS = { wrench: '200', adapter: '0' } as const;
+export type WrenchField = keyof typeof STARTS;
+const RANGES: Record<WrenchField, readonly [number, number]> = { wrench: [50, 1500], adapter: [0, 500] };
+
+export interface TorqueInHand {
+  readonly rows: ComputedRef<readonly TorqueCardRow[]>;
+  text(field: WrenchField): string;
+  set(field: WrenchField, text: string): void;
+  errorOf(field: WrenchField): string | null;
+  /** What to set the wrench to and how hard to pull at its end; null while its lengths cannot be. */
+  atTheWrench(target: number): { readonly set: number; readonly pull: number } | null;
+}
+
+/** The torque card of a bike and the wrench at hand, whose lengths stand in the address. */
+export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
+  const route = useRoute();
+  const router = useRouter();
+  const fleet = useFleet();
+  const catalogue = useCatalogue();
+  const text = (field: WrenchField): string => {
+    const asked = route.query[field];
+    return typeof asked === 'string' ? asked : STARTS[field];
+  };
+  const set = (field: WrenchField, typed: string): void => void router.replace({ query: { ...route.query, [field]: typed } });
+  function errorOf(field: WrenchField): string | null {
+    const read = readNumber(text(field));
+    const [least, most] = RANGES[field];
+    if (read === null) return 'A number.';
+    return read < least || read > most ? `From ${least} to ${most} mm.` : null;
+  }
+  function atTheWrench(target: number): { set: number; pull: number } | null {
+    const [wrench, adapter] = [readNumber(text('wrench')) ?? Number.NaN, readNumber(text('adapter')) ?? Number.NaN];
+    const setting = wrenchSetting(target, wrench, adapter);
+    // The hand pulls at the whole lever: wrench and adapter in line.
+    const force = handForce(target, wrench + adapter);
+    return setting.ok && force.ok ? { set: setting.value, pull: force.value } : null;
+  }
+  const rows = computed(() => {
+    const here = bike();
+    if (!here) return [];
+    const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
+    return torqueCard({ build: here.build as Build, model, own: here.fit, parts: here.marked }, catalogue.policy() ?? DEFAULT_POLICY);
+  });
+  return { rows, text, set, errorOf, atTheWrench };
+}
