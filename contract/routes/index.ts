@@ -47,6 +47,7 @@ import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/pa
 import { changes, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { answerWait, setWait } from '@cadre/contract/waits';
+import { wearOfBike } from '@cadre/contract/wear';
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 
@@ -109,6 +110,7 @@ export const ROUTES: readonly RouteContract[] = [
   listPatterns,
   setWait,
   answerWait,
+  wearOfBike,
   listRounds,
   getRound,
   makeRound,

@@ -47,6 +47,7 @@ import { changes as changesRoute, health, timeline } from '@cadre/contract/recor
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 import { answerWait, setWait } from '@cadre/contract/waits';
+import { wearOfBike } from '@cadre/contract/wear';
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import type { DataSource } from 'typeorm';
 import { Catalogue, Policies } from '@cadre/server/catalogue';
@@ -61,6 +62,7 @@ import { projector } from '@cadre/server/projection';
 import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
 import { Rounds } from '@cadre/server/rounds';
 import { Waits } from '@cadre/server/waits';
+import { Wear } from '@cadre/server/wear';
 import { Repairs } from '@cadre/server/repairs';
 import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
@@ -82,6 +84,7 @@ export interface Services {
   readonly checks: Checks;
   readonly rounds: Rounds;
   readonly waits: Waits;
+  readonly wear: Wear;
   readonly findings: Findings;
   readonly repairs: Repairs;
   readonly changes: Changes;
@@ -103,6 +106,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     checks: new Checks(source, record, now),
     rounds: new Rounds(source, record, now),
     waits: new Waits(source, record, now),
+    wear: new Wear(source, now),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
     changes: new Changes(source, record),
@@ -213,6 +217,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
     answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
+    answering(wearOfBike, async ({ params }, actor) => s.wear.ofBike(actor, params.id)),
     answering(answerWait, async ({ params, body }, actor) => s.waits.answer(actor, params.id, body)),
     answering(listRounds, async (_call, actor) => s.rounds.list(actor)),
     answering(getRound, async ({ params }, actor) => s.rounds.get(actor, params.id)),

@@ -3,6 +3,7 @@ import type { Finding } from '@cadre/core/findings';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { findingEntity } from '@cadre/server/findings/entities';
 import type { EntryBodies } from '@cadre/server/records';
+import { keepReadings } from './wear-rows';
 
 export async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
   for (const finding of findings) {
@@ -29,4 +30,5 @@ export async function checkAmended(tx: EntityManager, body: EntryBodies['check.a
       },
     );
   await keepFindings(tx, body.bikeId, body.findings);
+  await keepReadings(tx, body.bikeId, id, amends);
 }

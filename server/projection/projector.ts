@@ -14,6 +14,7 @@ import { refreshBikeState, refreshDraftStops } from './bike-state';
 import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
 import { waitAnswered, waitsRidden, waitSet } from './wait-rows';
+import { keepReadings, outingBegun } from './wear-rows';
 import { roundChanged, roundClosed, roundMade, standingRoundSet } from './round-rows';
 import {
   bikesAdded,
@@ -34,11 +35,12 @@ async function beginHold(tx: EntityManager, bikeId: string, entry: Recorded): Pr
   await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null });
 }
 
-async function moved(tx: EntityManager, bikeId: string, to: string, at: Date): Promise<void> {
+async function moved(tx: EntityManager, id: string, bikeId: string, to: string, at: Date): Promise<void> {
   const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
   if (to === 'out') {
     await tx.query("UPDATE finding SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND severity = 'soon' AND state <> 'closed'", [bikeId]);
     await waitsRidden(tx, bikeId);
+    await outingBegun(tx, id, bikeId, at);
   }
   // A ride-out counts until the bike comes back: what came back has been ridden.
   if (to === 'in' && bike.whereabouts === 'out') await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
@@ -143,7 +145,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       await tx.getRepository(outingGroupEntity).delete({ id: entry.body.groupId });
       return;
     case 'bike.moved':
-      return moved(tx, entry.body.bikeId, entry.body.to, at);
+      return moved(tx, entry.id, entry.body.bikeId, entry.body.to, at);
     case 'check.opened': {
       const { checkId: id, bikeId, sheetHash, openedBy, reLook, amends } = entry.body;
       if (reLook) {
@@ -202,6 +204,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         },
       );
       await keepFindings(tx, bikeId, findings);
+      await keepReadings(tx, bikeId, id);
       if (reLooked) {
         await tx.getRepository(repairEntity).update({ id: reLooked.repairId }, { state: 're-looked' });
         await tx.getRepository(bikeEntity).update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });

@@ -11,9 +11,11 @@ import {
   changeRack,
   changeSite,
   hangBikes,
+  moveBike,
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
+import { amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
@@ -98,7 +100,26 @@ async function changeTheFleet(): Promise<void> {
   const bike = await lead.send(addBike, {
     body: { id: newId(), ...bikeFieldsOf('hardtail', { tag: 'V4', siteId: world.siteId, modelId: model.id }) },
   });
+  // Goes out and comes back, and is measured: twice, for what is amended counts in its place.
   await world.check(bike);
+  for (const to of ['out', 'in'] as const) await lead.send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at } });
+  const taken = (value: number) => ({ reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' } });
+  const { check: measured } = await world.check(bike, {
+    sheet: 'season-opening',
+    exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: taken(2.9) as never }],
+  });
+  await lead.send(amendCheck, {
+    params: { id: measured.id },
+    body: {
+      ...{ id: newId(), checkId: newId(), author: world.idOf('lead'), reason: 'Read the wrong pad', at },
+      marks: [
+        {
+          ...{ id: newId(), checkpoint: 'pad-thickness', position: 'front', word: 'sound', way: 'single', faults: [], note: '' },
+          ...{ ...taken(2.7), author: world.idOf('lead'), device: 'd', at },
+        },
+      ],
+    },
+  });
   await lead.send(changeModel, {
     params: { id: model.id },
     body: { name: 'Reed', build: { ...build, rearSuspension: 'shock' }, fit: { maximumLoad: 110 }, version: 1 },

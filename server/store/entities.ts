@@ -9,9 +9,12 @@ import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { roundEntity, standingRoundEntity } from '@cadre/server/rounds/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { waitEntity } from '@cadre/server/waits/entities';
+import { bikeReadingEntity, outingEntity } from '@cadre/server/wear/entities';
 
 /** Rebuilt from the record: emptied children first. */
 export const PROJECTIONS = [
+  bikeReadingEntity,
+  outingEntity,
   waitEntity,
   fitmentEntity,
   partEntity,

@@ -192,4 +192,24 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       INDEX bike_wait_bike (bikeId, endedAt), INDEX bike_wait_due (endedAt, raisedAt, dueAt), CONSTRAINT bike_wait_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT bike_wait_json CHECK (JSON_VALID(wait)),
       CONSTRAINT bike_wait_has_end CHECK (dueAt IS NOT NULL OR outings IS NOT NULL))`,
   },
+  {
+    name: 'Outing',
+    sql: `CREATE TABLE outing (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, at ${MOMENT} NOT NULL, INDEX outing_bike (bikeId, at), CONSTRAINT outing_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id))`,
+  },
+  {
+    name: 'OutingsSoFar',
+    sql: "INSERT INTO outing SELECT id, bikeId, happenedAt FROM entry WHERE kind = 'bike.moved' AND JSON_VALUE(body, '$.to') = 'out'",
+  },
+  {
+    name: 'BikeReading',
+    sql: `CREATE TABLE bike_reading (id ${ID} NOT NULL PRIMARY KEY, checkId ${ID} NOT NULL, bikeId ${ID} NOT NULL, checkpoint ${WORD} NOT NULL, position ${WORD} NOT NULL, measure ${WORD} NOT NULL, method VARCHAR(40) NULL, taken LONGTEXT NOT NULL, better ${WORD} NULL, at ${MOMENT} NOT NULL,
+      INDEX bike_reading_bike (bikeId, measure), INDEX bike_reading_measure (measure, at), INDEX bike_reading_check (checkId), CONSTRAINT bike_reading_of_check FOREIGN KEY (checkId) REFERENCES bike_check (id),
+      CONSTRAINT bike_reading_json CHECK (JSON_VALID(taken)), CONSTRAINT bike_reading_some CHECK (JSON_LENGTH(taken) > 0))`,
+  },
+  // Of what was read before; a rebuild leaves out what was said otherwise after.
+  {
+    name: 'BikeReadingsSoFar',
+    sql: `INSERT INTO bike_reading SELECT m.id, m.checkId, c.bikeId, m.checkpoint, m.position, JSON_VALUE(m.reading, '$.measure'), JSON_VALUE(m.reading, '$.method'), JSON_EXTRACT(m.reading, '$.values'), JSON_VALUE(m.reading, '$.better'), m.at
+      FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND m.reading IS NOT NULL AND m.word <> 'withdrawn'`,
+  },
 ];

@@ -1,0 +1,1 @@
+export { Wear } from './service';
