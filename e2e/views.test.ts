@@ -25,17 +25,20 @@ beforeAll(async () => {
   const fresh = await world.bike('K2', 'step-through');
   await world.check(await world.bike('K3', 'child'), { sheet: 'ride-out-children' });
   const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
-  const model = await world
-    .as('lead')
-    .send(addModel, {
-      body: {
-        id: newId(),
-        name: 'Reed',
-        build,
-        fit: { maximumLoad: 120, 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5, 'torqueMax:rotor-bolt': 6 },
-      },
-    });
+  const model = await world.as('lead').send(addModel, {
+    body: {
+      id: newId(),
+      name: 'Reed',
+      build,
+      fit: { maximumLoad: 120, 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5, 'torqueMax:rotor-bolt': 6 },
+    },
+  });
   const carded = await world.bikeOf(model, 'K4');
+  const worn = await world.bike('K5');
+  for (const value of [2.8, 2.4]) {
+    const reading = { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' };
+    await world.check(worn, { sheet: 'wet-season', exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } }] });
+  }
   const now = Date.now();
   await world.as('lead').send(addGroup, {
     body: {
@@ -60,7 +63,7 @@ beforeAll(async () => {
       at: now,
     },
   });
-  Object.assign(ids, { carded: carded.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
+  Object.assign(ids, { carded: carded.id, worn: worn.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
   browser = await Browser.open(world.base);
 });
 afterAll(async () => {
@@ -135,6 +138,7 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
   { name: 'wall being arranged', path: () => '/', wait: '[data-tag=K1]', before: arrange },
   { name: 'bike', path: () => `/bikes/${ids.held}`, wait: '[data-bike-page] [data-entry]' },
+  { name: 'wear', path: () => `/bikes/${ids.worn}`, wait: '[data-wear-chart] svg', before: () => browser.click('[data-wear] summary') },
   { name: 'torque card', path: () => `/bikes/${ids.carded}/torque?adapter=30`, wait: '[data-joint=rotor-bolt] [data-set-to]' },
   { name: 'models', path: () => '/models', wait: '[data-model]' },
   { name: 'model form', path: () => `/models/${ids.model}`, wait: '[data-fit]' },

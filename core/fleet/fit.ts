@@ -1,5 +1,6 @@
 import type { FieldIssue } from '@cadre/core/errors';
 import type { Build } from './build';
+import { JOINTS, type Joint } from './joint';
 
 /** What a fit list is about, in the order it is filled in. */
 export const FIT_TOPICS = ['wheels', 'brakes', 'suspension', 'drivetrain', 'assist', 'torque', 'whole'] as const;
@@ -9,27 +10,6 @@ export const FLUIDS = ['mineral-oil', 'dot-4', 'dot-5.1'] as const;
 const YES_NO = ['yes', 'no'] as const;
 /** What its suspension is set for: the trail, or jumps and drops. */
 export const SUSPENSION_USES = ['trail', 'park'] as const;
-
-/** Joints whose torque is stated on a part. */
-export const JOINTS = [
-  'stem-steerer',
-  'stem-faceplate',
-  'bar-clamp',
-  'lever-clamp',
-  'seatpost-clamp',
-  'saddle-rail',
-  'crank-arm',
-  'pedal',
-  'ring-bolt',
-  'rotor-bolt',
-  'caliper-mount',
-  'axle-front',
-  'axle-rear',
-  'pivot',
-] as const;
-export type Joint = (typeof JOINTS)[number];
-/** A torque for some of the joints, N m. */
-export type TorqueByJoint = { readonly [J in Joint]?: number | undefined };
 
 type Stated =
   | { readonly type: 'number'; readonly unit: 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links'; readonly least: number; readonly most: number }

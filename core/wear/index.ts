@@ -5,3 +5,4 @@ export { BACK_TEST_SHAPES, backTest, type BackTestRow, type BackTestShape } from
 export { wearSeries, type FittedSpan, type RiddenBike, type SeriesPoint, type TakenReading, type WearSeries } from './series';
 export { isWorn, usualWear, WEAR_UNITS, WORN_MEASURES, worseWay, type WearUnit, type WornMeasure } from './usual';
 export { wornAt } from './worn-at';
+export { outlookOf, type Outlook, type Span3 } from './outlook';

@@ -7,6 +7,7 @@ import type { Services } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/people';
 import { markFor, type Exception } from '@cadre/test-world/builders';
 import { demoBuild, type DemoBike } from './fleet';
+import { MEASURED, NEW_CHAIN, readingsAt, RIDDEN_EVERY_DAYS } from './past-wear';
 import { createRandom } from './random';
 
 const DAY_MS = 86_400_000;
@@ -60,12 +61,51 @@ export async function livePast(world: PastWorld): Promise<number> {
     const count = Math.round(CHECKED_SHARE * world.bikes.length * (0.5 + random()));
     for (const [index, { bike }] of shuffled.slice(0, count).entries()) {
       const at = morning + index * 9 * MINUTE_MS;
-      const findings = await checkOnce(world, bike, index % 2 === 0 ? 'pia' : 'ines', at, random);
+      const findings = await checkOnce(world, bike, index % 2 === 0 ? 'pia' : 'ines', at, (asked) => {
+        const exception = exceptionFor(asked, random);
+        return exception ? [exception] : [];
+      });
       checks += 1;
       const wanting = findings.filter(
         (finding) => finding.state === 'open' && (isStopNow(finding, at) || (finding.severity === 'soon' && random() < 0.8)),
       );
       if (wanting.length > 0) await mend(world, bike, wanting, at + 40 * MINUTE_MS);
+    }
+    checks += await wearOn(world, world.days - daysAgo, morning + 8 * 3_600_000);
+  }
+  return checks;
+}
+
+/** An afternoon of the past for the bikes whose wear is followed: measured when it is their turn, ridden, given a new chain. */
+async function wearOn(world: PastWorld, day: number, from: number): Promise<number> {
+  let checks = 0;
+  for (const bike of world.bikes) {
+    const followed = MEASURED[bike.tag];
+    if (!followed) continue;
+    const { services, actors } = world;
+    const bikeId = bikeIdOf(world, bike);
+    const at = from + checks * 20 * MINUTE_MS;
+    if (NEW_CHAIN[bike.tag] === day) {
+      world.at(at);
+      const part = { id: newId(), kind: 'chain' as const, name: '11-speed chain, the second', facts: {}, markings: {} };
+      await services.parts.fit(actors.tomas, bikeId, { id: newId(), part, position: 'only', anyway: '', at });
+    }
+    if (day % followed.everyDays === 2) {
+      await checkOnce(world, bike, 'tomas', at + MINUTE_MS, () => readingsAt(bike.tag, day), 'wet-season');
+      checks += 1;
+    }
+    if (followed.ridden && day % RIDDEN_EVERY_DAYS === 0) {
+      const findings = await checkOnce(world, bike, 'pia', at + 10 * MINUTE_MS, () => []);
+      checks += 1;
+      const out = at + 16 * MINUTE_MS;
+      if (findings.length > 0) continue;
+      for (const [to, when] of [
+        ['out', out],
+        ['in', out + 120 * MINUTE_MS],
+      ] as const) {
+        world.at(when);
+        await services.fleet.move(actors.ines, bikeId, { id: newId(), to, at: when });
+      }
     }
   }
   return checks;
@@ -84,11 +124,11 @@ async function signAll(
   build: Build,
   actor: Actor,
   at: number,
-  exception: Exception | null,
+  exceptions: readonly Exception[],
 ): Promise<readonly Finding[]> {
   const marks = askedOf(sheet, asBuilt(build)).map((asked, index) => {
-    const wrong = exception?.checkpoint === asked.checkpoint.key && exception.position === asked.position;
-    return { ...markFor(asked, actor.id, at + 2000 + index * 4000, wrong ? exception.more : {}), device: actor.device };
+    const own = exceptions.find((each) => each.checkpoint === asked.checkpoint.key && each.position === asked.position);
+    return { ...markFor(asked, actor.id, at + 2000 + index * 4000, own?.more ?? {}), device: actor.device };
   });
   const signedAt = at + 4 * MINUTE_MS;
   world.at(signedAt);
@@ -102,15 +142,24 @@ async function signAll(
   return findings as readonly Finding[];
 }
 
-async function checkOnce(world: PastWorld, bike: DemoBike, by: 'pia' | 'ines', at: number, random: () => number): Promise<readonly Finding[]> {
-  const sheet = world.sheets.get(bike.model.kind === 'child' ? 'ride-out-children' : 'ride-out');
-  if (!sheet) throw new Error('the ride-out sheets are not published');
+type Exceptions = (asked: readonly Asked[]) => readonly Exception[];
+
+async function checkOnce(
+  world: PastWorld,
+  bike: DemoBike,
+  by: 'pia' | 'ines' | 'tomas',
+  at: number,
+  exceptions: Exceptions,
+  sheetKey = bike.model.kind === 'child' ? 'ride-out-children' : 'ride-out',
+): Promise<readonly Finding[]> {
+  const sheet = world.sheets.get(sheetKey);
+  if (!sheet) throw new Error(`the sheet ${sheetKey} is not published`);
   const actor = world.actors[by];
   const checkId = newId();
   world.at(at);
   await world.services.checks.open(actor, { id: checkId, bikeId: bikeIdOf(world, bike), sheetHash: sheet.hash, author: actor.id, at });
   const build = demoBuild(bike);
-  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptionFor(askedOf(sheet.sheet, asBuilt(build)), random));
+  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptions(askedOf(sheet.sheet, asBuilt(build))));
 }
 
 const DONE_WORDS = ['Set right and torqued', 'Renewed the part, bedded in', 'Cleaned, adjusted, tried on the slip', 'Straightened and tightened'];
@@ -139,7 +188,7 @@ async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding
   const lookAt = doneAt + 10 * MINUTE_MS;
   world.at(lookAt);
   const reLook = await services.repairs.openReLook(actors.pia, repairId, { id: reLookId, at: lookAt });
-  await signAll(world, reLookId, reLook.sheet as SheetVersion, demoBuild(bike), actors.pia, lookAt, null);
+  await signAll(world, reLookId, reLook.sheet as SheetVersion, demoBuild(bike), actors.pia, lookAt, []);
   if (findings.some((finding) => isStopNow(finding, at))) {
     const releasedAt = lookAt + 8 * MINUTE_MS;
     world.at(releasedAt);

@@ -13,6 +13,7 @@ import { fitItemWords, fitText, shownUnit } from './fit-wording';
 import { useFleet } from './use-fleet';
 
 const PartsPanel = defineAsyncComponent(async () => (await import('@cadre/web/parts')).PartsPanel);
+const WearPanel = defineAsyncComponent(async () => (await import('@cadre/web/wear')).WearPanel);
 const BikeTimeline = defineAsyncComponent(async () => (await import('@cadre/web/records')).BikeTimeline);
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
@@ -100,6 +101,7 @@ const fit = computed(() => {
         <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <PartsPanel :bike="bike" />
+        <WearPanel :bike="bike" :time-zone="site?.timeZone" />
         <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
       </div>
       <!-- On a phone its standing comes first: it is what somebody came for. -->

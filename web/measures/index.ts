@@ -4,6 +4,7 @@ export {
   asTyped,
   cellWords,
   inBar,
+  limitWords,
   METHOD_WORDS,
   NEXT_WORDS,
   shownValue,

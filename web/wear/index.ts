@@ -1,0 +1,1 @@
+export { default as WearPanel } from './WearPanel.vue';

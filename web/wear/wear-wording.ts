@@ -1,0 +1,65 @@
+import type { WearSeriesTold } from '@cadre/contract/wear';
+import { dayWords } from '@cadre/web/app';
+import { POSITION_WORDS } from '@cadre/web/catalogue';
+import { limitWords, shownValue } from '@cadre/web/measures';
+import type { Outlook, WearUnit, WornMeasure } from '@cadre/core/wear';
+
+export const WORN_WORDS: Record<WornMeasure, string> = {
+  chain: 'Chain',
+  'disc-pad': 'Disc pads',
+  'rim-pad': 'Rim pads',
+  rotor: 'Rotor',
+  'rim-track': 'Rim track',
+};
+export const UNIT_WORDS: Record<WearUnit, string> = { km: 'km', days: 'days' };
+
+/** Two figures are all a forecast can bear. */
+export function roughly(value: number): string {
+  if (value < 10) return String(Math.round(value));
+  const step = 10 ** Math.max(0, Math.floor(Math.log10(value)) - 1);
+  return String(Math.round(value / step) * step);
+}
+
+export function nameOf(series: Pick<WearSeriesTold, 'measure' | 'position' | 'method'>): string {
+  const where = series.position === 'only' ? '' : `, ${POSITION_WORDS[series.position]}`;
+  return `${WORN_WORDS[series.measure]}${where}${series.method === 'total' ? ' with plate' : ''}`;
+}
+
+const SURE_WORDS: Record<Outlook['sure'], string> = {
+  well: 'well known',
+  fairly: 'fairly known',
+  little: 'little known',
+};
+const BASIS_WORDS: Record<Outlook['forecast']['basis'], (readings: number) => string> = {
+  own: (readings) => `from its own ${readings} readings`,
+  shared: (readings) => `from ${readings} readings and what the fleet does`,
+  fleet: () => 'from what the fleet does: one reading says where it is, not how fast it goes',
+};
+
+const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0, 10));
+/** The year stands once where both are in it. */
+const dayBeside = (at: number, beside: number): string => day(at).replace(new RegExp(` ${new Date(beside).getUTCFullYear()}$`), '');
+
+/** When and after how much more use the limit is reached, with how far that may be out. */
+export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | 'limit'>, outlook: Outlook | null): string {
+  if (!series.limit) return 'No limit is known here, so nothing is forecast.';
+  if (!outlook) return '';
+  const limit = shownValue(series.measure, series.limit.value);
+  const { left, when } = outlook;
+  if (left.likely <= 0) return `At its limit of ${limit} by now. Measure it.`;
+  const unit = UNIT_WORDS[series.unit];
+  const range = `${roughly(left.least)} to ${roughly(left.most)}`;
+  const date = when
+    ? `, likely ${day(when.likely)} (${dayBeside(when.least, when.likely)} to ${dayBeside(when.most, when.likely)})`
+    : '; not ridden of late, so no date';
+  return `Reaches ${limit} in about ${roughly(left.likely)} ${unit} (${range})${date}.`;
+}
+
+/** What the forecast rests on. */
+export function sureWords(outlook: Outlook): string {
+  return `${SURE_WORDS[outlook.sure]}, ${BASIS_WORDS[outlook.forecast.basis](outlook.forecast.readings)}`;
+}
+
+export function limitSays(series: Pick<WearSeriesTold, 'measure' | 'limit'>): string {
+  return series.limit ? `limit ${limitWords(series.measure, series.limit)}` : '';
+}
