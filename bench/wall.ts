@@ -17,7 +17,7 @@ import { Client } from '@cadre/test-world/client';
 import { startDatabaseServer, type DatabaseServer } from '../bin/database-server';
 import { openStore } from '../bin/open-store';
 import { Browser } from '../e2e/support/browser';
-import type { Benchmark } from './fitness';
+import type { Benchmark } from './best';
 
 const BIKES = 2000;
 const ROWS = 5000;

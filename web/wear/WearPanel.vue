@@ -67,7 +67,11 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
           {{ nameOf(shown.series) }}<span class="font-normal text-soft"> · {{ limitSays(shown.series) }}</span>
         </h3>
         <p v-if="shown.outlook" class="leading-snug text-soft">
-          The dashed line is likely, the wedge is where it ends up four times in five. It is {{ sureWords(shown.outlook) }}.
+          The dashed line is likely, the wedge is where it ends up four times in five. It is {{ sureWords(shown.outlook) }}.<template
+            v-if="before.length"
+          >
+            Dotted, with open circles: what sat here before.</template
+          >
         </p>
         <WearChart :thing="shown" :before="before" :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook)}`" />
         <details>
