@@ -41,6 +41,7 @@ async function measure(question: string, typed: string): Promise<void> {
   await field.sendKeys(Key.chord(Key.CONTROL, 'a'), typed, Key.ENTER);
 }
 const CHAIN = 'chain-wear@only';
+const ROTOR = 'rotor-thickness@front';
 const PADS = 'pad-thickness@front';
 
 describe('a chain measured by ruler on eleven sprockets', () => {
@@ -69,6 +70,25 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await browser.click('[data-preview]');
     await browser.textIs('[data-reads=N9]', 'Past its limit: 0.52 % (limit 0.5 %, as Cadre ships)');
     expect(await browser.count('[data-reads]')).toBe(1);
+  });
+});
+
+describe('a rotor nobody knows the limit of', () => {
+  it('is judged as soon as its marking is read off it, and a marking that cannot be loses nothing', async () => {
+    const bike = await withSprockets('RM', 10);
+    await standAt(bike, ROTOR);
+    await measure(ROTOR, '1.5 1.51 1.52');
+    await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'No limit is known');
+    await browser.click(`${row(ROTOR)} [data-note-marking]`);
+    const marked = `${row(ROTOR)} [data-marked=rotorMinFront] input`;
+    await browser.type(marked, '15');
+    await browser.click(`${row(ROTOR)} [data-keep-marking]`);
+    await browser.textIs(`${row(ROTOR)} [data-marking]`, 'From 0.8 to 2.8');
+    expect(await (await browser.find(marked)).getAttribute('value')).toBe('15');
+    await browser.type(marked, '1.55');
+    await browser.click(`${row(ROTOR)} [data-keep-marking]`);
+    await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'Past its limit: 1.5 mm (limit 1.55 mm, marked on the part)');
+    expect((await world.bikeNow(bike.id)).fit).toEqual({ rotorMinFront: 1.55 });
   });
 });
 

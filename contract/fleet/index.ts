@@ -155,6 +155,17 @@ export const changeBike = route({
   answer: bike,
 });
 
+/** What was read off its parts at the stand, where nothing was stated yet: readings are judged by it from now on. What is stated already is changed by its form. */
+export const noteMarkings = route({
+  name: 'bikes.markings',
+  method: 'POST',
+  path: '/api/v1/bikes/:id/markings',
+  act: 'mark',
+  params: z.object({ id }),
+  body: z.object({ id, fit: fitList, at: instant }),
+  answer: bike,
+});
+
 /** Hand out, take back. Going out asks fitness first: what is held or due stays in. */
 export const moveBike = route({
   name: 'bikes.move',

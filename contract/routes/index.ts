@@ -38,6 +38,7 @@ import {
   hangBikes,
   listBikes,
   moveBike,
+  noteMarkings,
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
@@ -69,6 +70,7 @@ export const ROUTES: readonly RouteContract[] = [
   getBike,
   addBike,
   changeBike,
+  noteMarkings,
   moveBike,
   addSite,
   changeSite,

@@ -53,3 +53,4 @@ export { HOOKLESS_MOST, pressureVerdict, tyreWindow, type PressureVerdict, type 
 export { convert, UNITS, type WrittenUnit } from './units';
 export { TYPICAL_OUTING, usageOf, type Usage } from './usage';
 export { BECOMES, isWorseVerdict, NEXT_STEPS, VERDICTS, worstFirst, type Becomes, type NextStep, type Verdict, type VerdictWord } from './verdict';
+export { MARKINGS_AT_STAND, wantedMarkings } from './wanted-marking';

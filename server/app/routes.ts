@@ -38,6 +38,7 @@ import {
   hangBikes,
   listBikes,
   moveBike,
+  noteMarkings,
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
@@ -176,6 +177,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(getBike, async ({ params }, actor) => s.fleet.get(actor, params.id)),
     answering(addBike, async ({ body }, actor) => s.fleet.add(actor, body)),
     answering(changeBike, async ({ params, body }, actor) => s.fleet.change(actor, params.id, body)),
+    answering(noteMarkings, async ({ params, body }, actor) => s.fleet.noteMarkings(actor, params.id, body)),
     answering(moveBike, async ({ params, body }, actor) => s.fleet.move(actor, params.id, body)),
     answering(hangBikes, async ({ body }, actor) => s.racks.hang(actor, body)),
     answering(addSite, async ({ body }, actor) => s.racks.addSite(actor, body)),

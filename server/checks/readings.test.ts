@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listSheets, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
-import { changeBike, type Bike } from '@cadre/contract/fleet';
+import { changeBike, noteMarkings, type Bike } from '@cadre/contract/fleet';
 import { fitPart } from '@cadre/contract/parts';
 import type { Reading } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -88,6 +88,39 @@ describe('a verdict left aside', () => {
   ])('by the %s at %s leaves %o', async (by, typed, faults) => {
     const { facts } = await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', typed, { aside: 'New pads tomorrow' }), by);
     expect(facts.findings.map((finding) => finding.fault)).toEqual(faults);
+  });
+});
+
+describe('a marking read off the part', () => {
+  const note = (of: Bike, fit: Record<string, number | string>, by = 'inspector') =>
+    world.as(by).send(noteMarkings, { params: { id: of.id }, body: { id: newId(), fit, at: world.clock.now } });
+  it('gives the readings of a check begun their limit, and holds the bike where they are past it', async () => {
+    const of = await bike();
+    await world.marked(of, {
+      sheet: 'season-opening',
+      exceptions: [{ checkpoint: 'rotor-thickness', position: 'front', more: reading('rotor', '1.5 1.52 1.53') as never }],
+    });
+    expect((await world.fitness(of.id)).fitness).toBe('due');
+    expect((await note(of, { rotorMinFront: 1.55 })).fit).toEqual({ rotorMinFront: 1.55 });
+    expect((await world.fitness(of.id)).fitness).toBe('held');
+  });
+  it('is kept where nothing was stated, and nowhere else', async () => {
+    const of = await bike();
+    await note(of, { sidewallMinFront: 200, sidewallMaxFront: 400 });
+    const fields = (fit: Record<string, number | string>) =>
+      note(of, fit).then(
+        () => [],
+        (error: { problem?: { fields?: { path: string; code: string }[] } }) => error.problem?.fields?.map((field) => [field.path, field.code]),
+      );
+    expect(await fields({ sidewallMinFront: 100 })).toEqual([['fit.sidewallMinFront', 'stated']]);
+    expect(await fields({ sidewallMinFront: 200 })).toEqual([]);
+    expect(await fields({ shockPressureMax: 2000 })).toEqual([['fit.shockPressureMax', 'unknown']]);
+    expect(await fields({ maximumLoad: 100 })).toEqual([['fit.maximumLoad', 'unknown']]);
+    expect(await fields({ rotorMinFront: 9 })).toEqual([['fit.rotorMinFront', 'out-of-range']]);
+    expect(await fields({ sidewallMinRear: 500, sidewallMaxRear: 300 })).toEqual([['fit.sidewallMinRear', 'over-its-most']]);
+    await note(of, { sidewallMinRear: 300 });
+    expect(await fields({ sidewallMaxRear: 250 })).toEqual([['fit.sidewallMaxRear', 'speaks-against']]);
+    expect(await refusalOf(note(of, { rotorMinFront: 1.5 }, 'desk'))).toBe('403 act.not-allowed');
   });
 });
 

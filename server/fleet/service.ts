@@ -1,8 +1,10 @@
 import { MoreThan, type DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { addBike, Bike, changeBike, moveBike, Wall } from '@cadre/contract/fleet';
+import type { addBike, Bike, changeBike, moveBike, noteMarkings, Wall } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
-import type { Build } from '@cadre/core/fleet';
+import { fitIssues, fitItem, inheritFit, type Build, type FitList } from '@cadre/core/fleet';
+import type { FieldIssue } from '@cadre/core/errors';
+import { MARKINGS_AT_STAND } from '@cadre/core/measures';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { countPublished, currentPolicy } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/people';
@@ -10,10 +12,25 @@ import { personEntity } from '@cadre/server/people/entities';
 import { factsOf } from '@cadre/server/projection';
 import { RefusedError, type Record } from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
-import { documentOf, dueByBuild, modelById, refuseBike } from './bike-document';
+import { documentOf, dueByBuild, modelById, refuseBike, type Wanted } from './bike-document';
 import { bikeEntity, modelEntity, siteEntity } from './entities';
 import { modelOf } from './models';
 import { describeBike, describeBikes, describeFleet, describeRacks, findBike } from './read';
+
+/** What speaks against keeping these markings: not one the stand keeps, stated already, out of range, a least over its most. */
+function markingIssues(known: FitList, noted: FitList, build: Build): readonly FieldIssue[] {
+  const own = Object.keys(noted).flatMap((key): FieldIssue[] => {
+    if (!MARKINGS_AT_STAND.includes(key) || !fitItem(key)?.on(build)) return [{ path: `fit.${key}`, code: 'unknown' }];
+    const stated = known[key];
+    return stated === undefined || stated === noted[key] ? [] : [{ path: `fit.${key}`, code: 'stated', params: { value: stated } }];
+  });
+  if (own.length > 0) return own;
+  const before = new Set(fitIssues(known).map((issue) => issue.path));
+  // A most under the least known already is told at the most: that is what was just typed.
+  return fitIssues({ ...known, ...noted })
+    .filter((issue) => !before.has(issue.path))
+    .map((issue) => (issue.path.slice('fit.'.length) in noted ? issue : { path: `fit.${Object.keys(noted)[0] ?? ''}`, code: 'speaks-against' }));
+}
 
 export class Fleet {
   constructor(
@@ -76,6 +93,24 @@ export class Fleet {
         await refuseBike(tx, wanted);
         const due = (await dueByBuild(tx, [{ bike, build: body.build as Build }], this.now())).has(id);
         return { kind: 'bike.changed', body: { bikeId: id, bike: documentOf(wanted, await modelById(tx, body.modelId)), ...(due ? { due } : {}) } };
+      },
+      (tx) => describeBike(tx, id),
+    );
+  }
+
+  /** Keeps what was read off a part where nothing was stated: it gives a reading its limit, and can make nothing sounder that was judged before. */
+  async noteMarkings(actor: Actor, id: string, body: BodyOf<typeof noteMarkings>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    const before = await findBike(this.source.manager, id);
+    return this.record.act(
+      { chain: before.siteId, id: body.id, request: { bikeId: id, ...body }, author: actor.id },
+      async (tx) => {
+        const bike = await findBike(tx, id);
+        const model = await modelById(tx, bike.modelId);
+        const fields = markingIssues(inheritFit(model?.fit ?? {}, bike.fit), body.fit, bike.build);
+        if (fields.length > 0) throw new RefusedError('body.invalid', {}, { fields });
+        const marked = { ...bike, fit: { ...bike.fit, ...body.fit } };
+        return { kind: 'bike.changed', body: { bikeId: id, bike: documentOf(marked as unknown as Wanted, model) }, happenedAt: body.at };
       },
       (tx) => describeBike(tx, id),
     );

@@ -114,6 +114,10 @@ export function fieldWords(code: string, params: ErrorParams = {}): string {
       return 'This hook is at another site.';
     case 'invalid_format':
       return 'Letters, digits and dashes, in the form shown.';
+    case 'stated':
+      return `Stated already: ${String(params.value)}. The bike’s form changes it.`;
+    case 'speaks-against':
+      return 'Speaks against what is stated already: read both again.';
     case 'required':
       return 'Fill this in.';
     default:

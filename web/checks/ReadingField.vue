@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
 import { Calculator } from '@lucide/vue';
+import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { takeReading, type TypedReading } from '@cadre/core/line';
-import { bareUnitOf, isHealed, METHODS, scaleOf, takesReading, valuesOf, type Measure, type MeasuredOn } from '@cadre/core/measures';
+import { bareUnitOf, wantedMarkings, isHealed, METHODS, scaleOf, takesReading, valuesOf, type Measure, type MeasuredOn } from '@cadre/core/measures';
 import { cellWords, LimitScale, METHOD_WORDS, NumberPad, TYPE_HINTS, withUnit } from '@cadre/web/measures';
 import { ChoiceChips } from '@cadre/web/ui';
+import MarkingField from './MarkingField.vue';
 import ReadingVerdict from './ReadingVerdict.vue';
 import type { MarkGiven } from './drafts';
 
@@ -14,6 +16,8 @@ import type { MarkGiven } from './drafts';
 const props = defineProps<{
   asked: Pick<Asked, 'key' | 'checkpoint'>;
   on: MeasuredOn;
+  /** The bike in hand: what is marked on its parts may be noted on it. */
+  bike: Bike;
   typed: TypedReading | null;
   name: string;
   label?: string | undefined;
@@ -53,6 +57,7 @@ const methodNow = computed(() =>
       : 'charge'
     : (method.value ?? METHODS[measure.value]?.[0]),
 );
+const wanted = computed(() => wantedMarkings(measure.value, props.on));
 const unit = computed(() => bareUnitOf(measure.value));
 const scale = computed(() => scaleOf({ measure: measure.value, method: props.typed?.method ?? methodNow.value }, props.on));
 const fresh = computed(() => (props.typed && props.typed.typed === text.value.trim() ? props.typed : null));
@@ -89,6 +94,15 @@ function commit(): void {
   padOpen.value = false;
   emit('read', cell.reading);
 }
+/** A limit noted now judges what was typed before: told again as if it were typed anew. */
+watch(
+  () => JSON.stringify([props.asked.key, props.on.fit]),
+  (now, before) => {
+    if (!props.typed || JSON.parse(now)[0] !== JSON.parse(before)[0]) return;
+    const cell = takeReading(measure.value, props.typed.typed, props.on, measure.value === 'chain' ? undefined : props.typed.method);
+    if (cell.kind === 'reading') emit('read', { ...cell.reading, ...(props.typed.better ? { better: props.typed.better } : {}) });
+  },
+);
 function take(): void {
   text.value = suggestion.value;
   commit();
@@ -141,7 +155,8 @@ function choose(chosen: string): void {
       {{ said }}
       <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">It is {{ suggestion }}</button>
     </p>
-    <div v-else-if="fresh" :id="`${id}-said`" role="status" class="basis-full">
+    <MarkingField v-if="wanted.length && (fresh || !scale)" :bike="bike" :keys="wanted" :name="name" />
+    <div v-if="fresh && !said" :id="`${id}-said`" role="status" class="basis-full">
       <p v-if="better" class="mb-1 flex flex-wrap items-center gap-2" data-better>
         <span>Better than last time ({{ last ? withUnit(last.typed, measure) : '' }}). Wear does not heal:</span>
         <button

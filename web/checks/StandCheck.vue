@@ -289,6 +289,7 @@ useKeys(
               <ReadingField
                 :asked="question"
                 :name="withPosition(question.checkpoint.name, question.position)"
+                :bike="bike"
                 :on="measuredOn(bike, question, check?.sheet.key)"
                 :typed="readings.typed(question.key)"
                 :last="lastLooks.readingOf(question)"

@@ -1,6 +1,6 @@
 export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 export { default as BikeSign } from './BikeSign.vue';
-export { fitItemWords, fitText, JOINT_WORDS, MISMATCH_WORDS, PART_WORDS } from './fit-wording';
+export { fitItemWords, fitText, fitValue, JOINT_WORDS, MISMATCH_WORDS, PART_WORDS, shownUnit as fitUnit } from './fit-wording';
 export { default as BikeFigure } from './BikeFigure.vue';
 export { useFleet } from './use-fleet';
 export { giveFound, useFound } from './found';

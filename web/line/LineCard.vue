@@ -60,6 +60,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           :asked="question"
           :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
           :label="columns.length > 1 || measured.length > 1 ? columnName({ kind: 'question', ...question }) : undefined"
+          :bike="row.bike"
           :on="measuredOn(row.bike, question, row.sheet?.sheet.key)"
           :typed="typedOf(question.key)"
           :aside="line.asideOf(row, question)"

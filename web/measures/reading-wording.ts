@@ -152,7 +152,7 @@ export function cellWords(cell: TypedCell, text: string): { readonly said: strin
         said: cell.few === cell.many ? `It takes ${cell.few} figures.` : `It takes ${cell.few} to ${cell.many} figures, with spaces between.`,
         suggestion: '',
       };
-    return { said: `“${typed}” is no number and no word of the line.`, suggestion: '' };
+    return { said: `“${typed}” is no number, and no word known here.`, suggestion: '' };
   }
   if (cell.kind === 'reading') {
     const whole = withUnit(typed, cell.reading.measure);
