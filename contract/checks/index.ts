@@ -1,6 +1,7 @@
 import { POSITIONS } from '@cadre/core/catalogue';
 import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
 import { SEVERITIES } from '@cadre/core/catalogue';
+import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
 import { sheetVersion } from '@cadre/contract/catalogue';
 import { finding, place } from '@cadre/contract/findings';
 import { bike } from '@cadre/contract/fleet';
@@ -198,6 +199,18 @@ export const listPatterns = route({
         tags: z.array(z.string()),
         from: instant,
         until: instant,
+      }),
+    ),
+    /** Wear that seems to have healed, with no part renewed. */
+    healed: z.array(
+      z.object({
+        bikeId: id,
+        tag: z.string(),
+        measure: z.enum(WORN_MEASURES as readonly [WornMeasure, ...WornMeasure[]]),
+        position: z.enum(POSITIONS),
+        partName: z.nullable(z.string()),
+        before: z.object({ value: z.number(), at: instant }),
+        after: z.object({ value: z.number(), at: instant, better: z.nullable(z.string()) }),
       }),
     ),
     since: instant,

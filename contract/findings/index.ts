@@ -1,6 +1,6 @@
 import { POSITIONS, SEVERITIES, ZONES } from '@cadre/core/catalogue';
 import { SIDES } from '@cadre/core/checks';
-import { FINDING_STATES } from '@cadre/core/findings';
+import { FINDING_STATES, SIBLING_REASONS } from '@cadre/core/findings';
 import { MEASURES, NEXT_STEPS, type Measure } from '@cadre/core/measures';
 import { id, instant, route, text } from '@cadre/contract/http';
 import { sourced } from '@cadre/contract/measures';
@@ -52,4 +52,30 @@ export const setSeverity = route({
   params: z.object({ id }),
   body: z.object({ id, severity: z.enum(SEVERITIES), reason: text(400), at: instant }),
   answer: finding,
+});
+
+/** Other bikes where the fault of a finding may be too, why, and whether anybody has looked since. */
+export const lookAcross = route({
+  name: 'findings.look-across',
+  method: 'GET',
+  path: '/api/v1/findings/:id/look-across',
+  act: 'see',
+  params: z.object({ id }),
+  answer: z.object({
+    siblings: z.array(
+      z.object({
+        bikeId: id,
+        tag: z.string(),
+        because: z.enum(SIBLING_REASONS),
+        what: z.string(),
+        /** When this very look was last signed there since the finding. */
+        lookedAt: z.nullable(instant),
+        /** The same fault is open there already. */
+        found: z.boolean(),
+      }),
+    ),
+    checkpoint: z.string(),
+    /** The sheet a line of it takes: null for each bike's own ride-out. */
+    sheetKey: z.nullable(z.string()),
+  }),
 });

@@ -22,7 +22,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { setSeverity } from '@cadre/contract/findings';
+import { lookAcross, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -120,6 +120,7 @@ export const ROUTES: readonly RouteContract[] = [
   closeRound,
   setStandingRound,
   setSeverity,
+  lookAcross,
   listRepairs,
   startRepair,
   finishRepair,

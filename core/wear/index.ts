@@ -6,3 +6,4 @@ export { wearSeries, type FittedSpan, type RiddenBike, type SeriesPoint, type Ta
 export { isWorn, usualWear, WEAR_UNITS, WORN_MEASURES, worseWay, type WearUnit, type WornMeasure } from './usual';
 export { wornAt } from './worn-at';
 export { outlookOf, type Outlook, type Span3 } from './outlook';
+export { healedIn, type Healed } from './healed';

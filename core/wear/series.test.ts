@@ -3,7 +3,18 @@ import fc from 'fast-check';
 import { POSITIONS } from '@cadre/core/catalogue';
 import { LIMITS } from '@cadre/core/measures';
 import { DAY, NOON, onLike } from '@cadre/core/testing';
-import { usualWear, wearSeries, WORN_MEASURES, worseWay, wornAt, type FittedSpan, type RiddenBike, type TakenReading, type WearSeries } from '.';
+import {
+  healedIn,
+  usualWear,
+  wearSeries,
+  WORN_MEASURES,
+  worseWay,
+  wornAt,
+  type FittedSpan,
+  type RiddenBike,
+  type TakenReading,
+  type WearSeries,
+} from '.';
 
 const day = (number: number): number => NOON + number * DAY;
 const read = (at: number, value: number, more: Partial<TakenReading> = {}): TakenReading => ({
@@ -139,6 +150,21 @@ describe('wear series', () => {
       }),
     );
   });
+});
+
+describe('wear that healed', () => {
+  const pads = { measure: 'disc-pad', position: 'front' as const };
+  const healed = (readings: readonly TakenReading[], since = 0) =>
+    healedIn(wearSeries(readings, [], [], day(50)), since).map(({ before, after }) => [before.value, after.value, after.better]);
+  it('is told where nothing was said, and where it was only measured better', () => {
+    expect(healed([read(0, 2, pads), read(5, 2.6, pads), read(9, 2.5, pads)])).toEqual([[2, 2.6, undefined]]);
+    expect(healed([read(0, 2, pads), read(5, 2.6, { ...pads, better: 'measured' })])).toEqual([[2, 2.6, 'measured']]);
+  });
+  it('is none within what a hand and a caliper differ by, nor where the part was renewed', () => {
+    expect(healed([read(0, 2, pads), read(5, 2.1, pads)])).toEqual([]);
+    expect(healed([read(0, 2, pads), read(5, 3.1, { ...pads, better: 'renewed' })])).toEqual([]);
+  });
+  it('is told of late only', () => expect(healed([read(0, 2, pads), read(5, 2.6, pads)], day(6))).toEqual([]));
 });
 
 describe('what wear runs to', () => {

@@ -38,6 +38,8 @@ export interface SeriesPoint {
   readonly usage: number;
   readonly value: number;
   readonly bikeId: string;
+  /** What was said of a figure better than the one before. */
+  readonly better?: string | undefined;
 }
 
 /** The readings of one part, wherever it sat, or of what sits on one bike unnamed. */
@@ -160,7 +162,9 @@ function measureSeries(each: Gathered, bikes: ReadonlyMap<string, RiddenBike>, n
   const usageAt = (at: number): number => (unit === 'km' ? kmBetween(since - 1, at) : Math.max(0, (at - since) / DAY_MS));
   const points = each.readings.flatMap((reading): SeriesPoint[] => {
     const value = mostWorn(each.measure, reading.values);
-    return value === null ? [] : [{ at: reading.at, usage: usageAt(reading.at), value, bikeId: reading.bikeId }];
+    return value === null
+      ? []
+      : [{ at: reading.at, usage: usageAt(reading.at), value, bikeId: reading.bikeId, ...(reading.better ? { better: reading.better } : {}) }];
   });
   const from = Math.max(since, now - LATELY_DAYS * DAY_MS);
   const days = (now - from) / DAY_MS;

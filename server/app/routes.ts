@@ -22,7 +22,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { setSeverity } from '@cadre/contract/findings';
+import { lookAcross, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -227,6 +227,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(changeRound, async ({ params, body }, actor) => s.rounds.change(actor, params.id, body)),
     answering(closeRound, async ({ params, body }, actor) => s.rounds.close(actor, params.id, body)),
     answering(setStandingRound, async ({ params, body }, actor) => s.rounds.setStanding(actor, params.id, body)),
+    answering(lookAcross, async ({ params }, actor) => s.findings.lookAcross(actor, params.id)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
     answering(listRepairs, async ({ query }, actor) => s.repairs.list(actor, query)),
     answering(startRepair, async ({ body }, actor) => s.repairs.start(actor, body)),

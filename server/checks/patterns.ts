@@ -3,8 +3,10 @@ import type { listPatterns } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { sameDigits, type Reading } from '@cadre/core/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
+import { healedSince } from '@cadre/server/wear';
 
 const MOST_HASTY = 100;
+const MOST_HEALED = 100;
 const MOST_READINGS = 20_000;
 
 interface HastyRow {
@@ -27,7 +29,7 @@ interface ReadingRow {
 }
 
 /** Unlikely records since a time: kept, shown to the lead, blocking nothing. */
-export async function patternsSince(tx: EntityManager, since: number): Promise<AnswerOf<typeof listPatterns>> {
+export async function patternsSince(tx: EntityManager, since: number, now: number): Promise<AnswerOf<typeof listPatterns>> {
   const from = new Date(since);
   const hasty = (await tx.query(
     'SELECT c.id AS checkId, c.bikeId, b.tag, c.sheetHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
@@ -48,7 +50,8 @@ export async function patternsSince(tx: EntityManager, since: number): Promise<A
       return { author: row.author, measure, position: row.position, typed, bikeId: row.bikeId, at: row.at.getTime() };
     }),
   );
-  const ids = [...new Set(runs.flatMap((run) => run.bikeIds))];
+  const healed = await healedSince(tx, since, now);
+  const ids = [...new Set([...runs.flatMap((run) => run.bikeIds), ...healed.map(({ after }) => after.bikeId)])];
   const tags = new Map(
     ids.length === 0
       ? []
@@ -57,6 +60,13 @@ export async function patternsSince(tx: EntityManager, since: number): Promise<A
   return {
     hasty: told,
     sameDigits: runs.map((run) => ({ ...run, bikeIds: [...run.bikeIds], tags: run.bikeIds.map((id) => tags.get(id) ?? '') })),
+    healed: healed.slice(0, MOST_HEALED).map(({ series, before, after }) => ({
+      bikeId: after.bikeId,
+      tag: tags.get(after.bikeId) ?? '',
+      ...series,
+      before: { value: before.value, at: before.at },
+      after: { value: after.value, at: after.at, better: after.better ?? null },
+    })),
     since,
   };
 }

@@ -75,7 +75,7 @@ export class Checks {
 
   async patterns(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {
     requireAct(actor, 'edit-program');
-    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS);
+    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS, this.now());
   }
 
   /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */

@@ -1,13 +1,26 @@
-import type { DataSource } from 'typeorm';
-import type { setSeverity } from '@cadre/contract/findings';
+import { In, type DataSource, type EntityManager } from 'typeorm';
+import type { lookAcross as lookAcrossRoute, setSeverity } from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { limitFor, maySetSeverity } from '@cadre/core/findings';
-import { currentPolicy } from '@cadre/server/catalogue';
+import { limitFor, lookAcross, maySetSeverity } from '@cadre/core/findings';
+import { usualTouches } from '@cadre/core/repairs';
+import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
+import { bikeEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { findingOf } from '@cadre/server/projection';
 import { orRefuse, RefusedError, type Record } from '@cadre/server/records';
 import { findingEntity } from './entities';
+import { havingFault, lookedSince, matesOf } from './mates';
+
+/** Work so long before a finding may have led to it. */
+const WORK_MS = 45 * 86_400_000;
+
+/** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
+async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
+  const asking = (await publishedSheets(tx)).filter(({ sheet }) => sheet.items.some((item) => item.checkpoint.key === checkpoint));
+  if (asking.some(({ sheet }) => sheet.clears)) return null;
+  return asking.sort((a, b) => a.sheet.items.length - b.sheet.items.length)[0]?.key ?? null;
+}
 
 export class Findings {
   constructor(
@@ -39,5 +52,34 @@ export class Findings {
       },
       async (tx) => structuredClone(findingOf(await tx.getRepository(findingEntity).findOneByOrFail({ id }))) as AnswerOf<typeof setSeverity>,
     );
+  }
+
+  /** The bikes where the fault of a finding may be too, and whether somebody has looked there since. */
+  async lookAcross(actor: Actor, id: string): Promise<AnswerOf<typeof lookAcrossRoute>> {
+    requireAct(actor, 'see');
+    const tx = this.source.manager;
+    const row = await tx.getRepository(findingEntity).findOneBy({ id });
+    if (!row) throw new RefusedError('not-found', { what: 'finding' });
+    const finding = findingOf(row);
+    const mates = await matesOf(tx, new Date(finding.openedAt - WORK_MS));
+    const own = mates.find((mate) => mate.bikeId === row.bikeId);
+    const touches = usualTouches(finding).map((each) => each.touch);
+    const siblings = own ? lookAcross(finding, own, mates, touches) : [];
+    const ids = siblings.map((sibling) => sibling.bikeId);
+    const looked = await lookedSince(tx, ids, finding.checkpoint, new Date(finding.openedAt));
+    const found = await havingFault(tx, ids, finding.checkpoint, finding.fault);
+    const tags = new Map(
+      (await tx.getRepository(bikeEntity).find({ where: { id: In(ids) }, select: { id: true, tag: true } })).map((bike) => [bike.id, bike.tag]),
+    );
+    return {
+      siblings: siblings.map((sibling) => ({
+        ...sibling,
+        tag: tags.get(sibling.bikeId) ?? '',
+        lookedAt: looked.get(sibling.bikeId) ?? null,
+        found: found.has(sibling.bikeId),
+      })),
+      checkpoint: finding.checkpoint,
+      sheetKey: await sheetFor(tx, finding.checkpoint),
+    };
   }
 }

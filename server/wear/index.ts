@@ -1,1 +1,2 @@
+export { healedSince } from './read';
 export { Wear } from './service';

@@ -1,6 +1,6 @@
 import { In, type EntityManager } from 'typeorm';
 import type { Build } from '@cadre/core/fleet';
-import { WORN_MEASURES, wearSeries, type FittedSpan, type RiddenBike, type WearSeries } from '@cadre/core/wear';
+import { healedIn, WORN_MEASURES, wearSeries, type FittedSpan, type RiddenBike, type Healed, type WearSeries } from '@cadre/core/wear';
 import { bikeEntity } from '@cadre/server/fleet/entities';
 import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
 import { bikeReadingEntity, outingEntity } from './entities';
@@ -53,4 +53,17 @@ export async function measuredLately(tx: EntityManager, kind: Build['kind'], sin
     [WORN_MEASURES, new Date(since), kind, most],
   )) as { bikeId: string }[];
   return rows.map((row) => row.bikeId);
+}
+
+/** Wear that seems to have healed since a moment, on any bike, the latest first. */
+export async function healedSince(tx: EntityManager, since: number, now: number): Promise<readonly Healed[]> {
+  const rows = (await tx.query('SELECT DISTINCT bikeId FROM bike_reading WHERE measure IN (?) AND at >= ?', [WORN_MEASURES, new Date(since)])) as {
+    bikeId: string;
+  }[];
+  const series = await seriesOf(
+    tx,
+    rows.map((row) => row.bikeId),
+    now,
+  );
+  return [...healedIn(series, since)].sort((a, b) => b.after.at - a.after.at);
 }

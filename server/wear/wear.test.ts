@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { amendCheck } from '@cadre/contract/checks';
+import { amendCheck, listPatterns } from '@cadre/contract/checks';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
 import { fitPart, movePart, type Part } from '@cadre/contract/parts';
 import { wearOfBike } from '@cadre/contract/wear';
@@ -126,5 +126,23 @@ describe('the wear of a bike', () => {
       body: { id: newId(), checkId: newId(), author, reason: 'Read the wrong pad', marks: [mark], at: world.clock.now },
     });
     expect((await wear(of)).map((series) => series.points.map((point) => point.value))).toEqual([[1.9]]);
+  });
+});
+
+describe('wear that healed with no new part', () => {
+  it('is shown to the lead with both figures; a part said to be renewed is not', async () => {
+    const [of, renewed] = [await bike(), await bike()];
+    for (const [one, better] of [
+      [of, undefined],
+      [renewed, 'renewed'],
+    ] as const) {
+      await measure(one, 'pad-thickness', 'rear', reading('disc-pad', '1.9'));
+      await days(2);
+      await measure(one, 'pad-thickness', 'rear', { ...reading('disc-pad', '2.9'), ...(better ? { better } : {}) });
+    }
+    const { healed } = await world.as('lead').send(listPatterns);
+    expect(healed.filter((each) => [of.id, renewed.id].includes(each.bikeId))).toMatchObject([
+      { tag: of.tag, measure: 'disc-pad', position: 'rear', before: { value: 1.9 }, after: { value: 2.9, better: null } },
+    ]);
   });
 });

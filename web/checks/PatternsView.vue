@@ -4,7 +4,9 @@ import { listPatterns } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { count, dayAndClock, dayWords, send, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
+import { shownValue } from '@cadre/web/measures';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
+import { wornName } from '@cadre/web/wear';
 
 /** What looks unlikely in the records: for a word between two people, not a verdict on one. It blocks nothing. */
 const fleet = useFleet();
@@ -61,6 +63,28 @@ const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0,
           </li>
         </ul>
         <p v-if="found.sameDigits.length === 0" class="text-soft">None.</p>
+      </section>
+      <section aria-labelledby="healed">
+        <h2 id="healed" class="sturdy text-xl">Wear that healed</h2>
+        <p class="max-w-[65ch] text-soft">
+          A part reads better than before, and nobody noted a new one: a slip then or now, or a part changed unnoted.
+        </p>
+        <ul class="mt-1 space-y-1.5">
+          <li v-for="(each, index) in found.healed" :key="index" data-healed>
+            <RouterLink
+              :to="{ name: 'bike', params: { bikeId: each.bikeId } }"
+              class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
+            >
+              <span class="sturdy text-lg underline">{{ each.tag }}</span>
+              <span class="figures"
+                >{{ wornName({ ...each, method: null }) }}: {{ shownValue(each.measure, each.before.value) }}, then
+                {{ shownValue(each.measure, each.after.value) }}{{ each.after.better ? ', said to be only measured better' : '' }}</span
+              >
+              <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now) }}</span>
+            </RouterLink>
+          </li>
+        </ul>
+        <p v-if="found.healed.length === 0" class="text-soft">None.</p>
       </section>
     </template>
   </main>

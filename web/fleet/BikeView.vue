@@ -6,6 +6,7 @@ import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
 import { BikeChecks, useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
+import { WearPanel } from '@cadre/web/wear';
 import BikeClipboard from './BikeClipboard.vue';
 import BikeFigure from './BikeFigure.vue';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
@@ -13,7 +14,6 @@ import { fitItemWords, fitText, shownUnit } from './fit-wording';
 import { useFleet } from './use-fleet';
 
 const PartsPanel = defineAsyncComponent(async () => (await import('@cadre/web/parts')).PartsPanel);
-const WearPanel = defineAsyncComponent(async () => (await import('@cadre/web/wear')).WearPanel);
 const BikeTimeline = defineAsyncComponent(async () => (await import('@cadre/web/records')).BikeTimeline);
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */

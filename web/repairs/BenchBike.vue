@@ -14,6 +14,7 @@ import { useCatalogue, SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORD
 import { FITNESS_WORDS, KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { LookAcross } from '@cadre/web/findings';
 import FinishRepair from './FinishRepair.vue';
 import type { Repairs } from './use-repairs';
 import { blockWords, TOUCH_WORDS } from './wording';
@@ -87,7 +88,7 @@ const grades = (finding: Finding): readonly Severity[] =>
 
 <template>
   <section class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5" :aria-label="`On the bench: ${bike.tag}`" data-bench-bike>
-    <div class="flex flex-wrap items-baseline gap-x-4">
+    <div class="flex flex-wrap items-center gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
       <RouterLink
@@ -124,6 +125,7 @@ const grades = (finding: Finding): readonly Severity[] =>
             <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
               <span class="text-soft">Do:</span> {{ finding.words.doNext }}
             </p>
+            <LookAcross v-if="isStopNow(finding, now) || finding.severity === 'soon'" :finding-id="finding.id" />
             <p v-if="finding.words.toMechanic" class="font-semibold text-held">A qualified mechanic or the maker decides. Nobody rides it to see.</p>
           </div>
           <p

@@ -1,1 +1,4 @@
-export { default as WearPanel } from './WearPanel.vue';
+import { defineAsyncComponent } from 'vue';
+
+export { nameOf as wornName } from './wear-wording';
+export const WearPanel = defineAsyncComponent(() => import('./WearPanel.vue'));
