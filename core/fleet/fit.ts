@@ -12,7 +12,12 @@ const YES_NO = ['yes', 'no'] as const;
 export const SUSPENSION_USES = ['trail', 'park'] as const;
 
 type Stated =
-  | { readonly type: 'number'; readonly unit: 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links'; readonly least: number; readonly most: number }
+  | {
+      readonly type: 'number';
+      readonly unit: 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links' | '%' | 'meter';
+      readonly least: number;
+      readonly most: number;
+    }
   | { readonly type: 'choice'; readonly choices: readonly string[] }
   | { readonly type: 'text'; readonly most: number };
 
@@ -68,6 +73,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
   ...ends('hookless', 'wheels', { type: 'choice', choices: YES_NO }, always),
   ...ends('sealant', 'wheels', number('ml', 10, 300), (build, end) => build[`tyre${end}`] === 'tubeless'),
   ...ends('axleCode', 'wheels', text(40), always),
+  ...ends('spokeFloor', 'wheels', number('meter', 1, 1000), always),
   {
     key: 'fluid',
     topic: 'brakes',
@@ -92,6 +98,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
   { key: 'shockPressureMax', topic: 'suspension', stated: number('kPa', 100, 3000), on: (build) => build.rearSuspension === 'shock' },
   { key: 'chain', topic: 'drivetrain', stated: text(40), on: (build) => build.transmission === 'chain' },
   { key: 'chainLinks', topic: 'drivetrain', stated: number('links', 60, 400), on: (build) => build.transmission === 'chain' },
+  { key: 'chainLimit', topic: 'drivetrain', stated: number('%', 0.2, 2), on: (build) => build.transmission === 'chain' },
   { key: 'cassette', topic: 'drivetrain', stated: text(40), on: (build) => build.gears === 'derailleur' },
   { key: 'hangerCode', topic: 'drivetrain', stated: text(40), on: (build) => build.gears === 'derailleur' },
   { key: 'batteryEnergy', topic: 'assist', stated: number('Wh', 100, 2000), on: (build) => build.assist !== 'none' },

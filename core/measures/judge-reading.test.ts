@@ -31,6 +31,11 @@ describe('a reading on a bike', () => {
     ['chain', '1/16', onLike({ build: { sprockets: 11 }, chainPreset: 'ruler' }), 'renew-chain', 'upkeep', 'policy'],
     ['chain', '1/16', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
     ['chain', '1/16', onLike({ build: { sprockets: 9 }, chainPreset: 'early' }), 'renew-chain', 'upkeep', 'default'],
+    // What the chain's maker states holds before all of them.
+    ['chain', '1/16', onLike({ build: { sprockets: 11 }, fit: { chainLimit: 0.6 } }), 'go-on', 'nothing', 'marking'],
+    ['chain', '1/16', onLike({ build: { sprockets: 9 }, fit: { chainLimit: 0.5 } }), 'renew-chain', 'upkeep', 'marking'],
+    ['spokes', '80 82 78 80', onLike({ fit: { spokeFloorFront: 90 } }), 'tension-wheel', 'soon', 'marking'],
+    ['spokes', '80 82 78 80', onLike({ fit: { spokeFloorRear: 90 } }), 'go-on', 'nothing', 'default'],
     ['disc-pad', '3.4 total', onLike({ fit: { padPlateFront: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
     ['disc-pad', '3.4 total', onLike({ fit: { padPlateRear: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
     ['disc-pad', '3.4 total', onLike({ end: 'rear', fit: { padPlateRear: 1.5 } }), 'go-on', 'nothing', 'default'],
@@ -134,6 +139,11 @@ describe('a verdict and the usual faults', () => {
 });
 
 describe('the scale of a reading', () => {
+  it('of a chain whose maker states a limit ends a little before that', () =>
+    expect(scaleOf({ measure: 'chain' }, onLike({ fit: { chainLimit: 0.8 } }))).toMatchObject({
+      soundTo: 0.0075,
+      limits: [{ value: 0.008, source: 'marking' }, { source: 'default' }],
+    }));
   const on = onLike({
     fit: { sidewallMinFront: 210, rimMaxFront: 380, rotorMinFront: 1.55, forkPressureMax: 1400, padTotalMinFront: 3 },
     limits: { padAllowance: 0.2 },

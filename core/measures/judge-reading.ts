@@ -1,7 +1,7 @@
 import { assertNever } from '@cadre/core/errors';
 import type { Build, FitList } from '@cadre/core/fleet';
 import { chargeVerdict } from './battery';
-import { chainLimits, chainVerdict, type ChainPreset } from './chain';
+import { chainLimits, chainVerdict, type ChainLimits, type ChainPreset } from './chain';
 import { slackVerdict } from './chain-slack';
 import { discPadVerdicts } from './disc-pad';
 import { hangerVerdict } from './hanger';
@@ -48,6 +48,12 @@ function stated(on: MeasuredOn, key: string): number | undefined {
 
 function atEnd(on: MeasuredOn, key: string): number | undefined {
   return stated(on, `${key}${on.end === 'rear' ? 'Rear' : 'Front'}`);
+}
+
+/** The limits of the chain on this bike; what its maker states is in percent. */
+export function chainLimitsOn(on: Pick<MeasuredOn, 'build' | 'chainPreset' | 'limits' | 'fit'>): ChainLimits {
+  const marked = on.fit.chainLimit;
+  return chainLimits(on.build, on.chainPreset, on.limits, typeof marked === 'number' ? marked / 100 : undefined);
 }
 
 /** The window of the tyre at this end, from what is marked on it and its rim, else the house's floor. */
@@ -112,7 +118,7 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
   const { limits } = on;
   switch (measure) {
     case 'chain':
-      return one(chainVerdict(first, chainLimits(on.build, on.chainPreset, limits), limits));
+      return one(chainVerdict(first, chainLimitsOn(on), limits));
     case 'disc-pad':
       return discPadVerdicts(
         values,
@@ -131,7 +137,7 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       return one(runOutVerdict(values, { rimBrake: brake === 'rim' }, limits));
     }
     case 'spokes': {
-      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter' }, limits);
+      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter', floor: atEnd(on, 'spokeFloor') }, limits);
       return answer.ok ? measured(answer.value.verdicts) : answer;
     }
     case 'tyre-window':

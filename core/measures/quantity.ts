@@ -1,5 +1,5 @@
 /** The units the core works in, for what people state of parts. */
-export type Unit = 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links';
+export type Unit = 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links' | '%' | 'meter';
 
 /** How many of the core's unit one of each written unit is. */
 const WRITTEN: Record<Unit, Readonly<Record<string, number>>> = {
@@ -10,6 +10,9 @@ const WRITTEN: Record<Unit, Readonly<Record<string, number>>> = {
   kg: { '': 1, kg: 1, lb: 0.45359237, lbs: 0.45359237 },
   ml: { '': 1, ml: 1, oz: 29.5735, l: 1000 },
   links: { '': 1, links: 1, link: 1 },
+  '%': { '': 1, '%': 1 },
+  // A spoke meter's own marks: they are no unit but on that meter.
+  meter: { '': 1 },
 };
 
 /**
@@ -25,7 +28,7 @@ export function readNumber(text: string): number | null {
 
 /** A quantity typed with or without a unit ("3,5 bar", "50 psi", "1.55"), in the core's unit, to a millionth; null when it cannot be read. */
 export function readQuantity(text: string, unit: Unit): number | null {
-  const match = /^\s*([+-]?[\d.,'’\s]*\d[.,]?)\s*([a-z"·\s]*)$/i.exec(text.replace(/N\.m/gi, 'N m'));
+  const match = /^\s*([+-]?[\d.,'’\s]*\d[.,]?)\s*([a-z"%·\s]*)$/i.exec(text.replace(/N\.m/gi, 'N m'));
   if (!match) return null;
   const number = readNumber(match[1] ?? '');
   const factor = WRITTEN[unit][(match[2] ?? '').trim().toLowerCase().replace(/\s+/g, ' ')];

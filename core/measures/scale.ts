@@ -1,5 +1,4 @@
-import { chainLimits } from './chain';
-import { bandOn, judgeReading, windowOn, type MeasuredOn, type Taken } from './judge-reading';
+import { bandOn, chainLimitsOn, judgeReading, windowOn, type MeasuredOn, type Taken } from './judge-reading';
 import { limitOf, type LimitKey, type Sourced } from './limits';
 import { sagBand } from './suspension';
 
@@ -31,7 +30,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
   };
   switch (taken.measure) {
     case 'chain': {
-      const { chain, sprockets } = chainLimits(on.build, on.chainPreset, on.limits);
+      const { chain, sprockets } = chainLimitsOn(on);
       return { ...under(chain, sprockets), soundTo: chain.value - by('chainNear').value };
     }
     case 'disc-pad': {
