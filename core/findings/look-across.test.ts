@@ -34,6 +34,8 @@ describe('a look across', () => {
     expect(across({ work: [work('ann', 45)] }, mate('a', { work: [work('ann', 45)] }))).toEqual([['a', 'same-hands', 'ann']]);
     expect(across({ work: [work('ann', 9), work('tom', 9)] }, mate('a', { work: [work('ann', 2)] }))).toEqual([['a', 'same-hands', 'ann']]);
   });
+  it('counts work done up to the moment it was found', () =>
+    expect(across({ work: [work('ann', 0)] }, mate('a', { work: [work('ann', 1)] }))).toEqual([['a', 'same-hands', 'ann']]));
   it('leaves out work done after it was found', () => expect(across({ work: [work('tom', -2)] }, mate('a', { work: [work('tom', 1)] }))).toEqual([]));
   it('finds bikes of the same model, each bike once by its strongest reason', () =>
     expect(

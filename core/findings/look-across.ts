@@ -61,7 +61,7 @@ function lastWork(mate: Mate, touches: readonly string[], since: number): PastWo
 
 /**
  * The bikes where the fault of a finding may be too: with the same part by name, worked on last by the same hands at the same place within 45 days
- * before it was found, or of the same model. Each once, by the strongest reason. `touches`: the kinds of work that disturb its place. Source: judging
+ * before it was found, or of the same model. Each once, by the strongest reason, in the order given within one. `touches`: the kinds of work that disturb its place. Source: judging
  * rule 11.
  */
 export function lookAcross(finding: Finding, own: Mate, mates: readonly Mate[], touches: readonly string[]): readonly Sibling[] {
@@ -77,7 +77,5 @@ export function lookAcross(finding: Finding, own: Mate, mates: readonly Mate[], 
     if (hands && lastWork(mate, touches, since)?.by === hands.by) return [{ bikeId, because: 'same-hands', what: hands.by }];
     return own.modelId !== null && mate.modelId === own.modelId ? [{ bikeId, because: 'same-model', what: '' }] : [];
   });
-  return siblings.sort(
-    (a, b) => SIBLING_REASONS.indexOf(a.because) - SIBLING_REASONS.indexOf(b.because) || (a.bikeId < b.bikeId ? -1 : a.bikeId > b.bikeId ? 1 : 0),
-  );
+  return siblings.sort((a, b) => SIBLING_REASONS.indexOf(a.because) - SIBLING_REASONS.indexOf(b.because));
 }

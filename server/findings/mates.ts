@@ -9,7 +9,7 @@ type NamedPart = FittedPart & { readonly bikeId: string; readonly name: string }
 
 /** Every bike with what it may share with others: model, parts by name, and who worked on it since. */
 export async function matesOf(tx: EntityManager, since: Date): Promise<readonly Mate[]> {
-  const bikes = await tx.getRepository(bikeEntity).find({ select: { id: true, modelId: true } });
+  const bikes = await tx.getRepository(bikeEntity).find({ select: { id: true, modelId: true }, order: { tag: 'ASC' } });
   const parts = (await tx.query(
     'SELECT f.bikeId, f.position, p.kind, p.name FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ORDER BY f.bikeId, f.id',
   )) as NamedPart[];
