@@ -1,5 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { resolve } from 'node:path';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { addModel } from '@cadre/contract/fleet';
 import { makeRound } from '@cadre/contract/rounds';
@@ -123,6 +126,23 @@ const measurePads = async (): Promise<void> => {
   await browser.find('[data-verdict]');
   await browser.click(`${field} [data-pad-toggle]`);
 };
+const takePhoto = async (): Promise<void> => {
+  await openRow();
+  const path = join(mkdtempSync(join(tmpdir(), 'cadre-views-')), 'photo.jpg');
+  writeFileSync(
+    path,
+    await sharp({ create: { width: 800, height: 600, channels: 3, background: '#7d8b97' } })
+      .jpeg()
+      .toBuffer(),
+  );
+  await (await browser.find('[data-photo-file]')).sendKeys(path);
+  await browser.find('[data-photo-pad] img');
+};
+const keepPhoto = async (): Promise<void> => {
+  await takePhoto();
+  await browser.click('[data-photo-keep]');
+  await browser.find('[data-look-photos] [data-photo=sent] img');
+};
 const openLimits = async (): Promise<void> => {
   await browser.click('[data-limit-group=Pads]');
   await browser.type('[data-limit=padFault] input', '9');
@@ -176,6 +196,8 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   },
   { name: 'look asked for later', path: () => `/bikes/${ids.fresh}`, wait: '[data-look-later]', before: () => browser.click('[data-look-later]') },
   { name: 'limits', path: () => '/policy', wait: '[data-limits]', before: openLimits },
+  { name: 'photo just taken', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: takePhoto },
+  { name: 'stand with a photo', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: keepPhoto },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },

@@ -34,6 +34,8 @@ function firstScriptBudget(): Plugin {
 export default defineConfig({
   root: import.meta.dirname,
   worker: { format: 'es' },
+  // No component here is written the old way, and nobody inspects a running shed: a few kB less to load.
+  define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false', __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false' },
   build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', cssCodeSplit: false, chunkSizeWarningLimit: 700 },
   plugins: [
     vue(),

@@ -47,6 +47,7 @@ export const ENTRY_KINDS = [
   'wait.set',
   'wait.raised',
   'wait.answered',
+  'photo.added',
 ] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 

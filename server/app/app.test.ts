@@ -39,7 +39,7 @@ describe('the interface', () => {
       for (const person of CAST) {
         const response = await world
           .as(person.name)
-          .raw(route.method, route.path.replace(':system', 'wheels').replace(/:\w+/g, newId()), valid[route.name]);
+          .raw(route.method, `${route.path.replace(':system', 'wheels').replace(/:\w+/g, newId())}${QUERIES[route.name] ?? ''}`, valid[route.name]);
         const { code } = (await response.json()) as { code?: string };
         const allowed =
           ACT_TABLE[route.act as keyof typeof ACT_TABLE].includes(person.role) && !(person.trainee && ['co-sign', 'release'].includes(route.act));
@@ -76,6 +76,9 @@ const part = { id, kind: 'chain', name: 'c', facts: {}, markings: {} };
 const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
 const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
 const sheet = { ...RIDE_OUT, name: '' };
+const ofPhoto = { bikeId: id, checkId: null, checkpoint: 'rim', position: 'front', author: id, at, shapes: [] };
+/** What stands in the address beside the body. */
+const QUERIES: Record<string, string> = { 'photos.add': `?of=${encodeURIComponent(JSON.stringify(ofPhoto))}` };
 const valid: Record<string, unknown> = {
   'people.add': { id, name: 'n', signInName: 'lead', role: 'desk', trainee: false, secret: 'secret-9' },
   'people.change': { role: 'desk', trainee: false, active: true, version: 1 },

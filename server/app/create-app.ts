@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { PHOTO_LIMITS, PHOTO_TYPES } from '@cadre/core/photos';
 import express, { type Express, type Request } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -66,6 +67,7 @@ export function createApp(deps: AppDeps): Express {
     checkOrigin(req);
     next();
   });
+  app.use('/api/v1/photos', express.raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMITS.sentMost }));
   app.use('/api', express.json({ limit: '512kb', strict: true }));
   const description = describeInterface(ROUTES, deps.version);
   app.get('/api/openapi.json', (_req, res) => {

@@ -41,6 +41,9 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'check.not-amendable': 409,
   'round.bike-twice': 400,
   'round.closed': 409,
+  'photo.no-picture': 422,
+  'photo.too-wide': 422,
+  'photo.too-many': 409,
   'wait.over': 409,
   'wait.gauge-again': 422,
   'round.undone-unsaid': 422,
@@ -65,7 +68,10 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
 /** Body parser errors that are the sender's doing. */
 function ofParser(error: unknown): RefusedError | null {
   const type = (error as { type?: unknown }).type;
-  if (type === 'entity.too.large') return new RefusedError('body.too-large', { limitKb: 512 });
+  if (type === 'entity.too.large') {
+    const { limit = 512_000 } = error as { limit?: number };
+    return new RefusedError('body.too-large', { limitKb: Math.round(limit / 1000) });
+  }
   if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported')
     return new RefusedError('body.invalid', {}, { fields: [{ path: '', code: 'not-json' }] });
   return null;

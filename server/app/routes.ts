@@ -47,6 +47,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
+import { addPhoto, listPhotos, photoOf, showPhoto, type PhotoOf } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { wearOfBike } from '@cadre/contract/wear';
 import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
@@ -60,8 +61,9 @@ import { Parts } from '@cadre/server/parts';
 import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
-import { changeOf, Changes, Record, timelineOf } from '@cadre/server/records';
+import { changeOf, Changes, Record, RefusedError, timelineOf } from '@cadre/server/records';
 import { Rounds } from '@cadre/server/rounds';
+import { Photos } from '@cadre/server/photos';
 import { Waits } from '@cadre/server/waits';
 import { Wear } from '@cadre/server/wear';
 import { Repairs } from '@cadre/server/repairs';
@@ -86,6 +88,7 @@ export interface Services {
   readonly rounds: Rounds;
   readonly waits: Waits;
   readonly wear: Wear;
+  readonly photos: Photos;
   readonly findings: Findings;
   readonly repairs: Repairs;
   readonly changes: Changes;
@@ -108,10 +111,29 @@ export function createServices(source: DataSource, now: () => number): Services 
     rounds: new Rounds(source, record, now),
     waits: new Waits(source, record, now),
     wear: new Wear(source, now),
+    photos: new Photos(source, record),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
     changes: new Changes(source, record),
   };
+}
+
+/** What a photo is of, as it stands in the address of its upload. */
+function readPhotoOf(text: string): PhotoOf {
+  let said: unknown;
+  try {
+    said = JSON.parse(text);
+  } catch {
+    throw new RefusedError('body.invalid', {}, { fields: [{ path: 'of', code: 'not-json' }] });
+  }
+  const read = photoOf.safeParse(said);
+  if (!read.success)
+    throw new RefusedError(
+      'body.invalid',
+      {},
+      { fields: read.error.issues.map((issue) => ({ path: `of.${issue.path.join('.')}`, code: issue.code })) },
+    );
+  return read.data;
 }
 
 export interface RoutesDeps {
@@ -219,6 +241,13 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
     answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
+    answering(addPhoto, async ({ params, query, req }, actor) => s.photos.add(actor, params.id, readPhotoOf(query.of), req.body)),
+    answering(listPhotos, async ({ params, query }, actor) => s.photos.list(actor, params.id, query)),
+    answering(showPhoto, async ({ params, res }, actor) => {
+      const bytes = await s.photos.show(actor, params.id, params.size);
+      res.set({ 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable', 'content-disposition': 'inline' }).send(bytes);
+      return {};
+    }),
     answering(wearOfBike, async ({ params }, actor) => s.wear.ofBike(actor, params.id)),
     answering(answerWait, async ({ params, body }, actor) => s.waits.answer(actor, params.id, body)),
     answering(listRounds, async (_call, actor) => s.rounds.list(actor)),

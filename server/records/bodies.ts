@@ -4,6 +4,8 @@ import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
 import type { BikeRule } from '@cadre/core/rounds';
 import type { Role } from '@cadre/core/people';
+import type { Shape } from '@cadre/core/photos';
+import type { Position } from '@cadre/core/catalogue';
 import type { EntryKind } from '@cadre/core/records';
 import type { Touched } from '@cadre/core/repairs';
 import type { Gauged, Wait } from '@cadre/core/waits';
@@ -161,6 +163,19 @@ export interface EntryBodies extends Record<EntryKind, object> {
     perDay: number | null;
     againAt: number | null;
     findings: readonly Finding[];
+  };
+  /** The picture itself lies in its table; the hash is of its bytes. */
+  'photo.added': {
+    bikeId: string;
+    photoId: string;
+    checkId: string | null;
+    checkpoint: string;
+    position: Position;
+    by: string;
+    width: number;
+    height: number;
+    hash: string;
+    shapes: readonly Shape[];
   };
 }
 

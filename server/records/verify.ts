@@ -27,6 +27,20 @@ function coreOf(row: EntryRow): EntryCore & { hash: string } {
   };
 }
 
+/** Every photo's bytes against the hash its entry names, and that none is there unnamed. */
+async function photoFaults(source: DataSource): Promise<readonly VerifyFault[]> {
+  const real = (await source.query('SELECT id, SHA2(whole, 256) AS hash FROM photo')) as { id: string; hash: string }[];
+  const unnamed = new Map(real.map((row) => [row.id, row.hash]));
+  const faults: VerifyFault[] = [];
+  for (const row of await source.getRepository(entryEntity).findBy({ kind: 'photo.added' })) {
+    const body = JSON.parse(row.body) as EntryBodies['photo.added'];
+    if (unnamed.get(body.photoId) !== body.hash) faults.push({ chain: row.chain, seq: row.seq, what: 'its photo was altered or removed' });
+    unnamed.delete(body.photoId);
+  }
+  if (unnamed.size > 0) faults.push({ chain: 'photos', seq: unnamed.size, what: `${unnamed.size} photos stand that no entry names` });
+  return faults;
+}
+
 /** Walks every chain and the marks its entries cover, and names each first thing that does not agree. */
 export async function verifyRecord(
   source: DataSource,
@@ -54,6 +68,7 @@ export async function verifyRecord(
         faults.push({ chain: row.chain, seq: row.seq, what: 'a mark it covers was altered or removed' });
     }
   }
+  faults.push(...(await photoFaults(source)));
   const [{ loose }] = (await source.query('SELECT COUNT(*) AS loose FROM mark')) as [{ loose: number | string }];
   if (Number(loose) !== marks) faults.push({ chain: 'marks', seq: Number(loose), what: `${loose} marks stand, ${marks} are covered` });
   return { entries, marks, faults };

@@ -3,6 +3,7 @@ import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
 import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
+import { photoEntity } from '@cadre/server/photos/entities';
 import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
@@ -40,6 +41,16 @@ export const PROJECTIONS = [
 ] as const;
 
 /** Tables the application's own user may only read and add to. */
-export const APPEND_ONLY: readonly string[] = ['entry', 'mark'];
+export const APPEND_ONLY: readonly string[] = ['entry', 'mark', 'photo'];
 
-export const ENTITIES = [...PROJECTIONS, entryEntity, chainHeadEntity, markEntity, credentialEntity, sessionEntity, throttleEntity, tagCodeEntity];
+export const ENTITIES = [
+  ...PROJECTIONS,
+  entryEntity,
+  chainHeadEntity,
+  markEntity,
+  photoEntity,
+  credentialEntity,
+  sessionEntity,
+  throttleEntity,
+  tagCodeEntity,
+];

@@ -24,5 +24,5 @@ export async function mayRewriteRecord(source: DataSource): Promise<boolean> {
   const grants = (await source.query('SHOW GRANTS')) as Record<string, string>[];
   return grants
     .map((row) => Object.values(row)[0] ?? '')
-    .some((grant) => /ALL PRIVILEGES|\bUPDATE\b|\bDELETE\b/.test(grant) && /ON (\*\.\*|`[^`]+`\.\*|`[^`]+`\.`(entry|mark)`)/.test(grant));
+    .some((grant) => /ALL PRIVILEGES|\bUPDATE\b|\bDELETE\b/.test(grant) && /ON (\*\.\*|`[^`]+`\.\*|`[^`]+`\.`(entry|mark|photo)`)/.test(grant));
 }

@@ -212,4 +212,11 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
     sql: `INSERT INTO bike_reading SELECT m.id, m.checkId, c.bikeId, m.checkpoint, m.position, JSON_VALUE(m.reading, '$.measure'), JSON_VALUE(m.reading, '$.method'), JSON_EXTRACT(m.reading, '$.values'), JSON_VALUE(m.reading, '$.better'), m.at
       FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND m.reading IS NOT NULL AND m.word <> 'withdrawn'`,
   },
+  {
+    name: 'Photo',
+    sql: `CREATE TABLE photo (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, checkId ${ID} NULL, checkpoint ${WORD} NOT NULL, position ${WORD} NOT NULL, author ${ID} NOT NULL, at ${MOMENT} NOT NULL,
+      width INT NOT NULL, height INT NOT NULL, hash ${HASH} NOT NULL, shapes LONGTEXT NOT NULL, whole MEDIUMBLOB NOT NULL, small MEDIUMBLOB NOT NULL,
+      INDEX photo_bike (bikeId, at), INDEX photo_look (bikeId, checkpoint, position, at), CONSTRAINT photo_shapes_json CHECK (JSON_VALID(shapes)),
+      CONSTRAINT photo_kept_small CHECK (LENGTH(whole) BETWEEN 1 AND 1500000 AND LENGTH(small) BETWEEN 1 AND 200000), CONSTRAINT photo_sides CHECK (width BETWEEN 1 AND 1600 AND height BETWEEN 1 AND 1600))`,
+  },
 ];

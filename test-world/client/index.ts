@@ -45,7 +45,7 @@ export class Client {
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         ...headers,
       },
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      ...(body === undefined ? {} : { body: typeof body === 'string' || body instanceof Uint8Array ? (body as BodyInit) : JSON.stringify(body) }),
     });
     const cookie = response.headers.getSetCookie().find((each) => each.startsWith('cadre_session='));
     if (cookie) this.cookie = cookie.split(';')[0] ?? '';

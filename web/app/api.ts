@@ -21,6 +21,8 @@ interface Sent<R extends RouteContract> {
   readonly params?: ParamsOf<R>;
   readonly query?: Partial<QueryOf<R>>;
   readonly body?: BodyOf<R>;
+  /** Sent as it is instead of a body. */
+  readonly blob?: Blob;
 }
 
 type Listener = (reached: boolean) => void;
@@ -32,6 +34,7 @@ export function onReach(listener: Listener): void {
 }
 
 const ANSWER_WITHIN_MS = 15_000;
+const PHOTO_WITHIN_MS = 60_000;
 
 export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
   return (await sendForText(route, sent)).answer;
@@ -49,9 +52,13 @@ export async function sendForText<R extends RouteContract>(
   try {
     response = await fetch(path, {
       method: route.method,
-      headers: { 'x-cadre-device': deviceId(), ...(sent.body === undefined ? {} : { 'content-type': 'application/json' }) },
-      body: sent.body === undefined ? null : JSON.stringify(sent.body),
-      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+      headers: {
+        'x-cadre-device': deviceId(),
+        ...(sent.blob ? { 'content-type': sent.blob.type } : sent.body === undefined ? {} : { 'content-type': 'application/json' }),
+      },
+      body: sent.blob ?? (sent.body === undefined ? null : JSON.stringify(sent.body)),
+      // A photo over a weak signal takes its time.
+      signal: AbortSignal.timeout(sent.blob ? PHOTO_WITHIN_MS : ANSWER_WITHIN_MS),
     });
   } catch {
     listeners.forEach((listener) => listener(false));

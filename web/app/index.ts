@@ -15,6 +15,7 @@ export {
   type KeptAct,
   type KeptCheck,
   type KeptMark,
+  type KeptPhoto,
 } from './kept';
 export { keyHelp, onScan, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';

@@ -1,7 +1,8 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Build } from '@cadre/core/fleet';
-import type { FittedPart, SheetVersion } from '@cadre/core/catalogue';
+import type { FittedPart, Position, SheetVersion } from '@cadre/core/catalogue';
+import type { Shape } from '@cadre/core/photos';
 
 /** A check as this browser keeps it. It needs no session and no server. */
 export interface KeptCheck {
@@ -46,6 +47,24 @@ export interface KeptAct {
   trouble: string | null;
 }
 
+/** A photo taken here: the picture itself until it is sent. */
+export interface KeptPhoto {
+  id: string;
+  bikeId: string;
+  /** The check it was taken in, under the id it has here. */
+  checkId: string | null;
+  checkpoint: string;
+  position: Position;
+  author: string;
+  at: number;
+  shapes: readonly Shape[];
+  width: number;
+  height: number;
+  blob: Blob;
+  /** Why the server would not take it, if so. */
+  trouble: string | null;
+}
+
 export interface KeptThing {
   key: string;
   value: unknown;
@@ -65,12 +84,14 @@ class KeptDatabase extends Dexie {
   declare marks: EntityTable<KeptMark, 'id'>;
   declare things: EntityTable<KeptThing, 'key'>;
   declare acts: EntityTable<KeptAct, 'id'>;
+  declare photos: EntityTable<KeptPhoto, 'id'>;
 
   constructor() {
     super('cadre');
     this.version(1).stores({ checks: 'id, bikeId, state', marks: 'id, checkId, sent, [checkId+sent]', things: 'key' });
     this.version(2).stores({ acts: 'id' });
     this.version(3).stores({ sheets: 'hash' });
+    this.version(4).stores({ photos: 'id' });
   }
 }
 

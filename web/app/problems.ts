@@ -57,6 +57,12 @@ const WORDS: Record<ErrorCode, Words> = {
   'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
   'check.not-amendable': say('Only a signed check can be amended, and a re-look is done again instead.', 'Begin a new check of this bike.'),
   'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
+  'photo.no-picture': say('This file is no picture Cadre can read.', 'Take a photo, or choose a JPEG, PNG or WebP.'),
+  'photo.too-wide': (p) => ({
+    what: `This picture is ${String(p.width)} by ${String(p.height)} pixels; a side may have ${String(p.most)}.`,
+    todo: 'Choose a smaller one, or photograph it anew.',
+  }),
+  'photo.too-many': (p) => ({ what: `There are ${String(p.most)} photos of this look already.`, todo: 'Say the rest in the note.' }),
   'wait.over': say('Somebody has answered this look meanwhile.', 'Reload the bike to see what was found.'),
   'wait.gauge-again': say('A soak is answered by a second gauge reading.', 'Gauge it again and type that.'),
   'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),

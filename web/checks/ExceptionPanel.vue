@@ -193,6 +193,7 @@ useKeys(
       >
     </div>
     <NoteField v-if="word && word !== 'sound'" v-model="note" :prompt="notePrompt" :needed="needsNote" @change="send" />
+    <slot />
     <HowToLook :asked="asked" />
     <div class="flex justify-end"><ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton></div>
   </div>

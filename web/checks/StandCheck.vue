@@ -11,6 +11,7 @@ import { useKeys } from '@cadre/web/app';
 import { PHASE_WORDS, useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
 import { BikeFigure, KIND_WORDS, useFleet, useFound } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { LookPhotos } from '@cadre/web/photos';
 import { ActButton } from '@cadre/web/ui';
 import CheckpointRow from './CheckpointRow.vue';
 import ExceptionPanel from './ExceptionPanel.vue';
@@ -24,6 +25,7 @@ import { useDraft } from './use-draft';
 import { useLastLooks } from './use-last-looks';
 import { useLiveChecks } from './use-live-checks';
 import { useMeasuredOn } from './use-measured-on';
+import { useOutbox } from './use-outbox';
 import { useReadings } from './use-readings';
 import { useStand } from './use-stand';
 import { SIDE_WORDS } from './wording';
@@ -70,6 +72,7 @@ const others = computed(() => {
   return [...authors].filter((id) => id !== session.person?.id).map(fleet.nameOf);
 });
 const measuredOn = useMeasuredOn();
+const outbox = useOutbox();
 const ownMark = (question: Asked): Mark | null => standings.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
 async function read(question: Asked, reading: TypedReading): Promise<void> {
   const given = readings.take(question, reading, ownMark(question));
@@ -308,7 +311,15 @@ useKeys(
               :others="stations.flatMap((each) => each.asked)"
               @close="open = null"
               @go="stand.goToQuestion"
-            />
+            >
+              <LookPhotos
+                :bike-id="bike.id"
+                :check-id="check?.id ?? null"
+                :asked="question"
+                :author="session.person?.id ?? ''"
+                @kept="outbox.flush"
+              />
+            </ExceptionPanel>
           </CheckpointRow>
         </ol>
       </section>

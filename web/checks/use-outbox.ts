@@ -45,6 +45,7 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       for (const check of await undelivered()) await deliverCheck(check);
       await deliverActs();
+      await sendPhotos();
       wait = FIRST_WAIT_MS;
     } catch (error) {
       if (error instanceof RefusedError && error.problem.code === 'session.required') session.needsSignIn = true;
@@ -59,6 +60,13 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
+  /** The pictures last, and what sends them fetched only when there are any: marks must not wait for them. */
+  async function sendPhotos(): Promise<void> {
+    if ((await kept.photos.count()) === 0) return;
+    const { deliverPhotos } = await import('@cadre/web/photos');
+    await deliverPhotos();
+  }
+
   /** Watches what is kept and sends it; called once by the shell. */
   function begin(): void {
     if (began) return;
@@ -67,10 +75,11 @@ export const useOutbox = defineStore('outbox', () => {
     liveQuery(async () => ({
       marks: await kept.marks.where('sent').equals(0).count(),
       acts: await kept.acts.toArray(),
+      photos: (await kept.photos.toArray()).filter((photo) => photo.trouble === null).length,
       checks: await withSheets(await kept.checks.where('state').anyOf('open', 'signing').toArray()),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
-    })).subscribe(({ marks, acts, checks, troubled }) => {
-      waiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
+    })).subscribe(({ marks, acts, photos, checks, troubled }) => {
+      waiting.value = marks + photos + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
         .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
         .map((check) => check.bikeId);

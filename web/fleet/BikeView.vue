@@ -6,6 +6,7 @@ import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
 import { BikeChecks, useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
+import { BikePhotos } from '@cadre/web/photos';
 import { WearPanel } from '@cadre/web/wear';
 import BikeClipboard from './BikeClipboard.vue';
 import BikeFigure from './BikeFigure.vue';
@@ -100,6 +101,7 @@ const fit = computed(() => {
         </dl>
         <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
+        <BikePhotos :bike-id="bike.id" :version="bike.facts" />
         <PartsPanel :bike="bike" />
         <WearPanel :bike="bike" :time-zone="site?.timeZone" />
         <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />

@@ -57,6 +57,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
         'strong',
       );
+    case 'photo.added':
+      return say('Photo taken', text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'wait.set':
       return say('Look asked for later', text((body.wait as Body | undefined)?.what), 'quiet');
     case 'wait.raised':

@@ -15,6 +15,7 @@ import { FITNESS_WORDS, KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { LookAcross } from '@cadre/web/findings';
+import { FindingPhotos } from '@cadre/web/photos';
 import FinishRepair from './FinishRepair.vue';
 import type { Repairs } from './use-repairs';
 import { blockWords, TOUCH_WORDS } from './wording';
@@ -125,6 +126,7 @@ const grades = (finding: Finding): readonly Severity[] =>
             <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
               <span class="text-soft">Do:</span> {{ finding.words.doNext }}
             </p>
+            <FindingPhotos :bike-id="bike.id" :finding="finding as Finding" />
             <LookAcross v-if="isStopNow(finding, now) || finding.severity === 'soon'" :finding-id="finding.id" />
             <p v-if="finding.words.toMechanic" class="font-semibold text-held">A qualified mechanic or the maker decides. Nobody rides it to see.</p>
           </div>

@@ -1,0 +1,60 @@
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
+import { fitWithin, PHOTO_LIMITS, sidesIssue } from '@cadre/core/photos';
+import { RefusedError } from '@cadre/server/records';
+
+export interface Encoded {
+  readonly whole: Buffer;
+  readonly small: Buffer;
+  readonly width: number;
+  readonly height: number;
+  readonly hash: string;
+}
+
+const FORMATS: readonly (string | undefined)[] = ['jpeg', 'png', 'webp'];
+/** Tried in turn until the picture is small enough to keep. */
+const QUALITIES = [82, 70, 55, 40] as const;
+
+/** What the bytes are, whatever they were called; refused when they are no picture that is taken. */
+async function measure(bytes: Buffer): Promise<{ width: number; height: number }> {
+  try {
+    const { format, width, height, autoOrient } = await sharp(bytes, { limitInputPixels: PHOTO_LIMITS.sideMost ** 2, failOn: 'error' }).metadata();
+    if (!FORMATS.includes(format)) throw new RefusedError('photo.no-picture');
+    return { width: autoOrient?.width ?? width, height: autoOrient?.height ?? height };
+  } catch (error) {
+    if (error instanceof RefusedError) throw error;
+    throw new RefusedError('photo.no-picture');
+  }
+}
+
+/**
+ * Makes a picture fit to keep: turned upright, shrunk, encoded anew as JPEG and with nothing else in it, so that neither where it was taken nor anything
+ * hidden in the file goes on. Refused: no picture, a side over the most.
+ */
+export async function reEncode(bytes: Buffer): Promise<Encoded> {
+  const { width, height } = await measure(bytes);
+  const issue = sidesIssue(width, height);
+  if (issue === 'too-wide') throw new RefusedError('photo.too-wide', { most: PHOTO_LIMITS.sideMost, width, height });
+  if (issue) throw new RefusedError('photo.no-picture');
+  const within = fitWithin(width, height, PHOTO_LIMITS.keptSide);
+  const small = fitWithin(width, height, PHOTO_LIMITS.smallSide);
+  try {
+    // sharp keeps no metadata unless told to: place, device and the rest end here.
+    const upright = sharp(bytes, { failOn: 'error' }).rotate().flatten({ background: '#ffffff' });
+    for (const quality of QUALITIES) {
+      const whole = await upright.clone().resize(within.width, within.height, { fit: 'fill' }).jpeg({ quality, mozjpeg: true }).toBuffer();
+      if (whole.length > PHOTO_LIMITS.keptMost && quality !== QUALITIES.at(-1)) continue;
+      return {
+        ...within,
+        whole,
+        small: await upright.clone().resize(small.width, small.height, { fit: 'fill' }).jpeg({ quality: 70 }).toBuffer(),
+        hash: createHash('sha256').update(whole).digest('hex'),
+      };
+    }
+  } catch (error) {
+    if (error instanceof RefusedError) throw error;
+    // It began as a picture and breaks off: to who sent it that is the same.
+    throw new RefusedError('photo.no-picture');
+  }
+  throw new Error('no quality was tried');
+}

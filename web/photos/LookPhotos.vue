@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref } from 'vue';
+import { Camera } from '@lucide/vue';
+import { v7 as newId } from 'uuid';
+import type { Asked } from '@cadre/core/catalogue';
+import { PHOTO_LIMITS, PHOTO_TYPES, type Shape } from '@cadre/core/photos';
+import { kept, now } from '@cadre/web/app';
+import { withPosition } from '@cadre/web/catalogue';
+import { ActButton } from '@cadre/web/ui';
+import PhotoPad from './PhotoPad.vue';
+import PhotoStrip from './PhotoStrip.vue';
+import { PHOTO_ISSUE_WORDS, shrinkPhoto } from './shrink-photo';
+import { usePhotos } from './use-photos';
+
+/** The photos of one look of a bike, last time's beside today's, and taking one. What is taken is kept here until it is sent. */
+const props = defineProps<{
+  bikeId: string;
+  checkId: string | null;
+  asked: Pick<Asked, 'checkpoint' | 'position'>;
+  author: string;
+}>();
+const emit = defineEmits<{ kept: [] }>();
+const name = computed(() => withPosition(props.asked.checkpoint.name, props.asked.position));
+const { photos } = usePhotos(() => ({ bikeId: props.bikeId, checkpoint: props.asked.checkpoint.key, position: props.asked.position }));
+const input = ref<HTMLInputElement | null>(null);
+const said = ref('');
+const busy = ref(false);
+const taken = ref<{ blob: Blob; url: string; width: number; height: number } | null>(null);
+const full = computed(() => photos.value.filter((photo) => now() - photo.at < 6 * 3_600_000).length >= PHOTO_LIMITS.perLook);
+
+function letGo(): void {
+  if (taken.value) URL.revokeObjectURL(taken.value.url);
+  taken.value = null;
+}
+onBeforeUnmount(letGo);
+async function choose(event: Event): Promise<void> {
+  const files = (event.target as HTMLInputElement).files;
+  const file = files?.[0];
+  if (!file) return;
+  busy.value = true;
+  said.value = '';
+  const shrunk = await shrinkPhoto(file);
+  busy.value = false;
+  // The same file may be chosen again after it was refused.
+  if (input.value) input.value.value = '';
+  if (!shrunk.ok) {
+    said.value = PHOTO_ISSUE_WORDS[shrunk.issue];
+    return;
+  }
+  const { blob, width, height } = shrunk;
+  letGo();
+  taken.value = { blob, width, height, url: URL.createObjectURL(blob) };
+}
+async function keep(shapes: readonly Shape[]): Promise<void> {
+  if (!taken.value) return;
+  const { blob, width, height } = taken.value;
+  await kept.photos.put({
+    id: newId(),
+    bikeId: props.bikeId,
+    checkId: props.checkId,
+    checkpoint: props.asked.checkpoint.key,
+    position: props.asked.position,
+    author: props.author,
+    at: now(),
+    shapes: JSON.parse(JSON.stringify(shapes)) as Shape[],
+    width,
+    height,
+    blob,
+    trouble: null,
+  });
+  letGo();
+  emit('kept');
+}
+</script>
+
+<template>
+  <div class="mt-3 space-y-2" data-look-photos>
+    <PhotoPad v-if="taken" :url="taken.url" :width="taken.width" :height="taken.height" :name="name" @keep="keep" @drop="letGo" />
+    <div class="flex flex-wrap items-center gap-3">
+      <ActButton :disabled="busy || full" data-take-photo @click="input?.click()"
+        ><Camera :size="22" aria-hidden="true" />{{ busy ? 'Reading the photo …' : 'Photo' }}<span class="sr-only"> of {{ name }}</span></ActButton
+      >
+      <span v-if="full" class="text-soft">{{ PHOTO_LIMITS.perLook }} photos of this look: say the rest in the note.</span>
+    </div>
+    <!-- Opened by the button: the camera on a phone, a file elsewhere. -->
+    <input
+      ref="input"
+      type="file"
+      class="hidden"
+      :accept="PHOTO_TYPES.join(',')"
+      capture="environment"
+      tabindex="-1"
+      aria-hidden="true"
+      data-photo-file
+      @change="choose"
+    />
+    <p v-if="said" role="alert" class="font-semibold text-held" data-photo-said>{{ said }}</p>
+    <PhotoStrip v-if="photos.length" :photos="photos" :name-of="() => name" />
+  </div>
+</template>

@@ -1,0 +1,25 @@
+import type { PhotoOf } from '@cadre/contract/photos';
+import { addPhoto } from '@cadre/contract/photos';
+import { kept, RefusedError, send, wordsFor, type KeptPhoto } from '@cadre/web/app';
+
+/** What is sent of a kept photo; its check by the id the server knows it by. */
+async function saidOf(photo: KeptPhoto): Promise<PhotoOf> {
+  const { bikeId, checkId, checkpoint, position, author, at, shapes } = photo;
+  const serverId = checkId ? ((await kept.checks.get(checkId))?.serverId ?? checkId) : null;
+  return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes: shapes as PhotoOf['shapes'] };
+}
+
+/** Sends the photos kept here, the oldest first. One the server will not take stays, with why. */
+export async function deliverPhotos(): Promise<void> {
+  const waiting = (await kept.photos.toArray()).filter((photo) => photo.trouble === null).sort((a, b) => a.at - b.at);
+  for (const photo of waiting) {
+    try {
+      await send(addPhoto, { params: { id: photo.id }, query: { of: JSON.stringify(await saidOf(photo)) }, blob: photo.blob });
+      await kept.photos.delete(photo.id);
+    } catch (error) {
+      if (!(error instanceof RefusedError) || error.problem.code === 'session.required' || error.problem.status >= 500) throw error;
+      const { what, todo } = wordsFor(error.problem);
+      await kept.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
+    }
+  }
+}

@@ -1,0 +1,6 @@
+import { defineAsyncComponent } from 'vue';
+
+export { deliverPhotos } from './deliver-photos';
+export const LookPhotos = defineAsyncComponent(() => import('./LookPhotos.vue'));
+export const BikePhotos = defineAsyncComponent(() => import('./BikePhotos.vue'));
+export const FindingPhotos = defineAsyncComponent(() => import('./FindingPhotos.vue'));
