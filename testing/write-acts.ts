@@ -1,0 +1,277 @@
+import sharp from 'sharp';
+import { v7 as newId } from 'uuid';
+import { listSheets } from '@cadre/contract/catalogue';
+import { openCheck } from '@cadre/contract/checks';
+import { addModel, addRack, changeBike, getWall, type Bike } from '@cadre/contract/fleet';
+import { addPerson } from '@cadre/contract/people';
+import { fitPart } from '@cadre/contract/parts';
+import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
+import { makeRound } from '@cadre/contract/rounds';
+import { addGroup } from '@cadre/contract/schedule';
+import { setWait } from '@cadre/contract/waits';
+import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { ANY_BIKE } from '@cadre/core/rounds';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { bikeFieldsOf, DEVICE, fieldsOf, markFor } from '@cadre/test-world/builders';
+import { SECRET, type World } from './world';
+
+/** What is sent to a write route: its parts of the address, its body. */
+export interface Asking {
+  readonly params?: Readonly<Record<string, string>>;
+  readonly query?: string;
+  readonly body?: unknown;
+  readonly type?: string;
+}
+
+export interface WriteAct {
+  /** Somebody who may. */
+  readonly by: string;
+  /** Prepares what the act needs and says what is sent, as a person of this name would about this bike. */
+  readonly ask: (world: World, bike: Bike, by: string) => Promise<Asking> | Asking;
+}
+
+const act = (by: string, ask: WriteAct['ask']): WriteAct => ({ by, ask });
+const at = (world: World): number => world.clock.now;
+const stamp = (world: World) => ({ id: newId(), at: at(world) });
+let named = 0;
+const name = (what: string): string => `${what} ${(named += 1)}`;
+
+const rack = async (world: World) => world.as('lead').send(addRack, { body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } });
+const part = () => ({ id: newId(), kind: 'chain' as const, name: name('chain'), facts: {}, markings: {} });
+const fitted = async (world: World, bike: Bike): Promise<string> => {
+  const { fitments } = await world
+    .as('lead')
+    .send(fitPart, { params: { id: bike.id }, body: { ...stamp(world), part: part(), position: 'only', anyway: '' } });
+  return fitments[0]?.id ?? '';
+};
+const groupFields = (world: World) => ({
+  siteId: world.siteId,
+  name: name('group'),
+  outAt: at(world),
+  backAt: at(world) + 1,
+  wants: [{ count: 1, kind: null, size: '' }],
+});
+const group = async (world: World): Promise<string> => (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
+const round = async (world: World, bike: Bike) =>
+  world.as('lead').send(makeRound, {
+    body: {
+      ...stamp(world),
+      siteId: world.siteId,
+      name: name('round'),
+      sheetKey: null,
+      bikeIds: [bike.id],
+      people: [],
+      deadline: at(world) + 3_600_000,
+    },
+  });
+/** Laxer than as shipped wherever it can be: what a policy may do to a hold at most. */
+const lax = async (world: World) => {
+  const { policy } = await world.as('lead').send(listSheets);
+  const { schema: _schema, version: _version, note: _note, ...rest } = { ...DEFAULT_POLICY, ...policy.policy };
+  return { base: policy.hash, policy: { ...rest, soonDays: 90, soonOutings: 200, secondPersonZones: [], legal: 'soon' } };
+};
+const ownSheet = (world: World) => ({ ...world.sheets.get('ride-out')?.sheet, key: `own-${(named += 1)}`, name: name('Own') });
+/** The finding that matters: what holds the bike, else one open on it now made for it. */
+async function findingOn(world: World, bike: Bike): Promise<string> {
+  const known = (await world.bikeNow(bike.id)).facts.findings[0];
+  if (known) return known.id;
+  const { findings } = await world.check(bike, {
+    exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] } }],
+  });
+  return findings[0]?.id ?? '';
+}
+async function repairOf(world: World, bike: Bike, done: boolean): Promise<{ repairId: string; findingId: string }> {
+  const findingId = await findingOn(world, bike);
+  const repairId = newId();
+  await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at(world) } });
+  if (done)
+    await world
+      .as('mechanic')
+      .send(finishRepair, { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } });
+  return { repairId, findingId };
+}
+const rideOut = (world: World): string => world.sheets.get('ride-out')?.hash ?? '';
+/** Begun by this person: marks under their own name. */
+async function begun(world: World, bike: Bike, by: string): Promise<string> {
+  const id = newId();
+  const author = world.idOf(by);
+  return (await world.as(by).send(openCheck, { body: { id, bikeId: bike.id, sheetHash: rideOut(world), author, at: at(world) } })).id;
+}
+const apart = async (world: World, bike: Bike): Promise<string> => {
+  const { id, ...rest } = stamp(world);
+  await world.as('lead').send(leaveApart, { params: { id: bike.id }, body: { id, what: 'Wheel out', ...rest } });
+  return id;
+};
+
+/** Every write route with somebody who may and a body that is good: a route that is not here is one nobody has tried against a hold. */
+export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
+  'people.add': act('lead', () => ({
+    body: { id: newId(), name: name('Ann'), signInName: `ann${(named += 1)}`, role: 'lead', trainee: false, secret: SECRET },
+  })),
+  'people.change': act('lead', async (world) => {
+    const person = { id: newId(), name: name('Ben'), signInName: `ben${(named += 1)}`, role: 'desk' as const, trainee: false, secret: SECRET };
+    await world.as('lead').send(addPerson, { body: person });
+    return { params: { id: person.id }, body: { role: 'lead', trainee: false, active: true, version: 1 } };
+  }),
+  'people.competence': act('lead', (world) => ({ params: { id: world.idOf('trainee'), system: 'brakes' }, body: { ...stamp(world), signed: true } })),
+  'bikes.hang': act('mechanic', (world, bike) => ({
+    body: { ...stamp(world), siteId: world.siteId, moves: [{ bikeId: bike.id, hookId: null }] },
+  })),
+  'bikes.add': act('mechanic', (world) => ({ body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `N${(named += 1)}`, siteId: world.siteId }) } })),
+  'bikes.change': act('mechanic', async (world, bike) => {
+    const now = await world.bikeNow(bike.id);
+    return { params: { id: bike.id }, body: { ...fieldsOf(now), size: name('S'), version: now.version } };
+  }),
+  'bikes.markings': act('inspector', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), fit: { rotorMinFront: 1.5 } } })),
+  'bikes.move': act('desk', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), to: 'out' } })),
+  'sites.add': act('lead', () => ({ body: { id: newId(), name: name('Hut'), timeZone: 'Europe/Paris', opensAt: '09:00' } })),
+  'sites.change': act('lead', (world) => ({
+    params: { id: world.siteId },
+    body: { id: newId(), name: name('Shed'), timeZone: 'Pacific/Auckland', opensAt: '06:00' },
+  })),
+  'racks.add': act('mechanic', (world) => ({ body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } })),
+  'racks.change': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id }, body: { id: newId(), name: name('rail'), hooks: 4 } })),
+  'racks.remove': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id } })),
+  'racks.order': act('mechanic', async (world) => {
+    const { racks } = await world.as('lead').send(getWall);
+    const rackIds = racks.filter((each) => each.siteId === world.siteId).map((each) => each.id);
+    return { params: { id: world.siteId }, body: { id: newId(), rackIds: rackIds.reverse() } };
+  }),
+  'models.add': act('mechanic', () => ({ body: { id: newId(), name: name('Reed'), build: USUAL_BUILD.hybrid, fit: {} } })),
+  'models.change': act('mechanic', async (world, bike) => {
+    const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
+    const model = await world.as('lead').send(addModel, { body: { id: newId(), name: name('Rush'), build, fit: {} } });
+    const now = await world.bikeNow(bike.id);
+    await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), modelId: model.id, version: now.version } });
+    return {
+      params: { id: model.id },
+      body: { name: model.name, build: { ...build, bar: 'flat' }, fit: { maximumLoad: 90 }, version: model.version },
+    };
+  }),
+  'parts.fit': act('mechanic', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
+  })),
+  'parts.move': act('mechanic', async (world, bike) => {
+    const to = await world.bike(`M${(named += 1)}`);
+    return { params: { id: await fitted(world, bike) }, body: { ...stamp(world), bikeId: to.id, position: 'only', swap: false, anyway: '' } };
+  }),
+  'parts.take-off': act('mechanic', async (world, bike) => ({ params: { id: await fitted(world, bike) }, body: stamp(world) })),
+  'groups.add': act('mechanic', (world) => ({ body: { id: newId(), ...groupFields(world) } })),
+  'groups.change': act('mechanic', async (world) => ({ params: { id: await group(world) }, body: { ...groupFields(world), version: 1 } })),
+  'groups.remove': act('mechanic', async (world) => ({ params: { id: await group(world) } })),
+  'fleet.import': act('mechanic', async (world, bike) => {
+    const now = await world.bikeNow(bike.id);
+    return { body: { id: newId(), siteId: world.siteId, bikes: [{ ...fieldsOf(now), id: bike.id, size: name('L'), version: now.version }] } };
+  }),
+  'sheets.publish': act('lead', (world) => ({ body: { id: newId(), base: null, sheet: ownSheet(world), note: 'Own', reason: '' } })),
+  'drafts.save': act('lead', (world) => {
+    const sheet = ownSheet(world);
+    return { params: { key: sheet.key }, body: { id: newId(), base: null, sheet, version: null } };
+  }),
+  'drafts.drop': act('lead', async (world) => {
+    const sheet = ownSheet(world);
+    await world.as('lead').raw('PUT', `/api/v1/sheet-drafts/${sheet.key}`, { id: newId(), base: null, sheet, version: null });
+    return { params: { key: sheet.key } };
+  }),
+  'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
+  'policy.publish': act('lead', async (world) => ({ body: { id: newId(), ...(await lax(world)), note: name('Lax') } })),
+  'checks.open': act('inspector', (world, bike, by) => ({
+    body: { ...stamp(world), bikeId: bike.id, sheetHash: rideOut(world), author: world.idOf(by) },
+  })),
+  'checks.mark': act('inspector', async (world, bike, by) => ({
+    params: { id: await begun(world, bike, by) },
+    body: { marks: [{ ...markFor({ checkpoint: { key: 'rim' }, position: 'front' } as never, world.idOf(by), at(world)) }] },
+  })),
+  'checks.sign': act('inspector', async (world, bike, by) => {
+    const { checkId, marks, author } = await world.marked(bike, { by });
+    return { params: { id: checkId }, body: { ...stamp(world), author, markIds: marks.map((mark) => mark.id) } };
+  }),
+  'checks.co-sign': act('inspector', async (world, bike) => ({
+    params: { id: (await world.check(bike, { by: 'trainee' })).check.id },
+    body: stamp(world),
+  })),
+  'checks.amend': act('inspector', async (world, bike, by) => {
+    const { check } = await world.check(bike);
+    const author = world.idOf(by);
+    const marks = [markFor({ checkpoint: { key: 'stops-wheel' }, position: 'front' } as never, author, at(world))];
+    return { params: { id: check.id }, body: { ...stamp(world), checkId: newId(), author, reason: 'It was sound', marks } };
+  }),
+  'checks.find': act('desk', (_world, bike) => ({ body: { bikeIds: [bike.id], sheetKeys: ['ride-out'] } })),
+  'waits.set': act('inspector', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), kind: 'look-again', what: 'Tyre', position: 'only', hours: 1, outings: null, gauged: null },
+  })),
+  'waits.answer': act('inspector', async (world, bike) => {
+    const wait = { kind: 'look-again' as const, what: 'Tyre', position: 'only' as const, hours: 1, outings: null, gauged: null };
+    const { id, ...rest } = stamp(world);
+    await world.as('lead').send(setWait, { params: { id: bike.id }, body: { id, ...rest, ...wait } });
+    return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
+  }),
+  'photos.add': act('inspector', async (world, bike, by) => {
+    const of = {
+      bikeId: bike.id,
+      checkId: null,
+      checkpoint: name('look').replace(' ', '-'),
+      position: 'only',
+      author: world.idOf(by),
+      at: at(world),
+      shapes: [],
+    };
+    const body = await sharp({ create: { width: 8, height: 6, channels: 3, background: '#888' } })
+      .jpeg()
+      .toBuffer();
+    return { params: { id: newId() }, query: `of=${encodeURIComponent(JSON.stringify(of))}`, body, type: 'image/jpeg' };
+  }),
+  'rounds.make': act('inspector', (world, bike) => ({
+    body: {
+      ...stamp(world),
+      siteId: world.siteId,
+      name: name('round'),
+      sheetKey: null,
+      bikeIds: [bike.id],
+      people: [],
+      deadline: at(world) + 3_600_000,
+    },
+  })),
+  'rounds.change': act('inspector', async (world, bike) => {
+    const { id, version } = await round(world, bike);
+    return { params: { id }, body: { name: name('later'), bikeIds: [bike.id], people: [], deadline: at(world) + 7_200_000, version } };
+  }),
+  'rounds.close': act('inspector', async (world, bike) => ({
+    params: { id: (await round(world, bike)).id },
+    body: { ...stamp(world), undone: [{ bikeId: bike.id, why: 'Not wanted' }] },
+  })),
+  'standing-rounds.set': act('mechanic', (world) => ({
+    params: { id: newId() },
+    body: {
+      ...{ siteId: world.siteId, name: name('Daily'), sheetKey: null, rule: { ...ANY_BIKE, due: true } },
+      ...{ people: [], doneBy: '09:00', active: true, version: null },
+    },
+  })),
+  // The lead takes the weight off as far as it goes; of a watch only more weight can be made.
+  'findings.set-severity': act('lead', async (world, bike) => {
+    const id = await findingOn(world, bike);
+    const stop = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === id)?.severity === 'stop';
+    return { params: { id }, body: { ...stamp(world), severity: stop ? 'watch' : 'upkeep', reason: 'Not so bad' } };
+  }),
+  'repairs.start': act('mechanic', async (world, bike) => ({
+    body: { ...stamp(world), bikeId: bike.id, findingIds: [await findingOn(world, bike)] },
+  })),
+  'repairs.done': act('mechanic', async (world, bike) => {
+    const { repairId, findingId } = await repairOf(world, bike, false);
+    return { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } };
+  }),
+  'repairs.re-look': act('inspector', async (world, bike) => ({
+    params: { id: (await repairOf(world, bike, true)).repairId },
+    body: stamp(world),
+  })),
+  'left-apart.open': act('inspector', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), what: 'Wheel out' } })),
+  'left-apart.close': act('inspector', async (world, bike) => ({ params: { id: await apart(world, bike) }, body: stamp(world) })),
+};
+
+/** Write routes that touch no bike and belong to nobody's role: signing in and out, and the one setting up of an empty program. */
+export const OF_NO_BIKE: readonly string[] = ['setup.do', 'session.sign-in', 'session.sign-out'];
+/** The one act that ends a hold. */
+export const RELEASE = 'bikes.release';
+export { DEVICE };
