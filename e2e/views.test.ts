@@ -196,6 +196,7 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   },
   { name: 'look asked for later', path: () => `/bikes/${ids.fresh}`, wait: '[data-look-later]', before: () => browser.click('[data-look-later]') },
   { name: 'limits', path: () => '/policy', wait: '[data-limits]', before: openLimits },
+  { name: 'something happened', path: () => `/bikes/${ids.fresh}`, wait: '[data-mishap-open]', before: () => browser.click('[data-mishap-open]') },
   { name: 'photo just taken', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: takePhoto },
   { name: 'stand with a photo', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: keepPhoto },
   { name: 'people', path: () => '/people', wait: 'form' },

@@ -208,6 +208,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     await world.as('lead').send(setWait, { params: { id: bike.id }, body: { id, ...rest, ...wait } });
     return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
   }),
+  'mishaps.report': act('desk', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), kind: 'crash', note: '' } })),
   'photos.add': act('inspector', async (world, bike, by) => {
     const of = {
       bikeId: bike.id,

@@ -1,4 +1,5 @@
 import { POSITIONS } from '@cadre/core/catalogue';
+import { MISHAP_KINDS } from '@cadre/core/mishaps';
 import { WAIT_KINDS } from '@cadre/core/waits';
 import { finding } from '@cadre/contract/findings';
 import { id, instant } from '@cadre/contract/http';
@@ -42,4 +43,7 @@ export const fitnessFacts = z.object({
   services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
   /** Absent on rows from before there were any. */
   waits: z.optional(z.array(wait)),
+  mishaps: z.optional(
+    z.array(z.object({ id, kind: z.enum(MISHAP_KINDS), at: instant, by: id, note: z.string(), awaitsCoSign: z.optional(z.nullable(id)) })),
+  ),
 });

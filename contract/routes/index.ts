@@ -47,6 +47,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, showPhoto } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { wearOfBike } from '@cadre/contract/wear';
@@ -114,6 +115,7 @@ export const ROUTES: readonly RouteContract[] = [
   setWait,
   answerWait,
   wearOfBike,
+  reportMishap,
   addPhoto,
   listPhotos,
   showPhoto,

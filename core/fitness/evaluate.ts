@@ -1,4 +1,5 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
+import type { Mishap } from '@cadre/core/mishaps';
 import type { FitnessFacts } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
@@ -13,6 +14,7 @@ export const ENDINGS = [
   'put-together',
   'sign-check',
   'complete-check',
+  'mishap-check',
   'co-sign',
   'ride-out',
   'read-report',
@@ -29,6 +31,7 @@ export type Reason =
   | { readonly code: 'repair-open'; readonly state: 'started' | 'done'; readonly ends: Ending }
   | { readonly code: 'draft-stop'; readonly words: string; readonly ends: Ending }
   | { readonly code: 'check-incomplete'; readonly sheetName: string; readonly missing: number; readonly ends: Ending }
+  | { readonly code: 'mishap'; readonly mishap: Mishap; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly sheetName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
   | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
@@ -64,6 +67,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   }));
   for (const report of facts.reports.filter((each) => each.holds))
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
+  for (const mishap of facts.mishaps ?? []) reasons.push({ code: 'mishap', mishap, ends: 'mishap-check' });
   for (const draft of facts.draftStops) reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
   for (const item of facts.leftApart) reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
   for (const repair of facts.repairs)

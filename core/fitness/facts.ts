@@ -1,4 +1,5 @@
 import type { Finding } from '@cadre/core/findings';
+import type { Mishap } from '@cadre/core/mishaps';
 import type { Wait } from '@cadre/core/waits';
 
 /** A hold, once begun, stays until a release: nothing else takes it off. */
@@ -60,6 +61,8 @@ export interface FitnessFacts {
   readonly services: readonly OverdueService[];
   /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
   readonly waits?: readonly Wait[] | undefined;
+  /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */
+  readonly mishaps?: readonly Mishap[] | undefined;
 }
 
 export const NO_FACTS: FitnessFacts = {

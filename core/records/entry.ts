@@ -48,6 +48,7 @@ export const ENTRY_KINDS = [
   'wait.raised',
   'wait.answered',
   'photo.added',
+  'mishap.reported',
 ] as const;
 export type EntryKind = (typeof ENTRY_KINDS)[number];
 

@@ -84,6 +84,7 @@ const valid: Record<string, unknown> = {
   'people.change': { role: 'desk', trainee: false, active: true, version: 1 },
   'bikes.add': { id, ...bike },
   'bikes.change': { ...bike, version: 1 },
+  'mishaps.report': { id, kind: 'crash', note: '', at },
   'bikes.markings': { id, fit: { rotorMinFront: 1.55 }, at },
   'bikes.move': { id, to: 'out', at },
   'sites.add': { id, name: 's', timeZone: 'Nowhere/Here', opensAt: '09:00' },

@@ -47,6 +47,7 @@ import { addPerson, changePerson, currentSession, listPeople, setCompetence, set
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
+import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, photoOf, showPhoto, type PhotoOf } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { wearOfBike } from '@cadre/contract/wear';
@@ -63,6 +64,7 @@ import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
 import { changeOf, Changes, Record, RefusedError, timelineOf } from '@cadre/server/records';
 import { Rounds } from '@cadre/server/rounds';
+import { Mishaps } from '@cadre/server/mishaps';
 import { Photos } from '@cadre/server/photos';
 import { Waits } from '@cadre/server/waits';
 import { Wear } from '@cadre/server/wear';
@@ -89,6 +91,7 @@ export interface Services {
   readonly waits: Waits;
   readonly wear: Wear;
   readonly photos: Photos;
+  readonly mishaps: Mishaps;
   readonly findings: Findings;
   readonly repairs: Repairs;
   readonly changes: Changes;
@@ -112,6 +115,7 @@ export function createServices(source: DataSource, now: () => number): Services 
     waits: new Waits(source, record, now),
     wear: new Wear(source, now),
     photos: new Photos(source, record),
+    mishaps: new Mishaps(source, record, now),
     findings: new Findings(source, record, now),
     repairs: new Repairs(source, record, now),
     changes: new Changes(source, record),
@@ -241,6 +245,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
     answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
+    answering(reportMishap, async ({ params, body }, actor) => s.mishaps.report(actor, params.id, body)),
     answering(addPhoto, async ({ params, query, req }, actor) => s.photos.add(actor, params.id, readPhotoOf(query.of), req.body)),
     answering(listPhotos, async ({ params, query }, actor) => s.photos.list(actor, params.id, query)),
     answering(showPhoto, async ({ params, res }, actor) => {

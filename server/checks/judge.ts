@@ -1,5 +1,6 @@
 import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
+import { isAfterMishap } from '@cadre/core/mishaps';
 import { askedOf, ruledOutOf, ruleText, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
 import { foldMarks, isHasty } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
@@ -61,7 +62,7 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
       markIds: marks.map((mark) => mark.id).sort(),
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
-      awaitsCoSign: author.trainee && sheet.clears,
+      awaitsCoSign: author.trainee && (sheet.clears || isAfterMishap(sheet.key)),
       validUntil: judgement.complete && stands ? validUntil(sheet, signedAt, timeZone) : null,
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
       ruledOut: ruledOutOf(sheet, fitted).map((each) => ({ question: each.asked.key, because: ruleText(each.because) })),

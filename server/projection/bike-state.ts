@@ -15,6 +15,7 @@ import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { fittedOf } from '@cadre/server/fleet';
 import { measuredStandings } from './measured-standings';
+import { mishapsOf } from './mishap-rows';
 import { waitsOf } from './wait-rows';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, type BikeRow } from '@cadre/server/fleet/entities';
@@ -118,6 +119,7 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
     newestCheck: await newestCheckOf(tx, bikeId),
     validUntil: validUntil ? validUntil.getTime() : null,
     waits: await waitsOf(tx, bikeId),
+    mishaps: await mishapsOf(tx, bikeId),
   };
 }
 

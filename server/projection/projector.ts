@@ -13,6 +13,7 @@ import { waitEntity } from '@cadre/server/waits/entities';
 import { refreshBikeState, refreshDraftStops } from './bike-state';
 import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
+import { mishapReported } from './mishap-rows';
 import { waitAnswered, waitsRidden, waitSet } from './wait-rows';
 import { keepReadings, outingBegun } from './wear-rows';
 import { roundChanged, roundClosed, roundMade, standingRoundSet } from './round-rows';
@@ -272,6 +273,8 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return;
     case 'wait.answered':
       return waitAnswered(tx, entry.body, at);
+    case 'mishap.reported':
+      return mishapReported(tx, entry.body.bikeId, entry.body.mishap, at);
     case 'photo.added':
       return; // the picture is the record itself
     default:

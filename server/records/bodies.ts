@@ -4,6 +4,7 @@ import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
 import type { BikeRule } from '@cadre/core/rounds';
 import type { Role } from '@cadre/core/people';
+import type { Mishap } from '@cadre/core/mishaps';
 import type { Shape } from '@cadre/core/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { EntryKind } from '@cadre/core/records';
@@ -164,6 +165,7 @@ export interface EntryBodies extends Record<EntryKind, object> {
     againAt: number | null;
     findings: readonly Finding[];
   };
+  'mishap.reported': { bikeId: string; mishap: Mishap };
   /** The picture itself lies in its table; the hash is of its bytes. */
   'photo.added': {
     bikeId: string;

@@ -17,6 +17,7 @@ import {
 } from '@cadre/contract/fleet';
 import { amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
+import { reportMishap } from '@cadre/contract/mishaps';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
 import { timeline } from '@cadre/contract/records';
@@ -152,6 +153,7 @@ async function changeTheFleet(): Promise<void> {
   const answered = newId();
   await lead.send(setWait, { params: { id: other.id }, body: { id: answered, kind: 'look-again', gauged: null, ...waiting } });
   await lead.send(answerWait, { params: { id: answered }, body: { id: newId(), gauged: null, note: 'Fine', at } });
+  await lead.send(reportMishap, { params: { id: other.id }, body: { id: newId(), kind: 'dunking', note: 'Off the slip', at } });
   const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
   await lead.send(removeGroup, { params: { id: passing.id } });
 }

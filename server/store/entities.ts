@@ -3,6 +3,7 @@ import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
 import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
+import { mishapEntity } from '@cadre/server/mishaps/entities';
 import { photoEntity } from '@cadre/server/photos/entities';
 import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
@@ -14,6 +15,7 @@ import { bikeReadingEntity, outingEntity } from '@cadre/server/wear/entities';
 
 /** Rebuilt from the record: emptied children first. */
 export const PROJECTIONS = [
+  mishapEntity,
   bikeReadingEntity,
   outingEntity,
   waitEntity,

@@ -219,4 +219,9 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       INDEX photo_bike (bikeId, at), INDEX photo_look (bikeId, checkpoint, position, at), CONSTRAINT photo_shapes_json CHECK (JSON_VALID(shapes)),
       CONSTRAINT photo_kept_small CHECK (LENGTH(whole) BETWEEN 1 AND 1500000 AND LENGTH(small) BETWEEN 1 AND 200000), CONSTRAINT photo_sides CHECK (width BETWEEN 1 AND 1600 AND height BETWEEN 1 AND 1600))`,
   },
+  {
+    name: 'Mishap',
+    sql: `CREATE TABLE mishap (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, kind ${WORD} NOT NULL, at ${MOMENT} NOT NULL, \`by\` ${ID} NOT NULL, note VARCHAR(400) NOT NULL, INDEX mishap_bike (bikeId, at),
+      CONSTRAINT mishap_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT mishap_kind ${oneOf('kind', 'crash', 'transport', 'dunking')})`,
+  },
 ];

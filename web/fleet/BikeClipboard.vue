@@ -5,9 +5,11 @@ import { X } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
+import { SHEET_AFTER } from '@cadre/core/mishaps';
 import type { Build } from '@cadre/core/fleet';
 import { v7 as newId } from 'uuid';
 import { now as serverNow, send, useKeys, useNow, type KeyMap } from '@cadre/web/app';
+import { ReportMishap } from '@cadre/web/mishaps';
 import { useSession } from '@cadre/web/people';
 import { WaitPanel } from '@cadre/web/waits';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -42,7 +44,11 @@ watch(
 
 const site = computed(() => fleet.siteById.get(props.bike.siteId));
 const reasons = computed(() => props.answer.reasons.map((reason) => reasonWords(reason, now.value, fleet.nameOf, site.value?.timeZone)));
-const awaitsCoSign = computed(() => props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign'));
+/** The trainee's check somebody experienced may co-sign: what lets it out, or what was looked at after something happened. */
+const awaitsCoSign = computed(() => {
+  if (props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign')) return props.bike.facts.newestCheck?.checkId ?? null;
+  return props.bike.facts.mishaps?.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? null;
+});
 const toBench = computed(() =>
   props.answer.reasons.some((reason) => 'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code)),
 );
@@ -55,8 +61,12 @@ const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
   return mayGoOut(props.answer.fitness) ? 'out' : 'check';
 });
 
+/** After a crash it is looked over for just that first: a ride-out would let it out of nothing. */
+const mishap = computed(() => props.answer.reasons.find((reason) => reason.code === 'mishap')?.mishap ?? null);
 function check(): void {
-  if (session.may('mark')) void router.push({ name: 'stand', params: { bikeId: props.bike.id } });
+  if (!session.may('mark')) return;
+  const query = mishap.value ? { sheet: SHEET_AFTER[mishap.value.kind] } : {};
+  void router.push({ name: 'stand', params: { bikeId: props.bike.id }, query });
 }
 /** Where it hangs, or where it could: what a person with a bike in each hand asks. */
 const place = computed(() => putAwayHint(props.bike, fleet.racks, fleet.bikes));
@@ -66,7 +76,7 @@ const hang = (): void => {
 };
 const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
 function coSign(): void {
-  const checkId = props.bike.facts.newestCheck?.checkId;
+  const checkId = awaitsCoSign.value;
   if (checkId)
     void refusal.run(async () => fleet.put((await send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: serverNow() } })).bike));
 }
@@ -146,10 +156,11 @@ useKeys(
       <template v-else>On no hook, and none is free here.</template>
     </p>
     <WaitPanel :bike="bike" :time-zone="site?.timeZone" />
+    <ReportMishap v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
       <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{
-        begun ? 'Go on with the check' : 'Start ride-out'
+        mishap ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out'
       }}</ActButton>
       <RouterLink
         v-if="next === 'bench'"

@@ -5,4 +5,4 @@ export { default as BikeFigure } from './BikeFigure.vue';
 export { useFleet } from './use-fleet';
 export { giveFound, useFound } from './found';
 export { usePicked } from './use-picked';
-export { ENDING_WORDS, FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';
+export { ENDING_WORDS, FITNESS_WORDS, KIND_WORDS, MISHAP_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wording';

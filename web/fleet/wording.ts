@@ -1,3 +1,4 @@
+import type { MishapKind } from '@cadre/core/mishaps';
 import type { Grouping } from './wall-lines';
 import { ZONE_WORDS, SEVERITY_WORDS, withPosition } from '@cadre/web/catalogue';
 import { count, dayAndClock } from '@cadre/web/app';
@@ -34,6 +35,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'put-together': 'Put it together and close the item',
   'sign-check': 'Finish and sign the check',
   'complete-check': 'A complete check',
+  'mishap-check': 'A complete check for just that',
   'co-sign': 'Somebody experienced co-signs',
   'ride-out': 'A ride-out check',
   'read-report': 'Read the report',
@@ -41,6 +43,9 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'repair-in-time': 'Repair in time',
   'look-every-time': 'Looked at every time',
 };
+
+export const MISHAP_WORDS: Record<MishapKind, string> = { crash: 'Crashed', transport: 'Came off a transport', dunking: 'Under water' };
+const MISHAP_SHEETS: Record<MishapKind, string> = { crash: 'after a crash', transport: 'after transport', dunking: 'after a dunking' };
 
 export interface ReasonWords {
   readonly what: string;
@@ -83,6 +88,14 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
       return { what: reason.words, detail: 'A stop marked in a check nobody has signed yet', ends };
     case 'check-incomplete':
       return { what: `${reason.sheetName} is incomplete`, detail: `${count(reason.missing, 'critical')} nobody looked at`, ends };
+    case 'mishap': {
+      const { kind, by, at, note, awaitsCoSign } = reason.mishap;
+      return {
+        what: awaitsCoSign ? `${MISHAP_WORDS[kind]}: looked over by a trainee` : `${MISHAP_WORDS[kind]}: nobody has looked it over since`,
+        detail: `${nameOf(by)}, ${dayAndClock(at, now, timeZone)}${note ? ` · “${note}”` : ''}`,
+        ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${MISHAP_SHEETS[kind]}`,
+      };
+    }
     case 'awaits-co-sign':
       return { what: `${reason.sheetName} by a trainee`, detail: 'Counts when co-signed', ends };
     case 'trouble-report':

@@ -1,7 +1,8 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/records';
 import { count } from '@cadre/web/app';
-import { PART_WORDS } from '@cadre/web/fleet';
+import type { MishapKind } from '@cadre/core/mishaps';
+import { MISHAP_WORDS, PART_WORDS } from '@cadre/web/fleet';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
 
@@ -57,6 +58,10 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
         'strong',
       );
+    case 'mishap.reported': {
+      const { kind, note } = (body.mishap ?? {}) as Body;
+      return say(MISHAP_WORDS[text(kind) as MishapKind] ?? 'Something happened', text(note), 'strong');
+    }
     case 'photo.added':
       return say('Photo taken', text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'wait.set':

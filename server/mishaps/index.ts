@@ -1,0 +1,1 @@
+export { Mishaps } from './service';

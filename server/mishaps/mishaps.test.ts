@@ -1,0 +1,88 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { coSignCheck, signCheck } from '@cadre/contract/checks';
+import { reportMishap } from '@cadre/contract/mishaps';
+import { moveBike } from '@cadre/contract/fleet';
+import { MISHAP_KINDS, SHEET_AFTER, type MishapKind } from '@cadre/core/mishaps';
+import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { refusalOf, World } from '../../testing/world';
+
+let world: World;
+beforeAll(async () => {
+  world = await World.open();
+});
+afterAll(() => world.close());
+
+let tags = 0;
+const bike = (): Promise<Bike> => world.bike(`C${(tags += 1)}`);
+const tell = (of: Bike, kind: MishapKind = 'crash', more: { at?: number; id?: string; note?: string } = {}, by = 'desk') =>
+  world.as(by).send(reportMishap, { params: { id: of.id }, body: { id: newId(), kind, note: '', at: world.clock.now, ...more } });
+const lookedOver = async (of: Bike, kind: MishapKind, options: Parameters<World['check']>[1] = {}) => {
+  world.clock.now += 60_000;
+  return world.check(of, { sheet: SHEET_AFTER[kind], ...options });
+};
+
+describe('something that happened to a bike', () => {
+  it('has a sheet for it', () => {
+    for (const kind of MISHAP_KINDS) expect(SHIPPED_SHEETS.map((sheet) => sheet.key)).toContain(SHEET_AFTER[kind]);
+  });
+
+  it.each(MISHAP_KINDS)('(%s) holds it at once, told by the desk, and a complete check for just that ends it', async (kind) => {
+    const of = await bike();
+    await world.check(of);
+    expect((await world.fitness(of.id)).fitness).toBe('cleared');
+    const told = await tell(of, kind, { note: 'At the ford' });
+    expect(told.facts.mishaps).toMatchObject([{ kind, note: 'At the ford', by: world.idOf('desk') }]);
+    expect(await world.fitness(of.id)).toMatchObject({ fitness: 'held', reasons: ['mishap', 'no-valid-check'] });
+    expect(await refusalOf(world.as('desk').send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'out', at: world.clock.now } }))).toBe(
+      '409 hand-out.not-fit',
+    );
+    // A ride-out does not look for it.
+    world.clock.now += 60_000;
+    await world.check(of);
+    expect((await world.fitness(of.id)).reasons).toContain('mishap');
+    await lookedOver(of, kind);
+    expect((await world.fitness(of.id)).reasons).not.toContain('mishap');
+  });
+
+  it('is not ended by an incomplete check, one for something else, nor a trainee’s before it is co-signed', async () => {
+    const of = await bike();
+    await tell(of);
+    const first = world.sheets.get(SHEET_AFTER.crash)?.sheet.items[0]?.checkpoint.key ?? '';
+    expect((await lookedOver(of, 'crash', { leftOut: [first] })).check.complete).toBe(false);
+    expect((await world.fitness(of.id)).reasons).toContain('mishap');
+    await lookedOver(of, 'transport');
+    expect((await world.fitness(of.id)).reasons).toContain('mishap');
+    const { check } = await lookedOver(of, 'crash', { by: 'trainee' });
+    expect((await world.fitness(of.id)).reasons).toContain('mishap');
+    await world.as('inspector').send(coSignCheck, { params: { id: check.id }, body: { id: newId(), at: world.clock.now } });
+    expect((await world.fitness(of.id)).reasons).not.toContain('mishap');
+  });
+
+  it('is not ended by a check begun before it, nor by one of the future', async () => {
+    const of = await bike();
+    const { checkId, marks, author } = await world.marked(of, { sheet: SHEET_AFTER.crash });
+    world.clock.now += 60_000;
+    await tell(of);
+    await world.as('inspector').send(signCheck, {
+      params: { id: checkId },
+      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
+    });
+    expect((await world.fitness(of.id)).reasons).toContain('mishap');
+    // A clock that runs ahead does not put the crash out of a check's reach.
+    const other = await bike();
+    await tell(other, 'crash', { at: world.clock.now + 86_400_000 });
+    await lookedOver(other, 'crash');
+    expect((await world.fitness(other.id)).reasons).not.toContain('mishap');
+  });
+
+  it('told twice with one id is one, and of no bike is refused', async () => {
+    const of = await bike();
+    const same = { id: newId(), at: world.clock.now };
+    await tell(of, 'crash', same);
+    expect((await tell(of, 'crash', same)).facts.mishaps).toHaveLength(1);
+    expect(await refusalOf(tell(of, 'dunking', same))).toBe('409 conflict.id-reused');
+    expect(await refusalOf(tell({ ...of, id: newId() }))).toBe('404 not-found');
+  });
+});

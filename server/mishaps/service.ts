@@ -1,0 +1,28 @@
+import type { DataSource } from 'typeorm';
+import type { Bike } from '@cadre/contract/fleet';
+import type { BodyOf } from '@cadre/contract/http';
+import type { reportMishap } from '@cadre/contract/mishaps';
+import { describeBike, findBike } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/people';
+import type { Record } from '@cadre/server/records';
+
+/** What happened to bikes out there, told at the desk or in the shed. */
+export class Mishaps {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+    private readonly now: () => number,
+  ) {}
+
+  /** Told later than it happened, never before: what is signed by now was not looked at for it. */
+  async report(actor: Actor, bikeId: string, body: BodyOf<typeof reportMishap>): Promise<Bike> {
+    requireAct(actor, 'hand-out');
+    const { siteId } = await findBike(this.source.manager, bikeId);
+    const mishap = { id: body.id, kind: body.kind, at: Math.min(body.at, this.now()), by: actor.id, note: body.note };
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      () => Promise.resolve({ kind: 'mishap.reported' as const, body: { bikeId, mishap }, happenedAt: body.at }),
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+}

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import { reportMishap } from '@cadre/contract/mishaps';
+import { MISHAP_KINDS, type MishapKind } from '@cadre/core/mishaps';
+import { now, send } from '@cadre/web/app';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+
+/** Something happened to the bike in hand: two touches, and it stays off the trail until somebody has looked it over for just that. */
+const props = defineProps<{ bike: Bike }>();
+const emit = defineEmits<{ told: [bike: Bike] }>();
+const refusal = useRefusal();
+const open = ref(false);
+const note = ref('');
+const WORDS: Record<MishapKind, string> = { crash: 'It crashed', transport: 'It came off a transport', dunking: 'It was under water' };
+watch(
+  () => props.bike.id,
+  () => {
+    open.value = false;
+    note.value = '';
+    refusal.said.value = null;
+  },
+);
+async function tell(kind: MishapKind): Promise<void> {
+  const done = await refusal.run(async () =>
+    emit('told', await send(reportMishap, { params: { id: props.bike.id }, body: { id: newId(), kind, note: note.value.trim(), at: now() } })),
+  );
+  if (!done) return;
+  open.value = false;
+  note.value = '';
+}
+</script>
+
+<template>
+  <div data-mishap>
+    <ActButton v-if="!open" kind="quiet" class="!px-0" data-mishap-open @click="open = true">Something happened to it …</ActButton>
+    <div v-else class="space-y-2 rounded-md bg-sunk p-3">
+      <p class="leading-snug">It is held at once, until somebody has looked it over for just that.</p>
+      <TextField v-model="note" label="Where and how, if known" maxlength="400" />
+      <div class="flex flex-wrap gap-2">
+        <ActButton v-for="kind in MISHAP_KINDS" :key="kind" :disabled="refusal.busy.value" :data-mishap-kind="kind" @click="tell(kind)">{{
+          WORDS[kind]
+        }}</ActButton>
+        <ActButton kind="quiet" @click="open = false">Nothing happened</ActButton>
+      </div>
+      <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,3 @@
+import { defineAsyncComponent } from 'vue';
+
+export const ReportMishap = defineAsyncComponent(() => import('./ReportMishap.vue'));
