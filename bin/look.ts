@@ -73,6 +73,13 @@ const undoLine = async (browser: Browser): Promise<void> => {
   for (const _ of [1, 2]) await browser.click('[data-undo]');
 };
 
+/** The chain of a bike that had a new one: both on the chart. */
+const showWear = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-worn=chain]');
+  await browser.find('[data-wear-chart] svg');
+  await browser.driver.executeScript('document.querySelector("[data-wear]").scrollIntoView()');
+};
+
 /** A rotor measured in three places: kept in the picture's own browser, marked nowhere. */
 const measureRotor = async (browser: Browser): Promise<void> => {
   const row = '[data-question="rotor-thickness@front"]';
@@ -104,11 +111,10 @@ const pictures: readonly Picture[] = [
     after: undoLine,
   },
   {
-    name: 'line-phone',
-    size: 'phone',
-    path: '/line?bikes=Q32,Q33,Q34,Q36&sheet=pressures',
-    theme: 'dim',
-    before: (browser) => browser.find('[data-sound]').then(() => undefined),
+    name: 'wear',
+    size: 'office',
+    path: '/bikes/{H02}',
+    before: showWear,
   },
   {
     name: 'paper',
@@ -116,7 +122,13 @@ const pictures: readonly Picture[] = [
     path: '/paper?bikes=Q05,Q06,Q07,Q08,Q18,Q19,H09,H10',
     before: (browser) => browser.find('.paper-page td').then(() => undefined),
   },
-  { name: 'model', size: 'tablet', path: '/models/{Saltmarsh 29}', theme: 'contrast' },
+  {
+    name: 'torque',
+    size: 'tablet',
+    path: '/bikes/{H15}/torque?wrench=150&adapter=40',
+    theme: 'contrast',
+    before: (browser) => browser.find('[data-joint]').then(() => undefined),
+  },
   { name: 'groups', size: 'office', path: '/groups' },
   { name: 'reading', size: 'office', path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front', before: measureRotor },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
