@@ -1,31 +1,19 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
-import { SECRET, World } from '../testing/world';
+import { SECRET } from '../testing/world';
 import { Browser } from './support/browser';
-import { Proxy } from './support/proxy';
-import { ServerProcess } from './support/server-process';
+import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
 
-let world: World;
-let server: ServerProcess;
-let proxy: Proxy;
-let browser: Browser;
+let behind: BehindProxy;
+let { world, server, proxy, browser } = {} as BehindProxy;
 let bike: Bike;
 let tags = 0;
 
 beforeAll(async () => {
-  world = await World.open({ realClock: true });
-  const { socketPath, appPassword } = inject('database');
-  server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
-  proxy = await Proxy.open(server.port);
-  browser = await Browser.open(proxy.base);
-  await browser.size('tablet');
+  behind = await openBehindProxy('tablet');
+  ({ world, server, proxy, browser } = behind);
 });
-afterAll(async () => {
-  await browser?.close();
-  await proxy?.close();
-  await server?.kill();
-  await world?.close();
-});
+afterAll(() => behind?.close(browser));
 beforeEach(async () => {
   proxy.mode = { kind: 'pass' };
   bike = await world.bike(`X${(tags += 1)}`);

@@ -3,18 +3,14 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import type { Origin } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { listPhotos, type Photo } from '@cadre/contract/photos';
-import { SECRET, World } from '../testing/world';
-import { Browser } from './support/browser';
-import { Proxy } from './support/proxy';
-import { ServerProcess } from './support/server-process';
+import { SECRET } from '../testing/world';
+import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
 
-let world: World;
-let server: ServerProcess;
-let proxy: Proxy;
-let browser: Browser;
+let behind: BehindProxy;
+let { world, proxy, browser } = {} as BehindProxy;
 const folder = mkdtempSync(join(tmpdir(), 'cadre-photos-'));
 const file = async (name: string, make: Promise<Buffer> | Buffer): Promise<string> => {
   const path = join(folder, name);
@@ -24,19 +20,10 @@ const file = async (name: string, make: Promise<Buffer> | Buffer): Promise<strin
 const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#7d8b97' } });
 
 beforeAll(async () => {
-  world = await World.open({ realClock: true });
-  const { socketPath, appPassword } = inject('database');
-  server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
-  proxy = await Proxy.open(server.port);
-  browser = await Browser.open(proxy.base);
-  await browser.size('tablet');
+  behind = await openBehindProxy('tablet');
+  ({ world, proxy, browser } = behind);
 });
-afterAll(async () => {
-  await browser?.close();
-  await proxy?.close();
-  await server?.kill();
-  await world?.close();
-});
+afterAll(() => behind?.close());
 
 const photosOf = async (bike: Bike): Promise<readonly Photo[]> => (await world.as('desk').send(listPhotos, { params: { id: bike.id } })).photos;
 async function faultAt(bike: Bike): Promise<void> {

@@ -12,7 +12,7 @@ import { setWait } from '@cadre/contract/waits';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { bikeFieldsOf, DEVICE, fieldsOf, markFor } from '@cadre/test-world/builders';
+import { bikeFieldsOf, fieldsOf, markFor } from '@cadre/test-world/builders';
 import { SECRET, type World } from './world';
 
 /** What is sent to a write route: its parts of the address, its body. */
@@ -52,18 +52,11 @@ const groupFields = (world: World) => ({
   wants: [{ count: 1, kind: null, size: '' }],
 });
 const group = async (world: World): Promise<string> => (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
-const round = async (world: World, bike: Bike) =>
-  world.as('lead').send(makeRound, {
-    body: {
-      ...stamp(world),
-      siteId: world.siteId,
-      name: name('round'),
-      sheetKey: null,
-      bikeIds: [bike.id],
-      people: [],
-      deadline: at(world) + 3_600_000,
-    },
-  });
+const roundFields = (world: World, bike: Bike) => ({
+  ...stamp(world),
+  ...{ siteId: world.siteId, name: name('round'), sheetKey: null, bikeIds: [bike.id], people: [], deadline: at(world) + 3_600_000 },
+});
+const round = async (world: World, bike: Bike) => world.as('lead').send(makeRound, { body: roundFields(world, bike) });
 /** Laxer than as shipped wherever it can be: what a policy may do to a hold at most. */
 const lax = async (world: World) => {
   const { policy } = await world.as('lead').send(listSheets);
@@ -224,17 +217,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       .toBuffer();
     return { params: { id: newId() }, query: `of=${encodeURIComponent(JSON.stringify(of))}`, body, type: 'image/jpeg' };
   }),
-  'rounds.make': act('inspector', (world, bike) => ({
-    body: {
-      ...stamp(world),
-      siteId: world.siteId,
-      name: name('round'),
-      sheetKey: null,
-      bikeIds: [bike.id],
-      people: [],
-      deadline: at(world) + 3_600_000,
-    },
-  })),
+  'rounds.make': act('inspector', (world, bike) => ({ body: roundFields(world, bike) })),
   'rounds.change': act('inspector', async (world, bike) => {
     const { id, version } = await round(world, bike);
     return { params: { id }, body: { name: name('later'), bikeIds: [bike.id], people: [], deadline: at(world) + 7_200_000, version } };
@@ -275,4 +258,3 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
 export const OF_NO_BIKE: readonly string[] = ['setup.do', 'session.sign-in', 'session.sign-out'];
 /** The one act that ends a hold. */
 export const RELEASE = 'bikes.release';
-export { DEVICE };

@@ -14,11 +14,11 @@ export class Mishaps {
     private readonly now: () => number,
   ) {}
 
-  /** Told later than it happened, never before: what is signed by now was not looked at for it. */
+  /** It counts from when it is told, by the server's clock: what was begun by then was not looked at for it, whatever a device takes for now. */
   async report(actor: Actor, bikeId: string, body: BodyOf<typeof reportMishap>): Promise<Bike> {
     requireAct(actor, 'hand-out');
     const { siteId } = await findBike(this.source.manager, bikeId);
-    const mishap = { id: body.id, kind: body.kind, at: Math.min(body.at, this.now()), by: actor.id, note: body.note };
+    const mishap = { id: body.id, kind: body.kind, at: this.now(), by: actor.id, note: body.note };
     return this.record.act(
       { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
       () => Promise.resolve({ kind: 'mishap.reported' as const, body: { bikeId, mishap }, happenedAt: body.at }),

@@ -4,9 +4,9 @@ import { mishapEntity } from '@cadre/server/mishaps/entities';
 import { endValidity } from './fleet-rows';
 
 /** Kept, and what the bike was looked over for before it happened no longer counts. */
-export async function mishapReported(tx: EntityManager, bikeId: string, { id, kind, at, by, note }: Mishap, told: Date): Promise<void> {
+export async function mishapReported(tx: EntityManager, bikeId: string, { id, kind, at, by, note }: Mishap): Promise<void> {
   await tx.getRepository(mishapEntity).insert({ id, bikeId, kind, at: new Date(at), by, note });
-  await endValidity(tx, [bikeId], told);
+  await endValidity(tx, [bikeId], new Date(at));
 }
 
 /** What happened to a bike and was not looked at since: no complete check of the sheet for it was begun after, signed and, where a trainee did it, co-signed. */

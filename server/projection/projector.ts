@@ -274,7 +274,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
     case 'wait.answered':
       return waitAnswered(tx, entry.body, at);
     case 'mishap.reported':
-      return mishapReported(tx, entry.body.bikeId, entry.body.mishap, at);
+      return mishapReported(tx, entry.body.bikeId, entry.body.mishap);
     case 'photo.added':
       return; // the picture is the record itself
     default:
