@@ -49,6 +49,8 @@ describe('the contract', () => {
 
   it('gives every writing route that is not a setting an id of its own', () => {
     const without = ROUTES.filter((route) => ['POST'].includes(route.method) && route.act !== 'public').filter((route) => {
+      // A picture is its own body: its id stands in the address.
+      if (!route.body) return !route.path.endsWith('/:id');
       const schema = toJSONSchema(route.body as never, { unrepresentable: 'any', io: 'input' }) as { properties?: Record<string, unknown> };
       return !schema.properties || !('id' in schema.properties);
     });

@@ -228,9 +228,14 @@ describe('the wall', () => {
 describe('groups', () => {
   it('are pasted, mended where a line could not be read, and stand on every screen with what is short', async () => {
     await browser.signIn('lead', SECRET, '/groups');
-    const inAnHour = new Date(Date.now() + 3_600_000);
-    const day = new Intl.DateTimeFormat('en-CA', { timeZone: 'Europe/London' }).format(inAnHour);
-    await browser.type('#lines', `${day} 23:58-23:59 Year 5: 2 x child's bike, 3 penny farthings`);
+    // Out in an hour and back a minute later, on one day whatever the hour is now: a minute before midnight there is no later.
+    const at = (ms: number, options: Intl.DateTimeFormatOptions, locale = 'en-GB'): string =>
+      new Intl.DateTimeFormat(locale, { timeZone: 'Europe/London', ...options }).format(new Date(ms));
+    const clock = (ms: number): string => at(ms, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+    const inAnHour = Date.now() + 3_600_000;
+    const out = clock(inAnHour) === '23:59' ? inAnHour - 120_000 : inAnHour;
+    const day = at(out, {}, 'en-CA');
+    await browser.type('#lines', `${day} ${clock(out)}-${clock(out + 60_000)} Year 5: 2 x child's bike, 3 penny farthings`);
     await browser.click('[data-take-lines]');
     await browser.textIs('[data-draft]', '“3 penny farthings” is not read');
     const bikes = await browser.find('[data-draft] input[placeholder^="8 x"]');

@@ -154,6 +154,7 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'sign-off', path: () => `/stand/${ids.held}`, wait: '[data-question]', before: () => browser.click('[data-go-sign]') },
   { name: 'stand of a trainee', path: () => `/stand/${ids.held}`, wait: '[data-question]', as: 'trainee' },
   { name: 'bench', path: () => `/bench/${ids.held}`, wait: '[data-bench-bike]' },
+  { name: 'findings', path: () => '/findings', wait: '[data-finding]', before: () => browser.click('[data-choose=soon]') },
   { name: 'bike form', path: () => `/bikes/${ids.held}/edit`, wait: '[data-save]' },
   { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
   { name: 'wall being arranged', path: () => '/', wait: '[data-tag=K1]', before: arrange },

@@ -14,6 +14,7 @@ export function createAppRouter(): Router {
       { path: '/checks/:checkId', name: 'check', component: () => import('../checks/CheckView.vue'), props: true, meta: { title: 'Check' } },
       { path: '/paper', name: 'paper', component: () => import('../line/PaperView.vue'), meta: { title: 'Paper sheet' } },
       { path: '/bench/:bikeId?', name: 'bench', component: () => import('../repairs/BenchView.vue'), props: true, meta: { title: 'Bench' } },
+      { path: '/findings', name: 'findings', component: () => import('../findings/FindingsView.vue'), meta: { title: 'Findings' } },
       { path: '/bikes/new', name: 'bike-new', component: () => import('../fleet/BikeFormView.vue'), meta: { title: 'New bike' } },
       {
         path: '/bikes/:bikeId/edit',

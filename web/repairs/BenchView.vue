@@ -49,7 +49,12 @@ function pick(id: string): void {
 <template>
   <main class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-10 pt-3 max-[900px]:flex-col">
     <div class="w-[22rem] shrink-0 max-[900px]:w-full">
-      <h1 class="sturdy text-2xl">Bench</h1>
+      <div class="flex items-center gap-3">
+        <h1 class="sturdy mr-auto text-2xl">Bench</h1>
+        <RouterLink :to="{ name: 'findings' }" class="inline-flex min-h-12 items-center font-semibold text-act underline" data-all-findings
+          >All findings</RouterLink
+        >
+      </div>
       <p v-if="jobs.length === 0" class="mt-2 text-soft">Nothing to mend. Every bike is as it should be, or has not been looked at.</p>
       <ol class="mt-2 flex flex-col gap-1.5 max-[900px]:max-h-56 max-[900px]:overflow-y-auto" tabindex="0" aria-label="Jobs">
         <li v-for="bike in jobs" :key="bike.id">

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import { createSortedRowModel, rowSortingFeature, tableFeatures, useTable, type ColumnDef } from '@tanstack/vue-table';
+import { SEVERITIES } from '@cadre/core/catalogue';
+import { count, dayAndClock, useNow } from '@cadre/web/app';
+import { SEVERITY_WORDS } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { ChoiceChips, TextField } from '@cadre/web/ui';
+import { FOUND_STATES, useFindings, type FindingRow, type FoundState } from './use-findings';
+
+/** Everything open on the fleet: worst first, or by whatever head is touched. */
+const fleet = useFleet();
+if (!fleet.wall) void fleet.load();
+const now = useNow();
+const { all, rows, search, severities, states, set } = useFindings();
+const STATE_WORDS: Record<FoundState, string> = { open: 'To repair', 'in-work': 'In work', mended: 'Look again', 're-looked': 'To release' };
+
+const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
+const by =
+  (of: (row: FindingRow) => number | string) =>
+  (a: { original: FindingRow }, b: { original: FindingRow }): number => {
+    const [x, y] = [of(a.original), of(b.original)];
+    return x < y ? -1 : x > y ? 1 : 0;
+  };
+const column = (id: string, header: string, of: (row: FindingRow) => number | string): ColumnDef<typeof features, FindingRow> => ({
+  id,
+  header,
+  accessorFn: of,
+  sortFn: by(of),
+});
+/** An overdue soon stands with the stops. */
+const weight = (row: FindingRow): number => (row.overdue ? 0.5 : SEVERITIES.indexOf(row.severity));
+const columns = [
+  column('severity', 'Severity', weight),
+  column('tag', 'Bike', (row) => row.tag),
+  column('what', 'What', (row) => row.what),
+  column('where', 'Where', (row) => row.where),
+  column('state', 'State', (row) => FOUND_STATES.indexOf(row.finding.state as FoundState)),
+  column('openedAt', 'Found', (row) => -row.openedAt),
+  column('until', 'Until', (row) => row.until),
+];
+const data = computed(() => [...rows.value]);
+const table = useTable({
+  features,
+  columns,
+  data,
+  initialState: { sorting: [{ id: 'severity', desc: false }] },
+  getRowId: (row: FindingRow) => row.id,
+});
+const until = ({ finding, overdue }: FindingRow): string => {
+  if (finding.severity !== 'soon' || !finding.limit) return '';
+  if (overdue) return 'past its limit';
+  return `${dayAndClock(finding.limit.until, now.value)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')}`;
+};
+const ARIA = { asc: 'ascending', desc: 'descending' } as const;
+const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
+  const way = table.getColumn(id)?.getIsSorted();
+  return way ? ARIA[way] : 'none';
+};
+</script>
+
+<template>
+  <main class="mx-auto max-w-[100rem] px-4 pb-16 pt-4" data-findings>
+    <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
+      <h1 class="sturdy mr-auto text-3xl leading-tight">Findings</h1>
+      <TextField
+        class="w-72 max-sm:w-full"
+        label="Search"
+        :model-value="search"
+        data-findings-search
+        @update:model-value="(q: string) => set({ q })"
+      />
+    </div>
+    <div class="mt-3 flex flex-wrap gap-x-6 gap-y-2">
+      <ChoiceChips
+        name="Severity"
+        :options="SEVERITIES.map((value) => ({ value, label: SEVERITY_WORDS[value] }))"
+        :chosen="severities"
+        @choose="(severity) => set({ severity })"
+      />
+      <ChoiceChips
+        name="State"
+        :options="FOUND_STATES.map((value) => ({ value, label: STATE_WORDS[value] }))"
+        :chosen="states"
+        @choose="(state) => set({ state })"
+      />
+    </div>
+    <p class="mt-3 text-soft" role="status">
+      {{ rows.length === all.length ? count(all.length, 'finding') : `${rows.length} of ${count(all.length, 'finding')}` }}. The address holds the
+      search: keep it as a bookmark.
+    </p>
+    <table v-if="rows.length" class="mt-2 w-full border-collapse max-sm:block">
+      <thead class="max-sm:sr-only">
+        <tr v-for="group in table.getHeaderGroups()" :key="group.id" class="border-b-2 border-ink/60 text-left">
+          <th v-for="header in group.headers" :key="header.id" scope="col" :aria-sort="sorted(header.column.id)" class="p-0 align-bottom">
+            <button
+              type="button"
+              class="min-h-12 w-full px-2 text-left font-semibold"
+              :class="sorted(header.column.id) !== 'none' && 'text-act underline'"
+              :data-sort="header.column.id"
+              @click="header.column.toggleSorting(header.column.getIsSorted() === 'asc')"
+            >
+              {{ header.column.columnDef.header
+              }}<span aria-hidden="true">{{ { ascending: ' ↑', descending: ' ↓', none: '' }[sorted(header.column.id)] }}</span>
+            </button>
+          </th>
+        </tr>
+      </thead>
+      <tbody class="max-sm:block">
+        <tr
+          v-for="{ id, original: row } in table.getRowModel().rows"
+          :key="id"
+          class="border-b border-line leading-snug max-sm:block max-sm:py-2"
+          :class="(row.severity === 'stop' || row.overdue) && 'bg-held-wash'"
+          :data-finding="row.id"
+        >
+          <td
+            class="p-2 font-semibold max-sm:inline-block max-sm:p-1"
+            :class="row.severity === 'stop' || row.overdue ? 'text-held' : row.severity === 'upkeep' ? '' : 'text-watch'"
+          >
+            {{ SEVERITY_WORDS[row.severity] }}
+          </td>
+          <td class="p-2 max-sm:inline-block max-sm:p-1">
+            <RouterLink :to="{ name: 'bench', params: { bikeId: row.bikeId } }" class="sturdy inline-flex min-h-12 items-center text-lg underline">{{
+              row.tag
+            }}</RouterLink>
+          </td>
+          <td class="p-2 max-sm:block max-sm:p-1">
+            {{ row.what }}<span v-if="row.finding.words.note" class="text-soft"> “{{ row.finding.words.note }}”</span>
+          </td>
+          <td class="p-2 max-sm:inline-block max-sm:p-1">{{ row.where }}</td>
+          <td class="p-2 max-sm:inline-block max-sm:p-1">{{ STATE_WORDS[row.finding.state as FoundState] }}</td>
+          <td class="figures p-2 text-soft max-sm:inline-block max-sm:p-1">
+            {{ dayAndClock(row.openedAt, now) }}, {{ fleet.nameOf(row.finding.openedBy)
+            }}{{ row.finding.timesSeen > 1 ? ` · seen ${count(row.finding.timesSeen, 'time')}` : '' }}
+          </td>
+          <td class="figures p-2 max-sm:block max-sm:p-1" :class="row.overdue && 'font-semibold text-held'">{{ until(row) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="mt-4 text-lg">
+      {{ all.length ? 'Nothing open fits this search.' : fleet.wall ? 'Nothing is open on the whole fleet.' : 'Fetching the fleet …' }}
+    </p>
+  </main>
+</template>
