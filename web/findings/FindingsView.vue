@@ -96,7 +96,7 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
           <th v-for="header in group.headers" :key="header.id" scope="col" :aria-sort="sorted(header.column.id)" class="p-0 align-bottom">
             <button
               type="button"
-              class="min-h-12 w-full px-2 text-left font-semibold"
+              class="min-h-12 w-full whitespace-nowrap px-2 text-left font-semibold"
               :class="sorted(header.column.id) !== 'none' && 'text-act underline'"
               :data-sort="header.column.id"
               @click="header.column.toggleSorting(header.column.getIsSorted() === 'asc')"
