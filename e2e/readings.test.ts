@@ -60,6 +60,17 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await browser.textIs(row(CHAIN), 'At its limit · 1/16');
   });
 
+  it('typed before the school was changed is judged anew by it', async () => {
+    await setPolicy({ chainLimit: 'early' });
+    const bike = await withSprockets('E-anew', 11);
+    await standAt(bike, CHAIN);
+    await measure(CHAIN, '1/16');
+    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.5 %, as Cadre ships');
+    await setPolicy({ chainLimit: 'ruler' });
+    await standAt(bike, CHAIN);
+    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.52 %, set by this house');
+  });
+
   it('tells, when the school is changed, whose readings would mean something else', async () => {
     await setPolicy({ chainLimit: 'by-gearing' });
     const nine = await withSprockets('N9', 9);

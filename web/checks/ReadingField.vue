@@ -94,14 +94,17 @@ function commit(): void {
   padOpen.value = false;
   emit('read', cell.reading);
 }
-/** A limit noted now judges what was typed before: told again as if it were typed anew. */
+/** A limit noted or changed since judges what was typed before: told again as if it were typed anew, where it now means something else. */
 watch(
-  () => JSON.stringify([props.asked.key, props.on.fit]),
-  (now, before) => {
-    if (!props.typed || JSON.parse(now)[0] !== JSON.parse(before)[0]) return;
-    const cell = takeReading(measure.value, props.typed.typed, props.on, measure.value === 'chain' ? undefined : props.typed.method);
-    if (cell.kind === 'reading') emit('read', { ...cell.reading, ...(props.typed.better ? { better: props.typed.better } : {}) });
+  () => JSON.stringify([props.asked.key, props.typed?.typed, props.on.fit, props.on.limits, props.on.chainPreset]),
+  () => {
+    const { typed } = props;
+    if (!typed) return;
+    const cell = takeReading(measure.value, typed.typed, props.on, measure.value === 'chain' ? undefined : typed.method);
+    if (cell.kind !== 'reading' || JSON.stringify(cell.reading.verdicts) === JSON.stringify(typed.verdicts)) return;
+    emit('read', { ...cell.reading, ...(typed.better ? { better: typed.better } : {}) });
   },
+  { immediate: true },
 );
 function take(): void {
   text.value = suggestion.value;
