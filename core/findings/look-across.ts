@@ -43,9 +43,8 @@ const PARTS_OF: Partial<Record<Zone, readonly PartKind[]>> = {
   assist: ['battery'],
 };
 
-/** Work older than this says little of a fault found now. */
-const WORK_DAYS = 45;
-const DAY_MS = 86_400_000;
+/** Work longer ago than this says little of a fault found now. */
+export const TELLING_WORK_MS = 45 * 86_400_000;
 
 /** The parts a fault may lie in: of its zone, and of its end where the part has one. */
 function suspects(finding: Pick<Finding, 'zone' | 'position'>, mate: Mate): Mate['parts'] {
@@ -66,7 +65,7 @@ function lastWork(mate: Mate, touches: readonly string[], since: number): PastWo
  */
 export function lookAcross(finding: Finding, own: Mate, mates: readonly Mate[], touches: readonly string[]): readonly Sibling[] {
   const names = new Map(suspects(finding, own).map((part) => [`${part.kind} ${plain(part.name)}`, part.name]));
-  const since = finding.openedAt - WORK_DAYS * DAY_MS;
+  const since = finding.openedAt - TELLING_WORK_MS;
   const hands = lastWork({ ...own, work: own.work.filter((work) => work.at <= finding.openedAt) }, touches, since);
   const siblings = mates.flatMap((mate): Sibling[] => {
     const { bikeId } = mate;

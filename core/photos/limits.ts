@@ -13,6 +13,8 @@ export const PHOTO_LIMITS = {
   keptMost: 1_000_000,
   /** So many of one look in one check, and so many shapes on one. */
   perLook: 6,
+  /** Photos of one look within this time are one sitting's, where no check says so. */
+  sittingMs: 6 * 3_600_000,
   shapesMost: 12,
 } as const;
 

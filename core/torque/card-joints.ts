@@ -1,9 +1,5 @@
 import { fitItem, JOINTS, type Build, type Joint } from '@cadre/core/fleet';
 
-/** How the bolts of a joint stand to each other: alone, side by side, or round a ring. */
-export const BOLT_PATTERNS = ['one', 'pair', 'ring'] as const;
-export type BoltPattern = (typeof BOLT_PATTERNS)[number];
-
 /** What the hand must know before the wrench turns; the words are the screen's. */
 export const JOINT_CAUTIONS = [
   'left-thread',
@@ -79,8 +75,4 @@ export function jointsOf(build: Build): readonly CardJoint[] {
     bolts: isNutted(build, joint) ? 2 : JOINT_BOLTS[joint],
     cautions: cautionsOf(joint, build),
   }));
-}
-
-export function patternOf(bolts: number): BoltPattern {
-  return bolts === 1 ? 'one' : bolts === 2 ? 'pair' : 'ring';
 }

@@ -1,2 +1,2 @@
-export { BOLT_PATTERNS, JOINT_CAUTIONS, jointsOf, patternOf, type BoltPattern, type CardJoint, type JointCaution } from './card-joints';
+export { JOINT_CAUTIONS, jointsOf, type CardJoint, type JointCaution } from './card-joints';
 export { STATED_ON, torqueCard, TORQUE_WAYS, type StatedFigure, type StatedOn, type TorqueCardRow, type TorqueWay } from './torque-card';

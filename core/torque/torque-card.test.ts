@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { DEFAULT_POLICY, type MeasuredBike, type PolicyVersion } from '@cadre/core/catalogue';
 import { BIKE_KINDS, fitIssues, fitItemsOf, JOINTS, USUAL_BUILD, type FitList } from '@cadre/core/fleet';
-import { jointsOf, patternOf, torqueCard, type TorqueCardRow } from '.';
+import { jointsOf, torqueCard, type TorqueCardRow } from '.';
 
 const bikeLike = (more: Partial<MeasuredBike> = {}): MeasuredBike => ({ build: USUAL_BUILD.hardtail, model: {}, own: {}, parts: {}, ...more });
 const policyLike = (more: Partial<PolicyVersion> = {}, schools: Partial<PolicyVersion['schools']> = {}): PolicyVersion => ({
@@ -47,7 +47,6 @@ describe('the joints on a card', () => {
     expect(cautions('caliper-mount')).toEqual(['hydraulics']);
     expect(cautions('caliper-mount', { ...USUAL_BUILD.hardtail, brakeFront: 'cable-disc', brakeRear: 'cable-disc' })).toEqual([]);
   });
-  it('know how their bolts stand', () => expect([1, 2, 3, 4, 6].map(patternOf)).toEqual(['one', 'pair', 'ring', 'ring', 'ring']));
 });
 
 describe('the torque of a joint on a card', () => {

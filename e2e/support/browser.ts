@@ -69,8 +69,13 @@ export class Browser {
     await this.go(path);
   }
 
-  find(css: string): Promise<WebElement> {
-    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
+  async find(css: string): Promise<WebElement> {
+    try {
+      return await this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
+    } catch (error) {
+      const shown = await this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 500)}`');
+      throw new Error(`${(error as Error).message}; the page is ${shown}`, { cause: error });
+    }
   }
 
   async click(css: string): Promise<void> {

@@ -87,6 +87,8 @@ export function answerErrors(log: Logger) {
     const refused = error instanceof RefusedError ? error : ofParser(error);
     const code = refused?.code ?? 'unexpected';
     const requestId = refused ? undefined : randomUUID();
+    // Taken for the sender's doing, with what it was taken from: whoever runs Cadre can tell whether it was.
+    if (refused?.cause) log.warn({ err: refused.cause, code, path: req.path }, 'refused because of');
     if (!refused) log.error({ err: error, requestId, method: req.method, path: req.path }, 'unexpected error');
     const problem: Problem = {
       type: `urn:cadre:${code}`,

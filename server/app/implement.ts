@@ -33,12 +33,14 @@ function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
   });
 }
 
-function parsed(schema: Schema | undefined, value: unknown): unknown {
-  if (!schema) return undefined;
+/** The value as its schema has it, or every field that is not; named under `under` where it is part of something. */
+export function readAs<S extends Schema>(schema: S, value: unknown, under = ''): z.infer<S> {
   const result = schema.safeParse(value);
-  if (!result.success) throw new RefusedError('body.invalid', {}, { fields: fieldIssues(result.error) });
-  return result.data;
+  if (result.success) return result.data as z.infer<S>;
+  throw new RefusedError('body.invalid', {}, { fields: fieldIssues(result.error).map((issue) => ({ ...issue, path: under + issue.path })) });
 }
+
+const parsed = (schema: Schema | undefined, value: unknown): unknown => (schema ? readAs(schema, value) : undefined);
 
 export interface RouteDeps {
   readonly actorOf: (req: Request) => Promise<Actor | null>;

@@ -72,7 +72,7 @@ import { Repairs } from '@cadre/server/repairs';
 import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
 import { sessionToken, setSessionCookie } from './cookie';
-import { answering, type Implemented } from './implement';
+import { answering, readAs, type Implemented } from './implement';
 import { streamChanges } from './stream';
 
 export interface Services {
@@ -130,14 +130,7 @@ function readPhotoOf(text: string): PhotoOf {
   } catch {
     throw new RefusedError('body.invalid', {}, { fields: [{ path: 'of', code: 'not-json' }] });
   }
-  const read = photoOf.safeParse(said);
-  if (!read.success)
-    throw new RefusedError(
-      'body.invalid',
-      {},
-      { fields: read.error.issues.map((issue) => ({ path: `of.${issue.path.join('.')}`, code: issue.code })) },
-    );
-  return read.data;
+  return readAs(photoOf, said, 'of.');
 }
 
 export interface RoutesDeps {

@@ -20,8 +20,7 @@ import { endOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
 import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
-import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
-import { personEntity, type PersonRow } from '@cadre/server/people/entities';
+import { authorOf, requireAct, type Actor } from '@cadre/server/people';
 import { hashOf, markDigest, markDocument, RefusedError, type Record } from '@cadre/server/records';
 import { checkEntity, markEntity, type MarkRow } from './entities';
 import { describeCheck, findCheck } from './read';
@@ -32,14 +31,6 @@ import { judgeSigned } from './judge';
 
 function rowOf(checkId: string, mark: NewMark): MarkRow {
   return { ...mark, checkId, reading: mark.reading ?? null, at: new Date(mark.at) };
-}
-
-/** Who gave it: a person of this program, allowed the act, who has signed in on the device it comes from. */
-async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: 'mark' | 'sign' | 're-look'): Promise<PersonRow> {
-  const author = await tx.getRepository(personEntity).findOneBy({ id: authorId });
-  if (!author || !(await mayDeliverFor(tx, actor, authorId))) throw new RefusedError('act.not-allowed', { act, author: authorId });
-  requireAct(author, act);
-  return author;
 }
 
 const DAY_MS = 86_400_000;

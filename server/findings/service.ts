@@ -1,7 +1,7 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
 import type { lookAcross as lookAcrossRoute, setSeverity } from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { limitFor, lookAcross, maySetSeverity } from '@cadre/core/findings';
+import { limitFor, lookAcross, maySetSeverity, TELLING_WORK_MS } from '@cadre/core/findings';
 import { usualTouches } from '@cadre/core/repairs';
 import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
@@ -11,9 +11,6 @@ import { findingOf } from '@cadre/server/projection';
 import { orRefuse, RefusedError, type Record } from '@cadre/server/records';
 import { findingEntity } from './entities';
 import { havingFault, lookedSince, matesOf } from './mates';
-
-/** Work so long before a finding may have led to it. */
-const WORK_MS = 45 * 86_400_000;
 
 /** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
 async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
@@ -61,7 +58,7 @@ export class Findings {
     const row = await tx.getRepository(findingEntity).findOneBy({ id });
     if (!row) throw new RefusedError('not-found', { what: 'finding' });
     const finding = findingOf(row);
-    const mates = await matesOf(tx, new Date(finding.openedAt - WORK_MS));
+    const mates = await matesOf(tx, new Date(finding.openedAt - TELLING_WORK_MS));
     const own = mates.find((mate) => mate.bikeId === row.bikeId);
     const touches = usualTouches(finding).map((each) => each.touch);
     const siblings = own ? lookAcross(finding, own, mates, touches) : [];

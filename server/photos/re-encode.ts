@@ -22,8 +22,7 @@ async function measure(bytes: Buffer): Promise<{ width: number; height: number }
     if (!FORMATS.includes(format)) throw new RefusedError('photo.no-picture');
     return { width: autoOrient?.width ?? width, height: autoOrient?.height ?? height };
   } catch (error) {
-    if (error instanceof RefusedError) throw error;
-    throw new RefusedError('photo.no-picture');
+    throw error instanceof RefusedError ? error : new RefusedError('photo.no-picture', {}, { cause: error });
   }
 }
 
@@ -52,9 +51,8 @@ export async function reEncode(bytes: Buffer): Promise<Encoded> {
       };
     }
   } catch (error) {
-    if (error instanceof RefusedError) throw error;
     // It began as a picture and breaks off: to who sent it that is the same.
-    throw new RefusedError('photo.no-picture');
+    throw new RefusedError('photo.no-picture', {}, { cause: error });
   }
   throw new Error('no quality was tried');
 }

@@ -3,15 +3,12 @@ import type { AnswerOf, QueryOf } from '@cadre/contract/http';
 import type { addPhoto, listPhotos, Photo, PhotoOf } from '@cadre/contract/photos';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { findBike } from '@cadre/server/fleet';
-import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
-import { personEntity } from '@cadre/server/people/entities';
+import { authorOf, requireAct, type Actor } from '@cadre/server/people';
 import { RefusedError, type Record } from '@cadre/server/records';
 import { photoEntity, type PhotoRow } from './entities';
 import { reEncode } from './re-encode';
 
 type Listed = Omit<PhotoRow, 'whole' | 'small'>;
-/** Without a check, photos of one look taken within this time are one sitting's. */
-const SITTING_MS = 6 * 3_600_000;
 
 function photoOfRow({ id, bikeId, checkId, checkpoint, position, author, at, width, height, hash, shapes }: Listed): Photo {
   return {
@@ -47,9 +44,7 @@ export class Photos {
     return this.record.act(
       { chain: siteId, id, request: { ...of, hash }, author: of.author },
       async (tx) => {
-        const author = await tx.getRepository(personEntity).findOneBy({ id: of.author });
-        if (!author || !(await mayDeliverFor(tx, actor, of.author))) throw new RefusedError('act.not-allowed', { act: 'mark', author: of.author });
-        requireAct(author, 'mark');
+        await authorOf(tx, actor, of.author, 'mark');
         await this.refuseMany(tx, of);
         const { bikeId, checkId, checkpoint, position, shapes } = of;
         await tx
@@ -68,7 +63,7 @@ export class Photos {
   private async refuseMany(tx: EntityManager, { bikeId, checkId, checkpoint, position, at }: PhotoOf): Promise<void> {
     const taken = (
       await tx.getRepository(photoEntity).find({ where: { bikeId, checkpoint, position }, select: { id: true, checkId: true, at: true } })
-    ).filter((photo) => (checkId === null ? Math.abs(photo.at.getTime() - at) < SITTING_MS : photo.checkId === checkId));
+    ).filter((photo) => (checkId === null ? Math.abs(photo.at.getTime() - at) < PHOTO_LIMITS.sittingMs : photo.checkId === checkId));
     if (taken.length >= PHOTO_LIMITS.perLook) throw new RefusedError('photo.too-many', { most: PHOTO_LIMITS.perLook });
   }
 

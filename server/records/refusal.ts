@@ -5,9 +5,9 @@ export class RefusedError extends Error {
   constructor(
     readonly code: ErrorCode,
     readonly params: ErrorParams = {},
-    readonly detail: { readonly fields?: readonly FieldIssue[]; readonly current?: unknown } = {},
+    readonly detail: { readonly fields?: readonly FieldIssue[]; readonly current?: unknown; readonly cause?: unknown } = {},
   ) {
-    super(code);
+    super(code, detail.cause === undefined ? {} : { cause: detail.cause });
     this.name = 'RefusedError';
   }
 }

@@ -146,3 +146,30 @@ describe('wear that healed with no new part', () => {
     ]);
   });
 });
+
+describe('what the fleet knows of wear', () => {
+  it('is read off the others of its kind, and not off another end, measure or kind', async () => {
+    const wornBike = async (kind: 'hardtail' | 'hybrid', rate: number) => {
+      const of = await world.bike(`R${(tags += 1)}`, kind);
+      const [checkpoint, what] = kind === 'hardtail' ? (['pad-thickness', 'disc-pad'] as const) : (['chain-wear', 'chain'] as const);
+      for (let look = 0; look < 3; look += 1) {
+        const value = kind === 'hardtail' ? 4 - rate * look * 10 : rate * look * 10;
+        await measure(of, checkpoint, kind === 'hardtail' ? 'front' : 'only', { measure: what, values: [value], typed: String(value), unit: 'mm' });
+        await days(10);
+      }
+      return of;
+    };
+    const usual = usualWear('disc-pad', 'days').rate;
+    // Three that wear five times as fast as is usual, and one nobody has read long.
+    for (let each = 0; each < 3; each += 1) await wornBike('hardtail', 5 * usual);
+    await wornBike('hybrid', 0.00002);
+    const fresh = await bike();
+    await measure(fresh, 'pad-thickness', 'front', reading('disc-pad', '3.5'));
+    const prior = (await wear(fresh))[0]?.prior;
+    expect(prior?.rate).toBeGreaterThan(2 * usual);
+    expect(prior?.rate).toBeLessThan(5 * usual);
+    const rear = await bike();
+    await measure(rear, 'pad-thickness', 'rear', reading('disc-pad', '3.5'));
+    expect((await wear(rear))[0]?.prior.rate).toBeCloseTo(usual, 6);
+  });
+});

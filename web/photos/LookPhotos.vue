@@ -26,7 +26,7 @@ const input = ref<HTMLInputElement | null>(null);
 const said = ref('');
 const busy = ref(false);
 const taken = ref<{ blob: Blob; url: string; width: number; height: number } | null>(null);
-const full = computed(() => photos.value.filter((photo) => now() - photo.at < 6 * 3_600_000).length >= PHOTO_LIMITS.perLook);
+const full = computed(() => photos.value.filter((photo) => now() - photo.at < PHOTO_LIMITS.sittingMs).length >= PHOTO_LIMITS.perLook);
 
 function letGo(): void {
   if (taken.value) URL.revokeObjectURL(taken.value.url);

@@ -1,0 +1,14 @@
+import type { EntityManager } from 'typeorm';
+import type { Act } from '@cadre/core/people';
+import { RefusedError } from '@cadre/server/records';
+import { requireAct, type Actor } from './actor';
+import { personEntity, type PersonRow } from './entities';
+import { mayDeliverFor } from './sessions';
+
+/** Who gave it: a person of this program, allowed the act, who has signed in on the device it comes from. */
+export async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: Act): Promise<PersonRow> {
+  const author = await tx.getRepository(personEntity).findOneBy({ id: authorId });
+  if (!author || !(await mayDeliverFor(tx, actor, authorId))) throw new RefusedError('act.not-allowed', { act, author: authorId });
+  requireAct(author, act);
+  return author;
+}
