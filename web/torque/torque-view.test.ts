@@ -66,7 +66,7 @@ describe('the torque card of a bike', () => {
   });
   it('reckons the wrench at hand from what stands in the address, and keeps there what is typed', async () => {
     const view = await card({ 'torqueMax:stem-steerer': 5 }, '/bikes/b/torque?wrench=150&adapter=50');
-    expect(view.get('[data-set-to]').text()).toBe('3.8 N m with the adapter');
+    expect(view.get('[data-set-to]').text()).toBe('3.75 N m with the adapter');
     expect(view.get('[data-pull]').text()).toBe('25 N, like lifting 3 kg');
     await view.get('[data-wrench=adapter] input').setValue('0');
     await flushPromises();

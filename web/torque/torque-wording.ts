@@ -1,8 +1,8 @@
 import type { Joint } from '@cadre/core/fleet';
 import type { JointCaution, StatedFigure, StatedOn } from '@cadre/core/torque';
 
-/** Figures as a wrench shows them: a tenth of a newton-metre. */
-export const asSet = (newtonMetres: number): string => String(Math.round(newtonMetres * 10) / 10);
+/** A torque to set, to a hundredth and never rounded up: what is shown is never over what is stated. */
+export const asSet = (newtonMetres: number): string => String(Math.floor(newtonMetres * 100 + 1e-6) / 100);
 
 export const CAUTION_WORDS: Record<JointCaution, string> = {
   'left-thread': 'The left pedal has a left thread: it tightens backwards. Some torque wrenches do not measure to the left.',

@@ -22,12 +22,17 @@ describe('a joint on the torque card', () => {
       'Stem faceplate',
       '4.5 N m',
       '39.8 in lbf',
-      '2.3 · 3.6 · 4.5 N m',
+      '2.25 · 3.6 · 4.5 N m',
       '30 N, like lifting 3 kg',
       'bar: at most 5 N m (its model)',
     ])
       expect(text).toContain(words);
     expect(text).not.toContain('Set to');
+  });
+  it('is never shown higher than it is stated', () => {
+    // 44 in lbf, 39.9 in lbf.
+    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.9713 }).get('[data-target]').text()).toContain('4.97');
+    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.508 }).get('[data-stages]').text()).toBe('2.25 · 3.6 · 4.5 N m');
   });
   it('tells what to set where an adapter lies in line', () =>
     expect(joint('crank-arm', { 'torqueMax:crank-arm': 40 }, {}, { adapter: true }).get('[data-set-to]').text()).toBe('30 N m with the adapter'));
