@@ -6,6 +6,8 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
+import { routesWithoutSchemas } from './routes-without-schemas';
+
 const MOST_KB = 170;
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
@@ -38,6 +40,7 @@ export default defineConfig({
   define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false', __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false' },
   build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', cssCodeSplit: false, chunkSizeWarningLimit: 700 },
   plugins: [
+    routesWithoutSchemas(),
     vue(),
     tailwindcss(),
     VitePWA({
