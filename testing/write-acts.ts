@@ -4,7 +4,8 @@ import { listSheets } from '@cadre/contract/catalogue';
 import { openCheck } from '@cadre/contract/checks';
 import { addModel, addRack, changeBike, getWall, type Bike } from '@cadre/contract/fleet';
 import { addPerson } from '@cadre/contract/people';
-import { fitPart } from '@cadre/contract/parts';
+import { openIntake } from '@cadre/contract/intake';
+import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
 import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
@@ -12,7 +13,7 @@ import { setWait } from '@cadre/contract/waits';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { bikeFieldsOf, fieldsOf, markFor } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
 import { SECRET, type World } from './world';
 
 /** What is sent to a write route: its parts of the address, its body. */
@@ -83,6 +84,23 @@ async function repairOf(world: World, bike: Bike, done: boolean): Promise<{ repa
       .send(finishRepair, { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } });
   return { repairId, findingId };
 }
+const stockFields = () => ({
+  ...{ kind: 'pads' as const, name: name('pads'), facts: {}, modelIds: [], markings: {} },
+  ...{ least: 2, price: 1450, leadDays: 5, supplier: 'Reed and Rush' },
+});
+/** An item on the shelf, so many of it. */
+export async function stocked(world: World, onHand: number): Promise<string> {
+  const id = newId();
+  await world.as('lead').send(setStockItem, { params: { id }, body: { ...stamp(world), item: stockFields(), version: null } });
+  await world.as('lead').send(countStock, { params: { id }, body: { ...stamp(world), by: onHand, why: 'delivered', note: '' } });
+  return id;
+}
+const offered = (world: World) => ({
+  ...stamp(world),
+  ...{ bikeId: newId(), bike: bikeFieldsOf('hybrid', { tag: `U${(named += 1)}`, siteId: world.siteId }) },
+  ...{ from: 'A family', asking: 12_000, worth: 30_000 },
+});
+const intake = async (world: World): Promise<string> => (await world.as('lead').send(openIntake, { body: offered(world) })).intake.id;
 const rideOut = (world: World): string => world.sheets.get('ride-out')?.hash ?? '';
 /** Begun by this person: marks under their own name. */
 async function begun(world: World, bike: Bike, by: string): Promise<string> {
@@ -95,6 +113,13 @@ const apart = async (world: World, bike: Bike): Promise<string> => {
   await world.as('lead').send(leaveApart, { params: { id: bike.id }, body: { id, what: 'Wheel out', ...rest } });
   return id;
 };
+
+/** A bike that a stop holds. */
+async function heldByStop(world: World): Promise<Bike> {
+  const held = await world.bike(`P${(named += 1)}`);
+  await world.check(held, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  return held;
+}
 
 /** Every write route with somebody who may and a body that is good: a route that is not here is one nobody has tried against a hold. */
 export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
@@ -246,6 +271,36 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const { repairId, findingId } = await repairOf(world, bike, false);
     return { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } };
   }),
+  'repairs.plan': act('mechanic', async (world, bike) => {
+    const { repairId } = await repairOf(world, bike, false);
+    const plan = { stand: '2', personId: null, needs: [{ itemId: await stocked(world, 1), count: 1 }], waits: null };
+    return { params: { id: repairId }, body: { ...stamp(world), plan } };
+  }),
+  'findings.merge': act('inspector', async (world, bike) => {
+    const kept = await findingOn(world, bike);
+    const { checkpoint, position } = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === kept) ?? {};
+    const fault = checkpoint === 'stops-wheel' ? 'weak' : 'worn';
+    await world.check(bike, { exceptions: [{ checkpoint: checkpoint ?? '', position: position as never, more: faulty(fault) }] });
+    const other = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.fault === fault);
+    return { params: { id: other?.id ?? '' }, body: { ...stamp(world), otherId: kept } };
+  }),
+  'hang-tag.hang': act('inspector', async (world, bike, by) => {
+    // Nothing hangs on a fit bike: what is tried there is a bike of its own.
+    const held = await world.fitness(bike.id);
+    const id = held.fitness === 'held' ? bike.id : (await heldByStop(world)).id;
+    return { params: { id }, body: { ...stamp(world), hangTag: `Plate of ${by}` } };
+  }),
+  'stock.set': act('mechanic', (world) => ({ params: { id: newId() }, body: { ...stamp(world), item: stockFields(), version: null } })),
+  'stock.count': act('mechanic', async (world) => ({
+    params: { id: await stocked(world, 3) },
+    body: { ...stamp(world), by: -1, why: 'lost', note: '' },
+  })),
+  'intakes.open': act('mechanic', (world) => ({ body: offered(world) })),
+  'intakes.price': act('mechanic', async (world) => ({
+    params: { id: await intake(world) },
+    body: { ...stamp(world), asking: 9000, worth: 30_000, prices: [] },
+  })),
+  'intakes.decide': act('mechanic', async (world) => ({ params: { id: await intake(world) }, body: { ...stamp(world), accept: true, reason: '' } })),
   'repairs.re-look': act('inspector', async (world, bike) => ({
     params: { id: (await repairOf(world, bike, true)).repairId },
     body: stamp(world),

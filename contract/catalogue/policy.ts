@@ -25,6 +25,7 @@ const choices = {
   schools,
   torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
+  money: z.object({ currency: z.string().check(z.regex(/^[A-Z]{3}$/)), hourlyRate: z.int().check(z.gte(0), z.lte(10_000_000)) }),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
 };
 export const policyChoices = z.object(choices);

@@ -54,6 +54,17 @@ export const setSeverity = route({
   answer: finding,
 });
 
+/** Two findings of one bike that are one: `otherId` is closed into this one. */
+export const mergeFindings = route({
+  name: 'findings.merge',
+  method: 'POST',
+  path: '/api/v1/findings/:id/merge',
+  act: 'raise-severity',
+  params: z.object({ id }),
+  body: z.object({ id, otherId: id, at: instant }),
+  answer: finding,
+});
+
 /** Other bikes where the fault of a finding may be too, why, and whether anybody has looked since. */
 export const lookAcross = route({
   name: 'findings.look-across',

@@ -24,7 +24,7 @@ const wait = z.object({
 /** The projection row a bike's fitness is evaluated from; core does the evaluating, on either side. */
 export const fitnessFacts = z.object({
   findings: z.array(finding),
-  holds: z.array(z.object({ id, since: instant })),
+  holds: z.array(z.object({ id, since: instant, hangTag: z.optional(z.string()) })),
   leftApart: z.array(z.object({ id, what: z.string(), by: z.string() })),
   repairs: z.array(z.object({ id, state: z.enum(['started', 'done']) })),
   draftStops: z.array(z.object({ checkId: id, words: z.string() })),
@@ -43,6 +43,8 @@ export const fitnessFacts = z.object({
   services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
   /** Absent on rows from before there were any. */
   waits: z.optional(z.array(wait)),
+  /** On offer: not of the fleet until somebody takes it. */
+  intake: z.optional(z.object({ id })),
   mishaps: z.optional(
     z.array(z.object({ id, kind: z.enum(MISHAP_KINDS), at: instant, by: id, note: z.string(), awaitsCoSign: z.optional(z.nullable(id)) })),
   ),

@@ -1,19 +1,17 @@
-import { BRAKES, FITMENT_POSITIONS, PART_KINDS, RETENTIONS, WHEEL_SIZES } from '@cadre/core/fleet';
+import { FITMENT_POSITIONS, PART_KINDS } from '@cadre/core/fleet';
 import { bike, fitList } from '@cadre/contract/fleet';
 import { id, instant, note, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
+import { partFacts } from './stock';
+
+export { countStock, listStock, money, orderDocument, setStockItem, stockFields, type StockFields, type StockItem } from './stock';
 
 export const part = z.object({
   id,
   kind: z.enum(PART_KINDS),
   name: text(80),
   /** What decides whether it goes onto a bike. */
-  facts: z.object({
-    wheelSize: z.optional(z.enum(WHEEL_SIZES)),
-    brake: z.optional(z.enum(BRAKES)),
-    retention: z.optional(z.enum(RETENTIONS)),
-    sprockets: z.optional(z.int().check(z.gte(1), z.lte(14))),
-  }),
+  facts: partFacts,
   markings: fitList,
 });
 export type Part = z.infer<typeof part>;

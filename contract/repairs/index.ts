@@ -1,9 +1,26 @@
 import { POSITIONS } from '@cadre/core/catalogue';
-import { TOUCHES } from '@cadre/core/repairs';
+import { FITMENT_POSITIONS, JOINTS, PART_KINDS } from '@cadre/core/fleet';
+import { TOUCHES, WAITS_FOR } from '@cadre/core/repairs';
 import { check } from '@cadre/contract/checks';
 import { bike } from '@cadre/contract/fleet';
 import { id, instant, note, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
+
+/** A part a repair used, as priced on the day. */
+export const usedPart = z.object({
+  itemId: id,
+  name: z.string(),
+  kind: z.enum(PART_KINDS),
+  count: z.int(),
+  price: z.int(),
+  findingId: id,
+});
+/** A joint tightened, N m. */
+const torque = z.object({ joint: z.enum(JOINTS), newtonMetres: z.number().check(z.gte(0.5), z.lte(200)) });
+const needs = z.array(z.object({ itemId: id, count: z.int().check(z.gte(1), z.lte(200)) })).check(z.maxLength(30));
+const waits = z.object({ for: z.enum(WAITS_FOR), what: text(200), until: z.nullable(instant), since: instant });
+const plan = z.object({ stand: z.string(), personId: z.nullable(id), needs, waits: z.nullable(waits) });
+export type RepairPlan = z.infer<typeof plan>;
 
 const touched = z.object({ touch: z.enum(TOUCHES), position: z.enum(POSITIONS) });
 
@@ -20,6 +37,9 @@ export const repair = z.object({
   touched: z.array(touched),
   minutes: z.nullable(z.int()),
   reLookCheckId: z.nullable(id),
+  plan,
+  used: z.array(usedPart),
+  torques: z.array(torque),
 });
 export type Repair = z.infer<typeof repair>;
 
@@ -43,6 +63,17 @@ export const startRepair = route({
   answer: repairAnswer,
 });
 
+/** Where, by whom, with what, and what it waits for: as it is meant from now on. */
+export const planRepair = route({
+  name: 'repairs.plan',
+  method: 'POST',
+  path: '/api/v1/repairs/:id/plan',
+  act: 'repair',
+  params: z.object({ id }),
+  body: z.object({ id, plan: z.object({ stand: note(40), personId: z.nullable(id), needs, waits: z.nullable(waits) }), at: instant }),
+  answer: repairAnswer,
+});
+
 export const finishRepair = route({
   name: 'repairs.done',
   method: 'POST',
@@ -54,6 +85,20 @@ export const finishRepair = route({
     work: z.array(z.object({ findingId: id, done: text(400) })).check(z.minLength(1), z.maxLength(50)),
     touched: z.array(touched).check(z.maxLength(40)),
     minutes: z.nullable(z.int().check(z.gte(0), z.lte(10_000))),
+    /** Off the shelf. Where `fits` says where, it is on the bike from now on and what sat there is off. */
+    used: z.optional(
+      z
+        .array(
+          z.object({
+            itemId: id,
+            count: z.int().check(z.gte(1), z.lte(200)),
+            findingId: id,
+            fits: z.nullable(z.object({ partId: id, position: z.enum(FITMENT_POSITIONS), anyway: note(200) })),
+          }),
+        )
+        .check(z.maxLength(30)),
+    ),
+    torques: z.optional(z.array(torque).check(z.maxLength(30))),
     at: instant,
   }),
   answer: repairAnswer,
@@ -96,6 +141,30 @@ export const releaseBike = route({
   path: '/api/v1/bikes/:id/release',
   act: 'release',
   params: z.object({ id }),
-  body: z.object({ id, note: note(400), at: instant }),
+  /** A hang-tag that hangs on the bike must be back in hand. */
+  body: z.object({ id, note: note(400), hangTagBack: z.optional(z.boolean()), at: instant }),
   answer: bike,
+});
+
+/** A tag of cardboard or steel hung on a held bike, so that nobody takes it who has no screen in hand. */
+export const hangTag = route({
+  name: 'hang-tag.hang',
+  method: 'POST',
+  path: '/api/v1/bikes/:id/hang-tag',
+  act: 'mark',
+  params: z.object({ id }),
+  body: z.object({ id, hangTag: text(40), at: instant }),
+  answer: bike,
+});
+
+const costRow = z.object({ key: z.string(), repairs: z.int(), minutes: z.number(), parts: z.number(), cost: z.number() });
+
+/** What the repairs done between two moments cost. */
+export const listCosts = route({
+  name: 'repairs.costs',
+  method: 'GET',
+  path: '/api/v1/costs',
+  act: 'see',
+  query: z.object({ from: z.coerce.number().check(z.int(), z.gte(0)), to: z.coerce.number().check(z.int(), z.gte(0)), bikeId: z.optional(id) }),
+  answer: z.object({ total: costRow, byBike: z.array(costRow), byKind: z.array(costRow), byMonth: z.array(costRow), byFinding: z.array(costRow) }),
 });

@@ -22,7 +22,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { lookAcross, setSeverity } from '@cadre/contract/findings';
+import { lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -44,9 +44,21 @@ import {
 } from '@cadre/contract/fleet';
 import type { RouteContract } from '@cadre/contract/http';
 import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
-import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
+import { decideIntake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
+import { countStock, fitPart, listFitments, listStock, movePart, orderDocument, setStockItem, takePartOff } from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
-import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import {
+  finishRepair,
+  hangTag,
+  leaveApart,
+  listCosts,
+  listRepairs,
+  openReLook,
+  planRepair,
+  putTogether,
+  releaseBike,
+  startRepair,
+} from '@cadre/contract/repairs';
 import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, showPhoto } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
@@ -86,6 +98,14 @@ export const ROUTES: readonly RouteContract[] = [
   fitPart,
   movePart,
   takePartOff,
+  listStock,
+  setStockItem,
+  countStock,
+  orderDocument,
+  listIntakes,
+  openIntake,
+  priceIntake,
+  decideIntake,
   listGroups,
   addGroup,
   changeGroup,
@@ -126,13 +146,17 @@ export const ROUTES: readonly RouteContract[] = [
   closeRound,
   setStandingRound,
   setSeverity,
+  mergeFindings,
   lookAcross,
   listRepairs,
   startRepair,
+  planRepair,
   finishRepair,
+  listCosts,
   openReLook,
   leaveApart,
   putTogether,
+  hangTag,
   releaseBike,
   timeline,
   changes,

@@ -13,6 +13,12 @@ export type MarkingWay = (typeof MARKING_WAYS)[number];
 export const LEGAL_WEIGHTS = ['stop', 'soon'] as const satisfies readonly Severity[];
 export type LegalWeight = (typeof LEGAL_WEIGHTS)[number];
 
+/** What money is counted in, and what an hour at the bench costs: in the currency's smallest unit; 0 while nobody said. */
+export interface MoneyPolicy {
+  readonly currency: string;
+  readonly hourlyRate: number;
+}
+
 /** The program's own rules where good mechanics differ. A version is immutable and named by its hash. */
 export interface PolicyVersion {
   readonly schema: 1 | 2;
@@ -35,6 +41,7 @@ export interface PolicyVersion {
   /** The house's own most for a joint: it lowers what is stated on the parts, and never raises it. */
   readonly torqueMost: TorqueByJoint;
   readonly ownRoutes: readonly OwnRoute[];
+  readonly money: MoneyPolicy;
 }
 
 export const DEFAULT_POLICY: PolicyVersion = {
@@ -52,6 +59,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   limits: {},
   torqueMost: {},
   ownRoutes: [],
+  money: { currency: 'EUR', hourlyRate: 0 },
 };
 
 /** The policy as kept, with what its time did not know yet as shipped. A version kept earlier is never rewritten. */

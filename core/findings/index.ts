@@ -12,6 +12,7 @@ export {
 } from './finding';
 export { readingEffect, type ReadingEffect } from './reading-effect';
 export { judgeCheck, type FindingChange, type Judgement, type JudgeInput } from './judge-check';
+export { mergeFindings, type Merged } from './merge';
 export { floorOf, limitFor, maySetSeverity, severityOf } from './severity';
 export { underPolicy } from './under-policy';
 export { lookAcross, SIBLING_REASONS, TELLING_WORK_MS, type Mate, type PastWork, type Sibling, type SiblingReason } from './look-across';

@@ -15,6 +15,7 @@ export const ENDINGS = [
   'sign-check',
   'complete-check',
   'mishap-check',
+  'intake-decision',
   'co-sign',
   'ride-out',
   'read-report',
@@ -32,6 +33,7 @@ export type Reason =
   | { readonly code: 'draft-stop'; readonly words: string; readonly ends: Ending }
   | { readonly code: 'check-incomplete'; readonly sheetName: string; readonly missing: number; readonly ends: Ending }
   | { readonly code: 'mishap'; readonly mishap: Mishap; readonly ends: Ending }
+  | { readonly code: 'on-offer'; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly sheetName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
   | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
@@ -67,6 +69,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   }));
   for (const report of facts.reports.filter((each) => each.holds))
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
+  if (facts.intake) reasons.push({ code: 'on-offer', ends: 'intake-decision' });
   for (const mishap of facts.mishaps ?? []) reasons.push({ code: 'mishap', mishap, ends: 'mishap-check' });
   for (const draft of facts.draftStops) reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
   for (const item of facts.leftApart) reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
@@ -77,7 +80,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
     reasons.push({ code: 'check-incomplete', sheetName: newest.sheetName, missing: newest.criticalsMissing, ends: 'complete-check' });
   }
   const oldest = facts.holds.map((hold) => hold.since).sort((a, b) => a - b)[0];
-  if (oldest !== undefined && stops.length === 0) reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
+  if (oldest !== undefined && stops.length === 0 && !facts.intake) reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
   return reasons;
 }
 
@@ -131,5 +134,5 @@ export function mayGoOut(fitness: Fitness): boolean {
  * before every act on a bike, so that a soon that ran out while nobody looked cannot slip away by being lowered.
  */
 export function needsHold(facts: FitnessFacts, now: number): boolean {
-  return facts.holds.length === 0 && facts.findings.some((finding) => isStopNow(finding, now));
+  return facts.holds.length === 0 && (facts.intake !== undefined || facts.findings.some((finding) => isStopNow(finding, now)));
 }

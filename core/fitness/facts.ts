@@ -6,6 +6,8 @@ import type { Wait } from '@cadre/core/waits';
 export interface Hold {
   readonly id: string;
   readonly since: number;
+  /** The tag that hangs on the bike because of it. */
+  readonly hangTag?: string | undefined;
 }
 
 export interface LeftApart {
@@ -63,6 +65,8 @@ export interface FitnessFacts {
   readonly waits?: readonly Wait[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */
   readonly mishaps?: readonly Mishap[] | undefined;
+  /** On offer: nobody has decided yet whether it comes into the fleet. */
+  readonly intake?: { readonly id: string } | undefined;
 }
 
 export const NO_FACTS: FitnessFacts = {

@@ -7,7 +7,8 @@ export type ReleaseBlock =
   | { readonly code: 'left-apart'; readonly what: string }
   | { readonly code: 'repair-open' }
   | { readonly code: 'draft-stop'; readonly words: string }
-  | { readonly code: 'report-unread' };
+  | { readonly code: 'report-unread' }
+  | { readonly code: 'on-offer' };
 
 export interface ReleaseReadiness {
   /** Whether there is a hold for a release to end. */
@@ -29,5 +30,6 @@ export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadi
   if (facts.repairs.length > 0) blocks.push({ code: 'repair-open' });
   for (const draft of facts.draftStops) blocks.push({ code: 'draft-stop', words: draft.words });
   if (facts.reports.some((report) => report.holds)) blocks.push({ code: 'report-unread' });
+  if (facts.intake) blocks.push({ code: 'on-offer' });
   return { held: facts.holds.length > 0 || needsHold(facts, now), blocks };
 }

@@ -24,6 +24,8 @@ export interface Stock {
   readonly kind: BikeKind;
   readonly size: string;
   readonly ready: boolean;
+  /** When it will be, where somebody is at it. */
+  readonly readyAt?: number;
 }
 
 export interface WantCover {
@@ -110,7 +112,10 @@ export function coverGroups(groups: readonly Group[], bikes: readonly Stock[], n
   const taken = new Map<string, Group[]>();
   return coming.map((group) => {
     const free = bikes.filter(
-      (bike) => bike.ready && bike.siteId === group.siteId && !(taken.get(bike.id) ?? []).some((other) => overlap(other, group)),
+      (bike) =>
+        (bike.ready || (bike.readyAt ?? Infinity) <= group.outAt) &&
+        bike.siteId === group.siteId &&
+        !(taken.get(bike.id) ?? []).some((other) => overlap(other, group)),
     );
     const classes = classesOf(free);
     const given = fill(group.wants, classes);

@@ -1,3 +1,4 @@
+export { faultyMorning } from './faulty-bikes';
 export { onLike } from './measured-on';
 export { valueOf, wrongFields } from './measured';
 import { foldMarks, type Mark } from '@cadre/core/checks';

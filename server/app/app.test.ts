@@ -73,6 +73,7 @@ const bike = {
 };
 const group = { siteId: id, name: 'g', outAt: at, backAt: at + 1, wants: [{ count: 1, kind: null, size: '' }] };
 const part = { id, kind: 'chain', name: 'c', facts: {}, markings: {} };
+const stockItem = { kind: 'chain', name: 'c', facts: {}, modelIds: [], least: 1, price: 1, leadDays: 1, supplier: 's' };
 const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
 const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
 const sheet = { ...RIDE_OUT, name: '' };
@@ -84,6 +85,14 @@ const valid: Record<string, unknown> = {
   'people.change': { role: 'desk', trainee: false, active: true, version: 1 },
   'bikes.add': { id, ...bike },
   'bikes.change': { ...bike, version: 1 },
+  'findings.merge': { id, otherId: id, at },
+  'stock.set': { id: newId(), item: { ...stockItem, markings: { nothing: 1 } }, version: null, at },
+  'stock.count': { id, by: 1, why: 'delivered', note: '', at },
+  'intakes.open': { id, bikeId: id, bike, from: '', asking: 1, worth: 2, at },
+  'intakes.price': { id, asking: 1, worth: 2, prices: [], at },
+  'intakes.decide': { id, accept: false, reason: '', at },
+  'repairs.plan': { id, plan: { stand: '', personId: null, needs: [], waits: null }, at },
+  'hang-tag.hang': { id, hangTag: 'Plate 1', at },
   'mishaps.report': { id, kind: 'crash', note: '', at },
   'bikes.markings': { id, fit: { rotorMinFront: 1.55 }, at },
   'bikes.move': { id, to: 'out', at },

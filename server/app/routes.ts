@@ -22,7 +22,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { lookAcross, setSeverity } from '@cadre/contract/findings';
+import { lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -42,10 +42,22 @@ import {
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
-import { fitPart, listFitments, movePart, takePartOff } from '@cadre/contract/parts';
+import { decideIntake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
+import { countStock, fitPart, listFitments, listStock, movePart, orderDocument, setStockItem, takePartOff } from '@cadre/contract/parts';
 import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
-import { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, startRepair } from '@cadre/contract/repairs';
+import {
+  finishRepair,
+  hangTag,
+  leaveApart,
+  listCosts,
+  listRepairs,
+  openReLook,
+  planRepair,
+  putTogether,
+  releaseBike,
+  startRepair,
+} from '@cadre/contract/repairs';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, photoOf, showPhoto, type PhotoOf } from '@cadre/contract/photos';
@@ -58,7 +70,8 @@ import { Checks, readingsUnder } from '@cadre/server/checks';
 import { Findings } from '@cadre/server/findings';
 import { Exchange } from '@cadre/server/exchange';
 import { Fleet, Models, Racks } from '@cadre/server/fleet';
-import { Parts } from '@cadre/server/parts';
+import { Intakes } from '@cadre/server/intake';
+import { orderPdf, Parts, Stock } from '@cadre/server/parts';
 import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
@@ -68,7 +81,7 @@ import { Mishaps } from '@cadre/server/mishaps';
 import { Photos } from '@cadre/server/photos';
 import { Waits } from '@cadre/server/waits';
 import { Wear } from '@cadre/server/wear';
-import { Repairs } from '@cadre/server/repairs';
+import { repairCosts, Repairs } from '@cadre/server/repairs';
 import { Groups } from '@cadre/server/schedule';
 import type { Request } from 'express';
 import { sessionToken, setSessionCookie } from './cookie';
@@ -82,6 +95,8 @@ export interface Services {
   readonly racks: Racks;
   readonly models: Models;
   readonly parts: Parts;
+  readonly stock: Stock;
+  readonly intakes: Intakes;
   readonly groups: Groups;
   readonly exchange: Exchange;
   readonly catalogue: Catalogue;
@@ -106,6 +121,8 @@ export function createServices(source: DataSource, now: () => number): Services 
     racks: new Racks(source, record),
     models: new Models(source, record, now),
     parts: new Parts(source, record),
+    stock: new Stock(source, record),
+    intakes: new Intakes(source, record),
     groups: new Groups(source, record),
     exchange: new Exchange(source, record, now),
     catalogue: new Catalogue(source, record),
@@ -211,6 +228,18 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(fitPart, async ({ params, body }, actor) => s.parts.fit(actor, params.id, body)),
     answering(movePart, async ({ params, body }, actor) => s.parts.move(actor, params.id, body)),
     answering(takePartOff, async ({ params, body }, actor) => s.parts.takeOff(actor, params.id, body)),
+    answering(listStock, async (_call, actor) => s.stock.list(actor)),
+    answering(setStockItem, async ({ params, body }, actor) => s.stock.set(actor, params.id, body)),
+    answering(countStock, async ({ params, body }, actor) => s.stock.count(actor, params.id, body)),
+    answering(orderDocument, async ({ res }, actor) => {
+      const bytes = await orderPdf(source, await s.stock.toOrder(actor), now());
+      res.set({ 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="order.pdf"' }).send(bytes);
+      return {};
+    }),
+    answering(listIntakes, async (_call, actor) => s.intakes.list(actor)),
+    answering(openIntake, async ({ body }, actor) => s.intakes.open(actor, body)),
+    answering(priceIntake, async ({ params, body }, actor) => s.intakes.price(actor, params.id, body)),
+    answering(decideIntake, async ({ params, body }, actor) => s.intakes.decide(actor, params.id, body)),
     answering(listGroups, async ({ query }, actor) => s.groups.list(actor, query)),
     answering(addGroup, async ({ body }, actor) => s.groups.add(actor, body)),
     answering(changeGroup, async ({ params, body }, actor) => s.groups.change(actor, params.id, body)),
@@ -256,6 +285,10 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(setStandingRound, async ({ params, body }, actor) => s.rounds.setStanding(actor, params.id, body)),
     answering(lookAcross, async ({ params }, actor) => s.findings.lookAcross(actor, params.id)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
+    answering(mergeFindings, async ({ params, body }, actor) => s.findings.merge(actor, params.id, body)),
+    answering(listCosts, async ({ query }, actor) => repairCosts(source, actor, query)),
+    answering(planRepair, async ({ params, body }, actor) => s.repairs.plan(actor, params.id, body)),
+    answering(hangTag, async ({ params, body }, actor) => s.repairs.hangTag(actor, params.id, body)),
     answering(listRepairs, async ({ query }, actor) => s.repairs.list(actor, query)),
     answering(startRepair, async ({ body }, actor) => s.repairs.start(actor, body)),
     answering(finishRepair, async ({ params, body }, actor) => s.repairs.finish(actor, params.id, body)),

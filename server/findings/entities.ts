@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Finding, FindingState } from '@cadre/core/findings';
-import { json, key, moment, uuid, whole, word } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
 
 /** A finding as it stands. The fields a query asks for have columns; the rest is its document. */
 export interface FindingRow {
@@ -22,9 +22,10 @@ export interface HoldRow {
   bikeId: string;
   since: Date;
   endedAt: Date | null;
+  hangTag: string | null;
 }
 export const holdEntity = new EntitySchema<HoldRow>({
   name: 'hold',
-  columns: { id: key(), bikeId: uuid(), since: moment(), endedAt: moment({ nullable: true }) },
+  columns: { id: key(), bikeId: uuid(), since: moment(), endedAt: moment({ nullable: true }), hangTag: words(40, { nullable: true }) },
   indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
 });

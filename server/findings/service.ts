@@ -1,7 +1,7 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
-import type { lookAcross as lookAcrossRoute, setSeverity } from '@cadre/contract/findings';
+import type { lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { limitFor, lookAcross, maySetSeverity, TELLING_WORK_MS } from '@cadre/core/findings';
+import { limitFor, lookAcross, maySetSeverity, mergeFindings, TELLING_WORK_MS } from '@cadre/core/findings';
 import { usualTouches } from '@cadre/core/repairs';
 import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
@@ -9,7 +9,7 @@ import { bikeEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { findingOf } from '@cadre/server/projection';
 import { orRefuse, RefusedError, type Record } from '@cadre/server/records';
-import { findingEntity } from './entities';
+import { findingEntity, type FindingRow } from './entities';
 import { havingFault, lookedSince, matesOf } from './mates';
 
 /** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
@@ -29,8 +29,7 @@ export class Findings {
   /** Raises or, by the lead with a reason, lowers. A hold already begun stays for a release. */
   async setSeverity(actor: Actor, id: string, body: BodyOf<typeof setSeverity>): Promise<AnswerOf<typeof setSeverity>> {
     requireAct(actor, 'raise-severity');
-    const found = await this.source.getRepository(findingEntity).findOneBy({ id });
-    if (!found) throw new RefusedError('not-found', { what: 'finding' });
+    const found = await this.rowOf(this.source.manager, id);
     const { siteId } = await findBike(this.source.manager, found.bikeId);
     return this.record.act(
       { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
@@ -51,12 +50,36 @@ export class Findings {
     );
   }
 
+  /** Two findings of one bike that are one. It never lightens: the worse of everything goes on. */
+  async merge(actor: Actor, id: string, body: BodyOf<typeof mergeRoute>): Promise<AnswerOf<typeof mergeRoute>> {
+    requireAct(actor, 'raise-severity');
+    const found = await this.rowOf(this.source.manager, id);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
+      async (tx) => {
+        const [kept, other] = [await this.rowOf(tx, id), await this.rowOf(tx, body.otherId)];
+        if (kept.bikeId !== other.bikeId) throw new RefusedError('merge.other-bike');
+        const gone = [kept, other].find((row) => row.state === 'closed');
+        if (gone) throw new RefusedError('repair.finding-not-open', { fault: gone.finding.words.fault });
+        const merged = orRefuse(mergeFindings(findingOf(kept), findingOf(other)));
+        return { kind: 'finding.merged', body: { bikeId: kept.bikeId, finding: merged.kept, closed: merged.closed }, happenedAt: body.at };
+      },
+      async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof mergeRoute>,
+    );
+  }
+
+  private async rowOf(tx: EntityManager, id: string): Promise<FindingRow> {
+    const row = await tx.getRepository(findingEntity).findOneBy({ id });
+    if (!row) throw new RefusedError('not-found', { what: 'finding' });
+    return row;
+  }
+
   /** The bikes where the fault of a finding may be too, and whether somebody has looked there since. */
   async lookAcross(actor: Actor, id: string): Promise<AnswerOf<typeof lookAcrossRoute>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
-    const row = await tx.getRepository(findingEntity).findOneBy({ id });
-    if (!row) throw new RefusedError('not-found', { what: 'finding' });
+    const row = await this.rowOf(tx, id);
     const finding = findingOf(row);
     const mates = await matesOf(tx, new Date(finding.openedAt - TELLING_WORK_MS));
     const own = mates.find((mate) => mate.bikeId === row.bikeId);

@@ -1,1 +1,3 @@
-export { Parts } from './service';
+export { orderPdf } from './order-pdf';
+export { Parts, replacing } from './service';
+export { lockItems, Stock } from './stock';

@@ -50,6 +50,23 @@ async function refuseMismatch(
     throw new RefusedError('part.does-not-fit', { tag: bike.tag, mismatches: [...mismatches] }, { fields: [{ path: 'anyway', code: 'required' }] });
 }
 
+/** Puts a new part in its place on a bike; what sat there comes off. `through`: the repair it goes in with, whose re-look looks at it. */
+export async function replacing(
+  tx: EntityManager,
+  bikeId: string,
+  { part, position, anyway, at }: { readonly part: Part; readonly position: FitmentPosition; readonly anyway: string; readonly at: number },
+  through?: string,
+): Promise<Saying[]> {
+  if (await tx.getRepository(partEntity).existsBy({ id: part.id })) throw new RefusedError('conflict.id-reused', { id: part.id });
+  await refuseMismatch(tx, part, bikeId, position, anyway);
+  const before = await inPlace(tx, bikeId, part.kind, position);
+  const by = through ? { through } : {};
+  return [
+    ...(before ? [{ kind: 'part.removed' as const, body: { bikeId, fitmentId: before.id, ...by }, happenedAt: at }] : []),
+    { kind: 'part.fitted' as const, body: { bikeId, fitmentId: newId(), part, position, anyway, ...by }, happenedAt: at },
+  ];
+}
+
 /** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
 function leftWithout(bikeId: string, fitment: Fitment, at: number): Saying[] {
   if (fitment.part.kind === 'other') return [];
@@ -99,19 +116,7 @@ export class Parts {
       );
     return this.record.act(
       { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
-      async (tx) => {
-        if (await tx.getRepository(partEntity).existsBy({ id: body.part.id })) throw new RefusedError('conflict.id-reused', { id: body.part.id });
-        await refuseMismatch(tx, body.part, bikeId, body.position, body.anyway);
-        const before = await inPlace(tx, bikeId, body.part.kind, body.position);
-        return [
-          ...(before ? [{ kind: 'part.removed' as const, body: { bikeId, fitmentId: before.id }, happenedAt: body.at }] : []),
-          {
-            kind: 'part.fitted' as const,
-            body: { bikeId, fitmentId: newId(), part: body.part, position: body.position, anyway: body.anyway },
-            happenedAt: body.at,
-          },
-        ];
-      },
+      (tx) => replacing(tx, bikeId, body),
       (tx) => this.answer(tx, bikeId),
     );
   }

@@ -15,6 +15,7 @@ import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from '@cadre/server/checks/entities';
 import { fittedOf } from '@cadre/server/fleet';
 import { measuredStandings } from './measured-standings';
+import { openIntakeOf } from './intake-rows';
 import { mishapsOf } from './mishap-rows';
 import { waitsOf } from './wait-rows';
 import { findingEntity, holdEntity, type FindingRow } from '@cadre/server/findings/entities';
@@ -108,11 +109,12 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
     "SELECT MAX(validUntil) AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND awaitsCoSign = 0",
     [bikeId],
   )) as [{ validUntil: Date | null }];
+  const intake = await openIntakeOf(tx, bikeId);
   const byId = <T extends { id: string }>(a: T, b: T): number => (a.id < b.id ? -1 : 1);
   return {
     ...NO_FACTS,
     findings: findings.map(findingOf).sort(byId),
-    holds: holds.map((hold) => ({ id: hold.id, since: hold.since.getTime() })),
+    holds: holds.map(({ id, since, hangTag }) => ({ id, since: since.getTime(), ...(hangTag === null ? {} : { hangTag }) })),
     leftApart: leftApart.map(({ id, what, by }) => ({ id, what, by })).sort(byId),
     repairs: repairs.map(({ id, state }) => ({ id, state: state === 'started' ? ('started' as const) : ('done' as const) })).sort(byId),
     draftStops: await draftStopsOf(tx, bike, checks),
@@ -120,6 +122,7 @@ async function gatherFacts(tx: EntityManager, bike: BikeRow): Promise<FitnessFac
     validUntil: validUntil ? validUntil.getTime() : null,
     waits: await waitsOf(tx, bikeId),
     mishaps: await mishapsOf(tx, bikeId),
+    ...(intake ? { intake } : {}),
   };
 }
 

@@ -72,12 +72,12 @@ export async function partFitted(tx: EntityManager, body: EntryBodies['part.fitt
   await tx
     .getRepository(fitmentEntity)
     .insert({ id: body.fitmentId, partId: body.part.id, bikeId: body.bikeId, position: body.position, fittedAt: at, removedAt: null });
-  await endValidity(tx, [body.bikeId], at);
+  if (!body.through) await endValidity(tx, [body.bikeId], at);
 }
 
 export async function partRemoved(tx: EntityManager, body: EntryBodies['part.removed'], at: Date): Promise<void> {
   await tx.getRepository(fitmentEntity).update({ id: body.fitmentId }, { removedAt: at });
-  await endValidity(tx, [body.bikeId], at);
+  if (!body.through) await endValidity(tx, [body.bikeId], at);
 }
 
 export function groupRowOf(group: GroupDocument): Omit<OutingGroupRow, 'version'> {

@@ -1,5 +1,6 @@
 import { IsNull, MoreThan, type EntityManager } from 'typeorm';
 import { assertNever } from '@cadre/core/errors';
+import { NO_PLAN } from '@cadre/core/repairs';
 import { needsHold } from '@cadre/core/fitness';
 import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
@@ -14,6 +15,8 @@ import { refreshBikeState, refreshDraftStops } from './bike-state';
 import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
 import { mishapReported } from './mishap-rows';
+import { intakeDecided, intakeOpened, intakePriced } from './intake-rows';
+import { stockItemSet, stockMoved } from './stock-rows';
 import { waitAnswered, waitsRidden, waitSet } from './wait-rows';
 import { keepReadings, outingBegun } from './wear-rows';
 import { roundChanged, roundClosed, roundMade, standingRoundSet } from './round-rows';
@@ -33,7 +36,7 @@ import {
 /** Begins a hold, as of this entry. Its id is the entry's: one entry begins at most one. */
 async function beginHold(tx: EntityManager, bikeId: string, entry: Recorded): Promise<void> {
   const id = entry.id;
-  await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null });
+  await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null, hangTag: null });
 }
 
 async function moved(tx: EntityManager, id: string, bikeId: string, to: string, at: Date): Promise<void> {
@@ -230,6 +233,8 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return;
     case 'finding.under-policy':
       return keepFindings(tx, entry.body.bikeId, entry.body.findings);
+    case 'finding.merged':
+      return keepFindings(tx, entry.body.bikeId, [entry.body.finding, entry.body.closed]);
     case 'finding.severity-set':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'repair.started': {
@@ -243,17 +248,29 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
         startedAt: at,
         work: [],
         touched: [],
+        plan: NO_PLAN,
+        used: [],
+        torques: [],
       });
       await keepFindings(tx, bikeId, findings);
       await tx.getRepository(bikeEntity).update({ id: bikeId }, { whereabouts: 'on-the-bench' });
       return;
     }
     case 'repair.done': {
-      const { repairId: id, bikeId, findings, work, touched, minutes } = entry.body;
-      await tx.getRepository(repairEntity).update({ id }, { state: 'done', doneBy: entry.author, doneAt: at, work, touched, minutes });
+      const { repairId: id, bikeId, findings, work, touched, minutes, used = [], torques = [] } = entry.body;
+      await tx
+        .getRepository(repairEntity)
+        .update({ id }, { state: 'done', doneBy: entry.author, doneAt: at, work, touched, minutes, used, torques } as object);
+      await stockMoved(
+        tx,
+        used.map(({ itemId, count }) => ({ itemId, by: -count })),
+      );
       await keepFindings(tx, bikeId, findings);
       return;
     }
+    case 'repair.planned':
+      await tx.getRepository(repairEntity).update({ id: entry.body.repairId }, { plan: entry.body.plan } as object);
+      return;
     case 'left-apart.opened':
       await tx
         .getRepository(leftApartEntity)
@@ -266,6 +283,9 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       await keepFindings(tx, entry.body.bikeId, entry.body.findings);
       await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { endedAt: at });
       return;
+    case 'hang-tag.hung':
+      await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { hangTag: entry.body.hangTag });
+      return;
     case 'wait.set':
       return waitSet(tx, entry.body.bikeId, entry.body.wait);
     case 'wait.raised':
@@ -273,6 +293,16 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return;
     case 'wait.answered':
       return waitAnswered(tx, entry.body, at);
+    case 'stock.item-set':
+      return stockItemSet(tx, entry.body);
+    case 'stock.counted':
+      return stockMoved(tx, [entry.body]);
+    case 'intake.opened':
+      return intakeOpened(tx, entry.body, entry.author ?? '', at);
+    case 'intake.priced':
+      return intakePriced(tx, entry.body);
+    case 'intake.decided':
+      return intakeDecided(tx, entry.body, entry.author ?? '', at);
     case 'mishap.reported':
       return mishapReported(tx, entry.body.bikeId, entry.body.mishap);
     case 'photo.added':

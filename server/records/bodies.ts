@@ -1,5 +1,5 @@
 import type { PolicyVersion, SheetVersion, System } from '@cadre/core/catalogue';
-import type { Build, BuildField, FitList, FitmentPosition, Model, Part, Whereabouts } from '@cadre/core/fleet';
+import type { Build, BuildField, FitList, FitmentPosition, Joint, Model, Part, Whereabouts } from '@cadre/core/fleet';
 import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
 import type { BikeRule } from '@cadre/core/rounds';
@@ -8,7 +8,8 @@ import type { Mishap } from '@cadre/core/mishaps';
 import type { Shape } from '@cadre/core/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { EntryKind } from '@cadre/core/records';
-import type { Touched } from '@cadre/core/repairs';
+import type { CountReason, StockItem } from '@cadre/core/parts';
+import type { RepairPlan, Touched, UsedPart } from '@cadre/core/repairs';
 import type { Gauged, Wait } from '@cadre/core/waits';
 
 export interface BikeDocument {
@@ -85,8 +86,9 @@ export interface EntryBodies extends Record<EntryKind, object> {
   /** `due`: the build now asks what nobody has looked at, so the last check no longer counts. */
   'bike.changed': { bikeId: string; bike: BikeDocument; due?: boolean };
   'bike.hung': { bikeId: string; siteId: string; hookId: string | null };
-  'part.fitted': { bikeId: string; fitmentId: string; part: Part; position: FitmentPosition; anyway: string };
-  'part.removed': { bikeId: string; fitmentId: string };
+  /** `through`: the repair it came with. Its re-look looks at what that touched, so the check before still counts. */
+  'part.fitted': { bikeId: string; fitmentId: string; part: Part; position: FitmentPosition; anyway: string; through?: string };
+  'part.removed': { bikeId: string; fitmentId: string; through?: string };
   'group.added': { group: GroupDocument };
   'group.changed': { group: GroupDocument };
   'group.removed': { groupId: string };
@@ -136,6 +138,7 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'standing-round.set': { standing: StandingRoundDocument };
   /** A new policy moved limits or weights of what is open on this bike. */
   'finding.under-policy': { bikeId: string; findings: readonly Finding[]; policyHash: string };
+  'finding.merged': { bikeId: string; finding: Finding; closed: Finding };
   'finding.severity-set': { bikeId: string; finding: Finding; reason: string };
   'repair.started': { bikeId: string; repairId: string; findings: readonly Finding[] };
   'repair.done': {
@@ -145,11 +148,17 @@ export interface EntryBodies extends Record<EntryKind, object> {
     work: readonly { findingId: string; done: string }[];
     touched: readonly Touched[];
     minutes: number | null;
+    /** Absent in entries from before there was a stock. */
+    used?: readonly UsedPart[];
+    torques?: readonly { joint: Joint; newtonMetres: number }[];
   };
+  'repair.planned': { bikeId: string; repairId: string; plan: RepairPlan };
   /** `by`: who left it so, where somebody else's session delivered it. */
   'left-apart.opened': { bikeId: string; itemId: string; what: string; by?: string };
   'left-apart.closed': { bikeId: string; itemId: string };
-  'bike.released': { bikeId: string; note: string; findings: readonly Finding[] };
+  /** `hangTagBack`: the tag that hung on it, back in hand. */
+  'bike.released': { bikeId: string; note: string; findings: readonly Finding[]; hangTagBack?: string };
+  'hang-tag.hung': { bikeId: string; hangTag: string };
   'wait.set': { bikeId: string; wait: Wait };
   /** By itself, when its time had come. */
   'wait.raised': { bikeId: string; waitId: string; what: string };
@@ -165,6 +174,18 @@ export interface EntryBodies extends Record<EntryKind, object> {
     againAt: number | null;
     findings: readonly Finding[];
   };
+  'stock.item-set': { itemId: string; item: Omit<StockItem, 'id' | 'onHand'> };
+  /** A difference, whatever it was made from. */
+  'stock.counted': { itemId: string; by: number; why: CountReason; note: string };
+  'intake.opened': { bikeId: string; intakeId: string; from: string; asking: number; worth: number };
+  'intake.priced': {
+    bikeId: string;
+    intakeId: string;
+    asking: number;
+    worth: number;
+    prices: { findingId: string; parts: number; minutes: number }[];
+  };
+  'intake.decided': { bikeId: string; intakeId: string; accept: boolean; reason: string };
   'mishap.reported': { bikeId: string; mishap: Mishap };
   /** The picture itself lies in its table; the hash is of its bytes. */
   'photo.added': {

@@ -22,7 +22,9 @@ import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
 import { timeline } from '@cadre/contract/records';
 import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
-import { finishRepair, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
+import { decideIntake, openIntake, priceIntake } from '@cadre/contract/intake';
+import { mergeFindings } from '@cadre/contract/findings';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { projector } from '@cadre/server/projection';
@@ -30,6 +32,7 @@ import { PROJECTIONS } from '@cadre/server/store';
 import { bikeFieldsOf, faulty, fieldsOf } from '@cadre/test-world/builders';
 import { changePolicy, readSheets } from '@cadre/test-world/client';
 import { refusalOf, World } from '../../testing/world';
+import { stocked } from '../../testing/write-acts';
 import { rebuildProjections } from './rebuild';
 import { verifyRecord } from './verify';
 
@@ -48,6 +51,11 @@ beforeAll(async () => {
   const repairId = newId();
   const [crack] = findings.filter((finding) => finding.fault === 'crack').map((finding) => finding.id);
   await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId, findingIds: [crack ?? ''], at: world.clock.now } });
+  const pads = await stocked(world, 3);
+  const at = world.clock.now;
+  const plan = { stand: '2', personId: null, needs: [{ itemId: pads, count: 1 }], waits: null };
+  await world.as('mechanic').send(planRepair, { params: { id: repairId }, body: { id: newId(), plan, at } });
+  await world.as('mechanic').send(hangTag, { params: { id: bikeId }, body: { id: newId(), hangTag: 'Plate 3', at } });
   await world.as('mechanic').send(finishRepair, {
     params: { id: repairId },
     body: {
@@ -55,13 +63,35 @@ beforeAll(async () => {
       work: [{ findingId: crack ?? '', done: 'new rotor' }],
       touched: [{ touch: 'axle-out', position: 'rear' }],
       minutes: 12,
+      used: [{ itemId: pads, count: 1, findingId: crack ?? '', fits: { partId: newId(), position: 'rear', anyway: '' } }],
       at: world.clock.now,
     },
   });
   await world.check(await world.bike('V2'), { by: 'trainee' });
+  await offerABike();
   await changeTheFleet();
   await changeTheRules();
 });
+
+/** A used bike offered, looked over, priced and left; two of its findings told as one. */
+async function offerABike(): Promise<void> {
+  const lead = world.as('lead');
+  const at = world.clock.now;
+  const offered = bikeFieldsOf('hybrid', { tag: 'V10', siteId: world.siteId });
+  const { bike, intake } = await lead.send(openIntake, {
+    body: { id: newId(), bikeId: newId(), bike: offered, from: 'A club', asking: 9000, worth: 20_000, at },
+  });
+  await world.check(bike, { exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') }] });
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] } }],
+  });
+  const [kept, other] = (await world.bikeNow(bike.id)).facts.findings;
+  const id = kept?.id ?? '';
+  await lead.send(mergeFindings, { params: { id }, body: { id: newId(), otherId: other?.id ?? '', at } });
+  const prices = [{ findingId: id, parts: 2400, minutes: 15 }];
+  await lead.send(priceIntake, { params: { id: intake.id }, body: { id: newId(), asking: 9000, worth: 20_000, prices, at } });
+  await lead.send(decideIntake, { params: { id: intake.id }, body: { id: newId(), accept: false, reason: 'Too dear', at } });
+}
 
 /** One of everything that changes sheets, policy and who is trusted with what. */
 async function changeTheRules(): Promise<void> {
@@ -173,7 +203,7 @@ describe('the record', () => {
   it('is whole, and a rebuild from it alone makes the same rows', async () => {
     expect((await verifyRecord(world.database.source)).faults).toEqual([]);
     const before = await dump();
-    expect((before.finding as string[]).length).toBe(3);
+    expect((before.finding as string[]).length).toBe(5);
     expect((before.repair as string[]).length).toBe(1);
     expect(Object.entries(before).filter(([, rows]) => (rows as unknown[]).length === 0)).toEqual([]);
     await rebuildProjections(world.database.source, projector, PROJECTIONS as never);

@@ -1,5 +1,6 @@
 import { EntitySchema } from 'typeorm';
-import type { Touched } from '@cadre/core/repairs';
+import type { Joint } from '@cadre/core/fleet';
+import type { RepairPlan, Touched, UsedPart } from '@cadre/core/repairs';
 import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
 
 export interface RepairRow {
@@ -15,6 +16,9 @@ export interface RepairRow {
   touched: readonly Touched[];
   minutes: number | null;
   reLookCheckId: string | null;
+  plan: RepairPlan;
+  used: readonly UsedPart[];
+  torques: readonly { joint: Joint; newtonMetres: number }[];
 }
 export const repairEntity = new EntitySchema<RepairRow>({
   name: 'repair',
@@ -31,8 +35,14 @@ export const repairEntity = new EntitySchema<RepairRow>({
     touched: json(),
     minutes: whole({ nullable: true }),
     reLookCheckId: uuid({ nullable: true }),
+    plan: json(),
+    used: json(),
+    torques: json(),
   },
-  indices: [{ name: 'repair_bike', columns: ['bikeId', 'state'] }],
+  indices: [
+    { name: 'repair_bike', columns: ['bikeId', 'state'] },
+    { name: 'repair_done', columns: ['doneAt'] },
+  ],
 });
 
 export interface LeftApartRow {

@@ -1,1 +1,2 @@
+export { repairCosts } from './costs';
 export { Repairs } from './service';

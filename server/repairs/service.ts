@@ -2,7 +2,18 @@ import { In, MoreThan, type DataSource, type EntityManager } from 'typeorm';
 import type { Check } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import type { finishRepair, leaveApart, listRepairs, openReLook, putTogether, releaseBike, Repair, startRepair } from '@cadre/contract/repairs';
+import type {
+  finishRepair,
+  hangTag,
+  leaveApart,
+  listRepairs,
+  openReLook,
+  planRepair,
+  putTogether,
+  releaseBike,
+  Repair,
+  startRepair,
+} from '@cadre/contract/repairs';
 import { askedOf } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { releaseReadiness } from '@cadre/core/fitness';
@@ -11,9 +22,11 @@ import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { describeCheck } from '@cadre/server/checks';
 import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
+import { lockItems } from '@cadre/server/parts';
 import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
 import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { sayDone } from './finish';
 import { leftApartEntity, repairEntity, type RepairRow } from './entities';
 
 function describeRepair(row: RepairRow): Repair {
@@ -22,6 +35,9 @@ function describeRepair(row: RepairRow): Repair {
     findingIds: [...row.findingIds],
     work: [...row.work],
     touched: [...row.touched],
+    plan: { ...row.plan, needs: [...row.plan.needs] },
+    used: [...row.used],
+    torques: [...row.torques],
     startedAt: row.startedAt.getTime(),
     doneAt: row.doneAt?.getTime() ?? null,
   };
@@ -77,6 +93,40 @@ export class Repairs {
     );
   }
 
+  /** How it is meant to go from now on: stand, person, parts counted on, what it waits for. */
+  async plan(actor: Actor, repairId: string, body: BodyOf<typeof planRepair>): Promise<AnswerOf<typeof planRepair>> {
+    requireAct(actor, 'repair');
+    const found = await findRepair(this.source.manager, repairId);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
+      async (tx) => {
+        const repair = await findRepair(tx, repairId);
+        if (repair.state !== 'started') throw new RefusedError('repair.already-done');
+        await lockItems(tx, [...new Set(body.plan.needs.map((need) => need.itemId))]);
+        return { kind: 'repair.planned', body: { bikeId: repair.bikeId, repairId, plan: body.plan }, happenedAt: body.at };
+      },
+      (tx) => answerOf(tx, repairId),
+    );
+  }
+
+  /** Hangs a tag on a held bike for whoever has no screen in hand. */
+  async hangTag(actor: Actor, bikeId: string, body: BodyOf<typeof hangTag>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    const { siteId } = await findBike(this.source.manager, bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        const { holds } = await factsOf(tx, bikeId);
+        if (holds.length === 0) throw new RefusedError('release.not-held');
+        const hangs = holds.find((hold) => hold.hangTag);
+        if (hangs) throw new RefusedError('hang-tag.hangs-already', { hangTag: hangs.hangTag ?? '' });
+        return { kind: 'hang-tag.hung', body: { bikeId, hangTag: body.hangTag }, happenedAt: body.at };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
   /** The work is done, with what was done for each finding and what it touched. Nothing is cleared by it. */
   async finish(actor: Actor, repairId: string, body: BodyOf<typeof finishRepair>): Promise<AnswerOf<typeof finishRepair>> {
     requireAct(actor, 'repair');
@@ -87,17 +137,7 @@ export class Repairs {
       async (tx) => {
         const repair = await findRepair(tx, repairId);
         if (repair.state !== 'started') throw new RefusedError('repair.already-done');
-        const undone = repair.findingIds.filter((id) => !body.work.some((each) => each.findingId === id));
-        if (undone.length > 0) throw new RefusedError('body.invalid', {}, { fields: undone.map((id) => ({ path: `work.${id}`, code: 'required' })) });
-        const facts = await factsOf(tx, repair.bikeId);
-        const findings = facts.findings
-          .filter((finding) => repair.findingIds.includes(finding.id))
-          .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: actor.id }));
-        return {
-          kind: 'repair.done',
-          body: { bikeId: repair.bikeId, repairId, findings, work: body.work, touched: body.touched, minutes: body.minutes },
-          happenedAt: body.at,
-        };
+        return sayDone(tx, repair, body, actor.id);
       },
       (tx) => answerOf(tx, repairId),
     );
@@ -174,10 +214,17 @@ export class Repairs {
           throw new RefusedError('release.not-ready', {
             blocks: readiness.blocks.map((block) => ('finding' in block ? `${block.code}: ${block.finding.words.fault}` : block.code)),
           });
+        const hangs = facts.holds.find((hold) => hold.hangTag)?.hangTag ?? null;
+        if (hangs !== null && !body.hangTagBack)
+          throw new RefusedError('release.hang-tag-out', { hangTag: hangs }, { fields: [{ path: 'hangTagBack', code: 'required' }] });
         const findings = facts.findings
           .filter((finding) => isStopNow(finding, this.now()) || finding.state === 're-looked')
           .map((finding): Finding => ({ ...finding, state: 'closed' }));
-        return { kind: 'bike.released', body: { bikeId, note: body.note, findings }, happenedAt: body.at };
+        return {
+          kind: 'bike.released',
+          body: { bikeId, note: body.note, findings, ...(hangs === null ? {} : { hangTagBack: hangs }) },
+          happenedAt: body.at,
+        };
       },
       (tx) => describeBike(tx, bikeId),
     );

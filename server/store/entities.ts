@@ -2,11 +2,12 @@ import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catal
 import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
-import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
+import { fitmentEntity, partEntity, stockItemEntity } from '@cadre/server/parts/entities';
 import { mishapEntity } from '@cadre/server/mishaps/entities';
 import { photoEntity } from '@cadre/server/photos/entities';
 import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
+import { intakeEntity } from '@cadre/server/intake/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { roundEntity, standingRoundEntity } from '@cadre/server/rounds/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
@@ -15,6 +16,8 @@ import { bikeReadingEntity, outingEntity } from '@cadre/server/wear/entities';
 
 /** Rebuilt from the record: emptied children first. */
 export const PROJECTIONS = [
+  intakeEntity,
+  stockItemEntity,
   mishapEntity,
   bikeReadingEntity,
   outingEntity,

@@ -224,4 +224,27 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
     sql: `CREATE TABLE mishap (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, kind ${WORD} NOT NULL, at ${MOMENT} NOT NULL, \`by\` ${ID} NOT NULL, note VARCHAR(400) NOT NULL, INDEX mishap_bike (bikeId, at),
       CONSTRAINT mishap_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT mishap_kind ${oneOf('kind', 'crash', 'transport', 'dunking')})`,
   },
+  {
+    name: 'StockItem',
+    sql: `CREATE TABLE stock_item (id ${ID} NOT NULL PRIMARY KEY, kind ${WORD} NOT NULL, name VARCHAR(80) NOT NULL, facts LONGTEXT NOT NULL, modelIds LONGTEXT NOT NULL, markings LONGTEXT NOT NULL, onHand INT NOT NULL, least INT NOT NULL,
+      price INT NOT NULL, leadDays INT NOT NULL, supplier VARCHAR(80) NOT NULL, version INT NOT NULL, CONSTRAINT stock_item_json CHECK (JSON_VALID(facts) AND JSON_VALID(modelIds) AND JSON_VALID(markings)),
+      CONSTRAINT stock_item_not_below_nothing CHECK (onHand >= 0), CONSTRAINT stock_item_numbers CHECK (least >= 0 AND price >= 0 AND leadDays >= 0))`,
+  },
+  {
+    name: 'RepairPlanned',
+    sql: `ALTER TABLE repair ADD COLUMN plan LONGTEXT NOT NULL DEFAULT '{"needs":[],"personId":null,"stand":"","waits":null}', ADD COLUMN used LONGTEXT NOT NULL DEFAULT '[]', ADD COLUMN torques LONGTEXT NOT NULL DEFAULT '[]',
+      ADD INDEX repair_done (doneAt), ADD CONSTRAINT repair_json CHECK (JSON_VALID(plan) AND JSON_VALID(used) AND JSON_VALID(torques))`,
+  },
+  {
+    name: 'RepairPlannedSaid',
+    sql: 'ALTER TABLE repair ALTER COLUMN plan DROP DEFAULT, ALTER COLUMN used DROP DEFAULT, ALTER COLUMN torques DROP DEFAULT',
+  },
+  { name: 'HangTag', sql: 'ALTER TABLE hold ADD COLUMN hangTag VARCHAR(40) NULL' },
+  {
+    name: 'Intake',
+    sql: `CREATE TABLE intake (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, \`from\` VARCHAR(120) NOT NULL, asking INT NOT NULL, worth INT NOT NULL, prices LONGTEXT NOT NULL, state ${WORD} NOT NULL, reason VARCHAR(400) NOT NULL,
+      openedBy ${ID} NOT NULL, openedAt ${MOMENT} NOT NULL, decidedBy ${ID} NULL, decidedAt ${MOMENT} NULL, INDEX intake_bike (bikeId, state), CONSTRAINT intake_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT intake_json CHECK (JSON_VALID(prices)), CONSTRAINT intake_state ${oneOf('state', 'open', 'accepted', 'declined')}, CONSTRAINT intake_decided_whole CHECK ((state = 'open') = (decidedBy IS NULL)),
+      CONSTRAINT intake_money CHECK (asking >= 0 AND worth >= 0))`,
+  },
 ];

@@ -72,7 +72,16 @@ describe('the database', () => {
       `INSERT INTO round VALUES ('${ID}', '${ID}', 'r', NULL, '[1]', '[]', NOW(), NULL, NOW(), NULL, 'closed', NULL, NULL, '[]', 1)`,
     ],
     ['an unknown severity', `INSERT INTO finding VALUES ('${ID}', '${ID}', 'open', 'bad', 0, '{}')`],
-    ['a repair done by nobody', `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL)`],
+    [
+      'a repair done by nobody',
+      `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL, '{}', '[]', '[]')`,
+    ],
+    [
+      'a repair whose parts are no JSON',
+      `INSERT INTO repair VALUES ('${ID}', '${ID}', 'started', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL, '{}', 'x', '[]')`,
+    ],
+    ['fewer parts than none', `INSERT INTO stock_item VALUES ('${ID}', 'chain', 'n', '{}', '[]', '{}', -1, 0, 0, 0, 's', 1)`],
+    ['an intake decided by nobody', `INSERT INTO intake VALUES ('${ID}', '${ID}', '', 1, 1, '[]', 'accepted', '', '${ID}', NOW(), NULL, NULL)`],
     ['an item closed by nobody', `INSERT INTO left_apart VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`],
     ['a part taken off before it was fitted', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'only', NOW(), NOW() - INTERVAL 1 DAY)`],
     ['a group back before it is out', `INSERT INTO outing_group VALUES ('${ID}', '${ID}', 'g', NOW(), NOW(), '[]', 1)`],

@@ -78,6 +78,30 @@ const WORDS: Record<ErrorCode, Words> = {
   'severity.not-lower': say('It has that severity already.', 'Choose another.'),
   'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, re-look, release.'),
   'repair.finding-not-open': say('This finding is closed or gone.', 'Reload the bench.'),
+  'merge.other-bike': say('These findings are on two bikes.', 'A merge is of one bike. Open a look across to follow one fault over several.'),
+  'merge.other-look': (p) => ({
+    what: `Two different looks: ${list(p.checkpoints)}.`,
+    todo: 'Leave them apart: one look after the repair would not see both.',
+  }),
+  'merge.same': say('That is the same finding.', 'Choose another one to merge with it.'),
+  'stock.not-enough': (p) => ({
+    what: `${String(p.name ?? '')}: ${String(p.onHand ?? '')} on hand, ${String(p.count ?? '')} wanted.`,
+    todo: 'Count the shelf and put the count right under Parts, or use fewer. What you typed stays.',
+  }),
+  'stock.below-nothing': (p) => ({
+    what: `${String(p.name ?? '')}: there are ${String(p.onHand ?? '')}; that would be fewer than none.`,
+    todo: 'Say how many lie on the shelf now.',
+  }),
+  'repair.over-torque': (p) => ({
+    what: `${String(p.value ?? '')} N m is over the most stated for this joint, ${String(p.most ?? '')} N m.`,
+    todo: 'Loosen it, look at the part for damage, tighten it anew within the figure.',
+  }),
+  'hang-tag.hangs-already': (p) => ({
+    what: `Hang-tag ${String(p.hangTag ?? '')} is on it already.`,
+    todo: 'One is enough: it comes back at the release.',
+  }),
+  'intake.decided': say('This intake was decided already.', 'Look at the bike itself.'),
+  'intake.not-priced': (p) => ({ what: `Not priced yet: ${list(p.faults)}.`, todo: 'Price every finding, nothing where it costs nothing.' }),
   'repair.finding-in-work': (p) => ({ what: `“${String(p.fault ?? '')}” is in work already.`, todo: 'Finish that repair.' }),
   'repair.already-done': say('This repair is done already.', 'Go on to the re-look.'),
   'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
@@ -87,6 +111,10 @@ const WORDS: Record<ErrorCode, Words> = {
     todo: 'Policy wants somebody else to look again here. Change person.',
   }),
   'release.not-held': say('Nothing holds this bike.', 'No release is needed.'),
+  'release.hang-tag-out': (p) => ({
+    what: `Hang-tag ${String(p.hangTag ?? '')} still hangs on it.`,
+    todo: 'Take it off the bike, tick that you have it, then release.',
+  }),
   'release.not-ready': (p) => ({ what: `Not ready for release: ${list(p.blocks)}.`, todo: 'Repair, re-look and put everything together first.' }),
   'left-apart.already-closed': say('This was put together already.', 'Nothing to do.'),
   unexpected: say('Something went wrong on the server.', 'Try again. If it stays, tell whoever runs Cadre the number below.'),

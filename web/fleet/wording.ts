@@ -36,6 +36,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'sign-check': 'Finish and sign the check',
   'complete-check': 'A complete check',
   'mishap-check': 'A complete check for just that',
+  'intake-decision': 'Look it over, price it, take it or leave it',
   'co-sign': 'Somebody experienced co-signs',
   'ride-out': 'A ride-out check',
   'read-report': 'Read the report',
@@ -96,6 +97,8 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
         ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${MISHAP_SHEETS[kind]}`,
       };
     }
+    case 'on-offer':
+      return { what: 'On offer, not of the fleet', detail: 'Nobody has decided yet whether it is taken', ends };
     case 'awaits-co-sign':
       return { what: `${reason.sheetName} by a trainee`, detail: 'Counts when co-signed', ends };
     case 'trouble-report':

@@ -2,7 +2,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/records';
 import { count } from '@cadre/web/app';
 import type { MishapKind } from '@cadre/core/mishaps';
-import { MISHAP_WORDS, PART_WORDS } from '@cadre/web/fleet';
+import { JOINT_WORDS, MISHAP_WORDS, PART_WORDS } from '@cadre/web/fleet';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
 
@@ -79,6 +79,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say('Check left unsigned and closed', '', 'quiet');
     case 'finding.under-policy':
       return say('A new policy moved what is open', faultsOf(body.findings), 'strong');
+    case 'finding.merged':
+      return say('Two findings told as one', faultsOf([body.finding]));
     case 'finding.severity-set':
       return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':
@@ -86,17 +88,42 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'repair.done':
       return say(
         'Repair done',
-        [...listOf(body.work).map((work) => text(work.done)), typeof body.minutes === 'number' ? `${body.minutes} min` : '']
+        [
+          ...listOf(body.work).map((work) => text(work.done)),
+          ...listOf(body.used).map((part) => `${String(part.count)} × ${text(part.name)}`),
+          ...listOf(body.torques).map(
+            (each) => `${JOINT_WORDS[each.joint as keyof typeof JOINT_WORDS] ?? text(each.joint)} ${String(each.newtonMetres)} N m`,
+          ),
+          typeof body.minutes === 'number' ? `${body.minutes} min` : '',
+        ]
           .filter(Boolean)
           .join(' · '),
         'strong',
       );
+    case 'repair.planned': {
+      const { waits, stand } = (body.plan ?? {}) as Body;
+      const waiting = (waits ?? {}) as Body;
+      if (!waits) return say('Repair planned', text(stand) ? `stand ${text(stand)}` : '', 'quiet');
+      return say(waiting.for === 'workshop' ? 'Away at a workshop' : 'Waits for a part', text(waiting.what));
+    }
     case 'left-apart.opened':
       return say('Left apart', text(body.what));
     case 'left-apart.closed':
       return say('Put together again');
     case 'bike.released':
-      return say('Released', text(body.note), 'strong');
+      return say(
+        'Released',
+        [text(body.hangTagBack) ? `hang-tag ${text(body.hangTagBack)} back` : '', text(body.note)].filter(Boolean).join(' · '),
+        'strong',
+      );
+    case 'hang-tag.hung':
+      return say('Hang-tag hung on it', text(body.hangTag));
+    case 'intake.opened':
+      return say('Offered to the house', text(body.from), 'strong');
+    case 'intake.priced':
+      return say('Priced', '', 'quiet');
+    case 'intake.decided':
+      return say(body.accept ? 'Taken into the fleet' : 'Not taken', text(body.reason), 'strong');
     case 'part.fitted': {
       const part = (body.part ?? {}) as Body;
       const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? 'Part';

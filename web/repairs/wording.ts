@@ -34,6 +34,8 @@ export function blockWords(block: ReleaseBlock): string {
       return `Sign the check that marks: ${block.words}`;
     case 'report-unread':
       return 'Read the rider’s report';
+    case 'on-offer':
+      return 'Decide the intake: it is on offer, not of the fleet';
     default:
       return assertNever(block);
   }

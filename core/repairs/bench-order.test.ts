@@ -1,0 +1,108 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { faultyMorning, HOUR, NOON } from '@cadre/core/testing';
+import { benchOrder, departures, readyTimes, type Bench, type BenchJob } from './index';
+
+const MINUTE = 60_000;
+const job = (bikeId: string, more: Partial<BenchJob> = {}): BenchJob => ({
+  ...{ bikeId, siteId: 's', kind: 'hybrid', size: 'M', minutes: 20, since: NOON, until: null, work: 'brake', needs: [], away: null },
+  ...more,
+});
+const group = (id: string, hours: number, count: number, size = 'M') => ({
+  ...{ id, siteId: 's', name: id, outAt: NOON + hours * HOUR, backAt: NOON + (hours + 2) * HOUR },
+  wants: [{ count, kind: null, size }],
+});
+const bench = (jobs: readonly BenchJob[], more: Partial<Bench> = {}): Bench => ({
+  jobs,
+  groups: [group('g', 1, 2)],
+  bikes: jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false })),
+  shelf: new Map(),
+  hands: 1,
+  now: NOON,
+  ...more,
+});
+const said = (of: Bench): string[] => benchOrder(of).map((place) => `${place.job.bikeId} ${place.because.code}`);
+
+describe('the order of the bench', () => {
+  it('takes what a group lacks first, the quickest of it, and says for whom', () => {
+    const jobs = [
+      job('large', { size: 'L', minutes: 5 }),
+      job('slow', { minutes: 50 }),
+      job('quick', { minutes: 10 }),
+      job('middle', { minutes: 30 }),
+    ];
+    expect(said(bench(jobs))).toEqual(['quick for-group', 'middle for-group', 'large nobody-waits', 'slow nobody-waits']);
+    expect(benchOrder(bench(jobs))[0]).toMatchObject({ because: { groupId: 'g', outAt: NOON + HOUR }, readyAt: NOON + 10 * MINUTE });
+  });
+
+  it('lets the longest go where the time does not reach for all', () => {
+    // The early group's only bike takes 50 minutes: it would cost the later group two.
+    const jobs = [job('long', { size: 'L', minutes: 50 }), job('a', { minutes: 30 }), job('b', { minutes: 28 })];
+    const of = bench(jobs, { groups: [group('early', 1, 1, 'L'), { ...group('late', 1, 2), outAt: NOON + 65 * MINUTE }] });
+    expect(departures(of, jobs).map((each) => each.ready)).toEqual([1, 0]);
+    expect(
+      departures(
+        of,
+        benchOrder(of).map((place) => place.job),
+      ).map((each) => each.ready),
+    ).toEqual([0, 2]);
+    expect(said(of)).toEqual(['b for-group', 'a for-group', 'long too-late']);
+  });
+
+  it('puts what lacks a part, or is away, last and says until when; the part goes to the bike somebody waits for', () => {
+    const shelf = new Map([['pads', { onHand: 1, leadDays: 3 }]]);
+    const needs = [{ itemId: 'pads', count: 1 }];
+    const jobs = [job('large', { size: 'L', needs }), job('wanted', { needs }), job('away', { away: { until: null } })];
+    expect(said(bench(jobs, { shelf }))).toEqual(['wanted for-group', 'large lacks-part', 'away away']);
+    expect(benchOrder(bench(jobs, { shelf }))[1]).toMatchObject({ because: { until: NOON + 72 * HOUR, itemId: 'pads' }, readyAt: null });
+  });
+
+  it('takes the same work of one departure together', () => {
+    const jobs = [job('a', { minutes: 10, work: 'brake' }), job('b', { minutes: 11, work: 'wheel' }), job('c', { minutes: 12, work: 'brake' })];
+    const places = benchOrder(bench(jobs, { groups: [group('g', 1, 3)] }));
+    expect(places.map((place) => [place.job.bikeId, place.sameWork])).toEqual([
+      ['a', false],
+      ['c', true],
+      ['b', false],
+    ]);
+  });
+
+  it('among what nobody waits for, what runs out by itself goes first', () => {
+    const jobs = [job('calm', { minutes: 5 }), job('soon', { minutes: 50, until: NOON + 30 * HOUR })];
+    expect(said(bench(jobs, { groups: [] }))).toEqual(['soon runs-out', 'calm nobody-waits']);
+  });
+
+  it('has every job once, whatever the morning', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 1e6 }), (seed) => {
+        const of = faultyMorning(seed);
+        const order = benchOrder(of);
+        expect(order.map((place) => place.job.bikeId).sort()).toEqual(of.jobs.map((each) => each.bikeId).sort());
+        // What is promised for a group is ready when it goes.
+        for (const { because, readyAt } of order) if (because.code === 'for-group') expect(readyAt).toBeLessThanOrEqual(because.outAt);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('beats first come, first served: never fewer bikes in all, and more on most mornings', () => {
+    let better = 0;
+    for (let seed = 1; seed <= 40; seed += 1) {
+      const of = faultyMorning(seed);
+      const sum = (order: readonly BenchJob[]): number => departures(of, order).reduce((all, each) => all + each.ready, 0);
+      const [ours, first] = [sum(benchOrder(of).map((place) => place.job)), sum(of.jobs)];
+      expect(ours, `morning ${seed}`).toBeGreaterThanOrEqual(first);
+      if (ours > first) better += 1;
+    }
+    expect(better).toBeGreaterThanOrEqual(38);
+  });
+
+  it('times jobs over the hands there are', () => {
+    const jobs = [job('a', { minutes: 30 }), job('b', { minutes: 10 }), job('c', { minutes: 10 })];
+    expect([...readyTimes(jobs, 2, NOON)].map(([id, at]) => [id, (at - NOON) / MINUTE])).toEqual([
+      ['a', 30],
+      ['b', 10],
+      ['c', 20],
+    ]);
+  });
+});

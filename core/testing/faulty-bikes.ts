@@ -1,0 +1,69 @@
+import type { BikeKind } from '@cadre/core/fleet';
+import type { Bench, BenchJob } from '@cadre/core/repairs';
+import type { Group } from '@cadre/core/schedule';
+import { HOUR, NOON } from './index';
+
+/** The same numbers for the same seed: 0 up to 1. */
+function drawing(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+const MODELS: readonly { readonly kind: BikeKind; readonly size: string }[] = [
+  { kind: 'child', size: '20 in' },
+  { kind: 'child', size: '24 in' },
+  { kind: 'hybrid', size: 'M' },
+  { kind: 'hardtail', size: 'M' },
+  { kind: 'hardtail', size: 'L' },
+];
+const WORKS = ['front-brake', 'rear-brake', 'rear-wheel', 'drivetrain', 'cockpit'];
+
+/**
+ * A bad morning: fifty faulty bikes in the order they came in, ten of them with a part that is not on the shelf, two people mending, and three groups whose sizes
+ * the sound bikes do not reach. The same for the same seed.
+ */
+export function faultyMorning(seed: number): Bench {
+  const draw = drawing(seed);
+  const of = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
+  const jobs = Array.from({ length: 50 }, (_each, at): BenchJob => {
+    const lacks = at % 5 === 2;
+    return {
+      ...{ bikeId: `b${String(at).padStart(2, '0')}`, siteId: 's', ...of(MODELS) },
+      ...{ minutes: 10 + Math.floor(draw() * 60), since: NOON - (100 - at) * HOUR, until: draw() < 0.2 ? NOON + 48 * HOUR : null },
+      ...{ work: of(WORKS), needs: [{ itemId: lacks ? 'scarce' : 'plenty', count: 1 }], away: null },
+    };
+  });
+  const sound = Array.from({ length: 12 }, (_each, at) => ({ id: `sound${at}`, siteId: 's', ready: true, ...of(MODELS) }));
+  const group = (id: string, hours: number, wants: readonly (readonly [number, number])[]): Group => ({
+    ...{ id, siteId: 's', name: id, outAt: NOON + hours * HOUR, backAt: NOON + (hours + 3) * HOUR },
+    wants: wants.map(([count, model]) => ({ count, kind: MODELS[model]?.kind ?? null, size: MODELS[model]?.size ?? '' })),
+  });
+  return {
+    jobs,
+    groups: [
+      group('first', 1, [
+        [5, 1],
+        [2, 2],
+      ]),
+      group('second', 2, [
+        [4, 3],
+        [3, 0],
+      ]),
+      group('third', 4, [
+        [5, 4],
+        [4, 2],
+        [3, 1],
+      ]),
+    ],
+    bikes: [...sound, ...jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false }))],
+    shelf: new Map([
+      ['plenty', { onHand: 99, leadDays: 0 }],
+      ['scarce', { onHand: 0, leadDays: 4 }],
+    ]),
+    hands: 2,
+    now: NOON,
+  };
+}

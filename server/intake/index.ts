@@ -1,0 +1,1 @@
+export { Intakes } from './service';

@@ -1,0 +1,68 @@
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import pdfMake from 'pdfmake';
+import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { DataSource } from 'typeorm';
+import type { SupplierOrder } from '@cadre/core/parts';
+import { currentPolicy } from '@cadre/server/catalogue';
+import { programEntity } from '@cadre/server/people/entities';
+
+const FONTS = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto');
+pdfMake.addFonts({
+  Roboto: {
+    normal: join(FONTS, 'Roboto-Regular.ttf'),
+    bold: join(FONTS, 'Roboto-Medium.ttf'),
+    italics: join(FONTS, 'Roboto-Italic.ttf'),
+    bolditalics: join(FONTS, 'Roboto-MediumItalic.ttf'),
+  },
+});
+// Nothing in an order comes from outside this machine.
+pdfMake.setUrlAccessPolicy(() => false);
+
+const wanted = (line: SupplierOrder['lines'][number]): string =>
+  [
+    ...line.wantedFor.map(({ tag, count }) => (count > 1 ? `${tag} (${count})` : tag)),
+    line.toTheLeast > 0 ? `${line.toTheLeast} for the shelf (least ${line.item.least})` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+
+function documentOf(program: string, orders: readonly SupplierOrder[], currency: string, now: number): TDocumentDefinitions {
+  const format = new Intl.NumberFormat('en', { style: 'currency', currency });
+  const unit = 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2);
+  const price = (minor: number): string => format.format(minor / unit);
+  const day = new Date(now).toISOString().slice(0, 10);
+  return {
+    info: { title: `Parts to order, ${program}, ${day}` },
+    pageMargins: [40, 48, 40, 48],
+    defaultStyle: { fontSize: 10 },
+    footer: (page, pages) => ({ text: `${program} · ${day} · page ${page} of ${pages}`, alignment: 'center', fontSize: 8 }),
+    content: [
+      { text: 'Parts to order', fontSize: 20, bold: true },
+      { text: `${program}, ${day}`, margin: [0, 2, 0, 8] },
+      ...(orders.length === 0 ? [{ text: 'Nothing: every part is on the shelf in its least number, and nothing waits for one.' }] : []),
+      ...orders.flatMap((order) => [
+        { text: order.supplier, fontSize: 13, bold: true, margin: [0, 12, 0, 4] as [number, number, number, number] },
+        {
+          table: {
+            headerRows: 1,
+            widths: ['*', 40, 60, 60, 150],
+            body: [
+              ['Part', 'Count', 'Each', 'Together', 'For'].map((text) => ({ text, bold: true })),
+              ...order.lines.map((line) => [line.item.name, String(line.count), price(line.item.price), price(line.cost), wanted(line)]),
+              [{ text: 'Together', bold: true }, '', '', { text: price(order.cost), bold: true }, `here in ${order.leadDays} days at the latest`],
+            ],
+          },
+          layout: 'lightHorizontalLines',
+        },
+      ]),
+    ],
+  };
+}
+
+/** The order list as a PDF: a table a supplier, with what each line is for. */
+export async function orderPdf(source: DataSource, orders: readonly SupplierOrder[], now: number): Promise<Buffer> {
+  const [program] = await source.getRepository(programEntity).find({ take: 1 });
+  const { policy } = await currentPolicy(source.manager);
+  return pdfMake.createPdf(documentOf(program?.name ?? '', orders, policy.money.currency, now)).getBuffer();
+}

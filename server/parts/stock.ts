@@ -1,0 +1,84 @@
+import { In, type DataSource, type EntityManager } from 'typeorm';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { countStock, listStock, setStockItem, StockItem } from '@cadre/contract/parts';
+import { fitIssues } from '@cadre/core/fleet';
+import { orderList, type PartNeed, type SupplierOrder } from '@cadre/core/parts';
+import { bikeEntity } from '@cadre/server/fleet/entities';
+import { programChain, requireAct, type Actor } from '@cadre/server/people';
+import { RefusedError, type Record } from '@cadre/server/records';
+import { repairEntity } from '@cadre/server/repairs/entities';
+import { stockItemEntity, type StockItemRow } from './entities';
+
+const itemOf = (row: StockItemRow): StockItem => structuredClone(row) as StockItem;
+
+/** The items, locked until the act is over: two benches cannot both take the last one. In order of id, so that two acts never wait for each other. */
+export async function lockItems(tx: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, StockItemRow>> {
+  const rows = await tx
+    .getRepository(stockItemEntity)
+    .find({ where: { id: In([...ids]) }, order: { id: 'ASC' }, lock: { mode: 'pessimistic_write' } });
+  for (const id of ids) if (!rows.some((row) => row.id === id)) throw new RefusedError('not-found', { what: 'part in stock' });
+  return new Map(rows.map((row) => [row.id, row]));
+}
+
+/** What open repairs count on, and for which bike. */
+async function openNeeds(tx: EntityManager): Promise<PartNeed[]> {
+  const repairs = await tx.getRepository(repairEntity).find({ where: { state: 'started' }, order: { startedAt: 'ASC', id: 'ASC' } });
+  const bikes = await tx.getRepository(bikeEntity).find({ where: { id: In(repairs.map((each) => each.bikeId)) }, select: { id: true, tag: true } });
+  const tags = new Map(bikes.map((bike) => [bike.id, bike.tag]));
+  return repairs.flatMap(({ bikeId, plan }) => plan.needs.map(({ itemId, count }) => ({ itemId, count, tag: tags.get(bikeId) ?? '' })));
+}
+
+/** The shelf: what is kept of which part, counted in by hand and down by repairs. */
+export class Stock {
+  constructor(
+    private readonly source: DataSource,
+    private readonly record: Record,
+  ) {}
+
+  async list(actor: Actor): Promise<AnswerOf<typeof listStock>> {
+    requireAct(actor, 'see');
+    const tx = this.source.manager;
+    const items = await tx.getRepository(stockItemEntity).find({ order: { kind: 'ASC', name: 'ASC', id: 'ASC' } });
+    return { items: items.map(itemOf), needs: await openNeeds(tx) };
+  }
+
+  async set(actor: Actor, itemId: string, body: BodyOf<typeof setStockItem>): Promise<StockItem> {
+    requireAct(actor, 'edit-fleet');
+    const issues = fitIssues(body.item.markings);
+    if (issues.length > 0)
+      throw new RefusedError('body.invalid', {}, { fields: issues.map((each) => ({ ...each, path: each.path.replace(/^fit/, 'item.markings') })) });
+    return this.record.act(
+      { chain: await programChain(this.source), id: body.id, request: { itemId, ...body }, author: actor.id },
+      async (tx) => {
+        const before = await tx.getRepository(stockItemEntity).findOneBy({ id: itemId });
+        if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: itemOf(before) } : {});
+        return { kind: 'stock.item-set', body: { itemId, item: body.item }, happenedAt: body.at };
+      },
+      (tx) => this.one(tx, itemId),
+    );
+  }
+
+  /** Counted in, or the shelf counted anew. Never under nothing: then the count that was is wrong, and somebody must look. */
+  async count(actor: Actor, itemId: string, body: BodyOf<typeof countStock>): Promise<StockItem> {
+    requireAct(actor, 'edit-fleet');
+    return this.record.act(
+      { chain: await programChain(this.source), id: body.id, request: { itemId, ...body }, author: actor.id },
+      async (tx) => {
+        const item = (await lockItems(tx, [itemId])).get(itemId);
+        if (item && item.onHand + body.by < 0)
+          throw new RefusedError('stock.below-nothing', { name: item.name, onHand: item.onHand }, { fields: [{ path: 'by', code: 'too_small' }] });
+        return { kind: 'stock.counted', body: { itemId, by: body.by, why: body.why, note: body.note }, happenedAt: body.at };
+      },
+      (tx) => this.one(tx, itemId),
+    );
+  }
+
+  async toOrder(actor: Actor): Promise<readonly SupplierOrder[]> {
+    const { items, needs } = await this.list(actor);
+    return orderList(items, needs);
+  }
+
+  private async one(tx: EntityManager, id: string): Promise<StockItem> {
+    return itemOf(await tx.getRepository(stockItemEntity).findOneByOrFail({ id }));
+  }
+}

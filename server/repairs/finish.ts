@@ -1,0 +1,100 @@
+import type { EntityManager } from 'typeorm';
+import type { BodyOf } from '@cadre/contract/http';
+import type { finishRepair } from '@cadre/contract/repairs';
+import type { Part } from '@cadre/core/fleet';
+import type { Finding } from '@cadre/core/findings';
+import { touchesOfPart, withTouches, type UsedPart } from '@cadre/core/repairs';
+import { torqueCard } from '@cadre/core/torque';
+import { currentPolicy } from '@cadre/server/catalogue';
+import { findBike, measuredBikes } from '@cadre/server/fleet';
+import { lockItems, replacing } from '@cadre/server/parts';
+import { factsOf } from '@cadre/server/projection';
+import { RefusedError, type Saying } from '@cadre/server/records';
+import type { RepairRow } from './entities';
+
+type Said = BodyOf<typeof finishRepair>;
+type Body = Said & { readonly used: NonNullable<Said['used']>; readonly torques: NonNullable<Said['torques']> };
+
+/** What comes off the shelf, each as priced today. Refused past what lies there: then the count is wrong, and somebody must look. */
+async function takeOffShelf(tx: EntityManager, body: Body): Promise<readonly UsedPart[]> {
+  const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
+  const left = new Map([...items].map(([id, item]) => [id, item.onHand]));
+  return body.used.map(({ itemId, count, findingId }, at): UsedPart => {
+    const item = items.get(itemId);
+    if (!item) throw new RefusedError('not-found', { what: 'part in stock' });
+    const onHand = left.get(itemId) ?? 0;
+    if (count > onHand)
+      throw new RefusedError('stock.not-enough', { name: item.name, onHand, count }, { fields: [{ path: `used.${at}.count`, code: 'too_big' }] });
+    left.set(itemId, onHand - count);
+    return { itemId, name: item.name, kind: item.kind, count, price: item.price, findingId };
+  });
+}
+
+/** Parts that go onto the bike: what sits in their place comes off, so that the wear of each is its own. */
+async function renewing(tx: EntityManager, bikeId: string, repairId: string, body: Body): Promise<Saying[]> {
+  const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
+  const sayings: Saying[] = [];
+  const places = new Set<string>();
+  for (const [at, { itemId, fits }] of body.used.entries()) {
+    const item = items.get(itemId);
+    if (!item || !fits) continue;
+    const place = `${item.kind}@${fits.position}`;
+    if (item.kind !== 'other' && places.has(place))
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: `used.${at}.fits.position`, code: 'taken' }] });
+    places.add(place);
+    const part: Part = { id: fits.partId, kind: item.kind, name: item.name, facts: item.facts, markings: item.markings };
+    sayings.push(...(await replacing(tx, bikeId, { part, position: fits.position, anyway: fits.anyway, at: body.at }, repairId)));
+  }
+  return sayings;
+}
+
+/** No joint is left tighter than the least of what is stated for it. A joint nobody stated a most for takes what the person says. */
+async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body['torques']): Promise<void> {
+  if (torques.length === 0) return;
+  const bike = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
+  if (!bike) return;
+  const card = torqueCard(bike, (await currentPolicy(tx)).policy);
+  for (const [at, { joint, newtonMetres }] of torques.entries()) {
+    const most = card
+      .filter((row) => row.joint === joint)
+      .flatMap((row) => row.stated)
+      .filter((stated) => stated.end === 'most')
+      .map((stated) => stated.value);
+    const least = Math.min(...most);
+    if (newtonMetres > least)
+      throw new RefusedError(
+        'repair.over-torque',
+        { joint, value: newtonMetres, most: least },
+        { fields: [{ path: `torques.${at}.newtonMetres`, code: 'too_big' }] },
+      );
+  }
+}
+
+/** Everything a repair done says: parts off and on, the work, what it touched (a renewed part touches at least its own), minutes. */
+export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, by: string): Promise<Saying[]> {
+  const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
+  const { bikeId, id: repairId } = repair;
+  const astray = body.used.flatMap((each, at) =>
+    repair.findingIds.includes(each.findingId) ? [] : [{ path: `used.${at}.findingId`, code: 'unknown' }],
+  );
+  const undone = repair.findingIds
+    .filter((id) => !body.work.some((each) => each.findingId === id))
+    .map((id) => ({ path: `work.${id}`, code: 'required' }));
+  if (undone.length + astray.length > 0) throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
+  await refuseOverTorque(tx, bikeId, body.torques);
+  const used = await takeOffShelf(tx, body);
+  const fitted = await renewing(tx, bikeId, repairId, body);
+  const ofParts = fitted.flatMap((saying) => (saying.kind === 'part.fitted' ? touchesOfPart(saying.body.part.kind, saying.body.position) : []));
+  const findings = (await factsOf(tx, bikeId)).findings
+    .filter((finding) => repair.findingIds.includes(finding.id))
+    .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: by }));
+  const done: Saying = {
+    kind: 'repair.done',
+    body: {
+      ...{ bikeId, repairId, findings, work: body.work, touched: withTouches(body.touched, ofParts), minutes: body.minutes },
+      ...{ used, torques: body.torques },
+    },
+    happenedAt: body.at,
+  };
+  return [...fitted, done];
+}
