@@ -158,6 +158,18 @@ export const checkSummary = z.object({
 });
 export type CheckSummary = z.infer<typeof checkSummary>;
 
+/** When a bike was last looked over whole by each sheet: its service marks. */
+export const listServices = route({
+  name: 'checks.services',
+  method: 'GET',
+  path: '/api/v1/bikes/:id/services',
+  act: 'see',
+  params: z.object({ id }),
+  answer: z.object({
+    services: z.array(z.object({ sheetKey: key, sheetName: z.string(), clears: z.boolean(), checkId: id, at: instant, by: id, times: z.int() })),
+  }),
+});
+
 /** The newest checks of a bike, the open ones first. */
 export const listChecks = route({
   name: 'checks.list',

@@ -54,6 +54,21 @@ export const setSeverity = route({
   answer: finding,
 });
 
+/** Every finding a bike ever had, the newest first; `before` goes on where an answer left off. */
+export const findingsOfBike = route({
+  name: 'findings.of-bike',
+  method: 'GET',
+  path: '/api/v1/bikes/:id/findings',
+  act: 'see',
+  params: z.object({ id }),
+  query: z.object({
+    state: z._default(z.enum(['open', 'closed']), 'closed'),
+    before: z.optional(id),
+    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 20),
+  }),
+  answer: z.object({ findings: z.array(finding), next: z.nullable(id) }),
+});
+
 /** Two findings of one bike that are one: `otherId` is closed into this one. */
 export const mergeFindings = route({
   name: 'findings.merge',

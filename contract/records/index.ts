@@ -22,6 +22,8 @@ export const timeline = route({
   params: z.object({ id }),
   query: z.object({
     before: z.optional(z.coerce.number().check(z.int())),
+    /** `told`: only what somebody would tell of it; marks, hooks and outings are left out. */
+    kinds: z._default(z.enum(['told', 'all']), 'all'),
     most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 50),
   }),
   answer: z.object({ entries: z.array(z.extend(change, { id, body: z.unknown() })), next: z.nullable(z.int()) }),

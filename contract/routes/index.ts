@@ -19,10 +19,11 @@ import {
   listChecks,
   listLooks,
   listPatterns,
+  listServices,
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import { findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -131,6 +132,7 @@ export const ROUTES: readonly RouteContract[] = [
   findChecks,
   listLooks,
   listChecks,
+  listServices,
   listPatterns,
   setWait,
   answerWait,
@@ -146,6 +148,7 @@ export const ROUTES: readonly RouteContract[] = [
   closeRound,
   setStandingRound,
   setSeverity,
+  findingsOfBike,
   mergeFindings,
   lookAcross,
   listRepairs,

@@ -20,6 +20,7 @@ export {
   type LegalWeight,
   type Marker,
   type MarkingWay,
+  type MoneyPolicy,
   type PolicyVersion,
 } from './policy';
 export {

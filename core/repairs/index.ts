@@ -6,4 +6,4 @@ export { jobMinutes } from './job-minutes';
 export { touchesOfPart, withTouches } from './part-touches';
 export { NO_PLAN, WAITS_FOR, type RepairPlan, type RepairWait, type WaitsFor } from './plan';
 export { reLookSheet } from './re-look';
-export { positionsOfTouch, RE_LOOK_TABLE, TOUCHES, usualTouches, type Touch, type Touched } from './touches';
+export { canTouch, positionsOfTouch, RE_LOOK_TABLE, TOUCHES, usualTouches, type Touch, type Touched } from './touches';

@@ -4,7 +4,7 @@ import { foldMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/core/testing';
-import { judgeReLook, positionsOfTouch, reLookSheet, TOUCHES, usualTouches, type Touched } from './index';
+import { canTouch, judgeReLook, positionsOfTouch, reLookSheet, TOUCHES, usualTouches, type Touched } from './index';
 
 const hardtail = USUAL_BUILD.hardtail;
 const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
@@ -38,6 +38,13 @@ describe('the sheet of a re-look', () => {
       positionsOfTouch(touch).some((position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0),
     );
     expect(found).toBe(true);
+  });
+
+  it.each(Object.entries(USUAL_BUILD))('offers on a %s only work whose looks it has', (_kind, build) => {
+    for (const touch of ['assist-wiring', 'rear-suspension', 'fork-suspension'] as const) {
+      const own = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).some(({ key }) => !key.startsWith('headset'));
+      expect(canTouch(touch, build), touch).toBe(own);
+    }
   });
 
   it('proposes touches for a fault in every zone but those that disturb nothing', () => {

@@ -1,4 +1,5 @@
 import type { Position, Zone } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
 
 /** Kinds of work, by what they disturb. Each end of the bike counts apart where it matters. */
 export const TOUCHES = [
@@ -123,6 +124,20 @@ const BY_ZONE: Record<Zone, readonly Touch[]> = {
 export function usualTouches(place: { readonly zone: Zone; readonly position: Position }): readonly Touched[] {
   const position: Position = place.position === 'only' && place.zone.startsWith('rear') ? 'rear' : place.position;
   return BY_ZONE[place.zone].map((touch) => ({ touch, position: ENDED.has(touch) ? position : 'only' }));
+}
+
+/** Whether a bike built so can be worked on like that at all: nobody is offered a shock on a rigid bike. */
+export function canTouch(touch: Touch, build: Pick<Build, 'assist' | 'rearSuspension' | 'fork'>): boolean {
+  switch (touch) {
+    case 'assist-wiring':
+      return build.assist !== 'none';
+    case 'rear-suspension':
+      return build.rearSuspension !== 'none';
+    case 'fork-suspension':
+      return build.fork === 'suspension';
+    default:
+      return true;
+  }
 }
 
 /** The places a kind of work may be said to touch. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { DEFAULT_POLICY, type MeasuredBike, type PolicyVersion } from '@cadre/core/catalogue';
 import { BIKE_KINDS, fitIssues, fitItemsOf, JOINTS, USUAL_BUILD, type FitList } from '@cadre/core/fleet';
-import { jointsOf, torqueCard, type TorqueCardRow } from '.';
+import { jointsOf, jointsTouched, torqueCard, type TorqueCardRow } from '.';
 
 const bikeLike = (more: Partial<MeasuredBike> = {}): MeasuredBike => ({ build: USUAL_BUILD.hardtail, model: {}, own: {}, parts: {}, ...more });
 const policyLike = (more: Partial<PolicyVersion> = {}, schools: Partial<PolicyVersion['schools']> = {}): PolicyVersion => ({
@@ -15,6 +15,16 @@ function rowOf(joint: string, bike: MeasuredBike, policy = policyLike()): Torque
   if (!row) throw new Error(`no ${joint} on the card`);
   return row;
 }
+
+describe('the joints work loosens', () => {
+  it('are those of the bike at hand, at the end it was done', () => {
+    const build = USUAL_BUILD.hardtail;
+    expect(jointsTouched([{ touch: 'brake-work', position: 'front' }], build)).toContain('caliper-mount');
+    expect(jointsTouched([{ touch: 'axle-out', position: 'rear' }], build)).toEqual(['axle-rear']);
+    expect(jointsTouched([{ touch: 'chain-sprockets', position: 'only' }], build)).toEqual([]);
+    expect(jointsTouched([{ touch: 'rear-suspension', position: 'only' }], build)).toEqual([]);
+  });
+});
 
 describe('the joints on a card', () => {
   it.each([

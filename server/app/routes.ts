@@ -19,10 +19,11 @@ import {
   listChecks,
   listLooks,
   listPatterns,
+  listServices,
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import { findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -265,6 +266,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(findChecks, async ({ body }, actor) => s.checks.find(actor, body)),
     answering(listLooks, async ({ params }, actor) => s.checks.looks(actor, params.id)),
     answering(listChecks, async ({ params, query }, actor) => s.checks.list(actor, params.id, query.most)),
+    answering(listServices, async ({ params }, actor) => s.checks.services(actor, params.id)),
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
     answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
     answering(reportMishap, async ({ params, body }, actor) => s.mishaps.report(actor, params.id, body)),
@@ -285,6 +287,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(setStandingRound, async ({ params, body }, actor) => s.rounds.setStanding(actor, params.id, body)),
     answering(lookAcross, async ({ params }, actor) => s.findings.lookAcross(actor, params.id)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
+    answering(findingsOfBike, async ({ params, query }, actor) => s.findings.ofBike(actor, params.id, query)),
     answering(mergeFindings, async ({ params, body }, actor) => s.findings.merge(actor, params.id, body)),
     answering(listCosts, async ({ query }, actor) => repairCosts(source, actor, query)),
     answering(planRepair, async ({ params, body }, actor) => s.repairs.plan(actor, params.id, body)),
@@ -298,7 +301,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(releaseBike, async ({ params, body }, actor) => s.repairs.release(actor, params.id, body)),
     answering(timeline, async ({ params, query }, actor) => {
       requireAct(actor, 'see');
-      const { entries, next } = await timelineOf(source, params.id, query.before, query.most);
+      const { entries, next } = await timelineOf(source, params.id, query);
       return { entries: entries.map((row) => ({ ...changeOf(row), id: row.id, body: JSON.parse(row.body) as unknown })), next };
     }),
     answering(changesRoute, async ({ req, res }, actor) => {

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import type { listLooks, findChecks, CheckSummary, NewMark } from '@cadre/contract/checks';
+import type { listLooks, listServices, findChecks, CheckSummary, NewMark } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { foldMarks, lastLooks } from '@cadre/core/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
@@ -45,6 +45,36 @@ export async function openChecksOf(
     openedAt: row.openedAt.getTime(),
     marks: (marks.get(row.id) ?? []).map((mark) => structuredClone(markOf(mark)) as NewMark),
   }));
+}
+
+interface ServiceRow {
+  readonly sheetHash: string;
+  readonly at: Date;
+  readonly times: string;
+}
+
+/** When a bike was last looked over whole by each sheet, the newest first: a row a version of a sheet, however many checks there were. */
+export async function servicesOf(tx: EntityManager, bikeId: string): Promise<AnswerOf<typeof listServices>['services']> {
+  await findBike(tx, bikeId);
+  const rows = (await tx.query(
+    "SELECT sheetHash, MAX(signedAt) AS at, COUNT(*) AS times FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND repairId IS NULL AND amends IS NULL AND awaitsCoSign = 0 GROUP BY sheetHash",
+    [bikeId],
+  )) as ServiceRow[];
+  const bySheet = new Map<string, { row: ServiceRow; name: string; clears: boolean; times: number }>();
+  for (const row of rows) {
+    const { sheet } = await sheetByHash(tx, row.sheetHash);
+    const known = bySheet.get(sheet.key);
+    const newer = !known || row.at > known.row.at ? { row, name: sheet.name, clears: sheet.clears } : known;
+    bySheet.set(sheet.key, { ...newer, times: (known?.times ?? 0) + Number(row.times) });
+  }
+  const services = [];
+  for (const [sheetKey, { row, name, clears, times }] of bySheet) {
+    const check = await tx
+      .getRepository(checkEntity)
+      .findOneByOrFail({ bikeId, sheetHash: row.sheetHash, signedAt: row.at, complete: true, state: 'signed' });
+    services.push({ sheetKey, sheetName: name, clears, checkId: check.id, at: row.at.getTime(), by: check.signedBy ?? '', times });
+  }
+  return services.sort((a, b) => b.at - a.at);
 }
 
 /** The newest checks of a bike, the open ones first. */

@@ -9,6 +9,7 @@ import type {
   listChecks,
   listLooks,
   listPatterns,
+  listServices,
   NewMark,
   openCheck,
   signCheck,
@@ -25,7 +26,7 @@ import { hashOf, markDigest, markDocument, RefusedError, type Record } from '@ca
 import { checkEntity, markEntity, type MarkRow } from './entities';
 import { describeCheck, findCheck } from './read';
 import { amendmentOf } from './amend';
-import { checksOf, lookedAt, openChecksOf } from './looks';
+import { checksOf, lookedAt, openChecksOf, servicesOf } from './looks';
 import { patternsSince } from './patterns';
 import { judgeSigned } from './judge';
 
@@ -62,6 +63,11 @@ export class Checks {
   async list(actor: Actor, bikeId: string, most: number): Promise<AnswerOf<typeof listChecks>> {
     requireAct(actor, 'see');
     return { checks: await checksOf(this.source.manager, bikeId, most) };
+  }
+
+  async services(actor: Actor, bikeId: string): Promise<AnswerOf<typeof listServices>> {
+    requireAct(actor, 'see');
+    return { services: await servicesOf(this.source.manager, bikeId) };
   }
 
   async patterns(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {

@@ -10,11 +10,12 @@ export interface FindingRow {
   severity: Finding['severity'];
   outingsUsed: number;
   finding: Finding;
+  openedAt: Date;
 }
 export const findingEntity = new EntitySchema<FindingRow>({
   name: 'finding',
-  columns: { id: key(), bikeId: uuid(), state: word(), severity: word(), outingsUsed: whole(), finding: json() },
-  indices: [{ name: 'finding_bike', columns: ['bikeId', 'state'] }],
+  columns: { id: key(), bikeId: uuid(), state: word(), severity: word(), outingsUsed: whole(), finding: json(), openedAt: moment() },
+  indices: [{ name: 'finding_bike', columns: ['bikeId', 'state', 'openedAt'] }],
 });
 
 export interface HoldRow {

@@ -1,6 +1,6 @@
-import { In, type DataSource, type EntityManager } from 'typeorm';
-import type { lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
-import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { In, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
+import type { findingsOfBike, lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
+import type { AnswerOf, BodyOf, QueryOf } from '@cadre/contract/http';
 import { limitFor, lookAcross, maySetSeverity, mergeFindings, TELLING_WORK_MS } from '@cadre/core/findings';
 import { usualTouches } from '@cadre/core/repairs';
 import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
@@ -67,6 +67,30 @@ export class Findings {
       },
       async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof mergeRoute>,
     );
+  }
+
+  /** What a bike has or had, the newest first. */
+  async ofBike(actor: Actor, bikeId: string, query: QueryOf<typeof findingsOfBike>): Promise<AnswerOf<typeof findingsOfBike>> {
+    requireAct(actor, 'see');
+    const tx = this.source.manager;
+    await findBike(tx, bikeId);
+    const last = query.before ? await this.rowOf(tx, query.before) : null;
+    const of = { bikeId, state: query.state === 'closed' ? ('closed' as const) : Not('closed' as const) };
+    const rows = await tx.getRepository(findingEntity).find({
+      where: last
+        ? [
+            { ...of, openedAt: LessThan(last.openedAt) },
+            { ...of, openedAt: last.openedAt, id: LessThan(last.id) },
+          ]
+        : of,
+      order: { openedAt: 'DESC', id: 'DESC' },
+      take: query.most + 1,
+    });
+    const page = rows.slice(0, query.most);
+    return {
+      findings: structuredClone(page.map(findingOf)) as AnswerOf<typeof findingsOfBike>['findings'],
+      next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null,
+    };
   }
 
   private async rowOf(tx: EntityManager, id: string): Promise<FindingRow> {

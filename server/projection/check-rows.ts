@@ -7,9 +7,8 @@ import { keepReadings } from './wear-rows';
 
 export async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
   for (const finding of findings) {
-    await tx
-      .getRepository(findingEntity)
-      .save({ id: finding.id, bikeId, state: finding.state, severity: finding.severity, outingsUsed: finding.outingsUsed, finding });
+    const { id, state, severity, outingsUsed } = finding;
+    await tx.getRepository(findingEntity).save({ id, bikeId, state, severity, outingsUsed, finding, openedAt: new Date(finding.openedAt) });
   }
 }
 

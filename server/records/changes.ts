@@ -1,4 +1,5 @@
-import { LessThan, MoreThan, type DataSource } from 'typeorm';
+import { In, LessThan, MoreThan, Not, type DataSource } from 'typeorm';
+import { QUIET_KINDS } from '@cadre/core/records';
 import type { Change } from '@cadre/contract/records';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
 import type { Record } from './record';
@@ -107,11 +108,16 @@ export class Changes {
 export async function timelineOf(
   source: DataSource,
   bikeId: string,
-  before: number | undefined,
-  most: number,
+  { before, kinds, most }: { readonly before?: number | undefined; readonly kinds: 'told' | 'all'; readonly most: number },
 ): Promise<{ entries: EntryRow[]; next: number | null }> {
-  const rows = await source
-    .getRepository(entryEntity)
-    .find({ where: { bikeId, ...(before === undefined ? {} : { ordinal: LessThan(before) }) }, order: { ordinal: 'DESC' }, take: most + 1 });
+  const rows = await source.getRepository(entryEntity).find({
+    where: {
+      bikeId,
+      ...(before === undefined ? {} : { ordinal: LessThan(before) }),
+      ...(kinds === 'told' ? { kind: Not(In([...QUIET_KINDS])) } : {}),
+    },
+    order: { ordinal: 'DESC' },
+    take: most + 1,
+  });
   return { entries: rows.slice(0, most), next: rows.length > most ? (rows[most - 1]?.ordinal ?? null) : null };
 }

@@ -247,4 +247,13 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       CONSTRAINT intake_json CHECK (JSON_VALID(prices)), CONSTRAINT intake_state ${oneOf('state', 'open', 'accepted', 'declined')}, CONSTRAINT intake_decided_whole CHECK ((state = 'open') = (decidedBy IS NULL)),
       CONSTRAINT intake_money CHECK (asking >= 0 AND worth >= 0))`,
   },
+  {
+    name: 'FindingOpenedAt',
+    sql: `ALTER TABLE finding ADD COLUMN openedAt ${MOMENT} NOT NULL DEFAULT '1970-01-01', DROP INDEX finding_bike, ADD INDEX finding_bike (bikeId, state, openedAt)`,
+  },
+  {
+    name: 'FindingsOpenedSoFar',
+    sql: "UPDATE finding SET openedAt = TIMESTAMPADD(MICROSECOND, JSON_VALUE(finding, '$.openedAt') * 1000, '1970-01-01 00:00:00.000')",
+  },
+  { name: 'FindingOpenedSaid', sql: 'ALTER TABLE finding ALTER COLUMN openedAt DROP DEFAULT' },
 ];

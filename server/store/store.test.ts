@@ -71,7 +71,7 @@ describe('the database', () => {
       'a round closed by nobody',
       `INSERT INTO round VALUES ('${ID}', '${ID}', 'r', NULL, '[1]', '[]', NOW(), NULL, NOW(), NULL, 'closed', NULL, NULL, '[]', 1)`,
     ],
-    ['an unknown severity', `INSERT INTO finding VALUES ('${ID}', '${ID}', 'open', 'bad', 0, '{}')`],
+    ['an unknown severity', `INSERT INTO finding VALUES ('${ID}', '${ID}', 'open', 'bad', 0, '{}', NOW())`],
     [
       'a repair done by nobody',
       `INSERT INTO repair VALUES ('${ID}', '${ID}', 'done', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL, '{}', '[]', '[]')`,

@@ -2,7 +2,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
 import { IsNull } from 'typeorm';
 import { bikeEntity, bikeStateEntity, modelEntity } from '@cadre/server/fleet/entities';
-import { fitmentEntity } from '@cadre/server/parts/entities';
+import { findingEntity } from '@cadre/server/findings/entities';
+import { intakeEntity } from '@cadre/server/intake/entities';
+import { fitmentEntity, stockItemEntity } from '@cadre/server/parts/entities';
 import { countRound, roundRows } from '@cadre/core/rounds';
 import { personEntity } from '@cadre/server/people/entities';
 import { DEVICE } from '@cadre/test-world/builders';
@@ -23,14 +25,14 @@ describe.each([
   }, 120_000);
   afterAll(() => database.drop());
 
-  it('has seventy-two bikes, some in every fitness, and some out', async () => {
+  it('has seventy-two bikes and one on offer, some in every fitness, and some out', async () => {
     const states = await database.source.getRepository(bikeStateEntity).find();
     const found = new Map<Fitness, number>();
     for (const state of states) {
       const { fitness } = evaluateFitness(state.facts as FitnessFacts, now);
       found.set(fitness, (found.get(fitness) ?? 0) + 1);
     }
-    expect(states).toHaveLength(72);
+    expect(states).toHaveLength(73);
     for (const fitness of ['cleared', 'cleared-with-watch', 'due', 'held'] as const) expect(found.get(fitness) ?? 0, fitness).toBeGreaterThan(0);
     expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'out' })).toBeGreaterThan(0);
     expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'on-the-bench' })).toBe(2);
@@ -46,7 +48,7 @@ describe.each([
 
   it('has models with fit lists, parts on bikes, and groups of the day', async () => {
     expect(await database.source.getRepository(modelEntity).count()).toBe(8);
-    expect(await database.source.getRepository(bikeEntity).countBy({ modelId: IsNull() })).toBe(0);
+    expect(await database.source.getRepository(bikeEntity).countBy({ modelId: IsNull() })).toBe(1);
     expect(await database.source.getRepository(fitmentEntity).countBy({ removedAt: IsNull() })).toBeGreaterThan(15);
     const groups = await database.source.getRepository(outingGroupEntity).find();
     expect(groups.filter((group) => group.outAt.getTime() > now).length).toBeGreaterThan(3);
@@ -61,6 +63,18 @@ describe.each([
     expect(counts.done).toBeGreaterThan(8);
     expect(counts.left).toBeGreaterThan(5);
     expect(morning?.looks.filter((look) => look.state === 'open').length).toBe(2);
+  });
+
+  it('has a shelf with something short, repairs that used parts, and a bike on offer with its findings', async () => {
+    const items = await database.source.getRepository(stockItemEntity).find();
+    expect(items.length).toBeGreaterThan(12);
+    expect(items.some((item) => item.onHand < item.least)).toBe(true);
+    const [{ used }] = (await database.source.query(
+      "SELECT COUNT(*) AS used FROM entry WHERE kind = 'repair.done' AND JSON_LENGTH(body, '$.used') > 0",
+    )) as [{ used: string }];
+    expect(Number(used)).toBeGreaterThan(0);
+    const [intake] = await database.source.getRepository(intakeEntity).findBy({ state: 'open' });
+    expect(await database.source.getRepository(findingEntity).countBy({ bikeId: intake?.bikeId ?? '' })).toBe(3);
   });
 
   it('is peopled by five made-up people, one in each role and one trainee', () => {

@@ -54,3 +54,10 @@ export const thisMorning: readonly PastCheck[] = [
   { tag: 'H09', by: 'pia', leftOut: ['rotor-fixings'] },
   { tag: 'H15', by: 'pia', exceptions: [{ checkpoint: 'headset-play', more: faulty('strong-knock') }] },
 ];
+
+/** What was found on the bike on offer. */
+export const offeredFaults: readonly Exception[] = [
+  { checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn', { note: 'Threads not through yet' }) },
+  { checkpoint: 'chain-joined', more: faulty('dry') },
+  { checkpoint: 'grips', more: faulty('torn') },
+];

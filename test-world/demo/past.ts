@@ -1,6 +1,8 @@
 import { v7 as newId } from 'uuid';
 import { asBuilt, askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
+import type { StockItem } from '@cadre/contract/parts';
+import type { Build, FitmentPosition } from '@cadre/core/fleet';
+import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { usualTouches } from '@cadre/core/repairs';
 import type { Services } from '@cadre/server/app';
@@ -25,6 +27,8 @@ export interface PastWorld {
   /** The bikes of one site: sites have chains of their own, so their pasts can be lived side by side. */
   readonly bikes: readonly DemoBike[];
   readonly bikeIds: ReadonlyMap<string, string>;
+  /** What the house keeps: repairs of the past used some of it. */
+  readonly shelf: readonly StockItem[];
   /** How many days of it. */
   readonly days: number;
   /** The first moment of today at the site. */
@@ -164,6 +168,24 @@ async function checkOnce(
 
 const DONE_WORDS = ['Set right and torqued', 'Renewed the part, bedded in', 'Cleaned, adjusted, tried on the slip', 'Straightened and tightened'];
 
+/** What a finding of the past took off the shelf. Bikes whose wear is followed keep their parts, and nothing is fitted twice in one place. */
+function usedFor(world: PastWorld, bike: DemoBike, findings: readonly Finding[]): { itemId: string; findingId: string; position: FitmentPosition }[] {
+  if (MEASURED[bike.tag]) return [];
+  const taken = new Set<string>();
+  return findings.flatMap((finding) => {
+    const part = likelyPart(finding);
+    const item =
+      part &&
+      world.shelf.find(
+        (each) => each.kind === part.kind && placesOn(each as CoreItem, { build: demoBuild(bike), modelId: null }).includes(part.position),
+      );
+    const place = `${part?.kind}@${part?.position}`;
+    if (!part || !item || taken.has(place)) return [];
+    taken.add(place);
+    return [{ itemId: item.id, findingId: finding.id, position: part.position }];
+  });
+}
+
 /** Mends findings, looks again, and releases the bike where a stop had held it. */
 async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding[], at: number): Promise<void> {
   const { services, actors } = world;
@@ -181,6 +203,10 @@ async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding
       done: DONE_WORDS[(index + finding.words.fault.length) % DONE_WORDS.length] ?? '',
     })),
     touched: [...touched.values()],
+    used: usedFor(world, bike, findings).map(({ itemId, findingId, position }) => ({
+      ...{ itemId, findingId, count: 1 },
+      fits: { partId: newId(), position, anyway: '' },
+    })),
     minutes: 12 + ((findings[0]?.words.fault.length ?? 0) % 20),
     at: doneAt,
   });

@@ -7,26 +7,30 @@ import { v7 as newId } from 'uuid';
 import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
-import { fitPart, type Part } from '@cadre/contract/parts';
+import { openIntake } from '@cadre/contract/intake';
+import { countStock, fitPart, listStock, setStockItem, type Part, type StockItem } from '@cadre/contract/parts';
 import { addGroup } from '@cadre/contract/schedule';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
-import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
 import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/people';
 import { bikeFieldsOf, DEVICE, markFor, marksFor } from '@cadre/test-world/builders';
 import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
+import { demoShelf } from './shelf';
 import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
-import { thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
+import { offeredFaults, thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
 import { livePast } from './past';
 import { demoPeople } from './people';
 
 const ZONE = 'Europe/London';
 const DAY_MS = 86_400_000;
 const MINUTE_MS = 60_000;
+const BOUGHT_FOR_A_SEASON = 60;
 
 /** Everything the demo does goes through the same routes as everybody's clicks, on a clock that can be turned back. */
 class Seeder {
@@ -34,6 +38,7 @@ class Seeder {
   readonly clients = new Map<string, Client>();
   readonly people = new Map<string, string>();
   readonly bikes = new Map<string, { id: string; demo: DemoBike }>();
+  readonly stock = new Map<string, StockItem>();
   sheets = new Map<string, { hash: string; sheet: SheetVersion }>();
 
   constructor(
@@ -152,6 +157,50 @@ class Seeder {
         );
       await fit(tag, { kind: 'chain', name: '11-speed chain', facts: {}, markings: {} }, 'only');
     }
+  }
+
+  /** What the house keeps on the shelf, bought for a season: counted anew today by `countShelf`. */
+  async shelf(): Promise<void> {
+    const mechanic = this.as('tomas');
+    const { models } = await mechanic.send(getWall);
+    for (const { onHand: _today, models: names = [], ...fields } of demoShelf) {
+      const id = newId();
+      const modelIds = models.filter((model) => names.includes(model.name)).map((model) => model.id);
+      await mechanic.send(setStockItem, { params: { id }, body: { id: newId(), item: { ...fields, modelIds }, version: null, at: this.now } });
+      const body = { id: newId(), by: BOUGHT_FOR_A_SEASON, why: 'delivered' as const, note: '', at: this.now };
+      this.stock.set(fields.name, await mechanic.send(countStock, { params: { id }, body }));
+    }
+  }
+
+  async countShelf(): Promise<void> {
+    const mechanic = this.as('tomas');
+    for (const item of (await mechanic.send(listStock)).items) {
+      const today = demoShelf.find((each) => each.name === item.name)?.onHand ?? 0;
+      this.stock.set(item.name, item);
+      if (today === item.onHand) continue;
+      const body = { id: newId(), by: today - item.onHand, why: 'counted' as const, note: '', at: this.now };
+      await mechanic.send(countStock, { params: { id: item.id }, body });
+    }
+  }
+
+  /** A used bike somebody offers, looked over and not decided. */
+  async offered(at: number): Promise<void> {
+    this.now = at;
+    const lead = this.as('tomas');
+    const wall = await lead.send(getWall);
+    const siteId = wall.sites.find((site) => site.name === 'Boathouse')?.id ?? '';
+    const bike = bikeFieldsOf('hardtail', { tag: 'N01', siteId, model: 'Ridgeway, secondhand', size: 'M', serial: 'RW-20817' });
+    const bikeId = newId();
+    await lead.send(openIntake, { body: { id: newId(), bikeId, bike, from: 'the sailing club', asking: 26_000, worth: 48_000, at } });
+    const sheet = this.sheets.get('intake');
+    if (!sheet) throw new Error('no intake sheet for the demo');
+    const author = this.people.get('tomas') ?? '';
+    const checkId = newId();
+    await lead.send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
+    const marks = marksFor(sheet.sheet, bike.build as Build, author, at, offeredFaults);
+    for (let from = 0; from < marks.length; from += 100)
+      await lead.send(addMarks, { params: { id: checkId }, body: { marks: marks.slice(from, from + 100) } });
+    await lead.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at } });
   }
 
   /** What the trainee has been signed off for so far. */
@@ -285,7 +334,12 @@ class Seeder {
         at,
       },
     });
-    await mechanic.send(startRepair, { body: { id: newId(), bikeId: this.bike('H08').id, findingIds: [findingOf('H08', 'pumped')], at } });
+    const bleeding = newId();
+    await mechanic.send(startRepair, { body: { id: bleeding, bikeId: this.bike('H08').id, findingIds: [findingOf('H08', 'pumped')], at } });
+    const needs = [{ itemId: this.stock.get('Brake fluid, mineral, 100 ml')?.id ?? '', count: 1 }];
+    const plan = { stand: '2', personId: this.people.get('tomas') ?? null, needs, waits: null };
+    await mechanic.send(planRepair, { params: { id: bleeding }, body: { id: newId(), plan, at } });
+    await mechanic.send(hangTag, { params: { id: this.bike('H08').id }, body: { id: newId(), hangTag: 'Plate 3', at } });
     await mechanic.send(leaveApart, {
       params: { id: this.bike('H08').id },
       body: { id: newId(), what: 'Rear wheel out, caliper off for bleeding', at },
@@ -318,7 +372,12 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     await seeder.addPeople();
     await seeder.fleet();
     await seeder.parts();
-    await changePolicy(seeder.as('ines'), { marking: 'by-person' }, 'Signed-off people by station, trainees one by one');
+    await seeder.shelf();
+    await changePolicy(
+      seeder.as('ines'),
+      { marking: 'by-person', money: { currency: 'GBP', hourlyRate: 3200 } },
+      'Signed-off people by station, trainees one by one; an hour at the bench costs 32',
+    );
     const today = startOfSiteDay(now, ZONE);
     const person = (name: 'ines' | 'tomas' | 'pia'): Actor => {
       const found = demoPeople.find((each) => each.signInName === name);
@@ -337,6 +396,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
           sheets: seeder.sheets,
           bikes: demoBikes.filter((bike) => racks.includes(bike.rack)),
           bikeIds,
+          shelf: [...seeder.stock.values()],
           days,
           today,
           at: (to) => (time = to),
@@ -351,6 +411,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     seeder.now = dayBefore;
     await seeder.signEverybodyIn();
     await seeder.competences();
+    await seeder.countShelf();
     for (const [index, past] of yesterday.entries()) await seeder.check(past, dayBefore + 1_800_000 + index * 6 * MINUTE_MS);
     // This morning's checks end before now and begin today, however early it is seeded.
     const span = Math.min(now - today, 110 * MINUTE_MS);
@@ -363,6 +424,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
       if (past.tag === 'H01') await seeder.half('Q17', 'jonah', null, at, 0.4);
       await seeder.check(past, at);
     }
+    await seeder.offered(Math.max(seeder.now, now - 12 * MINUTE_MS));
     await seeder.bench(Math.max(seeder.now, now - 10 * MINUTE_MS));
     await seeder.groups(now);
     await seeder.half('H03', 'tomas', 'wet-season', Math.max(seeder.now, now - 6 * MINUTE_MS), 0.5);

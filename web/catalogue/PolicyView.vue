@@ -6,6 +6,7 @@ import { dayAndClock, fieldWords, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { LimitChoices } from '@cadre/web/measures';
 import { useSession } from '@cadre/web/people';
+import { MoneyChoice } from '@cadre/web/parts';
 import { HouseTorque } from '@cadre/web/torque';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
@@ -48,6 +49,7 @@ const wrong = computed(() =>
 );
 const wrongLimits = ref<readonly string[]>([]);
 const wrongTorque = ref<readonly string[]>([]);
+const wrongMoney = ref(false);
 function setNumber(key: Numbered, text: string): void {
   typed.value = { ...typed.value, [key]: text };
   const read = readNumber(text);
@@ -139,6 +141,11 @@ const publish = (): void => {
             @wrong="(joints) => (wrongTorque = joints)"
           />
         </section>
+        <MoneyChoice
+          :model-value="choices.money"
+          @update:model-value="(money) => form.set({ money: { ...money } })"
+          @wrong="(isWrong) => (wrongMoney = isWrong)"
+        />
         <section aria-labelledby="schools" class="space-y-4">
           <h2 id="schools" class="sturdy text-xl">Schools</h2>
           <SchoolChoice
@@ -159,7 +166,7 @@ const publish = (): void => {
           <template v-else>
             <ActButton
               class="w-full"
-              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0 || wrongTorque.length > 0"
+              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0 || wrongTorque.length > 0 || wrongMoney"
               data-preview
               @click="refusal.run(form.look)"
               >Which bikes would change?</ActButton

@@ -21,5 +21,6 @@ export { OUTCOME_WORDS } from './wording';
 /** Opened on a row that is not sound: fetched then. */
 export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));
 export const BikeChecks = defineAsyncComponent(() => import('./BikeChecks.vue'));
+export const ServiceMarks = defineAsyncComponent(() => import('./ServiceMarks.vue'));
 export const HowToLook = defineAsyncComponent(() => import('./HowToLook.vue'));
 export const ReadingField = defineAsyncComponent(() => import('./ReadingField.vue'));

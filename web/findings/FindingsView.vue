@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { createSortedRowModel, rowSortingFeature, tableFeatures, useTable, type ColumnDef } from '@tanstack/vue-table';
 import { SEVERITIES } from '@cadre/core/catalogue';
@@ -7,12 +7,17 @@ import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_WORDS } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { ChoiceChips, TextField } from '@cadre/web/ui';
+import { useSession } from '@cadre/web/people';
+import ActOnSeveral from './ActOnSeveral.vue';
+import SavedViewsBar from './SavedViewsBar.vue';
 import { FOUND_STATES, useFindings, type FindingRow, type FoundState } from './use-findings';
 
 /** Everything open on the fleet: worst first, or by whatever head is touched. */
 const fleet = useFleet();
 if (!fleet.wall) void fleet.load();
 const now = useNow();
+const session = useSession();
+const chosen = ref<ReadonlySet<string>>(new Set());
 const { all, rows, search, severities, states, set } = useFindings();
 const STATE_WORDS: Record<FoundState, string> = { open: 'To repair', 'in-work': 'In work', mended: 'Look again', 're-looked': 'To release' };
 
@@ -41,6 +46,17 @@ const columns = [
   column('until', 'Until', (row) => row.until),
 ];
 const data = computed(() => [...rows.value]);
+/** What is chosen and still in sight: nobody acts on what a search has hidden. */
+const inHand = computed(() => rows.value.filter((row) => chosen.value.has(row.id)));
+const mayAct = computed(() => session.may('repair') || session.may('raise-severity'));
+function toggle(ids: readonly string[], yes: boolean): void {
+  const next = new Set(chosen.value);
+  for (const id of ids) {
+    if (yes) next.add(id);
+    else next.delete(id);
+  }
+  chosen.value = next;
+}
 const table = useTable({
   features,
   columns,
@@ -86,13 +102,29 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
         @choose="(state) => set({ state })"
       />
     </div>
+    <SavedViewsBar class="mt-2" />
     <p class="mt-3 text-soft" role="status">
-      {{ rows.length === all.length ? count(all.length, 'finding') : `${rows.length} of ${count(all.length, 'finding')}` }}. The address holds the
-      search: keep it as a bookmark.
+      {{ rows.length === all.length ? count(all.length, 'finding') : `${rows.length} of ${count(all.length, 'finding')}` }}.
     </p>
     <table v-if="rows.length" class="mt-2 w-full border-collapse max-sm:block">
       <thead class="max-sm:sr-only">
         <tr v-for="group in table.getHeaderGroups()" :key="group.id" class="border-b-2 border-ink/60 text-left">
+          <th v-if="mayAct" scope="col" class="w-12">
+            <label class="grid size-12 place-items-center"
+              ><span class="sr-only">Choose all in sight</span
+              ><input
+                type="checkbox"
+                class="size-6"
+                :checked="inHand.length === rows.length"
+                data-choose-all
+                @change="
+                  toggle(
+                    rows.map((row) => row.id),
+                    ($event.target as HTMLInputElement).checked,
+                  )
+                "
+            /></label>
+          </th>
           <th v-for="header in group.headers" :key="header.id" scope="col" :aria-sort="sorted(header.column.id)" class="p-0 align-bottom">
             <button
               type="button"
@@ -115,6 +147,17 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
           :class="(row.severity === 'stop' || row.overdue) && 'bg-held-wash'"
           :data-finding="row.id"
         >
+          <td v-if="mayAct" class="max-sm:float-right">
+            <label class="grid size-12 place-items-center"
+              ><span class="sr-only">Choose {{ row.tag }}: {{ row.what }}</span
+              ><input
+                type="checkbox"
+                class="size-6"
+                :checked="chosen.has(row.id)"
+                data-choose-finding
+                @change="toggle([row.id], ($event.target as HTMLInputElement).checked)"
+            /></label>
+          </td>
           <td
             class="p-2 font-semibold max-sm:inline-block max-sm:p-1"
             :class="row.severity === 'stop' || row.overdue ? 'text-held' : row.severity === 'upkeep' ? '' : 'text-watch'"
@@ -142,5 +185,6 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
     <p v-else class="mt-4 text-lg">
       {{ all.length ? 'Nothing open fits this search.' : fleet.wall ? 'Nothing is open on the whole fleet.' : 'Fetching the fleet …' }}
     </p>
+    <ActOnSeveral v-if="inHand.length" :rows="inHand" @done="(ids) => toggle(ids, false)" @none="chosen = new Set()" />
   </main>
 </template>

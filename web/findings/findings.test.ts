@@ -1,3 +1,4 @@
+import 'fake-indexeddb/auto';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';

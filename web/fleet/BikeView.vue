@@ -4,10 +4,11 @@ import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
-import { BikeChecks, useOutbox } from '@cadre/web/checks';
+import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
 import { WearPanel } from '@cadre/web/wear';
+import OpenFindings from './OpenFindings.vue';
 import BikeClipboard from './BikeClipboard.vue';
 import BikeFigure from './BikeFigure.vue';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
@@ -15,6 +16,7 @@ import { fitItemWords, fitText, shownUnit } from './fit-wording';
 import { useFleet } from './use-fleet';
 
 const PartsPanel = defineAsyncComponent(async () => (await import('@cadre/web/parts')).PartsPanel);
+const BikeCosts = defineAsyncComponent(async () => (await import('@cadre/web/repairs')).BikeCosts);
 const BikeTimeline = defineAsyncComponent(async () => (await import('@cadre/web/records')).BikeTimeline);
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
@@ -25,6 +27,12 @@ const outbox = useOutbox();
 const now = useNow();
 if (!fleet.wall) void fleet.load();
 
+/** What can be printed of a bike. */
+const PAPERS = [
+  { name: 'record', words: 'Print its record' },
+  { name: 'torque', words: 'Torque card' },
+  { name: 'warranty', words: 'Question to the maker' },
+] as const;
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
 const begun = computed(() => Boolean(bike.value?.openCheckId) || outbox.openBikes.includes(props.bikeId));
@@ -100,6 +108,7 @@ const fit = computed(() => {
           </div>
         </dl>
         <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
+        <OpenFindings :bike="bike" :time-zone="site?.timeZone" />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
         <PartsPanel :bike="bike" />
@@ -109,6 +118,18 @@ const fit = computed(() => {
       <!-- On a phone its standing comes first: it is what somebody came for. -->
       <BikeClipboard class="max-[900px]:order-first min-[900px]:self-start" :bike="bike" :answer="answer" :begun="begun" bare />
       <div class="space-y-5">
+        <nav aria-label="Papers" class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1">
+          <RouterLink
+            v-for="paper in PAPERS"
+            :key="paper.name"
+            :to="{ name: paper.name, params: { bikeId } }"
+            class="inline-flex min-h-12 items-center font-semibold text-act underline"
+            :data-paper="paper.name"
+            >{{ paper.words }}</RouterLink
+          >
+        </nav>
+        <ServiceMarks :bike-id="bikeId" :version="bike.facts.newestCheck" :time-zone="site?.timeZone" />
+        <BikeCosts :bike-id="bikeId" :version="bike.facts.repairs" />
         <section aria-labelledby="build" class="rounded-lg border-2 border-line bg-plate p-4">
           <div class="flex items-center gap-3">
             <h2 id="build" class="sturdy mr-auto text-xl">Build</h2>

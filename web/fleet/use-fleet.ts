@@ -16,8 +16,9 @@ export const useFleet = defineStore('fleet', () => {
   const keptWall = new KeptWall();
   let stop: (() => void) | null = null;
 
-  const bikes = computed<readonly Bike[]>(() => wall.value?.bikes ?? []);
-  const bikeById = computed(() => new Map(bikes.value.map((bike) => [bike.id, bike])));
+  /** The bikes there are; one that is gone is known by its id still, for its record. */
+  const bikes = computed<readonly Bike[]>(() => (wall.value?.bikes ?? []).filter((bike) => bike.whereabouts !== 'gone'));
+  const bikeById = computed(() => new Map((wall.value?.bikes ?? []).map((bike) => [bike.id, bike])));
   const models = computed(() => wall.value?.models ?? []);
   const groups = computed(() => wall.value?.groups ?? []);
   const racks = computed(() => wall.value?.racks ?? []);

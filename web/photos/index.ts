@@ -4,3 +4,4 @@ export { deliverPhotos } from './deliver-photos';
 export const LookPhotos = defineAsyncComponent(() => import('./LookPhotos.vue'));
 export const BikePhotos = defineAsyncComponent(() => import('./BikePhotos.vue'));
 export const FindingPhotos = defineAsyncComponent(() => import('./FindingPhotos.vue'));
+export const PrintedPhotos = defineAsyncComponent(() => import('./PrintedPhotos.vue'));

@@ -7,7 +7,7 @@ import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { entryWords, type TimelineEntry } from './wording';
 
 /** Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch. */
-const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
+const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined; most?: number }>();
 const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
@@ -18,23 +18,26 @@ const quiet = ref(false);
 async function load(before?: number): Promise<void> {
   const { bikeId } = props;
   await refusal.run(async () => {
-    const answer = await send(timeline, { params: { id: bikeId }, query: { ...(before === undefined ? {} : { before }), most: 60 } });
+    const answer = await send(timeline, {
+      params: { id: bikeId },
+      query: { ...(before === undefined ? {} : { before }), kinds: quiet.value ? 'all' : 'told', most: props.most ?? 30 },
+    });
     if (bikeId !== props.bikeId) return; // a late answer about another bike
     entries.value = before === undefined ? answer.entries : [...entries.value, ...answer.entries];
     next.value = answer.next;
   });
 }
-watch([() => props.bikeId, () => props.version], () => void load(), { immediate: true });
-const shown = computed(() =>
-  entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })).filter(({ words }) => quiet.value || words.weight !== 'quiet'),
-);
+watch([() => props.bikeId, () => props.version, quiet], () => void load(), { immediate: true });
+const shown = computed(() => entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })));
 </script>
 
 <template>
   <section aria-labelledby="timeline">
     <div class="flex flex-wrap items-center gap-3">
       <h2 id="timeline" class="sturdy mr-auto text-xl">What happened</h2>
-      <label class="flex min-h-12 items-center gap-2"><input v-model="quiet" type="checkbox" class="size-6" />with hooks, outings and marks</label>
+      <label class="flex min-h-12 items-center gap-2 print:hidden"
+        ><input v-model="quiet" type="checkbox" class="size-6" />with hooks, outings and marks</label
+      >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">
@@ -54,6 +57,6 @@ const shown = computed(() =>
       </li>
     </ol>
     <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">Nothing yet.</p>
-    <ActButton v-if="next !== null" class="mt-2" :disabled="refusal.busy.value" @click="load(next)">Earlier</ActButton>
+    <ActButton v-if="next !== null" class="mt-2 print:hidden" :disabled="refusal.busy.value" @click="load(next)">Earlier</ActButton>
   </section>
 </template>

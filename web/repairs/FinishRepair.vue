@@ -1,44 +1,58 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue';
+import { computed, ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
+import type { FieldIssue } from '@cadre/core/errors';
+import type { Build } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
-import { positionsOfTouch, TOUCHES, usualTouches, type Touched } from '@cadre/core/repairs';
+import { canTouch, positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/repairs';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, CautionLine } from '@cadre/web/ui';
+import { sameTouch, useFinishForm, type Done } from './finish-form';
+import TorquedJoints from './TorquedJoints.vue';
+import UsedParts from './UsedParts.vue';
 import { TOUCH_WORDS } from './wording';
 
-/** Done: what was done for each finding, and what it touched. The usual is ticked already. */
-const props = defineProps<{ repair: Repair; findings: readonly Finding[]; busy: boolean }>();
-const emit = defineEmits<{ done: [work: { findingId: string; done: string }[], touched: Touched[], minutes: number | null] }>();
-
-const done = reactive<Record<string, string>>(Object.fromEntries(props.findings.map((finding) => [finding.id, ''])));
-const key = (touched: Touched): string => `${touched.touch}@${touched.position}`;
-const all = TOUCHES.flatMap((touch) => positionsOfTouch(touch).map((position): Touched => ({ touch, position })));
-const chosen = ref(new Set(props.findings.flatMap((finding) => usualTouches(finding)).map(key)));
-const minutes = ref('');
+/** Done: what was done for each finding, the parts it took, what it touched, what it was tightened to. The usual is ticked already. */
+const props = defineProps<{
+  bike: Bike;
+  repair: Repair;
+  findings: readonly Finding[];
+  items: readonly StockItem[];
+  busy: boolean;
+  fields: readonly FieldIssue[];
+}>();
+const emit = defineEmits<{ done: [done: Done] }>();
+const form = useFinishForm(
+  () => props.bike,
+  props.repair,
+  () => props.findings,
+  () => props.items,
+);
+const { done, minutes, minutesWrong } = form;
+const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build as Build)).flatMap((touch) =>
+  positionsOfTouch(touch).map((position): Touched => ({ touch, position })),
+);
 const tried = ref(false);
-const missing = computed(() => props.findings.filter((finding) => !done[finding.id]?.trim()));
-const minutesWrong = computed(() => minutes.value !== '' && !/^\d{1,4}$/.test(minutes.value.trim()));
-
+const isChosen = (touched: Touched): boolean => form.touched.value.some((each) => sameTouch(each, touched));
+/** Comes with a part that went on: it is looked at whatever is ticked. */
+const isOfPart = (touched: Touched): boolean => !isChosen(touched) && form.allTouched.value.some((each) => sameTouch(each, touched));
 function toggle(touched: Touched): void {
-  const next = new Set(chosen.value);
-  if (!next.delete(key(touched))) next.add(key(touched));
-  chosen.value = next;
+  form.touched.value = isChosen(touched) ? form.touched.value.filter((each) => !sameTouch(each, touched)) : [...form.touched.value, touched];
 }
+const partsError = computed(() =>
+  props.fields.some((field) => field.path.startsWith('used.')) ? 'See the parts: one of them cannot be taken so.' : null,
+);
 function finish(): void {
   tried.value = true;
-  if (missing.value.length > 0 || minutesWrong.value) return;
-  emit(
-    'done',
-    props.findings.map((finding) => ({ findingId: finding.id, done: done[finding.id]?.trim() ?? '' })),
-    all.filter((touched) => chosen.value.has(key(touched))),
-    minutes.value.trim() === '' ? null : Number(minutes.value),
-  );
+  const said = form.read();
+  if (said) emit('done', said);
 }
 </script>
 
 <template>
-  <form class="space-y-3" novalidate @submit.prevent="finish">
+  <form class="space-y-4" novalidate @submit.prevent="finish">
     <label v-for="finding in findings" :key="finding.id" class="block">
       <span class="font-semibold">What was done: {{ finding.words.fault.toLowerCase() }}</span>
       <input
@@ -51,23 +65,37 @@ function finish(): void {
       />
       <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held">Fill this in: whoever looks again reads it.</span>
     </label>
+    <UsedParts :form="form" :findings="findings" :error="partsError" />
     <fieldset>
       <legend class="font-semibold">What it touched</legend>
       <p class="text-[0.95rem] text-soft">All of it is looked at again. Add what you loosened on the way.</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         <button
           v-for="touched in all"
-          :key="key(touched)"
+          :key="`${touched.touch}@${touched.position}`"
           type="button"
           class="min-h-12 rounded-md border-2 px-3"
-          :class="chosen.has(key(touched)) ? 'border-act bg-act font-semibold text-on-act' : 'border-line bg-plate'"
-          :aria-pressed="chosen.has(key(touched))"
+          :class="
+            isChosen(touched)
+              ? 'border-act bg-act font-semibold text-on-act'
+              : isOfPart(touched)
+                ? 'border-dashed border-act bg-plate font-semibold'
+                : 'border-line bg-plate'
+          "
+          :aria-pressed="isChosen(touched) || isOfPart(touched)"
+          :disabled="isOfPart(touched)"
           @click="toggle(touched)"
         >
-          {{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}` }}
+          {{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
+          }}<span v-if="isOfPart(touched)" class="font-normal"> · with the part</span>
         </button>
       </div>
     </fieldset>
+    <TorquedJoints :bike="bike" :form="form" />
+    <CautionLine
+      v-if="findings.some((finding) => finding.words.toMechanic)"
+      text="A qualified mechanic or the maker decides here. If that is not you: stop, note it as left apart, send it away."
+    />
     <div class="flex flex-wrap items-end gap-3">
       <label
         >Minutes<input
@@ -76,6 +104,7 @@ function finish(): void {
           class="figures mt-1 block h-12 w-24 rounded-md border-2 bg-plate px-3"
           :class="minutesWrong ? 'border-held' : 'border-ink/60'"
           :aria-invalid="minutesWrong"
+          data-minutes
       /></label>
       <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish>Repair done</ActButton>
     </div>

@@ -1,23 +1,53 @@
+import { createPinia, setActivePinia } from 'pinia';
 import { mount } from '@vue/test-utils';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Bike } from '@cadre/contract/fleet';
+import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
-import { TOUCHES } from '@cadre/core/repairs';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { NO_PLAN, TOUCHES } from '@cadre/core/repairs';
 import { findingLike } from '@cadre/core/testing';
+import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import { blockWords, TOUCH_WORDS } from './wording';
 
-const finding = findingLike();
-const repair = { id: 'r', findingIds: [finding.id] } as unknown as Repair;
-const form = () => mount(FinishRepair, { props: { repair, findings: [finding], busy: false } });
+vi.mock('vue-router', () => ({
+  useRoute: () => ({ query: {} }),
+  useRouter: () => ({ replace: vi.fn() }),
+  RouterLink: { template: '<a><slot /></a>' },
+}));
+beforeEach(() => setActivePinia(createPinia()));
+
+const finding = findingLike({ checkpoint: 'disc-pads', fault: 'worn' });
+const repair = { id: 'r', findingIds: [finding.id], plan: NO_PLAN } as unknown as Repair;
+const bike = {
+  id: 'b',
+  tag: 'H01',
+  modelId: null,
+  build: USUAL_BUILD.hardtail,
+  fit: { 'torqueMax:caliper-mount': 8 },
+  marked: {},
+} as unknown as Bike;
+const item = (more: Partial<StockItem> = {}): StockItem => ({
+  ...{ id: 'pads', kind: 'pads', name: 'Sea pads', facts: {}, modelIds: [], markings: {} },
+  ...{ onHand: 3, least: 1, price: 1450, leadDays: 5, supplier: 'Reed', version: 1 },
+  ...more,
+});
+const form = (
+  items: readonly StockItem[] = [item(), item({ id: 'chain', kind: 'chain', name: 'Moor chain' }), item({ id: 'battery', kind: 'battery' })],
+) => mount(FinishRepair, { props: { bike, repair, findings: [finding], items, busy: false, fields: [] } });
+type Form = ReturnType<typeof form>;
+const said = (wrapper: Form): Done | undefined => wrapper.emitted('done')?.[0]?.[0] as Done | undefined;
+const brake = { touch: 'brake-work', position: 'front' };
 
 describe('finishing a repair', () => {
   it('asks what was done before it is done, and keeps what was typed', async () => {
     const wrapper = form();
-    await wrapper.get('input[inputmode=numeric]').setValue('12');
+    await wrapper.get('[data-minutes]').setValue('12');
     await wrapper.get('form').trigger('submit');
-    expect(wrapper.emitted('done')).toBeUndefined();
+    expect(said(wrapper)).toBeUndefined();
     expect(wrapper.text()).toContain('Fill this in');
-    expect((wrapper.get('input[inputmode=numeric]').element as HTMLInputElement).value).toBe('12');
+    expect((wrapper.get('[data-minutes]').element as HTMLInputElement).value).toBe('12');
   });
 
   it('starts from what the zone usually touches, and lets more be added', async () => {
@@ -28,22 +58,56 @@ describe('finishing a repair', () => {
       .find((button) => button.text() === TOUCH_WORDS['stem-headset'])
       ?.trigger('click');
     await wrapper.get('form').trigger('submit');
-    expect(wrapper.emitted('done')?.[0]).toEqual([
-      [{ findingId: finding.id, done: 'New cable' }],
-      [
-        { touch: 'brake-work', position: 'front' },
-        { touch: 'stem-headset', position: 'only' },
-      ],
-      null,
-    ]);
+    expect(said(wrapper)).toEqual({
+      work: [{ findingId: finding.id, done: 'New cable' }],
+      touched: [brake, { touch: 'stem-headset', position: 'only' }],
+      minutes: null,
+      used: [],
+      torques: [],
+    });
+  });
+
+  it('offers what the finding likely takes in one touch, where it likely goes; the rest that fits in a list, what does not fit not at all', async () => {
+    const wrapper = form();
+    expect(wrapper.findAll('[data-take]').map((button) => button.attributes('data-take'))).toEqual(['Sea pads']);
+    expect(wrapper.get('[data-take-other]').text()).toContain('Moor chain');
+    expect(wrapper.get('[data-take-other]').text()).not.toContain('Battery');
+    await wrapper.get('[data-take]').trigger('click');
+    expect(wrapper.get('[data-used]').text()).toContain('2 left on the shelf');
+    await wrapper.get('[data-done]').setValue('New pads');
+    await wrapper.get('form').trigger('submit');
+    expect(said(wrapper)?.used).toMatchObject([{ itemId: 'pads', count: 1, findingId: finding.id, fits: { position: 'front' } }]);
+  });
+
+  it('looks again at what a part touches, ticked or not, and says when the shelf does not hold so many', async () => {
+    const wrapper = form([item({ onHand: 0 }), item({ id: 'chain', kind: 'chain', name: 'Moor chain' })]);
+    await wrapper.get('[data-take-other]').setValue('chain');
+    await wrapper.get('[data-take]').trigger('click');
+    expect(wrapper.get('[data-used="Sea pads"]').text()).toContain('only 0 on hand');
+    await wrapper.get('[data-done]').setValue('x');
+    await wrapper.get('form').trigger('submit');
+    expect(said(wrapper)?.touched).toContainEqual({ touch: 'chain-sprockets', position: 'only' });
+  });
+
+  it('asks what the loosened joints were tightened to, and warns over the most stated', async () => {
+    const wrapper = form();
+    const field = wrapper.get('[data-torque-of="caliper-mount"]');
+    expect(wrapper.get('[data-torqued]').text()).toContain('set 8 N m');
+    await field.setValue('8,5');
+    expect(wrapper.text()).toContain('Over the most stated, 8 N m');
+    await field.setValue('7.5');
+    expect(wrapper.text()).not.toContain('Over the most');
+    await wrapper.get('[data-done]').setValue('x');
+    await wrapper.get('form').trigger('submit');
+    expect(said(wrapper)?.torques).toEqual([{ joint: 'caliper-mount', newtonMetres: 7.5 }]);
   });
 
   it.each(['-3', '1.5', 'ten'])('refuses %s minutes by the field', async (typed) => {
     const wrapper = form();
     await wrapper.get('[data-done]').setValue('x');
-    await wrapper.get('input[inputmode=numeric]').setValue(typed);
+    await wrapper.get('[data-minutes]').setValue(typed);
     await wrapper.get('form').trigger('submit');
-    expect(wrapper.emitted('done')).toBeUndefined();
+    expect(said(wrapper)).toBeUndefined();
     expect(wrapper.text()).toContain('Whole minutes');
   });
 });
@@ -51,7 +115,7 @@ describe('finishing a repair', () => {
 describe('words of the bench', () => {
   it('stand for every kind of work and everything a release waits for', () => {
     for (const touch of TOUCHES) expect(TOUCH_WORDS[touch].length).toBeGreaterThan(3);
-    expect(blockWords({ code: 'not-repaired', finding })).toBe('Repair: does not stop the wheel');
+    expect(blockWords({ code: 'not-repaired', finding: findingLike() })).toBe('Repair: does not stop the wheel');
     expect(blockWords({ code: 'left-apart', what: 'wheel out' })).toBe('Put together: wheel out');
   });
 });

@@ -1,1 +1,4 @@
+import { defineAsyncComponent } from 'vue';
+
 export { TOUCH_WORDS } from './wording';
+export const BikeCosts = defineAsyncComponent(() => import('./BikeCosts.vue'));

@@ -1,3 +1,4 @@
+import type { FindingState } from '@cadre/core/findings';
 import type { ReleaseBlock } from '@cadre/core/fitness';
 import type { Touch } from '@cadre/core/repairs';
 import { assertNever } from '@cadre/core/errors';
@@ -17,6 +18,14 @@ export const TOUCH_WORDS: Record<Touch, string> = {
   'fork-suspension': 'Suspension fork',
   'assist-wiring': 'Battery, motor, wiring',
   accessories: 'Accessories',
+};
+
+export const STATE_WORDS: Record<FindingState, string> = {
+  open: 'to repair',
+  'in-work': 'in work',
+  mended: 'repaired, look again',
+  're-looked': 'sound again, waits for release',
+  closed: 'closed',
 };
 
 /** What still stands before the release, as something to do. */

@@ -1,1 +1,2 @@
 export { default as HouseTorque } from './HouseTorque.vue';
+export { useTorqueRows } from './use-torque-card';

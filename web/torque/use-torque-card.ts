@@ -21,12 +21,22 @@ export interface TorqueInHand {
   atTheWrench(target: number): { readonly set: number; readonly pull: number } | null;
 }
 
+/** Every joint of a bike with the torque it takes here. */
+export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly TorqueCardRow[]> {
+  const fleet = useFleet();
+  const catalogue = useCatalogue();
+  return computed(() => {
+    const here = bike();
+    if (!here) return [];
+    const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
+    return torqueCard({ build: here.build as Build, model, own: here.fit, parts: here.marked }, catalogue.policy() ?? DEFAULT_POLICY);
+  });
+}
+
 /** The torque card of a bike and the wrench at hand, whose lengths stand in the address. */
 export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
   const route = useRoute();
   const router = useRouter();
-  const fleet = useFleet();
-  const catalogue = useCatalogue();
   const text = (field: WrenchField): string => {
     const asked = route.query[field];
     return typeof asked === 'string' ? asked : STARTS[field];
@@ -45,11 +55,5 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
     const force = handForce(target, wrench + adapter);
     return setting.ok && force.ok ? { set: setting.value, pull: force.value } : null;
   }
-  const rows = computed(() => {
-    const here = bike();
-    if (!here) return [];
-    const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
-    return torqueCard({ build: here.build as Build, model, own: here.fit, parts: here.marked }, catalogue.policy() ?? DEFAULT_POLICY);
-  });
-  return { rows, text, set, errorOf, atTheWrench };
+  return { rows: useTorqueRows(bike), text, set, errorOf, atTheWrench };
 }

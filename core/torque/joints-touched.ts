@@ -1,0 +1,32 @@
+import type { Build, Joint } from '@cadre/core/fleet';
+import type { Touch, Touched } from '@cadre/core/repairs';
+import { jointsOf } from './card-joints';
+
+const JOINTS_OF: Record<Touch, readonly Joint[]> = {
+  'axle-out': [],
+  'tyre-off': [],
+  'wheel-trued': [],
+  'brake-work': ['caliper-mount', 'rotor-bolt'],
+  'stem-headset': ['stem-steerer', 'stem-faceplate', 'bar-clamp'],
+  'bar-levers-grips': ['lever-clamp', 'stem-faceplate', 'bar-clamp'],
+  'cranks-pedals': ['crank-arm', 'pedal', 'ring-bolt'],
+  'chain-sprockets': [],
+  'gears-set': [],
+  'saddle-post': ['seatpost-clamp', 'saddle-rail'],
+  'rear-suspension': ['pivot'],
+  'fork-suspension': [],
+  'assist-wiring': [],
+  accessories: [],
+};
+
+/** The joints of this bike that work of this kind loosens: what is tightened before it is done. */
+export function jointsTouched(touched: readonly Touched[], build: Build): readonly Joint[] {
+  const loosened = new Set(
+    touched.flatMap(({ touch, position }): readonly Joint[] =>
+      touch === 'axle-out' ? [position === 'rear' ? 'axle-rear' : 'axle-front'] : JOINTS_OF[touch],
+    ),
+  );
+  return jointsOf(build)
+    .map(({ joint }) => joint)
+    .filter((joint) => loosened.has(joint));
+}

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { setSeverity } from '@cadre/contract/findings';
+import { startRepair } from '@cadre/contract/repairs';
+import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import { maySetSeverity } from '@cadre/core/findings';
+import { count, now as serverNow, send } from '@cadre/web/app';
+import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import type { FindingRow } from './use-findings';
+
+/** One act on several findings: a repair begun on each bike, or another severity for a reason. Each is an act of its own; what is refused is said and stays chosen. */
+const props = defineProps<{ rows: readonly FindingRow[] }>();
+const emit = defineEmits<{ done: [ids: readonly string[]]; none: [] }>();
+const fleet = useFleet();
+const session = useSession();
+const refusal = useRefusal();
+const reason = ref('');
+const asking = ref(false);
+const progress = ref<{ done: number; all: number } | null>(null);
+const open = computed(() => props.rows.filter((row) => row.finding.state === 'open'));
+const bikes = computed(() => [...new Set(open.value.map((row) => row.bikeId))]);
+/** What every one of them may be set to by this person. */
+const grades = computed(() =>
+  SEVERITIES.filter((severity) => props.rows.every((row) => session.person && maySetSeverity(session.person, row.finding, severity).ok)),
+);
+
+async function each<T>(all: readonly T[], act: (one: T) => Promise<readonly string[]>): Promise<void> {
+  progress.value = { done: 0, all: all.length };
+  await refusal.run(async () => {
+    for (const [at, one] of all.entries()) {
+      emit('done', await act(one));
+      progress.value = { done: at + 1, all: all.length };
+    }
+  });
+  progress.value = null;
+}
+const start = (): Promise<void> =>
+  each(bikes.value, async (bikeId) => {
+    const findingIds = open.value.filter((row) => row.bikeId === bikeId).map((row) => row.id);
+    fleet.put((await send(startRepair, { body: { id: newId(), bikeId, findingIds, at: serverNow() } })).bike);
+    return findingIds;
+  });
+async function regrade(severity: Severity): Promise<void> {
+  await each([...props.rows], async (row) => {
+    await send(setSeverity, { params: { id: row.id }, body: { id: newId(), severity, reason: reason.value.trim(), at: serverNow() } });
+    await fleet.refresh(row.bikeId);
+    return [row.id];
+  });
+  asking.value = false;
+}
+</script>
+
+<template>
+  <section
+    class="sticky bottom-0 z-10 mt-4 rounded-t-lg border-2 border-b-0 border-ink/60 bg-plate p-3"
+    aria-label="With the chosen findings"
+    data-act-on-several
+  >
+    <div class="flex flex-wrap items-center gap-2">
+      <p class="mr-auto font-semibold" role="status">
+        {{ progress ? `${progress.done} of ${progress.all} done` : `${count(rows.length, 'finding')} chosen` }}
+      </p>
+      <ActButton v-if="session.may('repair') && open.length" kind="main" :disabled="refusal.busy.value" data-start-several @click="start"
+        >Start repair on {{ count(bikes.length, 'bike') }}</ActButton
+      >
+      <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true">Change severity</ActButton>
+      <ActButton kind="quiet" @click="emit('none')">Choose none</ActButton>
+    </div>
+    <div v-if="asking" class="mt-2 flex flex-wrap items-end gap-2">
+      <label class="grow"
+        >Reason, for all of them<input
+          v-model="reason"
+          maxlength="400"
+          class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
+      /></label>
+      <ActButton v-for="severity in grades" :key="severity" :disabled="refusal.busy.value || !reason.trim()" @click="regrade(severity)"
+        >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
+      >
+      <ActButton kind="quiet" @click="asking = false">Leave it</ActButton>
+    </div>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
+  </section>
+</template>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { ActButton } from '@cadre/web/ui';
+import { useSavedViews } from './use-saved-views';
+
+/** Searches by name: touch one to have it, keep the one in front under a name. */
+const route = useRoute();
+const router = useRouter();
+const saved = useSavedViews();
+const { views } = saved;
+const naming = ref(false);
+const name = ref('');
+onMounted(() => void saved.load());
+const isHere = (query: Readonly<Record<string, string>>): boolean =>
+  JSON.stringify(Object.entries(query).sort()) === JSON.stringify(Object.entries(route.query).sort());
+async function keep(): Promise<void> {
+  if (!name.value.trim()) return;
+  await saved.save(name.value.trim(), route.query);
+  naming.value = false;
+  name.value = '';
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-2" role="group" aria-label="Kept searches" data-saved-views>
+    <span
+      v-for="view in views"
+      :key="view.name"
+      class="inline-flex items-center rounded-md border-2"
+      :class="isHere(view.query) ? 'border-act' : 'border-line'"
+    >
+      <button
+        type="button"
+        class="min-h-12 px-3 font-semibold"
+        :aria-pressed="isHere(view.query)"
+        :data-view="view.name"
+        @click="router.replace({ query: { ...view.query } })"
+      >
+        {{ view.name }}
+      </button>
+      <button
+        type="button"
+        class="grid size-12 place-items-center text-soft"
+        :aria-label="`Forget the search ${view.name}`"
+        @click="saved.drop(view.name)"
+      >
+        ×
+      </button>
+    </span>
+    <form v-if="naming" class="flex items-end gap-2" @submit.prevent="keep">
+      <label class="sr-only" for="view-name">Name of this search</label>
+      <input
+        id="view-name"
+        v-model="name"
+        maxlength="40"
+        placeholder="Name of this search"
+        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-3"
+      />
+      <ActButton type="submit" :disabled="!name.trim()" data-view-save>Keep it</ActButton>
+      <ActButton kind="quiet" @click="naming = false">Leave it</ActButton>
+    </form>
+    <ActButton v-else-if="Object.keys(route.query).length" kind="quiet" data-view-name @click="naming = true">Keep this search</ActButton>
+  </div>
+</template>

@@ -1,0 +1,42 @@
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { countStock, listStock, setStockItem, type StockFields, type StockItem } from '@cadre/contract/parts';
+import { orderList, type CountReason, type PartNeed, type StockItem as CoreItem, type SupplierOrder } from '@cadre/core/parts';
+import { now, send } from '@cadre/web/app';
+
+export interface Stock {
+  readonly items: Ref<readonly StockItem[]>;
+  readonly needs: Ref<readonly PartNeed[]>;
+  readonly orders: ComputedRef<readonly SupplierOrder[]>;
+  readonly loaded: Ref<boolean>;
+  load(): Promise<void>;
+  set(id: string, fields: StockFields, version: number | null): Promise<void>;
+  count(item: StockItem, by: number, why: CountReason, note: string): Promise<void>;
+}
+
+/** What lies on the shelf, who counts on it, and what is to be ordered. */
+export function useStock(): Stock {
+  const items = ref<readonly StockItem[]>([]);
+  const needs = ref<readonly PartNeed[]>([]);
+  const loaded = ref(false);
+  const orders = computed(() => orderList(items.value as readonly CoreItem[], needs.value));
+
+  async function load(): Promise<void> {
+    const answer = await send(listStock);
+    items.value = answer.items;
+    needs.value = answer.needs;
+    loaded.value = true;
+  }
+  const put = (item: StockItem): void => {
+    items.value = [...items.value.filter((each) => each.id !== item.id), item].sort(
+      (a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name),
+    );
+  };
+  async function set(id: string, item: StockFields, version: number | null): Promise<void> {
+    put(await send(setStockItem, { params: { id }, body: { id: newId(), item, version, at: now() } }));
+  }
+  async function count(item: StockItem, by: number, why: CountReason, note: string): Promise<void> {
+    put(await send(countStock, { params: { id: item.id }, body: { id: newId(), by, why, note, at: now() } }));
+  }
+  return { items, needs, orders, loaded, load, set, count };
+}

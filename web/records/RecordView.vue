@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { dayAndClock, dayWords, useNow } from '@cadre/web/app';
+import { BikeChecks, ServiceMarks } from '@cadre/web/checks';
+import { FITNESS_WORDS, KIND_WORDS, OpenFindings, reasonWords, useFleet } from '@cadre/web/fleet';
+import { ActButton, FitnessMark } from '@cadre/web/ui';
+import BikeTimeline from './BikeTimeline.vue';
+
+/** A bike's record as paper: what it is, how it stands, what was found and done, by whom and when. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const now = useNow();
+onMounted(() => {
+  if (!fleet.wall) void fleet.load();
+});
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
+const site = computed(() => fleet.siteById.get(bike.value?.siteId ?? ''));
+const facts = computed(() => {
+  const here = bike.value;
+  if (!here) return [];
+  return [
+    ['Kind', KIND_WORDS[here.build.kind]],
+    ['Model', here.model],
+    ['Size', here.size || 'not said'],
+    ['Serial number', here.serial || 'not said'],
+    ['Bought', here.boughtOn ? dayWords(here.boughtOn) : 'not said'],
+    ['Site', site.value?.name ?? ''],
+  ] as const;
+});
+const print = (): void => window.print();
+</script>
+
+<template>
+  <main v-if="bike && answer" class="mx-auto max-w-4xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-record>
+    <div class="flex flex-wrap items-start gap-3">
+      <div class="mr-auto">
+        <h1 class="sturdy text-3xl leading-tight">Record of {{ bike.tag }}</h1>
+        <p class="text-soft">As of {{ dayAndClock(now, now, site?.timeZone) }}</p>
+      </div>
+      <ActButton class="print:hidden" data-print-record @click="print">Print</ActButton>
+    </div>
+    <dl class="mt-3 grid grid-cols-2 gap-x-6 gap-y-1 border-y-2 border-ink py-2 sm:grid-cols-3">
+      <div v-for="[label, value] in facts" :key="label" class="leading-snug">
+        <dt class="text-sm text-soft">{{ label }}</dt>
+        <dd class="font-semibold">{{ value }}</dd>
+      </div>
+    </dl>
+    <p class="mt-3 flex items-center gap-2 text-lg font-semibold">
+      <FitnessMark :fitness="answer.fitness" :size="26" />{{ FITNESS_WORDS[answer.fitness] }}
+    </p>
+    <ul class="list-disc pl-6">
+      <li v-for="(reason, at) in answer.reasons" :key="at">
+        {{ reasonWords(reason, now, fleet.nameOf, site?.timeZone).what }}
+        <span class="text-soft">{{ reasonWords(reason, now, fleet.nameOf, site?.timeZone).detail }}</span>
+      </li>
+    </ul>
+    <div class="mt-5 space-y-5">
+      <OpenFindings :bike="bike" :time-zone="site?.timeZone" past />
+      <ServiceMarks :bike-id="bikeId" :version="bike.facts.newestCheck" :time-zone="site?.timeZone" />
+      <BikeChecks :bike-id="bikeId" :version="bike" :time-zone="site?.timeZone" />
+      <BikeTimeline :bike-id="bikeId" :version="bike.facts" :time-zone="site?.timeZone" :most="200" />
+    </div>
+  </main>
+  <main v-else class="p-8 text-soft">
+    <h1 class="sr-only">Record of a bike</h1>
+    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+  </main>
+</template>

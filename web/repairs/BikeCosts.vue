@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import type { AnswerOf } from '@cadre/contract/http';
+import { listCosts } from '@cadre/contract/repairs';
+import { count, now as serverNow, send, UnreachableError } from '@cadre/web/app';
+import { useMoney } from '@cadre/web/parts';
+
+/** What a bike's repairs cost in the last twelve months, and what they went into. */
+const props = defineProps<{ bikeId: string; version: unknown }>();
+const YEAR_MS = 365 * 86_400_000;
+const money = useMoney();
+const costs = ref<AnswerOf<typeof listCosts> | null>(null);
+const unreachable = ref(false);
+watch(
+  [() => props.bikeId, () => props.version],
+  async () => {
+    const { bikeId } = props;
+    try {
+      const to = serverNow();
+      const answer = await send(listCosts, { query: { from: to - YEAR_MS, to, bikeId } });
+      if (bikeId === props.bikeId) costs.value = answer;
+      unreachable.value = false;
+    } catch (error) {
+      if (!(error instanceof UnreachableError)) throw error;
+      unreachable.value = true;
+    }
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <section aria-labelledby="costs-of" class="rounded-lg border-2 border-line bg-plate p-4" data-bike-costs>
+    <h2 id="costs-of" class="sturdy text-xl">Cost, twelve months</h2>
+    <p v-if="unreachable" class="text-soft">No signal: not at hand.</p>
+    <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">No repair.</p>
+    <template v-else-if="costs">
+      <p class="figures mt-1 leading-tight">
+        <span class="sturdy text-2xl">{{ money.show(costs.total.cost) }}</span>
+        <span class="text-soft">
+          {{ count(costs.total.repairs, 'repair') }}: parts {{ money.show(costs.total.parts) }}, {{ costs.total.minutes }} min</span
+        >
+      </p>
+      <dl class="mt-1">
+        <div v-for="row in costs.byFinding.slice(0, 6)" :key="row.key" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+          <dt class="grow">{{ row.key }}</dt>
+          <dd class="figures shrink-0">{{ money.show(row.cost) }}</dd>
+        </div>
+      </dl>
+    </template>
+  </section>
+</template>

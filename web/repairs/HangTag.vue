@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { ActButton } from '@cadre/web/ui';
+
+/** A tag of steel or card on the bike itself, for whoever has no screen in hand: named here, asked back at the release. */
+const props = defineProps<{ bike: Bike; busy: boolean; may: boolean }>();
+const emit = defineEmits<{ hang: [name: string] }>();
+const open = ref(false);
+const name = ref('');
+const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)?.hangTag ?? null);
+function hang(): void {
+  if (!name.value.trim()) return;
+  emit('hang', name.value.trim());
+  open.value = false;
+}
+</script>
+
+<template>
+  <div class="flex flex-wrap items-end gap-x-3 gap-y-2" data-hang-tag>
+    <p v-if="hangs" class="grow">
+      <span class="text-soft">Hang-tag on the bike:</span> <span class="sturdy" data-hangs>{{ hangs }}</span>
+    </p>
+    <template v-else-if="may">
+      <ActButton v-if="!open" data-hang-open @click="open = true">Hang a tag on it</ActButton>
+      <form v-else class="flex grow flex-wrap items-end gap-2" @submit.prevent="hang">
+        <label class="grow"
+          >Which hang-tag? Its number or colour<input
+            v-model="name"
+            maxlength="40"
+            class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
+            data-hang-name
+        /></label>
+        <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang>It hangs on {{ bike.tag }}</ActButton>
+        <ActButton @click="open = false">Leave it</ActButton>
+      </form>
+    </template>
+    <RouterLink
+      :to="{ name: 'hold-tag', params: { bikeId: bike.id } }"
+      class="inline-flex min-h-12 items-center font-semibold text-act underline"
+      data-print-tag
+      >Print one</RouterLink
+    >
+  </div>
+</template>

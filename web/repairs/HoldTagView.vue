@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed, onMounted } from 'vue';
+import { clock, dayAndClock, useNow } from '@cadre/web/app';
+import { FitnessMark, ActButton } from '@cadre/web/ui';
+import { KIND_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
+
+/** A tag to print and hang on a held bike: whose words stand on it, and that nobody takes it. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const now = useNow();
+onMounted(() => {
+  if (!fleet.wall) void fleet.load();
+});
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
+const reasons = computed(() => (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, now.value, fleet.nameOf)));
+const print = (): void => window.print();
+</script>
+
+<template>
+  <main v-if="bike && answer" class="mx-auto max-w-xl px-4 pb-16 pt-4 print:p-0" data-hold-tag>
+    <div class="mb-3 flex items-center gap-3 print:hidden">
+      <h1 class="sturdy mr-auto text-2xl">Hang-tag of {{ bike.tag }}</h1>
+      <RouterLink :to="{ name: 'bench', params: { bikeId } }" class="inline-flex min-h-12 items-center font-semibold text-act underline"
+        >Bench</RouterLink
+      >
+      <ActButton kind="main" :disabled="answer.fitness !== 'held'" @click="print">Print</ActButton>
+    </div>
+    <p v-if="answer.fitness !== 'held'" class="text-lg">{{ bike.tag }} is not held. A hang-tag is for a held bike.</p>
+    <div v-else class="rounded-2xl border-4 border-ink bg-plate p-6 text-center">
+      <div class="mx-auto size-8 rounded-full border-4 border-ink" aria-hidden="true" />
+      <p class="sturdy mt-3 flex items-center justify-center gap-4 text-6xl leading-none"><FitnessMark fitness="held" :size="60" />{{ bike.tag }}</p>
+      <p class="sturdy mt-4 text-4xl leading-tight">Held. Do not ride.</p>
+      <p class="mt-1">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
+      <ul class="mt-4 border-t-2 border-line text-left">
+        <li v-for="(reason, at) in reasons" :key="at" class="border-b-2 border-line py-2 leading-snug">
+          <p class="text-xl font-semibold">{{ reason.what }}</p>
+          <p class="text-soft">{{ reason.detail }}</p>
+        </li>
+      </ul>
+      <p class="mt-4 leading-snug">
+        Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, now) }} at {{ clock(now) }}.
+      </p>
+    </div>
+  </main>
+  <main v-else class="p-8 text-soft">
+    <h1 class="sr-only">Hang-tag</h1>
+    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+  </main>
+</template>

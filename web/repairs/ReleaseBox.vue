@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import type { ReleaseReadiness } from '@cadre/core/fitness';
+import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
+import HangTag from './HangTag.vue';
+import { blockWords } from './wording';
+
+/** What still stands before the release, or the release itself: somebody's name under letting it out. */
+const props = defineProps<{ bike: Bike; readiness: ReleaseReadiness; busy: boolean }>();
+const emit = defineEmits<{ release: [note: string, hangTagBack: boolean]; hang: [name: string] }>();
+const session = useSession();
+const note = ref('');
+const back = ref(false);
+const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)?.hangTag ?? null);
+</script>
+
+<template>
+  <div class="rounded-md border-2 p-3" :class="readiness.blocks.length ? 'border-line' : 'border-act'">
+    <h3 class="sturdy text-lg">Release</h3>
+    <ul v-if="readiness.blocks.length" class="mt-1 list-disc pl-6">
+      <li v-for="(block, index) in readiness.blocks" :key="index">{{ blockWords(block) }}</li>
+    </ul>
+    <HangTag class="mt-2" :bike="bike" :busy="busy" :may="session.may('mark')" @hang="(name) => emit('hang', name)" />
+    <template v-if="readiness.blocks.length === 0">
+      <template v-if="session.may('release')">
+        <p class="mt-1 leading-snug">Everything that stopped it was repaired and looked at again. Your name goes under letting it out.</p>
+        <label v-if="hangs" class="mt-2 flex min-h-12 items-center gap-3 font-semibold">
+          <input v-model="back" type="checkbox" class="size-7" data-tag-back />Hang-tag {{ hangs }} is off the bike and in my hand
+        </label>
+        <label class="mt-2 block"
+          >Note<input v-model="note" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400"
+        /></label>
+        <ActButton
+          kind="main"
+          big
+          class="mt-2 w-full"
+          :disabled="busy || (hangs !== null && !back)"
+          data-release
+          @click="emit('release', note.trim(), back)"
+          >Release {{ bike.tag }}</ActButton
+        >
+      </template>
+      <p v-else>Ready. A mechanic or the lead releases it.</p>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { readNumber } from '@cadre/core/measures';
+import type { TorqueCardRow } from '@cadre/core/torque';
+import { JOINT_WORDS } from '@cadre/web/fleet';
+import { useTorqueRows } from '@cadre/web/torque';
+import type { FinishForm } from './finish-form';
+
+/** The joints the work loosens, each with what to set and a field for what it was set to. */
+const props = defineProps<{ bike: Bike; form: FinishForm }>();
+const rows = useTorqueRows(() => props.bike);
+const shown = computed(() =>
+  props.form.joints.value.flatMap((joint) => {
+    const row = rows.value.find((each) => each.joint === joint);
+    return row ? [row] : [];
+  }),
+);
+const floored = (value: number): number => Math.floor(value * 100) / 100;
+const most = (row: TorqueCardRow): number | null => {
+  const stated = row.stated.filter((each) => each.end === 'most').map((each) => each.value);
+  return stated.length > 0 ? Math.min(...stated) : null;
+};
+const over = (row: TorqueCardRow): boolean => {
+  const value = readNumber(props.form.torques[row.joint] ?? '');
+  const ceiling = most(row);
+  return value !== null && ceiling !== null && value > ceiling;
+};
+const target = (row: TorqueCardRow): string => {
+  if (row.way === 'just-firm') return 'just firm, so that it gives in a fall';
+  const ceiling = most(row);
+  if (ceiling === null) return 'no figure stated: see the part';
+  return row.answer?.kind === 'target' ? `set ${floored(row.answer.target)} N m` : 'stated figures conflict: ask the maker';
+};
+</script>
+
+<template>
+  <fieldset v-if="shown.length" data-torqued>
+    <legend class="font-semibold">Tightened to, N m</legend>
+    <ul class="mt-1 grid gap-2 sm:grid-cols-2">
+      <li v-for="row in shown" :key="row.joint">
+        <label class="flex items-center gap-2">
+          <span class="min-w-0 grow leading-tight"
+            >{{ JOINT_WORDS[row.joint] }}<br /><span class="text-[0.95rem] text-soft">{{ target(row) }}</span></span
+          >
+          <input
+            v-model="form.torques[row.joint]"
+            inputmode="decimal"
+            class="figures h-12 w-24 shrink-0 rounded-md border-2 bg-plate px-3"
+            :class="over(row) || form.torquesWrong.value.includes(row.joint) ? 'border-held' : 'border-ink/60'"
+            :aria-invalid="over(row) || form.torquesWrong.value.includes(row.joint)"
+            :data-torque-of="row.joint"
+        /></label>
+        <p v-if="over(row)" class="font-semibold text-held">
+          Over the most stated, {{ most(row) }} N m: loosen it, look at the part, tighten it anew.
+        </p>
+        <p v-else-if="form.torquesWrong.value.includes(row.joint)" class="font-semibold text-held">A number, 0.5 to 200 N m.</p>
+      </li>
+    </ul>
+  </fieldset>
+</template>

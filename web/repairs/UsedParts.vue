@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { Finding } from '@cadre/core/findings';
+import { PART_WORDS } from '@cadre/web/fleet';
+import { ActButton } from '@cadre/web/ui';
+import type { FinishForm, UsedRow } from './finish-form';
+
+/** What came off the shelf: one touch for what the finding likely takes, a list for the rest. */
+const props = defineProps<{ form: FinishForm; findings: readonly Finding[]; error: string | null }>();
+const other = ref('');
+const PLACE_WORDS = { only: 'on the bike', front: 'on the bike, front', rear: 'on the bike, rear' } as const;
+const left = (row: UsedRow): number =>
+  row.item.onHand - props.form.used.value.filter((each) => each.item.id === row.item.id).reduce((sum, each) => sum + each.count, 0);
+const offered = computed(() => props.form.suggested.value.filter((item) => !props.form.used.value.some((row) => row.item.id === item.id)));
+function takeOther(): void {
+  const item = props.form.others.value.find((each) => each.id === other.value);
+  if (item) props.form.take(item);
+  other.value = '';
+}
+function change(row: UsedRow, by: number): void {
+  if (row.count + by < 1) props.form.drop(row.partId);
+  else row.count += by;
+}
+const place = (row: UsedRow): string => row.position ?? 'up';
+function placed(row: UsedRow, value: string): void {
+  row.position = value === 'up' ? null : (value as UsedRow['position']);
+}
+</script>
+
+<template>
+  <fieldset data-used-parts>
+    <legend class="font-semibold">Parts used</legend>
+    <ul v-if="form.used.value.length" class="mt-1 divide-y divide-line rounded-md border-2 border-line">
+      <li v-for="row in form.used.value" :key="row.partId" class="flex flex-wrap items-center gap-x-3 gap-y-1 p-2" :data-used="row.item.name">
+        <div class="min-w-40 grow leading-snug">
+          <p class="font-semibold">{{ row.item.name }}</p>
+          <p class="figures text-[0.95rem]" :class="left(row) < 0 ? 'font-semibold text-held' : 'text-soft'">
+            {{ left(row) < 0 ? `only ${row.item.onHand} on hand: count the shelf, or use fewer` : `${left(row)} left on the shelf after this` }}
+          </p>
+        </div>
+        <select
+          :value="place(row)"
+          :aria-label="`${row.item.name}: where it is now`"
+          class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
+          @change="placed(row, ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="position in form.places(row.item)" :key="position" :value="position">{{ PLACE_WORDS[position] }}</option>
+          <option value="up">used up</option>
+        </select>
+        <select
+          v-if="findings.length > 1"
+          v-model="row.findingId"
+          :aria-label="`${row.item.name}: for which finding`"
+          class="h-12 max-w-56 rounded-md border-2 border-ink/60 bg-plate px-2"
+        >
+          <option v-for="finding in findings" :key="finding.id" :value="finding.id">for: {{ finding.words.fault.toLowerCase() }}</option>
+        </select>
+        <div class="flex items-center">
+          <button
+            type="button"
+            class="grid size-12 place-items-center rounded-md border-2 border-ink/60 text-xl font-semibold"
+            :aria-label="`One ${row.item.name} fewer`"
+            @click="change(row, -1)"
+          >
+            −
+          </button>
+          <span class="figures sturdy w-10 text-center text-xl">{{ row.count }}</span>
+          <button
+            type="button"
+            class="grid size-12 place-items-center rounded-md border-2 border-ink/60 text-xl font-semibold"
+            :aria-label="`One ${row.item.name} more`"
+            @click="change(row, 1)"
+          >
+            +
+          </button>
+        </div>
+      </li>
+    </ul>
+    <div class="mt-1 flex flex-wrap gap-1.5">
+      <ActButton v-for="item in offered" :key="item.id" :data-take="item.name" @click="form.take(item)"
+        >+ {{ item.name }}
+        <span class="figures font-normal" :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
+          >· {{ item.onHand === 0 ? 'none on hand' : `${item.onHand} on hand` }}</span
+        ></ActButton
+      >
+      <select
+        v-if="form.others.value.length"
+        v-model="other"
+        aria-label="Another part off the shelf"
+        class="h-12 max-w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+        data-take-other
+        @change="takeOther"
+      >
+        <option value="">Another part …</option>
+        <option v-for="item in form.others.value" :key="item.id" :value="item.id">
+          {{ PART_WORDS[item.kind] }}: {{ item.name }} ({{ item.onHand }})
+        </option>
+      </select>
+      <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">Nothing on the shelf goes onto this bike.</p>
+    </div>
+    <p v-if="error" class="mt-1 font-semibold text-held">{{ error }}</p>
+  </fieldset>
+</template>

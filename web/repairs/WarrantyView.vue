@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue';
+import { listFitments, type Fitment } from '@cadre/contract/parts';
+import type { Finding } from '@cadre/core/findings';
+import { dayAndClock, dayWords, send, useNow } from '@cadre/web/app';
+import { withPosition } from '@cadre/web/catalogue';
+import { fitItemWords, fitText, KIND_WORDS, PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { PrintedPhotos } from '@cadre/web/photos';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { fitItem } from '@cadre/core/fleet';
+
+/** A sheet to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
+const props = defineProps<{ bikeId: string }>();
+const fleet = useFleet();
+const now = useNow();
+const refusal = useRefusal();
+const fitments = ref<readonly Fitment[]>([]);
+const question = ref('Is this covered? May it be ridden until then, and what shall we do with the part?');
+onMounted(() => {
+  if (!fleet.wall) void fleet.load();
+});
+const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const findings = computed(() => (bike.value?.facts.findings ?? []) as readonly Finding[]);
+const chosen = ref<readonly string[] | null>(null);
+const shown = computed(() => findings.value.filter((finding) => (chosen.value ? chosen.value.includes(finding.id) : finding.severity !== 'watch')));
+watch(
+  () => props.bikeId,
+  (id) =>
+    void refusal.run(async () => {
+      fitments.value = (await send(listFitments, { params: { id } })).fitments.filter((each) => each.removedAt === null);
+    }),
+  { immediate: true },
+);
+function toggle(id: string): void {
+  const before = chosen.value ?? shown.value.map((finding) => finding.id);
+  chosen.value = before.includes(id) ? before.filter((each) => each !== id) : [...before, id];
+}
+const markings = (fitment: Fitment): string =>
+  Object.entries(fitment.part.markings)
+    .map(([key, value]) => {
+      const item = fitItem(key);
+      return item ? `${fitItemWords(key)} ${fitText(item, value)}` : '';
+    })
+    .filter(Boolean)
+    .join(', ');
+const print = (): void => window.print();
+</script>
+
+<template>
+  <main v-if="bike" class="mx-auto max-w-3xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-warranty-sheet>
+    <div class="flex flex-wrap items-start gap-3">
+      <h1 class="sturdy mr-auto text-3xl leading-tight">Question to the maker</h1>
+      <ActButton class="print:hidden" @click="print">Print</ActButton>
+    </div>
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
+    <fieldset v-if="findings.length > 1" class="mt-3 print:hidden">
+      <legend class="font-semibold">About which findings?</legend>
+      <label v-for="finding in findings" :key="finding.id" class="flex min-h-12 items-center gap-3">
+        <input type="checkbox" class="size-6" :checked="shown.includes(finding)" @change="toggle(finding.id)" />
+        {{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}
+      </label>
+    </fieldset>
+    <dl class="mt-4 grid grid-cols-2 gap-x-6 gap-y-2 border-y-2 border-ink py-3">
+      <div>
+        <dt class="text-sm text-soft">Bike</dt>
+        <dd class="font-semibold">{{ bike.model }}, {{ KIND_WORDS[bike.build.kind].toLowerCase() }}, {{ bike.size }}</dd>
+      </div>
+      <div>
+        <dt class="text-sm text-soft">Serial number</dt>
+        <dd class="figures font-semibold">{{ bike.serial || 'not noted' }}</dd>
+      </div>
+      <div>
+        <dt class="text-sm text-soft">Bought</dt>
+        <dd class="font-semibold">{{ bike.boughtOn ? dayWords(bike.boughtOn) : 'not noted' }}</dd>
+      </div>
+      <div>
+        <dt class="text-sm text-soft">Warranty until</dt>
+        <dd class="font-semibold">{{ bike.warrantyUntil ? dayWords(bike.warrantyUntil) : 'not noted' }}</dd>
+      </div>
+    </dl>
+    <section v-for="finding in shown" :key="finding.id" class="mt-4 break-inside-avoid">
+      <h2 class="sturdy text-xl">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</h2>
+      <p>
+        Found {{ dayAndClock(finding.openedAt, now) }} by {{ fleet.nameOf(finding.openedBy)
+        }}{{ finding.timesSeen > 1 ? `, seen ${finding.timesSeen} times since` : '' }}.
+        <template v-if="finding.words.note">Note: “{{ finding.words.note }}”.</template>
+        <template v-if="finding.measured"
+          >Measured {{ finding.measured.value }}<template v-if="finding.measured.limit"> against {{ finding.measured.limit.value }}</template
+          >.</template
+        >
+      </p>
+    </section>
+    <p v-if="shown.length === 0" class="mt-4 text-soft">No finding chosen.</p>
+    <PrintedPhotos :bike-id="bikeId" :looks="shown" />
+    <section v-if="fitments.length" class="mt-4">
+      <h2 class="sturdy text-xl">Parts on it</h2>
+      <ul>
+        <li v-for="fitment in fitments" :key="fitment.id">
+          {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}: {{ fitment.part.name }}, since
+          {{ dayAndClock(fitment.fittedAt, now) }}<template v-if="markings(fitment)">; {{ markings(fitment) }}</template>
+        </li>
+      </ul>
+    </section>
+    <label class="mt-4 block font-semibold"
+      >What we ask<textarea
+        v-model="question"
+        rows="3"
+        maxlength="600"
+        class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate p-3 font-normal print:border-0 print:p-0"
+      />
+    </label>
+    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, now) }} · {{ bike.tag }}</p>
+  </main>
+  <main v-else class="p-8 text-soft">
+    <h1 class="sr-only">Question to the maker</h1>
+    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+  </main>
+</template>

@@ -1,0 +1,139 @@
+import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { Bike } from '@cadre/contract/fleet';
+import type { BodyOf } from '@cadre/contract/http';
+import type { StockItem } from '@cadre/contract/parts';
+import type { finishRepair, Repair } from '@cadre/contract/repairs';
+import type { Build, FitmentPosition, Joint } from '@cadre/core/fleet';
+import type { Finding } from '@cadre/core/findings';
+import { readNumber } from '@cadre/core/measures';
+import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { touchesOfPart, usualTouches, withTouches, type Touched } from '@cadre/core/repairs';
+import { jointsTouched } from '@cadre/core/torque';
+
+type Body = BodyOf<typeof finishRepair>;
+/** What a finished repair says, without what sending it adds. */
+export type Done = Omit<Body, 'id' | 'at'>;
+
+export interface UsedRow {
+  readonly partId: string;
+  readonly item: StockItem;
+  count: number;
+  findingId: string;
+  /** Where it sits from now on; null: used up, such as a cable. */
+  position: FitmentPosition | null;
+}
+
+export interface FinishForm {
+  readonly done: Record<string, string>;
+  readonly touched: Ref<readonly Touched[]>;
+  /** What is looked at again: what was said, and what the parts that went on touch. */
+  readonly allTouched: ComputedRef<readonly Touched[]>;
+  readonly used: Ref<readonly UsedRow[]>;
+  /** What lies on the shelf for this bike: what the findings likely take first. */
+  readonly suggested: ComputedRef<readonly StockItem[]>;
+  readonly others: ComputedRef<readonly StockItem[]>;
+  readonly joints: ComputedRef<readonly Joint[]>;
+  readonly torques: Record<string, string>;
+  readonly minutes: Ref<string>;
+  readonly missing: ComputedRef<readonly Finding[]>;
+  readonly minutesWrong: ComputedRef<boolean>;
+  readonly torquesWrong: ComputedRef<readonly string[]>;
+  take(item: StockItem): void;
+  drop(partId: string): void;
+  places(item: StockItem): readonly FitmentPosition[];
+  /** Everything as it is sent, or null while something is missing or wrong. */
+  read(): Done | null;
+}
+
+const key = (touched: Touched): string => `${touched.touch}@${touched.position}`;
+export const sameTouch = (a: Touched, b: Touched): boolean => key(a) === key(b);
+
+/** What is typed and chosen while a repair is finished. It lives as long as the bench shows the bike: a refusal loses nothing. */
+export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => readonly Finding[], items: () => readonly StockItem[]): FinishForm {
+  const done = reactive<Record<string, string>>(Object.fromEntries(findings().map((finding) => [finding.id, ''])));
+  const touched = ref<readonly Touched[]>(findings().reduce<readonly Touched[]>((all, finding) => withTouches(all, usualTouches(finding)), []));
+  const used = ref<readonly UsedRow[]>([]);
+  const torques = reactive<Record<string, string>>({});
+  const minutes = ref('');
+
+  const places = (item: StockItem): readonly FitmentPosition[] =>
+    placesOn(item as CoreItem, { build: bike().build as Build, modelId: bike().modelId });
+  const fitting = computed(() => items().filter((item) => places(item).length > 0));
+  const likely = computed(() => findings().flatMap((finding) => likelyPart(finding) ?? []));
+  const isLikely = (item: StockItem): boolean =>
+    likely.value.some((part) => part.kind === item.kind && places(item).includes(part.position)) ||
+    repair.plan.needs.some((need) => need.itemId === item.id);
+  const suggested = computed(() => fitting.value.filter(isLikely));
+  const others = computed(() => fitting.value.filter((item) => !isLikely(item)));
+  const allTouched = computed(() =>
+    used.value.reduce<readonly Touched[]>(
+      (all, { item, position }) => (position === null ? all : withTouches(all, touchesOfPart(item.kind, position))),
+      touched.value,
+    ),
+  );
+  const joints = computed(() => jointsTouched(allTouched.value, bike().build as Build));
+  const missing = computed(() => findings().filter((finding) => !done[finding.id]?.trim()));
+  const minutesWrong = computed(() => minutes.value !== '' && !/^\d{1,4}$/.test(minutes.value.trim()));
+  const torquesWrong = computed(() =>
+    joints.value.filter((joint) => {
+      const typed = torques[joint]?.trim() ?? '';
+      const value = readNumber(typed);
+      return typed !== '' && (value === null || value < 0.5 || value > 200);
+    }),
+  );
+
+  function take(item: StockItem): void {
+    const known = used.value.find((row) => row.item.id === item.id);
+    const finding = findings().find((each) => likelyPart(each)?.kind === item.kind) ?? findings()[0];
+    const wanted = finding ? likelyPart(finding)?.position : undefined;
+    const here = places(item);
+    const taken = used.value.filter((row) => row.item.kind === item.kind).map((row) => row.position);
+    const position = here.find((place) => place === wanted && !taken.includes(place)) ?? here.find((place) => !taken.includes(place)) ?? null;
+    if (known && position === null) {
+      known.count += 1;
+      return;
+    }
+    used.value = [
+      ...used.value,
+      { partId: newId(), item, count: 1, findingId: finding?.id ?? '', position: item.kind === 'other' ? null : position },
+    ];
+  }
+  function drop(partId: string): void {
+    used.value = used.value.filter((row) => row.partId !== partId);
+  }
+  function read(): Done | null {
+    if (missing.value.length > 0 || minutesWrong.value || torquesWrong.value.length > 0) return null;
+    return {
+      work: findings().map((finding) => ({ findingId: finding.id, done: done[finding.id]?.trim() ?? '' })),
+      touched: allTouched.value.map((each) => ({ ...each })),
+      minutes: minutes.value.trim() === '' ? null : Number(minutes.value),
+      used: used.value.map(({ partId, item, count, findingId, position }) => ({
+        ...{ itemId: item.id, count, findingId },
+        fits: position === null ? null : { partId, position, anyway: '' },
+      })),
+      torques: joints.value.flatMap((joint) => {
+        const value = readNumber(torques[joint] ?? '');
+        return value === null ? [] : [{ joint, newtonMetres: value }];
+      }),
+    };
+  }
+  return {
+    done,
+    touched,
+    allTouched,
+    used,
+    suggested,
+    others,
+    joints,
+    torques,
+    minutes,
+    missing,
+    minutesWrong,
+    torquesWrong,
+    take,
+    drop,
+    places,
+    read,
+  };
+}

@@ -1,0 +1,82 @@
+import { computed, type ComputedRef } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import type { StockItem } from '@cadre/contract/parts';
+import type { Repair } from '@cadre/contract/repairs';
+import type { Build } from '@cadre/core/fleet';
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
+import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { benchOrder, jobMinutes, type BenchJob, type BenchPlace } from '@cadre/core/repairs';
+import type { Group } from '@cadre/core/schedule';
+import { useNow } from '@cadre/web/app';
+import { useFleet } from '@cadre/web/fleet';
+
+const LOOK_ONLY = 10;
+
+interface Facts {
+  readonly answer: (bike: Bike) => FitnessAnswer;
+  readonly items: () => readonly StockItem[];
+  readonly repairs: () => readonly Repair[];
+  readonly hands: () => number;
+}
+
+/** What stops the bike, or where nothing does what asks for a repair in time. */
+function toMend(bike: Bike, now: number): readonly Finding[] {
+  const findings = bike.facts.findings as readonly Finding[];
+  const stops = findings.filter((finding) => isStopNow(finding, now));
+  return stops.length > 0 ? stops : findings.filter((finding) => finding.severity === 'soon' || finding.severity === 'upkeep');
+}
+
+/** One of each part the findings likely take, where the house keeps one for this bike: of several the one that lies there. */
+function likelyNeeds(bike: Bike, findings: readonly Finding[], items: readonly StockItem[]): BenchJob['needs'] {
+  const ids = findings.flatMap((finding) => {
+    if (finding.state !== 'open' && finding.state !== 'in-work') return [];
+    const part = likelyPart(finding);
+    if (!part) return [];
+    const fitting = items.filter(
+      (item) => item.kind === part.kind && placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).includes(part.position),
+    );
+    const best = fitting.find((item) => item.onHand > 0) ?? fitting[0];
+    return best ? [best.id] : [];
+  });
+  return [...new Set(ids)].map((itemId) => ({ itemId, count: ids.filter((id) => id === itemId).length }));
+}
+
+/** The jobs of the bench in the order that has most wanted bikes out soonest, reckoned anew whenever a fact changes. */
+export function useBenchOrder({ answer, items, repairs, hands }: Facts): ComputedRef<readonly BenchPlace[]> {
+  const fleet = useFleet();
+  const now = useNow();
+  const isJob = (bike: Bike): boolean =>
+    answer(bike).fitness === 'held' ||
+    bike.facts.repairs.length > 0 ||
+    bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep');
+  const jobOf = (bike: Bike): BenchJob => {
+    const findings = toMend(bike, now.value);
+    const own = repairs().filter((repair) => repair.bikeId === bike.id && repair.state === 'started');
+    const waits = own.find((repair) => repair.plan.waits)?.plan.waits ?? null;
+    const planned = own.flatMap((repair) => repair.plan.needs);
+    const limits = findings.flatMap((finding) => (finding.severity === 'soon' && finding.limit ? [finding.limit.until] : []));
+    return {
+      ...{ bikeId: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
+      minutes: findings.length > 0 ? jobMinutes(findings) : LOOK_ONLY,
+      since: Math.min(...[...findings.map((finding) => finding.openedAt), ...bike.facts.holds.map((hold) => hold.since), now.value]),
+      until: limits.length > 0 && answer(bike).fitness !== 'held' ? Math.min(...limits) : null,
+      work: findings[0]?.zone ?? 'look',
+      needs: planned.length > 0 ? planned : likelyNeeds(bike, findings, items()),
+      away: waits ? { until: waits.until } : null,
+    };
+  };
+  return computed(() =>
+    benchOrder({
+      jobs: fleet.bikes.filter(isJob).map(jobOf),
+      groups: fleet.groups as readonly Group[],
+      bikes: fleet.bikes.map((bike) => ({
+        ...{ id: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
+        ready: bike.whereabouts === 'in' && mayGoOut(answer(bike).fitness),
+      })),
+      shelf: new Map(items().map((item) => [item.id, { onHand: item.onHand, leadDays: item.leadDays }])),
+      hands: hands(),
+      now: now.value,
+    }),
+  );
+}
