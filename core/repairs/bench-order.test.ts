@@ -5,7 +5,7 @@ import { benchOrder, departures, readyTimes, type Bench, type BenchJob } from '.
 
 const MINUTE = 60_000;
 const job = (bikeId: string, more: Partial<BenchJob> = {}): BenchJob => ({
-  ...{ bikeId, siteId: 's', kind: 'hybrid', size: 'M', minutes: 20, since: NOON, until: null, work: 'brake', needs: [], away: null },
+  ...{ bikeId, siteId: 's', kind: 'hybrid', size: 'M', frees: true, minutes: 20, since: NOON, until: null, work: 'brake', needs: [], away: null },
   ...more,
 });
 const group = (id: string, hours: number, count: number, size = 'M') => ({
@@ -55,6 +55,12 @@ describe('the order of the bench', () => {
     const jobs = [job('large', { size: 'L', needs }), job('wanted', { needs }), job('away', { away: { until: null } })];
     expect(said(bench(jobs, { shelf }))).toEqual(['wanted for-group', 'large lacks-part', 'away away']);
     expect(benchOrder(bench(jobs, { shelf }))[1]).toMatchObject({ because: { until: NOON + 72 * HOUR, itemId: 'pads' }, readyAt: null });
+  });
+
+  it('is not misled by a bike that may go out already: mending it gives no group another', () => {
+    const jobs = [job('rides', { frees: false, minutes: 5 }), job('held')];
+    const of = bench(jobs, { groups: [group('g', 1, 2)], bikes: [{ id: 'rides', siteId: 's', kind: 'hybrid', size: 'M', ready: true }] });
+    expect(said(of)).toEqual(['held for-group', 'rides nobody-waits']);
   });
 
   it('takes the same work of one departure together', () => {

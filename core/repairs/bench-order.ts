@@ -7,6 +7,8 @@ export interface BenchJob {
   readonly siteId: string;
   readonly kind: BikeKind;
   readonly size: string;
+  /** Whether it may go out once this is done. A bike that may go out already, or wants a check first, comes no sooner by it. */
+  readonly frees: boolean;
   /** Until it may be released, with everything at hand: 1 or more. */
   readonly minutes: number;
   /** Since when it waits: first come, first served among equals. */
@@ -131,6 +133,7 @@ function pickForGroups(bench: Bench): Picked[] {
     const candidates = bench.jobs
       .filter(
         (job) =>
+          job.frees &&
           !job.away &&
           !gone.has(`${open.group.id}\n${job.bikeId}`) &&
           !picked.some((each) => each.job.bikeId === job.bikeId) &&
@@ -191,7 +194,7 @@ export function benchOrder(bench: Bench): readonly BenchPlace[] {
       if (job.away) return { job, because: { code: 'away', until: job.away.until } };
       const itemId = lacking(job, left);
       if (itemId !== null) return { job, because: { code: 'lacks-part', itemId, until: bench.now + (bench.shelf.get(itemId)?.leadDays ?? 0) * DAY } };
-      const late = short.find(({ group, want }) => group.siteId === job.siteId && serves(job, want));
+      const late = short.find(({ group, want }) => job.frees && group.siteId === job.siteId && serves(job, want));
       if (late) return { job, because: { code: 'too-late', groupId: late.group.id, want: late.want, outAt: late.group.outAt } };
       if (job.until !== null) return { job, because: { code: 'runs-out', until: job.until } };
       return { job, because: { code: 'nobody-waits' } };

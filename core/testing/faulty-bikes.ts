@@ -31,7 +31,7 @@ export function faultyMorning(seed: number): Bench {
   const jobs = Array.from({ length: 50 }, (_each, at): BenchJob => {
     const lacks = at % 5 === 2;
     return {
-      ...{ bikeId: `b${String(at).padStart(2, '0')}`, siteId: 's', ...of(MODELS) },
+      ...{ bikeId: `b${String(at).padStart(2, '0')}`, siteId: 's', frees: true, ...of(MODELS) },
       ...{ minutes: 10 + Math.floor(draw() * 60), since: NOON - (100 - at) * HOUR, until: draw() < 0.2 ? NOON + 48 * HOUR : null },
       ...{ work: of(WORKS), needs: [{ itemId: lacks ? 'scarce' : 'plenty', count: 1 }], away: null },
     };

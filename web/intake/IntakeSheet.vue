@@ -125,6 +125,33 @@ async function decide(accept: boolean): Promise<void> {
           <TextField v-model="typed.asking" label="Asked for it" :error="asking === null ? 'An amount of money.' : null" />
           <TextField v-model="typed.worth" label="Worth here when fit" :error="worth === null ? 'An amount of money.' : null" />
         </div>
+        <div v-if="sum" class="rounded-md border-2 border-line p-3" data-sum>
+          <dl class="figures grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-4">
+            <div>
+              <dt class="text-sm text-soft">Asked</dt>
+              <dd class="sturdy text-xl">{{ money.show(asking ?? 0) }}</dd>
+            </div>
+            <div>
+              <dt class="text-sm text-soft">Putting it right</dt>
+              <dd class="sturdy text-xl">{{ money.show(sum.repairs) }}</dd>
+            </div>
+            <div>
+              <dt class="text-sm text-soft">Together</dt>
+              <dd class="sturdy text-xl">{{ money.show(sum.whole) }}</dd>
+            </div>
+            <div>
+              <dt class="text-sm text-soft">Worth when fit</dt>
+              <dd class="sturdy text-xl">{{ money.show(worth ?? 0) }}</dd>
+            </div>
+          </dl>
+          <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
+            {{ sum.accept ? `${money.show(sum.gain)} under its worth: worth taking` : 'Not worth it at this price' }}
+          </p>
+          <p v-if="rate === 0" class="text-watch">No hourly rate is set: minutes cost nothing in this sum.</p>
+          <p v-if="hands.length" class="font-semibold text-held">
+            {{ hands.map((finding) => finding.words.fault).join(', ') }}: a qualified mechanic or the maker decides before money does.
+          </p>
+        </div>
         <ul class="divide-y divide-line rounded-md border-2 border-line empty:hidden">
           <li v-for="{ finding, parts, minutes } in rows" :key="finding.id" class="flex flex-wrap items-end gap-3 p-3" :data-price-of="finding.fault">
             <p class="min-w-48 grow self-center leading-snug">
@@ -157,33 +184,6 @@ async function decide(accept: boolean): Promise<void> {
         <p v-if="looked && rows.length === 0" class="text-soft">Nothing was found on it.</p>
         <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save>Keep the prices</ActButton>
       </form>
-      <div v-if="sum" class="rounded-md border-2 border-line p-3" data-sum>
-        <dl class="figures grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-4">
-          <div>
-            <dt class="text-sm text-soft">Asked</dt>
-            <dd class="sturdy text-xl">{{ money.show(asking ?? 0) }}</dd>
-          </div>
-          <div>
-            <dt class="text-sm text-soft">Putting it right</dt>
-            <dd class="sturdy text-xl">{{ money.show(sum.repairs) }}</dd>
-          </div>
-          <div>
-            <dt class="text-sm text-soft">Together</dt>
-            <dd class="sturdy text-xl">{{ money.show(sum.whole) }}</dd>
-          </div>
-          <div>
-            <dt class="text-sm text-soft">Worth when fit</dt>
-            <dd class="sturdy text-xl">{{ money.show(worth ?? 0) }}</dd>
-          </div>
-        </dl>
-        <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
-          {{ sum.accept ? `${money.show(sum.gain)} under its worth: worth taking` : 'Not worth it at this price' }}
-        </p>
-        <p v-if="rate === 0" class="text-watch">No hourly rate is set: minutes cost nothing in this sum.</p>
-        <p v-if="hands.length" class="font-semibold text-held">
-          {{ hands.map((finding) => finding.words.fault).join(', ') }}: a qualified mechanic or the maker decides before money does.
-        </p>
-      </div>
       <template v-if="session.may('edit-fleet')">
         <label class="block"
           >Reason<input v-model="reason" maxlength="400" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" data-reason

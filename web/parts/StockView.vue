@@ -76,7 +76,7 @@ const isOpen = (act: 'count' | 'edit', id: string): boolean => open.value?.act =
                     >on hand</span
                   >
                 </p>
-                <div class="min-w-48 grow leading-snug">
+                <div class="min-w-0 grow basis-40 leading-snug">
                   <p class="text-lg font-semibold">{{ item.name }}</p>
                   <p class="text-[0.95rem] text-soft">
                     <template v-if="facts(item)">{{ facts(item) }} · </template>{{ money.show(item.price) }} · {{ item.supplier }},

@@ -30,8 +30,13 @@ const findings = computed(() => [...facts.value.findings].sort((a, b) => SEVERIT
 const readiness = computed(() => releaseReadiness(facts.value, now.value));
 const open = computed(() => findings.value.filter((finding) => finding.state === 'open'));
 const chosen = ref<Set<string> | null>(null);
-/** What the next repair takes on: what stops the bike, unless something else is ticked. */
-const wanted = computed(() => chosen.value ?? new Set(open.value.filter((finding) => isStopNow(finding, now.value)).map((finding) => finding.id)));
+/** What the next repair takes on unless something else is ticked: what stops the bike, or where nothing does what asks for work. */
+const wanted = computed(() => {
+  if (chosen.value) return chosen.value;
+  const stops = open.value.filter((finding) => isStopNow(finding, now.value));
+  const asking = stops.length > 0 ? stops : open.value.filter((finding) => finding.severity !== 'watch');
+  return new Set(asking.map((finding) => finding.id));
+});
 const of = (repair: Repair): readonly Finding[] => findings.value.filter((finding) => repair.findingIds.includes(finding.id));
 function tick(id: string): void {
   const next = new Set(wanted.value);

@@ -44,12 +44,13 @@ const target = (row: TorqueCardRow): string => {
             >{{ JOINT_WORDS[row.joint] }}<br /><span class="text-[0.95rem] text-soft">{{ target(row) }}</span></span
           >
           <input
-            v-model="form.torques[row.joint]"
+            :value="form.torques[row.joint] ?? ''"
             inputmode="decimal"
             class="figures h-12 w-24 shrink-0 rounded-md border-2 bg-plate px-3"
             :class="over(row) || form.torquesWrong.value.includes(row.joint) ? 'border-held' : 'border-ink/60'"
             :aria-invalid="over(row) || form.torquesWrong.value.includes(row.joint)"
             :data-torque-of="row.joint"
+            @input="form.tighten(row.joint, ($event.target as HTMLInputElement).value)"
         /></label>
         <p v-if="over(row)" class="font-semibold text-held">
           Over the most stated, {{ most(row) }} N m: loosen it, look at the part, tighten it anew.

@@ -39,6 +39,7 @@ export interface FinishForm {
   readonly missing: ComputedRef<readonly Finding[]>;
   readonly minutesWrong: ComputedRef<boolean>;
   readonly torquesWrong: ComputedRef<readonly string[]>;
+  tighten(joint: Joint, typed: string): void;
   take(item: StockItem): void;
   drop(partId: string): void;
   places(item: StockItem): readonly FitmentPosition[];
@@ -83,6 +84,9 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
     }),
   );
 
+  const tighten = (joint: Joint, typed: string): void => {
+    torques[joint] = typed;
+  };
   function take(item: StockItem): void {
     const known = used.value.find((row) => row.item.id === item.id);
     const finding = findings().find((each) => likelyPart(each)?.kind === item.kind) ?? findings()[0];
@@ -131,6 +135,7 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
     missing,
     minutesWrong,
     torquesWrong,
+    tighten,
     take,
     drop,
     places,

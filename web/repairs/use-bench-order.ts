@@ -47,9 +47,10 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
   const fleet = useFleet();
   const now = useNow();
   const isJob = (bike: Bike): boolean =>
-    answer(bike).fitness === 'held' ||
-    bike.facts.repairs.length > 0 ||
-    bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep');
+    !bike.facts.intake &&
+    (answer(bike).fitness === 'held' ||
+      bike.facts.repairs.length > 0 ||
+      bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep'));
   const jobOf = (bike: Bike): BenchJob => {
     const findings = toMend(bike, now.value);
     const own = repairs().filter((repair) => repair.bikeId === bike.id && repair.state === 'started');
@@ -58,6 +59,7 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
     const limits = findings.flatMap((finding) => (finding.severity === 'soon' && finding.limit ? [finding.limit.until] : []));
     return {
       ...{ bikeId: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
+      frees: answer(bike).fitness === 'held',
       minutes: findings.length > 0 ? jobMinutes(findings) : LOOK_ONLY,
       since: Math.min(...[...findings.map((finding) => finding.openedAt), ...bike.facts.holds.map((hold) => hold.since), now.value]),
       until: limits.length > 0 && answer(bike).fitness !== 'held' ? Math.min(...limits) : null,
