@@ -1,105 +1,15 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import type { Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
-import { resolve } from 'node:path';
-import { pino } from 'pino';
-import type { DataSource } from 'typeorm';
 import { Key } from 'selenium-webdriver';
 import type { Driver } from 'selenium-webdriver/chrome.js';
-import { v7 as newId } from 'uuid';
-import { BATCH, importBikes } from '@cadre/contract/exchange';
-import { addRack, getWall } from '@cadre/contract/fleet';
-import { setUp } from '@cadre/contract/people';
-import { BIKE_KINDS } from '@cadre/core/fleet';
-import { createApp } from '@cadre/server/app';
-import { bikeFieldsOf } from '@cadre/test-world/builders';
-import { Client } from '@cadre/test-world/client';
-import { startDatabaseServer, type DatabaseServer } from '../bin/database-server';
-import { openStore } from '../bin/open-store';
+import { getWall } from '@cadre/contract/fleet';
+import { startDatabaseServer } from '../bin/database-server';
 import { Browser } from '../e2e/support/browser';
 import type { Benchmark } from './best';
+import { bikePageBenchmarks } from './bike-page';
+import { firstView, openStand, SECRET, type Stand } from './stand';
 
 const BIKES = 2000;
 const ROWS = 5000;
-const SECRET = 'curlew-0';
-
-interface Stand {
-  readonly client: Client;
-  readonly base: string;
-  readonly source: DataSource;
-  close(): Promise<void>;
-}
-
-/** A program with so many bikes on racks of fifty hooks, served with the built front end. */
-async function openStand(server: DatabaseServer, name: string, bikes: number): Promise<Stand> {
-  const { source } = await openStore(server, name);
-  const app = createApp({
-    source,
-    now: Date.now,
-    log: pino({ level: 'error' }),
-    version: 'bench',
-    demo: false,
-    webDir: resolve('web/dist'),
-    publicUrl: null,
-  });
-  const http: Server = app.listen(0, '127.0.0.1');
-  await new Promise((done) => http.once('listening', done));
-  const base = `http://127.0.0.1:${(http.address() as AddressInfo).port}`;
-  const client = new Client(base, '01900000-0000-7000-8000-0000000000be');
-  await client.send(setUp, {
-    body: {
-      id: newId(),
-      programName: 'Bench',
-      siteName: 'Shed',
-      timeZone: 'Europe/London',
-      opensAt: '09:00',
-      leadName: 'Lead',
-      signInName: 'lead',
-      secret: SECRET,
-    },
-  });
-  const siteId = (await client.send(getWall)).sites[0]?.id ?? '';
-  for (let first = 0; first < bikes; first += 50) {
-    const rack = await client.send(addRack, { body: { id: newId(), siteId, name: `Rail ${first / 50 + 1}`, hooks: 50 } });
-    const rows = rack.hooks.map((hook, index) => ({
-      id: newId(),
-      version: null,
-      ...bikeFieldsOf(BIKE_KINDS[(first / 50 + index) % BIKE_KINDS.length] ?? 'hybrid', {
-        tag: `B${String(first + index + 1).padStart(4, '0')}`,
-        siteId,
-        hookId: hook.id,
-      }),
-    }));
-    for (let at = 0; at < rows.length; at += BATCH)
-      await client.send(importBikes, { body: { id: newId(), siteId, bikes: rows.slice(at, at + BATCH) } });
-  }
-  return {
-    client,
-    base,
-    source,
-    async close() {
-      http.closeAllConnections();
-      await new Promise((done) => http.close(done));
-      await source.destroy();
-    },
-  };
-}
-
-/** Milliseconds from the start of a navigation to the frame in which something like `css` is first on screen. */
-async function firstView(browser: Browser, path: string, css: string): Promise<number> {
-  const { driver } = browser;
-  const { identifier } = (await (driver as Driver).sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-    source: `new MutationObserver((_m, own) => { if (document.querySelector(${JSON.stringify(css)})) { own.disconnect(); requestAnimationFrame(() => setTimeout(() => { window.seenAt = performance.now(); })); } }).observe(document, { childList: true, subtree: true });`,
-  })) as unknown as { identifier: string };
-  await browser.go(path);
-  let seen = 0;
-  await browser.until(
-    async () => (seen = (await driver.executeScript<number | null>('return window.seenAt ?? null')) ?? 0) > 0,
-    `${css} never shows`,
-  );
-  await (driver as Driver).sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier });
-  return seen;
-}
 
 /** The slowest of many presses, from the key to the end of the frame that answers it. */
 async function slowestKey(browser: Browser, keys: readonly string[]): Promise<number> {
@@ -229,16 +139,23 @@ export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
   });
   const stand = await openStand(server, 'cadre_bench_wall', BIKES);
   const empty = await openStand(server, 'cadre_bench_import', 0);
+  const full = await openStand(server, 'cadre_bench_bike', 50);
   const browser = await Browser.open(stand.base);
   const other = await Browser.open(empty.base);
   try {
     for (const each of [browser, other]) await each.size('office');
-    return [...(await wallBenchmarks(browser)), ...(await checkBenchmarks(stand, browser)), ...(await importBenchmarks(empty, other))];
+    return [
+      ...(await wallBenchmarks(browser)),
+      ...(await checkBenchmarks(stand, browser)),
+      ...(await importBenchmarks(empty, other)),
+      ...(await bikePageBenchmarks(full)),
+    ];
   } finally {
     await browser.close();
     await other.close();
     await stand.close();
     await empty.close();
+    await full.close();
     await server.stop();
     rmSync(dataDir, { recursive: true, force: true });
   }

@@ -1,14 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
+import { constants, gzipSync } from 'node:zlib';
 import tailwindcss from '@tailwindcss/vite';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 import { routesWithoutSchemas } from './routes-without-schemas';
 
 const MOST_KB = 170;
+const BIKE_PAGE =
+  /[\\/]web[\\/](?:catalogue[\\/](?:StartSheet|sheet-groups)|checks[\\/](?:BikeChecks|ServiceMarks)|fleet[\\/]OpenFindings|findings[\\/]PastFindings|mishaps[\\/]Report|parts[\\/](?:PartsPanel|FitPart|MovePart|SpeaksAgainst|fact-fields)|photos[\\/](?:BikePhotos|PhotoStrip|PhotoShow|ShapesOver|use-photos)|records[\\/](?:BikeTimeline|wording)|repairs[\\/]BikeCosts|waits[\\/]WaitPanel|wear[\\/](?:WearPanel|wear-wording))/;
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
 function firstScriptBudget(): Plugin {
@@ -38,7 +41,25 @@ export default defineConfig({
   worker: { format: 'es' },
   // No component here is written the old way, and nobody inspects a running shed: a few kB less to load.
   define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false', __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false' },
-  build: { outDir: 'dist', emptyOutDir: true, target: 'es2022', cssCodeSplit: false, chunkSizeWarningLimit: 700 },
+  build: {
+    outDir: 'dist',
+    emptyOutDir: true,
+    target: 'es2022',
+    cssCodeSplit: false,
+    chunkSizeWarningLimit: 700,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          includeDependenciesRecursively: false,
+          // What a bike's page shows below its standing comes in one file: thirty small ones take longer than their bytes.
+          groups: [
+            { name: 'bike-page', test: BIKE_PAGE },
+            { name: 'ui', test: /[\\/]web[\\/]ui[\\/](?!drag|use-drag)/ },
+          ],
+        },
+      },
+    },
+  },
   plugins: [
     routesWithoutSchemas(),
     vue(),
@@ -65,6 +86,11 @@ export default defineConfig({
         cleanupOutdatedCaches: true,
         clientsClaim: true,
       },
+    }),
+    // Packed once here, so that a server in a shed does not pack on every visit.
+    compression({
+      algorithms: [defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: 7 } })],
+      include: /\.(js|css|html|svg|wasm)$/,
     }),
     firstScriptBudget(),
   ],

@@ -2,7 +2,9 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { PHOTO_LIMITS, PHOTO_TYPES } from '@cadre/core/photos';
 import express, { type Express, type Request } from 'express';
+import compression from 'compression';
 import helmet from 'helmet';
+import sirv from 'sirv';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { sheetDocument } from '@cadre/contract/catalogue';
@@ -63,6 +65,8 @@ export function createApp(deps: AppDeps): Express {
   app.use(
     helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false, crossOriginOpenerPolicy: false, originAgentCluster: false }),
   );
+  // The live stream is told as it comes, pictures are as small as they get: neither is packed.
+  app.use(compression({ filter: (req, res) => !/event-stream|image\//.test(String(res.getHeader('content-type'))) && compression.filter(req, res) }));
   app.use((req, _res, next) => {
     checkOrigin(req);
     next();
@@ -99,8 +103,17 @@ export function createApp(deps: AppDeps): Express {
 function serveWeb(app: Express, webDir: string): void {
   const shell = join(webDir, 'index.html');
   if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
-  app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', index: false, fallthrough: false }));
-  app.use(express.static(webDir, { index: false, setHeaders: (res) => res.setHeader('cache-control', 'no-cache') }));
+  const packed = { brotli: true, gzip: true, etag: true };
+  app.use(
+    '/assets',
+    sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000, onNoMatch: (_req, res) => void res.writeHead(404).end() }),
+  );
+  const files = sirv(webDir, { ...packed, extensions: [], setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') });
+  app.use((req, res, next) => {
+    // The shell itself answers every address that is no file.
+    if (req.path === '/') next();
+    else files(req, res, next);
+  });
   app.get('/{*path}', (_req, res) => {
     res.set('cache-control', 'no-cache').sendFile(shell);
   });

@@ -140,6 +140,13 @@ export function createServices(source: DataSource, now: () => number): Services 
   };
 }
 
+/** An entry's body as a timeline wants it: which marks a signature covers is the record's business, and many. */
+function toldOf({ kind, body }: { kind: string; body: string }): unknown {
+  const said = JSON.parse(body) as { markIds?: unknown };
+  if (kind === 'check.signed' || kind === 'check.amended') delete said.markIds;
+  return said;
+}
+
 /** What a photo is of, as it stands in the address of its upload. */
 function readPhotoOf(text: string): PhotoOf {
   let said: unknown;
@@ -302,7 +309,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(timeline, async ({ params, query }, actor) => {
       requireAct(actor, 'see');
       const { entries, next } = await timelineOf(source, params.id, query);
-      return { entries: entries.map((row) => ({ ...changeOf(row), id: row.id, body: JSON.parse(row.body) as unknown })), next };
+      return { entries: entries.map((row) => ({ ...changeOf(row), id: row.id, body: toldOf(row) })), next };
     }),
     answering(changesRoute, async ({ req, res }, actor) => {
       requireAct(actor, 'see');

@@ -1,17 +1,50 @@
-import { format as formatDate } from 'date-fns';
-import { TZDate } from '@date-fns/tz';
-
 /** Every number, time and plural people read is made here, so that another language is another module. */
-export function clock(at: number, timeZone?: string): string {
-  return formatDate(timeZone ? new TZDate(at, timeZone) : new Date(at), 'HH:mm');
+interface Clock {
+  readonly year: string;
+  readonly month: string;
+  readonly day: string;
+  readonly weekday: string;
+  readonly hour: string;
+  readonly minute: string;
 }
 
+/** One a zone, made once: making them is a hundred times what asking them costs, and a page asks hundreds of times. */
+const formats = new Map<string, Intl.DateTimeFormat>();
+function formatIn(timeZone: string | undefined): Intl.DateTimeFormat {
+  const key = timeZone ?? '';
+  const known = formats.get(key);
+  if (known) return known;
+  const made = new Intl.DateTimeFormat('en-US', {
+    ...{ timeZone, hourCycle: 'h23', year: 'numeric', month: 'short', day: 'numeric' },
+    ...{ weekday: 'short', hour: '2-digit', minute: '2-digit' },
+  });
+  formats.set(key, made);
+  return made;
+}
+function clockAt(at: number, timeZone?: string): Clock {
+  return Object.fromEntries(
+    formatIn(timeZone)
+      .formatToParts(at)
+      .map(({ type, value }) => [type, value]),
+  ) as unknown as Clock;
+}
+const sameDay = (a: Clock, b: Clock): boolean => a.day === b.day && a.month === b.month && a.year === b.year;
+
+export function clock(at: number, timeZone?: string): string {
+  const { hour, minute } = clockAt(at, timeZone);
+  return `${hour}:${minute}`;
+}
+
+const DAY_MS = 86_400_000;
 export function dayAndClock(at: number, now: number, timeZone?: string): string {
-  const day = (time: number): string => formatDate(timeZone ? new TZDate(time, timeZone) : new Date(time), 'yyyy-MM-dd');
-  if (day(at) === day(now)) return `today ${clock(at, timeZone)}`;
-  if (day(at) === day(now - 86_400_000)) return `yesterday ${clock(at, timeZone)}`;
-  if (day(at) === day(now + 86_400_000)) return `tomorrow ${clock(at, timeZone)}`;
-  return formatDate(timeZone ? new TZDate(at, timeZone) : new Date(at), 'EEE d MMM, HH:mm');
+  const then = clockAt(at, timeZone);
+  const time = `${then.hour}:${then.minute}`;
+  if (Math.abs(at - now) < 3 * DAY_MS) {
+    if (sameDay(then, clockAt(now, timeZone))) return `today ${time}`;
+    if (sameDay(then, clockAt(now - DAY_MS, timeZone))) return `yesterday ${time}`;
+    if (sameDay(then, clockAt(now + DAY_MS, timeZone))) return `tomorrow ${time}`;
+  }
+  return `${then.weekday} ${then.day} ${then.month}, ${time}`;
 }
 
 export function count(number: number, one: string, many = `${one}s`): string {
@@ -20,8 +53,8 @@ export function count(number: number, one: string, many = `${one}s`): string {
 
 /** A day of the calendar ("2026-04-30") as people say it. */
 export function dayWords(day: string): string {
-  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-  return formatDate(new Date(year, month - 1, date), 'd MMM yyyy');
+  const { day: date, month, year } = clockAt(Date.parse(`${day}T12:00:00Z`), 'UTC');
+  return `${date} ${month} ${year}`;
 }
 
 /** A span to a moment: "in 1 h 20 min", "25 min ago". */

@@ -88,7 +88,10 @@ export function createAppRouter(): Router {
   });
   router.beforeEach(async (to) => {
     const session = useSession();
-    await session.load();
+    const known = session.load();
+    // Its code is fetched while the server is asked who this is; what fails to come is told when the view is opened.
+    for (const { components } of to.matched) void (components?.default as (() => Promise<unknown>) | undefined)?.().catch(() => undefined);
+    await known;
     if (to.meta.open) return true;
     return session.person ? true : { name: 'sign-in', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
   });

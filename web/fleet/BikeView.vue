@@ -15,9 +15,11 @@ import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 import { fitItemWords, fitText, shownUnit } from './fit-wording';
 import { useFleet } from './use-fleet';
 
-const PartsPanel = defineAsyncComponent(async () => (await import('@cadre/web/parts')).PartsPanel);
-const BikeCosts = defineAsyncComponent(async () => (await import('@cadre/web/repairs')).BikeCosts);
-const BikeTimeline = defineAsyncComponent(async () => (await import('@cadre/web/records')).BikeTimeline);
+// Fetched while the bike itself is: each asks the server something of its own as soon as it stands.
+const [parts, repairs, records] = [import('@cadre/web/parts'), import('@cadre/web/repairs'), import('@cadre/web/records')];
+const PartsPanel = defineAsyncComponent(async () => (await parts).PartsPanel);
+const BikeCosts = defineAsyncComponent(async () => (await repairs).BikeCosts);
+const BikeTimeline = defineAsyncComponent(async () => (await records).BikeTimeline);
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
 const props = defineProps<{ bikeId: string }>();

@@ -26,7 +26,15 @@ export const useFleet = defineStore('fleet', () => {
   const names = computed(() => new Map((wall.value?.people ?? []).map((person) => [person.id, person.name])));
   const nameOf = (id: string): string => names.value.get(id) ?? 'somebody';
 
-  async function load(): Promise<void> {
+  let loading: Promise<void> | null = null;
+  /** Asks for the wall; whoever asks while it is on its way waits for the same. */
+  function load(): Promise<void> {
+    loading ??= fetchWall().finally(() => {
+      loading = null;
+    });
+    return loading;
+  }
+  async function fetchWall(): Promise<void> {
     try {
       const { answer: fresh, text } = await sendForText(getWall);
       setServerNow(fresh.now);

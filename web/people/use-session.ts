@@ -16,21 +16,22 @@ export const useSession = defineStore('session', () => {
   let loaded = false;
   let unconfirmed = false;
 
-  async function take(session: Session): Promise<void> {
+  function take(session: Session): void {
     setServerNow(session.now);
     person.value = session.person;
     programName.value = session.programName;
     demo.value = session.demo;
     needsSignIn.value = false;
     unconfirmed = false;
-    await keepThing('session', { person: session.person, programName: session.programName, demo: session.demo });
+    // Kept for when there is no signal; nothing on the screen waits for the disk.
+    void keepThing('session', { person: session.person, programName: session.programName, demo: session.demo });
   }
 
   async function load(): Promise<void> {
     if (loaded) return;
     loaded = true;
     try {
-      await take(await send(currentSession));
+      take(await send(currentSession));
     } catch (error) {
       if (error instanceof UnreachableError) {
         const last = await keptThing<Pick<Session, 'person' | 'programName' | 'demo'>>('session');
@@ -47,7 +48,7 @@ export const useSession = defineStore('session', () => {
   async function confirm(): Promise<void> {
     if (!unconfirmed) return;
     try {
-      await take(await send(currentSession));
+      take(await send(currentSession));
     } catch (error) {
       if (error instanceof RefusedError) needsSignIn.value = true;
       else if (!(error instanceof UnreachableError)) throw error;
@@ -59,7 +60,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function enter(signInName: string, secret: string): Promise<void> {
-    await take(await send(signIn, { body: { signInName, secret } }));
+    take(await send(signIn, { body: { signInName, secret } }));
   }
 
   async function leave(): Promise<void> {
