@@ -99,8 +99,7 @@ const pictures: readonly Picture[] = [
   { name: 'wall-phone', size: 'phone', path: '/', before: pickOnPhone },
   { name: 'stand', size: 'office', path: '/stand/{Q32}' },
   { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault, after: undo },
-  { name: 'stand-phone', size: 'phone', path: '/stand/{Q32}' },
-  { name: 'bench', size: 'office', path: '/bench/{H15}' },
+  { name: 'bench', size: 'office', path: '/bench/{H08}', before: (browser) => browser.find('[data-used-parts]').then(() => undefined) },
   { name: 'bike', size: 'office', path: '/bikes/{H01}' },
   { name: 'round', size: 'office', path: '/rounds', before: openRound },
   {
@@ -133,7 +132,8 @@ const pictures: readonly Picture[] = [
   { name: 'reading', size: 'office', path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front', before: measureRotor },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
   { name: 'tool', size: 'office', path: '/tools/leak?before=3&after=2.76&hours=18&floor=2.1' },
-  { name: 'checkpoint', size: 'office', path: '/catalogue/headset-play' },
+  { name: 'stock', size: 'office', path: '/stock', before: (browser) => browser.find('[data-item]').then(() => undefined) },
+  { name: 'intake', size: 'tablet', path: '/intake', before: (browser) => browser.find('[data-sum]').then(() => undefined) },
   { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
 ];

@@ -6,9 +6,12 @@ import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { addModel } from '@cadre/contract/fleet';
 import { makeRound } from '@cadre/contract/rounds';
+import { openIntake } from '@cadre/contract/intake';
+import { setStockItem } from '@cadre/contract/parts';
+import { startRepair } from '@cadre/contract/repairs';
 import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { faulty } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { scrollsSideways, violationsOf } from './support/axe';
 import { Browser, SIZES, type Size } from './support/browser';
@@ -66,6 +69,28 @@ beforeAll(async () => {
       at: now,
     },
   });
+  const stocked = newId();
+  const item = {
+    kind: 'rotor' as const,
+    name: 'Rotor, 180 mm',
+    facts: {},
+    modelIds: [],
+    markings: {},
+    least: 2,
+    price: 2600,
+    leadDays: 5,
+    supplier: 'Reed',
+  };
+  await world.as('lead').send(setStockItem, { params: { id: stocked }, body: { id: newId(), item, version: null, at: now } });
+  const work = await world.bike('K6');
+  const { findings } = await world.check(work, { exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }] });
+  await world.as('mechanic').send(startRepair, { body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now } });
+  const offered = bikeFieldsOf('hybrid', { tag: 'K7', siteId: world.siteId });
+  const { bike: used } = await world.as('lead').send(openIntake, {
+    body: { id: newId(), bikeId: newId(), bike: offered, from: 'A club', asking: 9000, worth: 20_000, at: now },
+  });
+  await world.check(used, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
+  Object.assign(ids, { work: work.id });
   Object.assign(ids, { carded: carded.id, worn: worn.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
   browser = await Browser.open(world.base);
 });
@@ -143,6 +168,22 @@ const keepPhoto = async (): Promise<void> => {
   await browser.click('[data-photo-keep]');
   await browser.find('[data-look-photos] [data-photo=sent] img');
 };
+const chooseFindings = async (): Promise<void> => {
+  await browser.click('[data-choose=soon]');
+  await browser.click('[data-choose-all]');
+  await browser.click('[data-view-name]');
+  await browser.find('[data-act-on-several]');
+};
+const useAPart = async (): Promise<void> => {
+  await browser.click('[data-take]');
+  await browser.click('[data-plan-open]');
+  await browser.find('[data-used]');
+};
+const countAndKeep = async (): Promise<void> => {
+  await browser.click('[data-count-open]');
+  await browser.click('[data-add-item]');
+  await browser.find('[data-item-form]');
+};
 const openLimits = async (): Promise<void> => {
   await browser.click('[data-limit-group=Pads]');
   await browser.type('[data-limit=padFault] input', '9');
@@ -154,7 +195,14 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'sign-off', path: () => `/stand/${ids.held}`, wait: '[data-question]', before: () => browser.click('[data-go-sign]') },
   { name: 'stand of a trainee', path: () => `/stand/${ids.held}`, wait: '[data-question]', as: 'trainee' },
   { name: 'bench', path: () => `/bench/${ids.held}`, wait: '[data-bench-bike]' },
-  { name: 'findings', path: () => '/findings', wait: '[data-finding]', before: () => browser.click('[data-choose=soon]') },
+  { name: 'findings', path: () => '/findings', wait: '[data-finding]', before: chooseFindings },
+  { name: 'bench, a repair in work', path: () => `/bench/${ids.work}`, wait: '[data-used-parts]', before: useAPart },
+  { name: 'hang-tag', path: () => `/bikes/${ids.held}/hang-tag`, wait: '[data-hold-tag]' },
+  { name: 'question to the maker', path: () => `/bikes/${ids.held}/warranty`, wait: '[data-warranty-sheet] h2' },
+  { name: 'record', path: () => `/bikes/${ids.held}/record`, wait: '[data-record] [data-entry]' },
+  { name: 'parts', path: () => '/stock', wait: '[data-order] li', before: countAndKeep },
+  { name: 'costs', path: () => '/costs', wait: '[data-total]' },
+  { name: 'intake', path: () => '/intake', wait: '[data-sum]', before: () => browser.click('[data-add-intake]') },
   { name: 'bike form', path: () => `/bikes/${ids.held}/edit`, wait: '[data-save]' },
   { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
   { name: 'wall being arranged', path: () => '/', wait: '[data-tag=K1]', before: arrange },

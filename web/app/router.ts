@@ -90,7 +90,11 @@ export function createAppRouter(): Router {
     const session = useSession();
     const known = session.load();
     // Its code is fetched while the server is asked who this is; what fails to come is told when the view is opened.
-    for (const { components } of to.matched) void (components?.default as (() => Promise<unknown>) | undefined)?.().catch(() => undefined);
+    for (const { components } of to.matched) {
+      const view: unknown = components?.default;
+      // Once it has come it stands there itself instead of the way to fetch it.
+      if (typeof view === 'function') void (view as () => Promise<unknown>)().catch(() => undefined);
+    }
     await known;
     if (to.meta.open) return true;
     return session.person ? true : { name: 'sign-in', query: to.fullPath === '/' ? {} : { to: to.fullPath } };

@@ -26,7 +26,7 @@ async function load(): Promise<void> {
 watch([() => props.bikeId, () => props.version], () => void load(), { immediate: true });
 const open = computed(() => checks.value.filter((each) => each.state === 'open'));
 const over = computed(() => checks.value.filter((each) => each.state === 'signed').slice(0, 8));
-const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.repairId ? ', re-look' : ''}${each.amends ? ', amendment' : ''}`;
+const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ? ', amendment' : ''}`;
 </script>
 
 <template>

@@ -39,7 +39,7 @@ watch(
           <RouterLink :to="{ name: 'check', params: { checkId: each.checkId } }" class="font-semibold text-act underline">{{
             each.sheetName
           }}</RouterLink>
-          <span class="text-[0.95rem] text-soft"> {{ count(each.times, 'time') }}</span>
+          <span class="ml-2 text-[0.95rem] text-soft">{{ count(each.times, 'time') }}</span>
         </dt>
         <dd class="figures text-[0.95rem]">
           {{ dayAndClock(each.at, now, timeZone) }} <span class="text-soft">{{ fleet.nameOf(each.by) }}</span>

@@ -109,8 +109,8 @@ const fit = computed(() => {
             <dd class="font-semibold">{{ value }}</dd>
           </div>
         </dl>
-        <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
         <OpenFindings :bike="bike" :time-zone="site?.timeZone" />
+        <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
         <PartsPanel :bike="bike" />

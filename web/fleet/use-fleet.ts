@@ -27,11 +27,10 @@ export const useFleet = defineStore('fleet', () => {
   const nameOf = (id: string): string => names.value.get(id) ?? 'somebody';
 
   let loading: Promise<void> | null = null;
-  /** Asks for the wall; whoever asks while it is on its way waits for the same. */
+  /** Asks for the wall. Whoever asks while the first is on its way waits for the same; later each asks anew, for something has changed. */
   function load(): Promise<void> {
-    loading ??= fetchWall().finally(() => {
-      loading = null;
-    });
+    if (loading && !wall.value) return loading;
+    loading = fetchWall();
     return loading;
   }
   async function fetchWall(): Promise<void> {

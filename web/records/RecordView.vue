@@ -36,7 +36,7 @@ const print = (): void => window.print();
     <div class="flex flex-wrap items-start gap-3">
       <div class="mr-auto">
         <h1 class="sturdy text-3xl leading-tight">Record of {{ bike.tag }}</h1>
-        <p class="text-soft">As of {{ dayAndClock(now, now, site?.timeZone) }}</p>
+        <p class="text-soft">As of {{ dayAndClock(now, 0, site?.timeZone) }}</p>
       </div>
       <ActButton class="print:hidden" data-print-record @click="print">Print</ActButton>
     </div>

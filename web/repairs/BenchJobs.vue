@@ -4,6 +4,7 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { FitnessAnswer } from '@cadre/core/fitness';
 import type { BenchPlace } from '@cadre/core/repairs';
 import { clock, useNow } from '@cadre/web/app';
+import { withPosition } from '@cadre/web/catalogue';
 import { FITNESS_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
 import { placeWords } from './bench-wording';
@@ -19,8 +20,12 @@ const emit = defineEmits<{ pick: [bikeId: string] }>();
 const fleet = useFleet();
 const now = useNow();
 const bikeOf = (place: BenchPlace): Bike | undefined => fleet.bikeById.get(place.job.bikeId);
+/** What is to be mended; where nothing is, what holds it. */
 const firstReason = (bike: Bike): string => {
+  const mends = bike.facts.findings.filter((finding) => finding.severity !== 'watch');
   const reason = props.answer(bike).reasons[0];
+  if (mends[0] && reason?.code === 'no-valid-check')
+    return `${withPosition(mends[0].words.checkpoint, mends[0].position)}: ${mends[0].words.fault.toLowerCase()}`;
   return reason ? reasonWords(reason, now.value, fleet.nameOf).what : (bike.facts.findings[0]?.words.fault ?? '');
 };
 const why = (place: BenchPlace): string =>

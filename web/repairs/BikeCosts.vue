@@ -36,7 +36,7 @@ watch(
     <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">No repair.</p>
     <template v-else-if="costs">
       <p class="figures mt-1 leading-tight">
-        <span class="sturdy text-2xl">{{ money.show(costs.total.cost) }}</span>
+        <span class="sturdy mr-3 text-2xl">{{ money.show(costs.total.cost) }}</span>
         <span class="text-soft">
           {{ count(costs.total.repairs, 'repair') }}: parts {{ money.show(costs.total.parts) }}, {{ costs.total.minutes }} min</span
         >

@@ -66,7 +66,7 @@ function finish(): void {
       <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held">Fill this in: whoever looks again reads it.</span>
     </label>
     <UsedParts :form="form" :findings="findings" :error="partsError" />
-    <fieldset>
+    <fieldset class="min-w-0">
       <legend class="font-semibold">What it touched</legend>
       <p class="text-[0.95rem] text-soft">All of it is looked at again. Add what you loosened on the way.</p>
       <div class="mt-1 flex flex-wrap gap-1.5">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { clock, dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/app';
 import { FitnessMark, ActButton } from '@cadre/web/ui';
 import { KIND_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
 
@@ -13,7 +13,9 @@ onMounted(() => {
 });
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
-const reasons = computed(() => (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, now.value, fleet.nameOf)));
+const reasons = computed(() => (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, ON_PAPER, fleet.nameOf)));
+/** On paper no day is today: days are told by their dates. */
+const ON_PAPER = 0;
 const print = (): void => window.print();
 </script>
 
@@ -38,9 +40,7 @@ const print = (): void => window.print();
           <p class="text-soft">{{ reason.detail }}</p>
         </li>
       </ul>
-      <p class="mt-4 leading-snug">
-        Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, now) }} at {{ clock(now) }}.
-      </p>
+      <p class="mt-4 leading-snug">Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, ON_PAPER) }}.</p>
     </div>
   </main>
   <main v-else class="p-8 text-soft">

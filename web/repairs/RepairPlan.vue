@@ -96,7 +96,7 @@ function here(): void {
           <option v-for="person in fleet.wall?.people ?? []" :key="person.id" :value="person.id">{{ person.name }}</option>
         </select></label
       >
-      <fieldset class="sm:col-span-2">
+      <fieldset class="min-w-0 sm:col-span-2">
         <legend>Parts it counts on</legend>
         <ul>
           <li v-for="(each, at) in typed.needs" :key="each.itemId" class="flex items-center gap-2 py-0.5">

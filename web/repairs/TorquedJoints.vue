@@ -35,7 +35,7 @@ const target = (row: TorqueCardRow): string => {
 </script>
 
 <template>
-  <fieldset v-if="shown.length" data-torqued>
+  <fieldset v-if="shown.length" class="min-w-0" data-torqued>
     <legend class="font-semibold">Tightened to, N m</legend>
     <ul class="mt-1 grid gap-2 sm:grid-cols-2">
       <li v-for="row in shown" :key="row.joint">

@@ -28,7 +28,7 @@ function placed(row: UsedRow, value: string): void {
 </script>
 
 <template>
-  <fieldset data-used-parts>
+  <fieldset class="min-w-0" data-used-parts>
     <legend class="font-semibold">Parts used</legend>
     <ul v-if="form.used.value.length" class="mt-1 divide-y divide-line rounded-md border-2 border-line">
       <li v-for="row in form.used.value" :key="row.partId" class="flex flex-wrap items-center gap-x-3 gap-y-1 p-2" :data-used="row.item.name">
@@ -77,17 +77,19 @@ function placed(row: UsedRow, value: string): void {
       </li>
     </ul>
     <div class="mt-1 flex flex-wrap gap-1.5">
-      <ActButton v-for="item in offered" :key="item.id" :data-take="item.name" @click="form.take(item)"
-        >+ {{ item.name }}
-        <span class="figures font-normal" :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
-          >· {{ item.onHand === 0 ? 'none on hand' : `${item.onHand} on hand` }}</span
+      <ActButton v-for="item in offered" :key="item.id" class="max-w-full text-left" :data-take="item.name" @click="form.take(item)"
+        ><span
+          >+ {{ item.name }}
+          <span class="figures whitespace-nowrap font-normal" :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
+            >· {{ item.onHand === 0 ? 'none on hand' : `${item.onHand} on hand` }}</span
+          ></span
         ></ActButton
       >
       <select
         v-if="form.others.value.length"
         v-model="other"
         aria-label="Another part off the shelf"
-        class="h-12 max-w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+        class="h-12 w-80 max-w-full rounded-md border-2 border-ink/60 bg-plate px-2"
         data-take-other
         @change="takeOther"
       >

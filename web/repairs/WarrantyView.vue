@@ -15,7 +15,7 @@ const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
 const fitments = ref<readonly Fitment[]>([]);
-const question = ref('Is this covered? May it be ridden until then, and what shall we do with the part?');
+const question = ref('Is this covered, and what shall we do with the part? Nobody rides the bike meanwhile.');
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
@@ -43,6 +43,8 @@ const markings = (fitment: Fitment): string =>
     })
     .filter(Boolean)
     .join(', ');
+/** On paper no day is today: days are told by their dates. */
+const ON_PAPER = 0;
 const print = (): void => window.print();
 </script>
 
@@ -75,13 +77,15 @@ const print = (): void => window.print();
       </div>
       <div>
         <dt class="text-sm text-soft">Warranty until</dt>
-        <dd class="font-semibold">{{ bike.warrantyUntil ? dayWords(bike.warrantyUntil) : 'not noted' }}</dd>
+        <dd class="font-semibold">
+          {{ bike.warrantyUntil ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? ', over' : ''}` : 'not noted' }}
+        </dd>
       </div>
     </dl>
     <section v-for="finding in shown" :key="finding.id" class="mt-4 break-inside-avoid">
       <h2 class="sturdy text-xl">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</h2>
       <p>
-        Found {{ dayAndClock(finding.openedAt, now) }} by {{ fleet.nameOf(finding.openedBy)
+        Found {{ dayAndClock(finding.openedAt, ON_PAPER) }} by {{ fleet.nameOf(finding.openedBy)
         }}{{ finding.timesSeen > 1 ? `, seen ${finding.timesSeen} times since` : '' }}.
         <template v-if="finding.words.note">Note: “{{ finding.words.note }}”.</template>
         <template v-if="finding.measured"
@@ -97,7 +101,7 @@ const print = (): void => window.print();
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
           {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}: {{ fitment.part.name }}, since
-          {{ dayAndClock(fitment.fittedAt, now) }}<template v-if="markings(fitment)">; {{ markings(fitment) }}</template>
+          {{ dayAndClock(fitment.fittedAt, ON_PAPER) }}<template v-if="markings(fitment)">; {{ markings(fitment) }}</template>
         </li>
       </ul>
     </section>
@@ -109,7 +113,7 @@ const print = (): void => window.print();
         class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate p-3 font-normal print:border-0 print:p-0"
       />
     </label>
-    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, now) }} · {{ bike.tag }}</p>
+    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, ON_PAPER) }} · {{ bike.tag }}</p>
   </main>
   <main v-else class="p-8 text-soft">
     <h1 class="sr-only">Question to the maker</h1>
