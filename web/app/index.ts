@@ -22,3 +22,4 @@ export { fieldWords, wordsFor, type Said } from './problems';
 export { saveFile } from './save-file';
 export { theme } from './theme';
 export { now, setServerNow, useNow } from './use-now';
+export { useAnswer } from './use-answer';

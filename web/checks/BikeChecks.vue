@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, shallowRef, watch } from 'vue';
+import { computed } from 'vue';
 import { listChecks, type CheckSummary } from '@cadre/contract/checks';
-import { count, dayAndClock, send, UnreachableError, useNow } from '@cadre/web/app';
+import { count, dayAndClock, send, useAnswer, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 
@@ -10,20 +10,11 @@ const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string 
 const fleet = useFleet();
 const session = useSession();
 const now = useNow();
-const checks = shallowRef<readonly CheckSummary[]>([]);
-const unreachable = shallowRef(false);
-async function load(): Promise<void> {
-  const { bikeId } = props;
-  try {
-    const found = (await send(listChecks, { params: { id: bikeId }, query: { most: 12 } })).checks;
-    if (bikeId === props.bikeId) checks.value = found;
-    unreachable.value = false;
-  } catch (error) {
-    if (!(error instanceof UnreachableError)) throw error;
-    unreachable.value = true;
-  }
-}
-watch([() => props.bikeId, () => props.version], () => void load(), { immediate: true });
+const { answer, unreachable } = useAnswer(
+  () => [props.bikeId, props.version],
+  () => send(listChecks, { params: { id: props.bikeId }, query: { most: 12 } }),
+);
+const checks = computed<readonly CheckSummary[]>(() => answer.value?.checks ?? []);
 const open = computed(() => checks.value.filter((each) => each.state === 'open'));
 const over = computed(() => checks.value.filter((each) => each.state === 'signed').slice(0, 8));
 const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ? ', amendment' : ''}`;

@@ -1,31 +1,18 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { computed } from 'vue';
 import { listServices } from '@cadre/contract/checks';
-import type { AnswerOf } from '@cadre/contract/http';
-import { count, dayAndClock, send, UnreachableError, useNow } from '@cadre/web/app';
+import { count, dayAndClock, send, useAnswer, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 
 /** When a bike was last looked over whole, by each sheet. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined }>();
 const fleet = useFleet();
 const now = useNow();
-const services = ref<AnswerOf<typeof listServices>['services']>([]);
-const unreachable = ref(false);
-watch(
-  [() => props.bikeId, () => props.version],
-  async () => {
-    const { bikeId } = props;
-    try {
-      const answer = await send(listServices, { params: { id: bikeId } });
-      if (bikeId === props.bikeId) services.value = answer.services;
-      unreachable.value = false;
-    } catch (error) {
-      if (!(error instanceof UnreachableError)) throw error;
-      unreachable.value = true;
-    }
-  },
-  { immediate: true },
+const { answer, unreachable } = useAnswer(
+  () => [props.bikeId, props.version],
+  () => send(listServices, { params: { id: props.bikeId } }),
 );
+const services = computed(() => answer.value?.services ?? []);
 </script>
 
 <template>

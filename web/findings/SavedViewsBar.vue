@@ -48,7 +48,7 @@ async function keep(): Promise<void> {
         ×
       </button>
     </span>
-    <form v-if="naming" class="flex items-end gap-2" @submit.prevent="keep">
+    <form v-if="naming" class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
       <label class="sr-only" for="view-name">Name of this search</label>
       <input
         id="view-name"

@@ -29,6 +29,7 @@ const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
 
 <template>
   <form v-if="editing" class="flex flex-wrap items-center gap-2" :aria-label="site ? `Site ${site.name}` : 'Add a site'" @submit.prevent="save">
+    <h2 class="sr-only">{{ site?.name ?? 'Another site' }}</h2>
     <input
       v-model="fields.name"
       maxlength="80"

@@ -1,4 +1,14 @@
-import { fitItemsOf, type Build, type FitItem, type FitTopic, type Joint, type Mismatch, type PartKind } from '@cadre/core/fleet';
+import {
+  fitItem,
+  fitItemsOf,
+  type Build,
+  type FitItem,
+  type FitList,
+  type FitTopic,
+  type Joint,
+  type Mismatch,
+  type PartKind,
+} from '@cadre/core/fleet';
 import { readQuantity } from '@cadre/core/measures';
 
 export const TOPIC_WORDS: Record<FitTopic, string> = {
@@ -143,3 +153,13 @@ export const MISMATCH_WORDS: Record<Mismatch, string> = {
   'no-derailleur': 'This bike has no derailleur.',
   sprockets: 'It is for another number of sprockets.',
 };
+
+/** What is marked on a part, as one line. */
+export function markingsText(markings: FitList): string {
+  return Object.entries(markings)
+    .flatMap(([key, value]) => {
+      const item = fitItem(key);
+      return item ? [`${fitItemWords(key)} ${fitText(item, value)}`] : [];
+    })
+    .join(' · ');
+}

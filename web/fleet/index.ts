@@ -2,7 +2,7 @@ import { defineAsyncComponent } from 'vue';
 
 export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 export { default as BikeSign } from './BikeSign.vue';
-export { fitItemWords, fitText, fitValue, JOINT_WORDS, MISMATCH_WORDS, PART_WORDS, shownUnit as fitUnit } from './fit-wording';
+export { fitItemWords, fitText, fitValue, JOINT_WORDS, markingsText, MISMATCH_WORDS, PART_WORDS, shownUnit as fitUnit } from './fit-wording';
 export { default as BikeFigure } from './BikeFigure.vue';
 export { useFleet } from './use-fleet';
 export { giveFound, useFound } from './found';

@@ -4,8 +4,7 @@ import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
 import { dayAndClock, now as serverNow, send, useNow } from '@cadre/web/app';
-import { fitItemWords, fitText, PART_WORDS, useFleet } from '@cadre/web/fleet';
-import { fitItem } from '@cadre/core/fleet';
+import { markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import FitPart from './FitPart.vue';
@@ -35,14 +34,6 @@ watch(
 const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
 const placeWords = (fitment: Fitment): string => `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${fitment.position}`}`;
-const markings = (fitment: Fitment): string =>
-  Object.entries(fitment.part.markings)
-    .map(([key, value]) => {
-      const item = fitItem(key);
-      return item ? `${fitItemWords(key)} ${fitText(item, value)}` : '';
-    })
-    .filter(Boolean)
-    .join(' · ');
 function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
   open.value = null;
   fitments.value = answer.fitments;
@@ -66,7 +57,8 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
           <p class="min-w-40 grow leading-snug">
             <span class="font-semibold">{{ placeWords(fitment) }}</span> · {{ fitment.part.name }}<br />
             <span class="figures text-[0.95rem] text-soft"
-              >since {{ dayAndClock(fitment.fittedAt, now) }}<template v-if="markings(fitment)"> · {{ markings(fitment) }}</template></span
+              >since {{ dayAndClock(fitment.fittedAt, now)
+              }}<template v-if="markingsText(fitment.part.markings)"> · {{ markingsText(fitment.part.markings) }}</template></span
             >
           </p>
           <template v-if="session.may('edit-fleet')">

@@ -1,31 +1,18 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
-import type { AnswerOf } from '@cadre/contract/http';
 import { listCosts } from '@cadre/contract/repairs';
-import { count, now as serverNow, send, UnreachableError } from '@cadre/web/app';
+import { count, now as serverNow, send, useAnswer } from '@cadre/web/app';
 import { useMoney } from '@cadre/web/parts';
 
 /** What a bike's repairs cost in the last twelve months, and what they went into. */
 const props = defineProps<{ bikeId: string; version: unknown }>();
 const YEAR_MS = 365 * 86_400_000;
 const money = useMoney();
-const costs = ref<AnswerOf<typeof listCosts> | null>(null);
-const unreachable = ref(false);
-watch(
-  [() => props.bikeId, () => props.version],
-  async () => {
-    const { bikeId } = props;
-    try {
-      const to = serverNow();
-      const answer = await send(listCosts, { query: { from: to - YEAR_MS, to, bikeId } });
-      if (bikeId === props.bikeId) costs.value = answer;
-      unreachable.value = false;
-    } catch (error) {
-      if (!(error instanceof UnreachableError)) throw error;
-      unreachable.value = true;
-    }
+const { answer: costs, unreachable } = useAnswer(
+  () => [props.bikeId, props.version],
+  () => {
+    const to = serverNow();
+    return send(listCosts, { query: { from: to - YEAR_MS, to, bikeId: props.bikeId } });
   },
-  { immediate: true },
 );
 </script>
 

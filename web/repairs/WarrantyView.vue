@@ -4,10 +4,9 @@ import { listFitments, type Fitment } from '@cadre/contract/parts';
 import type { Finding } from '@cadre/core/findings';
 import { dayAndClock, dayWords, send, useNow } from '@cadre/web/app';
 import { withPosition } from '@cadre/web/catalogue';
-import { fitItemWords, fitText, KIND_WORDS, PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { KIND_WORDS, markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
-import { fitItem } from '@cadre/core/fleet';
 
 /** A sheet to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
 const props = defineProps<{ bikeId: string }>();
@@ -35,14 +34,6 @@ function toggle(id: string): void {
   const before = chosen.value ?? shown.value.map((finding) => finding.id);
   chosen.value = before.includes(id) ? before.filter((each) => each !== id) : [...before, id];
 }
-const markings = (fitment: Fitment): string =>
-  Object.entries(fitment.part.markings)
-    .map(([key, value]) => {
-      const item = fitItem(key);
-      return item ? `${fitItemWords(key)} ${fitText(item, value)}` : '';
-    })
-    .filter(Boolean)
-    .join(', ');
 /** On paper no day is today: days are told by their dates. */
 const ON_PAPER = 0;
 const print = (): void => window.print();
@@ -101,7 +92,8 @@ const print = (): void => window.print();
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
           {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}: {{ fitment.part.name }}, since
-          {{ dayAndClock(fitment.fittedAt, ON_PAPER) }}<template v-if="markings(fitment)">; {{ markings(fitment) }}</template>
+          {{ dayAndClock(fitment.fittedAt, ON_PAPER)
+          }}<template v-if="markingsText(fitment.part.markings)">; {{ markingsText(fitment.part.markings) }}</template>
         </li>
       </ul>
     </section>
