@@ -3,7 +3,7 @@ import { registerSW } from 'virtual:pwa-register';
 
 /** A newer shell is waiting. It is taken when the person says so, never in the middle of a check. */
 export const updateWaiting = ref(false);
-const SHELL_AFTER_MS = 2500;
+const SHELL_AFTER_MS = 1000;
 let take: (() => Promise<void>) | null = null;
 
 /** Without https (or localhost) browsers give no service worker: the app says so and goes on without. */

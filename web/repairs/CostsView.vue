@@ -79,8 +79,8 @@ const share = (row: CostRow, rows: readonly CostRow[]): string => `${(100 * weig
           <p v-if="table.rows.length === 0" class="text-soft">Nothing in this time.</p>
           <ul class="mt-1">
             <li v-for="row in table.rows" :key="row.key" class="border-t border-line py-1.5 first:border-0">
-              <p class="flex items-baseline gap-3 leading-snug">
-                <span class="min-w-0 grow">{{ table.word(row.key) }}</span><span class="figures shrink-0 text-[0.95rem] text-soft"
+              <p class="flex items-baseline gap-x-3 leading-snug max-sm:flex-wrap">
+                <span class="min-w-0 grow max-sm:basis-full">{{ table.word(row.key) }}</span><span class="figures shrink-0 text-[0.95rem] text-soft"
                   >{{ count(row.repairs, 'repair') }}, {{ Math.round(row.minutes) }} min</span
                 ><span class="figures sturdy w-24 shrink-0 text-right">{{ money.show(row.cost) }}</span>
               </p>
