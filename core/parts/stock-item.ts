@@ -39,7 +39,6 @@ const PART_OF_CHECKPOINT: Readonly<Record<string, PartKind>> = {
   'battery-health': 'battery',
   battery: 'battery',
   cassette: 'cassette',
-  'chain-joined': 'chain',
   'chain-twelve': 'chain',
   'chain-wear': 'chain',
   'disc-pads': 'pads',

@@ -15,9 +15,10 @@ import type { RepairRow } from './entities';
 type Said = BodyOf<typeof finishRepair>;
 type Body = Said & { readonly used: NonNullable<Said['used']>; readonly torques: NonNullable<Said['torques']> };
 
+type Shelf = Awaited<ReturnType<typeof lockItems>>;
+
 /** What comes off the shelf, each as priced today. Refused past what lies there: then the count is wrong, and somebody must look. */
-async function takeOffShelf(tx: EntityManager, body: Body): Promise<readonly UsedPart[]> {
-  const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
+function takeOffShelf(items: Shelf, body: Body): readonly UsedPart[] {
   const left = new Map([...items].map(([id, item]) => [id, item.onHand]));
   return body.used.map(({ itemId, count, findingId }, at): UsedPart => {
     const item = items.get(itemId);
@@ -31,8 +32,7 @@ async function takeOffShelf(tx: EntityManager, body: Body): Promise<readonly Use
 }
 
 /** Parts that go onto the bike: what sits in their place comes off, so that the wear of each is its own. */
-async function renewing(tx: EntityManager, bikeId: string, repairId: string, body: Body): Promise<Saying[]> {
-  const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
+async function renewing(tx: EntityManager, items: Shelf, bikeId: string, repairId: string, body: Body): Promise<Saying[]> {
   const sayings: Saying[] = [];
   const places = new Set<string>();
   for (const [at, { itemId, fits }] of body.used.entries()) {
@@ -82,8 +82,9 @@ export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, 
     .map((id) => ({ path: `work.${id}`, code: 'required' }));
   if (undone.length + astray.length > 0) throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
   await refuseOverTorque(tx, bikeId, body.torques);
-  const used = await takeOffShelf(tx, body);
-  const fitted = await renewing(tx, bikeId, repairId, body);
+  const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
+  const used = takeOffShelf(items, body);
+  const fitted = await renewing(tx, items, bikeId, repairId, body);
   const ofParts = fitted.flatMap((saying) => (saying.kind === 'part.fitted' ? touchesOfPart(saying.body.part.kind, saying.body.position) : []));
   const findings = (await factsOf(tx, bikeId)).findings
     .filter((finding) => repair.findingIds.includes(finding.id))

@@ -154,7 +154,7 @@ async function decide(accept: boolean): Promise<void> {
         </div>
         <ul class="divide-y divide-line rounded-md border-2 border-line empty:hidden">
           <li v-for="{ finding, parts, minutes } in rows" :key="finding.id" class="flex flex-wrap items-end gap-3 p-3" :data-price-of="finding.fault">
-            <p class="min-w-48 grow self-center leading-snug">
+            <p class="min-w-0 grow basis-48 self-center leading-snug max-sm:basis-full">
               <span class="font-semibold"
                 >{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
               ><span class="block text-[0.95rem] text-soft"

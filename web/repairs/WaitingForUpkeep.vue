@@ -7,7 +7,7 @@ import { placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useMoney, useStock } from '@cadre/web/parts';
-import { useRefusal } from '@cadre/web/ui';
+import { NoticePlate, useRefusal } from '@cadre/web/ui';
 
 /** Upkeep never becomes a stop by itself; it gets dearer. A chain past its mark takes the cassette with it: both sums, from the shelf's own prices. */
 const CHAIN_MINUTES = 20;
@@ -39,7 +39,8 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <section v-if="rows.length" class="rounded-lg border-2 border-line bg-plate p-4" aria-labelledby="waiting" data-waiting-costs>
+  <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+  <section v-else-if="rows.length" class="rounded-lg border-2 border-line bg-plate p-4" aria-labelledby="waiting" data-waiting-costs>
     <h2 id="waiting" class="sturdy text-xl">What waiting costs</h2>
     <p class="text-[0.95rem] text-soft">Chains worn past their mark: the chain now, or chain and cassette later.</p>
     <ul class="mt-1">
