@@ -13,9 +13,21 @@ export default defineConfig({
           // Pure functions leave nothing behind: loading them once is half the time.
           pool: 'threads',
           isolate: false,
+          maxWorkers: 2,
         },
       },
-      { plugins: [vue()], test: { name: 'web', include: ['web/**/*.test.ts'], environment: 'happy-dom', pool: 'threads' } },
+      {
+        plugins: [vue()],
+        test: {
+          name: 'web',
+          include: ['web/**/*.test.ts'],
+          environment: 'happy-dom',
+          pool: 'threads',
+          isolate: false,
+          maxWorkers: 2,
+          setupFiles: ['./testing/web-setup.ts'],
+        },
+      },
       {
         test: {
           name: 'server',
@@ -24,6 +36,8 @@ export default defineConfig({
           globalSetup: ['./testing/global-setup.ts'],
           testTimeout: 30_000,
           hookTimeout: 60_000,
+          isolate: false,
+          maxWorkers: 2,
         },
       },
       {

@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import type { BikeFields } from '@cadre/contract/fleet';
 import type { Intake } from '@cadre/contract/intake';
+import { fieldWords } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useMoney } from '@cadre/web/parts';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -23,8 +24,10 @@ const wrong = computed(() => ({
   asking: money.value.read(typed.asking) === null ? 'An amount of money.' : null,
   worth: money.value.read(typed.worth) === null ? 'An amount of money.' : null,
 }));
-const error = (field: keyof typeof wrong.value): string | null =>
-  (tried.value ? wrong.value[field] : null) ?? (refusal.fields.value.some((each) => each.path.endsWith(field)) ? 'Taken.' : null);
+function error(field: keyof typeof wrong.value): string | null {
+  const refused = refusal.fields.value.find((each) => each.path.split('.').at(-1) === field);
+  return (tried.value ? wrong.value[field] : null) ?? (refused ? fieldWords(refused.code, refused.params) : null);
+}
 async function begin(): Promise<void> {
   tried.value = true;
   if (Object.values(wrong.value).some(Boolean)) return;

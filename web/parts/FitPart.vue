@@ -7,7 +7,8 @@ import { PART_KINDS, positionsOfPart, type FitmentPosition, type PartKind } from
 import { now as serverNow, send } from '@cadre/web/app';
 import { PART_WORDS } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
-import { factsFor, FACT_FIELDS } from './fact-fields';
+import { factsFor } from './fact-fields';
+import PartFacts from './PartFacts.vue';
 import SpeaksAgainst from './SpeaksAgainst.vue';
 
 /** A new part onto a bike; what sat in its place comes off. */
@@ -70,7 +71,7 @@ async function fit(): Promise<void> {
     />
     <ChoiceField v-if="!renews && positions.length > 1" v-model="position" label="Where" :options="positions" />
     <TextField v-model="name" label="Name, as on its label" />
-    <ChoiceField v-for="field in FACT_FIELDS[kind]" :key="field.key" v-model="facts[field.key]!" :label="field.label" :options="field.options" />
+    <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
     <SpeaksAgainst v-if="mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">Its last check no longer counts once a part is changed: look the bike over before it goes out.</p>

@@ -5,8 +5,9 @@ import type { StockItem } from '@cadre/contract/parts';
 import { PART_KINDS, type PartKind } from '@cadre/core/fleet';
 import { PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
-import { factsFor, FACT_FIELDS } from './fact-fields';
+import { factsFor } from './fact-fields';
 import { useMoney } from './money';
+import PartFacts from './PartFacts.vue';
 import type { Stock } from './use-stock';
 
 /** A part the house keeps, as it is said: what it is, which bikes take it, its price and where it comes from. */
@@ -63,7 +64,7 @@ async function save(): Promise<void> {
   >
     <ChoiceField v-if="!item" v-model="kind" label="Part" :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))" />
     <TextField v-model="typed.name" label="Name, as on its label" :error="error('name')" />
-    <ChoiceField v-for="field in FACT_FIELDS[kind]" :key="field.key" v-model="facts[field.key]!" :label="field.label" :options="field.options" />
+    <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
     <TextField v-model="typed.supplier" label="Ordered from" :error="error('supplier')" />
     <div class="grid grid-cols-3 gap-2 sm:col-span-2">
       <TextField v-model="typed.price" label="Price of one" :error="error('price')" />

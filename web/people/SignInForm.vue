@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useSession } from './use-session';
 import { rememberedNames, rememberName } from './remembered';
@@ -8,13 +8,16 @@ import { rememberedNames, rememberName } from './remembered';
 const emit = defineEmits<{ done: [] }>();
 const session = useSession();
 const refusal = useRefusal();
+// Apart: whoever is quick with the code does not wait for it.
+const setup = useRefusal();
+const said = computed(() => refusal.said.value ?? setup.said.value);
 const name = ref('');
 const secret = ref('');
 const known = ref(rememberedNames());
 const code = ref<HTMLElement | null>(null);
 
 onMounted(() => {
-  if (!session.setup) void refusal.run(session.loadSetup);
+  if (!session.setup) void setup.run(session.loadSetup);
 });
 function choose(signInName: string): void {
   name.value = signInName;
@@ -43,7 +46,7 @@ async function enter(): Promise<void> {
     </div>
     <TextField v-model="name" label="Sign-in name" autocomplete="username" />
     <div ref="code"><TextField v-model="secret" label="Code" type="password" autocomplete="current-password" /></div>
-    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <NoticePlate v-if="said" :said="said" />
     <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Sign in</ActButton>
     <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
       <p class="font-semibold">This is the demo. Its people are made up:</p>

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia';
-import { mount } from '@vue/test-utils';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { mount, RouterLinkStub } from '@vue/test-utils';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { createMemoryHistory, createRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
@@ -11,11 +12,7 @@ import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import { blockWords, TOUCH_WORDS } from './wording';
 
-vi.mock('vue-router', () => ({
-  useRoute: () => ({ query: {} }),
-  useRouter: () => ({ replace: vi.fn() }),
-  RouterLink: { template: '<a><slot /></a>' },
-}));
+const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component: { template: '<i />' } }] });
 beforeEach(() => setActivePinia(createPinia()));
 
 const finding = findingLike({ checkpoint: 'disc-pads', fault: 'worn' });
@@ -35,7 +32,11 @@ const item = (more: Partial<StockItem> = {}): StockItem => ({
 });
 const form = (
   items: readonly StockItem[] = [item(), item({ id: 'chain', kind: 'chain', name: 'Moor chain' }), item({ id: 'battery', kind: 'battery' })],
-) => mount(FinishRepair, { props: { bike, repair, findings: [finding], items, busy: false, fields: [] } });
+) =>
+  mount(FinishRepair, {
+    props: { bike, repair, findings: [finding], items, busy: false, fields: [] },
+    global: { plugins: [router], stubs: { RouterLink: RouterLinkStub } },
+  });
 type Form = ReturnType<typeof form>;
 const said = (wrapper: Form): Done | undefined => wrapper.emitted('done')?.[0]?.[0] as Done | undefined;
 const brake = { touch: 'brake-work', position: 'front' };

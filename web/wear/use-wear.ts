@@ -15,7 +15,7 @@ export interface WearInHand {
   readonly state: Ref<'fetching' | 'there' | 'offline'>;
 }
 
-type Reckon = (series: readonly WearSeriesTold[], now: number) => Promise<readonly (Outlook | null)[]>;
+export type Reckon = (series: readonly WearSeriesTold[], now: number) => Promise<readonly (Outlook | null)[]>;
 
 /** The worker that reckons, made when it is first wanted and ended with its scope. */
 function inWorker(): Reckon {

@@ -1,11 +1,12 @@
 import { flushPromises, mount } from '@vue/test-utils';
+import { expose } from 'comlink';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { WearSeriesTold } from '@cadre/contract/wear';
 import { outlookOf, usualWear } from '@cadre/core/wear';
-import { useWear, type WearInHand } from './use-wear';
+import { useWear, type Reckon, type WearInHand } from './use-wear';
 import WearPanel from './WearPanel.vue';
 
 const NOON = Date.UTC(2026, 5, 10, 12);
@@ -17,22 +18,33 @@ const series = (key: string, more: Partial<WearSeriesTold> = {}): WearSeriesTold
 });
 const json = (body: object): Response => new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
 let told: () => Promise<Response> = () => Promise.resolve(json({ series: [], at: NOON }));
-/** The worker's part, done here: this place has no workers. */
-vi.mock('comlink', () => ({
-  wrap: () => ({ outlooks: (each: Parameters<typeof outlookOf>[0][], now: number) => Promise.resolve(each.map((one) => outlookOf(one, now))) }),
-}));
+/** The worker's part, done here: this place has no workers. Two ends of one line, each hearing what the other says. */
+class OwnWorker {
+  private readonly heard = [new Set<(said: object) => void>(), new Set<(said: object) => void>()] as const;
+  private readonly here = this.end(0);
+  readonly addEventListener = this.here.addEventListener;
+  readonly removeEventListener = this.here.removeEventListener;
+  readonly postMessage = this.here.postMessage;
+  constructor() {
+    const outlooks: Reckon = (each, now) => Promise.resolve(each.map((one) => outlookOf(one, now)));
+    expose({ outlooks }, this.end(1));
+  }
+  private end(own: 0 | 1) {
+    return {
+      addEventListener: (_kind: string, listener: unknown) => void this.heard[own].add(listener as () => void),
+      removeEventListener: (_kind: string, listener: unknown) => void this.heard[own].delete(listener as () => void),
+      postMessage: (data: unknown) => this.heard[own === 0 ? 1 : 0].forEach((listener) => listener({ data })),
+    };
+  }
+  terminate(): void {
+    ended += 1;
+  }
+}
 
 beforeEach(() => {
   setActivePinia(createPinia());
   vi.stubGlobal('fetch', () => told());
-  vi.stubGlobal(
-    'Worker',
-    class {
-      terminate(): void {
-        ended += 1;
-      }
-    },
-  );
+  vi.stubGlobal('Worker', OwnWorker);
   ended = 0;
 });
 afterEach(() => vi.unstubAllGlobals());

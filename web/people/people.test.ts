@@ -1,0 +1,202 @@
+import 'fake-indexeddb/auto';
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Person, Session } from '@cadre/contract/people';
+import { kept, keepThing, keptThing } from '@cadre/web/app';
+import { fetched, Refusal, type Fetched } from '../../testing/fetched';
+import PeopleView from './PeopleView.vue';
+import { rememberedNames, rememberName } from './remembered';
+import SetupForm from './SetupForm.vue';
+import SignInForm from './SignInForm.vue';
+import { useSession } from './use-session';
+
+const person = (id: string, more: Partial<Person> = {}): Person => ({
+  ...{ id, name: `${id[0]?.toUpperCase()}${id.slice(1)} Reed`, signInName: id, role: 'inspector', trainee: false, active: true },
+  ...{ competences: [], version: 1 },
+  ...more,
+});
+const ann = person('ann', { role: 'lead' });
+const session = (of: Person): Session => ({ person: of, programName: 'Lapwing Quay', demo: false, now: Date.now() });
+const SETUP = { state: 'ready', programName: 'Lapwing Quay', demoPeople: [] };
+let server: Fetched;
+beforeEach(async () => {
+  setActivePinia(createPinia());
+  localStorage.clear();
+  await kept.things.clear();
+  server = fetched({ 'GET /api/v1/setup': () => SETUP });
+});
+afterEach(() => vi.unstubAllGlobals());
+const sent = (at: string) => server.sent.filter((each) => each.at === at).map((each) => each.body);
+
+describe('who is at this browser', () => {
+  it('is whom the server knows, kept for when there is no signal', async () => {
+    server.answers['GET /api/v1/session'] = () => session(ann);
+    const here = useSession();
+    await here.load();
+    expect(here.person?.name).toBe('Ann Reed');
+    expect(here.may('edit-program')).toBe(true);
+    await vi.waitFor(async () => expect(await keptThing('session')).toMatchObject({ person: { id: 'ann' } }));
+    await here.load();
+    expect(sent('GET /api/v1/session')).toHaveLength(1);
+  });
+  it('is nobody when the server knows nobody: nobody may do anything', async () => {
+    await keepThing('session', { person: ann, programName: '', demo: false });
+    server.answers['GET /api/v1/session'] = () => new Refusal('session.required', [], 401);
+    const here = useSession();
+    await here.load();
+    expect(here.person).toBeNull();
+    expect(here.may('see')).toBe(false);
+  });
+  it('is the last one without signal, until the server says otherwise', async () => {
+    await keepThing('session', { person: ann, programName: 'Lapwing Quay', demo: false });
+    const here = useSession();
+    await here.load();
+    expect(here.person?.id).toBe('ann');
+    await here.confirm();
+    expect(here.needsSignIn).toBe(false);
+    server.answers['GET /api/v1/session'] = () => new Refusal('session.required', [], 401);
+    await here.confirm();
+    expect(here.needsSignIn).toBe(true);
+    // Who marks on meanwhile is not taken away: what is marked stays theirs.
+    expect(here.person?.id).toBe('ann');
+    server.answers['POST /api/v1/session'] = () => session(ann);
+    await here.enter('ann', 'curlew-1');
+    expect(here.needsSignIn).toBe(false);
+  });
+  it('leaves nothing behind when they sign out', async () => {
+    server.answers['POST /api/v1/session'] = () => session(ann);
+    server.answers['DELETE /api/v1/session'] = () => ({ done: true });
+    const here = useSession();
+    await here.enter('ann', 'curlew-1');
+    await here.leave();
+    expect(here.person).toBeNull();
+    expect(await keptThing('session')).toBeNull();
+  });
+});
+
+describe('names remembered here', () => {
+  it('are the newest first, each once, eight at most, and never a code', () => {
+    for (let each = 0; each < 10; each += 1) rememberName(`p${each}`, `Person ${each}`);
+    rememberName('p5', 'Person five');
+    expect(rememberedNames().map((each) => each.signInName)).toEqual(['p5', 'p9', 'p8', 'p7', 'p6', 'p4', 'p3', 'p2']);
+    expect(Object.keys(rememberedNames()[0] ?? {}).sort()).toEqual(['name', 'signInName']);
+  });
+  it.each(['{', '7', '[null, {"name": 1}]'])('begin anew when somebody edited them into %s', (text) => {
+    localStorage.setItem('cadre.people', text);
+    expect(rememberedNames()).toEqual([]);
+  });
+});
+
+describe('signing in', () => {
+  it('is one touch and a code for somebody known here', async () => {
+    rememberName('ann', 'Ann Reed');
+    server.answers['POST /api/v1/session'] = () => session(ann);
+    const view = mount(SignInForm);
+    await view.get('[role=group] button').trigger('click');
+    expect(view.get('[role=group] button').attributes('aria-pressed')).toBe('true');
+    await view.get('input[type=password]').setValue('curlew-1');
+    await view.get('form').trigger('submit');
+    await flushPromises();
+    expect(sent('POST /api/v1/session')).toEqual([{ signInName: 'ann', secret: 'curlew-1' }]);
+    expect(view.emitted('done')).toHaveLength(1);
+  });
+  it.each([
+    ['session.refused', 'Name and code do not match.'],
+    ['session.throttled', 'Too many wrong tries.'],
+  ])('refused by %s says so, remembers nobody and keeps what was typed', async (code, words) => {
+    server.answers['POST /api/v1/session'] = () => new Refusal(code, [], 401);
+    const view = mount(SignInForm);
+    await view.get('input[autocomplete=username]').setValue('bob');
+    await view.get('form').trigger('submit');
+    await flushPromises();
+    expect(view.get('[role=alert]').text()).toContain(words);
+    expect(view.get<HTMLInputElement>('input[autocomplete=username]').element.value).toBe('bob');
+    expect(rememberedNames()).toEqual([]);
+    expect(view.emitted('done')).toBeUndefined();
+  });
+});
+
+it('a program is set up once: a field that is wrong is named, nothing typed is lost, and it is sent under one id', async () => {
+  server.answers['POST /api/v1/setup'] = () => new Refusal('body.invalid', [{ path: 'timeZone', code: 'unknown-time-zone' }], 400);
+  const view = mount(SetupForm);
+  const inputs = view.findAll('input');
+  for (const [at, value] of ['Quay', 'Shed', 'Nowhere/Here', '09:00', 'Ann Reed', 'ann', 'curlew-1'].entries()) await inputs[at]?.setValue(value);
+  await view.get('form').trigger('submit');
+  await flushPromises();
+  expect(view.get('input[aria-invalid=true]').element).toBe(inputs[2]?.element);
+  expect(view.text()).toContain('No time zone of that name. Try Europe/London.');
+  server.answers['POST /api/v1/setup'] = () => session(ann);
+  await inputs[2]?.setValue('Pacific/Auckland');
+  await view.get('form').trigger('submit');
+  await flushPromises();
+  const [first, second] = sent('POST /api/v1/setup');
+  expect(second).toEqual({ ...first, timeZone: 'Pacific/Auckland' });
+  expect(view.emitted('done')).toHaveLength(1);
+});
+
+describe('the people of a program', () => {
+  const bob = person('bob', { trainee: true, competences: [{ system: 'brakes', signedBy: 'ann', signedAt: Date.now() }] });
+  let people: readonly Person[];
+  beforeEach(() => {
+    people = [ann, bob, person('gone', { active: false })];
+    server.answers['GET /api/v1/people'] = () => ({ people });
+    useSession().take(session(ann));
+  });
+  const shown = async () => {
+    const view = mount(PeopleView, { global: { stubs: { RouterLink: RouterLinkStub } } });
+    await flushPromises();
+    return view;
+  };
+
+  it('stand with who has left, and nobody takes the lead from themself', async () => {
+    const view = await shown();
+    const rows = view.findAll('li').filter((each) => each.find('select').exists());
+    expect(rows.map((each) => each.get('p').text())).toEqual(['Ann Reedann', 'Bob Reedbob', 'Gone Reed (left)gone']);
+    expect(rows[0]?.get('select').attributes('disabled')).toBeDefined();
+    expect(rows[0]?.find('button').exists()).toBe(false);
+    expect(rows[2]?.get('button').text()).toBe('Is back');
+  });
+  it('are changed from the version shown, and shown as they stand then', async () => {
+    server.answers['PUT /api/v1/people/bob'] = () => (people = [ann, { ...bob, role: 'mechanic', version: 2 }]);
+    const view = await shown();
+    await view.get('select[aria-label="Role of Bob Reed"]').setValue('mechanic');
+    await flushPromises();
+    expect(sent('PUT /api/v1/people/bob')).toEqual([{ role: 'mechanic', trainee: true, active: true, version: 1 }]);
+    expect(view.get<HTMLSelectElement>('select[aria-label="Role of Bob Reed"]').element.value).toBe('mechanic');
+  });
+  it('somebody learning is signed off system by system, each under the name of who did it', async () => {
+    server.answers['PUT /api/v1/people/bob/competences/wheels'] = () => bob;
+    const view = await shown();
+    expect(view.get<HTMLInputElement>('[data-competence="bob:brakes"]').element.checked).toBe(true);
+    expect(view.text()).toMatch(/Ann, .*\d{2}:\d{2}/);
+    await view.get('[data-competence="bob:wheels"]').setValue(true);
+    await flushPromises();
+    expect(sent('PUT /api/v1/people/bob/competences/wheels')).toMatchObject([{ signed: true }]);
+  });
+  it('a new one is added, or the field named that is in the way', async () => {
+    server.answers['POST /api/v1/people'] = () => new Refusal('body.invalid', [{ path: 'secret', code: 'too_small', params: { minimum: 6 } }], 400);
+    const view = await shown();
+    const field = (label: string) => {
+      const id = view
+        .findAll('form label')
+        .find((each) => each.text() === label)
+        ?.attributes('for');
+      return view.get<HTMLInputElement>(`[id="${id}"]`);
+    };
+    await field('Name').setValue('Cid Reed');
+    await field('Sign-in name').setValue('cid');
+    await field('Code').setValue('123');
+    await view.get('form').trigger('submit');
+    await flushPromises();
+    expect(field('Code').attributes('aria-invalid')).toBe('true');
+    expect(view.get('form').text()).toContain('At least 6.');
+    expect(field('Name').element.value).toBe('Cid Reed');
+    server.answers['POST /api/v1/people'] = () => (people = [...people, person('cid')]);
+    await field('Code').setValue('123456');
+    await view.get('form').trigger('submit');
+    await flushPromises();
+    expect(view.text()).toContain('Cid Reed');
+    expect([field('Name').element.value, field('Code').element.value]).toEqual(['', '']);
+  });
+});
