@@ -44,11 +44,11 @@ export default defineConfig({
         test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
-          globalSetup: ['./testing/global-setup.ts'],
+          globalSetup: ['./testing/global-setup.ts', './e2e/support/bundle-server.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
-          // One browser at a time: two on two cores take nearly as long, and a kill test ran out of its time beside another.
-          fileParallelism: false,
+          isolate: false,
+          maxWorkers: 2,
         },
       },
     ],

@@ -11,7 +11,8 @@ interface Violation {
 
 /** What the accessibility rules object to on the page as it stands. */
 export async function violationsOf(browser: Browser): Promise<string[]> {
-  await browser.driver.executeScript(AXE);
+  // Once a page: it is half a megabyte to read.
+  if (!(await browser.driver.executeScript<boolean>('return Boolean(window.axe)'))) await browser.driver.executeScript(AXE);
   const { found, rules } = await browser.driver.executeAsyncScript<{ found: Violation[]; rules: number }>(
     'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done({ found: r.violations, rules: r.passes.length }), (e) => done({ found: [{ id: String(e), nodes: [] }], rules: 0 }));',
   );

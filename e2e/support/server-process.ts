@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createServer, type AddressInfo } from 'node:net';
+import { SERVER_FILE } from './bundle-server';
 
 async function freePort(): Promise<number> {
   const server = createServer();
@@ -29,7 +30,7 @@ export class ServerProcess {
   }
 
   async up(): Promise<void> {
-    const child = spawn(process.execPath, ['--import', 'tsx', 'e2e/support/serve.ts'], {
+    const child = spawn(process.execPath, [SERVER_FILE], {
       env: { ...process.env, ...this.settings, CADRE_PORT: String(this.port), TEST_DATABASE: JSON.stringify(this.database) },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
