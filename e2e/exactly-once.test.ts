@@ -2,6 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { SECRET } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
 
 let behind: BehindProxy;
@@ -47,22 +48,13 @@ const idsInDatabase = async (): Promise<string[]> =>
   ).map((row) => row.id);
 
 async function allSent(): Promise<void> {
-  await browser.until(
-    async () => Number(await (await browser.find('[data-waiting]')).getAttribute('data-waiting')) === 0,
-    'something stays unsent',
-    60_000,
-  );
+  await browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0, 'something stays unsent', 60_000);
 }
 const sweep = async (): Promise<void> => {
   await browser.click('[data-sweep]');
 };
 async function finishAndSign(): Promise<void> {
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
-    await sweep();
-    return false;
-  }, 'the stations do not end');
-  await browser.click('[data-sign]');
+  await sweepAndSign(browser);
   await browser.find('[data-tag]');
 }
 /** Every mark is in the database once, under the id this browser gave it; one check; signed once. */

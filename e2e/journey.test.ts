@@ -4,7 +4,8 @@ import { changeBike } from '@cadre/contract/fleet';
 import { fieldsOf } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { violationsOf } from './support/axe';
-import { Browser, type Size } from './support/browser';
+import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 
 let world: World;
 let browser: Browser;
@@ -16,17 +17,6 @@ afterAll(async () => {
   await browser?.close();
   await world?.close();
 });
-
-/** Sweeps every station with the keyboard or by touch, then signs. */
-async function sweepAndSign(size: Size): Promise<void> {
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
-    if (size === 'office') await browser.press(Key.SPACE);
-    else await (await browser.find('[data-sweep]')).click();
-    return false;
-  }, 'the stations do not end');
-  await browser.click('[data-sign]');
-}
 
 describe.each([
   ['by keyboard in the office', 'office', 'J1'],
@@ -52,7 +42,7 @@ describe.each([
       await browser.click('[data-fault=loose]');
     }
     await browser.find('[data-question="wheel-thru-axle@front"][data-outcome=fault]');
-    await sweepAndSign(size);
+    await sweepAndSign(browser, size === 'office' ? 'keys' : 'touch');
 
     await browser.click(`[data-tag=${tag}][data-fitness=held]`);
     await browser.textIs('[data-clipboard]', 'Thru-axle home and tight, front: loose or not fully threaded');
@@ -71,7 +61,7 @@ describe.each([
     await browser.click('[data-re-look]');
     await browser.find('[data-question="wheel-thru-axle@front"]');
     expect(await browser.count('[data-question="spokes@rear"]')).toBe(0);
-    await sweepAndSign(size);
+    await sweepAndSign(browser, size === 'office' ? 'keys' : 'touch');
     await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
 
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
@@ -134,7 +124,7 @@ it('lets another person take the tablet over and keeps what is on the screen, wi
   await browser.type('[role=dialog] input[type=password]', SECRET);
   await browser.click('[role=dialog] button[type=submit]');
   await browser.until(async () => (await browser.count('[role=dialog]')) === 0, 'the dialog stays');
-  await sweepAndSign('tablet');
+  await sweepAndSign(browser);
   await browser.find('[data-tag=J4][data-fitness=cleared]');
   const [{ authors, checks }] = (await world.database.owner.query(
     'SELECT COUNT(DISTINCT m.author) AS authors, COUNT(DISTINCT c.id) AS checks FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?',
@@ -161,7 +151,7 @@ it('keeps what was typed into the bike form when it is refused, and says which f
   await browser.type(`[id="${model}"]`, 'Heron');
   await browser.click('[data-save]');
   await browser.textIs('[role=alert]', 'Tag J8 is taken');
-  expect(await (await browser.find(`[id="${model}"]`)).getAttribute('value')).toBe('Heron');
+  expect(await browser.value(`[id="${model}"]`)).toBe('Heron');
   await browser.type(`[id="${tag}"]`, 'J9');
   await browser.click('[data-save]');
   await browser.find('[data-tag=J9][data-fitness=due]');
@@ -184,7 +174,7 @@ it('shows both sides when two people edit one bike, and keeps the one chosen', a
     return `[id="${id}"]`;
   };
   const model = await field('Model name');
-  await browser.until(async () => (await (await browser.find(model)).getAttribute('value')) === bike.model, 'the form is not filled');
+  await browser.until(async () => (await browser.value(model)) === bike.model, 'the form is not filled');
   await world.as('mechanic').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(bike), model: 'Theirs', version: bike.version } });
   await browser.type(model, 'Mine');
   await browser.click('[data-save]');

@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { changePolicy } from '@cadre/test-world/client';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 
 let world: World;
 let one: Browser;
@@ -88,12 +89,12 @@ describe('down the line', () => {
     await one.textIs('[data-paste-issues]', 'P4 get nothing');
     await one.textIs('[data-paste-cell=P2]', /is no number/);
     await one.click('[data-paste-take]');
-    await one.until(async () => (await (await one.find('[data-pasted]')).getAttribute('value')) === 'P2\tx9', 'the line that does not fit is gone');
+    await one.until(async () => (await one.value('[data-pasted]')) === 'P2\tx9', 'the line that does not fit is gone');
     await one.type('[data-pasted]', 'P2;s\nZ1;s\nP4;s\nP4;s');
     await one.textIs('[data-paste-issues]', 'Z1');
     await one.textIs('[data-paste-issues]', 'twice');
     await one.click('[data-paste-take]');
-    await one.until(async () => (await (await one.find('[data-pasted]')).getAttribute('value')) === 'Z1;s\nP4;s', 'what does not fit is gone');
+    await one.until(async () => (await one.value('[data-pasted]')) === 'Z1;s\nP4;s', 'what does not fit is gone');
     await one.press(Key.ESCAPE);
     for (const tag of ['P1', 'P2', 'P3', 'P4']) await outcomeIs(one, tag, 'tyre-pressure@front', 'sound');
   });
@@ -104,7 +105,7 @@ describe('down the line', () => {
     await one.go(path);
     await two.go(path);
     await two.find('[data-line-row=S1] [data-sound]');
-    const key = (await (await one.find('[data-line-row=S1] [data-cell]')).getAttribute('data-cell')) ?? '';
+    const key = (await one.attribute('[data-line-row=S1] [data-cell]', 'data-cell')) ?? '';
     await one.click(`[data-line-row=S1] [data-cell="${key}"]`);
     await one.press(Key.SPACE);
     await outcomeIs(two, 'S1', key, 'sound');
@@ -113,12 +114,7 @@ describe('down the line', () => {
     await two.click('[data-line-row=S1] [data-exception]');
     if ((await two.count('[data-choose-look]')) > 0) await two.click(`[data-choose-look="${key}"]`);
     await two.click('[data-line-row=S1] [data-fault]');
-    await outcomeIs(
-      one,
-      'S1',
-      key,
-      /watch/.test((await (await two.find('[data-line-row=S1] [data-cell]')).getAttribute('data-outcome')) ?? '') ? 'watch' : 'fault',
-    );
+    await outcomeIs(one, 'S1', key, /watch/.test((await two.attribute('[data-line-row=S1] [data-cell]', 'data-outcome')) ?? '') ? 'watch' : 'fault');
     const s1 = (await query<{ id: string }>('SELECT id FROM bike WHERE tag = ?', ['S1']))[0]?.id;
     const [checks] = await query<{ checks: string; authors: string }>(
       'SELECT COUNT(DISTINCT c.id) AS checks, COUNT(DISTINCT m.author) AS authors FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId = ?',
@@ -147,12 +143,7 @@ describe('down the line', () => {
       );
     await one.until(async () => (await sent()) > 3, 'the marks of the line are not sent');
     expect(await one.count('[data-question][data-outcome=sound]')).toBe(0); // it opens where something is left
-    await one.until(async () => {
-      if ((await one.count('[data-sign]')) > 0) return true;
-      await one.click('[data-sweep]');
-      return false;
-    }, 'the stations do not end');
-    await one.click('[data-sign]');
+    await sweepAndSign(one);
     await one.find('[data-line]');
   });
 
@@ -160,7 +151,7 @@ describe('down the line', () => {
     for (const tag of ['U1', 'U2', 'U3']) await world.bike(tag, 'child');
     await one.go('/line?bikes=U1,U2,U3&sheet=lights');
     await one.find('[data-line-row=U1] [data-cell]');
-    const key = (await (await one.find('[data-line-row=U1] [data-cell]')).getAttribute('data-cell')) ?? '';
+    const key = (await one.attribute('[data-line-row=U1] [data-cell]', 'data-cell')) ?? '';
     await one.press(Key.SPACE, Key.ARROW_UP);
     await outcomeIs(one, 'U1', key, 'sound');
     await one.press('d');

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { changePolicy } from '@cadre/test-world/client';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepToTheEnd } from './support/stand';
 
 let world: World;
 let browser: Browser;
@@ -28,19 +29,16 @@ it.each([
   const asked = Number(/(\d+) left/.exec(await browser.text('[data-left]'))?.[1]);
   expect(asked).toBeGreaterThan(40);
   const seen = new Set<string>();
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
+  await sweepToTheEnd(browser, 'touch', async () => {
     const here = await browser.driver.executeScript<string[]>(
       "return [...document.querySelectorAll('[data-question]')].map((each) => each.dataset.question)",
     );
     here.forEach((key) => seen.add(key));
-    await browser.click('[data-sweep]');
-    return false;
-  }, 'the stations do not end');
+  });
   expect(seen.size).toBe(asked);
   await browser.click('[data-sign]');
   await browser.find('[data-rails]');
-  await browser.until(async () => Number(await (await browser.find('[data-waiting]')).getAttribute('data-waiting')) === 0, 'it is not sent');
+  await browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0, 'it is not sent');
   const [row] = (await world.database.owner.query(
     "SELECT c.complete, (SELECT COUNT(*) FROM mark m WHERE m.checkId = c.id) AS marks FROM bike_check c WHERE c.bikeId = ? AND c.state = 'signed'",
     [bike.id],

@@ -77,7 +77,7 @@ describe('a photo at the stand', () => {
     await browser.click('[data-photo-keep]');
     await browser.find('[data-look-photos] [data-photo=kept] img');
     expect(await photosOf(bike)).toEqual([]);
-    await browser.until(async () => Number(await (await browser.find('[data-waiting]')).getAttribute('data-waiting')) > 0, 'nothing is said to wait');
+    await browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) > 0, 'nothing is said to wait');
     proxy.mode = { kind: 'pass' };
     await browser.go(`/bikes/${bike.id}`);
     await browser.find('[data-bike-photos] [data-photo=sent] img');

@@ -95,7 +95,7 @@ describe('a rotor nobody knows the limit of', () => {
     await browser.type(marked, '15');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
     await browser.textIs(`${row(ROTOR)} [data-marking]`, 'From 0.8 to 2.8');
-    expect(await (await browser.find(marked)).getAttribute('value')).toBe('15');
+    expect(await browser.value(marked)).toBe('15');
     await browser.type(marked, '1.55');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
     await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'Past its limit: 1.5 mm (limit 1.55 mm, marked on the part)');
@@ -108,7 +108,7 @@ describe('a reading at the stand', () => {
     await standAt(await withSprockets('R1', 10), PADS);
     await measure(PADS, '35');
     await browser.textIs(`${row(PADS)} [role=alert]`, 'cannot be: it would have to be 0 mm to 10 mm');
-    expect(await (await browser.find(`${row(PADS)} [data-reading] input`)).getAttribute('value')).toBe('35');
+    expect(await browser.value(`${row(PADS)} [data-reading] input`)).toBe('35');
     await measure(PADS, '0.2');
     await browser.textIs(`${row(PADS)} [role=alert]`, '0.2 mm would be unusual');
     await measure(PADS, '2.4');

@@ -10,6 +10,7 @@ import { changePolicy } from '@cadre/test-world/client';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 import { Proxy } from './support/proxy';
+import { sweepAndSign } from './support/stand';
 import { ServerProcess } from './support/server-process';
 
 let world: World;
@@ -52,21 +53,12 @@ afterAll(async () => {
 });
 
 const allSent = (browser: Browser): Promise<void> =>
-  browser.until(
-    async () => Number(await (await browser.find('[data-waiting]')).getAttribute('data-waiting')) === 0,
-    'something stays unsent',
-    60_000,
-  );
+  browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0, 'something stays unsent', 60_000);
 /** The shell is kept, so that views open without the server. */
 const shellKept = (browser: Browser): Promise<unknown> =>
   browser.driver.executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => done(true));');
 async function finishAndSign(browser: Browser, back: string): Promise<void> {
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
-    await browser.click('[data-sweep]');
-    return false;
-  }, 'the stations do not end');
-  await browser.click('[data-sign]');
+  await sweepAndSign(browser);
   await browser.find(back);
 }
 const openOnBoard = async (browser: Browser, bike: string): Promise<void> => {
@@ -127,7 +119,7 @@ describe('a morning round of 24 bikes', () => {
     // M02: both say something of the very same look; the worse counts, and it is held.
     await openOnBoard(stand, 'M02');
     await openOnBoard(line, 'M02');
-    const question = (await (await stand.find('[data-question]')).getAttribute('data-question')) ?? '';
+    const question = (await stand.attribute('[data-question]', 'data-question')) ?? '';
     await stand.click('[data-sweep]');
     await allSent(stand);
     await line.find(`[data-question="${question}"][data-outcome=sound]`);

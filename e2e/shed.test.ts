@@ -5,6 +5,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { faulty } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 
 let world: World;
 let browser: Browser;
@@ -17,15 +18,6 @@ afterAll(async () => {
   await browser?.close();
   await world?.close();
 });
-
-async function sweepAndSign(): Promise<void> {
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
-    await browser.click('[data-sweep]');
-    return false;
-  }, 'the stations do not end');
-  await browser.click('[data-sign]');
-}
 
 describe('a bike that crashed', () => {
   it('is told of at the desk, held on another window at once, looked over for just that, and held no more', async () => {
@@ -50,7 +42,7 @@ describe('a bike that crashed', () => {
     await browser.signIn('inspector', SECRET, `/bikes/${bike.id}`);
     await browser.click('[data-act=check]');
     await browser.textIs('main', 'After a crash');
-    await sweepAndSign();
+    await sweepAndSign(browser);
     await browser.until(async () => !(await world.fitness(bike.id)).reasons.includes('mishap'), 'it is held still');
     // What it was looked over for before it crashed counts no more.
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'due', reasons: ['no-valid-check'] });

@@ -256,8 +256,12 @@ let person = '';
 /** Signs in when somebody else's turn comes: the views of one person need it once. */
 async function signedIn(name: string): Promise<void> {
   if (person !== name) await browser.signIn(name, SECRET, '/icon.svg');
-  else await browser.go('/icon.svg');
   person = name;
+}
+let shown: Size | null = null;
+async function sized(size: Size): Promise<void> {
+  if (shown !== size) await browser.size(size);
+  shown = size;
 }
 const THEMES = ['light', 'dim', 'contrast'];
 const sizes = Object.keys(SIZES) as Size[];
@@ -266,7 +270,7 @@ describe.each(VIEWS.map((view, index) => ({ ...view, index })))('$name', (view) 
   // One opening a view, as somebody who turns a tablet: every size in every run; themes take turns over them, so that each view meets each.
   it('is sound at every size', async () => {
     const inTurn = sizes.map((size, index) => [size, THEMES[(index + view.index) % THEMES.length] ?? 'light'] as const);
-    await browser.size(sizes[0] ?? 'office');
+    await sized(sizes[0] ?? 'office');
     await signedIn(view.as ?? 'lead');
     await browser.go(view.path());
     await browser.find(view.wait);
@@ -274,7 +278,7 @@ describe.each(VIEWS.map((view, index) => ({ ...view, index })))('$name', (view) 
     // The phone always, the two larger sizes by turns: what they show is laid out alike.
     const looked = inTurn.filter(([size]) => size === 'phone' || (size === 'office') === (view.index % 2 === 0));
     for (const [size, theme] of inTurn) {
-      await browser.size(size);
+      await sized(size);
       await browser.driver.executeScript('document.documentElement.dataset.theme = arguments[0]', theme);
       const violations = looked.some(([each]) => each === size) ? await violationsOf(browser) : [];
       expect({ size, theme, violations, sideways: await scrollsSideways(browser) }).toEqual({ size, theme, violations: [], sideways: false });

@@ -10,6 +10,7 @@ import { countStock, listStock, setStockItem } from '@cadre/contract/parts';
 import { faulty, fieldsOf } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 
 let world: World;
 let browser: Browser;
@@ -33,14 +34,6 @@ async function shelf(name: string, kind: 'rotor' | 'pads', onHand: number): Prom
 }
 const onHand = async (id: string): Promise<number | undefined> =>
   (await world.as('desk').send(listStock)).items.find((item) => item.id === id)?.onHand;
-async function sweepAndSign(): Promise<void> {
-  await browser.until(async () => {
-    if ((await browser.count('[data-sign]')) > 0) return true;
-    await browser.click('[data-sweep]');
-    return false;
-  }, 'the stations do not end');
-  await browser.click('[data-sign]');
-}
 /** A photo from the file, circled by finger, kept with the look in front. */
 async function circledPhoto(): Promise<void> {
   const path = join(mkdtempSync(join(tmpdir(), 'cadre-workshop-')), 'rotor.jpg');
@@ -92,7 +85,7 @@ describe('from a fault to a release', () => {
       expect(Date.now() - began).toBeLessThan(2000);
       await circledPhoto();
       await browser.find('[data-look-photos] [data-photo=sent] ellipse');
-      await sweepAndSign();
+      await sweepAndSign(browser);
 
       await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
       await browser.find('[data-bench-bike] [data-photo] ellipse');
@@ -116,7 +109,7 @@ describe('from a fault to a release', () => {
       await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
       await browser.click('[data-re-look]');
       await browser.find('[data-question="rotor@rear"]');
-      await sweepAndSign();
+      await sweepAndSign(browser);
       await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
 
       await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
@@ -138,7 +131,7 @@ describe('from a fault to a release', () => {
         const entry = `[data-entry="${kind}"]`;
         await browser.textIs(entry, words);
         await browser.textIs(entry, name);
-        expect(await (await browser.find(entry)).getText(), kind).toMatch(/today \d\d:\d\d/);
+        expect(await browser.text(entry), kind).toMatch(/today \d\d:\d\d/);
       }
       await browser.find('[data-bike-photos] [data-photo=sent] ellipse');
       expect(await browser.complaints()).toEqual([]);
@@ -159,7 +152,7 @@ describe('the shelf', () => {
     await browser.click('[data-finish]');
     await browser.textIs('[data-bench-bike]', 'Rotor, 160 mm: 0 on hand, 1 wanted');
     await browser.textIs('[data-bench-bike]', 'What you typed stays');
-    expect(await (await browser.find('[data-done]')).getAttribute('value')).toBe('New rotor');
+    expect(await browser.value('[data-done]')).toBe('New rotor');
 
     await browser.go('/stock');
     const row = '[data-item="Rotor, 160 mm"]';

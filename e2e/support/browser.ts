@@ -94,12 +94,22 @@ export class Browser {
     await element.sendKeys(text);
   }
 
+  // What stands on the page is read in one go: the driver's own way runs a whole library in the page for every word.
   async text(css: string): Promise<string> {
-    return (await this.find(css)).getText();
+    return this.driver.executeScript<string>('return arguments[0].innerText.trim()', await this.find(css));
+  }
+
+  /** What a field has in it. */
+  async value(css: string): Promise<string> {
+    return this.driver.executeScript<string>('return arguments[0].value', await this.find(css));
+  }
+
+  async attribute(css: string, name: string): Promise<string> {
+    return this.driver.executeScript<string>('return arguments[0].getAttribute(arguments[1]) ?? ""', await this.find(css), name);
   }
 
   async count(css: string): Promise<number> {
-    return (await this.driver.findElements(By.css(css))).length;
+    return this.driver.executeScript<number>('return document.querySelectorAll(arguments[0]).length', css);
   }
 
   async press(...keys: string[]): Promise<void> {
@@ -141,7 +151,7 @@ export class Browser {
     let seen = '';
     await this.until(
       async () => {
-        seen = await (await this.find(css)).getText();
+        seen = (await this.driver.executeScript<string | undefined>('return document.querySelector(arguments[0])?.innerText', css)) ?? '';
         return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
       },
       `wanted ${String(wanted)} in ${css}`,

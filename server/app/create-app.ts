@@ -73,18 +73,18 @@ export function createApp(deps: AppDeps): Express {
   });
   app.use('/api/v1/photos', express.raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMITS.sentMost }));
   app.use('/api', express.json({ limit: '512kb', strict: true }));
-  const description = describeInterface(ROUTES, deps.version);
-  app.get('/api/openapi.json', (_req, res) => {
-    res.json(description);
-  });
-  const fleetSchema = { title: 'A fleet as a file', ...schemaOf(fleetDocument, 'input') };
-  app.get('/api/fleet-document.schema.json', (_req, res) => {
-    res.json(fleetSchema);
-  });
-  const sheetSchema = { title: 'A sheet as a file', ...schemaOf(sheetDocument, 'input') };
-  app.get('/api/sheet-document.schema.json', (_req, res) => {
-    res.json(sheetSchema);
-  });
+  // Each is worked out when somebody first asks for it: a server comes up to answer riders, not readers of schemas.
+  const documents: Readonly<Record<string, () => object>> = {
+    '/api/openapi.json': () => describeInterface(ROUTES, deps.version),
+    '/api/fleet-document.schema.json': () => ({ title: 'A fleet as a file', ...schemaOf(fleetDocument, 'input') }),
+    '/api/sheet-document.schema.json': () => ({ title: 'A sheet as a file', ...schemaOf(sheetDocument, 'input') }),
+  };
+  for (const [path, describe] of Object.entries(documents)) {
+    let described: object | null = null;
+    app.get(path, (_req, res) => {
+      res.json((described ??= describe()));
+    });
+  }
   for (const route of createRoutes({ ...deps, services })) {
     mount(app, route, {
       actorOf: async (req) => (await services.sessions.actorOf(sessionToken(req)))?.actor ?? null,
