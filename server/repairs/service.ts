@@ -25,7 +25,7 @@ import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { lockItems } from '@cadre/server/parts';
 import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
-import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { hashOf, RefusedError, type Record, type Saying } from '@cadre/server/records';
 import { sayDone } from './finish';
 import { leftApartEntity, repairEntity, type RepairRow } from './entities';
 
@@ -54,12 +54,40 @@ async function answerOf(tx: EntityManager, id: string): Promise<{ repair: Repair
   return { repair: describeRepair(row), bike: await describeBike(tx, row.bikeId) };
 }
 
+interface Act {
+  readonly actor: Actor;
+  readonly id: string;
+  readonly request: unknown;
+}
+type Said = Saying | readonly Saying[];
+
 export class Repairs {
   constructor(
     private readonly source: DataSource,
     private readonly record: Record,
     private readonly now: () => number,
   ) {}
+
+  /** An act on a bike, in the chain of the site it is at. */
+  private async actOn<T>(
+    of: Act & { readonly bikeId: string },
+    decide: (tx: EntityManager) => Promise<Said>,
+    answer: (tx: EntityManager) => Promise<T>,
+  ): Promise<T> {
+    const { siteId } = await findBike(this.source.manager, of.bikeId);
+    return this.record.act({ chain: siteId, id: of.id, request: of.request, author: of.actor.id }, decide, answer);
+  }
+
+  /** An act on a repair, as it stands in the act's own transaction. */
+  private async actOnRepair<T>(
+    repairId: string,
+    of: Act,
+    decide: (tx: EntityManager, repair: RepairRow) => Promise<Said>,
+    answer: (tx: EntityManager) => Promise<T>,
+  ): Promise<T> {
+    const { bikeId } = await findRepair(this.source.manager, repairId);
+    return this.actOn({ ...of, bikeId }, async (tx) => decide(tx, await findRepair(tx, repairId)), answer);
+  }
 
   /** Repairs not yet re-looked, oldest first. */
   async list(actor: Actor, query: { after?: string | undefined; most: number }): Promise<AnswerOf<typeof listRepairs>> {
@@ -76,9 +104,8 @@ export class Repairs {
 
   async start(actor: Actor, body: BodyOf<typeof startRepair>): Promise<AnswerOf<typeof startRepair>> {
     requireAct(actor, 'repair');
-    const { siteId } = await findBike(this.source.manager, body.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: body, author: actor.id },
+    return this.actOn(
+      { bikeId: body.bikeId, actor, id: body.id, request: body },
       async (tx) => {
         const facts = await factsOf(tx, body.bikeId);
         const findings = body.findingIds.map((id): Finding => {
@@ -96,12 +123,10 @@ export class Repairs {
   /** How it is meant to go from now on: stand, person, parts counted on, what it waits for. */
   async plan(actor: Actor, repairId: string, body: BodyOf<typeof planRepair>): Promise<AnswerOf<typeof planRepair>> {
     requireAct(actor, 'repair');
-    const found = await findRepair(this.source.manager, repairId);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
-      async (tx) => {
-        const repair = await findRepair(tx, repairId);
+    return this.actOnRepair(
+      repairId,
+      { actor, id: body.id, request: { repairId, ...body } },
+      async (tx, repair) => {
         if (repair.state !== 'started') throw new RefusedError('repair.already-done');
         await lockItems(tx, [...new Set(body.plan.needs.map((need) => need.itemId))]);
         return { kind: 'repair.planned', body: { bikeId: repair.bikeId, repairId, plan: body.plan }, happenedAt: body.at };
@@ -113,9 +138,8 @@ export class Repairs {
   /** Hangs a tag on a held bike for whoever has no screen in hand. */
   async hangTag(actor: Actor, bikeId: string, body: BodyOf<typeof hangTag>): Promise<Bike> {
     requireAct(actor, 'mark');
-    const { siteId } = await findBike(this.source.manager, bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+    return this.actOn(
+      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         const { holds } = await factsOf(tx, bikeId);
         if (holds.length === 0) throw new RefusedError('release.not-held');
@@ -130,12 +154,10 @@ export class Repairs {
   /** The work is done, with what was done for each finding and what it touched. Nothing is cleared by it. */
   async finish(actor: Actor, repairId: string, body: BodyOf<typeof finishRepair>): Promise<AnswerOf<typeof finishRepair>> {
     requireAct(actor, 'repair');
-    const found = await findRepair(this.source.manager, repairId);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
-      async (tx) => {
-        const repair = await findRepair(tx, repairId);
+    return this.actOnRepair(
+      repairId,
+      { actor, id: body.id, request: { repairId, ...body } },
+      async (tx, repair) => {
         if (repair.state !== 'started') throw new RefusedError('repair.already-done');
         return sayDone(tx, repair, body, actor.id);
       },
@@ -146,12 +168,10 @@ export class Repairs {
   /** Opens the re-look of a finished repair: what failed and what the work touched, as a check of its own. */
   async openReLook(actor: Actor, repairId: string, body: BodyOf<typeof openReLook>): Promise<Check> {
     requireAct(actor, 're-look');
-    const found = await findRepair(this.source.manager, repairId);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { repairId, ...body }, author: actor.id },
-      async (tx) => {
-        const repair = await findRepair(tx, repairId);
+    return this.actOnRepair(
+      repairId,
+      { actor, id: body.id, request: { repairId, ...body } },
+      async (tx, repair) => {
         if (repair.state === 'started') throw new RefusedError('repair.not-done-yet');
         const open = repair.reLookCheckId ? await tx.getRepository(checkEntity).findOneBy({ id: repair.reLookCheckId, state: 'open' }) : null;
         if (open) throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
@@ -172,10 +192,9 @@ export class Repairs {
 
   async leaveApart(actor: Actor, bikeId: string, body: BodyOf<typeof leaveApart>): Promise<Bike> {
     requireAct(actor, 'mark');
-    const { siteId } = await findBike(this.source.manager, bikeId);
     const by = body.author ?? actor.id;
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+    return this.actOn(
+      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         if (!(await mayDeliverFor(tx, actor, by))) throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
         return { kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what, by }, happenedAt: body.at };
@@ -188,9 +207,8 @@ export class Repairs {
     requireAct(actor, 'mark');
     const found = await this.source.getRepository(leftApartEntity).findOneBy({ id: itemId });
     if (!found) throw new RefusedError('not-found', { what: 'left-apart' });
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { itemId, ...body }, author: actor.id },
+    return this.actOn(
+      { bikeId: found.bikeId, actor, id: body.id, request: { itemId, ...body } },
       async (tx) => {
         const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
         if (item.closedAt) throw new RefusedError('left-apart.already-closed');
@@ -203,9 +221,8 @@ export class Repairs {
   /** The one act that ends a hold. Refused until every stop is repaired and re-looked and nothing is left apart. */
   async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
     requireAct(actor, 'release');
-    const { siteId } = await findBike(this.source.manager, bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+    return this.actOn(
+      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         const facts = await factsOf(tx, bikeId);
         const readiness = releaseReadiness(facts, this.now());

@@ -21,5 +21,6 @@ export { keyHelp, onScan, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
 export { saveFile } from './save-file';
 export { theme } from './theme';
+export { ON_PAPER, onPaper, useToday } from './on-paper';
 export { now, setServerNow, useNow } from './use-now';
 export { useAnswer } from './use-answer';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { listChecks, type CheckSummary } from '@cadre/contract/checks';
-import { count, dayAndClock, send, useAnswer, useNow } from '@cadre/web/app';
+import { count, dayAndClock, send, useAnswer, useToday } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 
@@ -9,7 +9,7 @@ import { useSession } from '@cadre/web/people';
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
 const fleet = useFleet();
 const session = useSession();
-const now = useNow();
+const today = useToday();
 const { answer, unreachable } = useAnswer(
   () => [props.bikeId, props.version],
   () => send(listChecks, { params: { id: props.bikeId }, query: { most: 12 } }),
@@ -34,7 +34,7 @@ const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ?
         <span class="min-w-0 grow leading-tight"
           ><span class="font-semibold">{{ nameOf(each) }}</span
           >, half done: {{ count(each.marked, 'look') }} marked<span class="block text-sm text-soft"
-            >begun by {{ fleet.nameOf(each.openedBy) }} {{ dayAndClock(each.openedAt, now, timeZone) }}</span
+            >begun by {{ fleet.nameOf(each.openedBy) }} {{ dayAndClock(each.openedAt, today, timeZone) }}</span
           ></span
         >
         <RouterLink
@@ -53,7 +53,7 @@ const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ?
         >
           <span class="font-semibold underline">{{ nameOf(each) }}</span>
           <span class="figures text-soft"
-            >{{ dayAndClock(each.signedAt ?? each.openedAt, now, timeZone) }} · {{ fleet.nameOf(each.signedBy ?? '') }}</span
+            >{{ dayAndClock(each.signedAt ?? each.openedAt, today, timeZone) }} · {{ fleet.nameOf(each.signedBy ?? '') }}</span
           >
           <span v-if="each.complete === false" class="ml-auto font-semibold text-watch">incomplete</span>
         </RouterLink>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { listServices } from '@cadre/contract/checks';
-import { count, dayAndClock, send, useAnswer, useNow } from '@cadre/web/app';
+import { count, dayAndClock, send, useAnswer, useToday } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 
 /** When a bike was last looked over whole, by each sheet. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined }>();
 const fleet = useFleet();
-const now = useNow();
+const today = useToday();
 const { answer, unreachable } = useAnswer(
   () => [props.bikeId, props.version],
   () => send(listServices, { params: { id: props.bikeId } }),
@@ -29,7 +29,7 @@ const services = computed(() => answer.value?.services ?? []);
           <span class="ml-2 text-[0.95rem] text-soft">{{ count(each.times, 'time') }}</span>
         </dt>
         <dd class="figures text-[0.95rem]">
-          {{ dayAndClock(each.at, now, timeZone) }} <span class="text-soft">{{ fleet.nameOf(each.by) }}</span>
+          {{ dayAndClock(each.at, today, timeZone) }} <span class="text-soft">{{ fleet.nameOf(each.by) }}</span>
         </dd>
       </div>
     </dl>

@@ -2,15 +2,15 @@
 import { ref, watch } from 'vue';
 import { findingsOfBike } from '@cadre/contract/findings';
 import type { Finding } from '@cadre/core/findings';
-import { count, dayAndClock, send, UnreachableError, useNow } from '@cadre/web/app';
+import { count, dayAndClock, send, UnreachableError, useToday } from '@cadre/web/app';
 import { SEVERITY_WORDS, withPosition } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 
 /** What was found on a bike and is closed: how often something came back shows here. Fetched when somebody opens it, unless `open` from the start. */
-const props = defineProps<{ bikeId: string; version: unknown; open?: boolean; most?: number }>();
+const props = defineProps<{ bikeId: string; version: unknown; open?: boolean; most?: number; timeZone?: string | undefined }>();
 const fleet = useFleet();
-const now = useNow();
+const today = useToday();
 const findings = ref<readonly Finding[]>([]);
 const next = ref<string | null>(null);
 const shown = ref(props.open ?? false);
@@ -42,8 +42,8 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
         <li v-for="finding in findings" :key="finding.id" class="flex flex-wrap items-baseline gap-x-2 py-1 leading-snug" data-past-finding>
           <span class="min-w-40 grow">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
           ><span class="figures text-[0.95rem] text-soft"
-            >{{ SEVERITY_WORDS[finding.severity].toLowerCase() }} · {{ dayAndClock(finding.openedAt, now) }} · {{ fleet.nameOf(finding.openedBy)
-            }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}</span
+            >{{ SEVERITY_WORDS[finding.severity].toLowerCase() }} · {{ dayAndClock(finding.openedAt, today, timeZone) }} ·
+            {{ fleet.nameOf(finding.openedBy) }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}</span
           >
         </li>
       </ul>

@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { count, dayAndClock, useNow } from '@cadre/web/app';
+import { count, dayAndClock, useNow, useToday } from '@cadre/web/app';
 import { SEVERITY_WORDS, withPosition } from '@cadre/web/catalogue';
 import { useFleet } from './use-fleet';
 
@@ -13,13 +13,14 @@ const PastFindings = defineAsyncComponent(async () => (await import('@cadre/web/
 const props = defineProps<{ bike: Bike; timeZone?: string | undefined; past?: boolean }>();
 const fleet = useFleet();
 const now = useNow();
+const today = useToday();
 const findings = computed(() =>
   [...(props.bike.facts.findings as readonly Finding[])].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity)),
 );
 const limit = (finding: Finding): string => {
   if (finding.severity !== 'soon' || !finding.limit) return '';
   if (isStopNow(finding, now.value)) return 'past its limit';
-  return `until ${dayAndClock(finding.limit.until, now.value, props.timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')} more`;
+  return `until ${dayAndClock(finding.limit.until, today.value, props.timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')} more`;
 };
 </script>
 
@@ -37,7 +38,7 @@ const limit = (finding: Finding): string => {
         <span class="min-w-48 grow"
           ><span class="font-semibold">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
           ><span class="block text-[0.95rem] text-soft"
-            >{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, now, timeZone)
+            >{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, today, timeZone)
             }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
             }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}</span
           ></span
@@ -50,6 +51,6 @@ const limit = (finding: Finding): string => {
         >
       </li>
     </ul>
-    <PastFindings class="mt-1" :bike-id="bike.id" :version="bike.facts" :open="past ?? false" :most="past ? 100 : 12" />
+    <PastFindings class="mt-1" :bike-id="bike.id" :version="bike.facts" :open="past ?? false" :most="past ? 100 : 12" :time-zone="timeZone" />
   </section>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Position } from '@cadre/core/catalogue';
-import { dayAndClock } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import ShapesOver from './ShapesOver.vue';
 import { usePhotos } from './use-photos';
@@ -9,6 +9,7 @@ import { usePhotos } from './use-photos';
 /** The photos of some looks of a bike, large and with what was drawn on them: for paper. */
 const props = defineProps<{ bikeId: string; looks: readonly { readonly checkpoint: string; readonly position: Position }[] }>();
 const fleet = useFleet();
+const timeZone = computed(() => fleet.siteById.get(fleet.bikeById.get(props.bikeId)?.siteId ?? '')?.timeZone);
 const { photos } = usePhotos(() => ({ bikeId: props.bikeId }), 24);
 const shown = computed(() =>
   photos.value.filter((photo) => props.looks.some((look) => look.checkpoint === photo.checkpoint && look.position === photo.position)),
@@ -22,7 +23,9 @@ const shown = computed(() =>
         <div class="relative">
           <img :src="photo.whole" alt="" class="block w-full" /><ShapesOver :shapes="photo.shapes" :width="photo.width" :height="photo.height" />
         </div>
-        <p class="text-sm text-soft">{{ photo.checkpoint.replace(/-/g, ' ') }}, {{ dayAndClock(photo.at, 0) }}, {{ fleet.nameOf(photo.by) }}</p>
+        <p class="text-sm text-soft">
+          {{ photo.checkpoint.replace(/-/g, ' ') }}, {{ dayAndClock(photo.at, ON_PAPER, timeZone) }}, {{ fleet.nameOf(photo.by) }}
+        </p>
       </li>
     </ul>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { timeline } from '@cadre/contract/records';
-import { dayAndClock, send, useNow } from '@cadre/web/app';
+import { dayAndClock, send, useToday } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { entryWords, type TimelineEntry } from './wording';
@@ -9,7 +9,7 @@ import { entryWords, type TimelineEntry } from './wording';
 /** Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined; most?: number }>();
 const fleet = useFleet();
-const now = useNow();
+const today = useToday();
 const refusal = useRefusal();
 const entries = ref<readonly TimelineEntry[]>([]);
 const next = ref<number | null>(null);
@@ -50,7 +50,7 @@ const shown = computed(() => entries.value.map((entry) => ({ entry, words: entry
         <p class="leading-snug">
           <span class="font-semibold">{{ words.what }}</span>{{ ' '
           }}<span class="figures text-soft"
-            >· {{ dayAndClock(entry.happenedAt, now, timeZone) }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
+            >· {{ dayAndClock(entry.happenedAt, today, timeZone) }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
           >
         </p>
         <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { dayAndClock, dayWords, useNow } from '@cadre/web/app';
+import { dayAndClock, dayWords, ON_PAPER, onPaper, useNow } from '@cadre/web/app';
 import { BikeChecks, ServiceMarks } from '@cadre/web/checks';
 import { FITNESS_WORDS, KIND_WORDS, OpenFindings, reasonWords, useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
@@ -8,6 +8,7 @@ import BikeTimeline from './BikeTimeline.vue';
 
 /** A bike's record as paper: what it is, how it stands, what was found and done, by whom and when. */
 const props = defineProps<{ bikeId: string }>();
+onPaper();
 const fleet = useFleet();
 const now = useNow();
 onMounted(() => {
@@ -36,7 +37,7 @@ const print = (): void => window.print();
     <div class="flex flex-wrap items-start gap-3">
       <div class="mr-auto">
         <h1 class="sturdy text-3xl leading-tight">Record of {{ bike.tag }}</h1>
-        <p class="text-soft">As of {{ dayAndClock(now, 0, site?.timeZone) }}</p>
+        <p class="text-soft">As of {{ dayAndClock(now, ON_PAPER, site?.timeZone) }}</p>
       </div>
       <ActButton class="print:hidden" data-print-record @click="print">Print</ActButton>
     </div>
@@ -51,8 +52,8 @@ const print = (): void => window.print();
     </p>
     <ul class="list-disc pl-6">
       <li v-for="(reason, at) in answer.reasons" :key="at">
-        {{ reasonWords(reason, now, fleet.nameOf, site?.timeZone).what }}
-        <span class="text-soft">{{ reasonWords(reason, now, fleet.nameOf, site?.timeZone).detail }}</span>
+        {{ reasonWords(reason, ON_PAPER, fleet.nameOf, site?.timeZone).what }}
+        <span class="text-soft">{{ reasonWords(reason, ON_PAPER, fleet.nameOf, site?.timeZone).detail }}</span>
       </li>
     </ul>
     <div class="mt-5 space-y-5">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/app';
 import { FitnessMark, ActButton } from '@cadre/web/ui';
 import { KIND_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
 
@@ -13,9 +13,10 @@ onMounted(() => {
 });
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
-const reasons = computed(() => (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, ON_PAPER, fleet.nameOf)));
-/** On paper no day is today: days are told by their dates. */
-const ON_PAPER = 0;
+const timeZone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
+const reasons = computed(() =>
+  (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, ON_PAPER, fleet.nameOf, timeZone.value)),
+);
 const print = (): void => window.print();
 </script>
 
@@ -40,7 +41,7 @@ const print = (): void => window.print();
           <p class="text-soft">{{ reason.detail }}</p>
         </li>
       </ul>
-      <p class="mt-4 leading-snug">Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, ON_PAPER) }}.</p>
+      <p class="mt-4 leading-snug">Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, ON_PAPER, timeZone) }}.</p>
     </div>
   </main>
   <main v-else class="p-8 text-soft">

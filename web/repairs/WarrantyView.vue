@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { listFitments, type Fitment } from '@cadre/contract/parts';
 import type { Finding } from '@cadre/core/findings';
-import { dayAndClock, dayWords, send, useNow } from '@cadre/web/app';
+import { dayAndClock, dayWords, ON_PAPER, send, useNow } from '@cadre/web/app';
 import { withPosition } from '@cadre/web/catalogue';
 import { KIND_WORDS, markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
@@ -14,11 +14,12 @@ const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
 const fitments = ref<readonly Fitment[]>([]);
-const question = ref('Is this covered, and what shall we do with the part? Nobody rides the bike meanwhile.');
+const question = ref('Is this covered, and what shall we do with the part?');
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
+const timeZone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
 const findings = computed(() => (bike.value?.facts.findings ?? []) as readonly Finding[]);
 const chosen = ref<readonly string[] | null>(null);
 const shown = computed(() => findings.value.filter((finding) => (chosen.value ? chosen.value.includes(finding.id) : finding.severity !== 'watch')));
@@ -34,8 +35,6 @@ function toggle(id: string): void {
   const before = chosen.value ?? shown.value.map((finding) => finding.id);
   chosen.value = before.includes(id) ? before.filter((each) => each !== id) : [...before, id];
 }
-/** On paper no day is today: days are told by their dates. */
-const ON_PAPER = 0;
 const print = (): void => window.print();
 </script>
 
@@ -76,7 +75,7 @@ const print = (): void => window.print();
     <section v-for="finding in shown" :key="finding.id" class="mt-4 break-inside-avoid">
       <h2 class="sturdy text-xl">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</h2>
       <p>
-        Found {{ dayAndClock(finding.openedAt, ON_PAPER) }} by {{ fleet.nameOf(finding.openedBy)
+        Found {{ dayAndClock(finding.openedAt, ON_PAPER, timeZone) }} by {{ fleet.nameOf(finding.openedBy)
         }}{{ finding.timesSeen > 1 ? `, seen ${finding.timesSeen} times since` : '' }}.
         <template v-if="finding.words.note">Note: “{{ finding.words.note }}”.</template>
         <template v-if="finding.measured"
@@ -92,7 +91,7 @@ const print = (): void => window.print();
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
           {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}: {{ fitment.part.name }}, since
-          {{ dayAndClock(fitment.fittedAt, ON_PAPER)
+          {{ dayAndClock(fitment.fittedAt, ON_PAPER, timeZone)
           }}<template v-if="markingsText(fitment.part.markings)">; {{ markingsText(fitment.part.markings) }}</template>
         </li>
       </ul>
@@ -105,7 +104,7 @@ const print = (): void => window.print();
         class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate p-3 font-normal print:border-0 print:p-0"
       />
     </label>
-    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, ON_PAPER) }} · {{ bike.tag }}</p>
+    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, ON_PAPER, timeZone) }} · {{ bike.tag }}</p>
   </main>
   <main v-else class="p-8 text-soft">
     <h1 class="sr-only">Question to the maker</h1>

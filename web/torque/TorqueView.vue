@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
 import { RouterLink } from 'vue-router';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -49,7 +49,7 @@ const print = (): void => window.print();
         </h1>
         <p class="mt-1 text-soft">
           {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ')
-          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, now) }}</span>
+          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, ON_PAPER) }}</span>
         </p>
       </div>
       <div class="flex items-start gap-3 max-sm:w-full">
