@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type Router } from 'vue-router';
+import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 
 export function createAppRouter(): Router {
@@ -86,9 +87,15 @@ export function createAppRouter(): Router {
       { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue'), meta: { title: 'Not here' } },
     ],
   });
+  let fleetAsked = false;
   router.beforeEach(async (to) => {
     const session = useSession();
     const known = session.load();
+    // The wall too: nearly every view stands on it.
+    if (!to.meta.open && !fleetAsked) {
+      fleetAsked = true;
+      void useFleet().loadAhead();
+    }
     // Its code is fetched while the server is asked who this is; what fails to come is told when the view is opened.
     for (const { components } of to.matched) {
       const view: unknown = components?.default;

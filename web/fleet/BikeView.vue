@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue';
+import { computed } from 'vue';
 import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
 import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
+import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
+import { BikeTimeline } from '@cadre/web/records';
+import { BikeCosts } from '@cadre/web/repairs';
 import { WearPanel } from '@cadre/web/wear';
 import OpenFindings from './OpenFindings.vue';
 import BikeClipboard from './BikeClipboard.vue';
@@ -14,12 +17,6 @@ import BikeFigure from './BikeFigure.vue';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 import { fitItemWords, fitText, shownUnit } from './fit-wording';
 import { useFleet } from './use-fleet';
-
-// Fetched while the bike itself is: each asks the server something of its own as soon as it stands.
-const [parts, repairs, records] = [import('@cadre/web/parts'), import('@cadre/web/repairs'), import('@cadre/web/records')];
-const PartsPanel = defineAsyncComponent(async () => (await parts).PartsPanel);
-const BikeCosts = defineAsyncComponent(async () => (await repairs).BikeCosts);
-const BikeTimeline = defineAsyncComponent(async () => (await records).BikeTimeline);
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
 const props = defineProps<{ bikeId: string }>();

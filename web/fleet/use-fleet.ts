@@ -30,8 +30,21 @@ export const useFleet = defineStore('fleet', () => {
   /** Asks for the wall. Whoever asks while the first is on its way waits for the same; later each asks anew, for something has changed. */
   function load(): Promise<void> {
     if (loading && !wall.value) return loading;
-    loading = fetchWall();
-    return loading;
+    const own = fetchWall();
+    loading = own;
+    own.catch(() => {
+      // Refused: the next one asks anew instead of waiting for the same refusal.
+      if (loading === own) loading = null;
+    });
+    return own;
+  }
+  /** Asks for it while the server is still asked who this is; that there is nobody is told by the session, not here. */
+  async function loadAhead(): Promise<void> {
+    try {
+      await load();
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+    }
   }
   async function fetchWall(): Promise<void> {
     try {
@@ -134,6 +147,7 @@ export const useFleet = defineStore('fleet', () => {
     siteById,
     nameOf,
     load,
+    loadAhead,
     put,
     refresh,
     onChanged,
