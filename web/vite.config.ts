@@ -7,11 +7,12 @@ import { defineConfig, type Plugin } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
+import { fetchedAhead } from './fetched-ahead';
 import { routesWithoutSchemas } from './routes-without-schemas';
 
 const MOST_KB = 170;
 const BIKE_PAGE =
-  /[\\/]web[\\/](?:catalogue[\\/](?:StartSheet|sheet-groups)|checks[\\/](?:BikeChecks|ServiceMarks)|fleet[\\/]OpenFindings|findings[\\/]PastFindings|mishaps[\\/]Report|parts[\\/](?:PartsPanel|FitPart|MovePart|SpeaksAgainst|fact-fields)|photos[\\/](?:BikePhotos|PhotoStrip|PhotoShow|ShapesOver|use-photos)|records[\\/](?:BikeTimeline|wording)|repairs[\\/]BikeCosts|waits[\\/]WaitPanel|wear[\\/](?:WearPanel|wear-wording))/;
+  /[\\/]web[\\/](?:catalogue[\\/](?:StartSheet|sheet-groups)|checks[\\/](?:BikeChecks|ServiceMarks)|fleet[\\/]OpenFindings|findings[\\/]PastFindings|mishaps[\\/]Report|parts[\\/](?:PartsPanel|FitPart|MovePart|SpeaksAgainst|fact-fields)|photos[\\/](?:BikePhotos|PhotoStrip|PhotoShow|ShapesOver|use-photos)|records[\\/](?:BikeTimeline|ask-timeline|wording)|repairs[\\/]BikeCosts|waits[\\/]WaitPanel|wear[\\/](?:WearPanel|wear-wording))/;
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
 function firstScriptBudget(): Plugin {
@@ -92,6 +93,7 @@ export default defineConfig({
       algorithms: [defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: 7 } })],
       include: /\.(js|css|html|svg|wasm)$/,
     }),
+    fetchedAhead(),
     firstScriptBudget(),
   ],
 });

@@ -1,10 +1,7 @@
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import { PHOTO_LIMITS, PHOTO_TYPES } from '@cadre/core/photos';
 import express, { type Express, type Request } from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
-import sirv from 'sirv';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { sheetDocument } from '@cadre/contract/catalogue';
@@ -16,6 +13,7 @@ import { answerErrors } from './errors';
 import { mount } from './implement';
 import { describeInterface, schemaOf } from './openapi';
 import { createRoutes, createServices } from './routes';
+import { serveWeb } from './serve-web';
 
 export interface AppDeps {
   readonly source: DataSource;
@@ -97,24 +95,4 @@ export function createApp(deps: AppDeps): Express {
   if (deps.webDir) serveWeb(app, deps.webDir);
   app.use(answerErrors(deps.log));
   return app;
-}
-
-/** The built front end: hashed files for ever, the shell never cached, every other address is the shell. */
-function serveWeb(app: Express, webDir: string): void {
-  const shell = join(webDir, 'index.html');
-  if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
-  const packed = { brotli: true, gzip: true, etag: true };
-  app.use(
-    '/assets',
-    sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000, onNoMatch: (_req, res) => void res.writeHead(404).end() }),
-  );
-  const files = sirv(webDir, { ...packed, extensions: [], setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') });
-  app.use((req, res, next) => {
-    // The shell itself answers every address that is no file.
-    if (req.path === '/') next();
-    else files(req, res, next);
-  });
-  app.get('/{*path}', (_req, res) => {
-    res.set('cache-control', 'no-cache').sendFile(shell);
-  });
 }

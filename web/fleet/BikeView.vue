@@ -8,7 +8,7 @@ import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
-import { BikeTimeline } from '@cadre/web/records';
+import { askTimeline, BikeTimeline } from '@cadre/web/records';
 import { BikeCosts } from '@cadre/web/repairs';
 import { WearPanel } from '@cadre/web/wear';
 import OpenFindings from './OpenFindings.vue';
@@ -25,6 +25,9 @@ const session = useSession();
 const outbox = useOutbox();
 const now = useNow();
 if (!fleet.wall) void fleet.load();
+// The longest panel is asked for along with the wall. What is refused or not reached is told by the panel, where it stands.
+const asked = { of: props.bikeId, page: askTimeline(props.bikeId) };
+asked.page.catch(() => undefined);
 
 /** What can be printed of a bike. */
 const PAPERS = [
@@ -112,7 +115,7 @@ const fit = computed(() => {
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
         <PartsPanel :bike="bike" />
         <WearPanel :bike="bike" :time-zone="site?.timeZone" />
-        <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" />
+        <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" :asked="asked.of === bike.id ? asked.page : undefined" />
       </div>
       <!-- On a phone its standing comes first: it is what somebody came for. -->
       <BikeClipboard class="max-[900px]:order-first min-[900px]:self-start" :bike="bike" :answer="answer" :begun="begun" bare />

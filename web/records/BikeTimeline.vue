@@ -1,27 +1,36 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { timeline } from '@cadre/contract/records';
-import { dayAndClock, send, useToday } from '@cadre/web/app';
+import { dayAndClock, useToday } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { askTimeline, type TimelinePage } from './ask-timeline';
 import { entryWords, type TimelineEntry } from './wording';
 
-/** Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch. */
-const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined; most?: number }>();
+/**
+ * Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch; `asked` is its first page,
+ * asked for before there was a place to show it.
+ */
+const props = defineProps<{
+  bikeId: string;
+  version: unknown;
+  timeZone?: string | undefined;
+  most?: number;
+  asked?: Promise<TimelinePage> | undefined;
+}>();
 const fleet = useFleet();
 const today = useToday();
 const refusal = useRefusal();
 const entries = ref<readonly TimelineEntry[]>([]);
 const next = ref<number | null>(null);
 const quiet = ref(false);
+let { asked } = props;
 
 async function load(before?: number): Promise<void> {
   const { bikeId } = props;
   await refusal.run(async () => {
-    const answer = await send(timeline, {
-      params: { id: bikeId },
-      query: { ...(before === undefined ? {} : { before }), kinds: quiet.value ? 'all' : 'told', most: props.most ?? 30 },
-    });
+    const first = asked;
+    asked = undefined;
+    const answer = await (first ?? askTimeline(bikeId, { before, most: props.most, all: quiet.value }));
     if (bikeId !== props.bikeId) return; // a late answer about another bike
     entries.value = before === undefined ? answer.entries : [...entries.value, ...answer.entries];
     next.value = answer.next;

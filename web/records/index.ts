@@ -1,2 +1,3 @@
+export { askTimeline } from './ask-timeline';
 export { default as BikeTimeline } from './BikeTimeline.vue';
 export { entryWords } from './wording';

@@ -1,0 +1,38 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import sirv from 'sirv';
+
+/** What the build says a view needs, by the addresses that show it. */
+function readAhead(webDir: string): (path: string) => string | null {
+  const file = join(webDir, 'fetched-ahead.json');
+  const told = existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as { path: string; files: string[] }[]) : [];
+  const ahead = told.map(({ path, files }) => ({
+    path: new RegExp(path),
+    link: files.map((each) => `<${each}>; rel=modulepreload`).join(', '),
+  }));
+  return (path) => ahead.find((each) => each.path.test(path))?.link ?? null;
+}
+
+/** The built front end: hashed files for ever, the shell never cached, every other address is the shell. */
+export function serveWeb(app: Express, webDir: string): void {
+  const shell = join(webDir, 'index.html');
+  if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
+  const aheadOf = readAhead(webDir);
+  const packed = { brotli: true, gzip: true, etag: true };
+  app.use(
+    '/assets',
+    sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000, onNoMatch: (_req, res) => void res.writeHead(404).end() }),
+  );
+  const files = sirv(webDir, { ...packed, extensions: [], setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') });
+  app.use((req, res, next) => {
+    // The shell itself answers every address that is no file.
+    if (req.path === '/') next();
+    else files(req, res, next);
+  });
+  app.get('/{*path}', (req, res) => {
+    const ahead = aheadOf(req.path);
+    if (ahead) res.set('link', ahead);
+    res.set('cache-control', 'no-cache').sendFile(shell);
+  });
+}
