@@ -20,10 +20,9 @@ export function serveWeb(app: Express, webDir: string): void {
   if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
   const aheadOf = readAhead(webDir);
   const packed = { brotli: true, gzip: true, etag: true };
-  app.use(
-    '/assets',
-    sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000, onNoMatch: (_req, res) => void res.writeHead(404).end() }),
-  );
+  const hashed = sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000 });
+  // Handed nothing to go on with: a hashed file that is gone is gone, and never the shell under its name.
+  app.use('/assets', (req, res) => hashed(req, res));
   const files = sirv(webDir, { ...packed, extensions: [], setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') });
   app.use((req, res, next) => {
     // The shell itself answers every address that is no file.
