@@ -34,7 +34,7 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
 
 <template>
   <div data-past-findings>
-    <ActButton v-if="!shown" kind="quiet" @click="shown = true">Closed findings</ActButton>
+    <ActButton v-if="!shown" kind="quiet" class="!px-0" @click="shown = true">Closed findings</ActButton>
     <template v-else>
       <p v-if="unreachable" class="text-soft">No signal: what is closed is not at hand.</p>
       <p v-else-if="findings.length === 0" class="text-soft">Nothing was ever closed on it.</p>

@@ -8,7 +8,7 @@ import type { Finding } from '@cadre/core/findings';
 import { intake as judgeIntake } from '@cadre/core/measures';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
 import { jobMinutes } from '@cadre/core/repairs';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -67,6 +67,7 @@ const rows = computed(() =>
     return { finding, parts, minutes };
   }),
 );
+const unpriced = computed(() => findings.value.filter((finding) => !typed.prices[finding.id]?.parts.trim()).length);
 const asking = computed(() => money.value.read(typed.asking));
 const worth = computed(() => money.value.read(typed.worth));
 const wrong = computed(() => asking.value === null || worth.value === null || rows.value.some((row) => row.parts === null || row.minutes === null));
@@ -147,6 +148,7 @@ async function decide(accept: boolean): Promise<void> {
           <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
             {{ sum.accept ? `${money.show(sum.gain)} under its worth: worth taking` : 'Not worth it at this price' }}
           </p>
+          <p v-if="unpriced" class="text-watch" data-unpriced>Parts of {{ count(unpriced, 'finding') }} have no price: they count as nothing here.</p>
           <p v-if="rate === 0" class="text-watch">No hourly rate is set: minutes cost nothing in this sum.</p>
           <p v-if="hands.length" class="font-semibold text-held">
             {{ hands.map((finding) => finding.words.fault).join(', ') }}: a qualified mechanic or the maker decides before money does.

@@ -78,6 +78,14 @@ describe('a bike on offer', () => {
     await price(view, 0, '90', '60');
     expect(view.get('[data-sum]').text()).toContain('Not worth it at this price');
   });
+  it('says which parts nobody has priced: a worn tyre costs more than nothing', async () => {
+    const view = sheet([bars, frame]);
+    expect(view.get('[data-unpriced]').text()).toContain('2 findings have no price');
+    await price(view, 0, '40', '10');
+    expect(view.get('[data-unpriced]').text()).toContain('1 finding ');
+    await price(view, 1, '0', '10');
+    expect(view.find('[data-unpriced]').exists()).toBe(false);
+  });
   it('says that minutes cost nothing while no rate is set', () => {
     useCatalogue().known = { policy: { policy: DEFAULT_POLICY } } as never;
     expect(sheet([bars]).get('[data-sum]').text()).toContain('minutes cost nothing in this sum');
