@@ -146,7 +146,7 @@ async function decide(accept: boolean): Promise<void> {
             </div>
           </dl>
           <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
-            {{ sum.accept ? `${money.show(sum.gain)} under its worth: worth taking` : 'Not worth it at this price' }}
+            {{ sum.accept ? `${money.show(sum.gain)} under its worth${unpriced ? ' so far' : ': worth taking'}` : 'Not worth it at this price' }}
           </p>
           <p v-if="unpriced" class="text-watch" data-unpriced>Parts of {{ count(unpriced, 'finding') }} have no price: they count as nothing here.</p>
           <p v-if="rate === 0" class="text-watch">No hourly rate is set: minutes cost nothing in this sum.</p>

@@ -81,6 +81,7 @@ describe('a bike on offer', () => {
   it('says which parts nobody has priced: a worn tyre costs more than nothing', async () => {
     const view = sheet([bars, frame]);
     expect(view.get('[data-unpriced]').text()).toContain('2 findings have no price');
+    expect(view.get('[data-sum]').text()).toContain('under its worth so far');
     await price(view, 0, '40', '10');
     expect(view.get('[data-unpriced]').text()).toContain('1 finding ');
     await price(view, 1, '0', '10');
