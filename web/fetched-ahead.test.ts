@@ -13,7 +13,7 @@ const VIEWS = ['/fleet/BikeView.vue', '/checks/StandView.vue', '/repairs/BenchVi
 /** What the build would write down of these files. */
 function written(...chunks: readonly ReturnType<typeof chunk>[]): readonly Told[] {
   let source = '[]';
-  const plugin = fetchedAhead() as { generateBundle: (this: object, options: object, bundle: object) => void };
+  const plugin = fetchedAhead() as unknown as { generateBundle: (this: object, options: object, bundle: object) => void };
   const bundle = Object.fromEntries(chunks.map((each) => [each.fileName, each]));
   plugin.generateBundle.call({ emitFile: (file: { source: string }) => (source = file.source) }, {}, bundle);
   return JSON.parse(source) as readonly Told[];
