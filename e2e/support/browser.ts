@@ -73,7 +73,7 @@ export class Browser {
     try {
       return await this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
     } catch (error) {
-      const shown = await this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 500)}`');
+      const shown = await this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 1500)}`');
       throw new Error(`${(error as Error).message}; the page is ${shown}`, { cause: error });
     }
   }
