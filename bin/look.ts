@@ -32,6 +32,11 @@ async function take(browser: Browser, picture: Picture, file: string): Promise<v
   const named = /\{([^}]+)\}/.exec(picture.path)?.[1];
   await browser.go(named ? picture.path.replace(`{${named}}`, await idOf(browser, named)) : picture.path);
   await browser.find(picture.path.startsWith('/sign-in') ? 'form' : 'main h1, main h2');
+  // Until the wall has come nobody knows how many bikes may go out: no picture of that.
+  await browser.until(
+    async () => !(await browser.count('[data-count=held]')) || /\d/.test(await browser.text('[data-count=held]')),
+    'the wall does not come',
+  );
   await picture.before?.(browser);
   writeFileSync(file, await browser.screenshot());
   await picture.after?.(browser);

@@ -94,21 +94,21 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           <div class="leading-tight">
             <dt class="text-sm text-soft">May go out</dt>
             <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fit }}</span
-              ><span class="text-soft">of {{ fleet.bikes.length }}</span>
+              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fleet.wall ? fit : '–' }}</span
+              ><span v-if="fleet.wall" class="text-soft">of {{ fleet.bikes.length }}</span>
             </dd>
           </div>
           <div class="leading-tight">
             <dt class="text-sm text-soft">Due</dt>
             <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{ counts.due }}</span>
+              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{ fleet.wall ? counts.due : '–' }}</span>
             </dd>
           </div>
           <div class="leading-tight">
             <dt class="text-sm text-soft">Held</dt>
             <dd class="flex items-center gap-1.5">
               <FitnessMark fitness="held" :size="18" /><span class="sturdy" :class="counts.held ? 'text-held' : ''" data-count="held">{{
-                counts.held
+                fleet.wall ? counts.held : '–'
               }}</span>
             </dd>
           </div>
