@@ -161,7 +161,7 @@ function saveChange(): void {
             </li>
           </ul>
         </template>
-        <p v-if="!fleet.wall" class="text-soft" role="status">Fetching the groups …</p>
+        <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">Fetching the groups …</p>
         <p v-else-if="days.length === 0 && !list.busy.value" class="text-lg">No group is due out in the next three weeks.</p>
       </section>
       <section v-if="session.may('edit-fleet')" aria-labelledby="new" class="min-w-0 rounded-lg bg-sunk p-4 min-[900px]:self-start">
