@@ -43,7 +43,7 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
   };
   const touch = async (css: string): Promise<void> => {
     acts += 1;
-    await (await browser.find(css)).click();
+    await browser.click(css);
   };
   // The bikes of earlier rounds are cleared, so this one is the next that is due.
   if (hand === 'keys') {

@@ -137,10 +137,13 @@ describe('exactly once', () => {
     );
     await sweep();
     await allSent();
+    const strip = await browser.height('header');
     proxy.cut();
     await sweep();
     await sweep();
     await browser.textIs('[data-sync]', 'kept here');
+    // It says more now and takes no more room: nothing moves under a hand that marks.
+    expect(await browser.height('header')).toBe(strip);
     const before = await kept();
     expect(before.ids.length).toBeGreaterThan(before.sent.length);
     const { profile } = browser;

@@ -176,7 +176,7 @@ describe('the shelf', () => {
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
     await browser.click('[data-start]');
     await browser.click('[data-plan-open]');
-    await browser.click('[data-waits-for] option[value=workshop]');
+    await (await browser.find('[data-waits-for] option[value=workshop]')).click();
     await browser.click('[data-plan-save]');
     await browser.textIs('[data-plan]', 'Say what it waits for');
     await browser.type('[data-waits-what]', 'Fork service in town');

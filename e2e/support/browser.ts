@@ -20,6 +20,46 @@ const WAIT_MS = 15_000;
 /** The driver's own pace of five looks a second is most of the time a long journey takes. */
 const POLL_MS = 40;
 
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where a click went that missed: on what, and whether that does something of its own. */
+interface Missed {
+  readonly on: string;
+  readonly acts: boolean;
+}
+
+/** The middle of what can be seen of an element, once it can be hit there and stands still; else why not. It leaves word in `missed` of a click that misses. */
+const WHERE_TO_CLICK = `
+  const [css, done] = arguments;
+  const element = document.querySelector(css);
+  if (!element) return done('there is none');
+  const middle = () => {
+    const box = element.getClientRects()[0];
+    if (!box || box.width === 0 || box.height === 0) return null;
+    const [left, right] = [Math.max(box.left, 0), Math.min(box.right, innerWidth)];
+    const [top, bottom] = [Math.max(box.top, 0), Math.min(box.bottom, innerHeight)];
+    return left < right && top < bottom ? { x: (left + right) / 2, y: (top + bottom) / 2 } : null;
+  };
+  const over = (at) => at && document.elementFromPoint(at.x, at.y);
+  if (!element.contains(over(middle()))) element.scrollIntoView({ block: 'center', inline: 'nearest', behavior: 'instant' });
+  const before = middle();
+  requestAnimationFrame(() => setTimeout(() => {
+    const at = middle();
+    const hit = over(at);
+    if (!at || !before) return done('it is not to be seen');
+    if (at.x !== before.x || at.y !== before.y) return done('it moves');
+    if (!element.contains(hit)) return done('it is covered by ' + (hit ? hit.outerHTML.slice(0, 120) : 'nothing'));
+    addEventListener('click', ({ target }) => {
+      if (!element.contains(target))
+        window.missed = { on: target.outerHTML?.slice(0, 120) ?? 'the page', acts: Boolean(target.closest?.('a, button, input, select, textarea, label, summary, [role=button], [role=option]')) };
+    }, { capture: true, once: true });
+    done(at);
+  }));
+`;
+
 export const SIZES = { office: [1280, 800], tablet: [834, 1112], phone: [390, 844] } as const;
 export type Size = keyof typeof SIZES;
 
@@ -73,17 +113,33 @@ export class Browser {
     try {
       return await this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
     } catch (error) {
-      const shown = await this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 1500)}`');
-      throw new Error(`${(error as Error).message}; the page is ${shown}`, { cause: error });
+      throw new Error(`${(error as Error).message}; the page is ${await this.shown()}`, { cause: error });
     }
   }
 
+  private shown(): Promise<string> {
+    return this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 1500)}`');
+  }
+
+  /**
+   * Clicks with the mouse itself, as soon as it can be hit and stands still: the driver's own click asks so much of the page that
+   * it takes three times as long. Where the page moved under it and it hit nothing, it is made again, as by a hand; where it hit
+   * something else that acts, that is an error.
+   */
   async click(css: string): Promise<void> {
+    let wrong: string | null = null;
     await this.until(async () => {
-      const element = await this.find(css);
-      await element.click();
-      return true;
-    }, `cannot click ${css}`);
+      const at = await this.driver.executeAsyncScript<Point | string>(WHERE_TO_CLICK, css);
+      if (typeof at === 'string') throw new Error(at);
+      for (const type of ['mousePressed', 'mouseReleased'])
+        await (this.driver as Driver).sendDevToolsCommand('Input.dispatchMouseEvent', { type, ...at, button: 'left', clickCount: 1 });
+      const missed = await this.driver.executeScript<Missed | null>('const { missed } = window; delete window.missed; return missed ?? null');
+      wrong = missed?.acts ? missed.on : null;
+      return missed === null || missed.acts;
+    }, `cannot click ${css}`).catch(async (error: Error) => {
+      throw new Error(`${error.message}; the page is ${await this.shown()}`, { cause: error });
+    });
+    if (wrong !== null) throw new Error(`the click on ${css} landed on ${String(wrong)}`);
   }
 
   async type(css: string, text: string): Promise<void> {
@@ -110,6 +166,10 @@ export class Browser {
 
   async count(css: string): Promise<number> {
     return this.driver.executeScript<number>('return document.querySelectorAll(arguments[0]).length', css);
+  }
+
+  async height(css: string): Promise<number> {
+    return this.driver.executeScript<number>('return arguments[0].offsetHeight', await this.find(css));
   }
 
   async press(...keys: string[]): Promise<void> {

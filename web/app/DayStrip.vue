@@ -87,7 +87,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
           </div>
-          <div class="leading-tight max-lg:hidden">
+          <div class="leading-tight max-[1400px]:hidden">
             <dt class="text-sm text-soft">Now</dt>
             <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
           </div>
@@ -95,7 +95,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
             <dt class="text-sm text-soft">May go out</dt>
             <dd class="flex items-center gap-1.5">
               <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fleet.wall ? fit : '–' }}</span
-              ><span v-if="fleet.wall" class="text-soft">of {{ fleet.bikes.length }}</span>
+              ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">of {{ fleet.bikes.length }}</span>
             </dd>
           </div>
           <div class="leading-tight">
@@ -124,14 +124,15 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
             </dd>
           </div>
         </dl>
+        <!-- As wide with nothing to say as with much: what is under the hand at the stand must not move with every mark that is sent. -->
         <p
           role="status"
-          class="rounded-md px-2 py-1 text-[0.95rem] leading-tight"
+          class="grid min-h-11 w-[6.75rem] shrink-0 content-center rounded-md px-1.5 text-sm leading-tight"
           :class="outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'"
           data-sync
         >
-          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template><template v-else>All sent</template
-          ><template v-if="!outbox.reachable"> · no signal</template>
+          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template><template v-else>All sent</template>
+          <span v-if="!outbox.reachable">no signal</span>
         </p>
       </div>
       <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
