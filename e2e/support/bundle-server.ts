@@ -9,7 +9,7 @@ export default async function bundleServer(): Promise<void> {
     configFile: false,
     logLevel: 'warn',
     publicDir: false,
-    ssr: { noExternal: [/^@cadre\//] },
+    ssr: { noExternal: true, external: ['@node-rs/argon2', 'sharp', 'pdfmake'] },
     build: {
       ssr: 'e2e/support/serve.ts',
       outDir: resolve(SERVER_FILE, '..'),

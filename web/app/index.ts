@@ -10,6 +10,7 @@ export {
   keptChecksOf,
   keptKeys,
   keptThing,
+  keptUnderWay,
   letGoOfOld,
   withSheets,
   type KeptAct,
@@ -24,3 +25,4 @@ export { theme } from './theme';
 export { ON_PAPER, onPaper, useToday } from './on-paper';
 export { now, setServerNow, useNow } from './use-now';
 export { useAnswer } from './use-answer';
+export { useKeptMarks, type KeptMarks } from './use-kept-marks';

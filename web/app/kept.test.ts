@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { keepCheck, kept, keptChecksOf, letGoOfOld, withSheets, type KeptCheck } from './kept';
+import { keepCheck, kept, keptChecksOf, keptUnderWay, letGoOfOld, withSheets, type KeptCheck } from './kept';
 
 const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   id: newId(),
@@ -33,6 +33,12 @@ describe('kept checks', () => {
     const read = await keptChecksOf(['bike']);
     expect(read.map((each) => each.sheet.key)).toEqual(['ride-out', 'ride-out']);
     expect(read[0]?.sheet).toBe(read[1]?.sheet);
+  });
+  it('are under way until they are signed and sent', async () => {
+    const [open, signing, signed] = [check(), check({ state: 'signing' }), check({ state: 'signed' })];
+    for (const each of [open, signing, signed]) await keepCheck(each);
+    expect((await keptUnderWay()).map((each) => each.id).sort()).toEqual([open.id, signing.id].sort());
+    expect((await keptChecksOf(['bike', 'other'])).length).toBe(3);
   });
   it('kept the old way, with their sheet inside, are read the same', async () => {
     await kept.checks.put(check({ sheetHash: 'd'.repeat(64) }));

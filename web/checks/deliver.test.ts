@@ -107,6 +107,21 @@ describe('delivering a check', () => {
     expect(await keptThing<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({ marks: [{ sent: 0 }, { sent: 0 }, { sent: 0 }] });
   });
 
+  it('brings no mark back that was set aside while it was on its way', async () => {
+    const [first] = await kept.marks.toArray();
+    const deleted: Promise<void>[] = [];
+    answers = [
+      (path) => ok(path, {}),
+      (path) => {
+        deleted.push(kept.marks.delete(first?.id ?? ''));
+        return ok(path, calls.at(-1)?.body ?? {});
+      },
+    ];
+    await deliverCheck(check);
+    await Promise.all(deleted);
+    expect((await kept.marks.toArray()).map((mark) => mark.sent)).toEqual([1, 1]);
+  });
+
   it('a refused signature leaves the check open to be signed by somebody else', async () => {
     await kept.checks.update(check.id, { state: 'signing', signature: { id: newId(), author, markIds: [], at: 9 } });
     answers = [(path) => ok(path, {}), (path) => ok(path, calls.at(-1)?.body ?? {}), problem(403, 're-look.second-person')];

@@ -1,7 +1,7 @@
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/repairs';
-import { keepThing, kept, RefusedError, send, withSheets, wordsFor, type KeptCheck } from '@cadre/web/app';
+import { keepThing, kept, keptUnderWay, RefusedError, send, withSheets, wordsFor, type KeptCheck } from '@cadre/web/app';
 
 const BATCH = 100;
 
@@ -34,7 +34,7 @@ async function deliverMarks(check: KeptCheck, serverId: string): Promise<void> {
     const waiting = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
     if (waiting.length === 0) return;
     const { sent } = await send(addMarks, { params: { id: serverId }, body: { marks: waiting.map((each) => each.mark) } });
-    await kept.marks.where('id').anyOf(sent).modify({ sent: 1 });
+    await kept.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
   }
 }
 
@@ -104,9 +104,9 @@ export async function setAside(checkId: string): Promise<void> {
 /** Checks with something left to send and nothing known to be wrong with it. */
 export async function undelivered(): Promise<KeptCheck[]> {
   const waitingFor = new Set((await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId));
-  const begun = await kept.checks.where('state').anyOf('open', 'signing').toArray();
-  const others = (await kept.checks.bulkGet([...waitingFor])).filter((check) => check !== undefined);
-  return (await withSheets([...new Map([...begun, ...others].map((check) => [check.id, check])).values()]))
+  const begun = await keptUnderWay();
+  const others = await withSheets(await kept.checks.bulkGet([...waitingFor]));
+  return [...new Map([...begun, ...others].map((check) => [check.id, check])).values()]
     .filter(
       (check) =>
         check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null)),

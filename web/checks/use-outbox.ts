@@ -1,7 +1,7 @@
 import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { kept, letGoOfOld, now, onReach, RefusedError, UnreachableError, withSheets, type KeptAct } from '@cadre/web/app';
+import { kept, keptUnderWay, letGoOfOld, now, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
@@ -13,8 +13,10 @@ const KEPT_FOR_MS = 3 * 86_400_000;
 /** Sends what is kept here whenever it can, in order, one thing at a time, and says how much is left. */
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
-  /** Marks and signatures kept here and not sent yet. */
-  const waiting = ref(0);
+  const recordsWaiting = ref(0);
+  const photosWaiting = ref(0);
+  /** Marks, signatures and pictures kept here and not sent yet. */
+  const waiting = computed(() => recordsWaiting.value + photosWaiting.value);
   const reachable = ref(true);
   const openBikes = ref<readonly string[]>([]);
   const troubles = ref<readonly { id: string; tag: string; bikeId: string; trouble: string; over: boolean }[]>([]);
@@ -72,14 +74,17 @@ export const useOutbox = defineStore('outbox', () => {
     if (began) return;
     began = true;
     void letGoOfOld(now() - KEPT_FOR_MS);
+    // On its own: pictures are large, and are not read again with every mark.
+    liveQuery(() => kept.photos.toArray()).subscribe((photos) => {
+      photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
+    });
     liveQuery(async () => ({
       marks: await kept.marks.where('sent').equals(0).count(),
       acts: await kept.acts.toArray(),
-      photos: (await kept.photos.toArray()).filter((photo) => photo.trouble === null).length,
-      checks: await withSheets(await kept.checks.where('state').anyOf('open', 'signing').toArray()),
+      checks: await keptUnderWay(),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
-    })).subscribe(({ marks, acts, photos, checks, troubled }) => {
-      waiting.value = marks + photos + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
+    })).subscribe(({ marks, acts, checks, troubled }) => {
+      recordsWaiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
         .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
         .map((check) => check.bikeId);

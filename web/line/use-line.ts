@@ -6,7 +6,7 @@ import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type MarkWord, type Progress, type Standing } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
-import { kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { kept, keptChecksOf, useKeptMarks, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,
@@ -85,7 +85,7 @@ export function useLine(input: {
   const sheets = shallowRef<ReadonlyMap<string, NamedSheet>>(new Map());
   const ready = ref(false);
   const checks = shallowRef<readonly KeptCheck[]>([]);
-  const marks = shallowRef<readonly KeptMark[]>([]);
+  const marks = useKeptMarks();
   /** Marked here and not read back from the disk yet. */
   const pending = shallowRef<readonly KeptMark[]>([]);
   /** What was marked here, act by act, to be taken back in that order. */
@@ -121,27 +121,19 @@ export function useLine(input: {
       ),
   });
 
+  let newest: readonly KeptCheck[] = [];
+  /** A check shows once its marks have been read: without them all of it would seem to be left. */
+  async function show(found: readonly KeptCheck[]): Promise<void> {
+    newest = found;
+    await marks.follow(found.map((check) => check.id));
+    if (newest === found) checks.value = found;
+  }
   let subscription: { unsubscribe(): void } | null = null;
   watch(
     ids,
     (wanted) => {
       subscription?.unsubscribe();
-      subscription = liveQuery(async () => {
-        const own = await keptChecksOf(wanted);
-        return {
-          checks: own,
-          marks: await kept.marks
-            .where('checkId')
-            .anyOf(own.map((check) => check.id))
-            .toArray(),
-        };
-      }).subscribe((found) => {
-        checks.value = found.checks;
-        marks.value = found.marks;
-        if (pending.value.length === 0) return;
-        const there = new Set(found.marks.map((mark) => mark.id));
-        pending.value = pending.value.filter((mark) => !there.has(mark.id));
-      });
+      subscription = liveQuery(() => keptChecksOf(wanted)).subscribe((found) => void show(found));
     },
     { immediate: true },
   );
@@ -164,21 +156,9 @@ export function useLine(input: {
     );
   }
 
-  const readBack = computed(() => {
-    const byCheck = new Map<string, KeptMark[]>();
-    const ids = new Set<string>();
-    for (const mark of marks.value) {
-      ids.add(mark.id);
-      const list = byCheck.get(mark.checkId);
-      if (list) list.push(mark);
-      else byCheck.set(mark.checkId, [mark]);
-    }
-    return { byCheck, ids };
-  });
   function marksOfCheck(checkId: string): readonly KeptMark[] {
-    const { byCheck, ids: seen } = readBack.value;
-    const own = byCheck.get(checkId) ?? [];
-    const fresh = pending.value.filter((each) => each.checkId === checkId && !seen.has(each.id));
+    const own = marks.byCheck.get(checkId) ?? [];
+    const fresh = pending.value.filter((each) => each.checkId === checkId && !own.some((mark) => mark.id === each.id));
     return fresh.length > 0 ? [...own, ...fresh] : own;
   }
   /** Rows are made anew only where something changed: a line of hundreds answers a key at once. */
@@ -243,7 +223,8 @@ export function useLine(input: {
   }
 
   function showAtOnce(checkId: string, fresh: readonly NewMark[]): void {
-    pending.value = [...pending.value, ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }))];
+    const stillPending = pending.value.filter((each) => !marks.byCheck.get(each.checkId)?.some((mark) => mark.id === each.id));
+    pending.value = [...stillPending, ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }))];
   }
 
   /** Marks still on their way to the disk: an undo right after them means them, not the act before. */

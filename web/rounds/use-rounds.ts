@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { keepThing, kept, keptThing, RefusedError, send, UnreachableError, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { keepThing, keptThing, keptUnderWay, RefusedError, send, UnreachableError, useKeptMarks, type KeptCheck } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
 
@@ -15,7 +15,7 @@ export const useRounds = defineStore('rounds', () => {
   const fleet = useFleet();
   const known = shallowRef<Known | null>(null);
   const checks = shallowRef<readonly KeptCheck[]>([]);
-  const marks = shallowRef<ReadonlyMap<string, readonly KeptMark[]>>(new Map());
+  const marks = useKeptMarks();
   const asOf = ref(false);
   let timer: ReturnType<typeof setTimeout> | null = null;
   let began = false;
@@ -42,27 +42,16 @@ export const useRounds = defineStore('rounds', () => {
         void load();
       }, GATHER_MS);
     });
-    liveQuery(async () => {
-      const open = await withSheets(await kept.checks.where('state').anyOf('open', 'signing').toArray());
-      return {
-        open,
-        marks: await kept.marks
-          .where('checkId')
-          .anyOf(open.map((check) => check.id))
-          .toArray(),
-      };
-    }).subscribe((found) => {
-      checks.value = found.open;
-      const byCheck = new Map<string, KeptMark[]>();
-      for (const mark of found.marks) byCheck.set(mark.checkId, [...(byCheck.get(mark.checkId) ?? []), mark]);
-      marks.value = byCheck;
+    liveQuery(keptUnderWay).subscribe((found) => {
+      checks.value = found;
+      void marks.follow(found.map((check) => check.id));
     });
   }
 
   const rounds = computed(() =>
     (known.value?.rounds ?? []).map((round): Round => ({
       ...round,
-      looks: withLocalLooks(round, checks.value, marks.value).map((look) => ({ ...look })),
+      looks: withLocalLooks(round, checks.value, marks.byCheck).map((look) => ({ ...look })),
     })),
   );
   const open = computed(() => rounds.value.filter((round) => round.state === 'open').sort((a, b) => a.deadline - b.deadline));
