@@ -17,7 +17,7 @@ function tell({ name, ms, floorMs, mostMs, things }: Benchmark): void {
 }
 
 await runCommand(async () => {
-  buildWeb();
+  await buildWeb();
   const results = [...benchmarks(), ...measureBenchmarks(), ...(await browserBenchmarks())];
   results.forEach(tell);
   process.exitCode = results.some((result) => result.ms > result.mostMs) ? 1 : 0;

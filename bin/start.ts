@@ -33,7 +33,7 @@ async function publishShipped(source: DataSource, now: () => number): Promise<vo
 
 await runCommand(async () => {
   const settings = readSettings();
-  buildWeb();
+  await buildWeb();
   let server: DatabaseServer | null = null;
   let source: DataSource;
   if (settings.databaseUrl) {

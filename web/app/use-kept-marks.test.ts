@@ -1,10 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { effectScope } from 'vue';
+import { effectScope, type EffectScope } from 'vue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
 import { kept } from './kept';
-import { useKeptMarks } from './use-kept-marks';
+import { useKeptMarks, type KeptMarks } from './use-kept-marks';
 
 const given = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'somebody', 1);
 const keep = (checkId: string, from: number, to: number): Promise<unknown> =>
@@ -12,26 +12,37 @@ const keep = (checkId: string, from: number, to: number): Promise<unknown> =>
 beforeEach(() => kept.marks.clear());
 
 describe('the marks of many checks', () => {
-  it('are there when each has been read, and a new one has only its own read again', async () => {
-    await Promise.all([keep('one', 0, 3), keep('two', 0, 2), keep('three', 0, 1)]);
+  const begun = (): { marks: KeptMarks; scope: EffectScope } => {
     const scope = effectScope();
-    const marks = scope.run(useKeptMarks) as ReturnType<typeof useKeptMarks>;
+    return { marks: scope.run(useKeptMarks) as KeptMarks, scope };
+  };
+
+  it('are there when each has been read', async () => {
+    await Promise.all([keep('one', 0, 3), keep('two', 0, 2), keep('three', 0, 1)]);
+    const { marks, scope } = begun();
     await marks.follow(['one', 'two']);
-    expect([...marks.byCheck].map(([checkId, each]) => [checkId, each.length])).toEqual([
+    expect([...marks.byCheck].map(([checkId, each]) => [checkId, each.length]).sort()).toEqual([
       ['one', 3],
       ['two', 2],
     ]);
+    scope.stop();
+  });
+
+  it('are read again only where there is a new one', async () => {
+    const { marks, scope } = begun();
+    await marks.follow(['one', 'two']);
+    await keep('two', 0, 2);
+    await vi.waitFor(() => expect(marks.byCheck.get('two')).toHaveLength(2));
     const before = marks.byCheck.get('two');
-    await keep('one', 3, 4);
-    await vi.waitFor(() => expect(marks.byCheck.get('one')).toHaveLength(4));
+    await keep('one', 0, 1);
+    await vi.waitFor(() => expect(marks.byCheck.get('one')).toHaveLength(1));
     expect(marks.byCheck.get('two')).toBe(before);
     scope.stop();
   });
 
   it('are let go of when they are wanted no more', async () => {
     await Promise.all([keep('one', 0, 3), keep('two', 0, 2)]);
-    const scope = effectScope();
-    const marks = scope.run(useKeptMarks) as ReturnType<typeof useKeptMarks>;
+    const { marks, scope } = begun();
     await marks.follow(['one']);
     await marks.follow(['two']);
     expect([...marks.byCheck.keys()]).toEqual(['two']);
