@@ -38,6 +38,12 @@ describe('a bike is found', () => {
     await browser.type('#find-anywhere', 'f3');
     await browser.press('\uE007');
     await browser.textIs('[data-clipboard] h2', 'F3');
+    // Back leads to the page before, and nothing goes on lying over it.
+    await browser.press('/');
+    await browser.find('#find-anywhere');
+    await browser.driver.navigate().back();
+    await browser.find('[data-sheet=ride-out]');
+    await browser.until(async () => (await browser.count('[data-find-bike]')) === 0, 'the search stays over another page');
   });
   it('by a wedge scanner: at the stand the next bike is opened, and what was marked on the first is kept', async () => {
     await browser.go(`/stand/${ids.F1}`);

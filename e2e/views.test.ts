@@ -13,7 +13,7 @@ import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
-import { scrollsSideways, violationsOf } from './support/axe';
+import { axeInEveryPage, scrollsSideways, violationsOf } from './support/axe';
 import { Browser, SIZES, type Size } from './support/browser';
 
 let world: World;
@@ -93,6 +93,7 @@ beforeAll(async () => {
   Object.assign(ids, { work: work.id });
   Object.assign(ids, { carded: carded.id, worn: worn.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
   browser = await Browser.open(world.base);
+  await axeInEveryPage(browser);
 });
 afterAll(async () => {
   await browser?.close();

@@ -70,6 +70,15 @@ useFound((bike) => {
   return true;
 });
 const finding = ref(false);
+// Back, with a finger on the edge of a phone, leads to another page: nothing may go on lying over it.
+watch(
+  () => route.path,
+  () => {
+    finding.value = false;
+    shortcuts.value = false;
+    changing.value = false;
+  },
+);
 function found(bike: Bike): void {
   finding.value = false;
   giveFound(bike);
