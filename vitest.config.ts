@@ -44,7 +44,7 @@ export default defineConfig({
         test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],
-          globalSetup: ['./testing/global-setup.ts', './e2e/support/bundle-server.ts'],
+          globalSetup: ['./e2e/support/global-setup.ts'],
           testTimeout: 240_000,
           hookTimeout: 120_000,
           isolate: false,

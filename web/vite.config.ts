@@ -74,6 +74,7 @@ export default defineConfig({
             { name: 'bike-in-hand', test: BIKE_IN_HAND },
             { name: 'bike-page', test: BIKE_PAGE },
             { name: 'headless', test: /node_modules[\\/]@headlessui[\\/]/ },
+            { name: 'drawings', test: /[\\/]catalogue[\\/]drawings[\\/]/ },
             { name: 'ui', test: /[\\/]web[\\/]ui[\\/](?!drag|use-drag)/ },
           ],
         },
