@@ -20,8 +20,8 @@ beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
   await changePolicy(world.as('lead'), { marking: 'by-station' }, 'by station');
   for (const tag of [...DOZEN, 'P1', 'P2', 'P3', 'P4']) await world.bike(tag, 'child');
-  one = await Browser.openForNow(world.base);
-  two = await Browser.openForNow(world.base);
+  one = await Browser.open(world.base);
+  two = await Browser.open(world.base);
   await one.size('office');
   await two.size('phone');
   await one.signIn('inspector', SECRET);
