@@ -11,7 +11,7 @@ let world: World;
 let browser: Browser;
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
 });
 afterAll(async () => {
   await browser?.close();

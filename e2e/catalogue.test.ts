@@ -17,7 +17,7 @@ let bikes: { child: Bike; hybrid: Bike; hardtail: Bike };
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
   bikes = { child: await world.bike('S1', 'child'), hybrid: await world.bike('S2', 'hybrid'), hardtail: await world.bike('S3', 'hardtail') };
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await browser.size('office');
   await browser.signIn('lead', SECRET, '/sheets');
 });

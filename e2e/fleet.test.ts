@@ -15,7 +15,7 @@ let world: World;
 let browser: Browser;
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await browser.size('office');
 });
 afterAll(async () => {
@@ -101,7 +101,7 @@ describe('a list of bikes', () => {
 
     // Another program with the same name for its first site: wiped, as far as the fleet goes.
     const empty = await World.open({ web: true, realClock: true });
-    const other = await Browser.openForNow(empty.base);
+    const other = await Browser.open(empty.base);
     try {
       for (const rack of (await empty.as('lead').send(getWall)).racks) await empty.as('lead').raw('DELETE', `/api/v1/racks/${rack.id}`);
       const bring = async (name: string, bytes: Buffer, columns: boolean): Promise<void> => {
@@ -205,7 +205,7 @@ describe('the wall', () => {
   it('shows a change made through one server in a window of another, in under two seconds', async () => {
     const { socketPath, appPassword } = inject('database');
     const server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
-    const second = await Browser.openForNow(`http://127.0.0.1:${server.port}`);
+    const second = await Browser.open(`http://127.0.0.1:${server.port}`);
     try {
       const bike = await world.bike('L1');
       await second.signIn('desk', SECRET);

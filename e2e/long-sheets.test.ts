@@ -9,7 +9,7 @@ let browser: Browser;
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
   await changePolicy(world.as('lead'), { marking: 'by-station' }, 'by station');
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await browser.size('tablet');
   await browser.signIn('mechanic', SECRET);
 });

@@ -25,7 +25,7 @@ beforeAll(async () => {
   });
   server = app.listen(0, '127.0.0.1');
   await new Promise((done) => server.once('listening', done));
-  browser = await Browser.openForNow(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+  browser = await Browser.open(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
 });
 afterAll(async () => {
   await browser?.close();

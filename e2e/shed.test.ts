@@ -11,7 +11,7 @@ let world: World;
 let browser: Browser;
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await browser.size('tablet');
 });
 afterAll(async () => {
@@ -23,7 +23,7 @@ describe('a bike that crashed', () => {
   it('is told of at the desk, held on another window at once, looked over for just that, and held no more', async () => {
     const bike = await world.bike('CR1', 'child');
     await world.check(bike, { sheet: 'ride-out-children' });
-    const other = await Browser.openForNow(world.base);
+    const other = await Browser.open(world.base);
     try {
       await other.signIn('inspector', SECRET, '/');
       await other.find('[data-tag=CR1][data-fitness=cleared]');

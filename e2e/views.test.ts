@@ -92,7 +92,7 @@ beforeAll(async () => {
   await world.check(used, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
   Object.assign(ids, { work: work.id });
   Object.assign(ids, { carded: carded.id, worn: worn.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await axeInEveryPage(browser);
 });
 afterAll(async () => {

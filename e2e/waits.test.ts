@@ -37,7 +37,7 @@ async function later(hours: number): Promise<string> {
 }
 async function lookAt(base: string, path: string): Promise<void> {
   await shut();
-  browser = await Browser.openForNow(base);
+  browser = await Browser.open(base);
   isOpen = true;
   await browser.size('tablet');
   await browser.signIn('inspector', SECRET, path);

@@ -16,7 +16,7 @@ let world: World;
 let browser: Browser;
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
-  browser = await Browser.openForNow(world.base);
+  browser = await Browser.open(world.base);
   await browser.size('tablet');
 });
 afterAll(async () => {
@@ -66,7 +66,7 @@ describe('from a fault to a release', () => {
     const fields = { ...fieldsOf(await world.bikeNow(bike.id)), fit: { 'torqueMax:rotor-bolt': 6 } };
     await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fields, version: 1 } });
     await world.check(bike);
-    const wall = await Browser.openForNow(world.base);
+    const wall = await Browser.open(world.base);
     try {
       await wall.signIn('lead', SECRET, '/');
       await wall.find('[data-tag=WS1][data-fitness=cleared]');

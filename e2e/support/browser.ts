@@ -85,18 +85,6 @@ export class Browser {
     return new Browser(driver, base, profile);
   }
 
-  /**
-   * One that does not keep the shell, as on a first visit: for journeys that never lose the server. Keeping it fetches all there is,
-   * which is half of what a new browser costs here; journeys through a lost server, and the longest one, do keep it.
-   */
-  static async openForNow(base: string): Promise<Browser> {
-    const browser = await Browser.open(base);
-    await (browser.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-      source: 'delete Navigator.prototype.serviceWorker',
-    });
-    return browser;
-  }
-
   async size(size: Size): Promise<void> {
     const [width, height] = SIZES[size];
     await (this.driver as Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
