@@ -5,6 +5,21 @@ import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 import { sweepAndSign } from './support/stand';
 
+/** As on a slow disk: the page is left before the first opening of what is kept is over. Without the shell, which would have such a page dropped. */
+const HOLDS_WHAT_IS_KEPT = `
+  delete Navigator.prototype.serviceWorker;
+  const { open } = IDBFactory.prototype;
+  IDBFactory.prototype.open = function (...given) {
+    const request = open.apply(this, given);
+    if (location.search === '?hold') request.addEventListener('upgradeneeded', () => {
+      const store = request.result.createObjectStore('held');
+      const again = () => (store.get(1).onsuccess = again);
+      again();
+      window.holds = true;
+    });
+    return request;
+  };`;
+
 let world: World;
 let one: Browser;
 let two: Browser;
@@ -97,6 +112,19 @@ describe('down the line', () => {
     await one.until(async () => (await one.value('[data-pasted]')) === 'Z1;s\nP4;s', 'what does not fit is gone');
     await one.press(Key.ESCAPE);
     for (const tag of ['P1', 'P2', 'P3', 'P4']) await outcomeIs(one, tag, 'tyre-pressure@front', 'sound');
+  });
+
+  it('opens while a page left behind still holds what this browser keeps', async () => {
+    const browser = await Browser.open(world.base);
+    try {
+      await browser.beforeEachPage(HOLDS_WHAT_IS_KEPT);
+      await browser.signIn('inspector', SECRET, '/?hold');
+      await browser.until(() => browser.driver.executeScript<boolean>('return window.holds === true'), 'the first page never opened what is kept');
+      await browser.go('/line?bikes=P1&sheet=lights');
+      await browser.find('[data-line-row=P1]');
+    } finally {
+      await browser.close();
+    }
   });
 
   it('several people on one line see each other live and overwrite nothing; the worse counts; one signature', async () => {

@@ -53,8 +53,8 @@ const WHERE_TO_CLICK = `
     if (at.x !== before.x || at.y !== before.y) return done('it moves');
     if (!element.contains(hit)) return done('it is covered by ' + (hit ? hit.outerHTML.slice(0, 120) : 'nothing'));
     addEventListener('click', ({ target }) => {
-      if (!element.contains(target))
-        window.missed = { on: target.outerHTML?.slice(0, 120) ?? 'the page', acts: Boolean(target.closest?.('a, button, input, select, textarea, label, summary, [role=button], [role=option]')) };
+      // The newest word counts: one waiting for a click that never came hears this one too.
+      window.missed = element.contains(target) ? undefined : { on: target.outerHTML?.slice(0, 120) ?? 'the page', acts: Boolean(target.closest?.('a, button, input, select, textarea, label, summary, [role=button], [role=option]')) };
     }, { capture: true, once: true });
     done(at);
   }));
@@ -88,6 +88,11 @@ export class Browser {
   async size(size: Size): Promise<void> {
     const [width, height] = SIZES[size];
     await (this.driver as Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+  }
+
+  /** Runs in every page opened from now on, before anything of its own. */
+  async beforeEachPage(source: string): Promise<void> {
+    await (this.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source });
   }
 
   async go(path: string): Promise<void> {

@@ -11,6 +11,7 @@ import { GroupStrip } from '@cadre/web/schedule';
 import { FitnessMark } from '@cadre/web/ui';
 import { CircleHelp, Hourglass, Search, SunMoon, UserRound } from '@lucide/vue';
 import { clock, untilNow } from './format';
+import StorageNotice from './StorageNotice.vue';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from './theme';
 import { useNow } from './use-now';
@@ -164,6 +165,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
       </div>
     </div>
     <GroupStrip v-if="fleet.groups.length" class="mx-auto max-w-[110rem]" />
+    <StorageNotice />
     <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
       The server does not know you here any more. Go on; everything is kept.
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>

@@ -21,6 +21,7 @@ export {
 export { keyHelp, onScan, useKeys, type KeyHelp, type KeyMap } from './keys';
 export { fieldWords, wordsFor, type Said } from './problems';
 export { saveFile } from './save-file';
+export { followKept } from './storage';
 export { theme } from './theme';
 export { ON_PAPER, onPaper, useToday } from './on-paper';
 export { now, setServerNow, useNow } from './use-now';

@@ -1,15 +1,21 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
 import { kept } from './kept';
+import { storageTrouble } from './storage';
 import { useKeptMarks, type KeptMarks } from './use-kept-marks';
 
 const given = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'somebody', 1);
 const keep = (checkId: string, from: number, to: number): Promise<unknown> =>
   kept.marks.bulkPut(given.slice(from, to).map((mark) => ({ id: `${checkId} ${mark.id}`, checkId, mark, sent: 0 })));
 beforeEach(() => kept.marks.clear());
+afterEach(() => {
+  vi.restoreAllMocks();
+  vi.unstubAllGlobals();
+});
 
 describe('the marks of many checks', () => {
   const begun = (): { marks: KeptMarks; scope: EffectScope } => {
@@ -45,5 +51,19 @@ describe('the marks of many checks', () => {
     expect([...marks.byCheck.keys()]).toEqual(['two']);
     scope.stop();
     expect(marks.byCheck.size).toBe(0);
+  });
+
+  it('that cannot be read are not taken for none', async () => {
+    const reported = vi.fn();
+    vi.stubGlobal('reportError', reported);
+    const toArray = (): Promise<never> => Promise.reject(new Dexie.UnknownError('the disk is gone'));
+    vi.spyOn(kept.marks, 'where').mockReturnValue({ equals: () => ({ toArray }) } as never);
+    const { marks, scope } = begun();
+    await expect(marks.follow(['one'])).rejects.toThrow('the disk is gone');
+    expect(marks.byCheck.has('one')).toBe(false);
+    expect(storageTrouble.value).toBe('refused');
+    expect(reported).toHaveBeenCalledOnce();
+    storageTrouble.value = null;
+    scope.stop();
   });
 });

@@ -1,11 +1,11 @@
-import { liveQuery } from 'dexie';
 import { onScopeDispose, shallowReactive } from 'vue';
 import { kept, type KeptMark } from './kept';
+import { followKept, storageFailed } from './storage';
 
 export interface KeptMarks {
   /** The marks of each check that is followed, once they have been read. */
   readonly byCheck: ReadonlyMap<string, readonly KeptMark[]>;
-  /** Follows these checks and no others from now on; done when each of them has been read. */
+  /** Follows these checks and no others from now on; done when each of them has been read, an error when one cannot be. */
   follow(checkIds: readonly string[]): Promise<void>;
 }
 
@@ -16,11 +16,22 @@ export function useKeptMarks(): KeptMarks {
 
   function begin(checkId: string): { readonly read: Promise<void>; end(): void } {
     let told = (): void => undefined;
-    const read = new Promise<void>((done) => (told = done));
-    const subscription = liveQuery(() => kept.marks.where('checkId').equals(checkId).toArray()).subscribe((marks) => {
-      byCheck.set(checkId, marks);
-      told();
+    let failed: (error: unknown) => void = () => undefined;
+    const read = new Promise<void>((done, fail) => {
+      told = done;
+      failed = fail;
     });
+    const subscription = followKept(
+      () => kept.marks.where('checkId').equals(checkId).toArray(),
+      (marks) => {
+        byCheck.set(checkId, marks);
+        told();
+      },
+      (error) => {
+        storageFailed(error);
+        failed(error); // whoever waits for them must not take it that there are none
+      },
+    );
     return {
       read,
       end() {

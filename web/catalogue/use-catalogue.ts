@@ -64,8 +64,9 @@ export const useCatalogue = defineStore('catalogue', () => {
     const found = summaryOf(key);
     return found ? sheetOf(found.hash) : null;
   }
+  const summaryFor = (kind: string): SheetSummary | null => rideOutFor(known.value?.sheets ?? [], kind);
   async function sheetFor(kind: string): Promise<NamedSheet | null> {
-    const found = rideOutFor(known.value?.sheets ?? [], kind);
+    const found = summaryFor(kind);
     return found ? sheetOf(found.hash) : null;
   }
 
@@ -88,5 +89,5 @@ export const useCatalogue = defineStore('catalogue', () => {
     return floorUnder(fault, current ?? { legal: 'stop' });
   }
 
-  return { known, load, sheetOf, sheetByKey, sheetFor, summaryOf, policy, isGivenSingly: isSingly, floorOf };
+  return { known, load, sheetOf, sheetByKey, sheetFor, summaryOf, summaryFor, policy, isGivenSingly: isSingly, floorOf };
 });

@@ -1,9 +1,8 @@
-import { liveQuery } from 'dexie';
 import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { askedOf, stationsOf, type Asked, type Station } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Progress, type Standing } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
-import { kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { followKept, kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
 import { keepMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
@@ -25,13 +24,16 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   const outbox = useOutbox();
   const check = shallowRef<KeptCheck | null>(null);
   const rows = shallowRef<readonly KeptMark[]>([]);
-  const subscription = liveQuery(async () => ({
-    check: (await withSheets([await kept.checks.get(id)]))[0] ?? null,
-    rows: await kept.marks.where('checkId').equals(id).toArray(),
-  })).subscribe((found) => {
-    check.value = found.check;
-    rows.value = found.rows;
-  });
+  const subscription = followKept(
+    async () => ({
+      check: (await withSheets([await kept.checks.get(id)]))[0] ?? null,
+      rows: await kept.marks.where('checkId').equals(id).toArray(),
+    }),
+    (found) => {
+      check.value = found.check;
+      rows.value = found.rows;
+    },
+  );
   onScopeDispose(() => subscription.unsubscribe());
 
   const asked = computed(() => (check.value ? askedOf(check.value.sheet, { build: check.value.build, parts: check.value.parts ?? [] }) : []));

@@ -1,7 +1,6 @@
-import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { kept, keptUnderWay, letGoOfOld, now, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
+import { followKept, kept, keptUnderWay, letGoOfOld, now, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
@@ -75,15 +74,19 @@ export const useOutbox = defineStore('outbox', () => {
     began = true;
     void letGoOfOld(now() - KEPT_FOR_MS);
     // On its own: pictures are large, and are not read again with every mark.
-    liveQuery(() => kept.photos.toArray()).subscribe((photos) => {
-      photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
-    });
-    liveQuery(async () => ({
+    followKept(
+      () => kept.photos.toArray(),
+      (photos) => {
+        photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
+      },
+    );
+    const readRecords = async () => ({
       marks: await kept.marks.where('sent').equals(0).count(),
       acts: await kept.acts.toArray(),
       checks: await keptUnderWay(),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
-    })).subscribe(({ marks, acts, checks, troubled }) => {
+    });
+    followKept(readRecords, ({ marks, acts, checks, troubled }) => {
       recordsWaiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
         .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)

@@ -7,7 +7,7 @@ import type { LineColumn } from '@cadre/core/line';
 import { count, useKeys, type KeyMap } from '@cadre/web/app';
 import { useCatalogue, ZONE_WORDS } from '@cadre/web/catalogue';
 import { useFound } from '@cadre/web/fleet';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, NoticePlate } from '@cadre/web/ui';
 import LineBar from './LineBar.vue';
 import LineCards from './LineCards.vue';
 import LineException from './LineException.vue';
@@ -134,7 +134,11 @@ useKeys(
       <p class="text-soft">down {{ count(bikes.length, 'bike') }}<template v-if="address.way === 'paper'"> · keyed in from paper</template></p>
       <ActButton kind="quiet" class="ml-auto" data-line-other @click="router.push({ name: 'line', query: { pick: '1' } })">Another line</ActButton>
     </header>
-    <p v-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the sheets …</p>
+    <div v-if="line.trouble.value" class="mt-3 max-w-2xl space-y-3" data-line-trouble>
+      <NoticePlate :said="line.trouble.value" />
+      <ActButton data-line-again @click="line.loadSheets()">Try again</ActButton>
+    </div>
+    <p v-else-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the sheets …</p>
     <p v-else-if="line.columns.value.length === 0" class="py-8">
       None of these bikes is asked this.
       <RouterLink :to="{ name: 'line', query: { pick: '1' } }" class="text-act underline">Choose another line</RouterLink>

@@ -4,13 +4,14 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
-import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { DEFAULT_POLICY, type SheetVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import type { LineScope } from '@cadre/core/line';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { kept } from '@cadre/web/app';
+import { kept, RefusedError } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
+import { useOutbox, type NamedSheet } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { useLine, type Line } from './use-line';
 import { useLineGrid, type LineGrid } from './use-line-grid';
@@ -79,6 +80,45 @@ beforeEach(async () => {
   vi.spyOn(catalogue, 'sheetByKey').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
 });
 afterEach(() => scope.stop());
+
+describe('sheets that cannot be had', () => {
+  const published = { key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false };
+  function openUnready(): void {
+    scope = effectScope();
+    scope.run(() => (line = useLine({ bikes: () => bikes, sheetKey: () => 'pressures', scope: () => ({ kind: 'sheet' }), way: () => 'line' })));
+  }
+  const sheet = (): NamedSheet => ({ hash: published.hash, sheet: PRESSURES as SheetVersion });
+
+  it('without signal and not kept: said, and asked for again as soon as there is', async () => {
+    const catalogue = useCatalogue();
+    catalogue.known = { ...catalogue.known, sheets: [published] } as never;
+    const asked = vi.mocked(catalogue.sheetByKey).mockResolvedValue(null);
+    useOutbox().reachable = false;
+    openUnready();
+    await settled(() => line.trouble.value?.what === 'No signal, and these sheets are not kept here.');
+    expect(line.ready.value).toBe(false);
+    asked.mockResolvedValue(sheet());
+    useOutbox().reachable = true;
+    await settled(() => line.ready.value);
+    expect(line.trouble.value).toBeNull();
+  });
+
+  it.each([
+    [new RefusedError({ code: 'session.required' } as never), 'You are not signed in.', 0],
+    [new Error('the disk is gone'), 'This browser could not read or keep the sheets.', 1],
+  ])('%s: said, told where faults are seen, and tried again by hand', async (error, said, told) => {
+    const reported = vi.fn();
+    vi.stubGlobal('reportError', reported);
+    const asked = vi.mocked(useCatalogue().sheetByKey).mockRejectedValue(error);
+    openUnready();
+    await settled(() => line.trouble.value?.what === said);
+    expect(reported).toHaveBeenCalledTimes(told);
+    asked.mockResolvedValue(sheet());
+    await line.loadSheets();
+    expect([line.ready.value, line.trouble.value]).toEqual([true, null]);
+    vi.unstubAllGlobals();
+  });
+});
 
 describe('down the line', () => {
   it('a sound look is shown at once, kept as given on the line, and the cursor stands on the next bike', async () => {

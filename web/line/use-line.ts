@@ -1,4 +1,3 @@
-import { liveQuery } from 'dexie';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
@@ -6,7 +5,18 @@ import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type MarkWord, type Progress, type Standing } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
-import { kept, keptChecksOf, useKeptMarks, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import {
+  followKept,
+  kept,
+  keptChecksOf,
+  RefusedError,
+  UnreachableError,
+  useKeptMarks,
+  wordsFor,
+  type KeptCheck,
+  type KeptMark,
+  type Said,
+} from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,
@@ -42,6 +52,10 @@ export interface Line {
   readonly rows: ComputedRef<readonly LineBike[]>;
   readonly columns: ComputedRef<readonly LineColumn[]>;
   readonly ready: Ref<boolean>;
+  /** Why the sheets could not be had. */
+  readonly trouble: Ref<Said | null>;
+  /** Asks for the sheets again. */
+  loadSheets(): Promise<void>;
   readonly signable: ComputedRef<readonly LineBike[]>;
   readonly undoable: ComputedRef<boolean>;
   cell(row: LineBike, column: LineColumn): LineCell;
@@ -84,6 +98,7 @@ export function useLine(input: {
   const readings = useReadings();
   const sheets = shallowRef<ReadonlyMap<string, NamedSheet>>(new Map());
   const ready = ref(false);
+  const trouble = ref<Said | null>(null);
   const checks = shallowRef<readonly KeptCheck[]>([]);
   const marks = useKeptMarks();
   /** Marked here and not read back from the disk yet. */
@@ -94,19 +109,42 @@ export function useLine(input: {
   const sheetOf = (bike: Bike): NamedSheet | null => sheets.value.get(bike.build.kind) ?? null;
   const sheetKeys = computed(() => [...new Set([...sheets.value.values()].map((each) => each.sheet.key))]);
 
-  async function loadSheets(): Promise<void> {
+  async function askSheets(): Promise<ReadonlyMap<string, NamedSheet>> {
     const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
     if (!catalogue.known) await catalogue.load();
+    const isRideOut = input.sheetKey() === EACH_RIDE_OUT;
     const found = await Promise.all(
-      kinds.map(
-        async (kind) =>
-          [kind, input.sheetKey() === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(input.sheetKey())] as const,
-      ),
+      kinds.map(async (kind) => [kind, isRideOut ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(input.sheetKey())] as const),
     );
-    sheets.value = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
-    ready.value = true;
-    live.refresh();
+    const had = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
+    // None of it here is not the same as nothing being asked.
+    if (
+      !catalogue.known ||
+      (had.size === 0 && kinds.some((kind) => (isRideOut ? catalogue.summaryFor(kind) : catalogue.summaryOf(input.sheetKey()))))
+    )
+      throw new UnreachableError();
+    return had;
   }
+  async function loadSheets(): Promise<void> {
+    trouble.value = null;
+    try {
+      sheets.value = await askSheets();
+      ready.value = true;
+      live.refresh();
+    } catch (error) {
+      trouble.value =
+        error instanceof RefusedError
+          ? wordsFor(error.problem)
+          : error instanceof UnreachableError
+            ? { what: 'No signal, and these sheets are not kept here.', todo: 'They are asked for again as soon as there is.' }
+            : { what: 'This browser could not read or keep the sheets.', todo: 'Try again; then load the page again, or take another browser.' };
+      if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
+    }
+  }
+  watch(
+    () => outbox.reachable,
+    (reached) => reached && trouble.value && void loadSheets(),
+  );
 
   const live = useLiveChecks({
     bikeIds: () => ids.value,
@@ -133,7 +171,10 @@ export function useLine(input: {
     ids,
     (wanted) => {
       subscription?.unsubscribe();
-      subscription = liveQuery(() => keptChecksOf(wanted)).subscribe((found) => void show(found));
+      subscription = followKept(
+        () => keptChecksOf(wanted),
+        (found) => void show(found),
+      );
     },
     { immediate: true },
   );
@@ -320,6 +361,8 @@ export function useLine(input: {
     rows,
     columns,
     ready,
+    trouble,
+    loadSheets,
     signable,
     undoable: computed(() => acts.value.length > 0),
     cell: (row, column) => lineCell(column, row.asked, row.standings),

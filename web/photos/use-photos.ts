@@ -1,9 +1,8 @@
-import { liveQuery } from 'dexie';
 import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { listPhotos, type Photo } from '@cadre/contract/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
-import { kept, send, UnreachableError, type KeptPhoto } from '@cadre/web/app';
+import { followKept, kept, send, UnreachableError, type KeptPhoto } from '@cadre/web/app';
 
 /** A photo on show: kept here and not sent yet, or the server's. */
 export interface ShownPhoto {
@@ -68,13 +67,16 @@ export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
   const loadMore = (): Promise<void> => fetchFrom(next.value);
 
   const letGo = (): void => waiting.value.forEach((photo) => URL.revokeObjectURL(photo.url));
-  const watching = liveQuery(() => kept.photos.toArray()).subscribe((rows) => {
-    const fewer = rows.length < waiting.value.length;
-    letGo();
-    waiting.value = rows.map((photo) => ({ ...photo, url: URL.createObjectURL(photo.blob) }));
-    // One was sent: it is the server's now.
-    if (fewer) void load();
-  });
+  const watching = followKept(
+    () => kept.photos.toArray(),
+    (rows) => {
+      const fewer = rows.length < waiting.value.length;
+      letGo();
+      waiting.value = rows.map((photo) => ({ ...photo, url: URL.createObjectURL(photo.blob) }));
+      // One was sent: it is the server's now.
+      if (fewer) void load();
+    },
+  );
   onScopeDispose(() => {
     watching.unsubscribe();
     letGo();

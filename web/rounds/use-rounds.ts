@@ -1,9 +1,8 @@
-import { liveQuery } from 'dexie';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { keepThing, keptThing, keptUnderWay, RefusedError, send, UnreachableError, useKeptMarks, type KeptCheck } from '@cadre/web/app';
+import { followKept, keepThing, keptThing, keptUnderWay, RefusedError, send, UnreachableError, useKeptMarks, type KeptCheck } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
 
@@ -42,7 +41,7 @@ export const useRounds = defineStore('rounds', () => {
         void load();
       }, GATHER_MS);
     });
-    liveQuery(keptUnderWay).subscribe((found) => {
+    followKept(keptUnderWay, (found) => {
       checks.value = found;
       void marks.follow(found.map((check) => check.id));
     });
