@@ -12,6 +12,7 @@ import { FitnessMark } from '@cadre/web/ui';
 import { CircleHelp, Hourglass, Search, SunMoon, UserRound } from '@lucide/vue';
 import { clock, untilNow } from './format';
 import StorageNotice from './StorageNotice.vue';
+import { storageTrouble } from './storage';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from './theme';
 import { useNow } from './use-now';
@@ -132,7 +133,8 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           :class="outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'"
           data-sync
         >
-          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template><template v-else>All sent</template>
+          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template
+          ><template v-else>{{ storageTrouble === 'silent' ? 'Not known' : 'All sent' }}</template>
           <span v-if="!outbox.reachable">no signal</span>
         </p>
       </div>

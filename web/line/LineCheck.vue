@@ -37,7 +37,9 @@ const pasting = ref<string | null>(null);
 const { opened } = grid;
 const openedRow = computed(() => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null);
 
-const sheetName = computed(() => (props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? '')));
+const sheetName = computed(() =>
+  props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Down the line'),
+);
 const scopeName = computed(() => {
   const { scope } = props.address;
   if (scope.kind === 'zone') return ZONE_WORDS[scope.zone].toLowerCase();

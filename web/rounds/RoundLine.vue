@@ -19,18 +19,20 @@ const verdict = computed(() => (projection.value ? deadlineWords(projection.valu
 </script>
 
 <template>
-  <div class="flex items-center gap-x-3 py-0.5 pl-3 pr-1 max-sm:flex-wrap" :data-round-line="round.name">
+  <div class="flex items-center gap-x-3 py-0.5 pl-3 pr-1 max-sm:gap-x-2 max-sm:pl-2" :data-round-line="round.name">
     <RouterLink
       :to="{ name: 'round', params: { roundId: round.id } }"
-      class="flex min-h-11 min-w-0 grow items-center gap-x-2 leading-tight max-sm:basis-40"
+      class="flex min-h-11 min-w-0 grow items-center gap-x-2 leading-tight max-sm:flex-col max-sm:items-start max-sm:justify-center"
     >
-      <span class="sturdy truncate underline decoration-2 underline-offset-4">{{ round.name }}</span>
-      <span class="figures shrink-0 text-soft">by {{ shortWhen(round.deadline, now, zone) }}</span>
+      <span class="sturdy underline decoration-2 underline-offset-4 max-sm:line-clamp-2 sm:truncate">{{ round.name }}</span>
+      <span class="figures shrink-0 text-soft max-sm:text-sm">by {{ shortWhen(round.deadline, now, zone) }}</span>
     </RouterLink>
     <ProgressRail class="max-sm:hidden" :counts="counts" />
     <span class="figures shrink-0 leading-tight"
       ><strong class="sturdy">{{ counts.done }}</strong> of {{ counts.of
-      }}<span v-if="counts.found" class="text-watch"> · {{ counts.found }} found</span></span
+      }}<span v-if="counts.found" class="text-watch max-sm:block max-sm:text-sm"
+        ><span class="max-sm:hidden"> · </span>{{ counts.found }} found</span
+      ></span
     >
     <span
       v-if="verdict"
