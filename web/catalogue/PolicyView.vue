@@ -130,11 +130,14 @@ const publish = (): void => {
         <section aria-labelledby="limits" class="space-y-2">
           <h2 id="limits" class="sturdy text-xl">Limits</h2>
           <p class="max-w-prose text-soft">What is marked on a part holds before any of these.</p>
-          <LimitChoices
-            :model-value="choices.limits"
-            @update:model-value="(limits) => form.set({ limits: { ...limits } })"
-            @wrong="(keys) => (wrongLimits = keys)"
-          />
+          <!-- They come a moment later than what stands under them, which must not move under the hand. -->
+          <div class="min-h-[24.25rem]">
+            <LimitChoices
+              :model-value="choices.limits"
+              @update:model-value="(limits) => form.set({ limits: { ...limits } })"
+              @wrong="(keys) => (wrongLimits = keys)"
+            />
+          </div>
           <HouseTorque
             :model-value="choices.torqueMost"
             @update:model-value="(torqueMost) => form.set({ torqueMost: { ...torqueMost } })"
