@@ -5,9 +5,22 @@ import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck } from '@cadre/core/findings';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { findingLike, NOON } from '@cadre/core/testing';
+import { benchOrder, type Bench } from '@cadre/core/repairs';
+import { faultyMorning, findingLike, NOON } from '@cadre/core/testing';
 import { marksFor } from '@cadre/test-world/builders';
 import { best, type Benchmark } from './best';
+
+/** A recall: forty bad mornings' bikes at once, and groups that want far more of them than the time reaches. */
+function recall(): Bench {
+  const morning = faultyMorning(1);
+  const jobs = Array.from({ length: 40 }, (_, batch) => morning.jobs.map((job) => ({ ...job, bikeId: `${job.bikeId}-${batch}` }))).flat();
+  return {
+    ...morning,
+    jobs,
+    bikes: jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false })),
+    groups: morning.groups.map((group) => ({ ...group, wants: group.wants.map((want) => ({ ...want, count: 200 })) })),
+  };
+}
 
 export function benchmarks(): readonly Benchmark[] {
   const fleet: FitnessFacts[] = Array.from({ length: 5000 }, (_, index) => ({
@@ -31,6 +44,7 @@ export function benchmarks(): readonly Benchmark[] {
     }),
   );
   let made = 0;
+  const recalled = recall();
   return [
     {
       name: `a season check of ${long.length} looks, ${both.length} marks of two people: folded and judged`,
@@ -50,6 +64,12 @@ export function benchmarks(): readonly Benchmark[] {
       }, 25),
       floorMs: best(() => both.forEach((mark) => (sink += mark.at)), 25),
       mostMs: 25,
+    },
+    {
+      name: `the order of the bench, ${recalled.jobs.length} held bikes, groups wanting all of them`,
+      ms: best(() => (sink += benchOrder(recalled).length), 3),
+      floorMs: best(() => recalled.jobs.forEach((job) => (sink += job.minutes)), 3),
+      mostMs: 500,
     },
     {
       name: 'fitness of 5,000 bikes with their findings',

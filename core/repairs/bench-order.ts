@@ -121,30 +121,32 @@ function pickForGroups(bench: Bench): Picked[] {
   let picked: Picked[] = [];
   const passed = new Set<string>();
   const gone = new Set<string>();
+  const wantKey = ({ group, want }: Pick<Picked, 'group' | 'want'>): string => `${group.id}\n${group.wants.indexOf(want)}`;
+  const goneKey = (group: Group, job: BenchJob): string => `${group.id}\n${job.bikeId}`;
+  const serving = new Map<string, readonly BenchJob[]>();
+  /** What could serve a want at all, the quickest first: asked many times and always the same. */
+  function servingOf({ group, want }: Pick<Picked, 'group' | 'want'>): readonly BenchJob[] {
+    const key = wantKey({ group, want });
+    const known =
+      serving.get(key) ??
+      bench.jobs
+        .filter((job) => job.frees && !job.away && job.siteId === group.siteId && serves(job, want))
+        .sort((a, b) => a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1));
+    serving.set(key, known);
+    return known;
+  }
   for (;;) {
     const cover = covered(bench, picked);
     const short = cover.flatMap(({ group, wants }) => wants.filter((each) => each.short > 0).map(({ want }) => ({ group, want })));
-    const open = short.find(({ group, want }) => !passed.has(`${group.id}\n${group.wants.indexOf(want)}`));
+    const open = short.find((each) => !passed.has(wantKey(each)));
     if (!open) return picked;
-    const left = shelfAfter(
-      bench,
-      picked.map((each) => each.job),
-    );
-    const candidates = bench.jobs
-      .filter(
-        (job) =>
-          job.frees &&
-          !job.away &&
-          !gone.has(`${open.group.id}\n${job.bikeId}`) &&
-          !picked.some((each) => each.job.bikeId === job.bikeId) &&
-          job.siteId === open.group.siteId &&
-          serves(job, open.want) &&
-          lacking(job, left) === null,
-      )
-      .sort((a, b) => a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1));
-    const [job] = candidates;
+    const taken = picked.map((each) => each.job);
+    const left = shelfAfter(bench, taken);
+    const inHand = new Set(taken);
+    const mayStill = (job: BenchJob): boolean => !inHand.has(job) && !gone.has(goneKey(open.group, job)) && lacking(job, left) === null;
+    const job = servingOf(open).find(mayStill);
     if (!job) {
-      passed.add(`${open.group.id}\n${open.group.wants.indexOf(open.want)}`);
+      passed.add(wantKey(open));
       continue;
     }
     const wider = [...picked, { job, ...open }].sort(byGroup);
@@ -154,9 +156,10 @@ function pickForGroups(bench: Bench): Picked[] {
     }
     const longest = [...wider].sort((a, b) => b.job.minutes - a.job.minutes)[0];
     const without = wider.filter((each) => each !== longest);
-    gone.add(`${longest?.group.id ?? ''}\n${longest?.job.bikeId ?? ''}`);
-    if (longest && longest.job.bikeId !== job.bikeId && inTime(bench, without)) picked = without;
-    else gone.add(`${open.group.id}\n${job.bikeId}`);
+    if (longest) gone.add(goneKey(longest.group, longest.job));
+    if (longest && longest.job !== job && inTime(bench, without)) picked = without;
+    // What the quickest does not make, no slower one makes either.
+    else for (const each of servingOf(open).filter(mayStill)) gone.add(goneKey(open.group, each));
   }
 }
 
