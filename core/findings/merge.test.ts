@@ -22,6 +22,15 @@ describe('merging findings', () => {
     expect(merged.ok && merged.value.kept.words).toMatchObject({ note: 'by the valve · threads show', toMechanic: true });
   });
 
+  it.each([
+    ['kept', -1, 'pia'],
+    ['the other', 1, 'sunny'],
+    ['neither', 0, 'pia'],
+  ])('is opened by whoever saw it first: %s is the older', (_which, later, by) => {
+    const merged = mergeFindings({ ...cut, openedAt: NOON + later, openedBy: 'pia' }, { ...worn, openedAt: NOON, openedBy: 'sunny' });
+    expect(merged).toMatchObject({ ok: true, value: { kept: { openedAt: Math.min(NOON, NOON + later), openedBy: by } } });
+  });
+
   it('refuses another look, itself, and what is in work', () => {
     expect(mergeFindings(cut, { ...worn, position: 'rear' })).toMatchObject({ refusal: { code: 'merge.other-look' } });
     expect(mergeFindings(cut, { ...worn, checkpoint: 'rim' })).toMatchObject({ refusal: { code: 'merge.other-look' } });
