@@ -12,6 +12,7 @@ import { findingLike } from '@cadre/core/testing';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { fill } from '../../testing/field';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import IntakeSheet from './IntakeSheet.vue';
 import OpenIntake from './OpenIntake.vue';
@@ -132,15 +133,8 @@ describe('a bike on offer', () => {
 
 describe('a bike is offered', () => {
   const open = () => mount(OpenIntake, { props: { intakes: useIntakes() } });
-  type Form = ReturnType<typeof open>;
-  const fill = async (view: Form, typed: Record<string, string>): Promise<void> => {
-    for (const [label, value] of Object.entries(typed)) {
-      const id = view
-        .findAll('label')
-        .find((each) => each.text() === label)
-        ?.attributes('for');
-      await view.get(`[id="${id}"]`).setValue(value);
-    }
+  const send = async (view: ReturnType<typeof open>, typed: Record<string, string>): Promise<void> => {
+    await fill(view, typed);
     await view.get('form').trigger('submit');
     await flushPromises();
   };
@@ -148,20 +142,20 @@ describe('a bike is offered', () => {
 
   it('names each field that is wrong, and sends nothing', async () => {
     const view = open();
-    await fill(view, { 'Tag for it here': 'no tag!', 'Asked for it': 'much' });
+    await send(view, { 'Tag for it here': 'no tag!', 'Asked for it': 'much' });
     for (const words of ['letters and digits.', 'as on its frame.', 'An amount of money.']) expect(view.text()).toContain(words);
     expect(sent()).toEqual([]);
   });
   it('stands here with the usual build of its kind, under a tag', async () => {
     server.answers['POST /api/v1/intakes'] = () => ({ intake: intake(), bike: bike([]) });
     const view = open();
-    await fill(view, GIVEN);
+    await send(view, GIVEN);
     expect(sent()).toMatchObject([{ body: { bike: { tag: 'N02', siteId: 's', build: { kind: 'hybrid' } }, asking: 9000, worth: 20_000 } }]);
     expect(view.emitted('done')).toHaveLength(1);
   });
   it('or with that of a model of the fleet', async () => {
     const view = open();
-    await fill(view, { ...GIVEN, 'Model of the fleet': 'm' });
+    await send(view, { ...GIVEN, 'Model of the fleet': 'm' });
     expect(sent()).toMatchObject([{ body: { bike: { modelId: 'm', model: 'Sandpiper', build: { kind: 'child' } } } }]);
     expect(view.text()).toContain('The server does not answer.');
   });
@@ -172,7 +166,7 @@ describe('a bike is offered', () => {
         { path: 'bike.model', code: 'too_big', params: { maximum: 80 } },
       ]);
     const view = open();
-    await fill(view, GIVEN);
+    await send(view, GIVEN);
     expect(view.text()).toContain('Taken by N02.');
     expect(view.text()).toContain('At most 80.');
     expect(view.findAll('[aria-invalid=true]')).toHaveLength(2);

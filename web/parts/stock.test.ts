@@ -6,6 +6,7 @@ import type { Person } from '@cadre/contract/people';
 import type { Wall } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { fill } from '../../testing/field';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import StockView from './StockView.vue';
 
@@ -123,20 +124,18 @@ describe('counting', () => {
 });
 
 describe('a part to keep', () => {
-  const fill = async (view: View, typed: Record<string, string>): Promise<void> => {
-    for (const [label, value] of Object.entries(typed)) {
-      const id = view
-        .findAll('[data-item-form] label')
-        .find((each) => each.text() === label)
-        ?.attributes('for');
-      await view.get(`[id="${id}"]`).setValue(value);
-    }
-  };
+  const fillItem = (view: View, typed: Record<string, string>): Promise<void> => fill(view, typed, '[data-item-form]');
   it('is new: its facts by its kind, its price in the smallest unit, its models', async () => {
     const view = await shown();
     await view.get('[data-add-item]').trigger('click');
-    await fill(view, { Part: 'chain' });
-    await fill(view, { 'Name, as on its label': ' Chain 9 ', Sprockets: '9', 'Ordered from': 'Reed', 'Price of one': '21,5', 'Least on hand': '0' });
+    await fillItem(view, { Part: 'chain' });
+    await fillItem(view, {
+      'Name, as on its label': ' Chain 9 ',
+      Sprockets: '9',
+      'Ordered from': 'Reed',
+      'Price of one': '21,5',
+      'Least on hand': '0',
+    });
     await view.findAll('[data-item-form] fieldset button')[0]?.trigger('click');
     await submit(view, '[data-item-form]');
     expect(sentLast()?.at).toMatch(/^PUT \/api\/v1\/stock\/[0-9a-f-]{36}$/);
@@ -150,7 +149,7 @@ describe('a part to keep', () => {
   it('names each field that is wrong', async () => {
     const view = await shown();
     await view.get('[data-add-item]').trigger('click');
-    await fill(view, { 'Price of one': 'much', 'Least on hand': '-1', 'Days to come': '999' });
+    await fillItem(view, { 'Price of one': 'much', 'Least on hand': '-1', 'Days to come': '999' });
     await submit(view, '[data-item-form]');
     const said = view.get('[data-item-form]').text();
     for (const words of ['as on its label.', '0 to 9999.', 'as 14.50.', '0 to 730.', 'ordered from.']) expect(said).toContain(words);
@@ -160,7 +159,7 @@ describe('a part to keep', () => {
     server.answers['PUT /api/v1/stock/soft'] = ({ item: said }) => ({ ...item('soft', { version: 2 }), ...(said as object) });
     const view = await shown();
     await bin(view, 'Pads soft').findAll('button')[1]?.trigger('click');
-    await fill(view, { 'Least on hand': '1' });
+    await fillItem(view, { 'Least on hand': '1' });
     await submit(view, '[data-item-form]');
     expect(sentLast()?.body).toMatchObject({ version: 1, item: { name: 'Pads soft', least: 1, price: 1450 } });
     expect(bin(view, 'Pads soft').text()).not.toContain('short');

@@ -5,6 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Person, Session } from '@cadre/contract/people';
 import { kept, keepThing, keptThing } from '@cadre/web/app';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
+import { field as fieldOf } from '../../testing/field';
 import PeopleView from './PeopleView.vue';
 import { rememberedNames, rememberName } from './remembered';
 import SetupForm from './SetupForm.vue';
@@ -177,13 +178,7 @@ describe('the people of a program', () => {
   it('a new one is added, or the field named that is in the way', async () => {
     server.answers['POST /api/v1/people'] = () => new Refusal('body.invalid', [{ path: 'secret', code: 'too_small', params: { minimum: 6 } }], 400);
     const view = await shown();
-    const field = (label: string) => {
-      const id = view
-        .findAll('form label')
-        .find((each) => each.text() === label)
-        ?.attributes('for');
-      return view.get<HTMLInputElement>(`[id="${id}"]`);
-    };
+    const field = (label: string) => fieldOf(view, label, 'form');
     await field('Name').setValue('Cid Reed');
     await field('Sign-in name').setValue('cid');
     await field('Code').setValue('123');
