@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import type { Driver } from 'selenium-webdriver/chrome.js';
 import type { Browser } from './browser';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -11,9 +10,7 @@ interface Violation {
 }
 
 /** Has it stand ready in every page this browser opens from now on: sent anew to each, half a megabyte is a tenth of a second. */
-export async function axeInEveryPage(browser: Browser): Promise<void> {
-  await (browser.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: AXE });
-}
+export const axeInEveryPage = (browser: Browser): Promise<void> => browser.beforeEachPage(AXE);
 
 /** What the accessibility rules object to on the page as it stands. */
 export async function violationsOf(browser: Browser): Promise<string[]> {

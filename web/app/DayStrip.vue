@@ -134,7 +134,7 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           data-sync
         >
           <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template
-          ><template v-else>{{ storageTrouble === 'silent' ? 'Not known' : 'All sent' }}</template>
+          ><template v-else>{{ storageTrouble ? 'Not known' : 'All sent' }}</template>
           <span v-if="!outbox.reachable">no signal</span>
         </p>
       </div>

@@ -7,12 +7,11 @@ import { storageTrouble } from './storage';
   <p v-if="storageTrouble" role="alert" class="flex items-start gap-3 bg-held-wash px-4 py-2" data-storage-trouble>
     <AlertTriangle class="mt-0.5 size-5 shrink-0 text-held" aria-hidden="true" />
     <span v-if="storageTrouble === 'silent'">
-      <strong>Nothing marked now would last:</strong> this browser does not answer where marks are kept. Close other windows of Cadre, then load this
-      page again.
+      <strong>Do not mark yet:</strong> this browser is not keeping what you mark. Close other windows of Cadre, then load this page again.
     </span>
     <span v-else>
-      <strong>What is marked now may not last:</strong> this browser could not read or keep something. Its disk may be full, or the window private.
-      Make room or take another browser, load the page again, and look whether all you marked is there.
+      <strong>What you mark now may be lost:</strong> this browser could not read or keep something. Its disk may be full, or the window private. Make
+      room or take another device, load the page again, and check that all you marked is there.
     </span>
   </p>
 </template>

@@ -38,7 +38,7 @@ const { opened } = grid;
 const openedRow = computed(() => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null);
 
 const sheetName = computed(() =>
-  props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Down the line'),
+  props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Line'),
 );
 const scopeName = computed(() => {
   const { scope } = props.address;

@@ -75,24 +75,24 @@ beforeEach(async () => {
   bikes = ['Q01', 'Q02', 'Q03'].map(bikeOf);
   useSession().person = { id: author, name: 'Ann', role: 'inspector', trainee: false, competences: [] } as never;
   const catalogue = useCatalogue();
-  catalogue.known = { sheets: [], policy: { policy: { ...DEFAULT_POLICY, marking: 'by-station' } } } as never;
+  catalogue.known = {
+    sheets: [{ key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false }],
+    policy: { policy: { ...DEFAULT_POLICY, marking: 'by-station' } },
+  } as never;
   if (!PRESSURES) throw new Error('no sheet of pressures');
-  vi.spyOn(catalogue, 'sheetByKey').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
+  vi.spyOn(catalogue, 'sheetOf').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
 });
 afterEach(() => scope.stop());
 
 describe('sheets that cannot be had', () => {
-  const published = { key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false };
   function openUnready(): void {
     scope = effectScope();
     scope.run(() => (line = useLine({ bikes: () => bikes, sheetKey: () => 'pressures', scope: () => ({ kind: 'sheet' }), way: () => 'line' })));
   }
-  const sheet = (): NamedSheet => ({ hash: published.hash, sheet: PRESSURES as SheetVersion });
+  const sheet = (): NamedSheet => ({ hash: 'b'.repeat(64), sheet: PRESSURES as SheetVersion });
 
   it('without signal and not kept: said, and asked for again as soon as there is', async () => {
-    const catalogue = useCatalogue();
-    catalogue.known = { ...catalogue.known, sheets: [published] } as never;
-    const asked = vi.mocked(catalogue.sheetByKey).mockResolvedValue(null);
+    const asked = vi.mocked(useCatalogue().sheetOf).mockResolvedValue(null);
     useOutbox().reachable = false;
     openUnready();
     await settled(() => line.trouble.value?.what === 'No signal, and these sheets are not kept here.');
@@ -109,7 +109,7 @@ describe('sheets that cannot be had', () => {
   ])('%s: said, told where faults are seen, and tried again by hand', async (error, said, told) => {
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
-    const asked = vi.mocked(useCatalogue().sheetByKey).mockRejectedValue(error);
+    const asked = vi.mocked(useCatalogue().sheetOf).mockRejectedValue(error);
     openUnready();
     await settled(() => line.trouble.value?.what === said);
     expect(reported).toHaveBeenCalledTimes(told);

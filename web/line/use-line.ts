@@ -112,17 +112,15 @@ export function useLine(input: {
   async function askSheets(): Promise<ReadonlyMap<string, NamedSheet>> {
     const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
     if (!catalogue.known) await catalogue.load();
-    const isRideOut = input.sheetKey() === EACH_RIDE_OUT;
-    const found = await Promise.all(
-      kinds.map(async (kind) => [kind, isRideOut ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(input.sheetKey())] as const),
-    );
+    if (!catalogue.known) throw new UnreachableError();
+    const published = kinds.flatMap((kind) => {
+      const summary = input.sheetKey() === EACH_RIDE_OUT ? catalogue.summaryFor(kind) : catalogue.summaryOf(input.sheetKey());
+      return summary ? [{ kind, hash: summary.hash }] : [];
+    });
+    const found = await Promise.all(published.map(async ({ kind, hash }) => [kind, await catalogue.sheetOf(hash)] as const));
     const had = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
     // None of it here is not the same as nothing being asked.
-    if (
-      !catalogue.known ||
-      (had.size === 0 && kinds.some((kind) => (isRideOut ? catalogue.summaryFor(kind) : catalogue.summaryOf(input.sheetKey()))))
-    )
-      throw new UnreachableError();
+    if (had.size === 0 && published.length > 0) throw new UnreachableError();
     return had;
   }
   async function loadSheets(): Promise<void> {
