@@ -1,19 +1,25 @@
 import {
   BY,
+  DISTURBANCES,
   PHASES,
   POSITIONS,
   ROUTE_KEYS,
   SCHOOL_QUESTIONS,
   SEVERITIES,
   STANCES,
+  WHEEL_ENDS,
+  WORKS,
   ZONES,
+  type Disturbance,
   type Rule,
   type SchoolQuestion,
+  type Work,
 } from '@cadre/core/catalogue';
+import { OWN_LIMIT_SEVERITIES } from '@cadre/core/measures';
 import * as z from 'zod/mini';
 
 /** A rule as data. Its own words are checked by core when it is read, not here: a sheet is frozen. */
-const rule: z.ZodMiniType<Rule> = z.lazy(() =>
+export const rule: z.ZodMiniType<Rule> = z.lazy(() =>
   z.union([
     z.object({ always: z.literal(true) }),
     z.object({ fitted: z.string(), in: z.array(z.string()) }),
@@ -30,6 +36,8 @@ export const zone = z.enum(ZONES);
 const keyWord = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
 const prose = (most: number) => z.string().check(z.maxLength(most));
 
+export const works = z.array(z.enum(WORKS as [Work, ...Work[]])).check(z.maxLength(12));
+
 const fault = z.object({
   key: keyWord,
   name: prose(160),
@@ -39,6 +47,8 @@ const fault = z.object({
   by: z.optional(z.array(z.enum(BY))),
   legal: z.optional(z.literal(true)),
   askNext: z.optional(z.array(keyWord).check(z.maxLength(12))),
+  stopWhere: z.optional(rule),
+  work: z.optional(works),
 });
 
 /** All of a checkpoint but its rule, which a file writes as text and a sheet keeps as data. */
@@ -55,6 +65,8 @@ export const checkpointFields = {
   minutes: z.number(),
   cautions: z.array(prose(300)).check(z.maxLength(12)),
   measure: z.optional(keyWord),
+  disturbedBy: z.optional(z.array(z.enum(DISTURBANCES as [Disturbance, ...Disturbance[]])).check(z.maxLength(40))),
+  work: z.optional(works),
   drawing: z.optional(keyWord),
   schools: z.optional(z.array(z.enum(SCHOOL_QUESTIONS as [SchoolQuestion, ...SchoolQuestion[]]))),
 };
@@ -65,7 +77,7 @@ export type Checkpoint = z.infer<typeof checkpoint>;
 export const itemFields = {
   critical: z.boolean(),
   positions: z.optional(z.array(z.enum(POSITIONS))),
-  limit: z.optional(z.object({ least: z.optional(z.number()), most: z.optional(z.number()) })),
+  limit: z.optional(z.object({ least: z.optional(z.number()), most: z.optional(z.number()), severity: z.optional(z.enum(OWN_LIMIT_SEVERITIES)) })),
   minutes: z.optional(z.number()),
 };
 
@@ -81,6 +93,7 @@ export const sheetFields = {
   validity: z.object({ until: z.enum(['end-of-day-or-return', 'never']) }),
   between: z.optional(z.array(z.enum(BY))),
   kinds: z.optional(z.array(prose(40))),
+  newWheels: z.optional(z.array(z.enum(WHEEL_ENDS))),
 };
 
 export const sheetVersion = z.object({

@@ -3,6 +3,7 @@ import { SIDES } from '@cadre/core/checks';
 import { FINDING_STATES, SIBLING_REASONS } from '@cadre/core/findings';
 import { MEASURES, NEXT_STEPS, type Measure } from '@cadre/core/measures';
 import { id, instant, route, text } from '@cadre/contract/http';
+import { rule, works } from '@cadre/contract/catalogue';
 import { sourced } from '@cadre/contract/measures';
 import * as z from 'zod/mini';
 
@@ -41,6 +42,10 @@ export const finding = z.object({
       next: z.enum(NEXT_STEPS),
     }),
   ),
+  /** What putting it right disturbs at the least. */
+  work: z.optional(works),
+  /** On which builds its question is asked; absent: on every one. */
+  applies: z.optional(rule),
   words: z.object({ checkpoint: z.string(), fault: z.string(), doNext: z.string(), toMechanic: z.boolean(), note: z.string() }),
 });
 
@@ -67,6 +72,17 @@ export const findingsOfBike = route({
     most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 20),
   }),
   answer: z.object({ findings: z.array(finding), next: z.nullable(id) }),
+});
+
+/** A finding whose part is no longer on the bike, closed by name with a reason. */
+export const closeFinding = route({
+  name: 'findings.close',
+  method: 'POST',
+  path: '/api/v1/findings/:id/close',
+  act: 'repair',
+  params: z.object({ id }),
+  body: z.object({ id, reason: text(400), at: instant }),
+  answer: finding,
 });
 
 /** Two findings of one bike that are one: `otherId` is closed into this one. */

@@ -8,6 +8,9 @@ export const sourced = z.object({ value: z.number(), source: z.enum(LIMIT_SOURCE
 export const verdict = z.object({
   word: z.enum([...VERDICTS, 'unknown']),
   becomes: z.enum(BECOMES),
+  /** Of what is put right on the spot: what it is when it is left as it is, and what to set it to. */
+  uncorrected: z.optional(z.enum(['upkeep', 'soon', 'stop'])),
+  aim: z.optional(sourced),
   value: z.number(),
   limit: z.nullable(sourced),
   next: z.enum(NEXT_STEPS),

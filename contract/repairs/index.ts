@@ -1,6 +1,6 @@
-import { POSITIONS } from '@cadre/core/catalogue';
+import { POSITIONS, TOUCHES } from '@cadre/core/catalogue';
 import { FITMENT_POSITIONS, JOINTS, PART_KINDS } from '@cadre/core/fleet';
-import { TOUCHES, WAITS_FOR } from '@cadre/core/repairs';
+import { WAITS_FOR } from '@cadre/core/repairs';
 import { check } from '@cadre/contract/checks';
 import { bike } from '@cadre/contract/fleet';
 import { id, instant, note, route, text } from '@cadre/contract/http';

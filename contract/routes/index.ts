@@ -23,7 +23,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import { closeFinding, findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -150,6 +150,7 @@ export const ROUTES: readonly RouteContract[] = [
   setSeverity,
   findingsOfBike,
   mergeFindings,
+  closeFinding,
   lookAcross,
   listRepairs,
   startRepair,

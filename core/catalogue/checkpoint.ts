@@ -1,5 +1,6 @@
 import type { SchoolQuestion } from './schools';
 import type { Rule } from './rule';
+import type { Disturbance, Work } from './work';
 import type { By, Phase, Severity, Stance, Zone } from './words';
 
 /** A usual fault of a checkpoint: the least severity it may be given, and what to do about it. */
@@ -16,6 +17,10 @@ export interface Fault {
   readonly legal?: true | undefined;
   /** Checkpoints to look at next, as they feel alike or fail together. */
   readonly askNext?: readonly string[] | undefined;
+  /** Bikes on which it is a stop, whatever its floor elsewhere. */
+  readonly stopWhere?: Rule | undefined;
+  /** What putting it right disturbs at the least, where that is not what its checkpoint says. */
+  readonly work?: readonly Work[] | undefined;
 }
 
 /** Where it is asked: once per entry. `front` becomes left and right front on a trike. */
@@ -42,6 +47,10 @@ export interface Checkpoint {
   readonly cautions: readonly string[];
   /** The measure that gives this checkpoint a reading, by its key in core/measures. */
   readonly measure?: string | undefined;
+  /** What can disturb it once it is right: after that it is asked again. Absent: all work in its zones. */
+  readonly disturbedBy?: readonly Disturbance[] | undefined;
+  /** What putting a fault of it right disturbs at the least: nobody can leave that out. Absent: the usual work of its zone. */
+  readonly work?: readonly Work[] | undefined;
   /** The drawing that shows the look, by its key. */
   readonly drawing?: string | undefined;
   /** Questions of the policy on which mechanics differ here: the house's way is shown beside the look. */

@@ -75,4 +75,20 @@ export {
   type System,
   type Zone,
 } from './words';
-export { measuredOn, type MeasuredBike } from './measured-on';
+export { measuredOn, onChecklist, WHEEL_ENDS, type MeasuredBike } from './measured-on';
+export {
+  disturbancesOf,
+  disturbedAt,
+  DISTURBANCES,
+  isEnded,
+  leastWork,
+  positionsOfTouch,
+  TOUCHES,
+  withImplied,
+  WORKS,
+  type Disturbance,
+  type EndedTouch,
+  type Touch,
+  type Touched,
+  type Work,
+} from './work';

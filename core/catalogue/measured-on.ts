@@ -12,6 +12,27 @@ export interface MeasuredBike {
   readonly parts: FitList;
   /** Laid up, or being laid up: a battery is judged for the store. */
   readonly inStore?: boolean | undefined;
+  /** Ends whose wheel is new; on a checklist for a new bike, both. */
+  readonly newWheels?: readonly (typeof WHEEL_ENDS)[number][] | undefined;
+}
+
+/** Ends of a bike that may have a new wheel. */
+export const WHEEL_ENDS = ['front', 'rear'] as const;
+/** The checklist a bike is laid up with, and the one for a bike out of its box. */
+const LAY_UP = 'lay-up';
+const NEW_BIKE = 'new-bike';
+
+/** The bike as the readings of this checklist are judged: one being laid up is charged for the store, one out of its box has new wheels. */
+export function onChecklist(
+  bike: MeasuredBike,
+  sheet: { readonly key: string; readonly newWheels?: MeasuredBike['newWheels'] } | undefined,
+): MeasuredBike {
+  if (!sheet) return bike;
+  return {
+    ...bike,
+    inStore: bike.inStore === true || sheet.key === LAY_UP,
+    newWheels: sheet.key === NEW_BIKE ? WHEEL_ENDS : sheet.newWheels,
+  };
 }
 
 /** What a reading taken at one question of a bike is judged on in this program. */
@@ -20,12 +41,15 @@ export function measuredOn(
   bike: MeasuredBike,
   policy: Pick<PolicyVersion, 'schools' | 'limits'>,
 ): MeasuredOn {
+  const end = asked.position === 'only' ? 'only' : asked.position === 'rear' ? 'rear' : 'front';
   return {
     build: bike.build,
-    end: asked.position === 'only' ? 'only' : asked.position === 'rear' ? 'rear' : 'front',
+    end,
+    newWheel: end !== 'only' && bike.newWheels?.includes(end) === true,
     rearSuspension: asked.zone === 'rear-suspension',
     fit: inheritFit(inheritFit(bike.model, bike.own), bike.parts),
     chainPreset: policy.schools.chainLimit,
+    pressureBy: policy.schools.pressure,
     limits: policy.limits,
     own: asked.limit,
     inStore: bike.inStore,

@@ -1,13 +1,12 @@
-import type { Checkpoint } from './checkpoint';
+import type { OwnReadingLimit } from '@cadre/core/measures';
+import type { Checkpoint, Fault } from './checkpoint';
+import type { MeasuredBike } from './measured-on';
 import type { Route } from './route';
 import { failingClause, holds, type Fitted, type Rule } from './rule';
 import type { By, Position, Zone } from './words';
 
-/** A limit of this sheet's own, in the unit of the checkpoint's measure. */
-export interface OwnLimit {
-  readonly least?: number | undefined;
-  readonly most?: number | undefined;
-}
+/** A limit of this checklist's own, in the unit of the checkpoint's measure, with what a reading past it is. */
+export type OwnLimit = OwnReadingLimit;
 
 export interface SheetItem {
   readonly checkpoint: Checkpoint;
@@ -43,6 +42,8 @@ export interface SheetVersion {
   readonly between?: readonly By[] | undefined;
   /** Kinds of bike it is meant for; absent: all. It may be used on any. */
   readonly kinds?: readonly string[] | undefined;
+  /** Ends whose wheel is new, on the re-look of a repair that fitted one: its run-out is judged as a new wheel's. */
+  readonly newWheels?: MeasuredBike['newWheels'];
   readonly items: readonly SheetItem[];
 }
 
@@ -67,6 +68,13 @@ function positionsOf(at: (typeof ENDS)[number], kind: string): readonly Position
   return at === 'front' && kind === 'trike' ? ['left-front', 'right-front'] : [at];
 }
 
+/** A checkpoint with the faults that are a stop on this very bike as such. */
+function onThisBike(checkpoint: Checkpoint, fitted: Fitted, position: Position): Checkpoint {
+  const isStop = (fault: Fault): boolean => fault.floor !== 'stop' && fault.stopWhere !== undefined && holds(fault.stopWhere, fitted, position);
+  if (!checkpoint.faults.some(isStop)) return checkpoint;
+  return { ...checkpoint, faults: checkpoint.faults.map((fault) => (isStop(fault) ? { ...fault, floor: 'stop' as const } : fault)) };
+}
+
 /** Every question of a sheet for a kind of bike, whether or not the build rules it out. */
 function questionsOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readonly Asked[] {
   return sheet.items.flatMap(({ checkpoint, critical, positions, limit, minutes }) =>
@@ -77,7 +85,7 @@ function questionsOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readon
         .filter((position) => !positions || positions.includes(position))
         .map((position) => ({
           key: askedKey(checkpoint.key, position),
-          checkpoint,
+          checkpoint: onThisBike(checkpoint, fitted, position),
           position,
           zone,
           critical,

@@ -1,4 +1,4 @@
-import { askedKey, type Asked } from '@cadre/core/catalogue';
+import { askedKey, type Asked, type Position, type SheetVersion } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault } from './mark';
 import type { MarkWord, Outcome } from './outcome';
 
@@ -63,6 +63,28 @@ export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing>
     standings.set(key, { key, outcome: worst.word as Outcome, faults: unionOfFaults(spoken), marks: standing });
   }
   return standings;
+}
+
+/**
+ * Questions of a checklist that hold a fault or watch though the bike, as it is built now, is not asked them: its build changed after they were marked. What was
+ * seen stays seen.
+ */
+export function markedUnasked(
+  sheet: Pick<SheetVersion, 'items'>,
+  asked: readonly Asked[],
+  standings: ReadonlyMap<string, Standing>,
+): readonly Asked[] {
+  const known = new Set(asked.map((each) => each.key));
+  return [...standings.values()].flatMap((standing): Asked[] => {
+    if (known.has(standing.key) || (standing.outcome !== 'fault' && standing.outcome !== 'watch')) return [];
+    const [key = '', at = 'only'] = standing.key.split('@');
+    const position = at as Position;
+    const item = sheet.items.find((each) => each.checkpoint.key === key);
+    const places = item?.checkpoint.at;
+    const zone = position === 'only' ? places?.only : position === 'rear' ? places?.rear : places?.front;
+    if (!item || !zone) return [];
+    return [{ key: standing.key, checkpoint: item.checkpoint, position, zone, critical: false, minutes: item.minutes ?? item.checkpoint.minutes }];
+  });
 }
 
 export interface Progress {

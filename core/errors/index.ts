@@ -44,6 +44,7 @@ export const ERROR_CODES = [
   'severity.not-higher',
   'severity.not-lower',
   'severity.under-stop-floor',
+  'finding.still-asked',
   'merge.other-bike',
   'merge.other-look',
   'merge.same',

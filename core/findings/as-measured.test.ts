@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { askedOf, asBuilt, type Asked } from '@cadre/core/catalogue';
+import { askedOf, asBuilt, DEFAULT_POLICY, isWorse, type Asked } from '@cadre/core/catalogue';
 import { foldMarks, type Mark, type MarkedFault, type MarkWord, type Reading } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { readReading, type Measure } from '@cadre/core/measures';
+import { readReading, takesReading, valuesOf, type Measure } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
-import { onLike } from '@cadre/core/testing';
-import { asMeasured, readingSays } from '.';
+import { NOON, onLike } from '@cadre/core/testing';
+import { asMeasured, judgeCheck, PAST_LIMIT, readingSays, type MeasuredStanding } from '.';
 
 const asked = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.hardtail));
 const question = (key: string): Asked => {
@@ -80,7 +80,7 @@ describe('what stands once readings have their word', () => {
     ).toBe('put-right'));
   it('is the worse of two people’s numbers', () =>
     expect(judged(PADS, [mark(PADS, 'ann', 'sound', thin()), mark(PADS, 'ben', 'sound', { reading: reading(PADS, '2.4') })])?.outcome).toBe('fault'));
-  it('is soon where it could be put right and was not', () => {
+  it('is what the measure says where it could be put right and was not: a stop under what is marked', () => {
     const single = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.child));
     const pressure = single.find((each) => each.key === 'tyre-pressure@front');
     const says = pressure
@@ -90,7 +90,7 @@ describe('what stands once readings have their word', () => {
           onLike({ fit: { sidewallMinFront: 210 } }),
         )
       : [];
-    expect(says).toMatchObject([{ fault: 'low-again', severity: 'soon', measured: { next: 'pump' } }]);
+    expect(says).toMatchObject([{ fault: 'low-again', severity: 'stop', measured: { next: 'pump' } }]);
   });
   it('is believed to be put right where a pump does it, and nowhere else', () => {
     const key = 'tyre-pressure@front';
@@ -130,4 +130,64 @@ describe('a verdict left aside', () => {
     expect(
       judged(PADS, [mark(PADS, 'lea', 'sound', near('Fine')), mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') })], ['lea'])?.outcome,
     ).toBe('fault'));
+  it('past the checklist’s own limit weighs what its author chose, as a fault of its own', () => {
+    const key = 'rotor-thickness@front';
+    const own = (severity?: 'stop' | 'soon' | 'watch') =>
+      asMeasured(
+        [question(key)],
+        foldMarks([mark(key, 'ann', 'sound', { reading: reading(key, '1.75 1.58 1.76') })]),
+        () => onLike({ fit: { rotorMinFront: 1.2 }, own: { least: 1.6, ...(severity ? { severity } : {}) } }),
+        new Set(),
+      ).get(key);
+    expect(own()?.faults).toContainEqual({ fault: PAST_LIMIT, severity: 'soon' });
+    expect(own('watch')?.faults).toContainEqual({ fault: PAST_LIMIT, severity: 'watch' });
+    expect(own('stop')?.faults).toContainEqual({ fault: PAST_LIMIT, severity: 'stop' });
+    const { changes } = judgeCheck({
+      asked: [question(key)],
+      standings: new Map([[key, own() as MeasuredStanding]]),
+      ...{ open: [], putRightBefore: new Map(), policy: DEFAULT_POLICY, signedAt: NOON, signedBy: 'ann', newId: () => 'n' },
+    });
+    expect(changes.map(({ finding }) => [finding.fault, finding.severity])).toEqual([
+      ['spread', 'watch'],
+      [PAST_LIMIT, 'soon'],
+    ]);
+  });
+  it('of a fault nobody named stays the worst it can be, though its limit alone would be less', () => {
+    const key = 'rotor-thickness@front';
+    const standing = asMeasured(
+      [question(key)],
+      foldMarks([mark(key, 'ann', 'fault', { reading: reading(key, '1.7 1.7 1.7') })]),
+      () => onLike({ fit: { rotorMinFront: 1.2 }, own: { most: 1.65, severity: 'watch' } }),
+      new Set(),
+    ).get(key);
+    expect(standing?.faults.map((each) => each.fault)).toEqual(['unnamed']);
+  });
+  it('weighs what its measure says and no more: no usual fault a reading tells of is worse by its floor', () => {
+    const fit = { sidewallMinFront: 210, rimMaxFront: 380, rotorMinFront: 1.5, forkPressureMax: 1000, spokeFloorFront: 90 };
+    const bikes = [
+      onLike({ fit }),
+      onLike({ fit: { tyreWidthFront: 40 } }),
+      onLike({ fit, inStore: true }),
+      onLike({ fit, build: { brakeFront: 'rim' } }),
+      onLike({ fit, rearSuspension: true }),
+    ];
+    const grid = Array.from({ length: 240 }, (_, step) => [step / 200, step / 20, step * 5]).flat();
+    const seen = new Set<string>();
+    for (const checkpoint of CHECKPOINTS.filter((each) => takesReading(each.measure)))
+      for (const value of grid)
+        for (const [method, on] of bikes.flatMap((each) => [undefined, 'health'].map((way) => [way, each] as const))) {
+          const { few } = valuesOf(checkpoint.measure as Measure);
+          const values = Array.from({ length: few }, (_, at) => (at === 0 ? value : checkpoint.measure === 'spokes' ? 100 : value));
+          const taken = { measure: checkpoint.measure as Measure, values, typed: '', unit: '', method };
+          for (const says of readingSays({ checkpoint }, { reading: taken }, on)) {
+            const fault = checkpoint.faults.find((each) => each.key === says.fault);
+            if (!fault) continue;
+            seen.add(`${checkpoint.key} ${fault.key}`);
+            expect(isWorse(fault.floor, says.severity), `${checkpoint.key} ${fault.key} at ${value}: ${fault.floor}, measured ${says.severity}`).toBe(
+              false,
+            );
+          }
+        }
+    expect(seen.size).toBeGreaterThan(25);
+  });
 });

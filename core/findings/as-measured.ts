@@ -3,16 +3,19 @@ import type { Mark, MarkedFault, Outcome, Standing } from '@cadre/core/checks';
 import { faultOf, isMeasure, judgeReading, speaksAgainst, type MeasuredOn, type Verdict } from '@cadre/core/measures';
 import type { MeasuredFault } from './finding';
 
-/** What a verdict weighs once it stands: what could have been put right on the spot and was not is soon. */
-const SEVERITY: Record<Verdict['becomes'], Severity | null> = {
+/** What a verdict weighs once it stands. Of what is put right on the spot the measure says what it is when nobody did. */
+const SEVERITY: Record<Exclude<Verdict['becomes'], 'put-right'>, Severity | null> = {
   nothing: null,
   note: null,
   watch: 'watch',
   upkeep: 'upkeep',
-  'put-right': 'soon',
   soon: 'soon',
   stop: 'stop',
 };
+
+function severityOf({ becomes, uncorrected = 'soon' }: Verdict): Severity | null {
+  return becomes === 'put-right' ? uncorrected : SEVERITY[becomes];
+}
 
 export interface ReadingSays {
   /** The usual fault it tells of; null where the checkpoint has none for it. */
@@ -31,7 +34,7 @@ export function readingSays(asked: Pick<Asked, 'checkpoint'>, mark: Pick<Mark, '
   const judged = judgeReading({ measure, method, values }, on);
   if (!judged.ok) return [];
   return judged.value.filter(speaksAgainst).flatMap((verdict) => {
-    const severity = SEVERITY[verdict.becomes];
+    const severity = severityOf(verdict);
     const { value, limit, next } = verdict;
     return severity
       ? [
@@ -54,8 +57,8 @@ function isAside(mark: Mark, says: ReadingSays, leads: ReadonlySet<string>): boo
 const heavier = (a: Severity | undefined, b: Severity): Severity => (a ? worstSeverity([a, b]) : b);
 
 /** The faults with what a reading says among them: the fault it tells of at its weight, or the first one named raised to it. */
-function withReading(faults: readonly MarkedFault[], says: ReadingSays): readonly MarkedFault[] {
-  const told = says.fault ?? faults[0]?.fault ?? UNNAMED_FAULT;
+function withReading(faults: readonly MarkedFault[], says: ReadingSays, otherwise: string): readonly MarkedFault[] {
+  const told = says.fault ?? otherwise;
   const known = faults.some((each) => each.fault === told);
   const raised = faults.map((each) => (each.fault === told ? { ...each, severity: heavier(each.severity, says.severity) } : each));
   return known ? raised : [...raised, { fault: told, severity: says.severity }];
@@ -63,6 +66,8 @@ function withReading(faults: readonly MarkedFault[], says: ReadingSays): readonl
 
 /** The key of a fault nobody named. */
 export const UNNAMED_FAULT = 'unnamed';
+/** The key of a reading past a limit that none of the usual faults tells of: it weighs what its limit says, and no more. */
+export const PAST_LIMIT = 'past-limit';
 
 export interface MeasuredStanding extends Standing {
   /** By fault: the reading that speaks for it. */
@@ -89,8 +94,10 @@ export function asMeasured(
     if (says.length === 0) continue;
     const worst = says.reduce((a, b) => (isWorse(b.severity, a.severity) ? b : a));
     const outcome: Outcome = worst.severity === 'watch' && standing.outcome !== 'fault' ? 'watch' : 'fault';
-    const faults = says.reduce<readonly MarkedFault[]>(withReading, standing.faults);
-    const measured = new Map(says.map((one) => [one.fault ?? faults[0]?.fault ?? UNNAMED_FAULT, one.measured]));
+    // Whoever called it a fault and named none is still judged by the worst it can be.
+    const otherwise = standing.faults[0]?.fault ?? (standing.outcome === 'fault' ? UNNAMED_FAULT : PAST_LIMIT);
+    const faults = says.reduce<readonly MarkedFault[]>((all, one) => withReading(all, one, otherwise), standing.faults);
+    const measured = new Map(says.map((one) => [one.fault ?? otherwise, one.measured]));
     judged.set(each.key, { ...standing, outcome, faults, measured });
   }
   return judged;

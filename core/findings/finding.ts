@@ -1,4 +1,4 @@
-import type { Position, Severity, Zone } from '@cadre/core/catalogue';
+import type { Position, Rule, Severity, Work, Zone } from '@cadre/core/catalogue';
 import type { Place } from '@cadre/core/checks';
 import type { Measure, NextStep, Sourced } from '@cadre/core/measures';
 
@@ -29,6 +29,10 @@ export interface Finding {
   readonly outingsUsed: number;
   readonly mendedBy: string | null;
   readonly measured?: MeasuredFault | undefined;
+  /** What putting it right disturbs at the least, as the catalogue said when it was found; absent: the usual work of its zone. */
+  readonly work?: readonly Work[] | undefined;
+  /** On which builds its question is asked, as the catalogue said when it was found; absent: on every one. */
+  readonly applies?: Rule | undefined;
   readonly words: FindingWords;
 }
 

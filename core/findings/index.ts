@@ -1,4 +1,5 @@
-export { asMeasured, readingSays, type MeasuredStanding, type ReadingSays } from './as-measured';
+export { closeUnasked, type CloseUnasked } from './close-unasked';
+export { asMeasured, PAST_LIMIT, readingSays, type MeasuredStanding, type ReadingSays } from './as-measured';
 export {
   FINDING_STATES,
   isOverdue,

@@ -1,6 +1,6 @@
-import { worstSeverity, type Asked, type Fault, type PolicyVersion } from '@cadre/core/catalogue';
+import { worstSeverity, type Asked, type Fault, type PolicyVersion, type Severity } from '@cadre/core/catalogue';
 import { progressOf, type MarkedFault, type Place } from '@cadre/core/checks';
-import { UNNAMED_FAULT, type MeasuredStanding } from './as-measured';
+import { PAST_LIMIT, UNNAMED_FAULT, type MeasuredStanding } from './as-measured';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
 import { floorOf, limitFor, severityOf } from './severity';
 
@@ -15,6 +15,8 @@ export interface Judgement {
 
 export interface JudgeInput {
   readonly asked: readonly Asked[];
+  /** Questions with a fault marked that the bike, as it is built now, is not asked: the fault stays, the check is complete without them. */
+  readonly noLongerAsked?: readonly Asked[] | undefined;
   /** As readings have it, where there are any. */
   readonly standings: ReadonlyMap<string, MeasuredStanding>;
   /** Findings of this bike that are not closed. */
@@ -33,6 +35,13 @@ const UNNAMED: Fault = {
   floor: 'watch',
   doNext: 'Look again with somebody who knows this part, and name the fault.',
 };
+/** A reading past a limit weighs what the limit says: the fault itself adds nothing. */
+const PAST_ITS_LIMIT: Fault = {
+  key: PAST_LIMIT,
+  name: 'Past its limit',
+  floor: 'watch',
+  doNext: 'Do what the checklist’s author wants for this limit; ask the lead where that is not clear.',
+};
 /** An unnamed fault is judged as the worst this checkpoint can have: nobody rides on a shrug. */
 function unnamedFault(asked: Asked, outcome: MeasuredStanding['outcome']): Fault {
   const floors = asked.checkpoint.faults.map((each) => each.floor);
@@ -48,6 +57,13 @@ function samePlace(a: Place | null, b: Place | null): boolean {
   return Math.min(apart, 12 - apart) <= 1;
 }
 
+/** Limit and outings of a finding seen again: a soon keeps its own, one that rises to soon gets a whole one from now. */
+function limitOnceSeen(before: Finding, severity: Severity, { signedAt, policy }: JudgeInput): Pick<Finding, 'limit' | 'outingsUsed'> {
+  const { limit, outingsUsed } = before;
+  if (severity !== 'soon') return { limit: null, outingsUsed };
+  return before.severity === 'soon' && limit ? { limit, outingsUsed } : { limit: limitFor(severity, signedAt, policy), outingsUsed: 0 };
+}
+
 function judgeFault(
   asked: Asked,
   standing: MeasuredStanding,
@@ -55,10 +71,13 @@ function judgeFault(
   input: JudgeInput,
   known: readonly Finding[],
 ): FindingChange {
-  const fault = (marked && asked.checkpoint.faults.find((each) => each.key === marked.fault)) ?? unnamedFault(asked, standing.outcome);
+  const named = marked && [...asked.checkpoint.faults, PAST_ITS_LIMIT].find((each) => each.key === marked.fault);
+  const fault = named ?? unnamedFault(asked, standing.outcome);
   const floor = floorOf(fault, input.policy);
   const severity = severityOf(standing.outcome, floor, marked ?? { fault: fault.key });
   const place = marked?.place ?? null;
+  const work = fault.work ?? asked.checkpoint.work;
+  const { applies } = asked.checkpoint;
   const measured = standing.measured?.get(fault.key);
   const before = known.find(
     (each) =>
@@ -83,7 +102,7 @@ function judgeFault(
         state: before.state === 'mended' || before.state === 're-looked' ? 'open' : before.state,
         mendedBy: before.state === 'mended' || before.state === 're-looked' ? null : before.mendedBy,
         place: before.place ?? place,
-        limit: before.limit ?? limitFor(worse, input.signedAt, input.policy),
+        ...limitOnceSeen(before, worse, input),
         lastSeenAt: input.signedAt,
         timesSeen: before.timesSeen + 1,
         ...(measured ? { measured } : {}),
@@ -111,6 +130,8 @@ function judgeFault(
       outingsUsed: 0,
       mendedBy: null,
       ...(measured ? { measured } : {}),
+      ...(work ? { work } : {}),
+      ...('always' in applies ? {} : { applies }),
       words: { checkpoint: asked.checkpoint.name, fault: fault.name, doNext: fault.doNext, toMechanic: fault.toMechanic === true, note },
     },
   };
@@ -132,7 +153,7 @@ export function judgeCheck(input: JudgeInput): Judgement {
     ...changes.map((change) => change.finding),
     ...input.open.filter((finding) => !changes.some((change) => change.finding.id === finding.id)),
   ];
-  for (const asked of input.asked) {
+  for (const asked of [...input.asked, ...(input.noLongerAsked ?? [])]) {
     const standing = input.standings.get(asked.key);
     if (!standing) continue;
     if (standing.outcome === 'fault' || standing.outcome === 'watch') {

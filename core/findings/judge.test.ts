@@ -1,13 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_POLICY, SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY, SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import { foldMarks, markedUnasked, type Mark } from '@cadre/core/checks';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { RIDE_OUT } from '@cadre/core/shipped';
 import { DAY, findingLike, hardtailAsked, judged, NOON, type Said } from '@cadre/core/testing';
-import { isOverdue, limitFor, maySetSeverity, severityOf, type FindingChange } from './index';
+import { isOverdue, limitFor, maySetSeverity, severityOf, type Finding, type FindingChange } from './index';
 
 const faultOf = (fault: string, more: Partial<NonNullable<Said['faults']>[number]> = {}): Said => ({ word: 'fault', faults: [{ fault, ...more }] });
 const only = (changes: readonly FindingChange[]): FindingChange => {
   expect(changes).toHaveLength(1);
   return changes[0] as FindingChange;
 };
+
+const said = (checkpoint: string, position: Mark['position']): Mark => ({
+  ...{ id: 'm', checkpoint, position, word: 'sound', way: 'single', faults: [], note: '', author: 'ann', device: 'd', at: NOON },
+});
 
 describe('severity', () => {
   it.each<[Severity, Severity | undefined, Severity]>([
@@ -115,6 +122,47 @@ describe('judging a check', () => {
       state: 'open',
       mendedBy: null,
     });
+  });
+
+  it('leaves a soon its limit however often it is seen, and gives one that rises to soon a whole one', () => {
+    const limit = { until: NOON + 5, outings: 10 };
+    const soon = findingLike({ checkpoint: 'rotor', fault: 'warped', severity: 'soon', floor: 'soon', limit, outingsUsed: 7 });
+    const seen = (before: Finding) => only(judged({ 'rotor@front': faultOf('warped') }, { open: [before] }).changes).finding;
+    expect(seen(soon)).toMatchObject({ severity: 'soon', limit, outingsUsed: 7, timesSeen: 2 });
+    // Lowered to watch by the lead, it used up outings nobody counted then.
+    expect(seen({ ...soon, severity: 'watch', limit: null })).toMatchObject({
+      severity: 'soon',
+      limit: { until: NOON + 7 * DAY, outings: 10 },
+      outingsUsed: 0,
+    });
+  });
+
+  it('takes the limit off a soon that rises to a stop', () => {
+    const soon = findingLike({ fault: 'none', severity: 'soon', floor: 'soon', limit: { until: NOON + 5, outings: 10 }, outingsUsed: 2 });
+    expect(only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [soon] }).changes).finding).toMatchObject({ severity: 'stop', limit: null });
+  });
+
+  it('keeps what the catalogue says of a fault: what its repair disturbs, and where it is asked', () => {
+    const found = only(judged({ 'tyre-pressure@front': faultOf('flat') }).changes).finding;
+    expect(found).toMatchObject({ work: ['tyre-off'] });
+    expect(found.applies).toBeUndefined();
+    expect(only(judged({ 'tyre-pressure@front': faultOf('low-again') }).changes).finding.work).toEqual(['air-out']);
+    expect(only(judged({ 'rotor@front': faultOf('crack') }).changes).finding.applies).toEqual({
+      fitted: 'brake',
+      in: ['cable-disc', 'hydraulic-disc'],
+    });
+  });
+
+  it('keeps a stop that was marked when the bike is no longer asked about it, and is complete without it', () => {
+    const rim = asBuilt({ ...USUAL_BUILD.hardtail, brakeFront: 'rim' });
+    const pads = askedOf(RIDE_OUT, rim).filter((each) => each.key === 'rim-pads@front');
+    const marks = [{ ...said('rim-pads', 'front'), word: 'fault' as const, faults: [{ fault: 'to-holder' }] }];
+    const standings = foldMarks(marks);
+    expect(markedUnasked(RIDE_OUT, hardtailAsked, standings)).toMatchObject([{ key: 'rim-pads@front', zone: 'front-brake' }]);
+    expect(markedUnasked(RIDE_OUT, [...hardtailAsked, ...pads], standings)).toEqual([]);
+    expect(markedUnasked(RIDE_OUT, hardtailAsked, foldMarks([said('rim-pads', 'front')]))).toEqual([]);
+    const judgement = judged({}, { standings, asked: [], noLongerAsked: markedUnasked(RIDE_OUT, hardtailAsked, standings) });
+    expect(judgement).toMatchObject({ complete: true, changes: [{ act: 'opened', finding: { fault: 'to-holder', severity: 'stop' } }] });
   });
 
   it('keeps two faults of one question apart', () => {

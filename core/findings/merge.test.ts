@@ -38,6 +38,35 @@ describe('merging findings', () => {
     expect(mergeFindings({ ...cut, state: 'mended' }, worn)).toMatchObject({ refusal: { code: 'repair.finding-in-work' } });
   });
 
+  it('keeps the fewest outings left of either, and takes nobody’s outings off the other’s limit', () => {
+    const fresh = { ...worn, id: 'c', limit: { until: NOON + 20, outings: 3 }, outingsUsed: 0 };
+    const used = { ...worn, limit: { until: NOON + 9, outings: 10 }, outingsUsed: 6 };
+    const merged = mergeFindings(used, fresh);
+    expect(merged).toMatchObject({ ok: true, value: { kept: { limit: { until: NOON + 9, outings: 9 }, outingsUsed: 6 } } });
+    expect(merged.ok && isStopNow(merged.value.kept, NOON)).toBe(false);
+  });
+
+  it('makes no stop of two soons that both may still ride', () => {
+    const soon = fc
+      .record({ outings: fc.integer({ min: 1, max: 12 }), used: fc.nat(11), until: fc.integer({ min: NOON + 1, max: NOON + 9 }) })
+      .filter(({ outings, used }) => used < outings);
+    fc.assert(
+      fc.property(soon, soon, (a, b) => {
+        const of = (id: string, drawn: typeof a) => ({ ...worn, id, limit: { until: drawn.until, outings: drawn.outings }, outingsUsed: drawn.used });
+        const merged = mergeFindings(of('a', a), of('b', b));
+        if (!merged.ok) throw new Error('refused');
+        const { limit, outingsUsed } = merged.value.kept;
+        expect((limit?.outings ?? 0) - outingsUsed).toBe(Math.min(a.outings - a.used, b.outings - b.used));
+        expect(isStopNow(merged.value.kept, NOON)).toBe(false);
+      }),
+    );
+  });
+
+  it('keeps what both need done, once', () => {
+    const merged = mergeFindings({ ...cut, work: ['tyre-off'] }, { ...worn, work: ['tyre-off', 'wheel-trued'] });
+    expect(merged.ok && merged.value.kept.work).toEqual(['tyre-off', 'wheel-trued']);
+  });
+
   it('never lightens: what either stops at a time, the one kept stops', () => {
     const severity = fc.constantFrom(...SEVERITIES);
     const limit = fc.record({ until: fc.integer({ min: NOON - 10, max: NOON + 10 }), outings: fc.integer({ min: 1, max: 9 }) });

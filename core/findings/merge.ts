@@ -1,13 +1,20 @@
 import { accept, refuse, type Result } from '@cadre/core/errors';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
-import type { Finding, SoonLimit } from './finding';
+import type { Finding } from './finding';
 
 const worse = (a: Severity, b: Severity): Severity => (SEVERITIES.indexOf(a) <= SEVERITIES.indexOf(b) ? a : b);
 
-/** The one that runs out first: by date and by outings each the less. */
-function tighter(a: SoonLimit | null, b: SoonLimit | null): SoonLimit | null {
-  if (!a || !b) return a ?? b;
-  return { until: Math.min(a.until, b.until), outings: Math.min(a.outings, b.outings) };
+type Running = Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>;
+
+/** The limit that runs out first, by date and by outings left, whichever finding brings it. What one used up is not taken off the other's. */
+function tighter(a: Running, b: Running): Pick<Finding, 'limit' | 'outingsUsed'> {
+  const running = [a, b].flatMap(({ severity, limit, outingsUsed }) =>
+    severity === 'soon' && limit ? [{ ...limit, left: limit.outings - outingsUsed }] : [],
+  );
+  const outingsUsed = Math.max(a.outingsUsed, b.outingsUsed);
+  if (running.length === 0) return { limit: null, outingsUsed };
+  const left = Math.min(...running.map((each) => each.left));
+  return { limit: { until: Math.min(...running.map((each) => each.until)), outings: outingsUsed + left }, outingsUsed };
 }
 
 export interface Merged {
@@ -37,8 +44,9 @@ export function mergeFindings(kept: Finding, other: Finding): Result<Merged> {
       openedBy: kept.openedAt <= other.openedAt ? kept.openedBy : other.openedBy,
       lastSeenAt: Math.max(kept.lastSeenAt, other.lastSeenAt),
       timesSeen: kept.timesSeen + other.timesSeen,
-      limit: severity === 'soon' ? tighter(kept.limit, other.limit) : null,
-      outingsUsed: Math.max(kept.outingsUsed, other.outingsUsed),
+      ...tighter(kept, other),
+      ...(severity === 'soon' ? {} : { limit: null }),
+      ...(kept.work || other.work ? { work: [...new Set([...(kept.work ?? []), ...(other.work ?? [])])] } : {}),
       ...((kept.measured ?? other.measured) ? { measured: kept.measured ?? other.measured } : {}),
       words: {
         ...kept.words,

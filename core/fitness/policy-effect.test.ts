@@ -11,21 +11,40 @@ const soon = (daysOld: number) =>
 
 describe('a finding under another policy', () => {
   it('has its limit moved by as much as the policy moves', () => {
-    expect(underPolicy(soon(2), policy({}), policy({ soonDays: 3 }))?.limit).toEqual({ until: NOON + DAY, outings: 10 });
-    expect(underPolicy(soon(2), policy({}), policy({ soonOutings: 4 }))?.limit).toEqual({ until: NOON + 5 * DAY, outings: 4 });
-    expect(underPolicy(soon(2), policy({}), policy({ soonDays: 30 }))?.limit?.until).toBe(NOON + 28 * DAY);
+    expect(underPolicy(soon(2), policy({}), policy({ soonDays: 3 }), NOON)?.limit).toEqual({ until: NOON + DAY, outings: 10 });
+    expect(underPolicy(soon(2), policy({}), policy({ soonOutings: 4 }), NOON)?.limit).toEqual({ until: NOON + 5 * DAY, outings: 4 });
+    expect(underPolicy(soon(2), policy({}), policy({ soonDays: 30 }), NOON)?.limit?.until).toBe(NOON + 28 * DAY);
   });
   it.each([
     ['a policy that moves no limit', soon(1), policy({ marking: 'by-station' })],
     ['a stop', findingLike({ severity: 'stop' }), policy({ soonDays: 2 })],
     ['a closed one', { ...soon(1), state: 'closed' as const }, policy({ soonDays: 2 })],
-  ])('is left as it is by %s', (_name, finding, to) => expect(underPolicy(finding, policy({}), to)).toBeNull());
+  ])('is left as it is by %s', (_name, finding, to) => expect(underPolicy(finding, policy({}), to, NOON)).toBeNull());
 
   it('is raised where local rules now make it a stop, and never lowered', () => {
     const legal = findingLike({ severity: 'soon', floor: 'soon', legal: true, limit: { until: NOON + DAY, outings: 5 } });
-    expect(underPolicy(legal, policy({ legal: 'soon' }), policy({ legal: 'stop' }))).toMatchObject({ severity: 'stop', floor: 'stop', limit: null });
+    expect(underPolicy(legal, policy({ legal: 'soon' }), policy({ legal: 'stop' }), NOON)).toMatchObject({
+      severity: 'stop',
+      floor: 'stop',
+      limit: null,
+    });
     const stop = findingLike({ severity: 'stop', floor: 'stop', legal: true });
-    expect(underPolicy(stop, policy({ legal: 'stop' }), policy({ legal: 'soon' }))).toMatchObject({ severity: 'stop', floor: 'soon' });
+    expect(underPolicy(stop, policy({ legal: 'stop' }), policy({ legal: 'soon' }), NOON)).toMatchObject({ severity: 'stop', floor: 'soon' });
+  });
+
+  it('leaves what the lead lowered alone, whatever else it changes, and gives what it raises to soon a whole limit', () => {
+    const lowered = findingLike({ severity: 'watch', floor: 'soon', legal: true, limit: null, outingsUsed: 4 });
+    expect(underPolicy(lowered, policy({ legal: 'soon' }), policy({ legal: 'soon', soonDays: 3 }), NOON)).toBeNull();
+    expect(underPolicy(lowered, policy({ legal: 'stop' }), policy({ legal: 'soon' }), NOON)).toBeNull();
+    expect(underPolicy(lowered, policy({ legal: 'soon' }), policy({ legal: 'stop' }), NOON)).toMatchObject({ severity: 'stop', limit: null });
+  });
+
+  it('leaves a soon at least one outing, however strict it is', () => {
+    const used = { ...soon(1), limit: { until: NOON + 6 * DAY, outings: 2 } };
+    expect(underPolicy(used, policy({ soonOutings: 10 }), policy({ soonOutings: 2 }), NOON)?.limit?.outings).toBe(1);
+    expect(
+      underPolicy({ ...used, limit: { until: NOON, outings: 10 } }, policy({ soonOutings: 10 }), policy({ soonOutings: 2 }), NOON)?.limit?.outings,
+    ).toBe(2);
   });
 
   it('weighs the lack of legal equipment as the policy says, other faults by their floor', () => {

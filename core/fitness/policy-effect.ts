@@ -17,7 +17,7 @@ export interface PolicyEffect {
 export function policyEffect(facts: FitnessFacts, from: PolicyVersion, to: PolicyVersion, now: number): PolicyEffect | null {
   const changed = new Map(
     facts.findings.flatMap((finding) => {
-      const moved = underPolicy(finding, from, to);
+      const moved = underPolicy(finding, from, to, now);
       return moved ? [[finding.id, moved] as const] : [];
     }),
   );

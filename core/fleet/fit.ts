@@ -1,5 +1,5 @@
 import type { FieldIssue } from '@cadre/core/errors';
-import type { Build } from './build';
+import { MATERIALS, type Build } from './build';
 import { JOINTS, type Joint } from './joint';
 
 /** What a fit list is about, in the order it is filled in. */
@@ -72,6 +72,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
   ...ends('rimMax', 'wheels', number('kPa', 50, 1100), always),
   ...ends('hookless', 'wheels', { type: 'choice', choices: YES_NO }, always),
   ...ends('sealant', 'wheels', number('ml', 10, 300), (build, end) => build[`tyre${end}`] === 'tubeless'),
+  ...ends('startPressure', 'wheels', number('kPa', 30, 1000), always),
   ...ends('axleCode', 'wheels', text(40), always),
   ...ends('spokeFloor', 'wheels', number('meter', 1, 1000), always),
   {
@@ -106,6 +107,9 @@ export const FIT_ITEMS: readonly FitItem[] = [
     { key: `torqueMin:${joint}`, topic: 'torque', stated: number('N m', 0.5, 80), on: JOINT_ON[joint], notOver: `torqueMax:${joint}` },
     { key: `torqueMax:${joint}`, topic: 'torque', stated: number('N m', 0.5, 80), on: JOINT_ON[joint] },
   ]),
+  { key: 'postMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: (build) => build.seatpost !== 'seat-frame' },
+  { key: 'barMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: always },
+  { key: 'steererMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: (build) => build.headset === 'threadless' },
   { key: 'postInsertMin', topic: 'whole', stated: number('mm', 30, 200), on: (build) => build.seatpost !== 'seat-frame' },
   { key: 'maximumLoad', topic: 'whole', stated: number('kg', 20, 400), on: always },
 ];

@@ -1,8 +1,8 @@
 import { fieldIssues, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, type Verdict } from './verdict';
+import { putRight, sound, type Verdict } from './verdict';
 
-/** What a battery's charge (0 to 1) means for the store. Source: cells last longest stored half full; in use any charge will do that brings it home. */
+/** What a battery's charge (0 to 1) means for the store: inside the window, ends included, it keeps; outside it is set, and left so it is upkeep. In use any charge will do that brings it home. Limits: policy, else default. */
 export function chargeVerdict(charge: number, inStore: boolean, choices: LimitChoices): Measured<Verdict> {
   const wrong = fieldIssues({ path: 'charge', value: charge, least: 0, most: 1, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
@@ -10,8 +10,8 @@ export function chargeVerdict(charge: number, inStore: boolean, choices: LimitCh
   const most = limitOf(choices, 'chargeMost');
   const value = charge;
   if (!inStore) return measured({ word: 'unknown', becomes: 'nothing', value, limit: null, next: 'person-says' });
-  if (sinksTo(value, least.value)) return measured({ word: 'watch', becomes: 'put-right', value, limit: least, next: 'set-charge' });
-  if (reaches(value, most.value)) return measured({ word: 'watch', becomes: 'put-right', value, limit: most, next: 'set-charge' });
+  if (!reaches(value, least.value)) return measured(putRight(value, least, 'set-charge', 'upkeep'));
+  if (!sinksTo(value, most.value)) return measured(putRight(value, most, 'set-charge', 'upkeep'));
   return measured(sound(value, most));
 }
 

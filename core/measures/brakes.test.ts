@@ -58,6 +58,19 @@ describe('disc pads', () => {
     [[2, 7], 'compound', ['thickness.1']],
     [[11, Number.NaN], 'total', ['thickness.0', 'thickness.1']],
   ] as const)('%o by %s is refused', (thickness, method, fields) => expect(wrongFields(discPadVerdicts(thickness, method, {}, {}))).toEqual(fields));
+  it.each([
+    // Compound and plate against the total the maker marks: 1.2 + 1.8 is not over 3.2.
+    [[1.2], 'compound', { plate: 1.8, totalMin: 3.2 }, 'fault', 3],
+    [[1.5], 'compound', { plate: 1.8, totalMin: 3.2 }, 'renew', 1.5],
+    [[1.8], 'compound', { plate: 1.8, totalMin: 3.2 }, 'renew', 3.6],
+    [[2], 'compound', { plate: 1.8, totalMin: 3.2 }, 'sound', 2],
+    // A generous marking loosens nothing where the compound itself is gone.
+    [[0.9], 'compound', { plate: 2.6, totalMin: 3 }, 'fault', 0.9],
+    // Without a marked plate the policy's counts.
+    [[1.6], 'compound', { totalMin: 3.6 }, 'fault', 3.6],
+  ] as const)('%o by %s with %o: %s', (thickness, method, marked, word, value) =>
+    expect(valueOf(discPadVerdicts(thickness, method, marked, {}))[0]).toMatchObject({ word, value: expect.closeTo(value, 9) }),
+  );
   it('marked with what no pad has are refused by the marking', () =>
     expect(wrongFields(discPadVerdicts([2], 'total', { plate: 6, totalMin: Number.NaN }, {}))).toEqual(['plate', 'totalMin']));
   it('thinner is never better', () => {
@@ -109,7 +122,11 @@ describe('a rotor', () => {
     [[1.52, 1.52, 1.52], { nominal: 1.8, min: 1.55 }, 'fault'],
     [[1.9, 1.9, 1.9], { nominal: 2.0 }, 'unknown'],
     [[1.9, 1.9, 1.9], { nominal: 1.9 }, 'unknown'],
-    [[1.2, 1.2, 1.2], {}, 'unknown'],
+    [[1.51, 1.52, 1.52], {}, 'unknown'],
+    // Nobody knows its limit, and it is thinner than any rotor may be.
+    [[1.5, 1.6, 1.6], {}, 'fault'],
+    [[1.2, 1.2, 1.2], { nominal: 2 }, 'fault'],
+    [[1.45, 1.45, 1.45], { min: 1.4 }, 'renew'],
   ])('of %o, %o: %s', (places, marked, word) => {
     const [first] = worst(places, marked);
     expect(first?.word).toBe(word);

@@ -3,18 +3,19 @@ import { limitOf, type LimitChoices } from './limits';
 import { sound, type Verdict } from './verdict';
 
 /**
- * Up-and-down of a chain without derailleur at the tightest place of its turn, mm in all. Source: from 8 to 15, ends included, it runs free and stays on;
- * tighter it wears and binds, looser it may come off, and past 20 it does.
+ * Up-and-down of a chain without derailleur at the tightest place of its turn, mm in all, 0 to 80. Between 8 and 15 it runs free and stays on;
+ * at 8 and tighter it wears and binds, from 15 it may come off, and from 20 it does. Where the chain works the only brake (`onlyBrake`), a chain that may come off is
+ * a brake that may be gone: a stop from 15. Limits: policy, else default.
  */
-export function slackVerdict(slack: number, choices: LimitChoices): Measured<Verdict> {
+export function slackVerdict(slack: number, choices: LimitChoices, onlyBrake = false): Measured<Verdict> {
   const wrong = fieldIssues({ path: 'slack', value: slack, least: 0, most: 80, unit: 'mm' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const tight = limitOf(choices, 'slackTight');
   const loose = limitOf(choices, 'slackLoose');
-  const off = limitOf(choices, 'slackOff');
+  const off = onlyBrake ? loose : limitOf(choices, 'slackOff');
   const value = slack;
-  if (!sinksTo(value, off.value)) return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
-  if (!sinksTo(value, loose.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
-  if (!reaches(value, tight.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
+  if (reaches(value, off.value)) return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
+  if (reaches(value, loose.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
+  if (sinksTo(value, tight.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
   return measured(sound(value, loose));
 }

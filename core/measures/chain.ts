@@ -78,11 +78,17 @@ export function chainLimits(run: ChainRun, preset: ChainPreset, choices: LimitCh
   return marked === undefined || !Number.isFinite(marked) || marked <= 0 ? limits : { ...limits, chain: { value: marked, source: 'marking' } };
 }
 
+/** Whether a gauge's band ends at the limit or holds it: the gauge has no closer word for "nearly there". */
+function isBandBelow(elongation: number, limit: number): boolean {
+  const upper = GAUGE_BANDS.find((edge) => edge > elongation + 1e-9);
+  return upper === undefined || reaches(upper, limit);
+}
+
 /**
  * What an elongation (ratio) means: at the sprockets' limit look at them too, at the chain's limit renew it, within 0.05 points
- * below plan it. A gauge's band is judged by its lower edge. All of it is money: upkeep.
+ * below plan it. A gauge's band is judged by its lower edge, and planned in the band below the limit. All of it is money: upkeep.
  */
-export function chainVerdict(elongation: number, limits: ChainLimits, choices: LimitChoices): Measured<Verdict> {
+export function chainVerdict(elongation: number, limits: ChainLimits, choices: LimitChoices, method?: ChainMethod): Measured<Verdict> {
   const wrong = fieldIssues({ path: 'elongation', value: elongation, ...ELONGATION, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const near = limitOf(choices, 'chainNear').value;
@@ -90,7 +96,7 @@ export function chainVerdict(elongation: number, limits: ChainLimits, choices: L
   if (reaches(value, limits.sprockets.value))
     return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.sprockets, next: 'look-at-sprockets' });
   if (reaches(value, limits.chain.value)) return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.chain, next: 'renew-chain' });
-  if (reaches(value, limits.chain.value - near))
+  if (method === 'gauge' ? isBandBelow(value, limits.chain.value) : reaches(value, limits.chain.value - near))
     return measured({ word: 'renew', becomes: 'upkeep', value, limit: limits.chain, next: 'plan-chain' });
   return measured(sound(value, limits.chain));
 }

@@ -16,24 +16,36 @@ export interface PadMarkings {
 /** How far above a fault a pad is near it when its maker states a total, mm. Source: the same half millimetre as of the compound. */
 const NEAR_TOTAL = 0.5;
 
-/**
- * The limits of one pad, for a thickness by this method, mm. Source: 1.0 mm of compound is the end, 1.5 mm is near it; a total of 3.0 mm
- * marked by the maker is judged as such. A house that rides hard or wet adds an allowance to both.
- */
-function padLimits(marked: PadMarkings, byTotal: boolean, choices: LimitChoices): { readonly fault: Sourced; readonly renew: Sourced } {
+/** The two limits of a pad, mm; a program that rides hard or wet adds its allowance to both. */
+function padLimits(fault: Sourced, renew: Sourced, choices: LimitChoices): { readonly fault: Sourced; readonly renew: Sourced } {
   const allowance = limitOf(choices, 'padAllowance').value;
-  if (byTotal && marked.totalMin !== undefined)
-    return {
-      fault: { value: marked.totalMin + allowance, source: 'marking' },
-      renew: { value: marked.totalMin + NEAR_TOTAL + allowance, source: 'marking' },
-    };
-  const add = (limit: Sourced): Sourced => (allowance > 0 ? { value: limit.value + allowance, source: 'policy' } : limit);
-  return { fault: add(limitOf(choices, 'padFault')), renew: add(limitOf(choices, 'padRenew')) };
+  const add = ({ value, source }: Sourced): Sourced => ({
+    value: value + allowance,
+    source: allowance > 0 && source === 'default' ? 'policy' : source,
+  });
+  return { fault: add(fault), renew: add(renew) };
+}
+
+function wornVerdict(value: number, { fault, renew }: { readonly fault: Sourced; readonly renew: Sourced }): Verdict {
+  if (sinksTo(value, fault.value)) return { word: 'fault', becomes: 'stop', value, limit: fault, next: 'renew-pads' };
+  if (sinksTo(value, renew.value)) return { word: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' };
+  return sound(value, renew);
+}
+
+/** What the thinner pad means by its compound: 1.0 mm is the end, to 1.5 mm is near it (policy, else default). */
+function byCompound(value: number, choices: LimitChoices): Verdict {
+  return wornVerdict(value, padLimits(limitOf(choices, 'padFault'), limitOf(choices, 'padRenew'), choices));
+}
+
+/** What it means by the total its maker marks as the end; half a millimetre above is near it. */
+function byTotal(value: number, totalMin: number, choices: LimitChoices): Verdict {
+  return wornVerdict(value, padLimits({ value: totalMin, source: 'marking' }, { value: totalMin + NEAR_TOTAL, source: 'marking' }, choices));
 }
 
 /**
- * What is left on a disc brake's pads, mm: one figure a pad, one or two of them. A total less its backing plate (marked, else the house's) is
- * compound, unless the maker states a least total. The thinner decides; two that differ by half a millimetre are uneven besides.
+ * What is left on a disc brake's pads, mm: one figure a pad, one or two of them. A total less its backing plate (marked, else the policy's) is
+ * compound. Where the maker states a least total, a total is judged by that alone, and a compound by both, the worse counting. The thinner
+ * pad decides; two that differ by half a millimetre are uneven besides.
  */
 export function discPadVerdicts(
   thickness: readonly number[],
@@ -50,21 +62,19 @@ export function discPadVerdicts(
     ),
   ];
   if (wrong.length > 0) return unmeasured(...wrong);
-  const byTotal = method === 'total' && marked.totalMin !== undefined;
+  const { totalMin } = marked;
   const plate = marked.plate ?? limitOf(choices, 'padPlate').value;
-  const left = thickness.map((value) => (method === 'compound' || byTotal ? value : Math.max(0, value - plate)));
-  const value = Math.min(...left);
-  const { fault, renew } = padLimits(marked, byTotal, choices);
-  const worn: Verdict = sinksTo(value, fault.value)
-    ? { word: 'fault', becomes: 'stop', value, limit: fault, next: 'renew-pads' }
-    : sinksTo(value, renew.value)
-      ? { word: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' }
-      : sound(value, renew);
-  const apart = Math.max(...left) - value;
+  const thinner = Math.min(...thickness);
+  const worn =
+    method === 'total'
+      ? [totalMin === undefined ? byCompound(Math.max(0, thinner - plate), choices) : byTotal(thinner, totalMin, choices)]
+      : [byCompound(thinner, choices), ...(totalMin === undefined ? [] : [byTotal(thinner + plate, totalMin, choices)])];
+  const [worst] = worstFirst(worn);
+  const apart = Math.max(...thickness) - thinner;
   const uneven = limitOf(choices, 'padUneven');
   return measured(
     worstFirst([
-      worn,
+      ...(worst ? [worst] : []),
       ...(reaches(apart, uneven.value) ? [{ word: 'watch', becomes: 'soon', value: apart, limit: uneven, next: 'centre-caliper' } as const] : []),
     ]),
   );

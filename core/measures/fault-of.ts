@@ -11,7 +11,7 @@ const FAULTS: Partial<Record<Measure, Faults>> = {
   rotor: { 'plan-rotor': ['near'], 'renew-rotor': ['thin'], 'note-pulsing': ['spread'] },
   'rim-track': { 'measure-track-again': ['hollow'], 'stop-rim': ['worn'] },
   'run-out': { 'true-wheel': ['out'], 'stop-wheel': ['touches'] },
-  spokes: { 'watch-spoke': ['uneven'], 'tension-spokes': ['low'], 'tension-wheel': ['low'], 'stop-spoke': ['none'] },
+  spokes: { 'watch-spoke': ['uneven'], 'tension-spokes': ['low'], 'tension-wheel': ['all-slack', 'low'], 'stop-spoke': ['none'] },
   'tyre-window': { pump: ['low-again'], 'let-down': ['over'], 'find-leak': ['flat'], 'conflict-ask-maker': ['over'] },
   pressure: { 'let-fork-down': ['over'] },
   sag: { 'set-sag': ['outside'] },

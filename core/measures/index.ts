@@ -22,7 +22,18 @@ export { hangerVerdict } from './hanger';
 export { isHealed, mostWorn, wears } from './healed';
 export { INTERVAL_COUNTS, intervalSince, type Counted, type IntervalAnswer, type IntervalCount } from './interval';
 export { CONNECTING_LOSS, GAUGE_ACCURACY, leak, SEA_LEVEL, sitePressure, type Leak, type LeakAnswer } from './leak';
-export { bandOn, judgeReading, speaksAgainst, windowOn, type MeasuredOn, type Taken } from './judge-reading';
+export {
+  bandOn,
+  judgeReading,
+  onlyBrakeIsCoaster,
+  OWN_LIMIT_SEVERITIES,
+  speaksAgainst,
+  windowOn,
+  type MeasuredOn,
+  type OwnLimitSeverity,
+  type OwnReadingLimit,
+  type Taken,
+} from './judge-reading';
 export { leverShare, leverVerdict } from './lever-travel';
 export {
   isLimitKey,
@@ -49,6 +60,7 @@ export { SPOKE_METHODS, spokesVerdicts, type SideOfSpokes, type SpokesAnswer } f
 export { SAG_BANDS, sagBand, sagPressure, sagShare, sagVerdict, usedTravel, type SagBand, type SagPressure } from './suspension';
 export { boltOrder, handForce, TORQUE_STAGES, torqueFor, wrenchSetting, type StatedTorque, type TorqueAnswer } from './torque';
 export { SURFACES, tyreStart, WHEEL_SHARE, type TyreRide, type TyreStart } from './tyre-start';
+export { usualPressure } from './usual-pressure';
 export { HOOKLESS_MOST, pressureVerdict, tyreWindow, type PressureVerdict, type PressureWindow, type TyreMarkings } from './tyre-window';
 export { convert, UNITS, type WrittenUnit } from './units';
 export { TYPICAL_OUTING, usageOf, type Usage } from './usage';

@@ -34,7 +34,7 @@ describe('a reading on a bike', () => {
     // What the chain's maker states holds before all of them.
     ['chain', '1/16', onLike({ build: { sprockets: 11 }, fit: { chainLimit: 0.6 } }), 'go-on', 'nothing', 'marking'],
     ['chain', '1/16', onLike({ build: { sprockets: 9 }, fit: { chainLimit: 0.5 } }), 'renew-chain', 'upkeep', 'marking'],
-    ['spokes', '80 82 78 80', onLike({ fit: { spokeFloorFront: 90 } }), 'tension-wheel', 'soon', 'marking'],
+    ['spokes', '80 82 78 80', onLike({ fit: { spokeFloorFront: 90 } }), 'tension-wheel', 'stop', 'marking'],
     ['spokes', '80 82 78 80', onLike({ fit: { spokeFloorRear: 90 } }), 'go-on', 'nothing', 'default'],
     ['disc-pad', '3.4 total', onLike({ fit: { padPlateFront: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
     ['disc-pad', '3.4 total', onLike({ fit: { padPlateRear: 1.9 } }), 'plan-pads', 'upkeep', 'default'],
@@ -53,10 +53,10 @@ describe('a reading on a bike', () => {
     ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 } }), 'pump', 'put-right', 'marking'],
     ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 }, end: 'rear' }), 'read-tyre-marking', 'nothing', undefined],
     ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 } }), 'pump', 'put-right', 'default'],
-    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 }, limits: { tyreFloorMiddle: 210 } }), 'pump', 'put-right', 'policy'],
+    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 }, limits: { tyreFloor45: 210 } }), 'pump', 'put-right', 'policy'],
     ['tyre-window', '4', onLike({ fit: { rimMaxFront: 380 } }), 'let-down', 'put-right', 'marking'],
     ['tyre-window', '0.1', onLike({ fit: { rimMaxFront: 380 } }), 'find-leak', 'stop', undefined],
-    ['tyre-window', '3', onLike({ fit: { sidewallMinFront: 400, rimMaxFront: 380 } }), 'conflict-ask-maker', 'soon', 'marking'],
+    ['tyre-window', '3', onLike({ fit: { sidewallMinFront: 400, rimMaxFront: 380 } }), 'conflict-ask-maker', 'stop', 'marking'],
     ['pressure', '14', onLike({ fit: { forkPressureMax: 1400 } }), 'let-fork-down', 'stop', 'marking'],
     ['pressure', '13', onLike({ fit: { forkPressureMax: 1400 } }), 'go-on', 'nothing', 'marking'],
     ['pressure', '13', onLike({ fit: { forkPressureMax: 1200 }, rearSuspension: true }), 'read-fork-marking', 'nothing', undefined],
@@ -71,6 +71,23 @@ describe('a reading on a bike', () => {
     ['hanger', '2.5', onLike({ build: { sprockets: 12 } }), 'align-hanger', 'soon', 'default'],
     ['hanger', '2.5', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
     ['chain-slack', '21', onLike(), 'stop-chain', 'stop', 'default'],
+    // 17 mm where the chain works the only brake, and where another brake is left.
+    ['chain-slack', '17', onLike({ build: { brakeFront: 'none', brakeRear: 'coaster' } }), 'stop-chain', 'stop', 'default'],
+    ['chain-slack', '17', onLike({ build: { brakeFront: 'rim', brakeRear: 'coaster' } }), 'tighten-chain', 'soon', 'default'],
+    ['chain-slack', '17', onLike({ build: { brakeFront: 'none', brakeRear: 'rim' } }), 'tighten-chain', 'soon', 'default'],
+    // A new wheel has a millimetre, whatever its brake.
+    ['run-out', '1.6', onLike(), 'go-on', 'nothing', 'default'],
+    ['run-out', '1.6', onLike({ newWheel: true }), 'true-wheel', 'soon', 'default'],
+    ['run-out', '4', onLike({ newWheel: true }), 'stop-wheel', 'stop', 'default'],
+    // A gauge says nothing closer than its bands: the one below the limit is near it.
+    ['chain', '0.25', onLike({ build: { sprockets: 11 } }), 'plan-chain', 'upkeep', 'default'],
+    ['chain', '0.1', onLike({ build: { sprockets: 11 } }), 'go-on', 'nothing', 'default'],
+    ['chain', '0.5', onLike({ build: { sprockets: 9 } }), 'plan-chain', 'upkeep', 'default'],
+    ['chain', '0.25', onLike({ build: { sprockets: 9 } }), 'go-on', 'nothing', 'default'],
+    ['chain', '0.75', onLike({ build: { gears: 'single-speed', sprockets: 1 } }), 'plan-chain', 'upkeep', 'default'],
+    ['chain', '0.5', onLike({ build: { sprockets: 11 }, fit: { chainLimit: 0.6 } }), 'plan-chain', 'upkeep', 'marking'],
+    // The length of the same chain says it closer.
+    ['chain', '611.4/24', onLike({ build: { sprockets: 11 } }), 'go-on', 'nothing', 'default'],
     ['battery', '80', onLike(), 'person-says', 'nothing', undefined],
     ['rim-track', '0', onLike(), 'go-on', 'nothing', 'default'],
     ['battery', '80', onLike({ inStore: true }), 'set-charge', 'put-right', 'default'],
@@ -180,6 +197,21 @@ describe('the scale of a reading', () => {
     expect(scale.limits.length).toBeGreaterThan(0);
   });
   it.each([
+    [{ measure: 'disc-pad', method: 'compound' }, onLike({ fit: { padPlateFront: 1.8, padTotalMinFront: 3.2 } }), 0, 6],
+    [{ measure: 'chain', method: 'gauge' }, onLike({ build: { sprockets: 11 } }), 0, 0.02],
+    [{ measure: 'run-out' }, onLike({ newWheel: true }), 0, 10],
+    [{ measure: 'chain-slack' }, onLike({ build: { brakeFront: 'none', brakeRear: 'coaster' } }), 0, 40],
+  ] as const)('of %o where the bike or the hand changes the limit says what the judge says', (taken, on, least, most) => {
+    const scale = scaleOf(taken, on);
+    for (let step = 0; step <= 400; step += 1) {
+      const value = least + ((most - least) * step) / 400;
+      const [worst] = valueOf(judgeReading({ ...taken, values: [value] }, on));
+      const isNear = [scale?.soundFrom, scale?.soundTo].some((end) => typeof end === 'number' && Math.abs(end - value) < 1e-6);
+      const inside = (scale?.soundFrom ?? -1) < value && value < (scale?.soundTo ?? Number.POSITIVE_INFINITY);
+      if (!isNear && worst) expect(speaksAgainst(worst), String(value)).toBe(!inside);
+    }
+  });
+  it.each([
     [10, 4],
     [11, 2],
     [12, 2],
@@ -190,6 +222,87 @@ describe('the scale of a reading', () => {
     for (const measure of ['rotor', 'tyre-window', 'pressure', 'battery', 'torque', 'spokes'] as const)
       expect(scaleOf({ measure }, onLike()), measure).toBeNull();
   });
+});
+
+describe('what is outside a window and left so', () => {
+  const left = (measure: Measure, typed: string, on = onLike()) => judged(measure, typed, on)[0];
+  it.each([
+    ['over a marked maximum', left('tyre-window', '3.9', onLike({ fit: { rimMaxFront: 380 } })), 'let-down', 'stop'],
+    ['over a rim without hooks', left('tyre-window', '5.1', onLike({ fit: { hooklessFront: 'yes' } })), 'let-down', 'stop'],
+    ['under the marked minimum', left('tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 } })), 'pump', 'stop'],
+    ['under a floor of the program only', left('tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 } })), 'pump', 'soon'],
+    [
+      'under the start chosen for it',
+      left('tyre-window', '2.1', onLike({ fit: { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 } })),
+      'pump',
+      'soon',
+    ],
+    [
+      'under start and marked minimum',
+      left('tyre-window', '1.9', onLike({ fit: { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 } })),
+      'pump',
+      'stop',
+    ],
+    ['with 27 % of sag on a trail fork', left('sag', '27 %'), 'set-sag', 'upkeep'],
+    ['with 85 % of charge in the store', left('battery', '85', onLike({ inStore: true })), 'set-charge', 'upkeep'],
+  ] as const)('%s', (_name, verdict, next, uncorrected) => expect(verdict).toMatchObject({ becomes: 'put-right', next, uncorrected }));
+
+  it.each([
+    ['at its marked maximum', '3.8', { sidewallMinFront: 210, rimMaxFront: 380 }],
+    ['at its marked minimum', '2.1', { sidewallMinFront: 210, rimMaxFront: 380 }],
+    ['at the one pressure its markings leave', '3.8', { sidewallMinFront: 380, rimMaxFront: 380 }],
+  ] as const)('is not a tyre %s', (_name, typed, fit) => expect(left('tyre-window', typed, onLike({ fit }))).toMatchObject({ word: 'sound' }));
+
+  it.each([
+    ['hardtail', 'front', {}, 170, 'default'],
+    ['hardtail', 'rear', {}, 190, 'default'],
+    ['hybrid', 'front', {}, 350, 'default'],
+    ['child', 'rear', {}, 200, 'default'],
+    ['hybrid', 'front', { sidewallMaxFront: 300, sidewallMinFront: 200 }, 300, 'marking'],
+    ['hybrid', 'front', { sidewallMinFront: 400 }, 400, 'marking'],
+    ['hybrid', 'front', { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 }, 220, 'start'],
+  ] as const)('is set, on a %s %s with %o, to %d kPa', (kind, end, fit, value, source) => {
+    const width = { tyreWidthFront: 40, tyreWidthRear: 40 };
+    expect(left('tyre-window', '0.5', onLike({ build: { kind }, end, fit: { ...width, ...fit } }))?.aim?.value).toBe(
+      Math.max(value, Object.keys(fit).length > 0 ? 0 : 250),
+    );
+    if (Object.keys(fit).length > 0)
+      expect(left('tyre-window', '0.5', onLike({ build: { kind }, end, fit: { ...width, ...fit } }))?.aim?.source).toBe(source);
+  });
+  it('is set to nothing certain where the window alone counts', () =>
+    expect(left('tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 }, pressureBy: 'window' }))?.aim).toBeUndefined());
+});
+
+describe('a checklist’s own limit', () => {
+  const own = (measure: Measure, typed: string, limit: NonNullable<Parameters<typeof onLike>[0]>['own'], more: Parameters<typeof onLike>[0] = {}) =>
+    judged(measure, typed, onLike({ ...more, own: limit }));
+  it.each([
+    // The thinnest place, not the spread between places.
+    ['rotor', '1.75 1.70 1.76', { least: 1.6 }, { fit: { rotorMinFront: 1.5 } }, null],
+    ['rotor', '1.75 1.60 1.76', { least: 1.6 }, { fit: { rotorMinFront: 1.4 } }, 1.6],
+    ['rotor', '1.75 1.70 1.76', { most: 1.7 }, { fit: { rotorMinFront: 1.5 } }, 1.76],
+    ['disc-pad', '3.4 total', { least: 1.5 }, { fit: { padPlateFront: 1.7 } }, null],
+    ['disc-pad', '3.4 2.7 total', { least: 2 }, { fit: { padPlateFront: 0.9 } }, 1.8],
+    ['hanger', '10 11.5 11 10', { most: 1.5 }, { build: { sprockets: 9 } }, 1.5],
+    ['hanger', '1.4', { most: 1.5 }, { build: { sprockets: 9 } }, null],
+    ['run-out', '0.4 0.9', { most: 0.8 }, {}, 0.9],
+    ['spokes', '100 100 85 100', { least: 0.9 }, {}, 0.85],
+    ['chain-slack', '13', { most: 12 }, {}, 13],
+  ] as const)('of %s “%s” against %o is compared with what the shipped limit is compared with', (measure, typed, limit, more, value) => {
+    const past = own(measure, typed, limit, more).find((verdict) => verdict.next === 'own-limit');
+    if (value === null) expect(past).toBeUndefined();
+    else expect(past).toMatchObject({ value: expect.closeTo(value, 9), limit: { source: 'sheet' } });
+  });
+  it.each([
+    ['soon unless its author chose', 'chain-slack', '13', { most: 12 }, 'soon'],
+    ['upkeep of a chain', 'chain', '0.3', { most: 0.002 }, 'upkeep'],
+    ['a watch where its author chose that', 'chain-slack', '13', { most: 12, severity: 'watch' }, 'watch'],
+    ['a stop where its author chose that', 'chain-slack', '13', { most: 12, severity: 'stop' }, 'stop'],
+  ] as const)('is %s', (_name, measure, typed, limit, becomes) =>
+    expect(own(measure, typed, limit, { build: { sprockets: 9 } }).find((verdict) => verdict.next === 'own-limit')?.becomes).toBe(becomes),
+  );
+  it('adds nothing to what weighs as much without it', () =>
+    expect(own('chain-slack', '21', { most: 12 }).map((verdict) => verdict.next)).toEqual(['stop-chain']));
 });
 
 describe('whatever is measured', () => {

@@ -1,22 +1,23 @@
 import { assertNever } from '@cadre/core/errors';
 import type { Build, FitList } from '@cadre/core/fleet';
 import { chargeVerdict } from './battery';
-import { chainLimits, chainVerdict, type ChainLimits, type ChainPreset } from './chain';
+import { CHAIN_METHODS, chainLimits, chainVerdict, type ChainLimits, type ChainPreset } from './chain';
 import { slackVerdict } from './chain-slack';
 import { discPadVerdicts } from './disc-pad';
 import { hangerVerdict } from './hanger';
 import { leverVerdict } from './lever-travel';
-import { limitOf, type LimitChoices } from './limits';
+import { limitOf, type LimitChoices, type Sourced } from './limits';
 import { measured, reaches, sinksTo, unmeasured, issue, type Measured } from './measured';
 import type { Measure } from './measures';
 import { rimPadVerdict } from './rim-pad';
 import { rimTrackVerdict } from './rim-track';
 import { rotorVerdicts } from './rotor';
-import { runOutVerdict } from './run-out';
+import { runOutVerdict, widestDifference } from './run-out';
 import { spokesVerdicts } from './spokes';
 import { sagVerdict, type SagBand } from './suspension';
 import { pressureVerdict, tyreWindow, type PressureWindow } from './tyre-window';
-import { sound, unknown, worstFirst, type Verdict } from './verdict';
+import { usualPressure } from './usual-pressure';
+import { BECOMES, putRight, sound, unknown, worstFirst, type NextStep, type Verdict } from './verdict';
 
 /** What a reading is judged on: the bike as built, what is marked on it, and this program's limits. */
 export interface MeasuredOn {
@@ -28,11 +29,24 @@ export interface MeasuredOn {
   /** What is stated on model, bike and part, the nearest to the part winning. */
   readonly fit: FitList;
   readonly chainPreset: ChainPreset;
+  /** What a tyre is set to: the program's figure for this kind of bike, or whatever its window allows. */
+  readonly pressureBy?: 'house' | 'window' | 'calculated' | undefined;
   readonly limits: LimitChoices;
-  /** The sheet's own limit, in the measure's unit. */
-  readonly own?: { readonly least?: number | undefined; readonly most?: number | undefined } | undefined;
+  /** The checklist's own limit, in the measure's unit, with what a reading past it is. */
+  readonly own?: OwnReadingLimit | undefined;
   readonly inStore?: boolean | undefined;
+  /** The wheel at this end is new, or the checklist is for a new bike. */
+  readonly newWheel?: boolean | undefined;
 }
+
+/** A limit that a checklist's author chose. Without a severity: soon, and of a chain upkeep, as the shipped limits have it. */
+export interface OwnReadingLimit {
+  readonly least?: number | undefined;
+  readonly most?: number | undefined;
+  readonly severity?: OwnLimitSeverity | undefined;
+}
+export const OWN_LIMIT_SEVERITIES = ['stop', 'soon', 'upkeep', 'watch'] as const;
+export type OwnLimitSeverity = (typeof OWN_LIMIT_SEVERITIES)[number];
 
 /** A reading in the core's units. `method` says how it was taken where that changes what it means. */
 export interface Taken {
@@ -56,8 +70,8 @@ export function chainLimitsOn(on: Pick<MeasuredOn, 'build' | 'chainPreset' | 'li
   return chainLimits(on.build, on.chainPreset, on.limits, typeof marked === 'number' ? marked / 100 : undefined);
 }
 
-/** The window of the tyre at this end, from what is marked on it and its rim, else the house's floor. */
-export function windowOn(on: Pick<MeasuredOn, 'fit' | 'end' | 'limits'>): PressureWindow {
+/** The window of the tyre at this end, from what is marked on it and its rim and the start chosen for it, else the program's floor. */
+export function windowOn(on: Pick<MeasuredOn, 'fit' | 'end' | 'limits' | 'build'>): PressureWindow {
   const end = on.end === 'rear' ? 'Rear' : 'Front';
   const number = (key: string): number | undefined => (typeof on.fit[`${key}${end}`] === 'number' ? Number(on.fit[`${key}${end}`]) : undefined);
   return tyreWindow(
@@ -67,23 +81,43 @@ export function windowOn(on: Pick<MeasuredOn, 'fit' | 'end' | 'limits'>): Pressu
       rimMax: number('rimMax'),
       hookless: on.fit[`hookless${end}`] === 'yes',
       width: number('tyreWidth'),
+      start: number('startPressure'),
+      tubeless: on.build[`tyre${end}`] === 'tubeless',
     },
     on.limits,
   );
 }
 
+/** What this tyre is set to: the start chosen for it, else the program's figure for this kind of bike; nothing where the window alone counts. */
+function aimOn(on: MeasuredOn, window: PressureWindow): { readonly aim?: Sourced } {
+  const end = on.end === 'rear' ? 'rear' : 'front';
+  const aim =
+    window.floorSource === 'start' && window.floor !== null
+      ? { value: window.floor, source: 'start' as const }
+      : on.pressureBy === 'window'
+        ? null
+        : usualPressure(on.build.kind, end, window, on.limits);
+  return aim ? { aim } : {};
+}
+
+/** Outside its window a tyre is pumped or let down at once. Left so: over what is marked it may burst off, under the marked minimum it may roll off, under a floor of ours it wears. */
 function tyreVerdict(value: number, on: MeasuredOn): Verdict {
   const window = windowOn(on);
   const floor = window.floor === null ? null : { value: window.floor, source: window.floorSource ?? ('marking' as const) };
   const ceiling = window.ceiling === null ? null : { value: window.ceiling, source: 'marking' as const };
-  if (window.conflict) return { word: 'fault', becomes: 'soon', value, limit: floor, next: 'conflict-ask-maker' };
+  if (window.conflict) return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'conflict-ask-maker' };
   switch (pressureVerdict(value, window)) {
     case 'empty':
       return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'find-leak' };
-    case 'low':
-      return { word: 'watch', becomes: 'put-right', value, limit: floor, next: 'pump' };
+    case 'low': {
+      // A start that was chosen lies over the marked minimum: a tyre under both is under what is marked.
+      const marked = stated(on, `sidewallMin${on.end === 'rear' ? 'Rear' : 'Front'}`);
+      const underMarked = marked !== undefined && !reaches(value, marked);
+      const limit: Sourced | null = underMarked ? { value: marked, source: 'marking' } : floor;
+      return { ...putRight(value, limit, 'pump', underMarked ? 'stop' : 'soon'), ...aimOn(on, window) };
+    }
     case 'high':
-      return { word: 'watch', becomes: 'put-right', value, limit: ceiling, next: 'let-down' };
+      return { ...putRight(value, ceiling, 'let-down', 'stop'), ...aimOn(on, window) };
     case 'inside':
       return sound(value, floor);
     default:
@@ -109,6 +143,11 @@ export function bandOn(on: Pick<MeasuredOn, 'build' | 'fit' | 'rearSuspension'>)
   return on.fit.suspensionUse === 'park' ? 'park-fork' : 'trail-fork';
 }
 
+/** Whether the chain works the only brake there is. */
+export function onlyBrakeIsCoaster(build: Pick<Build, 'brakeFront' | 'brakeRear'>): boolean {
+  return build.brakeRear === 'coaster' && build.brakeFront === 'none';
+}
+
 function one(answer: Measured<Verdict>): Measured<readonly Verdict[]> {
   return answer.ok ? measured([answer.value]) : answer;
 }
@@ -118,7 +157,14 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
   const { limits } = on;
   switch (measure) {
     case 'chain':
-      return one(chainVerdict(first, chainLimitsOn(on), limits));
+      return one(
+        chainVerdict(
+          first,
+          chainLimitsOn(on),
+          limits,
+          CHAIN_METHODS.find((each) => each === method),
+        ),
+      );
     case 'disc-pad':
       return discPadVerdicts(
         values,
@@ -134,7 +180,7 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       return one(rimTrackVerdict(first, 'none', limits));
     case 'run-out': {
       const brake = on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront;
-      return one(runOutVerdict(values, { rimBrake: brake === 'rim' }, limits));
+      return one(runOutVerdict(values, { rimBrake: brake === 'rim', fresh: on.newWheel }, limits));
     }
     case 'spokes': {
       const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter', floor: atEnd(on, 'spokeFloor') }, limits);
@@ -151,7 +197,7 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
     case 'hanger':
       return one(hangerVerdict(values.length === 1 ? [0, first] : values, on.build.sprockets, limits));
     case 'chain-slack':
-      return one(slackVerdict(first, limits));
+      return one(slackVerdict(first, limits, onlyBrakeIsCoaster(on.build)));
     case 'battery': {
       if (method !== 'health') return one(chargeVerdict(first, on.inStore === true, limits));
       const limit = limitOf(limits, 'batteryHealth');
@@ -167,25 +213,61 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
   }
 }
 
-/** The sheet's own limit on top: it may be stricter than what holds anyway, and can make nothing sounder. */
-function byOwnLimit(value: number, own: MeasuredOn['own']): readonly Verdict[] {
-  if (own?.least !== undefined && sinksTo(value, own.least))
-    return [{ word: 'fault', becomes: 'soon', value, limit: { value: own.least, source: 'sheet' }, next: 'person-says' }];
-  if (own?.most !== undefined && reaches(value, own.most))
-    return [{ word: 'fault', becomes: 'soon', value, limit: { value: own.most, source: 'sheet' }, next: 'person-says' }];
+/** The lowest and highest of what a shipped limit of this measure is compared with: never a spread or a difference between places. */
+function quantity({ measure, method, values }: Taken, on: MeasuredOn): { readonly low: number; readonly high: number } {
+  const range = (list: readonly number[]): { readonly low: number; readonly high: number } => ({ low: Math.min(...list), high: Math.max(...list) });
+  switch (measure) {
+    case 'disc-pad': {
+      const plate = method === 'total' ? (atEnd(on, 'padPlate') ?? limitOf(on.limits, 'padPlate').value) : 0;
+      return range(values.map((value) => Math.max(0, value - plate)));
+    }
+    case 'hanger':
+      return range([values.length === 1 ? (values[0] ?? 0) : widestDifference(values)]);
+    case 'spokes': {
+      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter' }, on.limits);
+      return range(answer.ok ? answer.value.relative : values);
+    }
+    default:
+      return range(values);
+  }
+}
+
+/** The checklist's own limit on top: past it a reading is what its author chose, never worse, and no sounder than it is anyway. */
+function byOwnLimit(taken: Taken, on: MeasuredOn): readonly Verdict[] {
+  const { own } = on;
+  if (!own) return [];
+  const { low, high } = quantity(taken, on);
+  const becomes = own.severity ?? (taken.measure === 'chain' ? 'upkeep' : 'soon');
+  const past = (value: number, limit: number): Verdict => ({
+    ...{ word: becomes === 'watch' ? 'watch' : 'fault', becomes, value },
+    ...{ limit: { value: limit, source: 'sheet' }, next: 'own-limit' },
+  });
+  if (own.least !== undefined && sinksTo(low, own.least)) return [past(low, own.least)];
+  if (own.most !== undefined && reaches(high, own.most)) return [past(high, own.most)];
   return [];
 }
 
+/** Verdicts on how much the places or sides differ: they say nothing of the figure a checklist limits. */
+const OF_SPREAD: readonly NextStep[] = ['centre-caliper', 'note-pulsing'];
+
+/** Whether another verdict on the same figure already weighs as much: then the checklist's own limit adds nothing. */
+function isOutweighed(own: Verdict, others: readonly Verdict[]): boolean {
+  return others.some(
+    (other) =>
+      !OF_SPREAD.includes(other.next) && speaksAgainst(other) && BECOMES.indexOf(other.uncorrected ?? other.becomes) >= BECOMES.indexOf(own.becomes),
+  );
+}
+
 /**
- * What a reading means on this bike, worst first: reading, limit, where the limit comes from, what to do next. Markings beat the sheet, that the
- * policy, that the default. Refused: values no part can have. Source: the measures and what each verdict becomes.
+ * What a reading means on this bike, worst first: reading, limit, where the limit comes from, what to do next. Markings beat the checklist, that the
+ * policy, that the default. Refused: values no part can have.
  */
 export function judgeReading(taken: Taken, on: MeasuredOn): Measured<readonly Verdict[]> {
   if (taken.values.length === 0 || taken.values.some((value) => !Number.isFinite(value) || (value < 0 && taken.measure !== 'chain')))
     return unmeasured(issue('values', 'not-a-number'));
   const answer = byMeasure(taken, on);
   if (!answer.ok) return answer;
-  return measured(worstFirst([...answer.value, ...byOwnLimit(answer.value[0]?.value ?? 0, on.own)]));
+  return measured(worstFirst([...answer.value, ...byOwnLimit(taken, on).filter((own) => !isOutweighed(own, answer.value))]));
 }
 
 /** Whether a verdict leaves calling it sound to nobody but the lead: it says worse than a note. */

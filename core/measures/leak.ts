@@ -1,5 +1,5 @@
 import { fieldIssues, issue, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
-import { limitOf, type LimitChoices, type Sourced } from './limits';
+import { limitOf, type LimitChoices, type LimitSource, type Sourced } from './limits';
 
 /** The air around at sea level, kPa. */
 export const SEA_LEVEL = 101.325;
@@ -9,6 +9,8 @@ export const GAUGE_ACCURACY = 3.5;
 export const CONNECTING_LOSS = 2;
 /** Less time than this tells a slow leak from the gauge by chance only, hours. */
 export const LEAST_HOURS = 6;
+/** How much the air in a tyre may cool between two readings where nobody noted it, K, from a mild day, K. */
+const COOLING = { from: 293.15, by: 10 } as const;
 const KELVIN = 273.15;
 const DAY_HOURS = 24;
 
@@ -32,6 +34,8 @@ export interface Leak {
   readonly accuracyAfter?: number | undefined;
   /** The floor of the tyre's window, kPa, when known. */
   readonly floor?: number | undefined;
+  /** Where that floor comes from; absent: marked. */
+  readonly floorSource?: LimitSource | undefined;
   /** When it is looked at next, hours from the second reading. */
   readonly nextLookHours?: number | undefined;
 }
@@ -59,9 +63,10 @@ function hoursUntil(above: number, perHour: number): number | null {
 }
 
 /**
- * How fast a tyre loses air, from two gauge readings. Absolute = gauge + site; the second is brought to the first's warmth when both are known. The
+ * How fast a tyre loses air, from two gauge readings, kPa, hours apart. Absolute = gauge + site; the second is brought to the first's temperature when both are known. The
  * interval is what both gauges may be off, together, and what connecting let out. Under six hours, or while the interval is wider
- * than the rate and does not settle the matter alone, it is too soon to say. A floor reached before the next look, or a tenth a day: soon.
+ * than the rate and does not settle the matter alone, it is too soon to say; a loss that is certain, with both gauges at their worst and the air cooled by 10 K where no
+ * temperature was noted, is judged whatever the hours. A floor reached before the next look, or a tenth a day: soon. Limits: the floor's own source; the rate policy, else default.
  */
 export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
   const { before, after, hours, site = SEA_LEVEL, accuracyBefore = GAUGE_ACCURACY, accuracyAfter = GAUGE_ACCURACY } = input;
@@ -98,11 +103,20 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
   const answer = (word: LeakAnswer['word'], because: LeakAnswer['because'], by: Sourced = limit): Measured<LeakAnswer> =>
     measured({ word, becomes: word === 'fault' ? 'soon' : 'nothing', because, limit: by, perDay, perDayLeast, perDayMost, corrected, hoursToFloor });
 
-  if (hours < LEAST_HOURS) return answer('too-soon', 'hours');
+  const atFloor = (value: number): Measured<LeakAnswer> => answer('fault', 'floor', { value, source: input.floorSource ?? 'marking' });
+
+  const isCertain = input.warmthBefore !== undefined && input.warmthAfter !== undefined;
+  const warmest = isCertain ? corrected : (after + site) * (COOLING.from / (COOLING.from - COOLING.by)) - site;
+  const certainDrop = before - warmest - accuracyBefore - accuracyAfter - CONNECTING_LOSS;
+  if (hours < LEAST_HOURS) {
+    if (reaches(share(certainDrop), limit.value)) return answer('fault', 'rate');
+    const certainAbove = warmest + accuracyAfter - (floor ?? 0);
+    const isCertainlyThere = certainDrop > 0 && sinksTo(certainAbove - (certainDrop / hours) * nextLook, 0);
+    return floor !== undefined && isCertainlyThere ? atFloor(floor) : answer('too-soon', 'hours');
+  }
   const atWorst = (perDayMost * before) / DAY_HOURS;
   const holdsAtWorst = !reaches(perDayMost, limit.value) && (floor === undefined || !sinksTo(corrected - atWorst * nextLook, floor));
   if (!sinksTo(perDayMost - perDayLeast, Math.abs(perDay))) return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
-  if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor))
-    return answer('fault', 'floor', { value: floor, source: 'marking' });
+  if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor)) return atFloor(floor);
   return reaches(perDay, limit.value) ? answer('fault', 'rate') : answer('sound', 'holds');
 }

@@ -1,8 +1,8 @@
 import type { FieldIssue } from '@cadre/core/errors';
 import { issue } from './measured';
 
-/** Where a limit comes from. The maker's marking beats the sheet's own, that the policy, and that the default. */
-export const LIMIT_SOURCES = ['marking', 'sheet', 'policy', 'default'] as const;
+/** Where a limit comes from. The maker's marking beats the sheet's own, that a start calculated for this very tyre, that the policy, and that the default. */
+export const LIMIT_SOURCES = ['marking', 'sheet', 'start', 'policy', 'default'] as const;
 export type LimitSource = (typeof LIMIT_SOURCES)[number];
 
 /** A limit and where it comes from. */
@@ -59,10 +59,26 @@ export const LIMITS = {
   runOutNew: limit('mm', 1, 0.3, 2),
   spokeOff: limit('ratio', 0.2, 0.05, 0.4),
   spokeSlack: limit('ratio', 0.5, 0.3, 0.8),
-  tyreFloorNarrow: limit('kPa', 400, 100, 900),
-  tyreFloorMiddle: limit('kPa', 250, 100, 700),
-  tyreFloorWide: limit('kPa', 150, 70, 500),
-  tyreFloorFat: limit('kPa', 100, 40, 400),
+  tyreFloor30: limit('kPa', 400, 100, 900),
+  tyreFloor30Tubeless: limit('kPa', 350, 100, 900),
+  tyreFloor37: limit('kPa', 300, 100, 800),
+  tyreFloor37Tubeless: limit('kPa', 230, 80, 800),
+  tyreFloor45: limit('kPa', 250, 100, 700),
+  tyreFloor45Tubeless: limit('kPa', 180, 70, 700),
+  tyreFloor57: limit('kPa', 180, 70, 500),
+  tyreFloor57Tubeless: limit('kPa', 140, 60, 500),
+  tyreFloor70: limit('kPa', 120, 50, 400),
+  tyreFloor70Tubeless: limit('kPa', 100, 40, 400),
+  tyreFloorOver70: limit('kPa', 60, 30, 300),
+  pressureChild: limit('kPa', 200, 50, 900),
+  pressureHybrid: limit('kPa', 350, 50, 900),
+  pressureHardtailFront: limit('kPa', 170, 50, 900),
+  pressureHardtailRear: limit('kPa', 190, 50, 900),
+  pressureFullSuspensionFront: limit('kPa', 160, 50, 900),
+  pressureFullSuspensionRear: limit('kPa', 180, 50, 900),
+  pressureStepThrough: limit('kPa', 300, 50, 900),
+  pressureCargo: limit('kPa', 350, 50, 900),
+  pressureTrike: limit('kPa', 350, 50, 900),
   leakPerDay: limit('ratio', 0.1, 0.01, 0.5),
   sagHybridLeast: limit('ratio', 0.15, 0.05, 0.5, 'sagHybridMost'),
   sagHybridMost: limit('ratio', 0.2, 0.05, 0.5),

@@ -18,6 +18,8 @@ const BY_NOMINAL: readonly (readonly [number, number])[] = [
   [1.85, 1.55],
 ];
 const SAME = 0.005;
+/** Nothing known of it: no rotor is run thinner than this, mm. */
+const NO_ROTOR_UNDER: Sourced = { value: 1.5, source: 'default' };
 
 function rotorLimit(marked: RotorMarkings): Sourced | null {
   if (marked.min !== undefined) return { value: marked.min, source: 'marking' };
@@ -28,7 +30,7 @@ function rotorLimit(marked: RotorMarkings): Sourced | null {
 
 /**
  * What a rotor's track, mm in three places or more, means. The least decides against the marked least, or that of its nominal thickness; with
- * neither there is no verdict but a request for the marking. Within 0.1 mm above it is near. Places 0.05 mm apart pulse.
+ * neither there is no verdict but a request for the marking, and a stop at 1.5 mm or less. Within 0.1 mm above it is near. Places 0.05 mm apart pulse.
  */
 export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, choices: LimitChoices): Measured<readonly Verdict[]> {
   if (places.length < LEAST_PLACES || places.length > 24) return unmeasured(issue('places', 'how-many', { least: LEAST_PLACES, most: 24 }));
@@ -47,11 +49,15 @@ export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, 
     const near = limitOf(choices, 'rotorNear').value;
     return sinksTo(value, least.value + near) ? { word: 'renew', becomes: 'upkeep', value, limit: least, next: 'plan-rotor' } : sound(value, least);
   };
+  const unmarked = (): Verdict =>
+    sinksTo(value, NO_ROTOR_UNDER.value)
+      ? { word: 'fault', becomes: 'stop', value, limit: NO_ROTOR_UNDER, next: 'renew-rotor' }
+      : unknown(value, 'read-rotor-marking');
   const spread = Math.max(...places) - value;
   const pulsing = limitOf(choices, 'rotorSpread');
   return measured(
     worstFirst([
-      limit ? thin(limit) : unknown(value, 'read-rotor-marking'),
+      limit ? thin(limit) : unmarked(),
       ...(reaches(spread, pulsing.value) ? [{ word: 'watch', becomes: 'watch', value: spread, limit: pulsing, next: 'note-pulsing' } as const] : []),
     ]),
   );

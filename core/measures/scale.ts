@@ -1,4 +1,5 @@
-import { bandOn, chainLimitsOn, judgeReading, windowOn, type MeasuredOn, type Taken } from './judge-reading';
+import { GAUGE_BANDS } from './chain';
+import { bandOn, chainLimitsOn, judgeReading, onlyBrakeIsCoaster, windowOn, type MeasuredOn, type Taken } from './judge-reading';
 import { limitOf, type LimitKey, type Sourced } from './limits';
 import { sagBand } from './suspension';
 
@@ -31,7 +32,8 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
   switch (taken.measure) {
     case 'chain': {
       const { chain, sprockets } = chainLimitsOn(on);
-      return { ...under(chain, sprockets), soundTo: chain.value - by('chainNear').value };
+      const bandBelow = [...GAUGE_BANDS].reverse().find((edge) => edge < chain.value - 1e-9) ?? 0;
+      return { ...under(chain, sprockets), soundTo: taken.method === 'gauge' ? bandBelow : chain.value - by('chainNear').value };
     }
     case 'disc-pad': {
       const total = marked(`padTotalMin${end}`);
@@ -41,7 +43,12 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
         source: more === 0 ? limit.source : limit.source === 'marking' ? 'marking' : 'policy',
       });
       if (taken.method === 'total' && total) return over(add(total, 0.5 + allowance), add(total, allowance));
-      return over(add(by('padRenew'), allowance), add(by('padFault'), allowance));
+      // A compound is judged by the maker's total as well: the limit it meets first is the one on the scale.
+      const compound = [add(by('padRenew'), allowance), add(by('padFault'), allowance)] as const;
+      const plate = marked(`padPlate${end}`)?.value ?? by('padPlate').value;
+      const ofTotal = total && taken.method !== 'total' ? ([add(total, 0.5 + allowance - plate), add(total, allowance - plate)] as const) : null;
+      const higher = (a: Sourced, b: Sourced | undefined): Sourced => (b && b.value > a.value ? b : a);
+      return over(higher(compound[0], ofTotal?.[0]), higher(compound[1], ofTotal?.[1]));
     }
     case 'rim-pad':
       return over(by('rimPadHolder'));
@@ -54,6 +61,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       return under(by('rimTrackWatch'), by('rimTrackFault'));
     case 'run-out': {
       const rim = (on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront) === 'rim';
+      if (on.newWheel) return under(by('runOutNew'), by(rim ? 'runOutRimStop' : 'runOutDiscStop'));
       return rim ? under(by('runOutRim'), by('runOutRimStop')) : under(by('runOutDisc'), by('runOutDiscStop'));
     }
     case 'tyre-window': {
@@ -77,7 +85,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
     case 'hanger':
       return under(by(on.build.sprockets >= 11 ? 'hangerMany' : 'hangerFew'));
     case 'chain-slack':
-      return between(by('slackTight'), by('slackLoose'), by('slackOff'));
+      return onlyBrakeIsCoaster(on.build) ? between(by('slackTight'), by('slackLoose')) : between(by('slackTight'), by('slackLoose'), by('slackOff'));
     case 'battery':
       if (taken.method === 'health') return over(by('batteryHealth'));
       return on.inStore ? between(by('chargeLeast'), by('chargeMost')) : null;

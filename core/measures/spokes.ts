@@ -23,8 +23,8 @@ export interface SpokesAnswer {
 
 /**
  * The tension of one side's spokes against its middle one. By pitch it is (f / f_ref) squared, for spokes of one length and gauge.
- * Within a fifth of the middle is sound; under half is slack; none is a stop. By meter, a side whose middle is at or under the
- * wheel's marked least is slack all round: it can be even and too slack.
+ * Within a fifth of the middle is sound; under half is slack (soon); none is a stop. By meter, a side whose middle is at or under the
+ * wheel's marked least is slack all round, however even: a stop.
  */
 export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measured<SpokesAnswer> {
   const { readings, method, floor } = side;
@@ -37,8 +37,8 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
   ];
   if (wrong.length > 0) return unmeasured(...wrong);
   const middle = median(readings);
-  if (sinksTo(middle, 0)) return unmeasured(issue('readings', 'all-slack'));
-  const relative = readings.map((reading) => (method === 'pitch' ? (reading / middle) ** 2 : reading / middle));
+  const share = (reading: number): number => (sinksTo(middle, 0) ? 0 : reading / middle);
+  const relative = readings.map((reading) => (method === 'pitch' ? share(reading) ** 2 : share(reading)));
   const off = limitOf(choices, 'spokeOff');
   const slack = limitOf(choices, 'spokeSlack');
   const verdictOf = (value: number): Verdict => {
@@ -50,7 +50,7 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
   const [worst] = worstFirst(relative.map(verdictOf));
   const allSlack: readonly Verdict[] =
     method === 'meter' && floor !== undefined && sinksTo(middle, floor)
-      ? [{ word: 'fault', becomes: 'soon', value: middle, limit: { value: floor, source: 'marking' }, next: 'tension-wheel' }]
+      ? [{ word: 'fault', becomes: 'stop', value: middle, limit: { value: floor, source: 'marking' }, next: 'tension-wheel' }]
       : [];
   return measured({
     relative,

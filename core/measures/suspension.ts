@@ -1,6 +1,6 @@
 import { fieldIssues, issue, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices, type LimitKey, type Sourced } from './limits';
-import { sound, type Verdict } from './verdict';
+import { putRight, sound, type Verdict } from './verdict';
 
 /** Sag as a share: what the ring or shaft shows over travel (fork) or stroke (shock), both mm. More than there is is refused. */
 export function sagShare(ringMm: number, travelMm: number): Measured<number> {
@@ -27,15 +27,14 @@ export function sagBand(band: SagBand, choices: LimitChoices): { readonly least:
   return { least: limitOf(choices, least), most: limitOf(choices, most) };
 }
 
-/** What a sag (share, 0 to 1) means in its band. Outside, or on an end of it: set right now by pressure, then measured again. */
+/** What a sag (share, 0 to 1) means in its band, ends included (policy, else default). Outside it is set right now by pressure and measured again; left so it is upkeep. */
 export function sagVerdict(sag: number, band: SagBand, choices: LimitChoices): Measured<Verdict> {
   const wrong = fieldIssues({ path: 'sag', value: sag, least: 0, most: 1, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const { least, most } = sagBand(band, choices);
-  const value = sag;
-  if (reaches(value, most.value)) return measured({ word: 'watch', becomes: 'put-right', value, limit: most, next: 'set-sag' });
-  if (sinksTo(value, least.value)) return measured({ word: 'watch', becomes: 'put-right', value, limit: least, next: 'set-sag' });
-  return measured(sound(value, most));
+  if (!sinksTo(sag, most.value)) return measured(putRight(sag, most, 'set-sag', 'upkeep'));
+  if (!reaches(sag, least.value)) return measured(putRight(sag, least, 'set-sag', 'upkeep'));
+  return measured(sound(sag, most));
 }
 
 /** The most a pressure is changed at a step, as a share. */

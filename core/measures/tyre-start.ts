@@ -29,8 +29,8 @@ export interface TyreStart {
 
 /**
  * A pressure to start from: psi = 153.6 x load (lb) / width (mm)^1.5785 - 7.1685, a fit to a tyre drop of 15 % for adults. Load is the system's
- * mass times the wheel's share. Then offset, then held inside the window. Outside 30 to 80 kg a wheel or 23 to 60 mm it is refused: the
- * house's figure counts there. A window that has no room is refused.
+ * mass times the wheel's share. Then offset, then held inside what is marked on tyre and rim: a default floor lifts nothing. Refused: outside 30 to 80 kg a wheel or 23 to 60 mm
+ * (the program's figure counts there), a window with no room, and one without a marked ceiling.
  */
 export function tyreStart(massKg: number, share: number, widthMm: number, ride: TyreRide, window: PressureWindow): Measured<TyreStart> {
   const wrong = fieldIssues(
@@ -47,12 +47,14 @@ export function tyreStart(massKg: number, share: number, widthMm: number, ride: 
       : []),
   ];
   if (outside.length > 0) return unmeasured(...outside);
-  const { floor, ceiling } = window;
-  if (floor !== null && ceiling !== null && floor >= ceiling) return unmeasured(issue('window', 'no-room'));
+  const { ceiling } = window;
+  const floor = window.floorSource === 'marking' ? window.floor : null;
+  if (window.conflict) return unmeasured(issue('window', 'no-room'));
+  if (ceiling === null) return unmeasured(issue('window', 'no-ceiling'));
   const psi = (153.6 * convert(load, 'kg', 'lb')) / widthMm ** 1.5785 - 7.1685;
   const offset = 1 + OFFSET[ride.surface] + (ride.wet ? OFFSET.wet : 0) + (ride.tubeless ? OFFSET.tubeless : 0);
   const calculated = Math.max(0, convert(psi, 'psi', 'kPa') * offset);
-  if (ceiling !== null && calculated > ceiling) return measured({ pressure: ceiling, calculated, held: 'ceiling', load });
+  if (calculated > ceiling) return measured({ pressure: ceiling, calculated, held: 'ceiling', load });
   if (floor !== null && calculated < floor) return measured({ pressure: floor, calculated, held: 'floor', load });
   return measured({ pressure: calculated, calculated, held: null, load });
 }

@@ -46,6 +46,7 @@ export const NEXT_STEPS = [
   'stop-chain',
   'set-charge',
   'plan-battery',
+  'own-limit',
   'person-says',
 ] as const;
 export type NextStep = (typeof NEXT_STEPS)[number];
@@ -54,6 +55,10 @@ export interface Verdict {
   /** `unknown`: no limit is known that could say. */
   readonly word: VerdictWord | 'unknown';
   readonly becomes: Becomes;
+  /** Only of what is put right on the spot: what it is when it is left as it was found. */
+  readonly uncorrected?: 'upkeep' | 'soon' | 'stop' | undefined;
+  /** What to set it to, where the program has a figure. */
+  readonly aim?: Sourced | undefined;
   /** The reading, or what was made of it, in the measure's unit. */
   readonly value: number;
   /** The limit that decided, or the nearest one when sound; null where none is known. */
@@ -61,10 +66,10 @@ export interface Verdict {
   readonly next: NextStep;
 }
 
-/** Whether `a` weighs more than `b`: by what it becomes, then by its word. */
+/** Whether `a` weighs more than `b`: by what it becomes (left as it is), then by its word. */
 export function isWorseVerdict(a: Verdict, b: Verdict): boolean {
   const weight = (verdict: Verdict): number =>
-    BECOMES.indexOf(verdict.becomes) * 10 + (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
+    BECOMES.indexOf(verdict.uncorrected ?? verdict.becomes) * 10 + (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
   return weight(a) > weight(b);
 }
 
@@ -75,6 +80,11 @@ export function worstFirst(verdicts: readonly Verdict[]): readonly Verdict[] {
 
 export function sound(value: number, limit: Sourced | null): Verdict {
   return { word: 'sound', becomes: 'nothing', value, limit, next: 'go-on' };
+}
+
+/** Outside a window that is set right on the spot; `uncorrected`: what it is when nobody does. */
+export function putRight(value: number, limit: Sourced | null, next: NextStep, uncorrected: 'upkeep' | 'soon' | 'stop'): Verdict {
+  return { word: 'watch', becomes: 'put-right', uncorrected, value, limit, next };
 }
 
 export function unknown(value: number, next: NextStep): Verdict {

@@ -54,8 +54,11 @@ describe('spokes', () => {
   ])('%o with %d marked as least: %s', (readings, floor, next) => {
     const { verdicts } = valueOf(spokesVerdicts({ readings, method: 'meter', floor }, {}));
     expect(verdicts.map((verdict) => verdict.next)).toContain(next);
-    expect(verdicts.some((verdict) => verdict.becomes === 'soon')).toBe(next !== 'go-on');
+    expect(verdicts[0]?.becomes).toBe(next === 'go-on' ? 'nothing' : 'stop');
   });
+  it.each([[[0, 0, 0, 0]], [[0, 0, 0, 0, 100]]])('%o without tension at all are a stop', (readings) =>
+    expect(worst(readings)).toMatchObject({ becomes: 'stop', next: 'stop-spoke' }),
+  );
   it('by pitch go with its square', () => {
     const { relative, verdicts } = valueOf(spokesVerdicts({ readings: [400, 400, 400, 400, 350], method: 'pitch' }, {}));
     expect(relative[4]).toBeCloseTo((350 / 400) ** 2, 9);
@@ -77,7 +80,6 @@ describe('spokes', () => {
   it.each([
     [[100, 100, 100], 'meter', ['readings']],
     [Array.from({ length: 41 }, () => 100), 'meter', ['readings']],
-    [[0, 0, 0, 0, 100], 'meter', ['readings']],
     [[100, -1, 100, 100], 'meter', ['readings.1']],
     [[100, 1001, 100, 100], 'meter', ['readings.1']],
     [[100, 1500, 2001, 100], 'pitch', ['readings.2']],
@@ -107,14 +109,23 @@ describe('chain slack', () => {
   it.each([
     [0, 'soon', 'loosen-chain'],
     [7.9, 'soon', 'loosen-chain'],
-    [8, 'nothing', 'go-on'],
+    [8, 'soon', 'loosen-chain'],
+    [8.1, 'nothing', 'go-on'],
     [12, 'nothing', 'go-on'],
-    [15, 'nothing', 'go-on'],
-    [15.1, 'soon', 'tighten-chain'],
-    [20, 'soon', 'tighten-chain'],
-    [20.1, 'stop', 'stop-chain'],
+    [14.9, 'nothing', 'go-on'],
+    [15, 'soon', 'tighten-chain'],
+    [19.9, 'soon', 'tighten-chain'],
+    [20, 'stop', 'stop-chain'],
     [60, 'stop', 'stop-chain'],
   ] as const)('of %d mm: %s, %s', (slack, becomes, next) => expect(valueOf(slackVerdict(slack, {}))).toMatchObject({ becomes, next }));
+  it.each([
+    [14.9, 'nothing'],
+    [15, 'stop'],
+    [17, 'stop'],
+    [8, 'soon'],
+  ] as const)('of %d mm where the chain works the only brake: %s', (slack, becomes) =>
+    expect(valueOf(slackVerdict(slack, {}, true)).becomes).toBe(becomes),
+  );
   it.each([-1, 81, Number.NaN])('of %d mm is refused', (slack) => expect(wrongFields(slackVerdict(slack, {}))).toEqual(['slack']));
 });
 

@@ -32,8 +32,10 @@ describe('sag', () => {
     ['park-shock', 0.28, 0.35],
   ] as [SagBand, number, number][])('of a %s belongs between %d and %d', (band, least, most) => {
     const at = (sag: number) => valueOf(sagVerdict(sag, band, {}));
-    expect([least, least - 0.05, most, most + 0.05].map((sag) => at(sag).becomes)).toEqual(Array(4).fill('put-right'));
-    expect([least + 0.001, most - 0.001].map((sag) => at(sag).word)).toEqual(['sound', 'sound']);
+    expect([least - 0.001, least - 0.05, most + 0.001, most + 0.05].map((sag) => at(sag))).toMatchObject(
+      Array(4).fill({ becomes: 'put-right', uncorrected: 'upkeep' }),
+    );
+    expect([least, least + 0.001, most - 0.001, most].map((sag) => at(sag).word)).toEqual(Array(4).fill('sound'));
     expect(at(0.01).limit?.value).toBe(least);
     expect(at(0.6).limit?.value).toBe(most);
   });
@@ -70,10 +72,11 @@ describe('sag', () => {
 
 describe('a battery', () => {
   it.each([
-    [0.4, 'put-right'],
-    [0.41, 'nothing'],
-    [0.69, 'nothing'],
-    [0.7, 'put-right'],
+    [0.399, 'put-right'],
+    [0.4, 'nothing'],
+    [0.7, 'nothing'],
+    [0.701, 'put-right'],
+    [0.85, 'put-right'],
     [0, 'put-right'],
     [1, 'put-right'],
   ])('charged to %d in the store: %s', (charge, becomes) => expect(valueOf(chargeVerdict(charge, true, {})).becomes).toBe(becomes));

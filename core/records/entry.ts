@@ -40,6 +40,7 @@ export const ENTRY_KINDS = [
   'finding.severity-set',
   'finding.under-policy',
   'finding.merged',
+  'finding.closed',
   'repair.started',
   'repair.planned',
   'repair.done',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findingLike } from '@cadre/core/testing';
-import { PART_KINDS } from '@cadre/core/fleet';
+import { PART_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { costsOf, jobMinutes, touchesOfPart, withTouches, type CostedRepair } from './index';
 
 const repair = (more: Partial<CostedRepair> = {}): CostedRepair => ({
@@ -55,18 +55,18 @@ describe('what repairs cost', () => {
 
 describe('what renewing a part touches', () => {
   it('is at its end; a cassette has the rear wheel out, a fork the front one', () => {
-    expect(touchesOfPart('pads', 'rear')).toEqual([{ touch: 'brake-work', position: 'rear' }]);
-    expect(touchesOfPart('cassette', 'only')).toContainEqual({ touch: 'axle-out', position: 'rear' });
-    expect(touchesOfPart('fork', 'only')).toContainEqual({ touch: 'axle-out', position: 'front' });
-    expect(touchesOfPart('wheel', 'front')).toContainEqual({ touch: 'brake-work', position: 'front' });
+    expect(touchesOfPart('pads', 'rear', USUAL_BUILD.hybrid)).toEqual([{ touch: 'brake-work', position: 'rear' }]);
+    expect(touchesOfPart('cassette', 'only', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'axle-out', position: 'rear' });
+    expect(touchesOfPart('fork', 'only', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'axle-out', position: 'front' });
+    expect(touchesOfPart('wheel', 'front', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'brake-work', position: 'front' });
   });
   it('is something for every part that has a name', () => {
-    for (const kind of PART_KINDS) expect(touchesOfPart(kind, 'front').length > 0, kind).toBe(kind !== 'other');
+    for (const kind of PART_KINDS) expect(touchesOfPart(kind, 'front', USUAL_BUILD.hybrid).length > 0, kind).toBe(kind !== 'other');
   });
   it('is added once to what was said', () => {
     const said = [{ touch: 'brake-work', position: 'rear' }] as const;
-    expect(withTouches(said, touchesOfPart('pads', 'rear'))).toEqual(said);
-    expect(withTouches(said, touchesOfPart('pads', 'front'))).toHaveLength(2);
+    expect(withTouches(said, touchesOfPart('pads', 'rear', USUAL_BUILD.hybrid))).toEqual(said);
+    expect(withTouches(said, touchesOfPart('pads', 'front', USUAL_BUILD.hybrid))).toHaveLength(2);
   });
 });
 

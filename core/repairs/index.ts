@@ -5,5 +5,5 @@ export { judgeReLook, needingSecondPerson, type ReLookInput } from './judge-re-l
 export { jobMinutes } from './job-minutes';
 export { touchesOfPart, withTouches } from './part-touches';
 export { NO_PLAN, WAITS_FOR, type RepairPlan, type RepairWait, type WaitsFor } from './plan';
-export { reLookSheet } from './re-look';
-export { canTouch, positionsOfTouch, RE_LOOK_TABLE, TOUCHES, usualTouches, type Touch, type Touched } from './touches';
+export { reLookSheet, wheelsRenewed } from './re-look';
+export { canTouch } from './can-touch';

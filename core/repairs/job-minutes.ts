@@ -1,11 +1,13 @@
+import { leastWork, type Touch } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import { usualTouches, type Touch } from './touches';
 
 /** Minutes the work usually takes with everything at hand: the house's own guess while it has no better. */
 const USUAL_MINUTES: Record<Touch, number> = {
   'axle-out': 10,
   'tyre-off': 15,
+  'air-out': 5,
   'wheel-trued': 30,
+  'hub-bearings': 30,
   'brake-work': 25,
   'stem-headset': 25,
   'bar-levers-grips': 15,
@@ -22,9 +24,9 @@ const NOTHING_KNOWN = 20;
 const RE_LOOK = 5;
 
 /** How long until a bike with these findings may be released: the work they ask for, each kind once, and the look after it. At least the look. */
-export function jobMinutes(findings: readonly Pick<Finding, 'zone' | 'position' | 'state'>[]): number {
+export function jobMinutes(findings: readonly Pick<Finding, 'zone' | 'position' | 'state' | 'work'>[]): number {
   const toMend = findings.filter((finding) => finding.state === 'open' || finding.state === 'in-work');
-  const touches = new Map(toMend.flatMap((finding) => usualTouches(finding).map((each) => [`${each.touch}@${each.position}`, each.touch] as const)));
-  const unknown = toMend.filter((finding) => usualTouches(finding).length === 0).length;
+  const touches = new Map(toMend.flatMap((finding) => leastWork(finding).map((each) => [`${each.touch}@${each.position}`, each.touch] as const)));
+  const unknown = toMend.filter((finding) => leastWork(finding).length === 0).length;
   return [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) + unknown * NOTHING_KNOWN + RE_LOOK;
 }

@@ -14,13 +14,14 @@ export interface ReLookInput {
   readonly now: number;
 }
 
-/** Findings whose re-look by this person would not count, as policy wants a second person there. */
+/** Findings whose re-look by this person would not count, as policy wants a second person there: stops, and soons past their limit. */
 export function needingSecondPerson(
   mended: readonly Finding[],
   person: string,
   policy: Pick<PolicyVersion, 'secondPersonZones'>,
+  now: number,
 ): readonly Finding[] {
-  return mended.filter((finding) => finding.mendedBy === person && finding.severity === 'stop' && policy.secondPersonZones.includes(finding.zone));
+  return mended.filter((finding) => finding.mendedBy === person && isStopNow(finding, now) && policy.secondPersonZones.includes(finding.zone));
 }
 
 /**
@@ -28,7 +29,7 @@ export function needingSecondPerson(
  * release must follow, closed when none is needed. What failed again is told by `judgeCheck`.
  */
 export function judgeReLook(input: ReLookInput): Result<readonly Finding[]> {
-  const second = needingSecondPerson(input.mended, input.signedBy, input.policy);
+  const second = needingSecondPerson(input.mended, input.signedBy, input.policy, input.now);
   if (second.length > 0) return refuse('re-look.second-person', { faults: second.map((finding) => finding.words.fault) });
   if (!input.complete) return accept([]);
   const sound = input.mended.filter((finding) => {

@@ -1,14 +1,14 @@
-import type { FitmentPosition, PartKind } from '@cadre/core/fleet';
-import type { Touch, Touched } from './touches';
+import { isEnded, type Touch, type Touched, type Work } from '@cadre/core/catalogue';
+import type { Build, FitmentPosition, PartKind } from '@cadre/core/fleet';
 
-const OF_PART: Record<PartKind, readonly Touch[]> = {
-  wheel: ['axle-out', 'tyre-off', 'brake-work'],
-  tyre: ['axle-out', 'tyre-off'],
+const OF_PART: Record<PartKind, readonly Work[]> = {
+  wheel: ['axle-out', 'tyre-off', 'wheel-trued', 'hub-bearings', 'brake-work'],
+  tyre: ['tyre-off'],
   rotor: ['axle-out', 'brake-work'],
   pads: ['brake-work'],
   chain: ['chain-sprockets', 'gears-set'],
-  cassette: ['chain-sprockets', 'gears-set'],
-  fork: ['stem-headset', 'fork-suspension', 'axle-out', 'brake-work'],
+  cassette: ['chain-sprockets', 'gears-set', 'axle-out@rear'],
+  fork: ['stem-headset', 'fork-suspension', 'axle-out@front', 'brake-work@front'],
   shock: ['rear-suspension'],
   saddle: ['saddle-post'],
   seatpost: ['saddle-post'],
@@ -16,16 +16,23 @@ const OF_PART: Record<PartKind, readonly Touch[]> = {
   pedals: ['cranks-pedals'],
   other: [],
 };
-const ENDED: readonly Touch[] = ['axle-out', 'tyre-off', 'wheel-trued', 'brake-work'];
+/** A rear wheel brings its sprockets, and the gears are set to them. */
+const WITH_REAR_WHEEL: readonly Work[] = ['chain-sprockets', 'gears-set'];
 
 /**
  * What renewing a part touches at the least: nobody can leave these looks out by not ticking them. A part with an end disturbs
- * that end; a cassette has the rear wheel out; a fork the front one.
+ * that end; without a derailleur a new chain moves the rear wheel in its dropouts.
  */
-export function touchesOfPart(kind: PartKind, position: FitmentPosition): readonly Touched[] {
-  const end = position === 'only' ? (kind === 'fork' ? 'front' : 'rear') : position;
-  const touches = kind === 'cassette' ? [...OF_PART.cassette, 'axle-out' as const] : OF_PART[kind];
-  return touches.map((touch) => ({ touch, position: ENDED.includes(touch) ? end : 'only' }));
+export function touchesOfPart(kind: PartKind, position: FitmentPosition, build: Pick<Build, 'gears'>): readonly Touched[] {
+  const works: readonly Work[] = [
+    ...OF_PART[kind],
+    ...(kind === 'wheel' && position !== 'front' ? WITH_REAR_WHEEL : []),
+    ...(kind === 'chain' && build.gears !== 'derailleur' ? (['axle-out@rear'] as const) : []),
+  ];
+  return works.map((work) => {
+    const [touch, end] = work.split('@') as [Touch, ('front' | 'rear')?];
+    return { touch, position: end ?? (isEnded(touch) ? (position === 'only' ? 'rear' : position) : 'only') };
+  });
 }
 
 /** Both lists, each touch once. */

@@ -1,36 +1,39 @@
-import type { Checkpoint, Position, SheetItem, SheetVersion } from '@cadre/core/catalogue';
-import { RE_LOOK_TABLE, type Touched } from './touches';
+import {
+  disturbedAt,
+  withImplied,
+  type Checkpoint,
+  type Position,
+  type SheetItem,
+  type SheetVersion,
+  type Touched,
+  WHEEL_ENDS,
+} from '@cadre/core/catalogue';
+import type { PartKind } from '@cadre/core/fleet';
 
 interface Failed {
   readonly checkpoint: string;
   readonly position: Position;
 }
 
-/** Whether a checkpoint asked at these ends is asked again for work done at `position`. */
-function endsTouched(checkpoint: Checkpoint, position: Position): readonly Position[] {
-  if (checkpoint.at.only) return ['only'];
-  if (position === 'only') return ['front', 'rear', 'left-front', 'right-front'];
-  return position === 'front' ? ['front', 'left-front', 'right-front'] : [position];
-}
-
 /**
- * The sheet of a re-look: the checkpoints that failed and those the work touched, each critical, in the
- * catalogue's order. It gives no validity: only the looks that failed are looked at again.
+ * The sheet of a re-look: the checkpoints that failed and those the catalogue says the work can disturb, each critical, in the
+ * catalogue's order. `newWheels`: ends whose wheel the repair renewed. It gives no validity: only the looks that failed are looked at again.
  */
-export function reLookSheet(failed: readonly Failed[], touched: readonly Touched[], catalogue: readonly Checkpoint[]): SheetVersion {
+export function reLookSheet(
+  failed: readonly Failed[],
+  touched: readonly Touched[],
+  catalogue: readonly Checkpoint[],
+  newWheels: SheetVersion['newWheels'] = [],
+): SheetVersion {
   const positionsByKey = new Map<string, Set<Position>>();
   const ask = (key: string, positions: readonly Position[]): void => {
+    if (positions.length === 0) return;
     const known = positionsByKey.get(key) ?? new Set<Position>();
     for (const position of positions) known.add(position);
     positionsByKey.set(key, known);
   };
   for (const each of failed) ask(each.checkpoint, [each.position]);
-  for (const { touch, position } of touched) {
-    for (const key of RE_LOOK_TABLE[touch]) {
-      const checkpoint = catalogue.find((each) => each.key === key);
-      if (checkpoint) ask(key, endsTouched(checkpoint, position));
-    }
-  }
+  for (const work of withImplied(touched)) for (const checkpoint of catalogue) ask(checkpoint.key, disturbedAt(checkpoint, work));
   const items: SheetItem[] = catalogue
     .filter((checkpoint) => positionsByKey.has(checkpoint.key))
     .map((checkpoint) => ({ checkpoint, critical: true, positions: [...(positionsByKey.get(checkpoint.key) ?? [])].sort() }));
@@ -43,6 +46,13 @@ export function reLookSheet(failed: readonly Failed[], touched: readonly Touched
     route: 'm-front-first',
     clears: false,
     validity: { until: 'never' },
+    ...(newWheels.length > 0 ? { newWheels } : {}),
     items,
   };
+}
+
+/** The ends whose wheel a repair renewed: a wheel that went on touched its hub and its truing there. */
+export function wheelsRenewed(used: readonly { readonly kind: PartKind }[], touched: readonly Touched[]): readonly (typeof WHEEL_ENDS)[number][] {
+  if (!used.some(({ kind }) => kind === 'wheel')) return [];
+  return WHEEL_ENDS.filter((end) => touched.some(({ touch, position }) => touch === 'hub-bearings' && position === end));
 }

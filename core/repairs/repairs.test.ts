@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, DEFAULT_POLICY, ZONES } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY, leastWork, positionsOfTouch, TOUCHES, ZONES, type Touched } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/core/testing';
-import { canTouch, judgeReLook, positionsOfTouch, reLookSheet, TOUCHES, usualTouches, type Touched } from './index';
+import { canTouch, judgeReLook, reLookSheet } from './index';
 
 const hardtail = USUAL_BUILD.hardtail;
 const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
@@ -40,17 +40,21 @@ describe('the sheet of a re-look', () => {
     expect(found).toBe(true);
   });
 
-  it.each(Object.entries(USUAL_BUILD))('offers on a %s only work whose looks it has', (_kind, build) => {
-    for (const touch of ['assist-wiring', 'rear-suspension', 'fork-suspension'] as const) {
-      const own = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).some(({ key }) => !key.startsWith('headset'));
-      expect(canTouch(touch, build), touch).toBe(own);
+  it.each(Object.entries(USUAL_BUILD))('offers on a %s only work whose parts it has', (_kind, build) => {
+    for (const [touch, own] of [
+      ['assist-wiring', 'assist-wiring@only'],
+      ['rear-suspension', 'suspension-pivots@only'],
+      ['fork-suspension', 'fork-legs@only'],
+    ] as const) {
+      const asked = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).map(({ key }) => key);
+      expect(canTouch(touch, build), touch).toBe(asked.includes(own));
     }
   });
 
   it('proposes touches for a fault in every zone but those that disturb nothing', () => {
-    const silent = ZONES.filter((zone) => usualTouches({ zone, position: 'only' }).length === 0);
+    const silent = ZONES.filter((zone) => leastWork({ zone, position: 'only' }).length === 0);
     expect(silent).toEqual(['frame', 'off-bike']);
-    expect(usualTouches({ zone: 'rear-brake', position: 'rear' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
+    expect(leastWork({ zone: 'rear-brake', position: 'rear' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
   });
 });
 
@@ -84,6 +88,15 @@ describe('judging a re-look', () => {
   it('moves nothing when it is incomplete or failed again', () => {
     expect(look('sound', 'pia', false)).toEqual({ ok: true, value: [] });
     expect(look('fault')).toEqual({ ok: true, value: [] });
+  });
+
+  it('wants a second person for a soon on brakes that ran out, not for one that has time left', () => {
+    const soon = { state: 'mended', severity: 'soon', floor: 'soon', mendedBy: 'tom' } as const;
+    const overdue = findingLike({ ...soon, limit: { until: NOON, outings: 5 } });
+    expect(look('sound', 'tom', true, overdue)).toMatchObject({ ok: false, refusal: { code: 're-look.second-person' } });
+    expect(look('sound', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 're-looked' }] });
+    expect(look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok).toBe(true);
+    expect(look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 }, outingsUsed: 5 })).ok).toBe(false);
   });
 
   it('wants a second person for a stop on brakes, not for one on the saddle', () => {

@@ -1,7 +1,7 @@
 import type { Checkpoint, Fault, Rule, Severity } from '@cadre/core/catalogue';
 import type { Accessory, BuildWord } from '@cadre/core/fleet';
 
-type More = Pick<Fault, 'by' | 'legal' | 'askNext'>;
+type More = Pick<Fault, 'by' | 'legal' | 'askNext' | 'stopWhere' | 'work'>;
 
 /** A fault in one line of a data table. */
 export function fault(key: string, name: string, floor: Severity, doNext: string, more: More = {}): Fault {

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { DRAWINGS, isSchoolQuestion, SCHOOL_QUESTIONS, SCHOOLS, SEVERITIES, positionsAsked, truthOf } from '@cadre/core/catalogue';
 import { isMeasure } from '@cadre/core/measures';
-import { RE_LOOK_TABLE } from '@cadre/core/repairs';
-import { CHECKPOINTS, RIDE_OUT, SCHOOL_PROSE, SHIPPED_SHEETS } from './index';
+import { CHECKPOINTS, SCHOOL_PROSE, SHIPPED_SHEETS } from './index';
 
 const known = new Set(CHECKPOINTS.map((each) => each.key));
 
@@ -110,31 +109,6 @@ describe('the shipped catalogue', () => {
     expect(faults.length).toBeGreaterThan(0);
     // A cracked rotor or pedal is a part one changes; frames, forks, rims, fluid and batteries are not.
     expect(faults.every((fault) => fault.toMechanic)).toBe(true);
-  });
-});
-
-describe('the tables of what work touches', () => {
-  it('name only checkpoints there are', () => {
-    for (const keys of Object.values(RE_LOOK_TABLE)) for (const key of keys) expect(known.has(key), key).toBe(true);
-  });
-
-  it.each([
-    ['axle-out', ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'stops-wheel', 'rotor', 'tyre-clearance']],
-    ['stem-headset', ['headset-play', 'levers-on-bar', 'brake-hose', 'brake-cable']],
-    ['chain-sprockets', ['shifts', 'derailleur-gap', 'chain-slack']],
-    ['brake-work', ['lever-hold', 'stops-wheel', 'bedded-in']],
-  ] as const)('after %s look again at what it disturbs', (touch, keys) => {
-    expect(RE_LOOK_TABLE[touch]).toEqual(expect.arrayContaining([...keys]));
-  });
-
-  it('loosen nothing that a ride-out would not look at again', () => {
-    const rideOut = new Set(RIDE_OUT.items.map((item) => item.checkpoint.key));
-    for (const [touch, keys] of Object.entries(RE_LOOK_TABLE))
-      if (touch !== 'fork-suspension')
-        expect(
-          keys.some((key) => rideOut.has(key)),
-          touch,
-        ).toBe(true);
   });
 });
 

@@ -1,7 +1,17 @@
 import { limitRows, readingRows } from './print-measures';
-import { BY, criticalBecause, positionsAsked, ruleText, SCHOOL_QUESTIONS, SEVERITIES, ZONES, type Checkpoint } from '@cadre/core/catalogue';
+import {
+  BY,
+  criticalBecause,
+  positionsAsked,
+  ruleText,
+  SCHOOL_QUESTIONS,
+  SEVERITIES,
+  TOUCHES,
+  ZONES,
+  type Checkpoint,
+  type Touch,
+} from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { RE_LOOK_TABLE, TOUCHES } from '@cadre/core/repairs';
 import { SCHOOL_PROSE } from './schools';
 import { CHECKPOINTS, SHIPPED_SHEETS } from './sheets';
 import { walkSheets } from './walk';
@@ -53,6 +63,14 @@ export function printCatalogue(): string {
   ].join('\n\n');
 }
 
+/** The checkpoints that one kind of work disturbs, those at one end only with the end named. */
+function disturbedBy(touch: Touch): string {
+  const named = CHECKPOINTS.flatMap(({ key, disturbedBy = [] }) =>
+    disturbedBy.filter((each) => each.split('@')[0] === touch).map((each) => (each === touch ? key : `${key} (${each.split('@')[1]})`)),
+  );
+  return named.join(', ');
+}
+
 /** The rules behind the catalogue: sheets over kinds, what is critical, what work touches, the schools. */
 export function printRules(): string {
   const walk = walkSheets();
@@ -96,7 +114,7 @@ export function printRules(): string {
     'After the work on the left, what is on the right is looked at again; the build drops what it rules out.',
     table(
       ['work', 'looked at again'],
-      TOUCHES.map((touch) => [touch, RE_LOOK_TABLE[touch].join(', ')]),
+      TOUCHES.map((touch) => [touch, disturbedBy(touch)]),
     ),
     '## Schools',
     ...SCHOOL_QUESTIONS.flatMap((question) => {

@@ -1,4 +1,5 @@
 import { BY, criticalBecause, type By, type Checkpoint, type SheetItem, type SheetVersion } from '@cadre/core/catalogue';
+import type { MishapKind } from '@cadre/core/mishaps';
 import { assistAndRest } from './checkpoints/assist-and-rest';
 import { brakes } from './checkpoints/brakes';
 import { brakesWorkshop } from './checkpoints/brakes-workshop';
@@ -9,6 +10,7 @@ import { steering } from './checkpoints/steering';
 import { steeringWorkshop } from './checkpoints/steering-workshop';
 import { wheels } from './checkpoints/wheels';
 import { wheelsWorkshop } from './checkpoints/wheels-workshop';
+import { checkpointsAfter } from './incidents';
 import * as choices from './sheet-choices';
 
 /** Every checkpoint that ships. Keys are unique (held by a test). */
@@ -35,6 +37,8 @@ function items(keys: readonly string[], between: readonly By[], everything = fal
     return { checkpoint, critical: everything || criticalBecause(checkpoint, between) !== null };
   });
 }
+
+const keysAfter = (kind: MishapKind): readonly string[] => checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key);
 
 interface Said extends Pick<SheetVersion, 'key' | 'name' | 'purpose'> {
   readonly keys: readonly string[];
@@ -139,7 +143,7 @@ export const SHIPPED_SHEETS: readonly SheetVersion[] = [
     key: 'after-crash',
     name: 'After a crash',
     purpose: 'What a blow can do. Nothing may be left out.',
-    keys: choices.CRASH,
+    keys: keysAfter('crash'),
     between: ['crash'],
     everything: true,
   }),
@@ -147,7 +151,7 @@ export const SHIPPED_SHEETS: readonly SheetVersion[] = [
     key: 'after-transport',
     name: 'After transport',
     purpose: 'What straps, hooks and the next bike can do. Nothing may be left out.',
-    keys: choices.TRANSPORT,
+    keys: keysAfter('transport'),
     between: ['crash', 'work'],
     everything: true,
   }),
@@ -155,7 +159,7 @@ export const SHIPPED_SHEETS: readonly SheetVersion[] = [
     key: 'after-dunking',
     name: 'After a dunking',
     purpose: 'What water can do, salt water most of all. Nothing may be left out.',
-    keys: choices.DUNKING,
+    keys: keysAfter('dunking'),
     between: ['water'],
     everything: true,
   }),

@@ -1,6 +1,7 @@
 export { faultyMorning } from './faulty-bikes';
 export { onLike } from './measured-on';
 export { valueOf, wrongFields } from './measured';
+export { TRIAL_BIKES } from './trial-bikes';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck, type Finding, type Judgement } from '@cadre/core/findings';

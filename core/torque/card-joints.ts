@@ -1,4 +1,4 @@
-import { fitItem, JOINTS, type Build, type Joint } from '@cadre/core/fleet';
+import { fitItem, JOINTS, type Build, type FitList, type Joint } from '@cadre/core/fleet';
 
 /** What the hand must know before the wrench turns; the words are the screen's. */
 export const JOINT_CAUTIONS = [
@@ -43,14 +43,27 @@ const JOINT_BOLTS: Record<Joint, number> = {
 const isNutted = (build: Build, joint: Joint): boolean =>
   (joint === 'axle-front' && build.retentionFront === 'nutted') || (joint === 'axle-rear' && build.retentionRear === 'nutted');
 
-function cautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
+/** What a joint clamps, where carbon calls for its own care. */
+const CLAMPS: Partial<Record<Joint, string>> = {
+  'stem-steerer': 'steererMaterial',
+  'stem-faceplate': 'barMaterial',
+  'bar-clamp': 'barMaterial',
+  'lever-clamp': 'barMaterial',
+  'seatpost-clamp': 'postMaterial',
+};
+
+function cautionsOf(joint: Joint, build: Build, fit: FitList): readonly JointCaution[] {
+  const clamped = CLAMPS[joint];
+  const isCarbon = (clamped !== undefined && fit[clamped] === 'carbon') || (joint === 'seatpost-clamp' && build.frameMaterial === 'carbon');
+  return [...ownCautionsOf(joint, build), ...(isCarbon ? (['carbon'] as const) : [])];
+}
+
+function ownCautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
   switch (joint) {
     case 'stem-steerer':
       return ['before-preload', 'by-turns'];
     case 'stem-faceplate':
       return ['even-gaps'];
-    case 'seatpost-clamp':
-      return build.frameMaterial === 'carbon' ? ['carbon'] : [];
     case 'pedal':
       return ['left-thread'];
     case 'caliper-mount':
@@ -65,14 +78,14 @@ function cautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
   }
 }
 
-/** The joints of a bike built so, in the order of its fit list: bars held by a faceplate are one joint that stem and bar both speak of. */
-export function jointsOf(build: Build): readonly CardJoint[] {
+/** The joints of a bike built so, in the order of its fit list (`fit` says what is of carbon): bars held by a faceplate are one joint that stem and bar both speak of. */
+export function jointsOf(build: Build, fit: FitList = {}): readonly CardJoint[] {
   const has = (joint: Joint): boolean => fitItem(`torqueMax:${joint}`)?.on(build) ?? false;
   const faceplate = has('stem-faceplate') && build.headset === 'threadless';
   return JOINTS.filter((joint) => has(joint) && joint !== (faceplate ? 'bar-clamp' : 'stem-faceplate')).map((joint) => ({
     joint,
     statedBy: joint === 'stem-faceplate' || joint === 'bar-clamp' ? ['stem-faceplate', 'bar-clamp'] : [joint],
     bolts: isNutted(build, joint) ? 2 : JOINT_BOLTS[joint],
-    cautions: cautionsOf(joint, build),
+    cautions: cautionsOf(joint, build, fit),
   }));
 }

@@ -1,11 +1,13 @@
+import type { Touch, Touched } from '@cadre/core/catalogue';
 import type { Build, Joint } from '@cadre/core/fleet';
-import type { Touch, Touched } from '@cadre/core/repairs';
 import { jointsOf } from './card-joints';
 
 const JOINTS_OF: Record<Touch, readonly Joint[]> = {
   'axle-out': [],
   'tyre-off': [],
+  'air-out': [],
   'wheel-trued': [],
+  'hub-bearings': [],
   'brake-work': ['caliper-mount', 'rotor-bolt'],
   'stem-headset': ['stem-steerer', 'stem-faceplate', 'bar-clamp'],
   'bar-levers-grips': ['lever-clamp', 'stem-faceplate', 'bar-clamp'],

@@ -1,5 +1,5 @@
 import type { MeasuredBike, PolicyVersion, Schools } from '@cadre/core/catalogue';
-import type { FitList, Joint, TorqueByJoint } from '@cadre/core/fleet';
+import { inheritFit, type FitList, type Joint, type TorqueByJoint } from '@cadre/core/fleet';
 import { torqueFor, type TorqueAnswer } from '@cadre/core/measures';
 import { jointsOf, type CardJoint } from './card-joints';
 
@@ -59,7 +59,8 @@ function wayOf(joint: Joint, schools: Pick<Schools, 'torque' | 'leverClamp'>): T
  */
 export function torqueCard(bike: MeasuredBike, policy: Pick<PolicyVersion, 'schools' | 'torqueMost'>): readonly TorqueCardRow[] {
   const margin = policy.schools.torque === 'ten-under' ? MARGIN : 0;
-  return jointsOf(bike.build).map((joint) => {
+  const fit = inheritFit(inheritFit(bike.model, bike.own), bike.parts);
+  return jointsOf(bike.build, fit).map((joint) => {
     const stated = statedOf(bike, joint.statedBy, policy.torqueMost);
     const at = (end: StatedFigure['end']) =>
       stated.filter((each) => each.end === end).map((each) => ({ of: `${each.on}:${each.joint}`, value: each.value }));

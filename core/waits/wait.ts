@@ -1,3 +1,4 @@
+import type { LimitSource } from '@cadre/core/measures';
 import type { Position } from '@cadre/core/catalogue';
 
 /** What is waited for: a pressure to hold, a patch to dry, joints to settle, a battery in the store, or simply another look. */
@@ -27,6 +28,8 @@ export interface Wait {
   /** Of a soak: the pressure set, and the least the tyre may have, kPa, where it is known. */
   readonly gauged: Gauged | null;
   readonly floor: number | null;
+  /** Where that floor comes from; absent on waits from before it was kept: marked. */
+  readonly floorSource?: LimitSource | undefined;
 }
 
 const HOUR_MS = 3_600_000;

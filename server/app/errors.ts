@@ -53,6 +53,7 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'severity.not-higher': 422,
   'severity.not-lower': 422,
   'severity.under-stop-floor': 422,
+  'finding.still-asked': 422,
   'merge.other-bike': 422,
   'merge.other-look': 422,
   'merge.same': 422,

@@ -23,7 +23,7 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import { closeFinding, findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -295,6 +295,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(lookAcross, async ({ params }, actor) => s.findings.lookAcross(actor, params.id)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
     answering(findingsOfBike, async ({ params, query }, actor) => s.findings.ofBike(actor, params.id, query)),
+    answering(closeFinding, async ({ params, body }, actor) => s.findings.close(actor, params.id, body)),
     answering(mergeFindings, async ({ params, body }, actor) => s.findings.merge(actor, params.id, body)),
     answering(listCosts, async ({ query }, actor) => repairCosts(source, actor, query)),
     answering(planRepair, async ({ params, body }, actor) => s.repairs.plan(actor, params.id, body)),

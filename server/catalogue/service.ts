@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { droppedCriticals, sheetIssues, spanOf, type Checkpoint, type SheetSpan, type SheetVersion } from '@cadre/core/catalogue';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { programChain, requireAct, type Actor } from '@cadre/server/people';
 import { hashOf, RefusedError, type Record } from '@cadre/server/records';
 import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
@@ -31,10 +31,11 @@ export async function publishedSheets(tx: EntityManager): Promise<readonly Sheet
   return rows.sort((a, b) => (a.key < b.key ? -1 : 1));
 }
 
-/** Every checkpoint of the published sheets, once: what a re-look can be made of. */
+/** Every checkpoint there is, once, worded as published last: a re-look asks of a shipped one even where every sheet leaves it out. */
 export async function publishedCheckpoints(tx: EntityManager): Promise<readonly Checkpoint[]> {
-  const byKey = new Map<string, Checkpoint>();
-  for (const { sheet } of await publishedSheets(tx)) for (const item of sheet.items) byKey.set(item.checkpoint.key, item.checkpoint);
+  const byKey = new Map<string, Checkpoint>(CHECKPOINTS.map((each) => [each.key, each]));
+  for (const { sheet } of await publishedSheets(tx))
+    for (const item of sheet.items) byKey.set(item.checkpoint.key, { ...byKey.get(item.checkpoint.key), ...item.checkpoint });
   return [...byKey.values()];
 }
 

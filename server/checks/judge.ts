@@ -2,7 +2,7 @@ import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { isAfterMishap } from '@cadre/core/mishaps';
 import { askedOf, ruledOutOf, ruleText, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
-import { foldMarks, isHasty } from '@cadre/core/checks';
+import { foldMarks, isHasty, markedUnasked } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { judgeReLook } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
@@ -35,11 +35,14 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Pe
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
   const asked = askedOf(sheet, fitted);
-  const standings = await measuredStandings(tx, bike, sheet, asked, foldMarks(marks), policy);
+  const folded = foldMarks(marks);
+  const noLongerAsked = markedUnasked(sheet, asked, folded);
+  const standings = await measuredStandings(tx, bike, sheet, [...asked, ...noLongerAsked], folded, policy);
   const stands = !sheet.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked,
+    noLongerAsked,
     standings,
     open: facts.findings,
     putRightBefore: await putRightBefore(tx, bike.id, signedAt - policy.comingBack.days * DAY_MS, signedAt),

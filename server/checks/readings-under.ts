@@ -1,7 +1,7 @@
 import { In, type EntityManager } from 'typeorm';
 import type { previewPolicy } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
-import { askedOf, measuredOn, type PolicyVersion, type Position } from '@cadre/core/catalogue';
+import { askedOf, measuredOn, onChecklist, type PolicyVersion, type Position } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { readingEffect } from '@cadre/core/findings';
 import { bikeEntity, type BikeRow } from '@cadre/server/fleet/entities';
@@ -54,7 +54,7 @@ export async function readingsUnder(tx: EntityManager, from: PolicyVersion, to: 
     const asked = askedOf(sheet, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
       (each) => each.checkpoint.key === checkpoint && each.position === position,
     );
-    const effect = asked && readingEffect(reading, measuredOn(asked, on, from), measuredOn(asked, on, to));
+    const effect = asked && readingEffect(reading, measuredOn(asked, onChecklist(on, sheet), from), measuredOn(asked, onChecklist(on, sheet), to));
     if (!asked || !effect) continue;
     const { measure, typed } = reading;
     effects.push({

@@ -1,8 +1,8 @@
 import { In, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import type { findingsOfBike, lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
+import type { closeFinding, findingsOfBike, lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf, QueryOf } from '@cadre/contract/http';
-import { limitFor, lookAcross, maySetSeverity, mergeFindings, TELLING_WORK_MS } from '@cadre/core/findings';
-import { usualTouches } from '@cadre/core/repairs';
+import { leastWork } from '@cadre/core/catalogue';
+import { closeUnasked, limitFor, lookAcross, maySetSeverity, mergeFindings, TELLING_WORK_MS } from '@cadre/core/findings';
 import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
 import { bikeEntity } from '@cadre/server/fleet/entities';
@@ -10,6 +10,7 @@ import { requireAct, type Actor } from '@cadre/server/people';
 import { findingOf } from '@cadre/server/projection';
 import { orRefuse, RefusedError, type Record } from '@cadre/server/records';
 import { findingEntity, type FindingRow } from './entities';
+import { isStillAsked, repairSettled } from './asked-still';
 import { havingFault, lookedSince, matesOf } from './mates';
 
 /** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
@@ -69,6 +70,29 @@ export class Findings {
     );
   }
 
+  /** A finding whose part is no longer on the bike, closed by name. What held the bike waits for its release. */
+  async close(actor: Actor, id: string, body: BodyOf<typeof closeFinding>): Promise<AnswerOf<typeof closeFinding>> {
+    requireAct(actor, 'repair');
+    const found = await this.rowOf(this.source.manager, id);
+    const { siteId } = await findBike(this.source.manager, found.bikeId);
+    return this.record.act(
+      { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
+      async (tx) => {
+        const { bikeId, ...row } = await this.rowOf(tx, id);
+        const before = findingOf({ bikeId, ...row });
+        const { policy } = await currentPolicy(tx);
+        const isAsked = await isStillAsked(tx, bikeId, before);
+        const finding = orRefuse(closeUnasked({ finding: before, isAsked, by: actor.id, policy, now: this.now() }));
+        return {
+          kind: 'finding.closed',
+          body: { bikeId, finding, reason: body.reason, settles: await repairSettled(tx, bikeId, before) },
+          happenedAt: body.at,
+        };
+      },
+      async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof closeFinding>,
+    );
+  }
+
   /** What a bike has or had, the newest first. */
   async ofBike(actor: Actor, bikeId: string, query: QueryOf<typeof findingsOfBike>): Promise<AnswerOf<typeof findingsOfBike>> {
     requireAct(actor, 'see');
@@ -107,7 +131,7 @@ export class Findings {
     const finding = findingOf(row);
     const mates = await matesOf(tx, new Date(finding.openedAt - TELLING_WORK_MS));
     const own = mates.find((mate) => mate.bikeId === row.bikeId);
-    const touches = usualTouches(finding).map((each) => each.touch);
+    const touches = leastWork(finding).map((each) => each.touch);
     const siblings = own ? lookAcross(finding, own, mates, touches) : [];
     const ids = siblings.map((sibling) => sibling.bikeId);
     const looked = await lookedSince(tx, ids, finding.checkpoint, new Date(finding.openedAt));

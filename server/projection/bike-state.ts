@@ -1,6 +1,6 @@
 import { In, IsNull, Not, type EntityManager } from 'typeorm';
 import { askedOf, askedKey, DEFAULT_POLICY } from '@cadre/core/catalogue';
-import { foldMarks, type Mark } from '@cadre/core/checks';
+import { foldMarks, markedUnasked, type Mark } from '@cadre/core/checks';
 import { floorOf, severityOf, type Finding } from '@cadre/core/findings';
 import {
   evaluateFitness,
@@ -39,8 +39,10 @@ async function draftStopsOf(tx: EntityManager, bike: BikeRow, open: readonly Che
     const measured = marks.some((mark) => mark.reading);
     if (!measured && !marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
     const { sheet } = await sheetByHash(tx, check.sheetHash);
-    const questions = askedOf(sheet, await fittedOf(tx, bike));
+    const asked = askedOf(sheet, await fittedOf(tx, bike));
     const folded = foldMarks(marks.map(markOf));
+    // A stop that was marked stays one, whatever the bike was built into meanwhile.
+    const questions = [...asked, ...markedUnasked(sheet, asked, folded)];
     const standings = measured ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy) : folded;
     for (const asked of questions) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));

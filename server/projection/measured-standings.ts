@@ -1,19 +1,16 @@
 import { In, type EntityManager } from 'typeorm';
-import { measuredOn, type Asked, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import { measuredOn, onChecklist, type Asked, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
 import { asMeasured, type MeasuredStanding } from '@cadre/core/findings';
 import { measuredBikes } from '@cadre/server/fleet';
 import type { BikeRow } from '@cadre/server/fleet/entities';
 import { personEntity } from '@cadre/server/people/entities';
 
-/** The sheet a bike is laid up with: what is charged then is charged for the store. */
-const LAY_UP = 'lay-up';
-
 /** What stands of a check once readings have their word on this bike, in this program. Costs nothing where nothing was measured. */
 export async function measuredStandings(
   tx: EntityManager,
   bike: BikeRow,
-  sheet: Pick<SheetVersion, 'key'>,
+  sheet: Pick<SheetVersion, 'key' | 'newWheels'>,
   asked: readonly Asked[],
   standings: ReadonlyMap<string, Standing>,
   policy: PolicyVersion,
@@ -25,6 +22,6 @@ export async function measuredStandings(
   const asides = readings.filter((mark) => mark.reading?.aside).map((mark) => mark.author);
   const leads =
     asides.length === 0 ? [] : await tx.getRepository(personEntity).find({ where: { id: In(asides), role: 'lead' }, select: { id: true } });
-  const on = { ...measured, inStore: measured.inStore === true || sheet.key === LAY_UP };
+  const on = onChecklist(measured, sheet);
   return asMeasured(asked, standings, (each) => measuredOn(each, on, policy), new Set(leads.map((lead) => lead.id)));
 }

@@ -235,6 +235,9 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
       return keepFindings(tx, entry.body.bikeId, entry.body.findings);
     case 'finding.merged':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding, entry.body.closed]);
+    case 'finding.closed':
+      if (entry.body.settles) await tx.getRepository(repairEntity).update({ id: entry.body.settles }, { state: 're-looked' });
+      return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'finding.severity-set':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'repair.started': {

@@ -1,4 +1,4 @@
-import type { PolicyVersion, SheetVersion, System } from '@cadre/core/catalogue';
+import type { PolicyVersion, SheetVersion, System, Touched } from '@cadre/core/catalogue';
 import type { Build, BuildField, FitList, FitmentPosition, Joint, Model, Part, Whereabouts } from '@cadre/core/fleet';
 import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
@@ -9,7 +9,7 @@ import type { Shape } from '@cadre/core/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { EntryKind } from '@cadre/core/records';
 import type { CountReason, StockItem } from '@cadre/core/parts';
-import type { RepairPlan, Touched, UsedPart } from '@cadre/core/repairs';
+import type { RepairPlan, UsedPart } from '@cadre/core/repairs';
 import type { Gauged, Wait } from '@cadre/core/waits';
 
 export interface BikeDocument {
@@ -139,6 +139,8 @@ export interface EntryBodies extends Record<EntryKind, object> {
   /** A new policy moved limits or weights of what is open on this bike. */
   'finding.under-policy': { bikeId: string; findings: readonly Finding[]; policyHash: string };
   'finding.merged': { bikeId: string; finding: Finding; closed: Finding };
+  /** Its part is not on the bike any more. `settles`: the repair whose last question it was. */
+  'finding.closed': { bikeId: string; finding: Finding; reason: string; settles: string | null };
   'finding.severity-set': { bikeId: string; finding: Finding; reason: string };
   'repair.started': { bikeId: string; repairId: string; findings: readonly Finding[] };
   'repair.done': {

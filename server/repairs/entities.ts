@@ -1,6 +1,7 @@
+import type { Touched } from '@cadre/core/catalogue';
 import { EntitySchema } from 'typeorm';
 import type { Joint } from '@cadre/core/fleet';
-import type { RepairPlan, Touched, UsedPart } from '@cadre/core/repairs';
+import type { RepairPlan, UsedPart } from '@cadre/core/repairs';
 import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
 
 export interface RepairRow {

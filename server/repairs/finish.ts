@@ -3,6 +3,7 @@ import type { BodyOf } from '@cadre/contract/http';
 import type { finishRepair } from '@cadre/contract/repairs';
 import type { Part } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
+import { leastWork, withImplied } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches, type UsedPart } from '@cadre/core/repairs';
 import { torqueCard } from '@cadre/core/torque';
 import { currentPolicy } from '@cadre/server/catalogue';
@@ -70,7 +71,7 @@ async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body
   }
 }
 
-/** Everything a repair done says: parts off and on, the work, what it touched (a renewed part touches at least its own), minutes. */
+/** Everything a repair done says: parts off and on, the work, what it touched (at least what its findings and renewed parts do), minutes. */
 export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, by: string): Promise<Saying[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
@@ -85,14 +86,19 @@ export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, 
   const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
   const used = takeOffShelf(items, body);
   const fitted = await renewing(tx, items, bikeId, repairId, body);
-  const ofParts = fitted.flatMap((saying) => (saying.kind === 'part.fitted' ? touchesOfPart(saying.body.part.kind, saying.body.position) : []));
+  const { build } = await findBike(tx, bikeId);
+  const ofParts = fitted.flatMap((saying) =>
+    saying.kind === 'part.fitted' ? touchesOfPart(saying.body.part.kind, saying.body.position, build) : [],
+  );
   const findings = (await factsOf(tx, bikeId)).findings
     .filter((finding) => repair.findingIds.includes(finding.id))
     .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: by }));
+  // What the findings' own work disturbs cannot be left out by leaving it unticked.
+  const touched = withImplied(withTouches(body.touched, [...findings.flatMap(leastWork), ...ofParts]));
   const done: Saying = {
     kind: 'repair.done',
     body: {
-      ...{ bikeId, repairId, findings, work: body.work, touched: withTouches(body.touched, ofParts), minutes: body.minutes },
+      ...{ bikeId, repairId, findings, work: body.work, touched, minutes: body.minutes },
       ...{ used, torques: body.torques },
     },
     happenedAt: body.at,

@@ -7,7 +7,7 @@ import { finishRepair, leaveApart, openReLook, putTogether, releaseBike, startRe
 import { changePolicy } from '@cadre/test-world/client';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
-import type { Touched } from '@cadre/core/repairs';
+import type { Touched } from '@cadre/core/catalogue';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 

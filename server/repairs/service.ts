@@ -17,7 +17,7 @@ import type {
 import { askedOf } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { releaseReadiness } from '@cadre/core/fitness';
-import { reLookSheet } from '@cadre/core/repairs';
+import { reLookSheet, wheelsRenewed } from '@cadre/core/repairs';
 import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { describeCheck } from '@cadre/server/checks';
@@ -177,7 +177,7 @@ export class Repairs {
         if (open) throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
         const facts = await factsOf(tx, repair.bikeId);
         const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
-        const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx));
+        const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx), wheelsRenewed(repair.used, repair.touched));
         const bike = await findBike(tx, repair.bikeId);
         if (askedOf(sheet, await fittedOf(tx, bike)).length === 0) throw new RefusedError('repair.nothing-to-re-look');
         return {

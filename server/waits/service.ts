@@ -45,7 +45,7 @@ export class Waits {
           outingsUsed: 0,
           raisedAt: null,
           gauged: gauged ? { ...gauged, at } : null,
-          floor: kind === 'soak' ? await this.floorOf(tx, bikeId, position) : null,
+          ...(kind === 'soak' ? await this.floorOf(tx, bikeId, position) : { floor: null }),
         };
         return { kind: 'wait.set', body: { bikeId, wait }, happenedAt: at };
       },
@@ -53,11 +53,13 @@ export class Waits {
     );
   }
 
-  /** The least the tyre at this end may have, as marked or by the house's floor. */
-  private async floorOf(tx: EntityManager, bikeId: string, position: Wait['position']): Promise<number | null> {
+  /** The lowest the tyre at this end may have, and where that comes from. */
+  private async floorOf(tx: EntityManager, bikeId: string, position: Wait['position']): Promise<Pick<Wait, 'floor' | 'floorSource'>> {
     const measured = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
     const { policy } = await currentPolicy(tx);
-    return measured ? windowOn(measuredOn({ position, zone: 'front-wheel' }, measured, policy)).floor : null;
+    if (!measured) return { floor: null };
+    const { floor, floorSource } = windowOn(measuredOn({ position, zone: 'front-wheel' }, measured, policy));
+    return { floor, ...(floorSource === undefined ? {} : { floorSource }) };
   }
 
   async answer(actor: Actor, id: string, body: BodyOf<typeof answerWait>): Promise<Answered> {

@@ -4,7 +4,7 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { Build, FitmentPosition } from '@cadre/core/fleet';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { usualTouches } from '@cadre/core/repairs';
+import { leastWork } from '@cadre/core/catalogue';
 import type { Services } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/people';
 import { markFor, type Exception } from '@cadre/test-world/builders';
@@ -195,7 +195,7 @@ async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding
   await services.repairs.start(actors.tomas, { id: repairId, bikeId, findingIds: findings.map((finding) => finding.id), at });
   const doneAt = at + 25 * MINUTE_MS;
   world.at(doneAt);
-  const touched = new Map(findings.flatMap((finding) => usualTouches(finding)).map((each) => [`${each.touch}@${each.position}`, { ...each }]));
+  const touched = new Map(findings.flatMap((finding) => leastWork(finding)).map((each) => [`${each.touch}@${each.position}`, { ...each }]));
   await services.repairs.finish(actors.tomas, repairId, {
     id: newId(),
     work: findings.map((finding, index) => ({

@@ -78,6 +78,10 @@ const WORDS: Record<ErrorCode, Words> = {
   'severity.not-lower': say('It has that severity already.', 'Choose another.'),
   'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, re-look, release.'),
   'repair.finding-not-open': say('This finding is closed or gone.', 'Reload the bench.'),
+  'finding.still-asked': (p) => ({
+    what: `${typeof p.fault === 'string' ? p.fault : 'This finding'}: the part is still on this bike.`,
+    todo: 'Repair it and look again. If the part was taken off, change the bike’s build first.',
+  }),
   'merge.other-bike': say('These findings are on two bikes.', 'A merge is of one bike. Open a look across to follow one fault over several.'),
   'merge.other-look': (p) => ({
     what: `Two different looks: ${list(p.checkpoints)}.`,

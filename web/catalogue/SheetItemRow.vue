@@ -2,9 +2,10 @@
 import { computed, ref } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, Pencil, X } from '@lucide/vue';
 import { criticalBecause, type By, type SheetItem } from '@cadre/core/catalogue';
-import { MEASURES, isMeasure, readNumber } from '@cadre/core/measures';
+import { MEASURES, isMeasure, OWN_LIMIT_SEVERITIES, readNumber, type OwnLimitSeverity } from '@cadre/core/measures';
 import { useDragPlace } from '@cadre/web/ui';
 import { criticalWords } from './sheet-wording';
+import { SEVERITY_WORDS } from './wording';
 
 /** One checkpoint on a sheet being written: where it stands, whether critical here, its own minutes and limit. */
 const props = defineProps<{ item: SheetItem; between: readonly By[]; own: boolean; first: boolean; last: boolean; wasCritical: boolean }>();
@@ -23,6 +24,8 @@ const unit = computed(() => {
   const measure = props.item.checkpoint.measure;
   return measure && isMeasure(measure) ? MEASURES[measure] : null;
 });
+/** What a reading past the checklist's own limit is unless its author chooses. */
+const usual = computed<OwnLimitSeverity>(() => (props.item.checkpoint.measure === 'chain' ? 'upkeep' : 'soon'));
 function setNumber(event: Event, then: (value: number | undefined) => void): void {
   const typed = (event.target as HTMLInputElement).value.trim();
   const read = typed === '' ? undefined : readNumber(typed);
@@ -115,6 +118,16 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
               @change="setNumber($event, (most) => emit('set', { limit: { ...item.limit, most } }))"
           /></label>
           <span class="pb-3 text-soft">{{ unit === 'ratio' ? 'as a part of 1' : unit }}</span>
+          <label v-if="item.limit?.least !== undefined || item.limit?.most !== undefined"
+            >Past it<select
+              :value="item.limit.severity ?? usual"
+              class="ml-2 h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
+              data-limit-severity
+              @change="emit('set', { limit: { ...item.limit, severity: ($event.target as HTMLSelectElement).value as OwnLimitSeverity } })"
+            >
+              <option v-for="severity in OWN_LIMIT_SEVERITIES" :key="severity" :value="severity">{{ SEVERITY_WORDS[severity] }}</option>
+            </select></label
+          >
         </template>
         <button
           type="button"

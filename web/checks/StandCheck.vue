@@ -293,7 +293,7 @@ useKeys(
                 :asked="question"
                 :name="withPosition(question.checkpoint.name, question.position)"
                 :bike="bike"
-                :on="measuredOn(bike, question, check?.sheet.key)"
+                :on="measuredOn(bike, question, check?.sheet)"
                 :typed="readings.typed(question.key)"
                 :last="lastLooks.readingOf(question)"
                 :aside="readings.asideOf(question.key)"

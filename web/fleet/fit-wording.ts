@@ -46,6 +46,7 @@ const STEM_WORDS: Readonly<Record<string, string>> = {
   rimMax: 'Rim, most pressure',
   hookless: 'Hookless rim',
   sealant: 'Sealant',
+  startPressure: 'Chosen start pressure',
   axleCode: 'Axle code',
   spokeFloor: 'Spokes, least by the meter',
   fluid: 'Brake fluid',
@@ -66,6 +67,9 @@ const STEM_WORDS: Readonly<Record<string, string>> = {
   cassette: 'Cassette',
   hangerCode: 'Hanger code',
   batteryEnergy: 'Battery energy',
+  postMaterial: 'Seatpost material',
+  barMaterial: 'Handlebar material',
+  steererMaterial: 'Steerer material',
   postInsertMin: 'Post, least in the frame',
   maximumLoad: 'Most load, rider and bags',
 };

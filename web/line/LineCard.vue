@@ -61,7 +61,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
           :label="columns.length > 1 || measured.length > 1 ? columnName({ kind: 'question', ...question }) : undefined"
           :bike="row.bike"
-          :on="measuredOn(row.bike, question, row.sheet?.sheet.key)"
+          :on="measuredOn(row.bike, question, row.sheet?.sheet)"
           :typed="typedOf(question.key)"
           :aside="line.asideOf(row, question)"
           :may-aside="session.person?.role === 'lead'"

@@ -190,7 +190,7 @@ export function useLineGrid(line: Line): LineGrid {
     if (into.kind !== 'question') return { said: 'A value belongs to one checkpoint: choose it as what you go down the line with.', suggestion: '' };
     const question = of.asked.find((each) => each.key === into.key);
     if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
-    const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.sheet?.sheet.key));
+    const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.sheet?.sheet));
     if (cell.kind === 'refused') return cellWords(cell, text);
     return { question, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
   }

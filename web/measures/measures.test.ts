@@ -28,7 +28,7 @@ describe('the limits of a house', () => {
   it.each<[LimitKey, string, number]>([
     ['chainFew', '0.75 %', 0.0075],
     ['padRenew', '1,2 mm', 1.2],
-    ['tyreFloorFat', '0.6 bar', 60],
+    ['tyreFloorOver70', '0.6 bar', 60],
   ])('%s typed as %s is %d in the core', (key, typed, value) => expect(limitValue(key, typed)).toBe(value));
   it.each(['', 'thick', '1.2.3', 'NaN'])('“%s” is none', (typed) => expect(limitValue('padRenew', typed)).toBeNull());
 });

@@ -28,8 +28,9 @@ export function asTyped(reading: { readonly typed: string; readonly unit: string
 /** Where a limit comes from, after its figure. */
 export const SOURCE_WORDS: Record<LimitSource, string> = {
   marking: 'marked on the part',
-  sheet: 'this sheet’s own',
-  policy: 'set by this house',
+  sheet: 'this checklist’s own',
+  start: 'start chosen for this tyre',
+  policy: 'set by your policy',
   default: 'as Cadre ships',
 };
 
@@ -52,7 +53,7 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'stop-wheel': 'Keep it off the trail; true it and find what bent it.',
   'watch-spoke': 'Note its place from the valve.',
   'tension-spokes': 'Bring it up evenly; look again after the first outings.',
-  'tension-wheel': 'Slack all round: bring the whole side up evenly.',
+  'tension-wheel': 'Slack all round: keep it off the trail, bring the whole wheel up evenly.',
   'stop-spoke': 'A spoke without tension: keep it off the trail until it is tensioned and true.',
   pump: 'Pump it, gauge again and type that; if it will not hold, name the fault.',
   'let-down': 'Let air out, gauge again and type that.',
@@ -71,6 +72,7 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'stop-chain': 'It can come off: keep it off the trail, set the wheel back.',
   'set-charge': 'Charge or ride it to between the two.',
   'plan-battery': 'Short outings only; plan a new one.',
+  'own-limit': 'Past this checklist’s own limit: do what its author wants.',
   'person-says': 'Say whether it is sound.',
 };
 
@@ -127,7 +129,8 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
 } {
   const [worst, ...more] = reading.verdicts;
   if (!worst) return { words: '', bad: false };
-  const next = worst.word === 'sound' ? '' : ` ${NEXT_WORDS[worst.next]}`;
+  const aim = worst.aim ? ` Set it to ${shownValue(reading.measure, worst.aim.value)} (${SOURCE_WORDS[worst.aim.source]}).` : '';
+  const next = worst.word === 'sound' ? '' : ` ${NEXT_WORDS[worst.next]}${aim}`;
   const besides = more
     .filter((verdict) => verdict.word !== 'sound' && verdict.word !== 'unknown')
     .map((verdict) => ` Besides: ${NEXT_WORDS[verdict.next]}`);

@@ -81,6 +81,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say('A new policy moved what is open', faultsOf(body.findings), 'strong');
     case 'finding.merged':
       return say('Two findings told as one', faultsOf([body.finding]));
+    case 'finding.closed':
+      return say('Finding closed: its part is not on the bike any more', `${faultsOf([body.finding])} · ${text(body.reason)}`, 'strong');
     case 'finding.severity-set':
       return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':

@@ -87,6 +87,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         :busy="refusal.busy.value"
         @tick="tick(finding.id)"
         @regrade="(severity, reason) => refusal.run(() => bench.regrade(finding, severity, reason))"
+        @close="(reason) => refusal.run(() => bench.closeFinding(finding, reason))"
         @merge="(otherId) => refusal.run(() => bench.merge(finding, otherId))"
       />
       <li v-if="findings.length === 0" class="p-3 text-soft">No finding is open on it.</li>

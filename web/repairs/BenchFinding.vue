@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
-import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import { asBuilt, holds, SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import type { Build } from '@cadre/core/fleet';
 import { isStopNow, maySetSeverity, type Finding } from '@cadre/core/findings';
 import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
@@ -14,11 +15,11 @@ import { STATE_WORDS } from './wording';
 
 /** One finding as the bench sees it: what, where, who, how long it may ride, what to do; its weight changed or told as one with another. */
 const props = defineProps<{ bike: Bike; finding: Finding; taken: boolean; busy: boolean }>();
-const emit = defineEmits<{ tick: []; regrade: [severity: Severity, reason: string]; merge: [otherId: string] }>();
+const emit = defineEmits<{ tick: []; regrade: [severity: Severity, reason: string]; merge: [otherId: string]; close: [reason: string] }>();
 const fleet = useFleet();
 const session = useSession();
 const now = useNow();
-const open = ref<'severity' | 'merge' | null>(null);
+const open = ref<'severity' | 'merge' | 'close' | null>(null);
 const reason = ref('');
 const stops = computed(() => isStopNow(props.finding, now.value));
 const grades = computed(() => SEVERITIES.filter((severity) => session.person && maySetSeverity(session.person, props.finding, severity).ok));
@@ -34,6 +35,12 @@ const mates = computed(() =>
       )
     : [],
 );
+/** Whether its part has gone since: nobody can look at it again, so it is closed by name. The server has the last word. */
+const isGone = computed(() => {
+  const { applies, position, state } = props.finding;
+  if (!applies || (state !== 'open' && state !== 'mended') || !session.may('repair')) return false;
+  return !holds(applies, asBuilt(props.bike.build as Build), position);
+});
 const limit = computed(() => {
   const { severity, limit: until, outingsUsed } = props.finding;
   if (severity !== 'soon' || !until) return '';
@@ -42,6 +49,11 @@ const limit = computed(() => {
 });
 function regrade(severity: Severity): void {
   emit('regrade', severity, reason.value.trim());
+  open.value = null;
+  reason.value = '';
+}
+function close(): void {
+  emit('close', reason.value.trim());
   open.value = null;
   reason.value = '';
 }
@@ -90,6 +102,7 @@ function merge(id: string): void {
     <div class="mt-1 flex flex-wrap gap-x-2">
       <ActButton v-if="grades.length && open !== 'severity'" kind="quiet" @click="open = 'severity'">Change severity</ActButton>
       <ActButton v-if="mates.length && open !== 'merge'" kind="quiet" data-merge-open @click="open = 'merge'">The same as another</ActButton>
+      <ActButton v-if="isGone && open !== 'close'" kind="plain" data-close-open @click="open = 'close'">Close: part no longer on the bike</ActButton>
     </div>
     <div v-if="open === 'severity'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
       <label class="grow"
@@ -99,6 +112,16 @@ function merge(id: string): void {
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
       <ActButton kind="quiet" @click="open = null">Leave it</ActButton>
+    </div>
+    <div v-if="open === 'close'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
+      <p class="w-full">
+        This bike no longer has the part, so nobody can check it again. {{ stops ? 'The bike stays held until it is released.' : '' }}
+      </p>
+      <label class="grow"
+        >Reason<input v-model="reason" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400" data-close-reason
+      /></label>
+      <ActButton :disabled="busy || !reason.trim()" data-close @click="close">Close finding</ActButton>
+      <ActButton kind="quiet" @click="open = null">Cancel</ActButton>
     </div>
     <div v-if="open === 'merge'" class="rounded-md bg-sunk p-3">
       <p>The worse of both goes on here; the other is closed and stays on the timeline.</p>

@@ -6,7 +6,8 @@ import type { Repair } from '@cadre/contract/repairs';
 import type { FieldIssue } from '@cadre/core/errors';
 import type { Build } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
-import { canTouch, positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/repairs';
+import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
+import { canTouch } from '@cadre/core/repairs';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 import { sameTouch, useFinishForm, type Done } from './finish-form';
@@ -36,8 +37,9 @@ const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build as Build)
 );
 const tried = ref(false);
 const isChosen = (touched: Touched): boolean => form.touched.value.some((each) => sameTouch(each, touched));
-/** Comes with a part that went on: it is looked at whatever is ticked. */
-const isOfPart = (touched: Touched): boolean => !isChosen(touched) && form.allTouched.value.some((each) => sameTouch(each, touched));
+/** Comes with the work itself or a part that went on: it is looked at whatever is ticked. */
+const isCertain = (touched: Touched): boolean => !isChosen(touched) && form.allTouched.value.some((each) => sameTouch(each, touched));
+const isOfWork = (touched: Touched): boolean => form.least.value.some((each) => sameTouch(each, touched));
 function toggle(touched: Touched): void {
   form.touched.value = isChosen(touched) ? form.touched.value.filter((each) => !sameTouch(each, touched)) : [...form.touched.value, touched];
 }
@@ -78,16 +80,16 @@ function finish(): void {
           :class="
             isChosen(touched)
               ? 'border-act bg-act font-semibold text-on-act'
-              : isOfPart(touched)
+              : isCertain(touched)
                 ? 'border-dashed border-act bg-plate font-semibold'
                 : 'border-line bg-plate'
           "
-          :aria-pressed="isChosen(touched) || isOfPart(touched)"
-          :disabled="isOfPart(touched)"
+          :aria-pressed="isChosen(touched) || isCertain(touched)"
+          :disabled="isCertain(touched)"
           @click="toggle(touched)"
         >
           {{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
-          }}<span v-if="isOfPart(touched)" class="font-normal"> · with the part</span>
+          }}<span v-if="isCertain(touched)" class="font-normal"> · {{ isOfWork(touched) ? 'always with this work' : 'with the part' }}</span>
         </button>
       </div>
     </fieldset>

@@ -33,7 +33,7 @@ const now = useNow();
 /** Whether this person's own re-look would not count: better said before the looking than after. */
 const barred = computed(() => {
   const policy = catalogue.policy();
-  return policy !== null && session.person !== null && needingSecondPerson(props.findings, session.person.id, policy).length > 0;
+  return policy !== null && session.person !== null && needingSecondPerson(props.findings, session.person.id, policy, now.value).length > 0;
 });
 const facts = computed(() =>
   [

@@ -8,7 +8,8 @@ import type { Build, FitmentPosition, Joint } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { readNumber } from '@cadre/core/measures';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
-import { touchesOfPart, usualTouches, withTouches, type Touched } from '@cadre/core/repairs';
+import { leastWork, withImplied, type Touched } from '@cadre/core/catalogue';
+import { touchesOfPart, withTouches } from '@cadre/core/repairs';
 import { jointsTouched } from '@cadre/core/torque';
 
 type Body = BodyOf<typeof finishRepair>;
@@ -27,7 +28,9 @@ export interface UsedRow {
 export interface FinishForm {
   readonly done: Record<string, string>;
   readonly touched: Ref<readonly Touched[]>;
-  /** What is looked at again: what was said, and what the parts that went on touch. */
+  /** What the work on these findings touches in any case: nobody can leave it out. */
+  readonly least: ComputedRef<readonly Touched[]>;
+  /** What is looked at again: what was said, the least, and what the parts that went on touch. */
   readonly allTouched: ComputedRef<readonly Touched[]>;
   readonly used: Ref<readonly UsedRow[]>;
   /** What lies on the shelf for this bike: what the findings likely take first. */
@@ -53,7 +56,8 @@ export const sameTouch = (a: Touched, b: Touched): boolean => key(a) === key(b);
 /** What is typed and chosen while a repair is finished. It lives as long as the bench shows the bike: a refusal loses nothing. */
 export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => readonly Finding[], items: () => readonly StockItem[]): FinishForm {
   const done = reactive<Record<string, string>>(Object.fromEntries(findings().map((finding) => [finding.id, ''])));
-  const touched = ref<readonly Touched[]>(findings().reduce<readonly Touched[]>((all, finding) => withTouches(all, usualTouches(finding)), []));
+  const touched = ref<readonly Touched[]>([]);
+  const least = computed(() => withImplied(findings().flatMap(leastWork)));
   const used = ref<readonly UsedRow[]>([]);
   const torques = reactive<Record<string, string>>({});
   const minutes = ref('');
@@ -68,9 +72,11 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
   const suggested = computed(() => fitting.value.filter(isLikely));
   const others = computed(() => fitting.value.filter((item) => !isLikely(item)));
   const allTouched = computed(() =>
-    used.value.reduce<readonly Touched[]>(
-      (all, { item, position }) => (position === null ? all : withTouches(all, touchesOfPart(item.kind, position))),
-      touched.value,
+    withImplied(
+      used.value.reduce<readonly Touched[]>(
+        (all, { item, position }) => (position === null ? all : withTouches(all, touchesOfPart(item.kind, position, bike().build as Build))),
+        withTouches(touched.value, least.value),
+      ),
     ),
   );
   const joints = computed(() => jointsTouched(allTouched.value, bike().build as Build));
@@ -125,6 +131,7 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
   return {
     done,
     touched,
+    least,
     allTouched,
     used,
     suggested,

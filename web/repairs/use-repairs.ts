@@ -1,7 +1,7 @@
 import { ref, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
-import { mergeFindings, setSeverity } from '@cadre/contract/findings';
+import { closeFinding, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import {
   finishRepair,
   hangTag,
@@ -33,6 +33,8 @@ export interface Repairs {
   regrade(finding: Finding, severity: Severity, reason: string): Promise<void>;
   /** The other is closed into this one. */
   merge(finding: Finding, otherId: string): Promise<void>;
+  /** Its part is not on the bike any more. */
+  closeFinding(finding: Finding, reason: string): Promise<void>;
   leave(bike: Bike, what: string): Promise<void>;
   close(itemId: string): Promise<void>;
   hang(bike: Bike, name: string): Promise<void>;
@@ -77,6 +79,12 @@ export function useRepairs(): Repairs {
       const bikeId = bikeOf(finding);
       await send(mergeFindings, { params: { id: finding.id }, body: { ...stamp(), otherId } });
       await fleet.refresh(bikeId);
+    },
+    closeFinding: async (finding, reason) => {
+      const bikeId = bikeOf(finding);
+      await send(closeFinding, { params: { id: finding.id }, body: { ...stamp(), reason } });
+      await fleet.refresh(bikeId);
+      await load();
     },
     leave: async (bike, what) => fleet.put(await send(leaveApart, { params: { id: bike.id }, body: { ...stamp(), what } })),
     close: async (itemId) => fleet.put(await send(putTogether, { params: { id: itemId }, body: stamp() })),

@@ -1,12 +1,14 @@
 import type { FindingState } from '@cadre/core/findings';
 import type { ReleaseBlock } from '@cadre/core/fitness';
-import type { Touch } from '@cadre/core/repairs';
+import type { Touch } from '@cadre/core/catalogue';
 import { assertNever } from '@cadre/core/errors';
 
 export const TOUCH_WORDS: Record<Touch, string> = {
   'axle-out': 'Wheel out',
   'tyre-off': 'Tyre or tube off',
+  'air-out': 'Tyre let down',
   'wheel-trued': 'Wheel trued',
+  'hub-bearings': 'Hub bearings',
   'brake-work': 'Brake worked on',
   'stem-headset': 'Stem or headset',
   'bar-levers-grips': 'Bar, levers or grips',

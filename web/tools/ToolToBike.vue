@@ -39,7 +39,7 @@ async function choose(): Promise<void> {
 }
 async function take(question: Asked): Promise<void> {
   if (!bike.value) return;
-  const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, SHEET));
+  const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, { key: SHEET }));
   if (cell.kind !== 'reading') {
     said.value = cellWords(cell, props.typed).said;
     return;

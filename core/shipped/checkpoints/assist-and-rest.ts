@@ -18,6 +18,8 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.1,
+    disturbedBy: [],
+    work: [],
     cautions: [BATTERY_CAUTION],
     measure: 'battery',
   }),
@@ -30,6 +32,8 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [fault('weak', 'Under 70 %', 'upkeep', 'Short outings only; plan a new one.')],
     applies: ASSIST,
     minutes: 3,
+    disturbedBy: [],
+    work: [],
     cautions: [BATTERY_CAUTION],
     measure: 'battery',
   }),
@@ -48,6 +52,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.6,
+    disturbedBy: ['assist-wiring', 'dunking'],
     cautions: ['Nothing of metal near the contacts.', BATTERY_CAUTION],
     drawing: 'battery-latch',
   }),
@@ -64,6 +69,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.3,
+    disturbedBy: ['axle-out@rear', 'stem-headset', 'bar-levers-grips', 'assist-wiring', 'crash', 'transport'],
     cautions: ['Cover the display before washing.'],
   }),
   look({
@@ -81,6 +87,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.6,
+    disturbedBy: ['assist-wiring'],
     cautions: ['Keep hands, hair and sleeves clear: the motor can start when the crank moves.', BATTERY_OFF],
   }),
   look({
@@ -92,6 +99,8 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [fault('old', 'A safety notice asks for a newer one', 'upkeep', 'Book it with whoever has the maker’s tool.')],
     applies: ASSIST,
     minutes: 0.3,
+    disturbedBy: [],
+    work: [],
   }),
   look({
     key: 'charger',
@@ -107,6 +116,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.3,
+    disturbedBy: [],
     cautions: ['Never charge overnight alone, never in the way out.'],
   }),
   look({
@@ -122,6 +132,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: carries('child-seat'),
     minutes: 0.4,
+    disturbedBy: ['accessories'],
     cautions: ['A bike with a child in the seat is never left on its stand.'],
   }),
   look({
@@ -138,6 +149,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: carries('hitch'),
     minutes: 0.2,
+    disturbedBy: ['axle-out@rear', 'accessories'],
   }),
   look({
     key: 'cargo-straps',
@@ -152,6 +164,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: carries('cargo-box'),
     minutes: 0.3,
+    disturbedBy: ['accessories'],
     cautions: ['Box empty while you look.'],
   }),
   look({
@@ -166,6 +179,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: carries('mudguards'),
     minutes: 0.12,
+    disturbedBy: ['accessories', 'crash', 'transport'],
     cautions: ['Turn the wheel by the tyre.'],
   }),
   look({
@@ -180,6 +194,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: carries('stand'),
     minutes: 0.08,
+    disturbedBy: ['accessories', 'crash'],
     cautions: ['Hold the bike when you try the stand.'],
   }),
   look({
@@ -194,6 +209,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: any(carries('lights'), ASSIST),
     minutes: 0.2,
+    disturbedBy: ['axle-out@front', 'assist-wiring', 'accessories', 'dunking'],
     cautions: ['Local rules decide: the lead says which apply.'],
   }),
   look({
@@ -205,6 +221,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [fault('missing', 'Missing or faded', 'soon', 'Fit one: a low rider is not seen.')],
     applies: any(carries('flag'), fitted('kind', 'trike')),
     minutes: 0.05,
+    disturbedBy: ['accessories'],
   }),
   look({
     key: 'kit',
@@ -217,6 +234,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('wrong-tube', 'Tube of another size', 'upkeep', 'Swap it.'),
     ],
     minutes: 0.5,
+    disturbedBy: [],
   }),
   look({
     key: 'helmet',
@@ -230,6 +248,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('old', 'Past the maker’s years', 'soon', 'Replace it.'),
     ],
     minutes: 0.3,
+    disturbedBy: [],
     cautions: ['No paint, no stickers, no solvent on a shell.'],
   }),
   look({
@@ -242,6 +261,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('out', 'Out of date or dropped', 'upkeep', 'Reference check. If it fails, every torque since its last good check is looked at again.'),
     ],
     minutes: 0.2,
+    disturbedBy: [],
   }),
   look({
     key: 'gauge-reference',
@@ -251,6 +271,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     sound: 'Within 7 kPa; checked within 30 days.',
     faults: [fault('differ', 'Differ, or out of date', 'upkeep', 'Reference check; readings since its last good check are marked.')],
     minutes: 0.5,
+    disturbedBy: [],
     tools: ['Two gauges'],
   }),
   look({
@@ -261,6 +282,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     sound: 'All kept, serial and date on the bike’s page.',
     faults: [fault('missing', 'Something missing', 'upkeep', 'Ask the seller; note what is missing.')],
     minutes: 2,
+    disturbedBy: [],
   }),
   look({
     key: 'recall',
@@ -272,6 +294,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       mechanicFault('open', 'A recall is open', 'stop', 'Keep it off the trail. Do what the notice says, by whom it says.', { by: ['age', 'work'] }),
     ],
     minutes: 3,
+    disturbedBy: [],
   }),
   look({
     key: 'test-ride',
@@ -291,6 +314,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('noise', 'A noise nobody can place', 'watch', 'Note when it comes: standing, seated, braking, coasting.'),
     ],
     minutes: 3,
+    disturbedBy: [],
     cautions: ['Helmet on. Brakes tried at walking pace first. Not on a road, not by a trainee alone.'],
   }),
   look({
@@ -301,6 +325,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     sound: 'Metal and paint to be seen everywhere a crack could be.',
     faults: [fault('dirty', 'Too dirty to judge', 'watch', 'Clean it before anything is called sound.')],
     minutes: 4,
+    disturbedBy: [],
     tools: ['Bucket', 'Brushes', 'Cloth'],
     cautions: [
       'No jet at bearings, seals, electrics; display covered.',
@@ -320,6 +345,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('flat', 'Standing on flat tyres', 'upkeep', 'Pump or hang it.'),
     ],
     minutes: 2,
+    disturbedBy: [],
     cautions: ['Two people hang a heavy bike.'],
   }),
   look({
@@ -338,6 +364,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       ),
     ],
     minutes: 1,
+    disturbedBy: [],
     cautions: ['People first: see to the rider before the bike.'],
   }),
   look({
@@ -354,6 +381,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('rubbed', 'Rubbed', 'watch', 'Note the place; pad it next time.'),
     ],
     minutes: 0.6,
+    disturbedBy: ['transport'],
   }),
   look({
     key: 'water-in',
@@ -369,6 +397,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('not-opened', 'Not opened within a day of salt water', 'soon', 'Open it now: bearings rust overnight.'),
     ],
     minutes: 15,
+    disturbedBy: ['dunking'],
     cautions: ['An assisted bike: battery out first, outdoors, qualified person before it is charged.'],
   }),
   look({
@@ -380,6 +409,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [mechanicFault('under', 'Was under water', 'stop', 'Battery outdoors, not charged, not ridden: qualified person.', { by: ['water'] })],
     applies: ASSIST,
     minutes: 1,
+    disturbedBy: ['dunking'],
     cautions: [BATTERY_CAUTION],
   }),
   look({
@@ -391,6 +421,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [fault('in-bike', 'Left in the bike or flat', 'upkeep', 'Take it out, charge to the middle, write the date.')],
     applies: ASSIST,
     minutes: 0.5,
+    disturbedBy: [],
     cautions: [BATTERY_CAUTION],
   }),
   look({
@@ -404,6 +435,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('turned', 'Turned out of reach', 'upkeep', 'Turn it back and tighten.'),
     ],
     minutes: 0.04,
+    disturbedBy: ['accessories'],
     cautions: ['Local rules decide: the lead says which apply.'],
   }),
 ];

@@ -15,6 +15,7 @@ export const frameSuspension: readonly Checkpoint[] = [
       fault('hidden', 'Not readable', 'upkeep', 'Clean it, photograph it, write it down.'),
     ],
     minutes: 0.3,
+    disturbedBy: [],
   }),
   look({
     key: 'frame-film',
@@ -24,6 +25,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     sound: 'Film whole, guard in place.',
     faults: [fault('gone', 'Worn through or missing', 'upkeep', 'Clean, dry, new film; look at the paint under it.', { askNext: ['frame-whole'] })],
     minutes: 0.15,
+    disturbedBy: [],
     stance: 'drive',
   }),
   look({
@@ -34,6 +36,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     sound: 'All there and tight.',
     faults: [fault('loose', 'Loose or missing', 'soon', 'Tighten gently: the thread in the frame is soft.')],
     minutes: 0.1,
+    disturbedBy: ['accessories'],
     tools: ['Hex key'],
   }),
   look({
@@ -47,6 +50,7 @@ export const frameSuspension: readonly Checkpoint[] = [
       fault('rub', 'Rub mark', 'watch', 'Pad or clip it away; note the place.'),
     ],
     minutes: 0.15,
+    disturbedBy: [],
   }),
   look({
     key: 'corrosion',
@@ -61,6 +65,7 @@ export const frameSuspension: readonly Checkpoint[] = [
       fault('surface', 'On the surface', 'watch', 'Rinse with fresh water, dry, protect; note the place.'),
     ],
     minutes: 0.3,
+    disturbedBy: [],
     tools: ['Torch'],
     cautions: ['Scratch nothing off with a blade: thin tube may be under it.'],
   }),
@@ -77,6 +82,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: carries('folding-hinge'),
     minutes: 0.3,
+    disturbedBy: ['transport'],
     cautions: ['Fingers out of the hinge: it shuts like scissors.'],
   }),
   look({
@@ -89,6 +95,7 @@ export const frameSuspension: readonly Checkpoint[] = [
       mechanicFault('out', 'Out of line', 'stop', 'Keep it off the trail. Frame or fork is bent: to a qualified mechanic.', { by: ['crash'] }),
     ],
     minutes: 1.5,
+    disturbedBy: [],
     tools: ['String', 'Ruler'],
   }),
   look({
@@ -106,6 +113,7 @@ export const frameSuspension: readonly Checkpoint[] = [
       fault('rounded', 'Head rounded or key worn', 'upkeep', 'New bolt; worn keys go in the bin.'),
     ],
     minutes: 5,
+    disturbedBy: [],
     tools: ['Torque wrench', 'Good keys'],
     cautions: ['Never past the figure to silence a creak.'],
     measure: 'torque',
@@ -126,6 +134,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: SHOCK,
     minutes: 3,
+    disturbedBy: ['rear-suspension'],
     tools: ['Torque wrench'],
     cautions: ['Support the rear wheel: the frame drops when a bolt comes out.'],
     measure: 'torque',
@@ -143,6 +152,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: SHOCK,
     minutes: 5,
+    disturbedBy: [],
     tools: ['Shock pump'],
     cautions: ['Let the air out through the valve, wholly, before any bolt is touched.', 'Never undo a shock’s air can: it is under pressure.'],
   }),
@@ -159,6 +169,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: SHOCK,
     minutes: 0.2,
+    disturbedBy: ['rear-suspension', 'crash', 'dunking'],
   }),
   look({
     key: 'shock-sag',
@@ -172,6 +183,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: SHOCK,
     minutes: 2,
+    disturbedBy: ['rear-suspension'],
     tools: ['Shock pump', 'Ruler'],
     cautions: ['Somebody holds the bike while the rider gets on and off.'],
     measure: 'sag',
@@ -191,6 +203,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: any(fitted('frameMaterial', 'aluminium', 'steel'), fitted('assist', 'mid-motor', 'hub-motor')),
     minutes: 0.4,
+    disturbedBy: ['dunking'],
     cautions: ['Two people lift or turn a heavy bike.'],
   }),
 ];

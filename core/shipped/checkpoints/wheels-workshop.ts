@@ -4,6 +4,42 @@ import { fault, fitted, look } from '../author';
 const WHEELS: At = { front: 'front-wheel', rear: 'rear-wheel' };
 const SPOKE_CAUTION = 'Never put a finger near the spokes of a turning wheel.';
 
+/** One side of a wheel: a dished wheel is tighter on one side, so each side is measured, and judged, by itself. */
+function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
+  return look({
+    key: `spoke-tension-${side}`,
+    name: `Spoke tension, ${side} side`,
+    at: WHEELS,
+    phase: 'stand',
+    stance: side === 'right' ? 'drive' : 'off',
+    how: `The spokes of the ${side} side only (${which}), from the valve round: read each with a meter, or pluck it and read its pitch. Write them down in order.`,
+    sound: 'All within a fifth of this side’s middle value, and the side over the wheel’s marked minimum.',
+    faults: [
+      fault('none', 'A spoke with no tension', 'stop', 'Keep it off the trail until it is tensioned and the wheel true.', {
+        by: ['wear', 'crash', 'work'],
+      }),
+      fault(
+        'all-slack',
+        'All under the marked minimum',
+        'stop',
+        'Keep it off the trail: a slack wheel folds, however even it is. Bring the whole wheel up.',
+        {
+          by: ['wear', 'work'],
+        },
+      ),
+      fault('low', 'Under half of the others', 'soon', 'Bring it up evenly; look again after the first outings.'),
+      fault('uneven', 'More than a fifth off', 'watch', 'Note the place by the valve.'),
+    ],
+    minutes: 1,
+    disturbedBy: [],
+    work: ['wheel-trued'],
+    tools: ['Spoke meter, or a tuner'],
+    cautions: ['Pitch says even, never enough: a wheel can be even and slack.'],
+    measure: 'spokes',
+    drawing: 'spoke-squeeze',
+  });
+}
+
 /** What a wheel tells in the stand or opened, oftener than a season in hard use. */
 export const wheelsWorkshop: readonly Checkpoint[] = [
   look({
@@ -14,7 +50,6 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     sound: 'No movement and no tick.',
     faults: [
       fault('strong', 'Strong play', 'stop', 'Keep it off the trail. Axle first; tight and still loose, it is the bearing.', {
-        by: ['wear', 'work', 'crash'],
         askNext: ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'cassette'],
       }),
       fault('slight', 'Slight play', 'soon', 'Cone hubs are adjusted, cartridge bearings changed.', {
@@ -22,6 +57,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       }),
     ],
     minutes: 0.1,
+    disturbedBy: ['hub-bearings'],
+    work: ['hub-bearings'],
     cautions: ['Let the wheel stand still before you take hold of it.'],
     drawing: 'hub-rock',
   }),
@@ -37,6 +74,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       fault('drags', 'Slows at once', 'soon', 'Brake first; then bearings set too tight.', { askNext: ['lever-returns'] }),
     ],
     minutes: 0.15,
+    disturbedBy: ['hub-bearings', 'dunking'],
+    work: ['hub-bearings'],
     cautions: [SPOKE_CAUTION],
     schools: ['roughHub'],
   }),
@@ -56,6 +95,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     ],
     applies: fitted('gears', 'derailleur', 'single-speed'),
     minutes: 0.5,
+    disturbedBy: [],
+    work: ['hub-bearings'],
     cautions: ['With a hydraulic brake put the spacer between the pads as soon as the wheel is out.'],
   }),
   look({
@@ -70,9 +111,11 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
         by: ['wear', 'crash', 'work'],
         askNext: ['spokes', 'rim'],
       }),
-      fault('out', 'Past its limit', 'soon', 'True the wheel, little by little.', { askNext: ['spoke-tension'] }),
+      fault('out', 'Past its limit', 'soon', 'True the wheel, little by little.', { askNext: ['spoke-tension-left', 'spoke-tension-right'] }),
     ],
     minutes: 0.5,
+    disturbedBy: ['wheel-trued'],
+    work: ['wheel-trued'],
     tools: ['Pointer or truing gauge'],
     cautions: ['Hold the pointer, never a fingertip, near the turning rim.'],
     measure: 'run-out',
@@ -96,31 +139,15 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     ],
     applies: fitted('brake', 'rim'),
     minutes: 0.4,
+    disturbedBy: [],
+    work: ['tyre-off', 'wheel-trued', 'brake-work'],
     tools: ['Straightedge', 'Feeler gauges'],
     cautions: ['The edge of a worn track cuts: wipe with a cloth, not a finger.'],
     measure: 'rim-track',
     drawing: 'rim-track',
   }),
-  look({
-    key: 'spoke-tension',
-    name: 'Spoke tension',
-    at: WHEELS,
-    phase: 'stand',
-    how: 'Go round one side from the valve with a meter or by the pitch of a plucked spoke and note each. Then the other side. Compare within a side only.',
-    sound: 'All within a fifth of that side’s middle value; none under the wheel’s marked least.',
-    faults: [
-      fault('none', 'A spoke with no tension', 'stop', 'Keep it off the trail until it is tensioned and the wheel true.', {
-        by: ['wear', 'crash', 'work'],
-      }),
-      fault('low', 'Under half, or all under the marked least', 'soon', 'Bring it up evenly; look again after the first outings.'),
-      fault('uneven', 'More than a fifth off', 'watch', 'Note the place by the valve.'),
-    ],
-    minutes: 2,
-    tools: ['Spoke meter, or a tuner'],
-    cautions: ['Pitch says even, never enough: a wheel can be even and slack.'],
-    measure: 'spokes',
-    drawing: 'spoke-squeeze',
-  }),
+  spokeTension('left', 'the side without the chain'),
+  spokeTension('right', 'the side with the chain'),
   look({
     key: 'tyre-clearance',
     name: 'Tyre clear of frame, fork and guard',
@@ -135,6 +162,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       fault('close', 'Close in one place', 'watch', 'Note the place; true the wheel when there is time.'),
     ],
     minutes: 0.1,
+    disturbedBy: ['axle-out', 'wheel-trued', 'chain-sprockets', 'rear-suspension', 'accessories', 'transport'],
     cautions: ['Turn the wheel by the tyre, fingers away from the crown.'],
   }),
   look({
@@ -150,6 +178,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       }),
     ],
     minutes: 0.08,
+    disturbedBy: ['air-out'],
+    work: ['air-out'],
     cautions: ['Unscrew a core slowly, face away: it leaves with the air.'],
   }),
   look({
@@ -165,6 +195,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     ],
     applies: fitted('tyre', 'tubeless'),
     minutes: 1,
+    disturbedBy: ['tyre-off'],
+    work: ['air-out'],
     tools: ['Dipstick', 'Syringe', 'Core key'],
     cautions: ['Bead seating stays within the lower maximum of tyre and rim, standing clear.'],
     schools: ['sealantEvery', 'sealantLook'],
@@ -183,6 +215,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       fault('tape', 'Tape torn, short or off the holes', 'soon', 'New tape: the edge of a hole cuts the tube.'),
     ],
     minutes: 2,
+    disturbedBy: [],
+    work: ['tyre-off'],
     cautions: [
       'Wipe with a cloth, not the hand: thorns stay in the skin.',
       'A little air in the tube, tube clear of the bead, before the last of the bead goes over.',
@@ -199,6 +233,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       fault('backwards', 'Arrow against the roll', 'upkeep', 'Turn it at the next tyre off.'),
     ],
     minutes: 0.1,
+    disturbedBy: ['tyre-off'],
+    work: ['tyre-off'],
   }),
   look({
     key: 'wheel-reflectors',
@@ -211,6 +247,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       fault('loose', 'Loose', 'upkeep', 'Clip it firm or take it off.'),
     ],
     minutes: 0.05,
+    disturbedBy: [],
+    work: [],
     cautions: ['Local rules decide: the lead says which apply.'],
   }),
 ];

@@ -1,0 +1,25 @@
+import type { BikeKind } from '@cadre/core/fleet';
+import { limitOf, type LimitChoices, type LimitKey, type Sourced } from './limits';
+import type { PressureWindow } from './tyre-window';
+
+/** Which figure counts for which kind of bike, front and rear. */
+const USUAL: Record<BikeKind, { readonly front: LimitKey; readonly rear: LimitKey }> = {
+  child: { front: 'pressureChild', rear: 'pressureChild' },
+  hybrid: { front: 'pressureHybrid', rear: 'pressureHybrid' },
+  hardtail: { front: 'pressureHardtailFront', rear: 'pressureHardtailRear' },
+  'full-suspension': { front: 'pressureFullSuspensionFront', rear: 'pressureFullSuspensionRear' },
+  'step-through': { front: 'pressureStepThrough', rear: 'pressureStepThrough' },
+  cargo: { front: 'pressureCargo', rear: 'pressureCargo' },
+  trike: { front: 'pressureTrike', rear: 'pressureTrike' },
+};
+
+/**
+ * The pressure a tyre of this kind of bike is set to, kPa (policy, else default), held inside its window: what is marked beats it. Null where the markings leave no room.
+ */
+export function usualPressure(kind: BikeKind, end: 'front' | 'rear', window: PressureWindow, choices: LimitChoices): Sourced | null {
+  if (window.conflict) return null;
+  const usual = limitOf(choices, USUAL[kind][end]);
+  if (window.ceiling !== null && usual.value > window.ceiling) return { value: window.ceiling, source: 'marking' };
+  if (window.floor !== null && usual.value < window.floor) return { value: window.floor, source: window.floorSource ?? 'marking' };
+  return usual;
+}
