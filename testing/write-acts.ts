@@ -284,6 +284,16 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const other = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.fault === fault);
     return { params: { id: other?.id ?? '' }, body: { ...stamp(world), otherId: kept } };
   }),
+  'findings.close': act('mechanic', async (world, bike) => {
+    // The brake a finding is on is taken off: what held the bike is closed by name, where nothing did a light fault.
+    const isHeld = (await world.fitness(bike.id)).fitness === 'held';
+    if (!isHeld) await world.check(bike, { exceptions: [{ checkpoint: 'rotor', position: 'front', more: faulty('warped') }] });
+    const now = await world.bikeNow(bike.id);
+    const build = { ...now.build, brakeFront: 'none' as const };
+    await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), build, version: now.version } });
+    const finding = now.facts.findings.find((each) => each.checkpoint === (isHeld ? 'stops-wheel' : 'rotor'));
+    return { params: { id: finding?.id ?? '' }, body: { ...stamp(world), reason: 'brake taken off' } };
+  }),
   'hang-tag.hang': act('inspector', async (world, bike, by) => {
     // Nothing hangs on a fit bike: what is tried there is a bike of its own.
     const held = await world.fitness(bike.id);

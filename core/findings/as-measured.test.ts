@@ -130,6 +130,7 @@ describe('a verdict left aside', () => {
     expect(
       judged(PADS, [mark(PADS, 'lea', 'sound', near('Fine')), mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') })], ['lea'])?.outcome,
     ).toBe('fault'));
+  let ids = 0;
   it('past the checklist’s own limit weighs what its author chose, as a fault of its own', () => {
     const key = 'rotor-thickness@front';
     const own = (severity?: 'stop' | 'soon' | 'watch') =>
@@ -145,7 +146,7 @@ describe('a verdict left aside', () => {
     const { changes } = judgeCheck({
       asked: [question(key)],
       standings: new Map([[key, own() as MeasuredStanding]]),
-      ...{ open: [], putRightBefore: new Map(), policy: DEFAULT_POLICY, signedAt: NOON, signedBy: 'ann', newId: () => 'n' },
+      ...{ open: [], putRightBefore: new Map(), policy: DEFAULT_POLICY, signedAt: NOON, signedBy: 'ann', newId: () => `n${(ids += 1)}` },
     });
     expect(changes.map(({ finding }) => [finding.fault, finding.severity])).toEqual([
       ['spread', 'watch'],

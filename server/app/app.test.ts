@@ -86,6 +86,7 @@ const valid: Record<string, unknown> = {
   'bikes.add': { id, ...bike },
   'bikes.change': { ...bike, version: 1 },
   'findings.merge': { id, otherId: id, at },
+  'findings.close': { id, reason: 'r', at },
   'stock.set': { id: newId(), item: { ...stockItem, markings: { nothing: 1 } }, version: null, at },
   'stock.count': { id, by: 1, why: 'delivered', note: '', at },
   'intakes.open': { id, bikeId: id, bike, from: '', asking: 1, worth: 2, at },
