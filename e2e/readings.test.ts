@@ -48,7 +48,7 @@ describe('a chain measured by ruler on eleven sprockets', () => {
   it.each([
     ['by-gearing', 'limit 0.5 %, as Cadre ships'],
     ['early', 'limit 0.5 %, as Cadre ships'],
-    ['ruler', 'limit 0.52 %, set by this house'],
+    ['ruler', 'limit 0.52 %, set by your policy'],
   ] as const)('by the school %s is past its limit, and says why and what next', async (chainLimit, limit) => {
     await setPolicy({ chainLimit });
     const bike = await withSprockets(`E-${chainLimit}`, 11);
@@ -68,7 +68,7 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.5 %, as Cadre ships');
     await setPolicy({ chainLimit: 'ruler' });
     await standAt(bike, CHAIN);
-    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.52 %, set by this house');
+    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.52 %, set by your policy');
   });
 
   it('tells, when the school is changed, whose readings would mean something else', async () => {

@@ -2,6 +2,7 @@ import { LEGAL_WEIGHTS, MARKING_WAYS, POSITIONS, SCHOOL_QUESTIONS, SCHOOLS, type
 import { JOINTS } from '@cadre/core/fleet';
 import { FITNESSES } from '@cadre/core/fitness';
 import { LIMIT_KEYS, MEASURES, type LimitKey, type Measure } from '@cadre/core/measures';
+import { SIZE_SUBSTITUTIONS } from '@cadre/core/schedule';
 import { verdict } from '@cadre/contract/measures';
 import { hash, id, instant, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
@@ -22,6 +23,7 @@ const choices = {
   secondPersonZones: z.array(zone),
   hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
   legal: z.enum(LEGAL_WEIGHTS),
+  substitution: z.enum(SIZE_SUBSTITUTIONS),
   schools,
   torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),

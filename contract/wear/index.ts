@@ -21,7 +21,7 @@ const wearSeries = z.object({
   /** Where the measure says fault on this bike; null: no limit is known. */
   limit: z.nullable(z.object({ value: z.number(), source: z.enum(LIMIT_SOURCES) })),
   /** What the fleet knows of parts like it on bikes of this kind. */
-  prior: z.object({ rate: z.number(), spread: z.number(), noise: z.number() }),
+  prior: z.object({ rate: z.number(), spread: z.number(), noise: z.number(), changes: z.number() }),
 });
 export type WearSeriesTold = z.infer<typeof wearSeries>;
 

@@ -1,5 +1,6 @@
 import type { TorqueByJoint } from '@cadre/core/fleet';
-import type { LimitChoices } from '@cadre/core/measures';
+import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
+import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
 import { DEFAULT_SCHOOLS, type Schools } from './schools';
 import type { Asked } from './sheet';
@@ -35,6 +36,8 @@ export interface PolicyVersion {
   /** A whole check signed faster than this many seconds for each question is noted for the lead. */
   readonly hasteSecondsEach: number;
   readonly legal: LegalWeight;
+  /** Which other size may stand in for the one a group asked for. */
+  readonly substitution: SizeSubstitution;
   readonly schools: Schools;
   /** Limits of measures set otherwise than shipped. */
   readonly limits: LimitChoices;
@@ -55,6 +58,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   secondPersonZones: ['front-wheel', 'front-brake', 'fork-headset', 'cockpit', 'frame', 'rear-brake', 'rear-wheel'],
   hasteSecondsEach: 0.6,
   legal: 'stop',
+  substitution: 'exact',
   schools: DEFAULT_SCHOOLS,
   limits: {},
   torqueMost: {},
@@ -62,9 +66,10 @@ export const DEFAULT_POLICY: PolicyVersion = {
   money: { currency: 'EUR', hourlyRate: 0 },
 };
 
-/** The policy as kept, with what its time did not know yet as shipped. A version kept earlier is never rewritten. */
+/** The policy as kept, with what its time did not know yet as shipped, and without limits there are no more. A version kept earlier is never rewritten. */
 export function completePolicy(kept: Partial<PolicyVersion> & Pick<PolicyVersion, 'version'>): PolicyVersion {
-  return { ...DEFAULT_POLICY, ...kept, schools: { ...DEFAULT_SCHOOLS, ...kept.schools } };
+  const limits = Object.fromEntries(Object.entries(kept.limits ?? {}).filter(([key]) => isLimitKey(key)));
+  return { ...DEFAULT_POLICY, ...kept, schools: { ...DEFAULT_SCHOOLS, ...kept.schools }, limits };
 }
 
 /** Who marks: a trainee may be signed off by the lead for some systems of the bike. */

@@ -1,4 +1,4 @@
-import { differingFields, fitIssues, plain, USUAL_BUILD, type BikeKind, type Build, type FitList } from '@cadre/core/fleet';
+import { differingFields, fitIssues, USUAL_BUILD, type BikeKind, type Build, type FitList } from '@cadre/core/fleet';
 import type { Column } from './columns';
 import { dateOrderOf, type DateOrder } from './dates';
 import type { FleetBike, FleetDocument } from './document';
@@ -34,6 +34,7 @@ export const ROW_ISSUE_CODES = [
   'hook-unknown',
   'hook-taken',
   'hook-twice',
+  'rack-full',
   'refused',
 ] as const;
 export type RowIssueCode = (typeof ROW_ISSUE_CODES)[number];
@@ -87,15 +88,15 @@ export function dateQuestion(rows: readonly (readonly string[])[], columns: read
   return dateOrderOf(texts);
 }
 
-const TOTAL = /^(grand )?(total|sum|subtotal|gesamt|count|bikes? in all|end of list)\b/;
+/** The first words of a line under the list, with a count or a colon behind them: "TOTAL-1" is none, a tag may be called so. */
+const TOTAL = /^(grand\s+)?(total|sum|subtotal|gesamt|count|bikes? in all|end of list)(\s*[:=]?\s*\d*)?(\s*bikes?)?\s*[:=]?$/i;
+const FIGURE = /^[\d\s.,:=]*(bikes?)?$/i;
 
-/** A line that is no bike: nothing in it, or a total under the list. */
-function skipped(cells: ReadonlyMap<Column, string>, row: readonly string[]): 'blank' | 'total' | null {
-  if (row.every((cell) => cell.trim() === '')) return 'blank';
-  const first = plain(row.find((cell) => cell.trim() !== '') ?? '');
-  if (TOTAL.test(first) && (cells.get('tag') ?? '') === row.find((cell) => cell.trim() !== '')) return 'total';
-  const filled = [...cells.values()].filter((cell) => cell.trim() !== '');
-  return TOTAL.test(first) && filled.length <= 2 ? 'total' : null;
+/** A line that is no bike: nothing in it, or a total under the list, which has nothing but figures beside its word. */
+function skipped(row: readonly string[]): 'blank' | 'total' | null {
+  const [first, ...others] = row.map((cell) => cell.trim()).filter(Boolean);
+  if (first === undefined) return 'blank';
+  return TOTAL.test(first) && others.every((cell) => FIGURE.test(cell)) ? 'total' : null;
 }
 
 const TEXTS = [
@@ -246,7 +247,22 @@ export function knownOf(fleet: FleetDocument): Known {
 
 /** Tags twice in the file, hooks wanted twice or held by a bike that stays: what only shows when rows are seen together. */
 function settle(read: readonly Read[], fleet: FleetDocument, answers: Pick<ImportAnswers, 'update'>): readonly PlannedRow[] {
-  const leaving = new Set(read.map(({ bike }) => bike.tag));
+  // A row that is wrong moves no bike, so it frees no hook either, and that may make another row wrong.
+  const wrong = new Set<number>();
+  for (;;) {
+    const rows = settleOnce(read, fleet, answers, new Set(read.filter(({ line }) => !wrong.has(line)).map(({ bike }) => bike.tag)));
+    const more = rows.filter((row) => row.act === 'wrong' && !wrong.has(row.line));
+    if (more.length === 0) return rows;
+    for (const row of more) wrong.add(row.line);
+  }
+}
+
+function settleOnce(
+  read: readonly Read[],
+  fleet: FleetDocument,
+  answers: Pick<ImportAnswers, 'update'>,
+  leaving: ReadonlySet<string>,
+): readonly PlannedRow[] {
   const holders = new Map(
     fleet.bikes.filter((bike) => !leaving.has(bike.tag)).flatMap((bike) => (hookKey(bike) ? [[hookKey(bike) ?? '', bike.tag] as const] : [])),
   );
@@ -297,7 +313,7 @@ export function planImport(rows: readonly (readonly string[])[], firstLine: numb
     const line = firstLine + index;
     const cells = new Map<Column, string>();
     for (const [at, column] of answers.columns.entries()) if (column) cells.set(column, row[at] ?? '');
-    const why = skipped(cells, row);
+    const why = skipped(row);
     if (why) {
       planned.push({ line, act: 'skip', why });
       continue;
@@ -306,7 +322,15 @@ export function planImport(rows: readonly (readonly string[])[], firstLine: numb
     if ('issues' in one) planned.push({ line, act: 'wrong', tag: one.tag, issues: one.issues });
     else read.push(one);
   }
-  const settled = settle(hooksGiven(read, fleet), fleet, answers);
+  const hung = hooksGiven(read, fleet);
+  const full = answers.makePlaces ? [] : hung.filter((each) => isPastItsRack(each, known));
+  for (const { line, bike } of full)
+    planned.push({ line, act: 'wrong', tag: bike.tag, issues: [{ column: 'rack', code: 'rack-full', value: bike.rack, mend: null }] });
+  const settled = settle(
+    hung.filter((each) => !full.includes(each)),
+    fleet,
+    answers,
+  );
   const good = new Map(settled.flatMap((row) => (row.act === 'add' || row.act === 'change' ? [[row.line, row.bike] as const] : [])));
   const used = read.flatMap((each) => (good.has(each.line) ? [{ ...each, bike: good.get(each.line) ?? each.bike }] : []));
   return {
@@ -314,6 +338,11 @@ export function planImport(rows: readonly (readonly string[])[], firstLine: numb
     ...placesToMake(used, known),
     models: modelBuilds(used, new Set(known.modelByName.keys())),
   };
+}
+
+/** Whether a bike got a hook that its rack does not have: none is made where making is off. */
+function isPastItsRack({ bike }: Read, known: Known): boolean {
+  return bike.hook !== null && bike.rack !== '' && bike.hook > (known.racks.get(rackKey(bike.site, bike.rack))?.hooks ?? 0);
 }
 
 /** Bikes whose row names a rack but no hook get the rack's free hooks in the order of the file. */

@@ -1,4 +1,5 @@
-export { benchOrder, readyTimes, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench-order';
+export { readyTimes, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench';
+export { benchOrder } from './bench-order';
 export { costsOf, type CostedRepair, type CostRow, type Costs, type UsedPart } from './costs';
 export { departures, type Departure } from './departures';
 export { judgeReLook, needingSecondPerson, type ReLookInput } from './judge-re-look';

@@ -1,4 +1,5 @@
-export { minutesEach, projectFinish, type Projection, type TimedCheck } from './pace';
+export { finishOf, projectFinish, type FinishInput, type Projection } from './finish';
+export { minutesEach, type TimedCheck } from './pace';
 export {
   ABANDONED_AFTER_MS,
   countRound,

@@ -1,6 +1,6 @@
 import type { BikeKind, Whereabouts } from '@cadre/core/fleet';
 import { sizeKey } from '@cadre/core/fleet';
-import { coverGroups, serves, type Group } from '@cadre/core/schedule';
+import { coverGroups, serves, type Group, type SizeSubstitution } from '@cadre/core/schedule';
 
 /** Which bikes a round is of. An empty list asks nothing; `named` are in whatever the rest says. */
 export interface BikeRule {
@@ -52,10 +52,15 @@ export function bikesOfRule<T extends RoundCandidate>(rule: BikeRule, bikes: rea
  * Which bikes today's groups need looked at, each with when the first group that needs it goes out: as many of the kind and size
  * a group is short of as it is short, in rack order, the earliest group first.
  */
-export function neededBikes(bikes: readonly RoundCandidate[], groups: readonly Group[], now: number): ReadonlyMap<string, number> {
+export function neededBikes(
+  bikes: readonly RoundCandidate[],
+  groups: readonly Group[],
+  now: number,
+  substitution: SizeSubstitution = 'exact',
+): ReadonlyMap<string, number> {
   const needed = new Map<string, number>();
   const waiting = bikes.filter((bike) => !bike.ready && bike.whereabouts === 'in').sort((a, b) => a.place - b.place);
-  for (const { group, wants } of coverGroups(groups, bikes, now)) {
+  for (const { group, wants } of coverGroups(groups, bikes, now, substitution)) {
     for (const { want, short } of wants) {
       const chosen = waiting.filter((bike) => bike.siteId === group.siteId && !needed.has(bike.id) && serves(bike, want)).slice(0, short);
       for (const bike of chosen) needed.set(bike.id, group.outAt);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { coverGroups, readGroupLine, readGroupLines, readWants, serves, siteDay, siteTimeOn, type Group, type Stock, type Want } from '.';
+import { coverGroups, readGroupLine, readGroupLines, readWants, serves, siteDay, standsIn, siteTimeOn, type Group, type Stock, type Want } from '.';
 
 const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 5, 10, 7);
@@ -58,6 +58,97 @@ describe('how far the bikes go round', () => {
     // Greedy would give "any" the only M.
     const [cover] = coverGroups([group('a', 1, 2, want(1), want(1, 'M'))], [...stock(1, 'M', 'hybrid'), ...stock(1, 'L', 'hybrid')], NOW);
     expect(cover?.cleared).toBe(2);
+  });
+
+  it('leaves the only hybrid to the later group that asked for it, whatever “any” went out before', () => {
+    const bikes = [...stock(1, 'M', 'hybrid'), ...stock(1, 'M', 'hardtail')];
+    const covers = coverGroups([group('a', 1, 4, want(1)), group('b', 2, 3, want(1, '', 'hybrid'))], bikes, NOW);
+    expect(covers.map((cover) => cover.cleared)).toEqual([1, 1]);
+  });
+
+  it('serves the earlier departure where one has to go without', () => {
+    const covers = coverGroups([group('late', 2, 4, want(1)), group('early', 1, 3, want(1))], stock(1, 'M', 'hybrid'), NOW);
+    expect(covers.map((cover) => [cover.group.id, cover.cleared])).toEqual([
+      ['early', 1],
+      ['late', 0],
+    ]);
+  });
+
+  it('has a bike that is back exactly when the next group goes, and one that is ready exactly then', () => {
+    const next = coverGroups([group('a', 1, 2, want(1)), group('b', 2, 3, want(1))], stock(1, 'M', 'hybrid'), NOW);
+    expect(next.map((cover) => cover.cleared)).toEqual([1, 1]);
+    const ready = (at: number) =>
+      coverGroups([group('a', 1, 2, want(1))], stock(1, 'M', 'hybrid', { ready: false, readyAt: NOW + at }), NOW)[0]?.cleared;
+    expect([ready(HOUR), ready(HOUR + 1)]).toEqual([1, 0]);
+  });
+
+  it('looks past its own group for time: one bike goes out twice in a row while another is away all day', () => {
+    const covers = coverGroups(
+      [group('day', 1, 9, want(1)), group('morning', 1, 3, want(1)), group('noon', 3, 5, want(1)), group('both', 4, 6, want(1))],
+      stock(2, 'M', 'hybrid'),
+      NOW,
+    );
+    expect(covers.map((cover) => [cover.group.id, cover.cleared])).toEqual([
+      ['day', 1],
+      ['morning', 1],
+      ['noon', 1],
+      ['both', 0],
+    ]);
+  });
+
+  it.each([
+    ['exact', 0],
+    ['one-up', 1],
+    ['one-down', 1],
+    ['one-either-way', 2],
+  ] as const)('lets another size stand in as the policy says: %s', (substitution, extra) => {
+    const bikes = [...stock(1, '24 in', 'child'), ...stock(1, '26 in', 'child'), ...stock(1, '20 in', 'child'), ...stock(1, '16 in', 'child')];
+    const [cover] = coverGroups([group('a', 1, 2, want(4, '24"', 'child'))], bikes, NOW, substitution);
+    expect(cover).toMatchObject({ cleared: 1 + extra, wants: [{ standIns: extra, short: 3 - extra }] });
+  });
+
+  it('lets nothing stand in that cannot be compared, is of another kind, or was asked for in no size', () => {
+    expect(standsIn({ kind: 'hybrid', size: 'L' }, want(1, 'M', 'hybrid'), 'one-up')).toBe(true);
+    expect(standsIn({ kind: 'hybrid', size: 'L' }, want(1, 'M', 'hardtail'), 'one-up')).toBe(false);
+    expect(standsIn({ kind: 'hybrid', size: 'XL' }, want(1, 'M', 'hybrid'), 'one-either-way')).toBe(false);
+    expect(standsIn({ kind: 'hybrid', size: '54' }, want(1, 'M', 'hybrid'), 'one-either-way')).toBe(false);
+    expect(standsIn({ kind: 'hybrid', size: 'L' }, want(1), 'one-either-way')).toBe(false);
+    // The size asked for goes out first.
+    const [cover] = coverGroups([group('a', 1, 2, want(1, 'M'))], [...stock(1, 'L', 'hybrid'), ...stock(1, 'M', 'hybrid')], NOW, 'one-up');
+    expect(cover?.wants[0]?.standIns).toBe(0);
+  });
+
+  it('loses no bike over groups that are out together, and serves who goes first (against trying everything)', () => {
+    const kinds = ['hybrid', 'child'] as const;
+    const wants = fc.array(
+      fc.record({ count: fc.integer({ min: 1, max: 2 }), size: fc.constantFrom('', 'S', 'M'), kind: fc.constantFrom(null, ...kinds) }),
+      { minLength: 1, maxLength: 2 },
+    );
+    const bikes = fc.array(fc.record({ size: fc.constantFrom('S', 'M'), kind: fc.constantFrom(...kinds) }), { maxLength: 4 });
+    fc.assert(
+      fc.property(wants, wants, bikes, (first, second, there) => {
+        const own = there.map((bike, index): Stock => ({ id: String(index), siteId: 's', ready: true, ...bike }));
+        const units = [first, second].flatMap((list, of) => list.flatMap((each) => Array.from({ length: each.count }, () => ({ of, want: each }))));
+        /** The best over all, and of that the most for the first group. */
+        const best = (left: typeof units, free: readonly Stock[]): readonly [number, number] => {
+          const [unit, ...rest] = left;
+          if (!unit) return [0, 0];
+          const ways = free
+            .filter((bike) => serves(bike, unit.want))
+            .map((bike) => {
+              const [all, early] = best(
+                rest,
+                free.filter((other) => other !== bike),
+              );
+              return [all + 1, early + (unit.of === 0 ? 1 : 0)] as const;
+            });
+          return [best(rest, free), ...ways].reduce((a, b) => (b[0] > a[0] || (b[0] === a[0] && b[1] > a[1]) ? b : a));
+        };
+        const covers = coverGroups([group('first', 1, 3, ...first), group('second', 2, 4, ...second)], own, NOW);
+        expect([covers.reduce((sum, cover) => sum + cover.cleared, 0), covers[0]?.cleared]).toEqual(best(units, own));
+      }),
+      { numRuns: 150 },
+    );
   });
 
   it('forgets groups that are back', () => {
@@ -133,6 +224,16 @@ describe('a pasted list', () => {
       '2026-06-12 1-3 pm Family hire: 4 hybrid',
       { name: 'Family hire', day: '2026-06-12', out: '13:00', back: '15:00', wants: [want(4, '', 'hybrid')] },
     ],
+    ['11-1 pm Family hire: 2 hybrid', { out: '11:00', back: '13:00' }],
+    ['9:30-1 pm Family hire: 2 hybrid', { out: '09:30', back: '13:00' }],
+    ['10 - 12 pm Family hire: 2 hybrid', { out: '10:00', back: '12:00' }],
+    ['12-2 pm Family hire: 2 hybrid', { out: '12:00', back: '14:00' }],
+    ['11 am - 1 Family hire: 2 hybrid', { out: '11:00', back: '13:00' }],
+    ['9 am - 11 Family hire: 2 hybrid', { out: '09:00', back: '11:00' }],
+    ['1 pm - 3 Family hire: 2 hybrid', { out: '13:00', back: '15:00' }],
+    ['2026-02-30 9:00-10:00 Club: 2 hybrid', { day: null, name: 'Club', out: '09:00', unread: ['2026-02-30'] }],
+    ['2026-13-01 9:00-10:00 Club: 2 hybrid', { day: null, unread: ['2026-13-01'] }],
+    ['2028-02-29 9:00-10:00 Club: 2 hybrid', { day: '2028-02-29', unread: [] }],
     ['School visit', { name: 'School visit', out: null, back: null, wants: [], unread: [] }],
     ['10:00 to 12:00 Scouts: nine camels', { name: 'Scouts', out: '10:00', unread: ['nine camels'] }],
   ])('%s', (text, line) => {

@@ -1,3 +1,5 @@
-export { coverGroups, readWants, serves, type Group, type GroupCover, type ReadWants, type Stock, type Want, type WantCover } from './groups';
+export { coverGroups, type GroupCover, type WantCover } from './cover';
+export { serves, SIZE_SUBSTITUTIONS, standsIn, type Group, type SizeSubstitution, type Stock, type Want } from './groups';
+export { readWants, type ReadWants } from './wants';
 export { readGroupLine, readGroupLines, type GroupLine } from './group-lines';
 export { endOfSiteDay, isTimeZone, siteDay, siteTimeOn, siteTimeToday, startOfSiteDay } from './site-day';

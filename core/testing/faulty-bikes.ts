@@ -67,3 +67,31 @@ export function faultyMorning(seed: number): Bench {
     now: NOON,
   };
 }
+
+/** A bench small enough to try every order of it: three to five jobs, scarce parts, one to three groups. The same for the same seed. */
+export function smallBench(seed: number): Bench {
+  const draw = drawing(seed * 7919);
+  const of = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
+  const upTo = (least: number, most: number): number => least + Math.floor(draw() * (most - least + 1));
+  const jobs = Array.from({ length: upTo(3, 5) }, (_each, at): BenchJob => ({
+    ...{ bikeId: `b${at}`, siteId: 's', kind: of(['hybrid', 'child'] as const), size: of(['S', 'M']), frees: true, minutes: upTo(10, 70) },
+    ...{ since: NOON, until: null, work: of(WORKS), needs: draw() < 0.3 ? [{ itemId: of(['one', 'two']), count: 1 }] : [], away: null },
+  }));
+  const groups = Array.from({ length: upTo(1, 3) }, (_each, at): Group => {
+    const outAt = NOON + (upTo(1, 4) * HOUR) / 2;
+    const wants = Array.from({ length: upTo(1, 2) }, () => ({
+      count: upTo(1, 2),
+      kind: of([null, 'hybrid', 'child'] as const),
+      size: of(['', 'S', 'M']),
+    }));
+    return { id: `g${at}`, siteId: 's', name: `g${at}`, outAt, backAt: outAt + 3 * HOUR, wants };
+  });
+  return {
+    ...{ jobs, groups, hands: upTo(1, 2), now: NOON },
+    bikes: jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false })),
+    shelf: new Map([
+      ['one', { onHand: 1, leadDays: 1 }],
+      ['two', { onHand: 2, leadDays: 1 }],
+    ]),
+  };
+}

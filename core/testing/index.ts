@@ -1,4 +1,4 @@
-export { faultyMorning } from './faulty-bikes';
+export { faultyMorning, smallBench } from './faulty-bikes';
 export { onLike } from './measured-on';
 export { valueOf, wrongFields } from './measured';
 export { TRIAL_BIKES } from './trial-bikes';

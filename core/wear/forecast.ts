@@ -1,5 +1,7 @@
 import type { FieldIssue } from '@cadre/core/errors';
-import { middle, robustLine, type WearPoint } from './robust-line';
+import { changeOfPace } from './change-of-pace';
+import { changesOf } from './changes';
+import { middle, robustLine, spreadOf, type WearPoint } from './robust-line';
 
 /** What the fleet knows of parts like this one, in the measure's unit and per unit of usage. */
 export interface WearPrior {
@@ -9,6 +11,8 @@ export interface WearPrior {
   readonly spread: number;
   /** How much a hand and its tool differ from reading to reading: a standard deviation, over 0. */
   readonly noise: number;
+  /** How much a part's own pace changes over its life, as a share of its rate: seasons, riders, a wet month. 0 and up. */
+  readonly changes: number;
 }
 
 export interface WearForecast {
@@ -24,20 +28,32 @@ export interface WearForecast {
   /** What it rests on: this part's own line, both, or the fleet's rate alone. */
   readonly basis: 'own' | 'shared' | 'fleet';
   readonly readings: number;
+  /** It wears faster than before, or lost much at once: only the readings since count. */
+  readonly isFaster: boolean;
+  /** Its own readings and the fleet's rate do not go together. */
+  readonly isAtOdds: boolean;
 }
 
 export type WearAnswer = { readonly ok: true; readonly value: WearForecast } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
-/** How much a part's rate itself changes over its life, as a share: seasons, riders, a wet month. Source: the back-test. */
-const CHANGES = 0.09;
 /** The fleet's noise weighs as so many readings of one's own. */
-const NOISE_WEIGHT = 1;
-/** A robust slope spreads a little more than the best one would. */
-const ROBUST = 1.1;
+const NOISE_WEIGHT = 2;
+/** From so many readings on the newest half of them has a line of its own. */
+const LATELY_FROM = 5;
+/** What the variance of line and level is worth: a line found from noise that was drawn towards the fleet's is surer than that noise says. Found by the back-test. */
+const LINE_VARIANCE = 0.76;
+/** Noise found from few readings may be more: the tails are as heavy as after so many. Found by the back-test. */
+const NOISE_FREEDOM = 9;
+/** A fleet's rates are known from a few dozen parts: their variance is a little more than those say. Found by the back-test. */
+const FLEET_DOUBT = 1.15;
+/** From its last reading on a pace differs from the whole line's by so many times what thirds of a life do. Found by the back-test. */
+const FROM_NOW_ON = 1.8;
 const OWN_LINE = 3;
+/** A line this many standard deviations off the fleet's rate says that the fleet knows little of this part. */
+const AT_ODDS = 2;
 
-/** Equally likely places of a standard normal: the middles of 21 equal shares. */
-const NODES: readonly number[] = Array.from({ length: 21 }, (_, at) => normalQuantile((at + 0.5) / 21));
+/** Equally likely places of a standard normal: the middles of 15 equal shares. */
+const NODES: readonly number[] = Array.from({ length: 13 }, (_, at) => normalQuantile((at + 0.5) / 13));
 
 /** The standard normal's quantile, 0 < p < 1, to about 1e-4 (a rational approximation). */
 function normalQuantile(p: number): number {
@@ -54,6 +70,7 @@ function refusals(points: readonly WearPoint[], limit: number, prior: WearPrior)
     ...points.flatMap(({ usage, value }, at) => wrong(`points.${at}`, Number.isFinite(usage) && usage >= 0 && Number.isFinite(value))),
     ...wrong('limit', Number.isFinite(limit)),
     ...(['rate', 'spread', 'noise'] as const).flatMap((key) => wrong(`prior.${key}`, Number.isFinite(prior[key]) && prior[key] > 0)),
+    ...wrong('prior.changes', Number.isFinite(prior.changes) && prior.changes >= 0),
   ];
 }
 
@@ -61,6 +78,7 @@ interface Line {
   readonly rate: number;
   readonly rateVar: number;
   readonly basis: WearForecast['basis'];
+  readonly isAtOdds: boolean;
 }
 
 function noiseVariance(points: readonly WearPoint[], rate: number, prior: WearPrior): number {
@@ -70,46 +88,73 @@ function noiseVariance(points: readonly WearPoint[], rate: number, prior: WearPr
   return (NOISE_WEIGHT * prior.noise ** 2 + (freedom > 0 ? own : 0)) / (NOISE_WEIGHT + freedom);
 }
 
-/** How far the usages lie apart: the sum of squares about their mean. */
-function spreadOf(points: readonly WearPoint[]): number {
-  const mean = points.reduce((sum, point) => sum + point.usage, 0) / points.length;
-  return points.reduce((sum, point) => sum + (point.usage - mean) ** 2, 0);
-}
-
-/** The rate: its own line from three readings on, before that drawn towards the fleet's, each by how sure it is. A part does not heal: a line that says so is drawn too. */
+/**
+ * The rate: its own line from three readings on, before that drawn towards the fleet's, each by how sure it is. A part does not heal: a line that says so is drawn too. Where
+ * its own line and the fleet's rate do not go together, neither is trusted as if they did.
+ */
 function lineOf(points: readonly WearPoint[], prior: WearPrior): Line {
   const own = robustLine(points);
-  if (!own) return { rate: prior.rate, rateVar: prior.spread ** 2, basis: 'fleet' };
-  const ownVar = (ROBUST * noiseVariance(points, own.rate, prior)) / spreadOf(points);
-  if (points.length >= OWN_LINE && own.rate > 2 * Math.sqrt(ownVar)) return { rate: own.rate, rateVar: ownVar, basis: 'own' };
-  const [a, b] = [1 / ownVar, 1 / prior.spread ** 2];
-  return { rate: Math.max((own.rate * a + prior.rate * b) / (a + b), prior.rate * 0.1), rateVar: 1 / (a + b), basis: 'shared' };
+  if (!own) return { rate: prior.rate, rateVar: FLEET_DOUBT * prior.spread ** 2, basis: 'fleet', isAtOdds: false };
+  const ownVar = (LINE_VARIANCE * noiseVariance(points, own.rate, prior)) / spreadOf(points);
+  const odds = Math.abs(own.rate - prior.rate) / Math.sqrt(ownVar + prior.spread ** 2);
+  const isAtOdds = odds >= AT_ODDS;
+  if (points.length >= OWN_LINE && own.rate > 2 * Math.sqrt(ownVar)) return { rate: own.rate, rateVar: ownVar, basis: 'own', isAtOdds };
+  const doubt = isAtOdds ? (odds / AT_ODDS) ** 2 : 1;
+  const [a, b] = [1 / ownVar, 1 / (doubt * prior.spread ** 2)];
+  return { rate: Math.max((own.rate * a + prior.rate * b) / (a + b), prior.rate * 0.1), rateVar: doubt / (a + b), basis: 'shared', isAtOdds };
+}
+
+/** How much faster than its whole line a part wore of late, as a factor: believed as far as paces change at all, and no more than its noise allows. */
+function latelyOf(points: readonly WearPoint[], rate: number, noise: number, changes: number): number {
+  const late = points.slice(-Math.ceil((points.length + 1) / 2));
+  const line = points.length < LATELY_FROM ? null : robustLine(late);
+  if (!line) return 1;
+  const byNoise = noise / spreadOf(late) / rate ** 2;
+  const believed = changes ** 2 / (changes ** 2 + byNoise);
+  return Math.min(2, Math.max(0.5, 1 + believed * (line.rate / rate - 1)));
 }
 
 /**
- * How much usage is left until a part's reading reaches its limit, with an 80 % interval. `worse` says which way it wears. Readings in any order; usage since fitting, 0 and up. Three
- * readings and more: a robust line of its own. Fewer: its rate is drawn towards the fleet's, weighted by how sure each is.
+ * How much usage is left until a part's reading reaches its limit, with an 80 % interval. `worse` says which way it wears. Readings in any order; usage since fitting, 0 and up, in the
+ * prior's unit. Three readings and more: a robust line of its own. Fewer: its rate is drawn towards the fleet's, weighted by how sure each is. A rate that is misjudged misjudges the
+ * level at the last reading with it: both are drawn together. After a change of pace only the readings since count.
  */
 export function forecastWear(points: readonly WearPoint[], limit: number, worse: 'more' | 'less', prior: WearPrior): WearAnswer {
   const issues = refusals(points, limit, prior);
   if (issues.length > 0) return { ok: false, issues };
   const sign = worse === 'more' ? 1 : -1;
-  const worn = points.map(({ usage, value }) => ({ usage, value: sign * value })).sort((a, b) => a.usage - b.usage);
+  const all = points.map(({ usage, value }) => ({ usage, value: sign * value })).sort((a, b) => a.usage - b.usage);
+  const change = changeOfPace(all, prior);
+  const worn = all.slice(change?.before ?? 0);
+  // Since it changed it wears unlike its fleet: how unlike, only its own readings can say.
+  const known = change ? { ...prior, spread: 2 * prior.spread } : prior;
   const last = worn.at(-1)?.usage ?? 0;
-  const { rate, rateVar, basis } = lineOf(worn, prior);
-  const start = middle(worn.map((point) => point.value - rate * point.usage));
-  const level = start + rate * last;
+  const { rate, rateVar, basis, isAtOdds } = lineOf(worn, known);
   const mean = worn.reduce((sum, point) => sum + point.usage, 0) / worn.length;
-  const levelVar = noiseVariance(worn, rate, prior) / worn.length + rateVar * (last - mean) ** 2;
-  const distance = sign * limit - level;
+  const atMean = middle(worn.map((point) => point.value - rate * point.usage)) + rate * mean;
+  const own = changesOf([worn], Math.sqrt(noiseVariance(worn, rate, known)));
+  const changes = own === null ? known.changes : Math.sqrt((known.changes ** 2 + 2 * own ** 2) / 3);
+  const lately = latelyOf(worn, rate, noiseVariance(worn, rate, known), changes);
+  const freedom = NOISE_FREEDOM + Math.max(0, worn.length - 2);
+  const heavy = (z: number): number => z * (1 + (z * z + 1) / (4 * freedom));
+  const levelSd = Math.sqrt((LINE_VARIANCE * noiseVariance(worn, rate, known)) / worn.length);
+  const level = atMean + rate * (last - mean);
   // Rates are never under nothing: their spread is taken of the logarithm.
-  const rateSd = Math.sqrt(Math.log(1 + rateVar / rate ** 2 + CHANGES ** 2));
-  const levelSd = Math.sqrt(levelVar);
-  const lefts = NODES.flatMap((a) => NODES.map((b) => Math.max(0, (distance + levelSd * a) / (rate * Math.exp(rateSd * b))))).sort((x, y) => x - y);
+  const rateSd = Math.sqrt(Math.log(1 + rateVar / rate ** 2));
+  const lefts = NODES.flatMap((a) =>
+    NODES.flatMap((b) => {
+      const drawn = rate * Math.exp(rateSd * (basis === 'fleet' ? b : heavy(b)));
+      const distance = sign * limit - (atMean + levelSd * heavy(a) + drawn * (last - mean));
+      return NODES.map((c) => Math.max(0, distance / (drawn * lately * Math.exp(FROM_NOW_ON * changes * c))));
+    }),
+  ).sort((x, y) => x - y);
   const at = (share: number): number => lefts[Math.round(share * (lefts.length - 1))] ?? 0;
-  const left = Math.max(0, distance / rate);
+  const left = Math.max(0, (sign * limit - level) / (rate * lately));
   return {
     ok: true,
-    value: { rate, level: sign * level, left, least: Math.min(at(0.1), left), most: Math.max(at(0.9), left), basis, readings: points.length },
+    value: {
+      ...{ rate, level: sign * level, left, least: Math.min(at(0.1), left), most: Math.max(at(0.9), left) },
+      ...{ basis, readings: worn.length, isFaster: change !== null, isAtOdds },
+    },
   };
 }

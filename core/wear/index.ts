@@ -1,7 +1,7 @@
+export { changeOfPace, type ChangeOfPace } from './change-of-pace';
 export { forecastWear, type WearAnswer, type WearForecast, type WearPrior } from './forecast';
 export { fleetPrior } from './prior';
 export { middle, robustLine, type WearPoint } from './robust-line';
-export { BACK_TEST_SHAPES, backTest, type BackTestRow, type BackTestShape } from './back-test';
 export { wearSeries, type FittedSpan, type RiddenBike, type SeriesPoint, type TakenReading, type WearSeries } from './series';
 export { isWorn, usualWear, WEAR_UNITS, WORN_MEASURES, worseWay, type WearUnit, type WornMeasure } from './usual';
 export { wornAt } from './worn-at';

@@ -31,6 +31,12 @@ const spanOf = (make: (value: number) => number, { least, left, most }: Pick<Wea
   most: make(most),
 });
 
+/** Few readings, or some that the fleet's rate does not go with, make little sure; a line of its own of five and more makes it well. */
+function sureOf({ basis, readings, isAtOdds }: WearForecast): Outlook['sure'] {
+  if (basis === 'own') return readings >= 5 ? 'well' : 'fairly';
+  return basis === 'fleet' || isAtOdds ? 'little' : 'fairly';
+}
+
 /** The outlook of a series towards its limit; null where no limit is known or nothing was read. */
 export function outlookOf(
   series: Pick<WearSeries, 'measure' | 'points' | 'usageNow' | 'perDay'> & {
@@ -52,6 +58,6 @@ export function outlookOf(
     reachedAt: spanOf((value) => last + value, forecast),
     left,
     when: series.perDay > 0 ? { least: date(left.least), likely: date(left.likely), most: date(left.most) } : null,
-    sure: forecast.basis === 'own' ? (forecast.readings >= 5 ? 'well' : 'fairly') : forecast.basis === 'shared' ? 'fairly' : 'little',
+    sure: sureOf(forecast),
   };
 }

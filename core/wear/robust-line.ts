@@ -29,3 +29,9 @@ export function robustLine(points: readonly WearPoint[]): { readonly rate: numbe
   const rate = middle(slopes);
   return { rate, start: middle(points.map((point) => point.value - rate * point.usage)) };
 }
+
+/** How far the usages lie apart: the sum of squares about their mean. The surer a slope through them, the larger it is. */
+export function spreadOf(points: readonly WearPoint[]): number {
+  const mean = points.reduce((sum, point) => sum + point.usage, 0) / points.length;
+  return points.reduce((sum, point) => sum + (point.usage - mean) ** 2, 0);
+}

@@ -20,6 +20,8 @@ export const WORN_MEASURES = Object.keys(USUAL) as readonly WornMeasure[];
 const USUAL_KM_A_DAY = 6;
 /** Rates differ this much from bike to bike. */
 const SPREAD = 0.4;
+/** A part's own pace changes by so much over its life. */
+const CHANGES = 0.12;
 
 export function isWorn(measure: string): measure is WornMeasure {
   return measure in USUAL;
@@ -33,5 +35,5 @@ export function worseWay(measure: WornMeasure): 'more' | 'less' {
 export function usualWear(measure: WornMeasure, unit: WearUnit): WearPrior {
   const { rate, noise } = USUAL[measure];
   const perUnit = unit === 'km' ? rate : rate * USUAL_KM_A_DAY;
-  return { rate: perUnit, spread: SPREAD * perUnit, noise };
+  return { rate: perUnit, spread: SPREAD * perUnit, noise, changes: CHANGES };
 }

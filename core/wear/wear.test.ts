@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { backTest, fleetPrior, forecastWear, middle, robustLine, type WearForecast, type WearPoint, type WearPrior } from '.';
+import { changeOfPace, fleetPrior, forecastWear, middle, robustLine, type WearForecast, type WearPoint, type WearPrior } from '.';
 
-const PRIOR: WearPrior = { rate: 0.001, spread: 0.0003, noise: 0.02 };
+const PRIOR: WearPrior = { rate: 0.001, spread: 0.0003, noise: 0.02, changes: 0.1 };
 const points = (...pairs: readonly (readonly [number, number])[]): WearPoint[] => pairs.map(([usage, value]) => ({ usage, value }));
 function forecast(...given: Parameters<typeof forecastWear>): WearForecast {
   const answer = forecastWear(...given);
@@ -27,7 +27,7 @@ describe('a robust line', () => {
 
 describe('the wear of a part', () => {
   it('that wears evenly reaches its limit where the line does', () => {
-    const told = forecast(points([0, 3], [1000, 2.5], [2000, 2]), 1, 'less', { rate: 0.0005, spread: 0.0002, noise: 0.02 });
+    const told = forecast(points([0, 3], [1000, 2.5], [2000, 2]), 1, 'less', { rate: 0.0005, spread: 0.0002, noise: 0.02, changes: 0.1 });
     expect(told).toMatchObject({ basis: 'own', readings: 3 });
     expect(told.left).toBeCloseTo(2000, 6);
     expect(told.level).toBeCloseTo(2, 6);
@@ -59,7 +59,7 @@ describe('the wear of a part', () => {
   it.each([
     [[], 1, PRIOR, ['points']],
     [points([-1, 1], [Number.NaN, 1]), 1, PRIOR, ['points.0', 'points.1']],
-    [points([1, 1]), Number.NaN, { ...PRIOR, rate: 0, noise: Number.NaN }, ['limit', 'prior.rate', 'prior.noise']],
+    [points([1, 1]), Number.NaN, { ...PRIOR, rate: 0, noise: Number.NaN, changes: -1 }, ['limit', 'prior.rate', 'prior.noise', 'prior.changes']],
   ])('that cannot be is refused by its field (%#)', (given, limit, prior, fields) => {
     const answer = forecastWear(given, limit, 'more', prior);
     expect(!answer.ok && answer.issues.map((issue) => issue.path)).toEqual(fields);
@@ -108,12 +108,48 @@ describe('what a fleet knows', () => {
   });
 });
 
-describe('the back-test', () => {
-  it('covers the truth in 75 to 85 of a hundred of 2,000 made-up series', () => {
-    const rows = backTest(500, 20260610);
-    const covered = rows.reduce((sum, row) => sum + row.covered * row.series, 0) / rows.reduce((sum, row) => sum + row.series, 0);
-    expect(covered).toBeGreaterThanOrEqual(0.75);
-    expect(covered).toBeLessThanOrEqual(0.85);
-    expect(rows).toEqual(backTest(500, 20260610));
+describe('a change of pace', () => {
+  const even = points([0, 0], [100, 0.1], [200, 0.2], [300, 0.3]);
+  it('is a jump or a faster rate, once two readings lie after it', () => {
+    const jumped = [...even, { usage: 400, value: 1 }];
+    expect(changeOfPace(jumped, PRIOR)).toBeNull();
+    expect(changeOfPace([...jumped, { usage: 500, value: 1.1 }], PRIOR)).toMatchObject({ before: 4 });
+    expect(changeOfPace([...even, { usage: 400, value: 0.7 }, { usage: 500, value: 1.1 }], PRIOR)).toMatchObject({ before: 4 });
+  });
+  it('is nothing where a part wears as before, slower, or is read twice at one place', () => {
+    expect(changeOfPace([...even, { usage: 400, value: 0.41 }, { usage: 500, value: 0.49 }], PRIOR)).toBeNull();
+    expect(changeOfPace([...even, { usage: 400, value: 0.3 }, { usage: 500, value: 0.31 }], PRIOR)).toBeNull();
+    expect(changeOfPace(points([5, 0.1], [5, 0.12], [5, 0.09], [5, 0.1]), PRIOR)).toBeNull();
+    expect(changeOfPace(points([0, 0], [100, 0.1], [200, 0.2]), PRIOR)).toBeNull();
+  });
+  it('leaves the forecast to the readings since, and says so', () => {
+    const told = forecast([...even, { usage: 400, value: 1 }, { usage: 500, value: 1.1 }], 2, 'more', PRIOR);
+    expect(told).toMatchObject({ isFaster: true, readings: 2, basis: 'shared' });
+    expect(told.level).toBeCloseTo(1.1, 1);
+    expect(forecast(even, 2, 'more', PRIOR)).toMatchObject({ isFaster: false, readings: 4 });
+    // A figure that falls as it wears tells the same.
+    const less = [...even, { usage: 400, value: 1 }, { usage: 500, value: 1.1 }].map(({ usage, value }) => ({ usage, value: 3 - value }));
+    expect(forecast(less, 1, 'less', PRIOR)).toMatchObject({ isFaster: true });
+  });
+});
+
+describe('a fleet that knows wrong', () => {
+  const twice = (count: number) => points(...Array.from({ length: count }, (_, at) => [at * 200, at * 0.4] as const));
+  it('is at odds with readings of a part that wears at twice its rate, and the interval says how little is known', () => {
+    const told = forecast(twice(2), 2, 'more', PRIOR);
+    expect(told).toMatchObject({ basis: 'shared', isAtOdds: true });
+    const known = forecast(twice(2), 2, 'more', { ...PRIOR, rate: 0.002 });
+    expect(known.isAtOdds).toBe(false);
+    expect((told.most - told.least) / told.left).toBeGreaterThan((known.most - known.least) / known.left);
+    expect(forecast(points([0, 0], [200, 0.2]), 2, 'more', PRIOR).isAtOdds).toBe(false);
+  });
+  it('hears of how much paces change from its own long series', () => {
+    const steady = Array.from({ length: 12 }, () => points(...Array.from({ length: 9 }, (_, at) => [at * 100, at * 0.1] as const)));
+    const turning = steady.map((series) =>
+      series.map(({ usage }) => ({ usage, value: usage < 400 ? usage * 0.0005 : 0.2 + (usage - 400) * 0.0015 })),
+    );
+    expect(fleetPrior(steady, 'more', PRIOR).changes).toBeLessThan(PRIOR.changes);
+    expect(fleetPrior(turning, 'more', PRIOR).changes).toBeGreaterThan(0.3);
+    expect(fleetPrior([points([0, 0], [100, 0.1], [200, 0.2])], 'more', PRIOR).changes).toBe(PRIOR.changes);
   });
 });

@@ -6,6 +6,8 @@ import type { DataSource } from 'typeorm';
 import type { SupplierOrder } from '@cadre/core/parts';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { programEntity } from '@cadre/server/people/entities';
+import { siteDay } from '@cadre/core/schedule';
+import { siteEntity } from '@cadre/server/fleet/entities';
 
 /** The writer of PDFs, loaded when an order is first asked for: it is a fifth of what the server would load at its start. */
 async function writer(): Promise<typeof PdfMake> {
@@ -32,11 +34,10 @@ const wanted = (line: SupplierOrder['lines'][number]): string =>
     .filter(Boolean)
     .join(', ');
 
-function documentOf(program: string, orders: readonly SupplierOrder[], currency: string, now: number): TDocumentDefinitions {
+function documentOf(program: string, orders: readonly SupplierOrder[], currency: string, day: string): TDocumentDefinitions {
   const format = new Intl.NumberFormat('en', { style: 'currency', currency });
   const unit = 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2);
   const price = (minor: number): string => format.format(minor / unit);
-  const day = new Date(now).toISOString().slice(0, 10);
   return {
     info: { title: `Parts to order, ${program}, ${day}` },
     pageMargins: [40, 48, 40, 48],
@@ -69,5 +70,9 @@ function documentOf(program: string, orders: readonly SupplierOrder[], currency:
 export async function orderPdf(source: DataSource, orders: readonly SupplierOrder[], now: number): Promise<Buffer> {
   const [program] = await source.getRepository(programEntity).find({ take: 1 });
   const { policy } = await currentPolicy(source.manager);
-  return (await writer()).createPdf(documentOf(program?.name ?? '', orders, policy.money.currency, now)).getBuffer();
+  // Parts are ordered for the whole program: its first site says what day it is.
+  const [site] = await source.getRepository(siteEntity).find({ order: { id: 'ASC' }, take: 1 });
+  return (await writer())
+    .createPdf(documentOf(program?.name ?? '', orders, policy.money.currency, siteDay(now, site?.timeZone ?? 'UTC')))
+    .getBuffer();
 }

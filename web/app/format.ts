@@ -57,6 +57,12 @@ export function dayWords(day: string): string {
   return `${date} ${month} ${year}`;
 }
 
+/** The day of a moment as people say it, in its site's zone: what is printed at eight in the morning is not of the day before. */
+export function dayAt(at: number, timeZone?: string): string {
+  const { day, month, year } = clockAt(at, timeZone);
+  return `${day} ${month} ${year}`;
+}
+
 /** A span to a moment: "in 1 h 20 min", "25 min ago". */
 export function untilNow(at: number, now: number): string {
   const minutes = Math.round(Math.abs(at - now) / 60_000);

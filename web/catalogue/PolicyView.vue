@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { LEGAL_WEIGHTS, MARKING_WAYS, SCHOOL_QUESTIONS, ZONES, type LegalWeight, type MarkingWay, type Zone } from '@cadre/core/catalogue';
+import { SIZE_SUBSTITUTIONS, type SizeSubstitution } from '@cadre/core/schedule';
 import { readNumber } from '@cadre/core/measures';
 import { dayAndClock, fieldWords, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
@@ -28,6 +29,12 @@ const note = ref('');
 const tried = ref(false);
 onMounted(() => refusal.run(form.begin));
 
+const SUBSTITUTION_WORDS: Record<SizeSubstitution, string> = {
+  exact: 'Only the size asked for',
+  'one-up': 'One size larger may stand in',
+  'one-down': 'One size smaller may stand in',
+  'one-either-way': 'One size larger or smaller may stand in',
+};
 const LEGAL_WORDS: Record<LegalWeight, string> = {
   stop: 'A stop until it is there',
   soon: 'Soon: mended within its time',
@@ -64,6 +71,10 @@ function toggleZone(zone: Zone, yes: boolean): void {
 }
 const marking = computed({ get: () => choices.value?.marking ?? 'by-person', set: (way: string) => form.set({ marking: way as MarkingWay }) });
 const legal = computed({ get: () => choices.value?.legal ?? 'stop', set: (weight: string) => form.set({ legal: weight as LegalWeight }) });
+const substitution = computed({
+  get: () => choices.value?.substitution ?? 'exact',
+  set: (way: string) => form.set({ substitution: way as SizeSubstitution }),
+});
 const publish = (): void => {
   tried.value = true;
   if (note.value.trim() === '') return;
@@ -102,6 +113,13 @@ const publish = (): void => {
             data-policy="legal"
             class="col-span-2"
             :options="LEGAL_WEIGHTS.map((weight) => ({ value: weight, label: LEGAL_WORDS[weight] }))"
+          />
+          <ChoiceField
+            v-model="substitution"
+            label="When a group’s size runs out"
+            data-policy="substitution"
+            class="col-span-2"
+            :options="SIZE_SUBSTITUTIONS.map((way) => ({ value: way, label: SUBSTITUTION_WORDS[way] }))"
           />
           <TextField
             v-for="each in NUMBERS"

@@ -114,23 +114,23 @@ describe('a sheet being written', () => {
 
   it('adds with the critical it derives, takes off, and puts one before another', async () => {
     await draft.begin('ride-out');
-    draft.add(byKey('hub-play'));
-    draft.add(byKey('hub-play'));
-    const added = draft.sheet.value?.items.filter((item) => item.checkpoint.key === 'hub-play');
+    draft.add(byKey('tyre-clearance'));
+    draft.add(byKey('tyre-clearance'));
+    const added = draft.sheet.value?.items.filter((item) => item.checkpoint.key === 'tyre-clearance');
     expect(added).toHaveLength(1);
     expect(added?.[0]?.critical).toBe(false);
     draft.set({ between: ['wear'] });
-    draft.remove('hub-play');
-    draft.add(byKey('hub-play'));
+    draft.remove('tyre-clearance');
+    draft.add(byKey('tyre-clearance'));
     expect(draft.sheet.value?.items.at(-1)?.critical).toBe(true);
     const [first] = keys();
-    draft.moveTo('hub-play', first ?? null);
-    expect(keys()[0]).toBe('hub-play');
-    draft.moveTo('hub-play', null);
-    expect(keys().at(-1)).toBe('hub-play');
-    draft.moveTo('hub-play', 'hub-play');
-    expect(keys().at(-1)).toBe('hub-play');
-    expect(draft.difference.value?.added.map((each) => each.key)).toEqual(['hub-play']);
+    draft.moveTo('tyre-clearance', first ?? null);
+    expect(keys()[0]).toBe('tyre-clearance');
+    draft.moveTo('tyre-clearance', null);
+    expect(keys().at(-1)).toBe('tyre-clearance');
+    draft.moveTo('tyre-clearance', 'tyre-clearance');
+    expect(keys().at(-1)).toBe('tyre-clearance');
+    expect(draft.difference.value?.added.map((each) => each.key)).toEqual(['tyre-clearance']);
   });
 
   it('names the criticals it would drop, and what keeps it from being published', async () => {

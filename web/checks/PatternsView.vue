@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { onMounted, shallowRef } from 'vue';
+import { computed, onMounted, shallowRef } from 'vue';
 import { listPatterns } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
-import { count, dayAndClock, dayWords, send, useNow } from '@cadre/web/app';
+import { count, dayAndClock, dayAt, send, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { shownValue } from '@cadre/web/measures';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -19,7 +19,12 @@ onMounted(async () => {
     found.value = await send(listPatterns);
   });
 });
-const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0, 10));
+/** Days and times of a bike are its site's; what is of no one bike is told in the first site's. */
+const home = computed(() => fleet.wall?.sites[0]?.timeZone);
+const zoneOf = (tag: string): string | undefined => {
+  const siteId = fleet.bikes.find((bike) => bike.tag === tag)?.siteId;
+  return (siteId && fleet.siteById.get(siteId)?.timeZone) || home.value;
+};
 </script>
 
 <template>
@@ -34,7 +39,7 @@ const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0,
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="!found && !refusal.said.value" class="text-soft" role="status">Getting the records …</p>
     <template v-if="found">
-      <p class="text-soft">Since {{ day(found.since) }}.</p>
+      <p class="text-soft">Since {{ dayAt(found.since, home) }}.</p>
       <section aria-labelledby="hasty">
         <h2 id="hasty" class="sturdy text-xl">Quicker than one can look</h2>
         <ul class="mt-1 space-y-1.5">
@@ -45,7 +50,7 @@ const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0,
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
               <span class="figures">{{ each.sheetName }} · {{ count(each.marks, 'mark') }} within {{ Math.round(each.seconds) }} s</span>
-              <span class="ml-auto text-soft">{{ fleet.nameOf(each.by) }}, {{ dayAndClock(each.at, now) }}</span>
+              <span class="ml-auto text-soft">{{ fleet.nameOf(each.by) }}, {{ dayAndClock(each.at, now, zoneOf(each.tag)) }}</span>
             </RouterLink>
           </li>
         </ul>
@@ -58,7 +63,7 @@ const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0,
             <span class="figures"
               ><strong class="sturdy text-lg">{{ each.typed }}</strong> on {{ count(each.tags.length, 'bike') }} running</span
             >
-            <span class="text-soft"> · {{ fleet.nameOf(each.author) }}, {{ dayAndClock(each.from, now) }}</span>
+            <span class="text-soft"> · {{ fleet.nameOf(each.author) }}, {{ dayAndClock(each.from, now, zoneOf(each.tags[0] ?? '')) }}</span>
             <span class="sturdy block text-[0.95rem]">{{ each.tags.join(' ') }}</span>
           </li>
         </ul>
@@ -80,7 +85,7 @@ const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0,
                 >{{ wornName({ ...each, method: null }) }}: {{ shownValue(each.measure, each.before.value) }}, then
                 {{ shownValue(each.measure, each.after.value) }}{{ each.after.better ? ', said to be only measured better' : '' }}</span
               >
-              <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now) }}</span>
+              <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now, zoneOf(each.tag)) }}</span>
             </RouterLink>
           </li>
         </ul>

@@ -73,7 +73,7 @@ describe('a reading typed before its limit was known or changed', () => {
   if (!checkpoint) throw new Error('no rotor to measure');
   const asked = { key: 'rotor-thickness@front', checkpoint };
   const typedOn = (on: ReturnType<typeof onLike>) => {
-    const cell = takeReading('rotor', '1.5 1.5 1.5', on);
+    const cell = takeReading('rotor', '1.53 1.53 1.53', on);
     if (cell.kind !== 'reading') throw new Error(cell.kind);
     return cell.reading;
   };
@@ -87,7 +87,9 @@ describe('a reading typed before its limit was known or changed', () => {
     expect(view.emitted('read')).toBeUndefined();
     expect(view.find('[data-marking]').exists()).toBe(true);
     await view.setProps({ on: onLike({ fit: { rotorMinFront: 1.55 } }) });
-    expect(view.emitted('read')).toMatchObject([[{ typed: '1.5 1.5 1.5', verdicts: [{ word: 'fault', becomes: 'stop', limit: { value: 1.55 } }] }]]);
+    expect(view.emitted('read')).toMatchObject([
+      [{ typed: '1.53 1.53 1.53', verdicts: [{ word: 'fault', becomes: 'stop', limit: { value: 1.55 } }] }],
+    ]);
     await view.setProps({ on: onLike({ fit: { rotorMinFront: 1.55, maximumLoad: 90 } }), typed: typedOn(onLike({ fit: { rotorMinFront: 1.55 } })) });
     expect(view.emitted('read')).toHaveLength(1);
     expect(view.find('[data-marking]').exists()).toBe(false);

@@ -172,7 +172,7 @@ describe('the sign-off', () => {
 
   it('steps say how far each station is and where something is wrong', () => {
     const steps = mount(StationSteps, { props: { stations, standings: foldMarks([mark('rim@front', 'fault', 'crack')]), at: 1 } });
-    expect(steps.findAll('li')[0]?.text()).toContain('1/6');
+    expect(steps.findAll('li')[0]?.text()).toContain('1/7');
     expect(steps.findAll('li')[0]?.text()).toContain('1 not sound');
     expect(steps.get('[aria-current=step]').text()).toContain('Front brake');
   });

@@ -74,6 +74,7 @@ const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
   'hook-unknown': (value, mend) => `hook ${quoted(value)} is not there: ${mend}`,
   'hook-taken': (value, mend) => `${mend} hangs on hook ${value} and is not in this list: choose another hook`,
   'hook-twice': (value, mend) => `hook ${value} is given to row ${mend} too: choose another`,
+  'rack-full': (value) => `${value} has no free hook: choose another rack, or let missing hooks be added`,
   refused: (value) => value,
 };
 
@@ -91,6 +92,7 @@ export function issueWords(issue: RowIssue): string {
     'hook-unknown',
     'hook-taken',
     'hook-twice',
+    'rack-full',
   ];
   return issue.column && !named.includes(issue.code) ? `${columnWords(issue.column)}: ${words}` : words;
 }

@@ -31,7 +31,7 @@ const why = (bike: Bike): string => {
 
 <template>
   <article class="morning-sheet hidden bg-white text-black print:block">
-    <h1 class="sturdy text-xl">Morning sheet · {{ dayAndClock(now, now) }}</h1>
+    <h1 class="sturdy text-xl">Morning sheet · {{ dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone) }}</h1>
     <p class="text-sm">Printed from the wall as it stood then. The screen has the word.</p>
     <section v-for="block in blocks.filter((each) => each.bikes.length)" :key="block.key" class="mt-3 break-inside-avoid-page">
       <h2 class="sturdy">{{ block.name }}</h2>

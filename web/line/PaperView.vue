@@ -5,7 +5,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { inScope, lineColumns, type LineColumn } from '@cadre/core/line';
-import { count, dayWords, now } from '@cadre/web/app';
+import { count, dayAt, now } from '@cadre/web/app';
 import { useCatalogue, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
@@ -20,6 +20,8 @@ const router = useRouter();
 const fleet = useFleet();
 const catalogue = useCatalogue();
 const address = computed(() => readLineAddress(route.query));
+/** Printed at the site the bikes are at. */
+const zone = computed(() => fleet.siteById.get(bikes.value[0]?.siteId ?? '')?.timeZone);
 const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
 const bikes = computed(() =>
   address.value.tags.flatMap((tag): readonly Bike[] => [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined)),
@@ -91,7 +93,7 @@ const pages = computed(() => {
       <header class="flex items-start gap-4 border-b-2 border-black pb-2">
         <div class="min-w-0 grow">
           <h2 class="sturdy text-2xl leading-tight">{{ sheetName }}</h2>
-          <p class="text-sm">Printed {{ dayWords(new Date(now()).toISOString().slice(0, 10)) }} · page {{ index + 1 }} of {{ pages.length }}</p>
+          <p class="text-sm">Printed {{ dayAt(now(), zone) }} · page {{ index + 1 }} of {{ pages.length }}</p>
           <p class="mt-2 text-sm">Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______</p>
           <p class="mt-2 text-sm leading-snug">
             Write in each box: <b>S</b> sound · <b>P</b> put right · <b>W</b> watch · <b>F</b> fault · <b>N</b> not looked at, or the number. A box

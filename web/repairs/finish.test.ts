@@ -52,7 +52,14 @@ describe('finishing a repair', () => {
     expect((wrapper.get('[data-minutes]').element as HTMLInputElement).value).toBe('12');
   });
 
-  it('starts from what the zone usually touches, and lets more be added', async () => {
+  it('has what the work touches in any case, which nobody can untick', () => {
+    const button = form().get('[aria-pressed="true"]');
+    expect(button.text()).toContain(TOUCH_WORDS['brake-work']);
+    expect(button.text()).toContain('always with this work');
+    expect(button.attributes('disabled')).toBeDefined();
+  });
+
+  it('starts from what the work touches, and lets more be added', async () => {
     const wrapper = form();
     await wrapper.get('[data-done]').setValue('New cable');
     await wrapper
@@ -62,7 +69,7 @@ describe('finishing a repair', () => {
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)).toEqual({
       work: [{ findingId: finding.id, done: 'New cable' }],
-      touched: [brake, { touch: 'stem-headset', position: 'only' }],
+      touched: [{ touch: 'stem-headset', position: 'only' }, brake],
       minutes: null,
       used: [],
       torques: [],

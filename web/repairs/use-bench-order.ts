@@ -9,6 +9,7 @@ import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/pa
 import { benchOrder, jobMinutes, type BenchJob, type BenchPlace } from '@cadre/core/repairs';
 import type { Group } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 
 const LOOK_ONLY = 10;
@@ -45,6 +46,7 @@ function likelyNeeds(bike: Bike, findings: readonly Finding[], items: readonly S
 /** The jobs of the bench in the order that has most wanted bikes out soonest, reckoned anew whenever a fact changes. */
 export function useBenchOrder({ answer, items, repairs, hands }: Facts): ComputedRef<readonly BenchPlace[]> {
   const fleet = useFleet();
+  const catalogue = useCatalogue();
   const now = useNow();
   const isJob = (bike: Bike): boolean =>
     !bike.facts.intake &&
@@ -77,6 +79,7 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
         ready: bike.whereabouts === 'in' && mayGoOut(answer(bike).fitness),
       })),
       shelf: new Map(items().map((item) => [item.id, { onHand: item.onHand, leadDays: item.leadDays }])),
+      substitution: catalogue.policy()?.substitution,
       hands: hands(),
       now: now.value,
     }),

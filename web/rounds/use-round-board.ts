@@ -55,6 +55,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
       candidates.value.filter((each) => round().bikeIds.includes(each.id)),
       fleet.groups as readonly Group[],
       now.value,
+      catalogue.policy()?.substitution,
     ),
   );
   const rows = computed(() =>

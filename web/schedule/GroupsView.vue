@@ -8,7 +8,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceField, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { useCover } from './use-cover';
 import { useGroupDrafts } from './use-group-drafts';
-import { shortWords, wantText, wantWords } from './wording';
+import { shortWords, standInWords, wantText, wantWords } from './wording';
 
 /** Groups due out: what is coming with how far the cleared bikes go round, and new ones typed, pasted or read from a calendar. */
 const fleet = useFleet();
@@ -143,7 +143,7 @@ function saveChange(): void {
                   >
                     {{ coverOf(group)!.cleared }} of {{ coverOf(group)!.needed }} cleared<template v-if="shortWords(coverOf(group)!.wants)">
                       · short {{ shortWords(coverOf(group)!.wants) }}</template
-                    >
+                    ><template v-if="standInWords(coverOf(group)!.wants)"> · {{ standInWords(coverOf(group)!.wants) }}</template>
                   </p>
                 </div>
                 <div v-if="session.may('edit-fleet')" class="flex shrink-0 gap-1">

@@ -108,7 +108,7 @@ describe('a group being typed', () => {
     const { wants } = readWants('8 x 24in, 4 hybrid M, 2 children’s bikes, 3');
     expect(readWants(wantText(wants))).toEqual({ wants, unread: [] });
     expect(wants.map((want) => wantWords(want))).toEqual(['8 × 24 in', '4 × hybrid M', '2 × child’s bike', '3 × any bike']);
-    const covers: WantCover[] = wants.map((want, index) => ({ want, cleared: want.count - index, short: index }));
+    const covers: WantCover[] = wants.map((want, index) => ({ want, cleared: want.count - index, short: index, standIns: 0 }));
     expect(shortWords(covers)).toBe('1 × hybrid M, 2 × child’s bike, 3 × any bike');
   });
 });

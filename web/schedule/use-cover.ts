@@ -2,11 +2,13 @@ import { computed, type ComputedRef } from 'vue';
 import { mayGoOut } from '@cadre/core/fitness';
 import { coverGroups, type Group, type GroupCover } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/app';
+import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 
 /** How far the bikes that may go out now go round the groups that are coming. */
 export function useCover(): ComputedRef<readonly GroupCover[]> {
   const fleet = useFleet();
+  const catalogue = useCatalogue();
   const now = useNow();
   return computed(() =>
     coverGroups(
@@ -19,6 +21,7 @@ export function useCover(): ComputedRef<readonly GroupCover[]> {
         ready: bike.whereabouts === 'in' && mayGoOut(fleet.fitnessOf(bike, now.value).fitness),
       })),
       now.value,
+      catalogue.policy()?.substitution,
     ),
   );
 }

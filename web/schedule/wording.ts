@@ -16,6 +16,12 @@ export function shortWords(covers: readonly WantCover[]): string {
     .join(', ');
 }
 
+/** How many of those cleared are of another size than was asked for; nothing when none is. */
+export function standInWords(covers: readonly WantCover[]): string {
+  const count = covers.reduce((sum, each) => sum + each.standIns, 0);
+  return count === 0 ? '' : `${count} in another size`;
+}
+
 /** A want as it is typed: what `readWants` reads back. */
 export function wantText(wants: readonly Want[]): string {
   return wants

@@ -79,7 +79,7 @@ describe('the tools', () => {
     const result = used('chain-ruler', { sprockets: '9' }, { limits: {}, chain: 'early' });
     expect(result.state === 'answer' && result.answer.bad).toBe(true);
     const pads = used('pads', { thickness: '2', method: 'compound' }, { ...HOUSE, limits: { padFault: 2, padRenew: 3 } as never });
-    expect(pads.state === 'answer' && pads.answer.says).toContain('set by this house');
+    expect(pads.state === 'answer' && pads.answer.says).toContain('set by your policy');
   });
   it('wait until what they need is typed, and have each an address of their own', () => {
     expect(new Set(tools.map((tool) => tool.key)).size).toBe(tools.length);

@@ -49,7 +49,7 @@ const print = (): void => window.print();
         </h1>
         <p class="mt-1 text-soft">
           {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ')
-          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, ON_PAPER) }}</span>
+          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, ON_PAPER, fleet.siteById.get(bike.siteId)?.timeZone) }}</span>
         </p>
       </div>
       <div class="flex items-start gap-3 max-sm:w-full">

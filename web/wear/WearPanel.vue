@@ -57,7 +57,7 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
             >
             <span class="sturdy figures w-24 whitespace-nowrap text-lg">{{ lastValue(thing) }}</span>
             <span class="min-w-0 grow basis-64 leading-snug" :class="thing.outlook?.left.likely === 0 && 'font-semibold text-held'">{{
-              outlookWords(thing.series, thing.outlook)
+              outlookWords(thing.series, thing.outlook, timeZone)
             }}</span>
           </button>
         </li>
@@ -73,7 +73,7 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
             Dotted, with open circles: what sat here before.</template
           >
         </p>
-        <WearChart :thing="shown" :before="before" :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook)}`" />
+        <WearChart :thing="shown" :before="before" :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`" />
         <details>
           <summary class="flex min-h-12 items-center font-semibold text-act underline">The readings</summary>
           <table class="figures w-full">

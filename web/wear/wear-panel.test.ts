@@ -70,7 +70,7 @@ describe('the wear of a bike on its page', () => {
     expect(view.findAll('tbody tr')).toHaveLength(4);
     await view.findAll('[data-worn]')[1]?.trigger('click');
     expect(view.get('[data-chart]').text()).toBe('late over 0');
-    expect(view.get('[data-wear-shown]').text()).toContain('set by this house');
+    expect(view.get('[data-wear-shown]').text()).toContain('set by your policy');
     expect(view.findAll('[aria-pressed=true]')).toHaveLength(1);
   });
   it('puts what sat in the place before behind the chart, and names what is gone with nothing in its place', async () => {

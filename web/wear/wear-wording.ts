@@ -1,5 +1,5 @@
 import type { WearSeriesTold } from '@cadre/contract/wear';
-import { dayWords } from '@cadre/web/app';
+import { dayAt } from '@cadre/web/app';
 import { POSITION_WORDS } from '@cadre/web/catalogue';
 import { limitWords, shownValue } from '@cadre/web/measures';
 import type { Outlook, WearUnit, WornMeasure } from '@cadre/core/wear';
@@ -36,12 +36,14 @@ const BASIS_WORDS: Record<Outlook['forecast']['basis'], (readings: number) => st
   fleet: () => 'from what the fleet does: one reading says where it is, not how fast it goes',
 };
 
-const day = (at: number): string => dayWords(new Date(at).toISOString().slice(0, 10));
 /** The year stands once where both are in it. */
-const dayBeside = (at: number, beside: number): string => day(at).replace(new RegExp(` ${new Date(beside).getUTCFullYear()}$`), '');
+function dayBeside(at: number, beside: number, timeZone?: string): string {
+  const year = dayAt(beside, timeZone).split(' ').at(-1) ?? '';
+  return dayAt(at, timeZone).replace(new RegExp(` ${year}$`), '');
+}
 
 /** When and after how much more use the limit is reached, with how far that may be out. */
-export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | 'limit'>, outlook: Outlook | null): string {
+export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | 'limit'>, outlook: Outlook | null, timeZone?: string): string {
   if (!series.limit) return 'No limit is known here, so nothing is forecast.';
   if (!outlook) return '';
   const limit = shownValue(series.measure, series.limit.value);
@@ -50,14 +52,17 @@ export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | '
   const unit = UNIT_WORDS[series.unit];
   const range = `${roughly(left.least)} to ${roughly(left.most)}`;
   const date = when
-    ? `, likely ${day(when.likely)} (${dayBeside(when.least, when.likely)} to ${dayBeside(when.most, when.likely)})`
+    ? `, likely ${dayAt(when.likely, timeZone)} (${dayBeside(when.least, when.likely, timeZone)} to ${dayBeside(when.most, when.likely, timeZone)})`
     : '; not ridden of late, so no date';
-  return `Reaches ${limit} in about ${roughly(left.likely)} ${unit} (${range})${date}.`;
+  const faster = outlook.forecast.isFaster ? 'Wearing faster than before: only the newest readings count. ' : '';
+  return `${faster}Reaches ${limit} in about ${roughly(left.likely)} ${unit} (${range})${date}.`;
 }
 
 /** What the forecast rests on. */
 export function sureWords(outlook: Outlook): string {
-  return `${SURE_WORDS[outlook.sure]}, ${BASIS_WORDS[outlook.forecast.basis](outlook.forecast.readings)}`;
+  const { basis, readings, isAtOdds } = outlook.forecast;
+  const odds = isAtOdds ? ', which do not agree' : '';
+  return `${SURE_WORDS[outlook.sure]}, ${BASIS_WORDS[basis](readings)}${odds}`;
 }
 
 export function limitSays(series: Pick<WearSeriesTold, 'measure' | 'limit'>): string {
