@@ -3,17 +3,26 @@ import { join, resolve } from 'node:path';
 import { createVitest } from 'vitest/node';
 import { say } from '../say';
 import { flipsOf, type Flip } from './flips';
+import { rowsOf } from './rows';
 
-// Turns every limit comparison of measures and judging in turn, and tells whether a test catches it. The source on disk stays as it is.
-//   npm run flips                 all of them
-//   npm run flips -- chain.ts     one file
-const FOLDERS = ['core/measures', 'core/findings', 'core/fitness'];
-const only = process.argv.slice(2);
+// Turns every limit comparison of measures, judging and planning in turn, or takes every row out of the catalogue's tables, and tells whether a test catches it. The source
+// on disk stays as it is.
+//   npm run flips                 all comparisons
+//   npm run flips -- chain.ts     of one file
+//   npm run flips -- rows         every row of what disturbs what
+const FOLDERS = ['measures', 'findings', 'fitness', 'repairs', 'rounds', 'schedule', 'wear'].map((folder) => `core/${folder}`);
+const TABLES = ['core/shipped/checkpoints', 'core/catalogue/work.ts', 'core/repairs/part-touches.ts'];
+const ROW_TESTS = ['core/shipped/disturbed.test.ts', 'core/repairs/costs.test.ts'];
+const [mode, ...rest] = process.argv.slice(2);
+const ofRows = mode === 'rows';
+const only = ofRows ? rest : process.argv.slice(2);
 
-const files = FOLDERS.flatMap((folder) => readdirSync(folder).map((name) => join(folder, name)))
+const inFolder = (path: string): readonly string[] => (path.endsWith('.ts') ? [path] : readdirSync(path).map((name) => join(path, name)));
+const files = (ofRows ? TABLES : FOLDERS)
+  .flatMap(inFolder)
   .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
   .filter((file) => only.length === 0 || only.some((name) => file.endsWith(name)));
-const flips = files.flatMap(flipsOf);
+const flips = files.flatMap(ofRows ? rowsOf : flipsOf);
 
 let flip: Flip | null = null;
 const vitest = await createVitest(
@@ -22,7 +31,7 @@ const vitest = await createVitest(
     config: false,
     watch: false,
     root: process.cwd(),
-    include: ['core/{measures,findings,fitness,line,repairs}/*.test.ts'],
+    include: ofRows ? ROW_TESTS : ['core/{measures,findings,fitness,line,repairs,rounds,schedule,wear}/*.test.ts'],
     pool: 'threads',
     isolate: false,
     maxWorkers: 2,

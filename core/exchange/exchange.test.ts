@@ -255,3 +255,77 @@ describe('dates of a file', () => {
     );
   });
 });
+
+describe('rows seen together', () => {
+  const HEADINGS = ['Tag', 'Kind', 'Rack', 'Hook'];
+  const hung = (tag: string, hook: number): FleetBike => ({
+    ...{
+      tag,
+      model: 'Hybrid',
+      size: '',
+      serial: '',
+      boughtOn: '',
+      warrantyUntil: '',
+      site: 'Shed',
+      rack: 'Rail',
+      hook,
+      build: USUAL_BUILD.hybrid,
+      fit: {},
+    },
+  });
+  const fleet: FleetDocument = {
+    ...EMPTY,
+    racks: [{ site: 'Shed', name: 'Rail', hooks: 3 }],
+    models: [{ name: 'Hybrid', build: USUAL_BUILD.hybrid, fit: {} }],
+    bikes: [hung('A', 1), hung('B', 2), hung('X', 3)],
+  };
+  const plan = (rows: readonly (readonly string[])[], more: Partial<ImportAnswers> = {}) =>
+    planImport(rows, 2, { ...answersFor(HEADINGS), update: true, ...more }, fleet).rows.map((row) =>
+      'issues' in row ? `${row.tag} ${row.issues.map((issue) => issue.code).join()}` : row.act === 'skip' ? row.why : `${row.bike.tag} ${row.act}`,
+    );
+
+  it('swap two hooks, and free none for a row that is wrong, however many others counted on it', () => {
+    expect(
+      plan([
+        ['A', '', 'Rail', '2'],
+        ['B', '', 'Rail', '1'],
+      ]),
+    ).toEqual(['A change', 'B change']);
+    // A cannot go where X hangs, so it stays on 1: B cannot go there, stays on 2, and the new one finds no room on either.
+    expect(
+      plan([
+        ['A', '', 'Rail', '3'],
+        ['B', '', 'Rail', '1'],
+        ['N', 'hybrid', 'Rail', '2'],
+      ]),
+    ).toEqual(['A hook-taken', 'B hook-taken', 'N hook-taken']);
+  });
+
+  it('make no hook where making is off', () => {
+    const rows = [['N', 'hybrid', 'Rail', '']];
+    expect(plan(rows, { makePlaces: false })).toEqual(['N rack-full']);
+    expect(plan(rows)).toEqual(['N add']);
+    const moved = [
+      ['A', '', '', ''],
+      ['N', 'hybrid', 'Rail', ''],
+    ];
+    expect(planImport(moved, 2, { ...answersFor(HEADINGS), update: true, makePlaces: false }, { ...fleet, bikes: [hung('X', 3)] }).racks).toEqual([]);
+  });
+
+  it('are bikes though they are called like a total, and a total where only figures follow', () => {
+    expect(
+      plan([
+        ['TOTAL-1', 'hybrid', '', ''],
+        ['SUM', 'hybrid', '', ''],
+      ]),
+    ).toEqual(['TOTAL-1 add', 'SUM add']);
+    expect(
+      plan([
+        ['Total', '', '', '12'],
+        ['Sum:', '', '', ''],
+        ['', 'Total 12 bikes', '', ''],
+        ['', '', '', ''],
+      ]),
+    ).toEqual(['total', 'total', 'total', 'blank']);
+  });
+});

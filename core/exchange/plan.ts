@@ -276,7 +276,7 @@ function settleOnce(
     if (before && !answers.update) issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
     const hook = hookKey(bike);
     const holder = hook ? holders.get(hook) : undefined;
-    if (holder) issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
+    if (holder !== undefined && holder !== bike.tag) issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
     const rival = hook ? lineOfHook.get(hook) : undefined;
     if (rival !== undefined) issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
     if (issues.length > 0) return { line, act: 'wrong', tag: bike.tag, issues };

@@ -9,10 +9,12 @@ import {
   positionsOfTouch,
   TOUCHES,
   withImplied,
+  ZONES,
   type Touched,
 } from '@cadre/core/catalogue';
 import { MISHAP_KINDS, SHEET_AFTER } from '@cadre/core/mishaps';
-import { reLookSheet } from '@cadre/core/repairs';
+import type { PartKind } from '@cadre/core/fleet';
+import { reLookSheet, touchesOfPart } from '@cadre/core/repairs';
 import { TRIAL_BIKES } from '@cadre/core/testing';
 import { CHECKPOINTS, checkpointsAfter, NOT_BY_CRASH, SHIPPED_SHEETS } from './index';
 
@@ -253,5 +255,82 @@ describe('the checklist after an incident', () => {
     ['dunking', 'freehub corrosion charger battery battery-contacts'],
   ] as const)('after a %s asks what was forgotten once', (kind, keys) => {
     expect(checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key)).toEqual(expect.arrayContaining(keys.split(' ')));
+  });
+});
+
+/** What brings a stop that no ordinary outing brings, by cause, said once more by hand. */
+const BROUGHT_BY: Readonly<Record<string, string>> = {
+  wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
+  water: 'freehub.slips fork-action.stuck corrosion.deep battery-contacts.burnt charger.damaged dunked-electrics.under',
+  crash:
+    'rim-run-out.touches spoke-tension-left.none spoke-tension-right.none tyre-clearance.rubs headset-turns.binds-hard headset-clamp.steerer headset-bearings.steerer-crack trike-toe.far-out faceplate.loose bar-tape.pitted bars-off.marked kingpin.play frame-line.out jockey-wheels.bolt belt-tension.teeth hanger-measured.cracked saddle-rails.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.impact helmet.buckle test-ride.pulls crash-story.unknown transport-marks.pressed',
+  work: 'rim-run-out.touches spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs tyre-direction.wrong-size fixed-pad.on-body pad-pin.missing brake-fluid.wrong rim-brake-arms.wobbles bedded-in.not-yet headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-pressure.over trike-toe.far-out faceplate.loose kingpin.play kingpin.cotter every-fastener.turned pivot-torque.loose shock-sag.over crank-torque.loose pedal-threads.thread chain-routed.short jockey-wheels.bolt hub-gear.washer belt-tension.slack load-test.skips hanger-measured.cracked post-freed.cracked motor-mount.loose recall.open test-ride.pulls test-ride.brake',
+  age: 'pistons.wet fork-action.stuck bar-tape.pitted corrosion.deep every-fastener.turned battery-contacts.burnt charger.damaged recall.open',
+};
+
+describe('what brings a fault', () => {
+  it.each(Object.entries(BROUGHT_BY))('%s brings what a mechanic would expect of it', (cause, faults) => {
+    const said = CHECKPOINTS.flatMap((checkpoint) =>
+      checkpoint.faults.filter((fault) => fault.by?.some((each) => each === cause)).map((fault) => `${checkpoint.key}.${fault.key}`),
+    );
+    expect([...said].sort()).toEqual(faults.split(' ').sort());
+  });
+});
+
+describe('what cannot be done without other work', () => {
+  it('is asked with it: a tyre is not off without the wheel out and the air gone, nor a hub open without its axle', () => {
+    const implied = (touch: 'tyre-off' | 'hub-bearings'): readonly string[] => withImplied([{ touch, position: 'rear' }]).map((each) => each.touch);
+    expect(implied('tyre-off')).toEqual(['tyre-off', 'axle-out', 'air-out']);
+    expect(implied('hub-bearings')).toEqual(['hub-bearings', 'axle-out']);
+  });
+
+  it('is the usual work of each zone', () => {
+    const usual = ZONES.map((zone) => [
+      zone,
+      leastWork({ zone, position: 'only' })
+        .map(({ touch }) => touch)
+        .join(' '),
+    ]);
+    expect(Object.fromEntries(usual)).toEqual({
+      'front-wheel': 'axle-out',
+      'front-brake': 'brake-work',
+      'fork-headset': 'stem-headset',
+      cockpit: 'bar-levers-grips',
+      frame: '',
+      'rear-suspension': 'rear-suspension',
+      'cranks-pedals': 'cranks-pedals',
+      drivetrain: 'chain-sprockets gears-set',
+      'saddle-post': 'saddle-post',
+      'rear-brake': 'brake-work',
+      'rear-wheel': 'axle-out',
+      assist: 'assist-wiring',
+      accessories: 'accessories',
+      'off-bike': '',
+    });
+  });
+
+  it('is what each part disturbs when it is renewed', () => {
+    const of = (kind: PartKind, position: 'front' | 'rear' | 'only', gears: 'derailleur' | 'hub-gear' = 'derailleur'): string =>
+      touchesOfPart(kind, position, { gears })
+        .map((each) => (each.position === 'only' ? each.touch : `${each.touch}@${each.position}`))
+        .join(' ');
+    expect(of('wheel', 'front')).toBe('axle-out@front tyre-off@front wheel-trued@front hub-bearings@front brake-work@front');
+    expect(of('wheel', 'rear')).toBe('axle-out@rear tyre-off@rear wheel-trued@rear hub-bearings@rear brake-work@rear chain-sprockets gears-set');
+    expect([of('tyre', 'front'), of('rotor', 'rear'), of('pads', 'front')]).toEqual([
+      'tyre-off@front',
+      'axle-out@rear brake-work@rear',
+      'brake-work@front',
+    ]);
+    expect([of('chain', 'only'), of('chain', 'only', 'hub-gear')]).toEqual(['chain-sprockets gears-set', 'chain-sprockets gears-set axle-out@rear']);
+    expect(of('cassette', 'only')).toBe('chain-sprockets gears-set axle-out@rear');
+    expect(of('fork', 'only')).toBe('stem-headset fork-suspension axle-out@front brake-work@front');
+    expect([
+      of('shock', 'only'),
+      of('saddle', 'only'),
+      of('seatpost', 'only'),
+      of('battery', 'only'),
+      of('pedals', 'only'),
+      of('other', 'only'),
+    ]).toEqual(['rear-suspension', 'saddle-post', 'saddle-post', 'assist-wiring', 'cranks-pedals', '']);
   });
 });

@@ -111,7 +111,8 @@ function latelyOf(points: readonly WearPoint[], rate: number, noise: number, cha
   if (!line) return 1;
   const byNoise = noise / spreadOf(late) / rate ** 2;
   const believed = changes ** 2 / (changes ** 2 + byNoise);
-  return Math.min(2, Math.max(0.5, 1 + believed * (line.rate / rate - 1)));
+  const factor = 1 + believed * (line.rate / rate - 1);
+  return Number.isFinite(factor) ? Math.min(2, Math.max(0.5, factor)) : 1;
 }
 
 /**
