@@ -37,9 +37,14 @@ export interface PastWorld {
 }
 
 /** What goes wrong with bikes, told by the very faults their checkpoints know: mostly small, now and then a stop. */
+const WEARS_OUT: readonly string[] = ['tyre-casing', 'rim-pads', 'disc-pads', 'pedals'];
+
 function exceptionFor(asked: readonly Asked[], random: () => number): Exception | null {
   const chance = random();
-  const pick = asked[Math.floor(random() * asked.length)];
+  // What wears gives out oftener than what only works loose.
+  const worn = asked.filter((each) => WEARS_OUT.includes(each.checkpoint.key));
+  const from = worn.length > 0 && random() < 0.25 ? worn : asked;
+  const pick = from[Math.floor(random() * from.length)];
   if (!pick) return null;
   if (chance > 1 - PUT_RIGHT_CHANCE)
     return { checkpoint: pick.checkpoint.key, position: pick.position, more: { word: 'put-right', way: 'single', note: 'Nipped up, sound now' } };
