@@ -67,7 +67,7 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-keep-checkpoint]');
     await browser.find('[data-item=own-quick-release-spring]');
     expect(await (await browser.find('[data-item=own-quick-release-spring] [data-critical]')).isSelected()).toBe(true);
-    await browser.textIs('[data-coverage=hybrid]', /47 asked/);
+    await browser.textIs('[data-coverage=hybrid]', /49 asked/);
     // Nothing typed is lost by a reload.
     await browser.go('/sheets/ride-out/edit');
     await browser.find('[data-item=own-quick-release-spring]');

@@ -88,7 +88,7 @@ describe('a rotor nobody knows the limit of', () => {
   it('is judged as soon as its marking is read off it, and a marking that cannot be loses nothing', async () => {
     const bike = await withSprockets('RM', 10);
     await standAt(bike, ROTOR);
-    await measure(ROTOR, '1.5 1.51 1.52');
+    await measure(ROTOR, '1.52 1.53 1.54');
     await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'No limit is known');
     await browser.click(`${row(ROTOR)} [data-note-marking]`);
     const marked = `${row(ROTOR)} [data-marked=rotorMinFront] input`;
@@ -98,7 +98,7 @@ describe('a rotor nobody knows the limit of', () => {
     expect(await browser.value(marked)).toBe('15');
     await browser.type(marked, '1.55');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
-    await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'Past its limit: 1.5 mm (limit 1.55 mm, marked on the part)');
+    await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'Past its limit: 1.52 mm (limit 1.55 mm, marked on the part)');
     expect((await world.bikeNow(bike.id)).fit).toEqual({ rotorMinFront: 1.55 });
   });
 });

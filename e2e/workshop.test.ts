@@ -73,11 +73,13 @@ describe('from a fault to a release', () => {
 
       await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
       const question = '[data-question="rotor@rear"]';
-      await browser.until(async () => {
-        if ((await browser.count(question)) > 0) return true;
-        await browser.click('[data-sweep]');
-        return false;
-      }, 'the rear rotor is never asked');
+      const sweepToIt = (): Promise<void> =>
+        browser.until(async () => {
+          if ((await browser.count(question)) > 0) return true;
+          await browser.click('[data-sweep]');
+          return false;
+        }, 'the rear rotor is never asked');
+      await sweepToIt();
       await browser.click(`${question} [data-exception]`);
       const began = Date.now();
       await browser.click(`${question} [data-fault=crack]`);
@@ -108,7 +110,7 @@ describe('from a fault to a release', () => {
 
       await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
       await browser.click('[data-re-look]');
-      await browser.find('[data-question="rotor@rear"]');
+      await sweepToIt();
       await sweepAndSign(browser);
       await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
 
