@@ -14,6 +14,7 @@ import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
 import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
+import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
 import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
@@ -346,8 +347,15 @@ class Seeder {
     });
   }
 
-  async out(tag: string, at: number): Promise<void> {
+  /** The first of these that may go out does: what the past left on a bike is not for the story to say. */
+  async out(tags: readonly string[], at: number): Promise<void> {
     this.now = at;
+    const { bikes } = await this.as('sunny').send(getWall);
+    const tag = tags.find((each) => {
+      const bike = bikes.find(({ id }) => id === this.bike(each).id);
+      return bike?.whereabouts === 'in' && mayGoOut(evaluateFitness(bike.facts as FitnessFacts, at).fitness);
+    });
+    if (tag === undefined) throw new Error(`none of ${tags.join(', ')} may go out`);
     await this.as('sunny').send(moveBike, { params: { id: this.bike(tag).id }, body: { id: newId(), to: 'out', at } });
   }
 }
@@ -429,9 +437,9 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     await seeder.groups(now);
     await seeder.half('H03', 'tomas', 'wet-season', Math.max(seeder.now, now - 6 * MINUTE_MS), 0.5);
     await seeder.half('Q04', 'pia', null, Math.max(seeder.now, now - 2 * MINUTE_MS), 0.6);
-    await seeder.out('Q39', Math.max(seeder.now, now - 5 * MINUTE_MS));
-    await seeder.out('Q12', Math.max(seeder.now, now - 5 * MINUTE_MS));
-    await seeder.out('H02', Math.max(seeder.now, now - 4 * MINUTE_MS));
+    await seeder.out(['Q39', 'Q28', 'Q29', 'Q40'], Math.max(seeder.now, now - 5 * MINUTE_MS));
+    await seeder.out(['Q12', 'Q30', 'Q31', 'Q35'], Math.max(seeder.now, now - 5 * MINUTE_MS));
+    await seeder.out(['H02', 'H05', 'H06', 'H07', 'H11'], Math.max(seeder.now, now - 4 * MINUTE_MS));
   } finally {
     await new Promise((done) => server.close(done));
     server.closeAllConnections();
