@@ -133,7 +133,7 @@ const publish = (): void => {
           />
         </section>
         <section aria-labelledby="second">
-          <h2 id="second" class="sturdy text-xl">A second person looks after repairs of stops at</h2>
+          <h2 id="second" class="sturdy text-xl">A second person checks the repair of a stop, or of a soon past its limit, at</h2>
           <div class="flex flex-wrap gap-x-5">
             <label v-for="zone in ZONES" :key="zone" class="flex min-h-12 items-center gap-2"
               ><input

@@ -21,7 +21,7 @@ const proposed = computed(() =>
   }),
 );
 const words = computed(() => proposed.value.map(({ fault, severity }) => `${fault.name}: ${SEVERITY_WORDS[severity].toLowerCase()}`).join(' · '));
-const isStop = computed(() => props.reading.verdicts.some((each) => each.becomes === 'stop'));
+const isStop = computed(() => props.reading.verdicts.some((each) => (each.uncorrected ?? each.becomes) === 'stop'));
 const asking = ref(false);
 const reason = ref('');
 

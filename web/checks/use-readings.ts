@@ -85,7 +85,7 @@ export function useReadings(prefix = ''): Readings {
     leaveAside: (key, reason) => {
       const known = waiting.get(prefix + key);
       // A stop is nobody's to leave aside.
-      if (known && !known.reading.verdicts.some((verdict) => verdict.becomes === 'stop'))
+      if (known && !known.reading.verdicts.some((verdict) => (verdict.uncorrected ?? verdict.becomes) === 'stop'))
         waiting.set(prefix + key, { ...known, aside: reason.trim() });
     },
     asideOf,

@@ -113,6 +113,13 @@ export function limitWords(measure: Measure, limit: Sourced): string {
   return `${shownValue(measure, limit.value)}, ${SOURCE_WORDS[limit.source]}`;
 }
 
+/** What a reading is when nobody corrects it. */
+const LEFT_WORDS: Record<NonNullable<Verdict['uncorrected']>, string> = {
+  stop: 'Left like this, nobody rides it.',
+  soon: 'Left like this, it has to be fixed soon.',
+  upkeep: 'Left like this, it is maintenance.',
+};
+
 /** What one verdict says: reading, limit, where the limit comes from. */
 export function verdictSays(measure: Measure, verdict: Verdict): string {
   const value = verdict.next === 'tension-wheel' ? rounded(verdict.value, 0) : shownValue(measure, verdict.value);
@@ -130,7 +137,8 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
   const [worst, ...more] = reading.verdicts;
   if (!worst) return { words: '', bad: false };
   const aim = worst.aim ? ` Set it to ${shownValue(reading.measure, worst.aim.value)} (${SOURCE_WORDS[worst.aim.source]}).` : '';
-  const next = worst.word === 'sound' ? '' : ` ${NEXT_WORDS[worst.next]}${aim}`;
+  const left = worst.uncorrected ? ` ${LEFT_WORDS[worst.uncorrected]}` : '';
+  const next = worst.word === 'sound' ? '' : `${aim} ${NEXT_WORDS[worst.next]}${left}`;
   const besides = more
     .filter((verdict) => verdict.word !== 'sound' && verdict.word !== 'unknown')
     .map((verdict) => ` Besides: ${NEXT_WORDS[verdict.next]}`);
