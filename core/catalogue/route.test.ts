@@ -92,3 +92,22 @@ describe('stations of a long sheet', () => {
     expect(stations.every((station) => station.phase === null)).toBe(true);
   });
 });
+
+describe('a station made of neighbouring zones', () => {
+  const question = (zone: 'fork-headset' | 'cockpit', at: number) => ({
+    ...{ key: `${zone}${at}@only`, checkpoint: { ...(any as Checkpoint), key: `${zone}${at}`, phase: 'ground' as const }, position: 'only' as const },
+    ...{ zone, critical: false, minutes: 1 },
+  });
+  const rows = (fork: number, cockpit: number) =>
+    stationsOf(
+      [
+        ...Array.from({ length: fork }, (_, at) => question('fork-headset', at)),
+        ...Array.from({ length: cockpit }, (_, at) => question('cockpit', at)),
+      ],
+      'front-to-back',
+    ).map((station) => station.asked.length);
+  it('holds exactly nine rows, and a tenth makes a station of its own', () => {
+    expect(rows(5, 4)).toEqual([9]);
+    expect(rows(5, 5)).toEqual([5, 5]);
+  });
+});

@@ -103,3 +103,16 @@ describe('progress', () => {
     expect(progressOf(asked, foldMarks(unlooked)).left).toEqual([]);
   });
 });
+
+describe('a number read twice by one person', () => {
+  const read = (id: string, at: number, value: number, word: Mark['word'] = 'sound'): Mark =>
+    mark({ id, at, word, reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' } });
+  const stands = (...marks: Mark[]) => foldMarks(marks).get('spokes@front')?.marks[0]?.reading?.values;
+  it('stands as it was read last, in whichever order it arrives', () => {
+    expect(stands(read('a', 1, 2), read('b', 2, 1))).toEqual([1]);
+    expect(stands(read('b', 2, 1), read('a', 1, 2))).toEqual([1]);
+    // Saying something else of it later does not unmeasure it, and an older number does not come back.
+    expect(stands(read('a', 1, 2), read('b', 2, 1), mark({ id: 'c', at: 3, word: 'watch' }))).toEqual([1]);
+    expect(stands(read('a', 1, 2), mark({ id: 'w', at: 2, word: 'withdrawn' }), mark({ id: 'c', at: 3 }))).toBeUndefined();
+  });
+});

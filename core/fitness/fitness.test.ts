@@ -137,6 +137,17 @@ describe('a hold', () => {
   });
 });
 
+describe('a bike that is ready for its release', () => {
+  it('says so beside whatever else holds it, and behind a stop not at all', () => {
+    const holds = [{ id: 'h', since: NOON }];
+    const codes = (more: Partial<FitnessFacts>) => evaluateFitness(factsLike({ holds, ...more }), NOON).reasons.map((reason) => reason.code);
+    expect(codes({ leftApart: [{ id: 'l', what: 'wheel', by: 'tom' }] })).toEqual(['left-apart', 'ready-for-release']);
+    expect(codes({ repairs: [{ id: 'r', state: 'done' }] })).toEqual(['repair-open', 'ready-for-release']);
+    expect(codes({ findings: [findingLike()] })).toEqual(['stop-finding']);
+    expect(codes({ intake: { id: 'i' } })).toEqual(['on-offer']);
+  });
+});
+
 describe('a release', () => {
   it.each([
     ['open', 'not-repaired'],

@@ -85,6 +85,10 @@ describe('judging a re-look', () => {
     expect(look('sound', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
   });
 
+  it.each(['open', 'in-work', 're-looked', 'closed'] as const)('moves no finding that is %s: nobody repaired it since', (state) => {
+    expect(look('sound', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
+  });
+
   it('moves nothing when it is incomplete or failed again', () => {
     expect(look('sound', 'pia', false)).toEqual({ ok: true, value: [] });
     expect(look('fault')).toEqual({ ok: true, value: [] });
