@@ -1,4 +1,5 @@
 import { finishOf, projectFinish } from '@cadre/core/rounds';
+import { streamOf } from '../back-test/back-test';
 
 export interface PaceRow {
   readonly hands: number;
@@ -15,14 +16,6 @@ const SHAPES = ['lognormal', 'gamma', 'uniform'] as const;
 const OWN_CHECKS = [3, 6, 12, 30] as const;
 const SHEET_MINUTES = 6;
 const MINUTE_MS = 60_000;
-
-function streamOf(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-}
 
 /** Made-up mornings of so many bikes and hands, whose finish was projected from the checks before: how often the interval held it. The same seed tells the same. */
 export function simulatePace(hands: number, left: number, mornings: number, seed: number): PaceRow {
