@@ -1,10 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, DEFAULT_POLICY, leastWork, positionsOfTouch, TOUCHES, ZONES, type Touched } from '@cadre/core/catalogue';
+import {
+  asBuilt,
+  askedOf,
+  DEFAULT_POLICY,
+  leastWork,
+  measuredOn,
+  onChecklist,
+  positionsOfTouch,
+  TOUCHES,
+  ZONES,
+  type Touched,
+} from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/core/testing';
-import { canTouch, judgeReLook, reLookSheet } from './index';
+import { canTouch, judgeReLook, reLookSheet, wheelsRenewed } from './index';
 
 const hardtail = USUAL_BUILD.hardtail;
 const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
@@ -25,6 +36,19 @@ describe('the sheet of a re-look', () => {
     expect(keys).toEqual(
       expect.arrayContaining(['headset-play@only', 'stem-tight@only', 'levers-on-bar@only', 'brake-hose@front', 'brake-hose@rear']),
     );
+  });
+
+  it('judges the wheel a repair renewed as a new one, at its end, and no other', () => {
+    const touched = [{ touch: 'hub-bearings', position: 'rear' }] as const;
+    expect(wheelsRenewed([{ kind: 'wheel' }], touched)).toEqual(['rear']);
+    expect(wheelsRenewed([{ kind: 'tyre' }], touched)).toEqual([]);
+    expect(reLookSheet([], touched, CHECKPOINTS, ['rear']).newWheels).toEqual(['rear']);
+    expect(reLookSheet([], touched, CHECKPOINTS).newWheels).toBeUndefined();
+    const bike = { build: hardtail, model: {}, own: {}, parts: {} };
+    const isNew = (position: 'front' | 'rear', sheet: Parameters<typeof onChecklist>[1]) =>
+      measuredOn({ position, zone: 'rear-wheel' }, onChecklist(bike, sheet), DEFAULT_POLICY).newWheel;
+    expect([isNew('rear', { key: 're-look', newWheels: ['rear'] }), isNew('front', { key: 're-look', newWheels: ['rear'] })]).toEqual([true, false]);
+    expect([isNew('front', { key: 'new-bike' }), isNew('front', { key: 'season-opening' })]).toEqual([true, false]);
   });
 
   it('gives no validity and makes everything critical', () => {

@@ -49,6 +49,18 @@ describe('the joints on a card', () => {
     expect(joints('nutted')).toMatchObject({ bolts: 2, cautions: ['both-nuts'] });
     expect(joints('thru-axle')).toMatchObject({ bolts: 1, cautions: ['fully-threaded'] });
   });
+  it('warn of carbon where the fit list says that post, bar or steerer is of it', () => {
+    const warned = (fit: Record<string, string>) =>
+      jointsOf(USUAL_BUILD.hardtail, fit)
+        .filter(({ cautions }) => cautions.includes('carbon'))
+        .map(({ joint }) => joint);
+    expect(warned({})).toEqual([]);
+    expect(warned({ postMaterial: 'carbon' })).toEqual(['seatpost-clamp']);
+    expect(warned({ postMaterial: 'steel' })).toEqual([]);
+    expect(warned({ steererMaterial: 'carbon' })).toEqual(['stem-steerer']);
+    expect(warned({ barMaterial: 'carbon' })).toEqual(expect.arrayContaining(['lever-clamp', 'stem-faceplate']));
+  });
+
   it('warn of the left thread, of carbon and of hoses where there are any', () => {
     const cautions = (joint: string, build = USUAL_BUILD.hardtail) => jointsOf(build).find((each) => each.joint === joint)?.cautions;
     expect(cautions('pedal')).toEqual(['left-thread']);

@@ -52,7 +52,7 @@ const OWN_LINE = 3;
 /** A line this many standard deviations off the fleet's rate says that the fleet knows little of this part. */
 const AT_ODDS = 2;
 
-/** Equally likely places of a standard normal: the middles of 15 equal shares. */
+/** Thirteen equally likely places of a standard normal: the middles of as many equal shares. */
 const NODES: readonly number[] = Array.from({ length: 13 }, (_, at) => normalQuantile((at + 0.5) / 13));
 
 /** The standard normal's quantile, 0 < p < 1, to about 1e-4 (a rational approximation). */
