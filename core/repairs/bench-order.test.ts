@@ -63,6 +63,12 @@ describe('the order of the bench', () => {
     expect(benchOrder(bench(jobs, { shelf }))[1]).toMatchObject({ because: { until: NOON + 72 * HOUR, itemId: 'pads' }, readyAt: null });
   });
 
+  it('counts as many parts on the shelf as a job needs as enough, and one fewer as too few', () => {
+    const jobs = [job('both', { needs: [{ itemId: 'pads', count: 2 }] })];
+    const kept = (onHand: number) => departures(bench(jobs, { shelf: new Map([['pads', { onHand, leadDays: 3 }]]) }), jobs)[0]?.ready;
+    expect([kept(2), kept(1)]).toEqual([1, 0]);
+  });
+
   it('is not misled by a bike that may go out already: mending it gives no group another', () => {
     const jobs = [job('rides', { frees: false, minutes: 5 }), job('held')];
     const of = bench(jobs, { groups: [group('g', 1, 2)], bikes: [{ id: 'rides', siteId: 's', kind: 'hybrid', size: 'M', ready: true }] });
