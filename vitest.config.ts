@@ -14,6 +14,7 @@ export default defineConfig({
           pool: 'threads',
           isolate: false,
           maxWorkers: 2,
+          testTimeout: 60_000,
         },
       },
       {
@@ -25,6 +26,7 @@ export default defineConfig({
           pool: 'threads',
           isolate: false,
           maxWorkers: 2,
+          testTimeout: 60_000,
           setupFiles: ['./testing/web-setup.ts'],
         },
       },

@@ -1,7 +1,8 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
+import { v7 as newId } from 'uuid';
 import type { Driver } from 'selenium-webdriver/chrome.js';
-import { getWall } from '@cadre/contract/fleet';
+import { addRack, getWall } from '@cadre/contract/fleet';
 import { startDatabaseServer } from '../bin/database-server';
 import { Browser } from '../e2e/support/browser';
 import type { Benchmark } from './best';
@@ -92,6 +93,24 @@ async function wallBenchmarks(browser: Browser): Promise<readonly Benchmark[]> {
   ];
 }
 
+/** From a change's being sent to its showing on a wall somebody else has open. */
+async function liveBenchmarks(stand: Stand, browser: Browser): Promise<readonly Benchmark[]> {
+  await browser.signIn('lead', SECRET, '/');
+  await browser.find('[data-tag]');
+  const { bikes, sites } = await stand.client.send(getWall);
+  const siteId = sites[0]?.id ?? '';
+  const [shown, written]: number[][] = [[], []];
+  for (let run = 0; run < 3; run += 1) {
+    const [began, name] = [performance.now(), `Live ${run + 1}`];
+    await stand.client.send(addRack, { body: { id: newId(), siteId, name, hooks: 1 } });
+    written?.push(performance.now() - began);
+    await browser.textIs('main', name);
+    shown?.push(performance.now() - began);
+  }
+  const floorMs = Math.min(...(written ?? []));
+  return [{ name: `a change on a wall of ${bikes.length} bikes open elsewhere`, ms: Math.max(...(shown ?? [])), floorMs, mostMs: 2000 }];
+}
+
 function listOf(rows: number): string {
   const kinds = ['hybrid', 'hardtail', 'child', 'step-through'];
   const lines = Array.from(
@@ -146,6 +165,7 @@ export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
     for (const each of [browser, other]) await each.size('office');
     return [
       ...(await wallBenchmarks(browser)),
+      ...(await liveBenchmarks(stand, browser)),
       ...(await checkBenchmarks(stand, browser)),
       ...(await importBenchmarks(empty, other)),
       ...(await bikePageBenchmarks(full)),

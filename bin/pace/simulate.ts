@@ -1,5 +1,5 @@
+import { normalsOf, streamOf } from '@cadre/core/draws';
 import { finishOf, projectFinish } from '@cadre/core/rounds';
-import { streamOf } from '../back-test/back-test';
 
 export interface PaceRow {
   readonly hands: number;
@@ -20,7 +20,7 @@ const MINUTE_MS = 60_000;
 /** Made-up mornings of so many bikes and hands, whose finish was projected from the checks before: how often the interval held it. The same seed tells the same. */
 export function simulatePace(hands: number, left: number, mornings: number, seed: number): PaceRow {
   const random = streamOf(seed);
-  const normal = (): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
+  const normal = normalsOf(random);
   let [inside, before, after] = [0, 0, 0];
   for (let morning = 0; morning < mornings; morning += 1) {
     const mean = SHEET_MINUTES * Math.exp(0.35 * normal());

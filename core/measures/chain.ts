@@ -80,6 +80,7 @@ export function chainLimits(run: ChainRun, preset: ChainPreset, choices: LimitCh
 
 /** Whether a gauge's band ends at the limit or holds it: the gauge has no closer word for "nearly there". */
 function isBandBelow(elongation: number, limit: number): boolean {
+  // The same either way: a gauge reads one of the edges, which the tiny step above it leaves behind.
   const upper = GAUGE_BANDS.find((edge) => edge > elongation + 1e-9);
   return upper === undefined || reaches(upper, limit);
 }

@@ -196,6 +196,8 @@ describe('the window of a tyre', () => {
     expect(tyreWindow({ width: 40, sidewallMax: 450, start: 190 })).toMatchObject({ floor: 190, floorSource: 'start' });
     expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 190 })).toMatchObject({ floor: 200, floorSource: 'marking' });
     expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 220 })).toMatchObject({ floor: 220, floorSource: 'start' });
+    // A start at the sidewall's own least is that least: what is under it is under a marking.
+    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 200 })).toMatchObject({ floor: 200, floorSource: 'marking' });
     expect(tyreWindow({ sidewallMin: 200, sidewallMax: 210, start: 220 })).toMatchObject({ floor: 200, floorSource: 'marking', conflict: false });
   });
   it('of which a house floor leaves nothing keeps its ceiling only', () =>

@@ -41,6 +41,14 @@ describe('the order of the bench', () => {
     expect(benchOrder(bench(jobs))[0]).toMatchObject({ because: { groupId: 'g', outAt: NOON + HOUR }, readyAt: NOON + 10 * MINUTE });
   });
 
+  it('counts a bike that is done exactly when its group goes, and takes the lower number of two alike, whatever order they came in', () => {
+    const alike = [job('b2', { minutes: 60 }), job('b1', { minutes: 60 })];
+    for (const jobs of [alike, [...alike].reverse()])
+      expect(said(bench(jobs, { groups: [group('g', 1, 1)] }))).toEqual(['b1 for-group', 'b2 nobody-waits']);
+    const both = [job('b2', { minutes: 30 }), job('b1', { minutes: 30 })];
+    for (const jobs of [both, [...both].reverse()]) expect(said(bench(jobs))).toEqual(['b1 for-group', 'b2 for-group']);
+  });
+
   it('lets the longest go where the time does not reach for all', () => {
     // The early group's only bike takes 50 minutes: it would cost the later group two.
     const jobs = [job('long', { size: 'L', minutes: 50 }), job('a', { minutes: 30 }), job('b', { minutes: 28 })];

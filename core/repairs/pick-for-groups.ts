@@ -9,6 +9,7 @@ export interface Picked {
 }
 
 export const byGroup = (a: Picked, b: Picked): number =>
+  // The same either way: no two jobs are of one bike.
   a.group.outAt - b.group.outAt || a.job.minutes - b.job.minutes || (a.job.bikeId < b.job.bikeId ? -1 : 1);
 
 /** What the shelf still has when these jobs have taken theirs. */
@@ -48,6 +49,7 @@ export function pickForGroups(bench: Bench): Picked[] {
       serving.get(key) ??
       bench.jobs
         .filter((job) => job.frees && !job.away && job.siteId === group.siteId && servesOn(bench, job, want))
+        // The same either way: no two jobs are of one bike.
         .sort((a, b) => a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1));
     serving.set(key, known);
     return known;

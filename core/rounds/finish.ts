@@ -1,3 +1,5 @@
+import { normalsOf, streamOf } from '@cadre/core/draws';
+
 /** What is known of how long a bike takes, and how many are left for how many hands. */
 export interface FinishInput {
   readonly now: number;
@@ -29,15 +31,6 @@ const PRIOR_FREEDOM = 5;
 /** The level is a little less certain than its own checks alone say: the simulation of mornings (`npm run pace`) shows how much. */
 const LEVEL_DOUBT = 1.15;
 const DRAWS = 400;
-
-/** A stream of numbers from 0 to 1 that a seed decides (a linear congruence of 32 bits): the same facts always tell the same finish. */
-function streamOf(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-}
 
 /** When the last of these bikes is done: bikes are whole, and each hand takes the next one as soon as it is free. */
 export function finishOf(minutes: readonly number[], hands: number): number {
@@ -73,8 +66,7 @@ export function projectFinish({ now, left, hands, own, sheetMinutes }: FinishInp
 
   const finishes = Array.from({ length: DRAWS }, (_, draw) => {
     // Each draw has numbers of its own: a bike more takes longer in every one of them.
-    const random = streamOf((draw + 1) * 2654435761);
-    const normal = (): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
+    const normal = normalsOf(streamOf(draw + 1));
     const spread = Math.sqrt(squares / chiSquare(freedom, normal));
     const level = mean + ((LEVEL_DOUBT * spread) / Math.sqrt(weight)) * normal();
     return finishOf(

@@ -82,5 +82,5 @@ export function nextForMe(rows: readonly RoundRow[], me: string, at: number | nu
 
 function compare(a: number, b: number): number {
   if (a === b) return 0;
-  return a < b ? -1 : 1;
+  return a < b ? -1 : 1; // the same either way: equal ones are told above
 }

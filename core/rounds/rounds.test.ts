@@ -101,6 +101,10 @@ describe('a round', () => {
     expect(rows.map((row) => row.state)).toEqual(['done', 'incomplete', 'in-hand', 'abandoned', 'waiting']);
     expect(countRound(rows)).toEqual({ of: 5, done: 1, inHand: 1, left: 4, found: 2 });
   });
+  it('leaves a bike to whoever marked it a quarter of an hour ago, and no longer', () => {
+    const stateAfter = (ms: number) => roundRows(['d'], [look('d', { state: 'open', lastAt: NOON })], NOON + ms)[0]?.state;
+    expect([stateAfter(ABANDONED_AFTER_MS), stateAfter(ABANDONED_AFTER_MS + 1)]).toEqual(['in-hand', 'abandoned']);
+  });
   const places: Record<string, number> = { b: 1, d: 9, e: 5 };
   const standing = (needed: Record<string, number>) => (id: string) => ({ place: places[id] ?? 0, neededAt: needed[id] ?? null });
   it('offers one’s own unfinished bike first', () => expect(nextForMe(rows, 'ann', 5, standing({}))?.bikeId).toBe('c'));

@@ -74,7 +74,9 @@ class Assignment {
 
   /** Whether this class has a bike left over for all the time this group is out. */
   private hasRoom(column: number, group: Group): boolean {
+    // The same either way: a row that has none of this class adds a moment to look at, never a use.
     const out = this.rows.filter((row, at) => this.count(at, column) > 0 && overlap(row.group, group));
+    // The same either way: its own going is looked at in any case, and only a group’s going raises the use.
     const moments = [group.outAt, ...out.map((row) => row.group.outAt).filter((at) => at > group.outAt)];
     const inUse = (moment: number): number =>
       this.rows.reduce((sum, row, at) => (row.group.outAt <= moment && moment < row.group.backAt ? sum + this.count(at, column) : sum), 0);
@@ -124,7 +126,10 @@ export function coverGroups(
   now: number,
   substitution: SizeSubstitution = 'exact',
 ): readonly GroupCover[] {
-  const coming = groups.filter((group) => group.backAt > now).sort((a, b) => a.outAt - b.outAt || (a.id < b.id ? -1 : 1));
+  const coming = groups
+    .filter((group) => group.backAt > now)
+    // The same either way: no two groups have one id.
+    .sort((a, b) => a.outAt - b.outAt || (a.id < b.id ? -1 : 1));
   const classes = classesOf(bikes, coming);
   const rows = coming.flatMap((group, at) => group.wants.map((want): Row => ({ at, group, want })));
   const assignment = new Assignment(

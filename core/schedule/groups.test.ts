@@ -82,6 +82,29 @@ describe('how far the bikes go round', () => {
     expect([ready(HOUR), ready(HOUR + 1)]).toEqual([1, 0]);
   });
 
+  it('gives a group another bike where that frees one for a later group, though the next one to take it goes as this one is back', () => {
+    const bikes = [...stock(1, 'S', 'child'), ...stock(1, 'S', 'hybrid'), ...stock(1, 'M', 'hybrid')];
+    const coming = [
+      group('b', 1, 4, want(1, '', 'hybrid')),
+      group('c', 2, 5, want(1, 'S')),
+      group('d', 4, 6, want(1, 'M', 'hybrid')),
+      group('e', 4.5, 7, want(1, 'S', 'child')),
+    ];
+    expect(coverGroups(coming, bikes, NOW).map((cover) => cover.cleared)).toEqual([1, 1, 1, 1]);
+  });
+
+  it('tells the same whatever order the groups come in, one after the other where they go at once', () => {
+    const [a, b] = [group('a', 1, 3, want(1)), group('b', 1, 3, want(1))];
+    for (const coming of [
+      [a, b],
+      [b, a],
+    ])
+      expect(coverGroups(coming, stock(1, 'M', 'hybrid'), NOW).map((cover) => [cover.group.id, cover.cleared])).toEqual([
+        ['a', 1],
+        ['b', 0],
+      ]);
+  });
+
   it('looks past its own group for time: one bike goes out twice in a row while another is away all day', () => {
     const covers = coverGroups(
       [group('day', 1, 9, want(1)), group('morning', 1, 3, want(1)), group('noon', 3, 5, want(1)), group('both', 4, 6, want(1))],
@@ -234,6 +257,12 @@ describe('a pasted list', () => {
     ['2026-02-30 9:00-10:00 Club: 2 hybrid', { day: null, name: 'Club', out: '09:00', unread: ['2026-02-30'] }],
     ['2026-13-01 9:00-10:00 Club: 2 hybrid', { day: null, unread: ['2026-13-01'] }],
     ['2028-02-29 9:00-10:00 Club: 2 hybrid', { day: '2028-02-29', unread: [] }],
+    ['9-9 pm Family hire: 2 hybrid', { out: '09:00', back: '21:00' }],
+    ['23:00-23:59 Night ride: 2 hybrid', { out: '23:00', back: '23:59' }],
+    ['23:00-24:00 Night ride: 2 hybrid', { out: '23:00', back: null }],
+    ['22:00-22:60 Night ride: 2 hybrid', { out: '22:00', back: null }],
+    ['9:00-10:00 8 hybrids: Hill school', { name: 'Hill school', wants: [want(8, '', 'hybrid')] }],
+    ['9:00-10:00 Blue 8 hybrids: 4 trikes', { name: 'Blue 8 hybrids', wants: [want(4, '', 'trike')] }],
     ['School visit', { name: 'School visit', out: null, back: null, wants: [], unread: [] }],
     ['10:00 to 12:00 Scouts: nine camels', { name: 'Scouts', out: '10:00', unread: ['nine camels'] }],
   ])('%s', (text, line) => {

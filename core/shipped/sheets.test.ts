@@ -60,6 +60,14 @@ const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
 ];
 const coaster: Build = { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 };
 
+it('lubing goes with the return, not with the morning: bikes lubed as they come in are dry by dawn', () => {
+  const sheetOf = (key: string) => SHIPPED_SHEETS.find((sheet) => sheet.key === key) ?? RIDE_OUT;
+  for (const kind of BIKE_KINDS) {
+    expect(keysOn(sheetOf('return'), USUAL_BUILD[kind]), kind).toContain('chain-lube@only');
+    expect(keysOn(RIDE_OUT, USUAL_BUILD[kind]), kind).not.toContain('chain-lube@only');
+  }
+});
+
 describe('every sheet over every kind of bike', () => {
   it('is walked and printed', () => {
     const walk = walkSheets();

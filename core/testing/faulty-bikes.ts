@@ -1,16 +1,8 @@
+import { streamOf } from '@cadre/core/draws';
 import type { BikeKind } from '@cadre/core/fleet';
 import type { Bench, BenchJob } from '@cadre/core/repairs';
 import type { Group } from '@cadre/core/schedule';
 import { HOUR, NOON } from './index';
-
-/** The same numbers for the same seed: 0 up to 1. */
-function drawing(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
-}
 
 const MODELS: readonly { readonly kind: BikeKind; readonly size: string }[] = [
   { kind: 'child', size: '20 in' },
@@ -22,11 +14,11 @@ const MODELS: readonly { readonly kind: BikeKind; readonly size: string }[] = [
 const WORKS = ['front-brake', 'rear-brake', 'rear-wheel', 'drivetrain', 'cockpit'];
 
 /**
- * A bad morning: fifty faulty bikes in the order they came in, ten of them with a part that is not on the shelf, two people mending, and three groups whose sizes
+ * A bad morning: fifty faulty bikes in the order they came in, ten of them with a part that is not on the shelf, so many people mending, and three groups whose sizes
  * the sound bikes do not reach. The same for the same seed.
  */
-export function faultyMorning(seed: number): Bench {
-  const draw = drawing(seed);
+export function faultyMorning(seed: number, hands = 2): Bench {
+  const draw = streamOf(seed);
   const of = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
   const jobs = Array.from({ length: 50 }, (_each, at): BenchJob => {
     const lacks = at % 5 === 2;
@@ -63,14 +55,14 @@ export function faultyMorning(seed: number): Bench {
       ['plenty', { onHand: 99, leadDays: 0 }],
       ['scarce', { onHand: 0, leadDays: 4 }],
     ]),
-    hands: 2,
+    hands,
     now: NOON,
   };
 }
 
 /** A bench small enough to try every order of it: three to five jobs, scarce parts, one to three groups. The same for the same seed. */
 export function smallBench(seed: number): Bench {
-  const draw = drawing(seed * 7919);
+  const draw = streamOf(seed * 7919);
   const of = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
   const upTo = (least: number, most: number): number => least + Math.floor(draw() * (most - least + 1));
   const jobs = Array.from({ length: upTo(3, 5) }, (_each, at): BenchJob => ({

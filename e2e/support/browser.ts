@@ -16,7 +16,7 @@ const FLAGS = [
   '--hide-scrollbars',
   '--force-prefers-reduced-motion',
 ];
-const WAIT_MS = 15_000;
+const WAIT_MS = 30_000;
 /** The driver's own pace of five looks a second is most of the time a long journey takes. */
 const POLL_MS = 40;
 

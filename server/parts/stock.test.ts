@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { countStock, listStock, setStockItem, type StockItem } from '@cadre/contract/parts';
+import { orderPdf } from './order-pdf';
 import { refusalOf, World } from '../../testing/world';
 import { stocked } from '../../testing/write-acts';
 
@@ -58,5 +59,11 @@ describe('the shelf', () => {
     const bytes = Buffer.from(await answer.arrayBuffer());
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
     expect(bytes.length).toBeGreaterThan(5000);
+  });
+
+  it('is dated by the site’s day: an hour before midnight by the world’s time it is the next one there', async () => {
+    const late = Date.UTC(2026, 5, 10, 23, 15);
+    const pdf = await orderPdf(world.database.source, [], late);
+    expect(pdf.toString('latin1')).toContain('Parts to order, Test quay, 2026-06-11');
   });
 });

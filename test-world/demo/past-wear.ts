@@ -1,6 +1,6 @@
 import { readReading, type Measure } from '@cadre/core/measures';
 import type { Exception } from '@cadre/test-world/builders';
-import { createRandom } from './random';
+import { streamOf } from '@cadre/core/draws';
 
 /** Bikes whose wear is measured through the past: every so many days the wet-season round with gauge and caliper. */
 export const MEASURED: Readonly<Record<string, { readonly everyDays: number; readonly hard: number; readonly ridden: boolean }>> = {
@@ -56,7 +56,7 @@ const CHAIN: Wearing = {
 export function readingsAt(tag: string, day: number): readonly Exception[] {
   const hard = MEASURED[tag]?.hard ?? 1;
   const renewed = NEW_CHAIN[tag] ?? Infinity;
-  const random = createRandom(day * 7919 + [...tag].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7));
+  const random = streamOf(day * 7919 + [...tag].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7));
   const worn = tag.startsWith('H') ? [...DISC, CHAIN] : [CHAIN];
   return worn.flatMap((thing) =>
     thing.positions.map((position): Exception => {

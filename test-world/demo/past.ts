@@ -10,7 +10,7 @@ import type { Actor } from '@cadre/server/people';
 import { markFor, type Exception } from '@cadre/test-world/builders';
 import { demoBuild, type DemoBike } from './fleet';
 import { MEASURED, NEW_CHAIN, readingsAt, RIDDEN_EVERY_DAYS } from './past-wear';
-import { createRandom } from './random';
+import { streamOf } from '@cadre/core/draws';
 
 const DAY_MS = 86_400_000;
 const MINUTE_MS = 60_000;
@@ -62,7 +62,7 @@ function exceptionFor(asked: readonly Asked[], random: () => number): Exception 
  * through, from a fixed seed. Every stop of the past is repaired, looked at again and released.
  */
 export async function livePast(world: PastWorld): Promise<number> {
-  const random = createRandom(SEED + world.bikes.length);
+  const random = streamOf(SEED + world.bikes.length);
   let checks = 0;
   for (let daysAgo = world.days; daysAgo >= 2; daysAgo -= 1) {
     const morning = world.today - daysAgo * DAY_MS + 7.25 * 3_600_000;

@@ -1,0 +1,1 @@
+export { normalsOf, streamOf } from './draws';
