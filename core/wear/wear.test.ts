@@ -64,6 +64,11 @@ describe('the wear of a part', () => {
     const answer = forecastWear(given, limit, 'more', prior);
     expect(!answer.ok && answer.issues.map((issue) => issue.path)).toEqual(fields);
   });
+  it('is as unsure of where a part stands as of its rate: one late reading after many early ones says less than many late ones', () => {
+    const read = (...usages: readonly number[]) => points(...usages.map((usage) => [usage, usage * 0.002] as const));
+    const atTheLimit = (given: ReturnType<typeof read>) => forecast(given, 2, 'more', PRIOR).most;
+    expect(atTheLimit(read(0, 0, 0, 0, 1000))).toBeGreaterThan(1.6 * atTheLimit(read(0, 1000, 1000, 1000, 1000)));
+  });
   it('holds together whatever was read', () => {
     const point = fc.record({ usage: fc.double({ min: 0, max: 5000, noNaN: true }), value: fc.double({ min: 0, max: 5, noNaN: true }) });
     fc.assert(
