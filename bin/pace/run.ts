@@ -2,9 +2,9 @@ import { say } from '../say';
 import { simulatePace } from './simulate';
 
 // Plays made-up mornings against the projected finish: how often its 80 % interval holds the truth, by hands and bikes.
-//   npm run pace               600 mornings a row
+//   npm run pace               1200 mornings a row
 //   npm run pace -- 300 7      so many, from another seed
-const [mornings = '600', seed = '20260610'] = process.argv.slice(2);
+const [mornings = '1200', seed = '20260610'] = process.argv.slice(2);
 const LEAST = 0.75;
 const MOST = 0.85;
 say('hands  bikes  inside  earlier  later');

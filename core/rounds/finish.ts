@@ -29,7 +29,7 @@ const PRIOR_CHECKS = 2;
 const PRIOR_SPREAD = 0.27;
 const PRIOR_FREEDOM = 5;
 /** The level is a little less certain than its own checks alone say: the simulation of mornings (`npm run pace`) shows how much. */
-const LEVEL_DOUBT = 1.15;
+const LEVEL_DOUBT = 1.3;
 const DRAWS = 400;
 
 /** When the last of these bikes is done: bikes are whole, and each hand takes the next one as soon as it is free. */
