@@ -119,7 +119,7 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
           /></label>
           <span class="pb-3 text-soft">{{ unit === 'ratio' ? 'as a part of 1' : unit }}</span>
           <label v-if="item.limit?.least !== undefined || item.limit?.most !== undefined"
-            >Past it<select
+            >A reading outside is<select
               :value="item.limit.severity ?? usual"
               class="ml-2 h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
               data-limit-severity
