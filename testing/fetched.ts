@@ -31,7 +31,8 @@ export function fetched(answers: Fetched['answers'] = {}): Fetched {
     const answer = answers[at];
     if (!answer) return Promise.reject(new TypeError(`nothing answers ${at}`));
     const told = answer(said);
-    const [status, content] = told instanceof Refusal ? [told.status, { code: told.code, params: {}, fields: told.fields }] : [200, told];
+    const [status, content] =
+      told instanceof Refusal ? [told.status, { type: 't', status: told.status, code: told.code, params: {}, fields: told.fields }] : [200, told];
     return Promise.resolve(new Response(JSON.stringify(content), { status, headers: { 'content-type': 'application/json' } }));
   });
   return { sent, answers };

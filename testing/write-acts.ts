@@ -1,18 +1,18 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { listSheets } from '@cadre/contract/catalogue';
-import { openCheck } from '@cadre/contract/checks';
+import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addModel, addRack, changeBike, getWall, type Bike } from '@cadre/contract/fleet';
 import { addPerson } from '@cadre/contract/people';
 import { openIntake } from '@cadre/contract/intake';
 import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
-import { finishRepair, leaveApart, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, leaveApart, openReLook, startRepair } from '@cadre/contract/repairs';
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import { setWait } from '@cadre/contract/waits';
-import { DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY, type SheetVersion } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
-import { USUAL_BUILD } from '@cadre/core/fleet';
+import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
 import { SECRET, type World } from './world';
 
@@ -129,7 +129,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'people.change': act('lead', async (world) => {
     const person = { id: newId(), name: name('Ben'), signInName: `ben${(named += 1)}`, role: 'desk' as const, trainee: false, secret: SECRET };
     await world.as('lead').send(addPerson, { body: person });
-    return { params: { id: person.id }, body: { role: 'lead', trainee: false, active: true, version: 1 } };
+    return { params: { id: person.id }, body: { id: newId(), role: 'lead', trainee: false, active: true, version: 1 } };
   }),
   'people.competence': act('lead', (world) => ({ params: { id: world.idOf('trainee'), system: 'brakes' }, body: { ...stamp(world), signed: true } })),
   'bikes.hang': act('mechanic', (world, bike) => ({
@@ -149,7 +149,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   })),
   'racks.add': act('mechanic', (world) => ({ body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } })),
   'racks.change': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id }, body: { id: newId(), name: name('rail'), hooks: 4 } })),
-  'racks.remove': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id } })),
+  'racks.remove': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id }, body: { id: newId() } })),
   'racks.order': act('mechanic', async (world) => {
     const { racks } = await world.as('lead').send(getWall);
     const rackIds = racks.filter((each) => each.siteId === world.siteId).map((each) => each.id);
@@ -163,7 +163,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), modelId: model.id, version: now.version } });
     return {
       params: { id: model.id },
-      body: { name: model.name, build: { ...build, bar: 'flat' }, fit: { maximumLoad: 90 }, version: model.version },
+      body: { id: newId(), name: model.name, build: { ...build, bar: 'flat' }, fit: { maximumLoad: 90 }, version: model.version },
     };
   }),
   'parts.fit': act('mechanic', (world, bike) => ({
@@ -176,8 +176,11 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   }),
   'parts.take-off': act('mechanic', async (world, bike) => ({ params: { id: await fitted(world, bike) }, body: stamp(world) })),
   'groups.add': act('mechanic', (world) => ({ body: { id: newId(), ...groupFields(world) } })),
-  'groups.change': act('mechanic', async (world) => ({ params: { id: await group(world) }, body: { ...groupFields(world), version: 1 } })),
-  'groups.remove': act('mechanic', async (world) => ({ params: { id: await group(world) } })),
+  'groups.change': act('mechanic', async (world) => ({
+    params: { id: await group(world) },
+    body: { id: newId(), ...groupFields(world), version: 1 },
+  })),
+  'groups.remove': act('mechanic', async (world) => ({ params: { id: await group(world) }, body: { id: newId() } })),
   'fleet.import': act('mechanic', async (world, bike) => {
     const now = await world.bikeNow(bike.id);
     return { body: { id: newId(), siteId: world.siteId, bikes: [{ ...fieldsOf(now), id: bike.id, size: name('L'), version: now.version }] } };
@@ -190,7 +193,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'drafts.drop': act('lead', async (world) => {
     const sheet = ownSheet(world);
     await world.as('lead').raw('PUT', `/api/v1/sheet-drafts/${sheet.key}`, { id: newId(), base: null, sheet, version: null });
-    return { params: { key: sheet.key } };
+    return { params: { key: sheet.key }, body: { id: newId() } };
   }),
   'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
   'policy.publish': act('lead', async (world) => ({ body: { id: newId(), ...(await lax(world)), note: name('Lax') } })),
@@ -245,7 +248,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'rounds.make': act('inspector', (world, bike) => ({ body: roundFields(world, bike) })),
   'rounds.change': act('inspector', async (world, bike) => {
     const { id, version } = await round(world, bike);
-    return { params: { id }, body: { name: name('later'), bikeIds: [bike.id], people: [], deadline: at(world) + 7_200_000, version } };
+    return { params: { id }, body: { id: newId(), name: name('later'), bikeIds: [bike.id], people: [], deadline: at(world) + 7_200_000, version } };
   }),
   'rounds.close': act('inspector', async (world, bike) => ({
     params: { id: (await round(world, bike)).id },
@@ -254,7 +257,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'standing-rounds.set': act('mechanic', (world) => ({
     params: { id: newId() },
     body: {
-      ...{ siteId: world.siteId, name: name('Daily'), sheetKey: null, rule: { ...ANY_BIKE, due: true } },
+      ...{ id: newId(), siteId: world.siteId, name: name('Daily'), sheetKey: null, rule: { ...ANY_BIKE, due: true } },
       ...{ people: [], doneBy: '09:00', active: true, version: null },
     },
   })),
@@ -321,5 +324,19 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
 
 /** Write routes that touch no bike and belong to nobody's role: signing in and out, and the one setting up of an empty program. */
 export const OF_NO_BIKE: readonly string[] = ['setup.do', 'session.sign-in', 'session.sign-out'];
+/** The release of a bike that a finished and rechecked repair left to be released. */
+export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
+  await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  const { repairId } = await repairOf(world, bike, true);
+  const recheck = await world.as('inspector').send(openReLook, { params: { id: repairId }, body: stamp(world) });
+  const author = world.idOf('inspector');
+  const marks = askedOf(recheck.sheet as unknown as SheetVersion, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at(world)));
+  await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
+  await world.as('inspector').send(signCheck, {
+    params: { id: recheck.id },
+    body: { ...stamp(world), author, markIds: marks.map((mark) => mark.id) },
+  });
+  return { params: { id: bike.id }, body: { ...stamp(world), note: 'Rides' } };
+});
 /** The one act that ends a hold. */
 export const RELEASE = 'bikes.release';

@@ -99,9 +99,10 @@ export const saveDraft = route({
 
 export const dropDraft = route({
   name: 'drafts.drop',
-  method: 'DELETE',
-  path: '/api/v1/sheet-drafts/:key',
+  method: 'POST',
+  path: '/api/v1/sheet-drafts/:key/drop',
   act: 'edit-program',
   params: z.object({ key }),
+  body: z.object({ id }),
   answer: z.object({ done: z.literal(true) }),
 });

@@ -151,7 +151,7 @@ export const changeBike = route({
   path: '/api/v1/bikes/:id',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.extend(bikeFields, { version }),
+  body: z.extend(bikeFields, { id, version }),
   answer: bike,
 });
 
@@ -221,10 +221,11 @@ export const changeRack = route({
 /** Takes an empty rack down. */
 export const removeRack = route({
   name: 'racks.remove',
-  method: 'DELETE',
-  path: '/api/v1/racks/:id',
+  method: 'POST',
+  path: '/api/v1/racks/:id/remove',
   act: 'edit-fleet',
   params: z.object({ id }),
+  body: z.object({ id }),
   answer: z.object({ done: z.literal(true) }),
 });
 
@@ -271,7 +272,7 @@ export const changeModel = route({
   path: '/api/v1/models/:id',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.extend(modelFields, { version }),
+  body: z.extend(modelFields, { id, version }),
   /** How many bikes were changed by it, and how many of them are due for a look because of it. */
   answer: z.object({ model, bikes: z.int(), due: z.int() }),
 });

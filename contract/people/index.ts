@@ -94,7 +94,7 @@ export const changePerson = route({
   path: '/api/v1/people/:id',
   act: 'edit-program',
   params: z.object({ id }),
-  body: z.object({ role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
+  body: z.object({ id, role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
   answer: person,
 });
 

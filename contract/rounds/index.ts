@@ -94,7 +94,7 @@ export const changeRound = route({
   path: '/api/v1/rounds/:id',
   act: 'sign',
   params: z.object({ id }),
-  body: z.object({ name: text(80), bikeIds, people, deadline: instant, version }),
+  body: z.object({ id, name: text(80), bikeIds, people, deadline: instant, version }),
   answer: round,
 });
 
@@ -117,6 +117,7 @@ export const setStandingRound = route({
   act: 'edit-fleet',
   params: z.object({ id }),
   body: z.object({
+    id,
     siteId: id,
     name: text(80),
     sheetKey: z.nullable(sheetKey),

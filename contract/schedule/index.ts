@@ -47,15 +47,16 @@ export const changeGroup = route({
   path: '/api/v1/groups/:id',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.extend(groupFields, { version }),
+  body: z.extend(groupFields, { id, version }),
   answer: group,
 });
 
 export const removeGroup = route({
   name: 'groups.remove',
-  method: 'DELETE',
-  path: '/api/v1/groups/:id',
+  method: 'POST',
+  path: '/api/v1/groups/:id/remove',
   act: 'edit-fleet',
   params: z.object({ id }),
+  body: z.object({ id }),
   answer: z.object({ done: z.literal(true) }),
 });

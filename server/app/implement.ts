@@ -2,7 +2,7 @@ import type { Request, Response, Router } from 'express';
 import type { z } from 'zod';
 import type { AnswerOf, BodyOf, ParamsOf, QueryOf, RouteContract, Schema } from '@cadre/contract/http';
 import type { FieldIssue } from '@cadre/core/errors';
-import type { Actor } from '@cadre/server/people';
+import { requireAct, type Actor } from '@cadre/server/people';
 import { RefusedError } from '@cadre/server/records';
 
 export interface Call<R> {
@@ -54,6 +54,8 @@ export function mount(router: Router, { contract, handle }: Implemented, deps: R
   router[method](contract.path, async (req, res) => {
     const actor = contract.act === 'public' ? null : await deps.actorOf(req);
     if (contract.act !== 'public' && !actor) throw new RefusedError('session.required');
+    // Who may not is told that, and nothing of what was wrong with what they sent.
+    if (actor && contract.act !== 'signed-in' && contract.act !== 'public') requireAct(actor, contract.act);
     const call = {
       params: parsed(contract.params, req.params),
       query: parsed(contract.query, req.query),

@@ -76,7 +76,7 @@ import { orderPdf, Parts, Stock } from '@cadre/server/parts';
 import { People, personOf, requireAct, Sessions } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { projector } from '@cadre/server/projection';
-import { changeOf, Changes, Record, RefusedError, timelineOf } from '@cadre/server/records';
+import { changeOf, Changes, EventLog, RefusedError, timelineOf } from '@cadre/server/records';
 import { Rounds } from '@cadre/server/rounds';
 import { Mishaps } from '@cadre/server/mishaps';
 import { Photos } from '@cadre/server/photos';
@@ -114,29 +114,29 @@ export interface Services {
 }
 
 export function createServices(source: DataSource, now: () => number): Services {
-  const record = new Record(source, projector, now);
+  const log = new EventLog(source, projector, now);
   return {
     sessions: new Sessions(source, now),
-    people: new People(source, record),
-    fleet: new Fleet(source, record, now),
-    racks: new Racks(source, record),
-    models: new Models(source, record, now),
-    parts: new Parts(source, record),
-    stock: new Stock(source, record),
-    intakes: new Intakes(source, record),
-    groups: new Groups(source, record),
-    exchange: new Exchange(source, record, now),
-    catalogue: new Catalogue(source, record),
-    policies: new Policies(source, record, now, readingsUnder),
-    checks: new Checks(source, record, now),
-    rounds: new Rounds(source, record, now),
-    waits: new Waits(source, record, now),
+    people: new People(source, log),
+    fleet: new Fleet(source, log, now),
+    racks: new Racks(log),
+    models: new Models(log, now),
+    parts: new Parts(source, log),
+    stock: new Stock(source, log),
+    intakes: new Intakes(source, log),
+    groups: new Groups(source, log),
+    exchange: new Exchange(source, log, now),
+    catalogue: new Catalogue(source, log),
+    policies: new Policies(source, log, now, readingsUnder),
+    checks: new Checks(source, log, now),
+    rounds: new Rounds(source, log, now),
+    waits: new Waits(source, log, now),
     wear: new Wear(source, now),
-    photos: new Photos(source, record),
-    mishaps: new Mishaps(source, record, now),
-    findings: new Findings(source, record, now),
-    repairs: new Repairs(source, record, now),
-    changes: new Changes(source, record),
+    photos: new Photos(source, log),
+    mishaps: new Mishaps(log, now),
+    findings: new Findings(source, log, now),
+    repairs: new Repairs(source, log, now),
+    changes: new Changes(source, log),
   };
 }
 
@@ -228,7 +228,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(changeSite, async ({ params, body }, actor) => s.racks.changeSite(actor, params.id, body)),
     answering(addRack, async ({ body }, actor) => s.racks.addRack(actor, body)),
     answering(changeRack, async ({ params, body }, actor) => s.racks.changeRack(actor, params.id, body)),
-    answering(removeRack, async ({ params }, actor) => s.racks.removeRack(actor, params.id)),
+    answering(removeRack, async ({ params, body }, actor) => s.racks.removeRack(actor, params.id, body)),
     answering(orderRacks, async ({ params, body }, actor) => s.racks.orderRacks(actor, params.id, body)),
     answering(addModel, async ({ body }, actor) => s.models.add(actor, body)),
     answering(changeModel, async ({ params, body }, actor) => s.models.change(actor, params.id, body)),
@@ -251,7 +251,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listGroups, async ({ query }, actor) => s.groups.list(actor, query)),
     answering(addGroup, async ({ body }, actor) => s.groups.add(actor, body)),
     answering(changeGroup, async ({ params, body }, actor) => s.groups.change(actor, params.id, body)),
-    answering(removeGroup, async ({ params }, actor) => s.groups.remove(actor, params.id)),
+    answering(removeGroup, async ({ params, body }, actor) => s.groups.remove(actor, params.id, body)),
     answering(getFleetDocument, async (_call, actor) => s.exchange.document(actor)),
     answering(importBikes, async ({ body }, actor) => s.exchange.import(actor, body)),
     answering(listSheets, async (_call, actor) => s.catalogue.list(actor)),
@@ -260,7 +260,7 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(publishSheet, async ({ body }, actor) => s.catalogue.publish(actor, body)),
     answering(listDrafts, async (_call, actor) => s.catalogue.drafts(actor)),
     answering(saveDraft, async ({ params, body }, actor) => s.catalogue.saveDraft(actor, params.key, body)),
-    answering(dropDraft, async ({ params }, actor) => s.catalogue.dropDraft(actor, params.key)),
+    answering(dropDraft, async ({ params, body }, actor) => s.catalogue.dropDraft(actor, params.key, body)),
     answering(previewPolicy, async ({ body }, actor) => s.policies.preview(actor, body.policy)),
     answering(publishPolicy, async ({ body }, actor) => s.policies.publish(actor, body)),
     answering(policyVersions, async (_call, actor) => s.policies.versions(actor)),

@@ -159,8 +159,8 @@ describe('a draft', () => {
       body: { id: newId(), base: null, sheet: { ...ownSheet('half'), name: '', items: [] } as never, version: null },
     });
     expect(draft.sheet.name).toBe('');
-    await lead().send(dropDraft, { params: { key: 'half' } });
-    await lead().send(dropDraft, { params: { key: 'half' } });
+    await lead().send(dropDraft, { params: { key: 'half' }, body: { id: newId() } });
+    await lead().send(dropDraft, { params: { key: 'half' }, body: { id: newId() } });
     expect((await lead().send(listDrafts)).drafts.some((each) => each.key === 'half')).toBe(false);
   });
 });

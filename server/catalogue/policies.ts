@@ -6,8 +6,8 @@ import type { FieldIssue } from '@cadre/core/errors';
 import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
 import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
-import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
 import { policyEntity, type PolicyRow } from './entities';
 
 /** The policy in force: the newest published one, with what its time did not know yet as shipped. */
@@ -58,7 +58,7 @@ async function touchedBikes(tx: EntityManager, from: PolicyVersion, to: PolicyVe
 export class Policies {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
     /** The readings on record that would mean something else, by tag. */
     private readonly readingsUnder: (tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number) => Promise<Preview['readings']>,
@@ -98,9 +98,8 @@ export class Policies {
   async publish(actor: Actor, body: BodyOf<typeof publishPolicy>): Promise<AnswerOf<typeof publishPolicy>> {
     requireAct(actor, 'edit-program');
     refuseChoices(body.policy);
-    let bikes = 0;
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
         await tx.query('SELECT seq FROM chain_head ORDER BY chain FOR UPDATE');
         const before = await currentPolicy(tx);
@@ -108,16 +107,19 @@ export class Policies {
         const policy: PolicyVersion = { ...before.policy, ...body.policy, schema: 2, version: before.policy.version + 1, note: body.note };
         const hash = hashOf(policy);
         const touched = await touchedBikes(tx, before.policy, policy, this.now());
-        bikes = touched.length;
-        const moved = touched.map(({ bikeId, effect }): Saying => ({
+        const moved = touched.map(({ bikeId, effect }): NewEvent => ({
           kind: 'finding.under-policy',
           body: { bikeId, findings: effect.findings, policyHash: hash },
         }));
         return [...moved, { kind: 'policy.published', body: { hash, policy } }];
       },
-      async (tx) => {
-        const { hash, policy } = await currentPolicy(tx);
-        return structuredClone({ hash, policy, bikes }) as unknown as AnswerOf<typeof publishPolicy>;
+      async (_tx, { events }) => {
+        const done = await events();
+        const bikes = done.filter((event) => event.kind === 'finding.under-policy').length;
+        for (const { kind, body: published } of done)
+          if (kind === 'policy.published')
+            return structuredClone({ hash: published.hash, policy: published.policy, bikes }) as unknown as AnswerOf<typeof publishPolicy>;
+        throw new Error('a published policy has no version');
       },
     );
   }

@@ -4,8 +4,8 @@ import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDra
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { droppedCriticals, sheetIssues, spanOf, type Checkpoint, type SheetSpan, type SheetVersion } from '@cadre/core/catalogue';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, RefusedError, type Record } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
 import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
 import { currentPolicy } from './policies';
 import { sheetByHash } from './sheet-cache';
@@ -55,7 +55,7 @@ function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
 export class Catalogue {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listSheets>> {
@@ -119,8 +119,8 @@ export class Catalogue {
   /** Publishes the next version of a sheet. A check begun on an older one goes on as it was. */
   async publish(actor: Actor, body: BodyOf<typeof publishSheet>): Promise<AnswerOf<typeof publishSheet>> {
     requireAct(actor, 'edit-program');
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
         const before = await newestOf(tx, body.sheet.key);
         if ((before?.hash ?? null) !== body.base) throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
@@ -134,10 +134,11 @@ export class Catalogue {
           throw new RefusedError('sheet.critical-dropped', { checkpoints: dropped }, { fields: [{ path: 'reason', code: 'required' }] });
         return { kind: 'sheet.published', body: { hash: hashOf(sheet), sheet, note: body.note, reason: body.reason } };
       },
-      async (tx) => {
-        const row = await newestOf(tx, body.sheet.key);
-        if (!row) throw new RefusedError('not-found', { what: 'sheet' });
-        return structuredClone({ hash: row.hash, sheet: row.sheet }) as unknown as AnswerOf<typeof publishSheet>;
+      async (_tx, { events }) => {
+        for (const { kind, body: published } of await events())
+          if (kind === 'sheet.published')
+            return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<typeof publishSheet>;
+        throw new Error('a published sheet has no version');
       },
     );
   }
@@ -149,8 +150,8 @@ export class Catalogue {
 
   async saveDraft(actor: Actor, key: string, body: BodyOf<typeof saveDraft>): Promise<AnswerOf<typeof saveDraft>> {
     requireAct(actor, 'edit-program');
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: { key, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(sheetDraftEntity).findOneBy({ key });
         if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
@@ -160,10 +161,10 @@ export class Catalogue {
     );
   }
 
-  async dropDraft(actor: Actor, key: string): Promise<AnswerOf<typeof dropDraft>> {
+  async dropDraft(actor: Actor, key: string, body: BodyOf<typeof dropDraft>): Promise<AnswerOf<typeof dropDraft>> {
     requireAct(actor, 'edit-program');
-    return this.record.act(
-      { chain: await programChain(this.source), id: newId(), request: { key }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
       async (tx) => ((await tx.getRepository(sheetDraftEntity).existsBy({ key })) ? { kind: 'sheet.draft-dropped' as const, body: { key } } : []),
       async () => ({ done: true as const }),
     );
@@ -172,8 +173,8 @@ export class Catalogue {
   /** Publishes the shipped sheets this program has never had: a newer Cadre brings more. What the lead edited stays. */
   async publishShipped(): Promise<number> {
     let published = 0;
-    await this.record.act(
-      { chain: await programChain(this.source), id: newId(), request: 'shipped', author: null },
+    await this.log.act(
+      { chain: PROGRAM_CHAIN, id: newId(), request: 'shipped', author: null },
       async (tx) => {
         const known = new Set(((await tx.query('SELECT DISTINCT `key` AS name FROM sheet_version')) as { name: string }[]).map((row) => row.name));
         const fresh = SHIPPED_SHEETS.filter((sheet) => !known.has(sheet.key));

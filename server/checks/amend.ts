@@ -9,7 +9,7 @@ import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { PersonRow } from '@cadre/server/people/entities';
 import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
-import { markDigest, RefusedError, type Saying } from '@cadre/server/records';
+import { markDigest, RefusedError, type NewEvent } from '@cadre/server/records';
 import { markEntity, type CheckRow } from './entities';
 import { putRightBefore } from './judge';
 
@@ -25,7 +25,7 @@ export async function amendmentOf(
   body: BodyOf<typeof amendCheck>,
   author: PersonRow,
   at: number,
-): Promise<readonly Saying[]> {
+): Promise<readonly NewEvent[]> {
   const bike = await findBike(tx, signed.bikeId);
   const { sheet } = await sheetByHash(tx, signed.sheetHash);
   const { policy } = await currentPolicy(tx);

@@ -11,7 +11,7 @@ import { findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import type { PersonRow } from '@cadre/server/people/entities';
 import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
-import { orRefuse, type Saying } from '@cadre/server/records';
+import { orRefuse, type NewEvent } from '@cadre/server/records';
 import { repairEntity } from '@cadre/server/repairs/entities';
 import { checkEntity, markEntity, type CheckRow } from './entities';
 
@@ -27,7 +27,7 @@ export async function putRightBefore(tx: EntityManager, bikeId: string, since: n
 }
 
 /** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
-export async function judgeSigned(tx: EntityManager, check: CheckRow, author: PersonRow, signedAt: number): Promise<Saying> {
+export async function judgeSigned(tx: EntityManager, check: CheckRow, author: PersonRow, signedAt: number): Promise<NewEvent> {
   const bike = await findBike(tx, check.bikeId);
   const { sheet } = await sheetByHash(tx, check.sheetHash);
   const { policy } = await currentPolicy(tx);

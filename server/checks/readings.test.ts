@@ -56,7 +56,12 @@ describe('a reading that is signed', () => {
     const of = await bike();
     await world.as('mechanic').send(changeBike, {
       params: { id: of.id },
-      body: { ...bikeFieldsOf('hardtail', { tag: of.tag, siteId: of.siteId, hookId: of.hookId }), fit: { rotorMinFront: 1.5 }, version: of.version },
+      body: {
+        id: newId(),
+        ...bikeFieldsOf('hardtail', { tag: of.tag, siteId: of.siteId, hookId: of.hookId }),
+        fit: { rotorMinFront: 1.5 },
+        version: of.version,
+      },
     });
     expect((await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'))).facts.findings).toMatchObject([
       { fault: 'near', measured: { limit: { value: 1.5, source: 'marking' } } },

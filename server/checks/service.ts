@@ -16,14 +16,14 @@ import type {
 } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { askedOf } from '@cadre/core/catalogue';
 import { endOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
+import { describeBike, findBike } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import { authorOf, requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, markDigest, markDocument, RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBike, chainOfBikeOf, hashOf, markDocument, RefusedError, type EventLog } from '@cadre/server/records';
 import { checkEntity, markEntity, type MarkRow } from './entities';
+import { checkInHand } from './in-hand';
 import { describeCheck, findCheck } from './read';
 import { amendmentOf } from './amend';
 import { checksOf, lookedAt, openChecksOf, servicesOf } from './looks';
@@ -41,7 +41,7 @@ const PATTERN_DAYS = 30;
 export class Checks {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
@@ -78,9 +78,8 @@ export class Checks {
   /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */
   async open(actor: Actor, body: BodyOf<typeof openCheck>): Promise<Check> {
     requireAct(actor, 'mark');
-    const { siteId } = await findBike(this.source.manager, body.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(body.bikeId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         await authorOf(tx, actor, body.author, 'mark');
         const { hash, sheet } = await sheetByHash(tx, body.sheetHash);
@@ -91,6 +90,7 @@ export class Checks {
           happenedAt: body.at,
         };
         if (!open) return opened;
+        const { siteId } = await findBike(tx, body.bikeId);
         const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
         // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
         if (!sheet.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
@@ -107,35 +107,27 @@ export class Checks {
    */
   async mark(actor: Actor, checkId: string, body: BodyOf<typeof addMarks>): Promise<AnswerOf<typeof addMarks>> {
     requireAct(actor, 'mark');
-    const found = await findCheck(this.source.manager, checkId);
-    const bike = await findBike(this.source.manager, found.bikeId);
-    const { siteId } = bike;
-    const { sheet } = await sheetByHash(this.source.manager, found.sheetHash);
-    const asked = new Set(askedOf(sheet, await fittedOf(this.source.manager, bike)).map((each) => each.key));
-    const sent = { sent: body.marks.map((mark) => mark.id) };
-    const fresh = await this.newOnes(this.source.manager, checkId, body.marks);
-    if (fresh.length === 0) return sent;
-    return this.record.act(
-      { chain: siteId, id: newId(), request: body, author: actor.id },
+    return this.log.act(
+      // The marks' own ids tell a repeat: the batch they come in may differ each time.
+      { chain: chainOfBikeOf('check', 'bike_check', checkId), id: newId(), request: body, author: actor.id },
       async (tx) => {
-        // Asked again under the lock: a twin of this request may have been faster.
         const marks = await this.newOnes(tx, checkId, body.marks);
-        const check = await findCheck(tx, checkId);
         if (marks.length === 0) return [];
+        const { check, asked } = await checkInHand(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         for (const author of new Set(marks.map((mark) => mark.author))) await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');
         const strange = marks.find((mark) => !asked.has(`${mark.checkpoint}@${mark.position}`));
         if (strange) throw new RefusedError('check.mark-not-asked', { checkpoint: strange.checkpoint, position: strange.position });
-        await tx.getRepository(markEntity).insert(marks.map((mark) => rowOf(checkId, mark)));
-        const markIds = marks.map((mark) => mark.id);
+        const rows = marks.map((mark) => rowOf(checkId, mark));
+        await tx.getRepository(markEntity).insert(rows);
         return {
           kind: 'check.marked',
-          body: { bikeId: check.bikeId, checkId, markIds, marksHash: await markDigest(tx, markIds) },
+          body: { bikeId: check.bikeId, checkId, markIds: rows.map((row) => row.id), marksHash: hashOf(rows.map(markDocument)) },
           happenedAt: Math.max(...marks.map((mark) => mark.at)),
         };
       },
-      async () => sent,
+      () => Promise.resolve({ sent: body.marks.map((mark) => mark.id) }),
     );
   }
 
@@ -157,10 +149,8 @@ export class Checks {
   /** Signs a check over exactly the marks it names, and judges it, in one transaction. */
   async sign(actor: Actor, checkId: string, body: BodyOf<typeof signCheck>): Promise<AnswerOf<typeof signCheck>> {
     requireAct(actor, 'sign');
-    const found = await findCheck(this.source.manager, checkId);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { checkId, ...body }, author: body.author },
+    return this.log.act(
+      { chain: chainOfBikeOf('check', 'bike_check', checkId), id: body.id, request: { checkId, ...body }, author: body.author },
       async (tx) => {
         const check = await findCheck(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
@@ -194,10 +184,8 @@ export class Checks {
   /** Corrects a signed check: a new check that names it, marked and signed in one act. It never clears what the first did not. */
   async amend(actor: Actor, amends: string, body: BodyOf<typeof amendCheck>): Promise<AnswerOf<typeof amendCheck>> {
     requireAct(actor, 'sign');
-    const found = await findCheck(this.source.manager, amends);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { amends, ...body }, author: body.author },
+    return this.log.act(
+      { chain: chainOfBikeOf('check', 'bike_check', amends), id: body.id, request: { amends, ...body }, author: body.author },
       async (tx) => {
         const check = await findCheck(tx, amends);
         if (check.state !== 'signed' || check.repairId || check.amends) throw new RefusedError('check.not-amendable');
@@ -215,17 +203,18 @@ export class Checks {
   /** A trainee's check counts once somebody experienced has put their name beside it. */
   async coSign(actor: Actor, checkId: string, body: BodyOf<typeof coSignCheck>): Promise<{ check: Check; bike: Bike }> {
     requireAct(actor, 'co-sign');
-    const found = await findCheck(this.source.manager, checkId);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { checkId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('check', 'bike_check', checkId), id: body.id, request: { checkId, ...body }, author: actor.id },
       async (tx) => {
         const check = await findCheck(tx, checkId);
         if (!check.awaitsCoSign) throw new RefusedError('check.not-awaiting-co-sign');
         if (check.signedBy === actor.id) throw new RefusedError('check.own-co-sign');
         return { kind: 'check.co-signed', body: { bikeId: check.bikeId, checkId }, happenedAt: body.at };
       },
-      async (tx) => ({ check: await describeCheck(tx, checkId), bike: await describeBike(tx, found.bikeId) }),
+      async (tx) => {
+        const check = await describeCheck(tx, checkId);
+        return { check, bike: await describeBike(tx, check.bikeId) };
+      },
     );
   }
 }

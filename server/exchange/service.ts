@@ -7,13 +7,13 @@ import type { Build } from '@cadre/core/fleet';
 import { describeRacks, documentOf, dueByBuild, refusedBikes } from '@cadre/server/fleet';
 import { bikeEntity, modelEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { chainOfSentSite, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
 
 /** The fleet out to a file and in from one. */
 export class Exchange {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
@@ -58,8 +58,8 @@ export class Exchange {
   /** A batch of bikes: all come in, or none and every wrong one is told. */
   async import(actor: Actor, body: BodyOf<typeof importBikes>): Promise<AnswerOf<typeof importBikes>> {
     requireAct(actor, 'edit-fleet');
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const ids = body.bikes.map((bike) => bike.id);
         const standing = new Map((await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike) => [bike.id, bike]));
@@ -79,7 +79,7 @@ export class Exchange {
           return before ? [{ bike: before, build: bike.build as Build }] : [];
         });
         const due = await dueByBuild(tx, rebuilt, this.now());
-        return body.bikes.map((bike): Saying => {
+        return body.bikes.map((bike): NewEvent => {
           const document = documentOf(bike, models.get(bike.modelId ?? '') ?? null);
           return standing.has(bike.id)
             ? { kind: 'bike.changed', body: { bikeId: bike.id, bike: document, ...(due.has(bike.id) ? { due: true } : {}) } }

@@ -8,7 +8,7 @@ import { findBike } from '@cadre/server/fleet';
 import { bikeEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { findingOf } from '@cadre/server/projection';
-import { orRefuse, RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBikeOf, orRefuse, RefusedError, type EventLog } from '@cadre/server/records';
 import { findingEntity, type FindingRow } from './entities';
 import { isStillAsked, repairSettled } from './asked-still';
 import { havingFault, lookedSince, matesOf } from './mates';
@@ -23,17 +23,15 @@ async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string |
 export class Findings {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
   /** Raises or, by the lead with a reason, lowers. A hold already begun stays for a release. */
   async setSeverity(actor: Actor, id: string, body: BodyOf<typeof setSeverity>): Promise<AnswerOf<typeof setSeverity>> {
     requireAct(actor, 'raise-severity');
-    const found = await this.rowOf(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
       async (tx) => {
         const row = await tx.getRepository(findingEntity).findOneByOrFail({ id });
         if (row.state === 'closed') throw new RefusedError('repair.finding-not-open', { fault: row.finding.words.fault });
@@ -54,10 +52,8 @@ export class Findings {
   /** Two findings of one bike that are one. It never lightens: the worse of everything goes on. */
   async merge(actor: Actor, id: string, body: BodyOf<typeof mergeRoute>): Promise<AnswerOf<typeof mergeRoute>> {
     requireAct(actor, 'raise-severity');
-    const found = await this.rowOf(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
       async (tx) => {
         const [kept, other] = [await this.rowOf(tx, id), await this.rowOf(tx, body.otherId)];
         if (kept.bikeId !== other.bikeId) throw new RefusedError('merge.other-bike');
@@ -73,10 +69,8 @@ export class Findings {
   /** A finding whose part is no longer on the bike, closed by name. What held the bike waits for its release. */
   async close(actor: Actor, id: string, body: BodyOf<typeof closeFinding>): Promise<AnswerOf<typeof closeFinding>> {
     requireAct(actor, 'repair');
-    const found = await this.rowOf(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { findingId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
       async (tx) => {
         const { bikeId, ...row } = await this.rowOf(tx, id);
         const before = findingOf({ bikeId, ...row });

@@ -20,10 +20,11 @@ const bikeOf = (tag: string, build: Build) =>
   world.as('lead').send(addBike, {
     body: { id: newId(), ...bikeFieldsOf('hybrid', { tag, siteId: world.siteId, modelId: model.id, model: 'whatever', build: wire(build) }) },
   });
-const change = async (build: Build, more: Partial<Model> = {}) => {
-  const answer = await world
-    .as('mechanic')
-    .send(changeModel, { params: { id: model.id }, body: { name: model.name, build: wire(build), fit: model.fit, version: model.version, ...more } });
+const change = async (build: Build, more: Partial<Omit<Model, 'id'>> = {}) => {
+  const answer = await world.as('mechanic').send(changeModel, {
+    params: { id: model.id },
+    body: { id: newId(), name: model.name, build: wire(build), fit: model.fit, version: model.version, ...more },
+  });
   model = answer.model;
   return answer;
 };

@@ -1,10 +1,9 @@
-import { Not, type DataSource, type EntityManager } from 'typeorm';
-import { v7 as newId } from 'uuid';
+import { Not, type EntityManager } from 'typeorm';
 import type { addModel, changeModel, Model } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { differingFields, fitIssues, inheritBuild, type Build } from '@cadre/core/fleet';
-import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
 import { dueByBuild } from './bike-document';
 import { bikeEntity, modelEntity, type ModelRow } from './entities';
 
@@ -22,15 +21,14 @@ async function refuseModel(tx: EntityManager, id: string, fields: { name: string
 /** What bikes bought alike have in common: their build and what is stated of their parts. */
 export class Models {
   constructor(
-    private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
   async add(actor: Actor, body: BodyOf<typeof addModel>): Promise<Model> {
     requireAct(actor, 'edit-fleet');
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
         await refuseModel(tx, body.id, body);
         return { kind: 'model.added', body: { model: { id: body.id, name: body.name, build: body.build as Build, fit: body.fit } } };
@@ -42,9 +40,8 @@ export class Models {
   /** Changes a model and, with it, every bike of it in the fields the bike does not state itself. */
   async change(actor: Actor, id: string, body: BodyOf<typeof changeModel>): Promise<AnswerOf<typeof changeModel>> {
     requireAct(actor, 'edit-fleet');
-    let changed: readonly { id: string; build: Build; due: boolean }[] = [];
-    return this.record.act(
-      { chain: await programChain(this.source), id: newId(), request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { modelId: id, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(modelEntity).findOneBy({ id });
         if (!before) throw new RefusedError('not-found', { what: 'model' });
@@ -54,14 +51,17 @@ export class Models {
           .map((bike) => ({ bike, build: inheritBuild(body.build as Build, bike.build, bike.own) }))
           .filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
         const due = await dueByBuild(tx, rebuilt, this.now());
-        changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
+        const changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
         return { kind: 'model.changed', body: { model: { id, name: body.name, build: body.build as Build, fit: body.fit }, bikes: changed } };
       },
-      async (tx) => ({
-        model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
-        bikes: changed.length,
-        due: changed.filter((bike) => bike.due).length,
-      }),
+      async (tx, { events }) => {
+        const changed = (await events()).flatMap((event) => (event.kind === 'model.changed' ? event.body.bikes : []));
+        return {
+          model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
+          bikes: changed.length,
+          due: changed.filter((bike) => bike.due).length,
+        };
+      },
     );
   }
 }

@@ -34,9 +34,9 @@ describe('racks', () => {
     const kept = await rackNow(here.id);
     expect(kept.hooks.map((hook) => hook.id)).toEqual(here.hooks.map((hook) => hook.id));
     await expect(change('Long rail', 2)).rejects.toMatchObject({ problem: { code: 'rack.hooks-taken', params: { tags: ['R1'] } } });
-    expect(await refusalOf(world.as('mechanic').send(removeRack, { params: { id: here.id } }))).toBe('409 rack.not-empty');
+    expect(await refusalOf(world.as('mechanic').send(removeRack, { params: { id: here.id }, body: { id: newId() } }))).toBe('409 rack.not-empty');
     await hang([{ bikeId: bike.id, hookId: null }]);
-    await world.as('mechanic').send(removeRack, { params: { id: here.id } });
+    await world.as('mechanic').send(removeRack, { params: { id: here.id }, body: { id: newId() } });
     await expect(rackNow(here.id)).rejects.toThrow('no such rack');
   });
 

@@ -1,18 +1,12 @@
-import { In, type DataSource, type EntityManager } from 'typeorm';
+import { In, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { addRack, addSite, Bike, changeRack, changeSite, hangBikes, orderRacks, Rack, Site } from '@cadre/contract/fleet';
+import type { addRack, addSite, Bike, changeRack, changeSite, hangBikes, orderRacks, Rack, removeRack, Site } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { isTimeZone } from '@cadre/core/schedule';
-import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record, type Saying } from '@cadre/server/records';
-import { bikeEntity, hookEntity, rackEntity, siteEntity, type RackRow } from './entities';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { chainOfSentSite, chainOfSite, chainOfSiteOf, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import { bikeEntity, hookEntity, rackEntity, siteEntity } from './entities';
 import { describeBikes, describeRacks } from './read';
-
-async function findRack(tx: EntityManager | DataSource, id: string): Promise<RackRow> {
-  const rack = await tx.getRepository(rackEntity).findOneBy({ id });
-  if (!rack) throw new RefusedError('not-found', { what: 'rack' });
-  return rack;
-}
 
 async function describeRack(tx: EntityManager, id: string): Promise<Rack> {
   return (await describeRacks(tx)).find((rack) => rack.id === id) as Rack;
@@ -24,16 +18,13 @@ function refuseTimeZone(timeZone: string): void {
 
 /** Sites, the racks in them, and which bike hangs where. */
 export class Racks {
-  constructor(
-    private readonly source: DataSource,
-    private readonly record: Record,
-  ) {}
+  constructor(private readonly log: EventLog) {}
 
   async addSite(actor: Actor, body: BodyOf<typeof addSite>): Promise<Site> {
     requireAct(actor, 'edit-program');
     refuseTimeZone(body.timeZone);
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async () => ({ kind: 'site.added', body: { siteId: body.id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt } }),
       (tx) => tx.getRepository(siteEntity).findOneByOrFail({ id: body.id }),
     );
@@ -42,8 +33,8 @@ export class Racks {
   async changeSite(actor: Actor, id: string, body: BodyOf<typeof changeSite>): Promise<Site> {
     requireAct(actor, 'edit-program');
     refuseTimeZone(body.timeZone);
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: { siteId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { siteId: id, ...body }, author: actor.id },
       async (tx) => {
         if (!(await tx.getRepository(siteEntity).existsBy({ id }))) throw new RefusedError('not-found', { what: 'site' });
         return { kind: 'site.changed', body: { siteId: id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt } };
@@ -54,9 +45,8 @@ export class Racks {
 
   async addRack(actor: Actor, body: BodyOf<typeof addRack>): Promise<Rack> {
     requireAct(actor, 'edit-fleet');
-    if (!(await this.source.getRepository(siteEntity).existsBy({ id: body.siteId }))) throw new RefusedError('not-found', { what: 'site' });
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const position = (await tx.getRepository(rackEntity).countBy({ siteId: body.siteId })) + 1;
         const hooks = Array.from({ length: body.hooks }, (_, index) => ({ id: newId(), number: index + 1 }));
@@ -69,9 +59,8 @@ export class Racks {
   /** Renames a rack, adds hooks at its end or takes free ones off it. */
   async changeRack(actor: Actor, id: string, body: BodyOf<typeof changeRack>): Promise<Rack> {
     requireAct(actor, 'edit-fleet');
-    const { siteId } = await findRack(this.source, id);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { rackId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSiteOf('rack', 'rack', id), id: body.id, request: { rackId: id, ...body }, author: actor.id },
       async (tx) => {
         const { hooks } = await describeRack(tx, id);
         const going = hooks.filter((hook) => hook.number > body.hooks);
@@ -92,11 +81,10 @@ export class Racks {
     );
   }
 
-  async removeRack(actor: Actor, id: string): Promise<{ done: true }> {
+  async removeRack(actor: Actor, id: string, body: BodyOf<typeof removeRack>): Promise<{ done: true }> {
     requireAct(actor, 'edit-fleet');
-    const { siteId } = await findRack(this.source, id);
-    return this.record.act(
-      { chain: siteId, id: newId(), request: { rackId: id }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSiteOf('rack', 'rack', id), id: body.id, request: { rackId: id, ...body }, author: actor.id },
       async (tx) => {
         const { hooks } = await describeRack(tx, id);
         const bikes = await tx.getRepository(bikeEntity).countBy({ hookId: In(hooks.map((hook) => hook.id)) });
@@ -109,10 +97,9 @@ export class Racks {
 
   async orderRacks(actor: Actor, siteId: string, body: BodyOf<typeof orderRacks>): Promise<{ racks: Rack[] }> {
     requireAct(actor, 'edit-fleet');
-    if (!(await this.source.getRepository(siteEntity).existsBy({ id: siteId }))) throw new RefusedError('not-found', { what: 'site' });
     const here = async (tx: EntityManager): Promise<Rack[]> => (await describeRacks(tx)).filter((rack) => rack.siteId === siteId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { siteId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSite(siteId), id: body.id, request: { siteId, ...body }, author: actor.id },
       async (tx) => {
         const racks = await here(tx);
         const named = new Set(body.rackIds);
@@ -128,8 +115,8 @@ export class Racks {
   async hang(actor: Actor, body: BodyOf<typeof hangBikes>): Promise<{ bikes: Bike[] }> {
     requireAct(actor, 'edit-fleet');
     const ids = body.moves.map((move) => move.bikeId);
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const bikes = await tx.getRepository(bikeEntity).findBy({ id: In(ids) });
         if (bikes.length !== new Set(ids).size) throw new RefusedError('not-found', { what: 'bike' });
@@ -141,7 +128,7 @@ export class Racks {
           throw new RefusedError('body.invalid', {}, { fields: [{ path: 'moves', code: twice ? 'taken' : 'not-at-this-site' }] });
         const inTheWay = (await tx.getRepository(bikeEntity).findBy({ hookId: In(hookIds) })).find((bike) => !ids.includes(bike.id));
         if (inTheWay) throw new RefusedError('hook.taken', { tag: inTheWay.tag });
-        return hangSayings(body, bikes);
+        return hangEvents(body, bikes);
       },
       async (tx) => ({
         bikes: await describeBikes(
@@ -154,12 +141,12 @@ export class Racks {
 }
 
 /** A bike whose hook another one takes comes off it first: a hook holds one bike at every moment. */
-function hangSayings(body: BodyOf<typeof hangBikes>, bikes: readonly { id: string; siteId: string; hookId: string | null }[]): Saying[] {
+function hangEvents(body: BodyOf<typeof hangBikes>, bikes: readonly { id: string; siteId: string; hookId: string | null }[]): NewEvent[] {
   const wanted = new Map(body.moves.map((move) => [move.hookId, move.bikeId]));
   const off = bikes.filter((bike) => bike.hookId && wanted.has(bike.hookId) && wanted.get(bike.hookId) !== bike.id);
   return [
-    ...off.map((bike): Saying => ({ kind: 'bike.hung', body: { bikeId: bike.id, siteId: bike.siteId, hookId: null }, happenedAt: body.at })),
-    ...body.moves.map((move): Saying => ({
+    ...off.map((bike): NewEvent => ({ kind: 'bike.hung', body: { bikeId: bike.id, siteId: bike.siteId, hookId: null }, happenedAt: body.at })),
+    ...body.moves.map((move): NewEvent => ({
       kind: 'bike.hung',
       body: { bikeId: move.bikeId, siteId: body.siteId, hookId: move.hookId },
       happenedAt: body.at,

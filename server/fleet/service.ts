@@ -1,5 +1,4 @@
 import { MoreThan, type DataSource } from 'typeorm';
-import { v7 as newId } from 'uuid';
 import type { addBike, Bike, changeBike, moveBike, noteMarkings, Wall } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { fitIssues, fitItem, inheritFit, type Build, type FitList } from '@cadre/core/fleet';
@@ -10,7 +9,7 @@ import { countPublished, currentPolicy } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { personEntity } from '@cadre/server/people/entities';
 import { factsOf } from '@cadre/server/projection';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
 import { documentOf, dueByBuild, modelById, refuseBike, type Wanted } from './bike-document';
 import { bikeEntity, modelEntity, siteEntity } from './entities';
@@ -35,7 +34,7 @@ function markingIssues(known: FitList, noted: FitList, build: Build): readonly F
 export class Fleet {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
@@ -71,8 +70,8 @@ export class Fleet {
 
   async add(actor: Actor, body: BodyOf<typeof addBike>): Promise<Bike> {
     requireAct(actor, 'edit-fleet');
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         await refuseBike(tx, body);
         return { kind: 'bike.added', body: { bikeId: body.id, bike: documentOf(body, await modelById(tx, body.modelId)) } };
@@ -83,9 +82,8 @@ export class Fleet {
 
   async change(actor: Actor, id: string, body: BodyOf<typeof changeBike>): Promise<Bike> {
     requireAct(actor, 'edit-fleet');
-    const before = await findBike(this.source.manager, id);
-    return this.record.act(
-      { chain: before.siteId, id: newId(), request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(id), id: body.id, request: { bikeId: id, ...body }, author: actor.id },
       async (tx) => {
         const bike = await findBike(tx, id);
         if (bike.version !== body.version) throw new RefusedError('conflict.version', { tag: bike.tag }, { current: await describeBike(tx, id) });
@@ -101,9 +99,8 @@ export class Fleet {
   /** Keeps what was read off a part where nothing was stated: it gives a reading its limit, and can make nothing sounder that was judged before. */
   async noteMarkings(actor: Actor, id: string, body: BodyOf<typeof noteMarkings>): Promise<Bike> {
     requireAct(actor, 'mark');
-    const before = await findBike(this.source.manager, id);
-    return this.record.act(
-      { chain: before.siteId, id: body.id, request: { bikeId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(id), id: body.id, request: { bikeId: id, ...body }, author: actor.id },
       async (tx) => {
         const bike = await findBike(tx, id);
         const model = await modelById(tx, bike.modelId);
@@ -118,9 +115,8 @@ export class Fleet {
 
   async move(actor: Actor, id: string, body: BodyOf<typeof moveBike>): Promise<Bike> {
     requireAct(actor, 'hand-out');
-    const before = await findBike(this.source.manager, id);
-    return this.record.act(
-      { chain: before.siteId, id: body.id, request: { bikeId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(id), id: body.id, request: { bikeId: id, ...body }, author: actor.id },
       async (tx) => {
         const bike = await findBike(tx, id);
         if (body.to === 'out') {

@@ -2,10 +2,10 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { decideIntake, Intake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
-import { describeBike, documentOf, findBike, modelById, refuseBike } from '@cadre/server/fleet';
+import { describeBike, documentOf, modelById, refuseBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBikeOf, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/records';
 import { intakeEntity, type IntakeRow } from './entities';
 
 const intakeOf = (row: IntakeRow): Intake => ({
@@ -34,7 +34,7 @@ async function answerOf(tx: EntityManager, id: string): Promise<{ intake: Intake
 export class Intakes {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listIntakes>> {
@@ -45,8 +45,8 @@ export class Intakes {
   async open(actor: Actor, body: BodyOf<typeof openIntake>): Promise<AnswerOf<typeof openIntake>> {
     requireAct(actor, 'edit-fleet');
     const { bikeId, from, asking, worth } = body;
-    return this.record.act(
-      { chain: body.bike.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.bike.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const wanted = { ...body.bike, id: bikeId };
         await refuseBike(tx, wanted);
@@ -61,12 +61,10 @@ export class Intakes {
 
   async price(actor: Actor, id: string, body: BodyOf<typeof priceIntake>): Promise<AnswerOf<typeof priceIntake>> {
     requireAct(actor, 'edit-fleet');
-    const { bikeId } = await findIntake(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { intakeId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('intake', 'intake', id), id: body.id, request: { intakeId: id, ...body }, author: actor.id },
       async (tx) => {
-        await undecided(tx, id);
+        const { bikeId } = await undecided(tx, id);
         const known = new Set((await factsOf(tx, bikeId)).findings.map((finding) => finding.id));
         const unknown = body.prices.flatMap((price, at) => (known.has(price.findingId) ? [] : [{ path: `prices.${at}.findingId`, code: 'unknown' }]));
         if (unknown.length > 0) throw new RefusedError('body.invalid', {}, { fields: unknown });
@@ -80,12 +78,11 @@ export class Intakes {
   /** Taken or left. Taken wants every finding priced: a sum with holes in it decides nothing. Left, the bike is gone. */
   async decide(actor: Actor, id: string, body: BodyOf<typeof decideIntake>): Promise<AnswerOf<typeof decideIntake>> {
     requireAct(actor, 'edit-fleet');
-    const { bikeId } = await findIntake(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { intakeId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('intake', 'intake', id), id: body.id, request: { intakeId: id, ...body }, author: actor.id },
       async (tx) => {
         const intake = await undecided(tx, id);
+        const { bikeId } = intake;
         const { findings } = await factsOf(tx, bikeId);
         const priced = new Set(intake.prices.map((price) => price.findingId));
         const unpriced = findings.filter((finding) => !priced.has(finding.id));

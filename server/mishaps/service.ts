@@ -1,27 +1,26 @@
-import type { DataSource } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import type { reportMishap } from '@cadre/contract/mishaps';
-import { describeBike, findBike } from '@cadre/server/fleet';
+import { describeBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
-import type { Record } from '@cadre/server/records';
+import { chainOfBike, type EventLog } from '@cadre/server/records';
 
 /** What happened to bikes out there, told at the desk or in the shed. */
 export class Mishaps {
   constructor(
-    private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
   /** It counts from when it is told, by the server's clock: what was begun by then was not looked at for it, whatever a device takes for now. */
   async report(actor: Actor, bikeId: string, body: BodyOf<typeof reportMishap>): Promise<Bike> {
     requireAct(actor, 'hand-out');
-    const { siteId } = await findBike(this.source.manager, bikeId);
-    const mishap = { id: body.id, kind: body.kind, at: this.now(), by: actor.id, note: body.note };
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
-      () => Promise.resolve({ kind: 'mishap.reported' as const, body: { bikeId, mishap }, happenedAt: body.at }),
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
+      () => {
+        const mishap = { id: body.id, kind: body.kind, at: this.now(), by: actor.id, note: body.note };
+        return Promise.resolve({ kind: 'mishap.reported' as const, body: { bikeId, mishap }, happenedAt: body.at });
+      },
       (tx) => describeBike(tx, bikeId),
     );
   }

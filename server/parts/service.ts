@@ -5,7 +5,7 @@ import type { Fitment, fitPart, movePart, takePartOff } from '@cadre/contract/pa
 import { fitIssues, partMismatches, type FitmentPosition, type Part } from '@cadre/core/fleet';
 import { describeBike, findBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
 import { fitmentEntity, partEntity, type FitmentRow, type PartRow } from './entities';
 
 async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]): Promise<Fitment[]> {
@@ -26,6 +26,12 @@ async function fitmentsOf(tx: EntityManager, bikeId: string): Promise<Fitment[]>
     tx,
     await tx.getRepository(fitmentEntity).find({ where: { bikeId }, order: { removedAt: 'ASC', fittedAt: 'DESC', id: 'ASC' } }),
   );
+}
+
+async function rowOf(tx: EntityManager, fitmentId: string): Promise<FitmentRow> {
+  const row = await tx.getRepository(fitmentEntity).findOneBy({ id: fitmentId });
+  if (!row) throw new RefusedError('not-found', { what: 'part' });
+  return row;
 }
 
 /** The fitment that holds a part's place now. A kind of "other" has no place of its own: there may be many. */
@@ -56,7 +62,7 @@ export async function replacing(
   bikeId: string,
   { part, position, anyway, at }: { readonly part: Part; readonly position: FitmentPosition; readonly anyway: string; readonly at: number },
   through?: string,
-): Promise<Saying[]> {
+): Promise<NewEvent[]> {
   if (await tx.getRepository(partEntity).existsBy({ id: part.id })) throw new RefusedError('conflict.id-reused', { id: part.id });
   await refuseMismatch(tx, part, bikeId, position, anyway);
   const before = await inPlace(tx, bikeId, part.kind, position);
@@ -68,7 +74,7 @@ export async function replacing(
 }
 
 /** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
-function leftWithout(bikeId: string, fitment: Fitment, at: number): Saying[] {
+function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent[] {
   if (fitment.part.kind === 'other') return [];
   const where = fitment.position === 'only' ? '' : `${fitment.position} `;
   return [
@@ -84,7 +90,7 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): Saying[] {
 export class Parts {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async list(actor: Actor, bikeId: string): Promise<{ fitments: Fitment[] }> {
@@ -106,7 +112,6 @@ export class Parts {
 
   async fit(actor: Actor, bikeId: string, body: BodyOf<typeof fitPart>): Promise<AnswerOf<typeof fitPart>> {
     requireAct(actor, 'edit-fleet');
-    const { siteId } = await findBike(this.source.manager, bikeId);
     const issues = fitIssues(body.part.markings);
     if (issues.length > 0)
       throw new RefusedError(
@@ -114,8 +119,8 @@ export class Parts {
         {},
         { fields: issues.map((issue) => ({ ...issue, path: issue.path.replace(/^fit/, 'part.markings') })) },
       );
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
       (tx) => replacing(tx, bikeId, body),
       (tx) => this.answer(tx, bikeId),
     );
@@ -124,15 +129,12 @@ export class Parts {
   /** Moves a part. What sat in its place comes off, or goes the other way; a bike left without is told as left apart. */
   async move(actor: Actor, fitmentId: string, body: BodyOf<typeof movePart>): Promise<AnswerOf<typeof movePart>> {
     requireAct(actor, 'edit-fleet');
-    const row = await this.source.getRepository(fitmentEntity).findOneBy({ id: fitmentId });
-    if (!row) throw new RefusedError('not-found', { what: 'part' });
-    const fromId = row.bikeId;
-    const { siteId } = await findBike(this.source.manager, fromId);
-    await findBike(this.source.manager, body.bikeId);
-    if (fromId === body.bikeId) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'bikeId', code: 'same-bike' }] });
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { fitmentId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('part', 'fitment', fitmentId), id: body.id, request: { fitmentId, ...body }, author: actor.id },
       async (tx) => {
+        const { bikeId: fromId } = await rowOf(tx, fitmentId);
+        if (fromId === body.bikeId) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'bikeId', code: 'same-bike' }] });
+        await findBike(tx, body.bikeId);
         // The two bikes may be of different sites, whose chains have locks of their own.
         await tx.query('SELECT id FROM bike WHERE id IN (?) ORDER BY id FOR UPDATE', [[fromId, body.bikeId]]);
         const moving = await this.fitted(tx, fitmentId);
@@ -140,7 +142,7 @@ export class Parts {
         const before = await inPlace(tx, body.bikeId, moving.part.kind, body.position);
         const back = body.swap ? before : null;
         if (back) await refuseMismatch(tx, back.part as Part, fromId, moving.position, body.anyway);
-        const fitting = (bikeId: string, part: Fitment['part'], position: FitmentPosition): Saying => ({
+        const fitting = (bikeId: string, part: Fitment['part'], position: FitmentPosition): NewEvent => ({
           kind: 'part.fitted',
           body: { bikeId, fitmentId: newId(), part: part as Part, position, anyway: body.anyway },
           happenedAt: body.at,
@@ -152,25 +154,20 @@ export class Parts {
           fitting(body.bikeId, moving.part, body.position),
         ];
       },
-      async (tx) => ({ from: await this.answer(tx, fromId), to: await this.answer(tx, body.bikeId) }),
+      async (tx) => ({ from: await this.answer(tx, (await rowOf(tx, fitmentId)).bikeId), to: await this.answer(tx, body.bikeId) }),
     );
   }
 
   async takeOff(actor: Actor, fitmentId: string, body: BodyOf<typeof takePartOff>): Promise<AnswerOf<typeof takePartOff>> {
     requireAct(actor, 'edit-fleet');
-    const row = await this.source.getRepository(fitmentEntity).findOneBy({ id: fitmentId });
-    if (!row) throw new RefusedError('not-found', { what: 'part' });
-    const { siteId } = await findBike(this.source.manager, row.bikeId);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { fitmentId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('part', 'fitment', fitmentId), id: body.id, request: { fitmentId, ...body }, author: actor.id },
       async (tx) => {
         const off = await this.fitted(tx, fitmentId);
-        return [
-          ...leftWithout(row.bikeId, off, body.at),
-          { kind: 'part.removed' as const, body: { bikeId: row.bikeId, fitmentId }, happenedAt: body.at },
-        ];
+        const { bikeId } = off;
+        return [...leftWithout(bikeId, off, body.at), { kind: 'part.removed' as const, body: { bikeId, fitmentId }, happenedAt: body.at }];
       },
-      (tx) => this.answer(tx, row.bikeId),
+      async (tx) => this.answer(tx, (await rowOf(tx, fitmentId)).bikeId),
     );
   }
 }

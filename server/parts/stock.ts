@@ -4,8 +4,8 @@ import type { countStock, listStock, setStockItem, StockItem } from '@cadre/cont
 import { fitIssues } from '@cadre/core/fleet';
 import { orderList, type PartNeed, type SupplierOrder } from '@cadre/core/parts';
 import { bikeEntity } from '@cadre/server/fleet/entities';
-import { programChain, requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/people';
+import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
 import { repairEntity } from '@cadre/server/repairs/entities';
 import { stockItemEntity, type StockItemRow } from './entities';
 
@@ -32,7 +32,7 @@ async function openNeeds(tx: EntityManager): Promise<PartNeed[]> {
 export class Stock {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listStock>> {
@@ -47,8 +47,8 @@ export class Stock {
     const issues = fitIssues(body.item.markings);
     if (issues.length > 0)
       throw new RefusedError('body.invalid', {}, { fields: issues.map((each) => ({ ...each, path: each.path.replace(/^fit/, 'item.markings') })) });
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: { itemId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { itemId, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(stockItemEntity).findOneBy({ id: itemId });
         if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: itemOf(before) } : {});
@@ -61,8 +61,8 @@ export class Stock {
   /** Counted in, or the shelf counted anew. Never under nothing: then the count that was is wrong, and somebody must look. */
   async count(actor: Actor, itemId: string, body: BodyOf<typeof countStock>): Promise<StockItem> {
     requireAct(actor, 'edit-fleet');
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: { itemId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { itemId, ...body }, author: actor.id },
       async (tx) => {
         const item = (await lockItems(tx, [itemId])).get(itemId);
         if (item && item.onHand + body.by < 0)

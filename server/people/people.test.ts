@@ -33,9 +33,10 @@ describe('people', () => {
     const person = await world.as('lead').send(addPerson, { body: newcomer('otto') });
     const device = stranger();
     await device.signIn('otto', SECRET);
-    await world
-      .as('lead')
-      .send(changePerson, { params: { id: person.id }, body: { role: 'inspector', trainee: false, active: false, version: person.version } });
+    await world.as('lead').send(changePerson, {
+      params: { id: person.id },
+      body: { id: newId(), role: 'inspector', trainee: false, active: false, version: person.version },
+    });
     expect((await device.raw('GET', '/api/v1/session')).status).toBe(401);
     expect(await refusalOf(stranger().signIn('otto', SECRET))).toBe('401 session.refused');
   });
@@ -43,7 +44,9 @@ describe('people', () => {
   it('changed by two leads at once: the later one sees the earlier', async () => {
     const person = await world.as('lead').send(addPerson, { body: newcomer('pam') });
     const change = (role: 'mechanic' | 'desk') =>
-      world.as('lead').send(changePerson, { params: { id: person.id }, body: { role, trainee: false, active: true, version: person.version } });
+      world
+        .as('lead')
+        .send(changePerson, { params: { id: person.id }, body: { id: newId(), role, trainee: false, active: true, version: person.version } });
     expect((await change('mechanic')).version).toBe(2);
     expect(await refusalOf(change('desk'))).toBe('409 conflict.version');
   });

@@ -1,4 +1,4 @@
-import type { DataSource, EntityManager } from 'typeorm';
+import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { addPerson, changePerson, setCompetence, setUp } from '@cadre/contract/people';
 import type { BodyOf } from '@cadre/contract/http';
@@ -6,24 +6,17 @@ import { DEFAULT_POLICY, type System } from '@cadre/core/catalogue';
 import { GENESIS } from '@cadre/core/records';
 import { isTimeZone } from '@cadre/core/schedule';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { hashOf, RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { chainNamed, hashOf, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
 import { requireAct, type Actor } from './actor';
 import { personEntity, programEntity, type PersonRow } from './entities';
 import { keepSecret } from './sessions';
 
 const FIRST_VISIT = '00000000-0000-0000-0000-000000000000';
 
-/** The chain of what belongs to no single site: people, sheets, policy, the sites themselves. */
-export async function programChain(tx: EntityManager | DataSource): Promise<string> {
-  const program = await tx.getRepository(programEntity).findOne({ where: {} });
-  if (!program) throw new RefusedError('not-found', { what: 'program' });
-  return program.id;
-}
-
 export class People {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async state(): Promise<{ name: string; demo: boolean } | null> {
@@ -34,8 +27,8 @@ export class People {
   async setUp(body: BodyOf<typeof setUp>, demo: boolean): Promise<PersonRow> {
     if (!isTimeZone(body.timeZone)) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] });
     const { secret, ...said } = body;
-    return this.record.act(
-      { chain: body.id, id: body.id, request: said, author: null },
+    return this.log.act(
+      { chain: chainNamed(body.id), id: body.id, request: said, author: null },
       async (tx) => {
         // Two first visits bring two chains of their own: this one row is what they queue for.
         await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [FIRST_VISIT, GENESIS]);
@@ -43,7 +36,7 @@ export class People {
         if (await tx.getRepository(programEntity).exists()) throw new RefusedError('setup.already-done');
         const personId = newId();
         await keepSecret(tx, personId, secret);
-        const sayings: Saying[] = [
+        const sayings: NewEvent[] = [
           { kind: 'site.added', body: { siteId: newId(), name: body.siteName, timeZone: body.timeZone, opensAt: body.opensAt } },
           { kind: 'person.added', body: { personId, name: body.leadName, signInName: body.signInName, role: 'lead', trainee: false } },
           { kind: 'policy.published', body: { hash: hashOf(DEFAULT_POLICY), policy: DEFAULT_POLICY } },
@@ -64,8 +57,8 @@ export class People {
   async add(actor: Actor, body: BodyOf<typeof addPerson>): Promise<PersonRow> {
     requireAct(actor, 'edit-program');
     const { secret, ...said } = body;
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: said, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: said, author: actor.id },
       async (tx) => {
         if (await tx.getRepository(personEntity).existsBy({ signInName: body.signInName }))
           throw new RefusedError('sign-in-name.taken', { signInName: body.signInName }, { fields: [{ path: 'signInName', code: 'taken' }] });
@@ -81,8 +74,8 @@ export class People {
 
   async change(actor: Actor, id: string, body: BodyOf<typeof changePerson>): Promise<PersonRow> {
     requireAct(actor, 'edit-program');
-    return this.record.act(
-      { chain: await programChain(this.source), id: newId(), request: body, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { personId: id, ...body }, author: actor.id },
       async (tx) => {
         const person = await tx.getRepository(personEntity).findOneBy({ id });
         if (!person) throw new RefusedError('not-found', { what: 'person' });
@@ -96,8 +89,8 @@ export class People {
   /** Signs a person off for a system of the bike, or takes it back. Said again it changes nothing. */
   async setCompetence(actor: Actor, id: string, system: System, body: BodyOf<typeof setCompetence>): Promise<PersonRow> {
     requireAct(actor, 'edit-program');
-    return this.record.act(
-      { chain: await programChain(this.source), id: body.id, request: { personId: id, system, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { personId: id, system, ...body }, author: actor.id },
       async (tx) => {
         const person = await tx.getRepository(personEntity).findOneBy({ id });
         if (!person) throw new RefusedError('not-found', { what: 'person' });

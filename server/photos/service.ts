@@ -4,7 +4,7 @@ import type { addPhoto, listPhotos, Photo, PhotoOf } from '@cadre/contract/photo
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { findBike } from '@cadre/server/fleet';
 import { authorOf, requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/records';
 import { photoEntity, type PhotoRow } from './entities';
 import { reEncode } from './re-encode';
 
@@ -30,19 +30,18 @@ function photoOfRow({ id, bikeId, checkId, checkpoint, position, author, at, wid
 export class Photos {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async add(actor: Actor, id: string, of: PhotoOf, bytes: unknown): Promise<AnswerOf<typeof addPhoto>> {
     requireAct(actor, 'mark');
     // What was sent as no picture was not read as one.
     if (!Buffer.isBuffer(bytes) || bytes.length === 0) throw new RefusedError('photo.no-picture');
-    const { siteId } = await findBike(this.source.manager, of.bikeId);
     // Before the record is locked: encoding takes its time.
     const encoded = await reEncode(bytes);
     const { hash, width, height } = encoded;
-    return this.record.act(
-      { chain: siteId, id, request: { ...of, hash }, author: of.author },
+    return this.log.act(
+      { chain: chainOfBike(of.bikeId), id, request: { ...of, hash }, author: of.author },
       async (tx) => {
         await authorOf(tx, actor, of.author, 'mark');
         await this.refuseMany(tx, of);

@@ -7,7 +7,7 @@ import { checkEntity } from '@cadre/server/checks/entities';
 import { holdEntity } from '@cadre/server/findings/entities';
 import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { personEntity, programEntity } from '@cadre/server/people/entities';
-import type { BikeDocument, Projector, Recorded } from '@cadre/server/records';
+import type { BikeDocument, Projector, StoredEvent } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { waitEntity } from '@cadre/server/waits/entities';
@@ -34,7 +34,7 @@ import {
 } from './fleet-rows';
 
 /** Begins a hold, as of this entry. Its id is the entry's: one entry begins at most one. */
-async function beginHold(tx: EntityManager, bikeId: string, entry: Recorded): Promise<void> {
+async function beginHold(tx: EntityManager, bikeId: string, entry: StoredEvent): Promise<void> {
   const id = entry.id;
   await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null, hangTag: null });
 }
@@ -54,7 +54,7 @@ async function moved(tx: EntityManager, id: string, bikeId: string, to: string, 
 }
 
 /** Writes the rows an entry means. The same entry always means the same rows: a rebuild relies on it. */
-async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
+async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
   const at = new Date(entry.happenedAt);
   switch (entry.kind) {
     case 'program.set-up':
@@ -319,7 +319,7 @@ async function apply(tx: EntityManager, entry: Recorded): Promise<void> {
  * Projects entries. Round every act on a bike it looks twice whether the bike needs a hold on record:
  * before (a soon may have run out while nobody looked, and must not slip away by being lowered) and after.
  */
-async function applyOne(tx: EntityManager, entry: Recorded): Promise<void> {
+async function applyOne(tx: EntityManager, entry: StoredEvent): Promise<void> {
   const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
   const before = bikeId === null || entry.kind === 'bike.added' ? null : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
   const overran = bikeId !== null && before !== null && needsHold(before.facts, entry.recordedAt);
@@ -339,7 +339,7 @@ async function applyOne(tx: EntityManager, entry: Recorded): Promise<void> {
 }
 
 /** The bikes that come in from here on in one run: an import is hundreds of them, kept in two statements instead of two each. */
-function runOfNewBikes(entries: readonly Recorded[], from: number): readonly BikeDocument[] {
+function runOfNewBikes(entries: readonly StoredEvent[], from: number): readonly BikeDocument[] {
   const bikes: BikeDocument[] = [];
   for (const entry of entries.slice(from)) {
     if (entry.kind !== 'bike.added') break;

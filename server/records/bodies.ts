@@ -10,6 +10,7 @@ import type { Position } from '@cadre/core/catalogue';
 import type { EntryKind } from '@cadre/core/records';
 import type { CountReason, StockItem } from '@cadre/core/parts';
 import type { RepairPlan, UsedPart } from '@cadre/core/repairs';
+import type { LeakAnswer } from '@cadre/core/measures';
 import type { Gauged, Wait } from '@cadre/core/waits';
 
 export interface BikeDocument {
@@ -173,6 +174,8 @@ export interface EntryBodies extends Record<EntryKind, object> {
     note: string;
     said: string;
     perDay: number | null;
+    /** What a tyre left to stand showed, as the answer tells it. */
+    leak: Pick<LeakAnswer, 'word' | 'because' | 'perDay' | 'perDayLeast' | 'perDayMost' | 'hoursToFloor'> | null;
     againAt: number | null;
     findings: readonly Finding[];
   };
@@ -205,7 +208,7 @@ export interface EntryBodies extends Record<EntryKind, object> {
 }
 
 /** An entry about to be projected. */
-export type Recorded = {
+export type StoredEvent = {
   [K in EntryKind]: {
     readonly id: string;
     readonly kind: K;

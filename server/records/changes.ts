@@ -2,7 +2,7 @@ import { In, LessThan, MoreThan, Not, type DataSource } from 'typeorm';
 import { QUIET_KINDS } from '@cadre/core/records';
 import type { Change } from '@cadre/contract/records';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
-import type { Record } from './record';
+import type { EventLog } from './event-log';
 
 export type Cursor = ReadonlyMap<string, number>;
 
@@ -42,7 +42,7 @@ export class Changes {
 
   constructor(
     private readonly source: DataSource,
-    record: Record,
+    record: EventLog,
   ) {
     record.onWritten(() => this.wake());
   }

@@ -1,7 +1,7 @@
 import type { DataSource, EntitySchema } from 'typeorm';
-import type { Recorded } from './bodies';
 import { entryEntity } from './entities';
-import type { Projector } from './record';
+import type { Projector } from './event-log';
+import { storedEvent } from './stored-event';
 
 /** Empties every projection and makes it again from the record alone, in one transaction. */
 export async function rebuildProjections(source: DataSource, projector: Projector, projections: readonly EntitySchema<object>[]): Promise<number> {
@@ -11,15 +11,7 @@ export async function rebuildProjections(source: DataSource, projector: Projecto
     for (const projection of projections) await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
     const rows = await tx.getRepository(entryEntity).find({ order: { ordinal: 'ASC' } });
     for (const row of rows) {
-      const entry = {
-        id: row.id,
-        kind: row.kind,
-        body: JSON.parse(row.body) as unknown,
-        author: row.author,
-        happenedAt: row.happenedAt.getTime(),
-        recordedAt: row.recordedAt.getTime(),
-      } as Recorded;
-      await projector.apply(tx, [entry]);
+      await projector.apply(tx, [storedEvent(row)]);
     }
     await tx.query('SET foreign_key_checks = 1');
     return rows.length;

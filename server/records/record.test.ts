@@ -104,7 +104,7 @@ async function changeTheRules(): Promise<void> {
   await lead.send(publishSheet, { body: { id: newId(), base: found?.hash ?? null, sheet, note: 'another name', reason: '' } });
   for (const version of [null, 1]) await lead.send(saveDraft, { params: { key: 'lube' }, body: { id: newId(), base: null, sheet, version } });
   await lead.send(saveDraft, { params: { key: 'bolts' }, body: { id: newId(), base: null, sheet, version: null } });
-  await lead.send(dropDraft, { params: { key: 'bolts' } });
+  await lead.send(dropDraft, { params: { key: 'bolts' }, body: { id: newId() } });
   const id = world.idOf('trainee');
   for (const [system, signed] of [
     ['wheels', true],
@@ -124,7 +124,7 @@ async function changeTheFleet(): Promise<void> {
   for (const name of ['One', 'Two', 'Three']) racks.push(await lead.send(addRack, { body: { id: newId(), siteId: site.id, name, hooks: 3 } }));
   const ids = racks.map((rack) => rack.id);
   await lead.send(changeRack, { params: { id: ids[0] ?? '' }, body: { id: newId(), name: 'First', hooks: 2 } });
-  await lead.send(removeRack, { params: { id: ids[2] ?? '' } });
+  await lead.send(removeRack, { params: { id: ids[2] ?? '' }, body: { id: newId() } });
   await lead.send(orderRacks, { params: { id: site.id }, body: { id: newId(), rackIds: [ids[1] ?? '', ids[0] ?? ''] } });
   const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
   const model = await lead.send(addModel, { body: { id: newId(), name: 'Reed', build, fit: {} } });
@@ -153,7 +153,7 @@ async function changeTheFleet(): Promise<void> {
   });
   await lead.send(changeModel, {
     params: { id: model.id },
-    body: { name: 'Reed', build: { ...build, rearSuspension: 'shock' }, fit: { maximumLoad: 110 }, version: 1 },
+    body: { id: newId(), name: 'Reed', build: { ...build, rearSuspension: 'shock' }, fit: { maximumLoad: 110 }, version: 1 },
   });
   await lead.send(hangBikes, { body: { id: newId(), siteId: site.id, moves: [{ bikeId: bike.id, hookId: racks[0]?.hooks[0]?.id ?? null }], at } });
   const other = await world.bike('V5');
@@ -165,18 +165,18 @@ async function changeTheFleet(): Promise<void> {
   });
   const fields = { siteId: site.id, name: 'Year 5', outAt: at, backAt: at + 1, wants: [{ count: 2, kind: null, size: '' }] };
   const group = await lead.send(addGroup, { body: { id: newId(), ...fields } });
-  await lead.send(changeGroup, { params: { id: group.id }, body: { ...fields, name: 'Year 6', version: 1 } });
+  await lead.send(changeGroup, { params: { id: group.id }, body: { id: newId(), ...fields, name: 'Year 6', version: 1 } });
   const round = { id: newId(), siteId: world.siteId, name: 'Morning', sheetKey: null, people: [] };
   const made = await lead.send(makeRound, { body: { ...round, bikeIds: [other.id], deadline: at + 3_600_000, at } });
   await lead.send(changeRound, {
     params: { id: made.id },
-    body: { name: 'Late morning', bikeIds: [other.id], people: [], deadline: at + 7_200_000, version: made.version },
+    body: { id: newId(), name: 'Late morning', bikeIds: [other.id], people: [], deadline: at + 7_200_000, version: made.version },
   });
   await lead.send(closeRound, { params: { id: made.id }, body: { id: newId(), undone: [{ bikeId: other.id, why: 'Not wanted' }], at } });
   const rule = { rackIds: [], kinds: [], sizes: [], due: true, forGroups: false, named: [] };
   await lead.send(setStandingRound, {
     params: { id: newId() },
-    body: { siteId: site.id, name: 'Daily', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
+    body: { id: newId(), siteId: site.id, name: 'Daily', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
   });
   const waiting = { what: 'Front tyre', position: 'front' as const, hours: 12, outings: null, at };
   await lead.send(setWait, { params: { id: other.id }, body: { id: newId(), kind: 'soak', gauged: { kpa: 300, typed: '3' }, ...waiting } });
@@ -185,7 +185,7 @@ async function changeTheFleet(): Promise<void> {
   await lead.send(answerWait, { params: { id: answered }, body: { id: newId(), gauged: null, note: 'Fine', at } });
   await lead.send(reportMishap, { params: { id: other.id }, body: { id: newId(), kind: 'dunking', note: 'Off the slip', at } });
   const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
-  await lead.send(removeGroup, { params: { id: passing.id } });
+  await lead.send(removeGroup, { params: { id: passing.id }, body: { id: newId() } });
 }
 afterAll(() => world.close());
 
@@ -265,7 +265,7 @@ describe('the record', () => {
     const bike = await world.bikeNow(bikeId);
     const fields = { ...fieldsOf(bike), model: 'first', version: bike.version };
     await world.as('lead').send(changeBike, { params: { id: bikeId }, body: fields });
-    const late = await world.as('mechanic').raw('PUT', `/api/v1/bikes/${bikeId}`, { ...fields, model: 'second' });
+    const late = await world.as('mechanic').raw('PUT', `/api/v1/bikes/${bikeId}`, { ...fields, id: newId(), model: 'second' });
     expect(late.status).toBe(409);
     expect(((await late.json()) as { current: { model: string } }).current.model).toBe('first');
     expect(

@@ -26,9 +26,12 @@ const TAKEN: Readonly<Record<string, ErrorCode>> = {
   person_sign_in_name: 'sign-in-name.taken',
 };
 
+/** Whether the database refused a row because one of its keys is there already. */
+export const isDuplicate = (error: unknown): boolean => (error as { errno?: number }).errno === 1062;
+
 /** The refusal a duplicate in the database means, or the error as it was. */
 export function duplicateAsRefusal(error: unknown): unknown {
-  const { errno, message } = error as { errno?: number; message?: string };
-  const index = errno === 1062 ? Object.keys(TAKEN).find((name) => message?.includes(name)) : undefined;
+  const { message } = error as { message?: string };
+  const index = isDuplicate(error) ? Object.keys(TAKEN).find((name) => message?.includes(name)) : undefined;
   return index ? new RefusedError(TAKEN[index] as ErrorCode) : error;
 }

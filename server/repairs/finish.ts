@@ -10,7 +10,7 @@ import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike, measuredBikes } from '@cadre/server/fleet';
 import { lockItems, replacing } from '@cadre/server/parts';
 import { factsOf } from '@cadre/server/projection';
-import { RefusedError, type Saying } from '@cadre/server/records';
+import { RefusedError, type NewEvent } from '@cadre/server/records';
 import type { RepairRow } from './entities';
 
 type Said = BodyOf<typeof finishRepair>;
@@ -33,8 +33,8 @@ function takeOffShelf(items: Shelf, body: Body): readonly UsedPart[] {
 }
 
 /** Parts that go onto the bike: what sits in their place comes off, so that the wear of each is its own. */
-async function renewing(tx: EntityManager, items: Shelf, bikeId: string, repairId: string, body: Body): Promise<Saying[]> {
-  const sayings: Saying[] = [];
+async function renewing(tx: EntityManager, items: Shelf, bikeId: string, repairId: string, body: Body): Promise<NewEvent[]> {
+  const sayings: NewEvent[] = [];
   const places = new Set<string>();
   for (const [at, { itemId, fits }] of body.used.entries()) {
     const item = items.get(itemId);
@@ -72,7 +72,7 @@ async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body
 }
 
 /** Everything a repair done says: parts off and on, the work, what it touched (at least what its findings and renewed parts do), minutes. */
-export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, by: string): Promise<Saying[]> {
+export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, by: string): Promise<NewEvent[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
   const astray = body.used.flatMap((each, at) =>
@@ -95,7 +95,7 @@ export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, 
     .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: by }));
   // What the findings' own work disturbs cannot be left out by leaving it unticked.
   const touched = withImplied(withTouches(body.touched, [...findings.flatMap(leastWork), ...ofParts]));
-  const done: Saying = {
+  const done: NewEvent = {
     kind: 'repair.done',
     body: {
       ...{ bikeId, repairId, findings, work: body.work, touched, minutes: body.minutes },

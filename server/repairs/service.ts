@@ -25,7 +25,7 @@ import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { lockItems } from '@cadre/server/parts';
 import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
-import { hashOf, RefusedError, type Record, type Saying } from '@cadre/server/records';
+import { chainOfBike, chainOfBikeOf, hashOf, RefusedError, type Chain, type EventLog, type NewEvent } from '@cadre/server/records';
 import { sayDone } from './finish';
 import { leftApartEntity, repairEntity, type RepairRow } from './entities';
 
@@ -59,23 +59,22 @@ interface Act {
   readonly id: string;
   readonly request: unknown;
 }
-type Said = Saying | readonly Saying[];
+type Said = NewEvent | readonly NewEvent[];
 
 export class Repairs {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
   /** An act on a bike, in the chain of the site it is at. */
   private async actOn<T>(
-    of: Act & { readonly bikeId: string },
+    of: Act & { readonly chain: Chain },
     decide: (tx: EntityManager) => Promise<Said>,
     answer: (tx: EntityManager) => Promise<T>,
   ): Promise<T> {
-    const { siteId } = await findBike(this.source.manager, of.bikeId);
-    return this.record.act({ chain: siteId, id: of.id, request: of.request, author: of.actor.id }, decide, answer);
+    return this.log.act({ chain: of.chain, id: of.id, request: of.request, author: of.actor.id }, decide, answer);
   }
 
   /** An act on a repair, as it stands in the act's own transaction. */
@@ -85,8 +84,11 @@ export class Repairs {
     decide: (tx: EntityManager, repair: RepairRow) => Promise<Said>,
     answer: (tx: EntityManager) => Promise<T>,
   ): Promise<T> {
-    const { bikeId } = await findRepair(this.source.manager, repairId);
-    return this.actOn({ ...of, bikeId }, async (tx) => decide(tx, await findRepair(tx, repairId)), answer);
+    return this.actOn(
+      { ...of, chain: chainOfBikeOf('repair', 'repair', repairId) },
+      async (tx) => decide(tx, await findRepair(tx, repairId)),
+      answer,
+    );
   }
 
   /** Repairs not yet re-looked, oldest first. */
@@ -105,7 +107,7 @@ export class Repairs {
   async start(actor: Actor, body: BodyOf<typeof startRepair>): Promise<AnswerOf<typeof startRepair>> {
     requireAct(actor, 'repair');
     return this.actOn(
-      { bikeId: body.bikeId, actor, id: body.id, request: body },
+      { chain: chainOfBike(body.bikeId), actor, id: body.id, request: body },
       async (tx) => {
         const facts = await factsOf(tx, body.bikeId);
         const findings = body.findingIds.map((id): Finding => {
@@ -139,7 +141,7 @@ export class Repairs {
   async hangTag(actor: Actor, bikeId: string, body: BodyOf<typeof hangTag>): Promise<Bike> {
     requireAct(actor, 'mark');
     return this.actOn(
-      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
+      { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         const { holds } = await factsOf(tx, bikeId);
         if (holds.length === 0) throw new RefusedError('release.not-held');
@@ -194,7 +196,7 @@ export class Repairs {
     requireAct(actor, 'mark');
     const by = body.author ?? actor.id;
     return this.actOn(
-      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
+      { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         if (!(await mayDeliverFor(tx, actor, by))) throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
         return { kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what, by }, happenedAt: body.at };
@@ -205,16 +207,14 @@ export class Repairs {
 
   async putTogether(actor: Actor, itemId: string, body: BodyOf<typeof putTogether>): Promise<Bike> {
     requireAct(actor, 'mark');
-    const found = await this.source.getRepository(leftApartEntity).findOneBy({ id: itemId });
-    if (!found) throw new RefusedError('not-found', { what: 'left-apart' });
     return this.actOn(
-      { bikeId: found.bikeId, actor, id: body.id, request: { itemId, ...body } },
+      { chain: chainOfBikeOf('left-apart', 'left_apart', itemId), actor, id: body.id, request: { itemId, ...body } },
       async (tx) => {
         const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
         if (item.closedAt) throw new RefusedError('left-apart.already-closed');
         return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
       },
-      (tx) => describeBike(tx, found.bikeId),
+      async (tx) => describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
     );
   }
 
@@ -222,7 +222,7 @@ export class Repairs {
   async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
     requireAct(actor, 'release');
     return this.actOn(
-      { bikeId, actor, id: body.id, request: { bikeId, ...body } },
+      { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
         const facts = await factsOf(tx, bikeId);
         const readiness = releaseReadiness(facts, this.now());

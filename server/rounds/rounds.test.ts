@@ -128,9 +128,9 @@ describe('a round', () => {
   it('is changed by the version one saw', async () => {
     const [a, b] = (await bikes(2)) as [Bike, Bike];
     const round = await make([a]);
-    const change = { name: 'Later', bikeIds: [a.id, b.id], people: [], deadline: round.deadline + HOUR, version: round.version };
-    expect(await world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change })).toMatchObject({ name: 'Later', version: 2 });
-    expect(await refusalOf(world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change }))).toBe('409 conflict.version');
+    const change = () => ({ id: newId(), name: 'Later', bikeIds: [a.id, b.id], people: [], deadline: round.deadline + HOUR, version: round.version });
+    expect(await world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() })).toMatchObject({ name: 'Later', version: 2 });
+    expect(await refusalOf(world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() }))).toBe('409 conflict.version');
   });
 });
 
@@ -142,13 +142,24 @@ describe('a standing round', () => {
     const send = (more: object) =>
       world.as('mechanic').send(setStandingRound, {
         params: { id },
-        body: { siteId: world.siteId, name: 'Trikes', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null, ...more },
+        body: {
+          id: newId(),
+          siteId: world.siteId,
+          name: 'Trikes',
+          sheetKey: null,
+          rule,
+          people: [],
+          doneBy: '09:00',
+          active: true,
+          version: null,
+          ...more,
+        },
       });
     expect(
       await refusalOf(
         world.as('inspector').send(setStandingRound, {
           params: { id },
-          body: { siteId: world.siteId, name: 'T', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
+          body: { id: newId(), siteId: world.siteId, name: 'T', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
         }),
       ),
     ).toBe('403 act.not-allowed');
@@ -192,6 +203,7 @@ describe('a standing round', () => {
     await world.as('lead').send(setStandingRound, {
       params: { id },
       body: {
+        id: newId(),
         siteId: world.siteId,
         name: 'Groups',
         sheetKey: null,

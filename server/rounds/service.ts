@@ -1,5 +1,5 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
-import { v5 as idFrom, v7 as newId } from 'uuid';
+import { v5 as idFrom } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { changeRound, closeRound, listRounds, makeRound, Round, setStandingRound, StandingRound } from '@cadre/contract/rounds';
 import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
@@ -8,7 +8,7 @@ import { siteDay, siteTimeToday } from '@cadre/core/schedule';
 import { describeFleet, describeRacks } from '@cadre/server/fleet';
 import { bikeEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { chainNamed, chainOfSentSite, chainOfSiteOf, RefusedError, type EventLog } from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
 import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entities';
 import { describeRound, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
@@ -17,11 +17,13 @@ const HOUR_MS = 3_600_000;
 /** A standing round is made so long before it is to be done: it is there when the first person comes in. */
 const MADE_BEFORE_MS = 5 * HOUR_MS;
 
+const chainOfRound = (id: string) => chainOfSiteOf('round', 'round', id);
+
 /** A batch of checks across many bikes with a deadline; made by hand, or every day by rule. */
 export class Rounds {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
@@ -59,9 +61,8 @@ export class Rounds {
 
   async make(actor: Actor, body: BodyOf<typeof makeRound>): Promise<Round> {
     requireAct(actor, 'sign');
-    await this.refuseSite(body.siteId);
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         if (body.deadline <= this.now()) throw new RefusedError('round.deadline-past', {}, { fields: [{ path: 'deadline', code: 'past' }] });
         await this.refuseBikes(tx, body.siteId, body.bikeIds);
@@ -79,14 +80,13 @@ export class Rounds {
 
   async change(actor: Actor, id: string, body: BodyOf<typeof changeRound>): Promise<Round> {
     requireAct(actor, 'sign');
-    const { siteId } = await findRound(this.source.manager, id);
-    return this.record.act(
-      { chain: siteId, id: newId(), request: { id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfRound(id), id: body.id, request: { roundId: id, ...body }, author: actor.id },
       async (tx) => {
         const before = await findRound(tx, id);
         if (before.state === 'closed') throw new RefusedError('round.closed');
         if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: await this.describe(tx, id) });
-        await this.refuseBikes(tx, siteId, body.bikeIds);
+        await this.refuseBikes(tx, before.siteId, body.bikeIds);
         const { name, bikeIds, people, deadline } = body;
         return { kind: 'round.changed', body: { roundId: id, name, bikeIds, people, deadline } };
       },
@@ -97,9 +97,8 @@ export class Rounds {
   /** Ends it: whatever was not done is named with why, or it stays open. */
   async close(actor: Actor, id: string, body: BodyOf<typeof closeRound>): Promise<Round> {
     requireAct(actor, 'sign');
-    const { siteId } = await findRound(this.source.manager, id);
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { roundId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfRound(id), id: body.id, request: { roundId: id, ...body }, author: actor.id },
       async (tx) => {
         const round = await this.describe(tx, id);
         if (round.state === 'closed') throw new RefusedError('round.closed');
@@ -122,24 +121,18 @@ export class Rounds {
 
   async setStanding(actor: Actor, id: string, body: BodyOf<typeof setStandingRound>): Promise<StandingRound> {
     requireAct(actor, 'edit-fleet');
-    await this.refuseSite(body.siteId);
-    return this.record.act(
-      { chain: body.siteId, id: newId(), request: { id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: { standingId: id, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(standingRoundEntity).findOneBy({ id });
         if ((before?.version ?? null) !== body.version)
           throw new RefusedError('conflict.version', {}, before ? { current: standingRoundOf(before) } : {});
         await this.refuseSheet(tx, body.sheetKey);
-        const { version: _version, ...rest } = body;
+        const { id: _act, version: _version, ...rest } = body;
         return { kind: 'standing-round.set', body: { standing: { id, ...rest } } };
       },
       async (tx) => standingRoundOf(await tx.getRepository(standingRoundEntity).findOneByOrFail({ id })),
     );
-  }
-
-  private async refuseSite(siteId: string): Promise<void> {
-    if (!(await this.source.getRepository(siteEntity).existsBy({ id: siteId })))
-      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'siteId', code: 'unknown' }] });
   }
 
   /**
@@ -168,8 +161,8 @@ export class Rounds {
     if (bikeIds.length === 0) return false;
     const { siteId, name, sheetKey, people } = standing;
     // What is asked for is the rule and the day: a second server asking a moment later finds it done.
-    return this.record.act(
-      { chain: siteId, id, request: { standing: standing.id, day: siteDay(now, site.timeZone) }, author: null },
+    return this.log.act(
+      { chain: chainNamed(siteId), id, request: { standing: standing.id, day: siteDay(now, site.timeZone) }, author: null },
       async () => ({ kind: 'round.made', body: { round: { id, siteId, name, sheetKey, bikeIds, people, deadline, standingId: standing.id } } }),
       async (_tx, { repeated }) => !repeated,
     );

@@ -29,12 +29,12 @@ describe('groups', () => {
     const group = await add();
     expect((await world.as('desk').send(getWall)).groups.map((each) => each.name)).toEqual(['Year 5']);
     const change = (version: number, name: string) =>
-      world.as('lead').send(changeGroup, { params: { id: group.id }, body: { ...fields({ name }), version } });
+      world.as('lead').send(changeGroup, { params: { id: group.id }, body: { ...fields({ name }), id: newId(), version } });
     expect(await change(1, 'Year 6')).toMatchObject({ name: 'Year 6', version: 2 });
     await expect(change(1, 'Year 7')).rejects.toMatchObject({ problem: { code: 'conflict.version', current: { name: 'Year 6' } } });
-    await world.as('mechanic').send(removeGroup, { params: { id: group.id } });
+    await world.as('mechanic').send(removeGroup, { params: { id: group.id }, body: { id: newId() } });
     expect((await world.as('desk').send(getWall)).groups).toEqual([]);
-    expect(await refusalOf(world.as('mechanic').send(removeGroup, { params: { id: group.id } }))).toBe('404 not-found');
+    expect(await refusalOf(world.as('mechanic').send(removeGroup, { params: { id: group.id }, body: { id: newId() } }))).toBe('404 not-found');
   });
 
   it('are listed between two times, also those that are out over one of them', async () => {

@@ -1,10 +1,9 @@
 import { Between, type DataSource, type EntityManager } from 'typeorm';
-import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import type { addGroup, changeGroup, Group, listGroups } from '@cadre/contract/schedule';
+import type { addGroup, changeGroup, Group, listGroups, removeGroup } from '@cadre/contract/schedule';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { RefusedError, type GroupDocument, type Record } from '@cadre/server/records';
+import { chainOfSentSite, chainOfSiteOf, RefusedError, type GroupDocument, type EventLog } from '@cadre/server/records';
 import { outingGroupEntity, type OutingGroupRow } from './entities';
 
 const HOUR_MS = 3_600_000;
@@ -31,11 +30,18 @@ function documentOf(id: string, body: Omit<GroupDocument, 'id'>): GroupDocument 
   return { id, siteId: body.siteId, name: body.name, outAt: body.outAt, backAt: body.backAt, wants: body.wants.map((want) => ({ ...want })) };
 }
 
+const chainOfGroup = (id: string) => chainOfSiteOf('group', 'outing_group', id);
+
+async function refuseSite(tx: EntityManager, siteId: string): Promise<void> {
+  if (!(await tx.getRepository(siteEntity).existsBy({ id: siteId })))
+    throw new RefusedError('body.invalid', {}, { fields: [{ path: 'siteId', code: 'unknown' }] });
+}
+
 /** People due out at a time, with how many bikes of which size and kind. */
 export class Groups {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
   ) {}
 
   async list(actor: Actor, query: { from: number; until: number }): Promise<AnswerOf<typeof listGroups>> {
@@ -49,16 +55,10 @@ export class Groups {
     return row;
   }
 
-  private async refuseSite(siteId: string): Promise<void> {
-    if (!(await this.source.getRepository(siteEntity).existsBy({ id: siteId })))
-      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'siteId', code: 'unknown' }] });
-  }
-
   async add(actor: Actor, body: BodyOf<typeof addGroup>): Promise<Group> {
     requireAct(actor, 'edit-fleet');
-    await this.refuseSite(body.siteId);
-    return this.record.act(
-      { chain: body.siteId, id: body.id, request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async () => ({ kind: 'group.added', body: { group: documentOf(body.id, body) } }),
       async (tx) => groupOf(await this.find(tx, body.id)),
     );
@@ -66,11 +66,10 @@ export class Groups {
 
   async change(actor: Actor, id: string, body: BodyOf<typeof changeGroup>): Promise<Group> {
     requireAct(actor, 'edit-fleet');
-    await this.refuseSite(body.siteId);
-    const { siteId } = await this.find(this.source.manager, id);
-    return this.record.act(
-      { chain: siteId, id: newId(), request: body, author: actor.id },
+    return this.log.act(
+      { chain: chainOfGroup(id), id: body.id, request: { groupId: id, ...body }, author: actor.id },
       async (tx) => {
+        await refuseSite(tx, body.siteId);
         const before = await this.find(tx, id);
         if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: groupOf(before) });
         return { kind: 'group.changed', body: { group: documentOf(id, body) } };
@@ -79,11 +78,10 @@ export class Groups {
     );
   }
 
-  async remove(actor: Actor, id: string): Promise<{ done: true }> {
+  async remove(actor: Actor, id: string, body: BodyOf<typeof removeGroup>): Promise<{ done: true }> {
     requireAct(actor, 'edit-fleet');
-    const { siteId } = await this.find(this.source.manager, id);
-    return this.record.act(
-      { chain: siteId, id: newId(), request: { groupId: id }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfGroup(id), id: body.id, request: { groupId: id, ...body }, author: actor.id },
       async (tx) => {
         await this.find(tx, id);
         return { kind: 'group.removed', body: { groupId: id } };

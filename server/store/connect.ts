@@ -38,7 +38,16 @@ export async function connect(place: Place, connections = 10): Promise<DataSourc
     extra: { connectionLimit: connections },
     poolSize: connections,
   });
-  return source.initialize();
+  await source.initialize();
+  // Every transaction reads what is committed: said once a connection instead of once a transaction.
+  const { pool } = source.driver as unknown as {
+    readonly pool: { on(event: 'connection', heard: (each: { query(sql: string): void }) => void): void };
+  };
+  const committed = 'SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED';
+  pool.on('connection', (each) => each.query(committed));
+  // The one it began with is there already.
+  await source.query(committed);
+  return source;
 }
 
 /** Takes every step not yet taken, one server at a time. Answers how many were. */

@@ -10,7 +10,7 @@ import { currentPolicy } from '@cadre/server/catalogue';
 import { describeBike, findBike, measuredBikes } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { factsOf, waitOf } from '@cadre/server/projection';
-import { RefusedError, type Record } from '@cadre/server/records';
+import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/records';
 import { waitEntity, type WaitRow } from './entities';
 import { leakFinding } from './leak-finding';
 
@@ -20,7 +20,7 @@ type Answered = AnswerOf<typeof answerWait>;
 export class Waits {
   constructor(
     private readonly source: DataSource,
-    private readonly record: Record,
+    private readonly log: EventLog,
     private readonly now: () => number,
   ) {}
 
@@ -28,9 +28,8 @@ export class Waits {
     requireAct(actor, 'mark');
     if (body.hours === null && body.outings === null) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'hours', code: 'required' }] });
     if (body.kind === 'soak' && !body.gauged) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'gauged', code: 'required' }] });
-    const bike = await findBike(this.source.manager, bikeId);
-    return this.record.act(
-      { chain: bike.siteId, id: body.id, request: { bikeId, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
       async (tx) => {
         const { kind, what, position, hours, outings, gauged, at } = body;
         const wait: Wait = {
@@ -64,11 +63,8 @@ export class Waits {
 
   async answer(actor: Actor, id: string, body: BodyOf<typeof answerWait>): Promise<Answered> {
     requireAct(actor, 'mark');
-    const found = await this.find(this.source.manager, id);
-    const { siteId } = await findBike(this.source.manager, found.bikeId);
-    let told: Pick<Answered, 'leak' | 'againAt'> = { leak: null, againAt: null };
-    return this.record.act(
-      { chain: siteId, id: body.id, request: { waitId: id, ...body }, author: actor.id },
+    return this.log.act(
+      { chain: chainOfBikeOf('wait', 'bike_wait', id), id: body.id, request: { waitId: id, ...body }, author: actor.id },
       async (tx) => {
         const row = await this.find(tx, id);
         if (row.endedAt) throw new RefusedError('wait.over', {});
@@ -77,14 +73,17 @@ export class Waits {
         const gauged: Gauged | null = body.gauged ? { ...body.gauged, at: body.at } : null;
         const plain = { bikeId, waitId: id, what: wait.what, gauged, note: body.note };
         if (wait.kind !== 'soak')
-          return { kind: 'wait.answered', happenedAt: body.at, body: { ...plain, said: 'looked', perDay: null, againAt: null, findings: [] } };
+          return {
+            kind: 'wait.answered',
+            happenedAt: body.at,
+            body: { ...plain, said: 'looked', perDay: null, leak: null, againAt: null, findings: [] },
+          };
         if (!gauged) throw new RefusedError('wait.gauge-again', {}, { fields: [{ path: 'gauged', code: 'required' }] });
         const { policy } = await currentPolicy(tx);
         const soak = answerSoak(wait, gauged, policy.limits);
         if (!soak.ok)
           throw new RefusedError('body.invalid', {}, { fields: soak.issues.map((issue) => ({ ...issue, path: `gauged.${issue.path}` })) });
         const { corrected: _corrected, becomes: _becomes, limit: _limit, ...leak } = soak.answer;
-        told = { leak, againAt: soak.againAt };
         const findings =
           soak.answer.word === 'fault'
             ? [leakFinding(wait, gauged, soak.answer, { open: (await factsOf(tx, bikeId)).findings, policy, by: actor.id, newId })]
@@ -92,10 +91,14 @@ export class Waits {
         return {
           kind: 'wait.answered',
           happenedAt: body.at,
-          body: { ...plain, said: soak.answer.word, perDay: soak.answer.perDay, againAt: soak.againAt, findings },
+          body: { ...plain, said: soak.answer.word, perDay: soak.answer.perDay, leak, againAt: soak.againAt, findings },
         };
       },
-      async (tx) => ({ bike: await describeBike(tx, found.bikeId), ...told }),
+      async (tx, { events }) => {
+        for (const { kind, body: answered } of await events())
+          if (kind === 'wait.answered') return { bike: await describeBike(tx, answered.bikeId), leak: answered.leak, againAt: answered.againAt };
+        throw new Error('an answered wait has no answer');
+      },
     );
   }
 
@@ -116,10 +119,9 @@ export class Waits {
     for (const row of waiting) {
       const wait = waitOf(row);
       if (!isDue(wait, now)) continue;
-      const { siteId } = await findBike(this.source.manager, row.bikeId);
       const id = idFrom(`raised ${wait.dueAt ?? ''} ${wait.outings ?? ''}`, wait.id);
-      const first = await this.record.act(
-        { chain: siteId, id, request: { waitId: wait.id }, author: null },
+      const first = await this.log.act(
+        { chain: chainOfBike(row.bikeId), id, request: { waitId: wait.id }, author: null },
         async () => ({ kind: 'wait.raised', body: { bikeId: row.bikeId, waitId: wait.id, what: wait.what } }),
         async (_tx, { repeated }) => !repeated,
       );

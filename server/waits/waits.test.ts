@@ -5,7 +5,7 @@ import { timeline } from '@cadre/contract/records';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { dueWaits, type WaitKind } from '@cadre/core/waits';
 import { Waits } from '@cadre/server/waits';
-import { Record as Chain, verifyRecord } from '@cadre/server/records';
+import { EventLog as Chain, verifyRecord } from '@cadre/server/records';
 import { projector } from '@cadre/server/projection';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
@@ -87,6 +87,7 @@ describe('a soak', () => {
     await world.as('mechanic').send(changeBike, {
       params: { id: of.id },
       body: {
+        id: newId(),
         ...bikeFieldsOf('hardtail', { tag: of.tag, siteId: of.siteId, hookId: of.hookId }),
         fit: { sidewallMinFront: 270 },
         version: of.version,

@@ -24,9 +24,9 @@ export function bikeFieldsOf(kind: BikeKind, fields: Partial<BikeFields> & { sit
 }
 
 /** A bike's fields as its form holds them before anything is changed. */
-export function fieldsOf(bike: Bike): BikeFields {
+export function fieldsOf(bike: Bike): BikeFields & { readonly id: string } {
   const { tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit } = bike;
-  return { tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit };
+  return { id: newId(), tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit };
 }
 
 /** One mark; sound unless said otherwise. */

@@ -268,6 +268,7 @@ class Seeder {
     await lead.send(setStandingRound, {
       params: { id: newId() },
       body: {
+        id: newId(),
         siteId: siteOf('Boathouse'),
         name: 'Morning round',
         sheetKey: null,

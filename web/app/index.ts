@@ -25,5 +25,6 @@ export { followKept } from './storage';
 export { theme } from './theme';
 export { ON_PAPER, onPaper, useToday } from './on-paper';
 export { now, setServerNow, useNow } from './use-now';
+export { useAct, type SendAct } from './use-act';
 export { useAnswer } from './use-answer';
 export { useKeptMarks, type KeptMarks } from './use-kept-marks';

@@ -28,7 +28,7 @@ const WORDS: Record<ErrorCode, Words> = {
   'not-found': (p) => ({ what: `There is no such ${String(p.what ?? 'thing')}.`, todo: 'It may have been removed. Go back and look again.' }),
   'body.invalid': say('Something is not filled in right.', 'See the fields marked below.'),
   'body.too-large': (p) => ({ what: `That is more than ${String(p.limitKb ?? '')} kB.`, todo: 'Send less at once.' }),
-  'conflict.id-reused': say('This was sent before with other content.', 'Reload the page; what stands is shown then.'),
+  'conflict.id-reused': say('An earlier try was saved with other values.', 'Reload the page, see what was saved, and change that.'),
   'conflict.version': say('Somebody else changed this meanwhile.', 'Compare both and choose.'),
   'conflict.check-open': say('A check is open on this bike already.', 'Join it.'),
   'setup.already-done': say('This program is set up already.', 'Sign in.'),

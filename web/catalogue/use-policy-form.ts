@@ -1,9 +1,8 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
-import { v7 as newId } from 'uuid';
 import { policyVersions, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { PolicyVersion } from '@cadre/core/catalogue';
-import { send } from '@cadre/web/app';
+import { send, useAct } from '@cadre/web/app';
 import { useCatalogue } from './use-catalogue';
 
 export type PolicyPreview = AnswerOf<typeof previewPolicy>;
@@ -34,6 +33,7 @@ export function usePolicyForm(): PolicyForm {
   const preview = ref<PolicyPreview | null>(null);
   const history = shallowRef<PolicyHistory>([]);
   const base = ref('');
+  const act = useAct();
 
   async function begin(): Promise<void> {
     await catalogue.load();
@@ -56,7 +56,7 @@ export function usePolicyForm(): PolicyForm {
   }
   async function publish(note: string): Promise<void> {
     if (!choices.value) return;
-    await send(publishPolicy, { body: { id: newId(), base: base.value, policy: choices.value, note } });
+    await act(publishPolicy, { body: { base: base.value, policy: choices.value, note } });
     await begin();
   }
   const changed = computed(() => {

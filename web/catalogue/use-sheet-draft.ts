@@ -14,7 +14,7 @@ import {
   type SheetWarning,
 } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { dropThing, keepThing, keptKeys, keptThing, send } from '@cadre/web/app';
+import { dropThing, keepThing, keptKeys, keptThing, send, useAct } from '@cadre/web/app';
 import { useCatalogue } from './use-catalogue';
 
 const LOCAL = 'sheet-draft:';
@@ -90,6 +90,7 @@ export function useSheetDraft(): SheetDraft {
   const published = shallowRef<SheetVersion | null>(null);
   const missing = ref(false);
   const unsaved = ref(false);
+  const act = useAct();
   const base = ref<string | null>(null);
   const version = ref<number | null>(null);
   let keeping: Promise<void> | null = null;
@@ -158,17 +159,17 @@ export function useSheetDraft(): SheetDraft {
   async function save(): Promise<void> {
     if (!sheet.value) return;
     const { key } = sheet.value;
-    const saved = await send(saveDraft, { params: { key }, body: { id: newId(), base: base.value, sheet: bare(), version: version.value } });
+    const saved = await act(saveDraft, { params: { key }, body: { base: base.value, sheet: bare(), version: version.value } });
     version.value = saved.version;
     await forget(key);
   }
   async function drop(): Promise<void> {
     if (!sheet.value) return;
-    await send(dropDraft, { params: { key: sheet.value.key } });
+    await act(dropDraft, { params: { key: sheet.value.key }, body: {} });
     await forget(sheet.value.key);
   }
   async function publish(note: string, reason: string): Promise<string> {
-    const { sheet: now } = await send(publishSheet, { body: { id: newId(), base: base.value, sheet: bare(), note, reason } });
+    const { sheet: now } = await act(publishSheet, { body: { base: base.value, sheet: bare(), note, reason } });
     await forget(now.key);
     await catalogue.load();
     return now.key;

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import { noteMarkings, type Bike } from '@cadre/contract/fleet';
 import { fitItem } from '@cadre/core/fleet';
-import { fieldWords, now, send } from '@cadre/web/app';
+import { fieldWords, now, useAct } from '@cadre/web/app';
 import { fitItemWords, fitUnit, fitValue, useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
@@ -11,6 +10,7 @@ import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 const props = defineProps<{ bike: Bike; keys: readonly string[]; name: string }>();
 const fleet = useFleet();
 const refusal = useRefusal();
+const act = useAct();
 const open = ref(false);
 const typed = ref<Record<string, string>>({});
 const wrong = ref<Record<string, string>>({});
@@ -29,7 +29,7 @@ async function keep(): Promise<void> {
   if (Object.keys(wrong.value).length > 0 || read.length === 0) return;
   const done = await refusal.run(async () => {
     const fit = Object.fromEntries(read) as Record<string, number | string>;
-    fleet.put(await send(noteMarkings, { params: { id: props.bike.id }, body: { id: newId(), fit, at: now() } }));
+    fleet.put(await act(noteMarkings, { params: { id: props.bike.id }, body: { fit, at: now() } }));
   });
   if (!done) return;
   open.value = false;

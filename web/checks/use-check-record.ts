@@ -4,7 +4,7 @@ import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/
 import { askedOf, type Asked, type SheetVersion, type Zone } from '@cadre/core/catalogue';
 import { foldMarks, type Mark, type Standing } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { now as serverNow, send } from '@cadre/web/app';
+import { now as serverNow, send, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useRefusal, type Refusal } from '@cadre/web/ui';
 import { marksOf, type MarkGiven } from './drafts';
@@ -33,6 +33,7 @@ export interface CheckRecord {
 export function useCheckRecord(): CheckRecord {
   const fleet = useFleet();
   const refusal = useRefusal();
+  const act = useAct();
   const check = shallowRef<Check | null>(null);
   const amending = ref<NewMark[]>([]);
   const reason = ref('');
@@ -65,18 +66,21 @@ export function useCheckRecord(): CheckRecord {
       ...(given.word === 'withdrawn' ? [] : marksOf([question], given, author)),
     ];
   }
+  /** The correction being made has one id, however often it is sent. */
+  let nextId = newId();
   async function amend(author: string): Promise<string | null> {
     const signed = check.value;
     if (!signed) return null;
-    const checkId = newId();
+    const checkId = nextId;
     const done = await refusal.run(async () => {
-      const { bike } = await send(amendCheck, {
+      const { bike } = await act(amendCheck, {
         params: { id: signed.id },
-        body: { id: newId(), checkId, author, reason: reason.value.trim(), marks: amending.value, at: serverNow() },
+        body: { checkId, author, reason: reason.value.trim(), marks: amending.value, at: serverNow() },
       });
       fleet.put(bike);
     });
     if (!done) return null;
+    nextId = newId();
     amending.value = [];
     reason.value = '';
     return checkId;

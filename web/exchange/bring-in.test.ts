@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Bike, Wall } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { UnreachableError } from '@cadre/web/app';
-import { bringIn, makePlaces, type Progress } from './bring-in';
+import { UnreachableError, useAct } from '@cadre/web/app';
+import { bringIn, makePlaces, underWay, type Progress } from './bring-in';
 import type { GoodRow, Preview } from './desk';
 
 const wall: Wall = {
@@ -76,7 +76,7 @@ describe('bringing rows in', () => {
   it('goes by batches of one site, with names turned into ids, and tells how far it is', async () => {
     const told: Progress[] = [];
     const rows = [...Array.from({ length: 150 }, (_, index) => row(index + 2)), row(900, 'Hut'), row(901, 'Shed', 2)];
-    const result = await bringIn(rows, wall, new Map(), (progress) => told.push(progress));
+    const result = await bringIn(useAct(), rows, wall, underWay([]), (progress: Progress) => told.push(progress));
     expect(sent.map((each) => [each.body.siteId, each.body.bikes?.length])).toEqual([
       ['s1', 100],
       ['s1', 51],
@@ -104,22 +104,32 @@ describe('bringing rows in', () => {
         },
       };
     };
-    const result = await bringIn([row(2), row(3), row(4)], wall, new Map(), () => undefined);
+    const result = await bringIn(useAct(), [row(2), row(3), row(4)], wall, underWay([]), () => undefined);
     expect(result).toEqual({ added: 2, changed: 0, refused: { 3: 'tag: Taken by T3.; somebody changed this bike meanwhile: bring it in again' } });
     expect(sent).toHaveLength(2);
-    expect(sent[1]?.body.id).not.toBe(sent[0]?.body.id);
   });
 
   it('keeps the id and version of a bike it changes', async () => {
-    await bringIn([row(2)], wall, new Map([['T2', { id: 'b2', version: 7 } as Bike]]), () => undefined);
+    await bringIn(useAct(), [row(2)], wall, underWay([{ id: 'b2', tag: 'T2', version: 7 } as Bike]), () => undefined);
     expect(sent[0]?.body.bikes).toMatchObject([{ id: 'b2', version: 7 }]);
+  });
+
+  it('goes on where it was after a lost answer: the same act for the batch that was on its way, none for those that are in', async () => {
+    const [act, list] = [useAct(), underWay([])];
+    const rows = Array.from({ length: 150 }, (_, index) => row(index + 2));
+    answer = () => (sent.length === 2 ? 'dead' : { status: 200, body: { added: 0, changed: 0 } });
+    const bring = () => bringIn(act, rows, wall, list, () => undefined);
+    await expect(bring()).rejects.toBeInstanceOf(UnreachableError);
+    expect(await bring()).toEqual({ added: 150, changed: 0, refused: {} });
+    expect(sent).toHaveLength(3);
+    expect(sent[2]?.body).toEqual(sent[1]?.body);
   });
 
   it('stops where the server is gone, and at any refusal of the batch itself', async () => {
     answer = () => 'dead';
-    await expect(bringIn([row(2)], wall, new Map(), () => undefined)).rejects.toBeInstanceOf(UnreachableError);
+    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toBeInstanceOf(UnreachableError);
     answer = () => ({ status: 403, body: { type: 't', status: 403, code: 'act.not-allowed' } });
-    await expect(bringIn([row(2)], wall, new Map(), () => undefined)).rejects.toMatchObject({ problem: { code: 'act.not-allowed' } });
+    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toMatchObject({ problem: { code: 'act.not-allowed' } });
   });
 });
 
@@ -135,6 +145,7 @@ it('makes the places and models a list names, with what a fleet file tells of it
   } as unknown as Preview;
   answer = () => ({ status: 200, body: {} });
   await makePlaces(
+    useAct(),
     preview,
     () => known,
     [{ name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }],
@@ -148,4 +159,17 @@ it('makes the places and models a list names, with what a fleet file tells of it
     ['PUT', '/api/v1/racks/r1', 'Rail', 5],
     ['POST', '/api/v1/models', 'Heron', null],
   ]);
+});
+
+it('makes no place twice when a list is brought in again', async () => {
+  const preview = { sites: ['Shed'], racks: [], models: [{ name: 'Reed', build: USUAL_BUILD.hybrid, fit: {} }] } as unknown as Preview;
+  answer = () => ({ status: 200, body: {} });
+  await makePlaces(
+    useAct(),
+    preview,
+    () => wall,
+    [],
+    () => Promise.resolve(),
+  );
+  expect(sent).toEqual([]);
 });

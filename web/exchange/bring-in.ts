@@ -2,7 +2,7 @@ import { v7 as newId } from 'uuid';
 import { BATCH, importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, changeRack, type Bike, type BikeFields, type Wall } from '@cadre/contract/fleet';
 import type { FleetDocument } from '@cadre/core/exchange';
-import { RefusedError, send } from '@cadre/web/app';
+import { RefusedError, type SendAct } from '@cadre/web/app';
 import type { GoodRow, Preview } from './desk';
 import { refusedWords } from './wording';
 
@@ -18,26 +18,49 @@ export interface BroughtIn {
   readonly refused: Readonly<Record<number, string>>;
 }
 
+/** A list on its way in: what is known of its rows outlasts a lost answer, so that bringing it in again goes on where it was. */
+export interface UnderWay {
+  /** The bike of each tag as it was when the list was planned: one that changed since is refused. */
+  readonly planned: Map<string, Pick<Bike, 'id' | 'version'>>;
+  /** The ids of bikes that are new, by line. */
+  readonly ids: Map<number, string>;
+  /** Lines that are in. */
+  readonly done: Map<number, 'added' | 'changed'>;
+}
+export const underWay = (bikes: readonly Bike[]): UnderWay => ({
+  planned: new Map(bikes.map(({ tag, id, version }) => [tag, { id, version }])),
+  ids: new Map(),
+  done: new Map(),
+});
+
 /** Sites, racks, hooks and models the list names and the fleet has not: made first, each once. */
-export async function makePlaces(preview: Preview, wall: () => Wall, sites: FleetDocument['sites'], reload: () => Promise<void>): Promise<void> {
+export async function makePlaces(
+  act: SendAct,
+  preview: Preview,
+  wall: () => Wall,
+  sites: FleetDocument['sites'],
+  reload: () => Promise<void>,
+): Promise<void> {
   const known = wall().sites[0];
-  for (const name of preview.sites) {
+  for (const name of preview.sites.filter((each) => wall().sites.every((site) => site.name !== each))) {
     const told = sites.find((site) => site.name === name);
-    await send(addSite, {
-      body: { id: newId(), name, timeZone: told?.timeZone ?? known?.timeZone ?? 'UTC', opensAt: told?.opensAt ?? known?.opensAt ?? '09:00' },
-    });
+    await act(
+      addSite,
+      { body: { name, timeZone: told?.timeZone ?? known?.timeZone ?? 'UTC', opensAt: told?.opensAt ?? known?.opensAt ?? '09:00' } },
+      name,
+    );
   }
   if (preview.sites.length > 0) await reload();
   for (const place of preview.racks) {
     const site = wall().sites.find((each) => each.name === place.site);
     if (!site) throw new Error(`the site ${place.site} was to be made and is not there`);
     const rack = wall().racks.find((each) => each.siteId === site.id && each.name === place.rack);
-    if (rack) await send(changeRack, { params: { id: rack.id }, body: { id: newId(), name: rack.name, hooks: place.hooks } });
-    else await send(addRack, { body: { id: newId(), siteId: site.id, name: place.rack, hooks: place.hooks } });
+    if (rack) await act(changeRack, { params: { id: rack.id }, body: { name: rack.name, hooks: place.hooks } });
+    else await act(addRack, { body: { siteId: site.id, name: place.rack, hooks: place.hooks } }, `${place.site} ${place.rack}`);
   }
-  for (const model of preview.models) {
+  for (const model of preview.models.filter((each) => wall().models.every((known) => known.name !== each.name))) {
     const { name, build, fit } = model;
-    await send(addModel, { body: { id: newId(), name, build: { ...build, accessories: [...build.accessories] }, fit: { ...fit } } });
+    await act(addModel, { body: { name, build: { ...build, accessories: [...build.accessories] }, fit: { ...fit } } }, name);
   }
   await reload();
 }
@@ -48,7 +71,7 @@ interface Ready {
 }
 
 /** Names become ids; a bike already there keeps its own and says which version it was planned on. */
-function readyRows(rows: readonly GoodRow[], wall: Wall, planned: ReadonlyMap<string, Bike>): readonly Ready[] {
+function readyRows(rows: readonly GoodRow[], wall: Wall, { planned, ids }: UnderWay): readonly Ready[] {
   const siteByName = new Map(wall.sites.map((site) => [site.name, site.id]));
   const modelByName = new Map(wall.models.map((model) => [model.name, model.id]));
   const hookByPlace = new Map<string, string>(
@@ -58,11 +81,13 @@ function readyRows(rows: readonly GoodRow[], wall: Wall, planned: ReadonlyMap<st
     const { site, rack, hook, build, ...rest } = row.bike;
     const siteId = siteByName.get(site) ?? '';
     const before = planned.get(row.bike.tag);
+    const id = before?.id ?? ids.get(row.line) ?? newId();
+    ids.set(row.line, id);
     return {
       row,
       body: {
         ...rest,
-        id: before?.id ?? newId(),
+        id,
         version: before?.version ?? null,
         modelId: modelByName.get(row.bike.model) ?? null,
         siteId,
@@ -99,23 +124,26 @@ function refusedRows(error: RefusedError, batch: readonly Ready[]): ReadonlyMap<
  * sent again, so that a bike is either wholly in or not at all. Tells how far it is after every batch.
  */
 export async function bringIn(
+  act: SendAct,
   rows: readonly GoodRow[],
   wall: Wall,
-  planned: ReadonlyMap<string, Bike>,
+  list: UnderWay,
   tell: (progress: Progress) => void,
 ): Promise<BroughtIn> {
   const refused: Record<number, string> = {};
-  let added = 0;
-  let changed = 0;
-  let done = 0;
-  for (let batch of batchesOf(readyRows(rows, wall, planned))) {
+  const open = rows.filter((row) => !list.done.has(row.line));
+  let done = rows.length - open.length;
+  for (let batch of batchesOf(readyRows(open, wall, list))) {
     const size = batch.length;
     while (batch.length > 0) {
       const [first] = batch;
       try {
-        const answer = await send(importBikes, { body: { id: newId(), siteId: first?.body.siteId ?? '', bikes: batch.map((each) => each.body) } });
-        added += answer.added;
-        changed += answer.changed;
+        await act(
+          importBikes,
+          { body: { siteId: first?.body.siteId ?? '', bikes: batch.map((each) => each.body) } },
+          `${first?.body.siteId} ${first?.row.line}`,
+        );
+        for (const { row, body } of batch) list.done.set(row.line, body.version === null ? 'added' : 'changed');
         break;
       } catch (error) {
         const why = error instanceof RefusedError ? refusedRows(error, batch) : null;
@@ -127,5 +155,7 @@ export async function bringIn(
     done += size;
     tell({ done, of: rows.length });
   }
-  return { added, changed, refused };
+  const brought = [...list.done.values()];
+  const changed = brought.filter((each) => each === 'changed').length;
+  return { added: brought.length - changed, changed, refused };
 }

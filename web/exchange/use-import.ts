@@ -4,10 +4,10 @@ import { computed, ref, shallowRef } from 'vue';
 import { getFleetDocument } from '@cadre/contract/exchange';
 import type { Column, DateOrder, FleetDocument, ImportAnswers, WordAnswers } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
-import { keepThing, keptThing, send, type Said } from '@cadre/web/app';
+import { keepThing, keptThing, send, useAct, type Said } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
 import { useRefusal } from '@cadre/web/ui';
-import { bringIn, makePlaces, type BroughtIn, type Progress } from './bring-in';
+import { bringIn, makePlaces, underWay, type BroughtIn, type Progress, type UnderWay } from './bring-in';
 import type { DeskWorker } from './desk-worker';
 import type { Opened, Preview, Questions } from './desk';
 import { MOST_BYTES } from './read-file';
@@ -21,6 +21,8 @@ const REMEMBERED_WORDS = 'import-words';
 export const useImport = defineStore('import', () => {
   const fleet = useFleet();
   const refusal = useRefusal();
+  const act = useAct();
+  let list: UnderWay = underWay([]);
   const stage = ref<'file' | 'columns' | 'preview' | 'running' | 'done'>('file');
   const fileName = ref('');
   const table = shallowRef<Table | null>(null);
@@ -64,6 +66,8 @@ export const useImport = defineStore('import', () => {
       return;
     }
     await refusal.run(async () => {
+      await fleet.load();
+      list = underWay(fleet.bikes);
       current.value = (await send(getFleetDocument)) as FleetDocument;
       const opened = await worker().open(file, (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {});
       if (opened.kind === 'fault') {
@@ -141,8 +145,8 @@ export const useImport = defineStore('import', () => {
       const rows = await worker().good();
       progress.value = { done: 0, of: rows.length };
       await fleet.load();
-      const before = new Map(fleet.bikes.map((bike) => [bike.tag, bike]));
       await makePlaces(
+        act,
         planned,
         () => fleet.wall ?? failNoWall(),
         await worker().sites(),
@@ -151,9 +155,7 @@ export const useImport = defineStore('import', () => {
       // A hook that passes from one bike of the list to another is free before it is taken.
       await freeHooks(rows.map((row) => row.bike.tag));
       await fleet.load();
-      const now = new Map(fleet.bikes.map((bike) => [bike.tag, bike]));
-      const versions = new Map([...before].flatMap(([tag]) => (now.has(tag) ? [[tag, now.get(tag) ?? failNoWall()] as const] : [])));
-      result.value = await bringIn(rows, fleet.wall ?? failNoWall(), versions, (told) => (progress.value = told));
+      result.value = await bringIn(act, rows, fleet.wall ?? failNoWall(), list, (told) => (progress.value = told));
       await fleet.load();
       stage.value = 'done';
     });
@@ -170,11 +172,15 @@ export const useImport = defineStore('import', () => {
     const moving = fleet.bikes.filter((bike) => listed.has(bike.tag) && bike.hookId && wanted.some((row) => row.bike.tag === bike.tag));
     const bySite = new Map<string, typeof moving>();
     for (const bike of moving) bySite.set(bike.siteId, [...(bySite.get(bike.siteId) ?? []), bike]);
-    for (const [siteId, own] of bySite)
+    for (const [siteId, own] of bySite) {
       await fleet.hang(
         siteId,
         own.map((bike) => ({ bikeId: bike.id, hookId: null })),
       );
+      // This changed them too: what nobody else changed since the plan is still as planned.
+      for (const { id, tag, version } of own)
+        if (list.planned.get(tag)?.version === version) list.planned.set(tag, { id, version: fleet.bikeById.get(id)?.version ?? version });
+    }
   }
 
   /** Every row that is not in, with why, as a file to mend. */

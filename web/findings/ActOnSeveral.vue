@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import { setSeverity } from '@cadre/contract/findings';
 import { startRepair } from '@cadre/contract/repairs';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import { maySetSeverity } from '@cadre/core/findings';
-import { count, now as serverNow, send } from '@cadre/web/app';
+import { count, now as serverNow, useAct } from '@cadre/web/app';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -18,6 +17,7 @@ const emit = defineEmits<{ done: [ids: readonly string[]]; none: [] }>();
 const fleet = useFleet();
 const session = useSession();
 const refusal = useRefusal();
+const act = useAct();
 const reason = ref('');
 const asking = ref(false);
 const progress = ref<{ done: number; all: number } | null>(null);
@@ -41,12 +41,12 @@ async function each<T>(all: readonly T[], act: (one: T) => Promise<readonly stri
 const start = (): Promise<void> =>
   each(bikes.value, async (bikeId) => {
     const findingIds = open.value.filter((row) => row.bikeId === bikeId).map((row) => row.id);
-    fleet.put((await send(startRepair, { body: { id: newId(), bikeId, findingIds, at: serverNow() } })).bike);
+    fleet.put((await act(startRepair, { body: { bikeId, findingIds, at: serverNow() } }, bikeId)).bike);
     return findingIds;
   });
 async function regrade(severity: Severity): Promise<void> {
   await each([...props.rows], async (row) => {
-    await send(setSeverity, { params: { id: row.id }, body: { id: newId(), severity, reason: reason.value.trim(), at: serverNow() } });
+    await act(setSeverity, { params: { id: row.id }, body: { severity, reason: reason.value.trim(), at: serverNow() } });
     await fleet.refresh(row.bikeId);
     return [row.id];
   });

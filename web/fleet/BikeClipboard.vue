@@ -7,8 +7,7 @@ import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import { SHEET_AFTER } from '@cadre/core/mishaps';
 import type { Build } from '@cadre/core/fleet';
-import { v7 as newId } from 'uuid';
-import { now as serverNow, send, useKeys, useNow, type KeyMap } from '@cadre/web/app';
+import { type KeyMap, now as serverNow, useAct, useKeys, useNow } from '@cadre/web/app';
 import { ReportMishap } from '@cadre/web/mishaps';
 import { useSession } from '@cadre/web/people';
 import { WaitPanel } from '@cadre/web/waits';
@@ -32,6 +31,7 @@ const fleet = useFleet();
 const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
+const act = useAct();
 const now = useNow();
 const shown = ref(4);
 watch(
@@ -77,8 +77,7 @@ const hang = (): void => {
 const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
 function coSign(): void {
   const checkId = awaitsCoSign.value;
-  if (checkId)
-    void refusal.run(async () => fleet.put((await send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: serverNow() } })).bike));
+  if (checkId) void refusal.run(async () => fleet.put((await act(coSignCheck, { params: { id: checkId }, body: { at: serverNow() } })).bike));
 }
 useKeys(
   (): KeyMap =>

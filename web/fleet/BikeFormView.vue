@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { v7 as newId } from 'uuid';
 import { addBike, bikeFields, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
 import { differingFields, type Build, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
-import { fieldWords, send } from '@cadre/web/app';
+import { fieldWords, useAct } from '@cadre/web/app';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import BikeFigure from './BikeFigure.vue';
 import BothSides, { type Differing } from './BothSides.vue';
@@ -23,10 +22,10 @@ const fleet = useFleet();
 const picked = usePicked();
 const router = useRouter();
 const refusal = useRefusal();
+const act = useAct();
 const before = ref<Bike | null>(null);
 const theirs = ref<Bike | null>(null);
 const own = ref<readonly FieldIssue[]>([]);
-const id = newId();
 const form = useBuildForm();
 const fitFields = ref<InstanceType<typeof FitFields> | null>(null);
 const fit = ref<FitList>({});
@@ -115,9 +114,7 @@ async function save(): Promise<void> {
   const saved = await refusal.run(async () => {
     const version = before.value?.version;
     const bike =
-      props.bikeId && version
-        ? await send(changeBike, { params: { id: props.bikeId }, body: { ...body, version } })
-        : await send(addBike, { body: { id, ...body } });
+      props.bikeId && version ? await act(changeBike, { params: { id: props.bikeId }, body: { ...body, version } }) : await act(addBike, { body });
     fleet.put(bike);
     picked.id = bike.id;
     await router.push({ name: 'wall' });

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { v7 as newId } from 'uuid';
 import { addModel, changeModel, type Model } from '@cadre/contract/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import type { Build, FitList } from '@cadre/core/fleet';
-import { count, fieldWords, send } from '@cadre/web/app';
+import { count, fieldWords, useAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import BikeFigure from './BikeFigure.vue';
@@ -23,7 +22,7 @@ const fleet = useFleet();
 const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
-const id = newId();
+const act = useAct();
 const name = ref('');
 const form = useBuildForm();
 const fit = ref<FitList>({});
@@ -68,13 +67,13 @@ async function save(): Promise<void> {
   const body = { name: name.value.trim(), build: { ...form.drawn.value, accessories: [...form.drawn.value.accessories] }, fit: { ...read.fit } };
   const done = await refusal.run(async () => {
     if (props.modelId && before.value) {
-      const answer = await send(changeModel, { params: { id: props.modelId }, body: { ...body, version: before.value.version } });
+      const answer = await act(changeModel, { params: { id: props.modelId }, body: { ...body, version: before.value.version } });
       before.value = answer.model;
       fit.value = answer.model.fit;
       said.value = `Saved. ${count(answer.bikes, 'bike')} built anew${answer.due ? `; ${count(answer.due, 'of them', 'of them')} due for a look, as more is asked of them now` : ''}.`;
       await fleet.load();
     } else {
-      await send(addModel, { body: { id, ...body } });
+      await act(addModel, { body });
       await fleet.load();
       await router.push({ name: 'models' });
     }

@@ -1,5 +1,4 @@
 import { ref, type Ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import {
   addRack,
   addSite as addSiteRoute,
@@ -10,7 +9,7 @@ import {
   type Rack,
   type Site,
 } from '@cadre/contract/fleet';
-import { send } from '@cadre/web/app';
+import { useAct } from '@cadre/web/app';
 import { useRefusal, type Refusal } from '@cadre/web/ui';
 import { useFleet } from './use-fleet';
 
@@ -39,6 +38,7 @@ export interface Arrange {
 export function useArrange(): Arrange {
   const fleet = useFleet();
   const refusal = useRefusal();
+  const act = useAct();
   const lifted = ref<string | null>(null);
 
   async function put(bikeId: string, hookId: string): Promise<void> {
@@ -64,13 +64,13 @@ export function useArrange(): Arrange {
 
   const change = (rack: Rack, name: string, hooks: number): Promise<boolean> =>
     refusal.run(async () => {
-      await send(changeRack, { params: { id: rack.id }, body: { id: newId(), name, hooks } });
+      await act(changeRack, { params: { id: rack.id }, body: { name, hooks } });
       await fleet.load();
     });
 
   const order = (siteId: string, rackIds: readonly string[]): Promise<boolean> =>
     refusal.run(async () => {
-      await send(orderRacks, { params: { id: siteId }, body: { id: newId(), rackIds: [...rackIds] } });
+      await act(orderRacks, { params: { id: siteId }, body: { rackIds: [...rackIds] } });
       await fleet.load();
     });
   const idsAt = (siteId: string): string[] => fleet.racks.filter((each) => each.siteId === siteId).map((each) => each.id);
@@ -98,25 +98,25 @@ export function useArrange(): Arrange {
 
   const remove = (rack: Rack): Promise<boolean> =>
     refusal.run(async () => {
-      await send(removeRack, { params: { id: rack.id } });
+      await act(removeRack, { params: { id: rack.id }, body: {} });
       await fleet.load();
     });
 
   const add = (siteId: string, name: string, hooks: number): Promise<boolean> =>
     refusal.run(async () => {
-      await send(addRack, { body: { id: newId(), siteId, name, hooks } });
+      await act(addRack, { body: { siteId, name, hooks } });
       await fleet.load();
     });
 
   const addSite = (fields: SiteFields): Promise<boolean> =>
     refusal.run(async () => {
-      await send(addSiteRoute, { body: { id: newId(), ...fields } });
+      await act(addSiteRoute, { body: { ...fields } });
       await fleet.load();
     });
 
   const changeSite = (site: Site, fields: SiteFields): Promise<boolean> =>
     refusal.run(async () => {
-      await send(changeSiteRoute, { params: { id: site.id }, body: { id: newId(), ...fields } });
+      await act(changeSiteRoute, { params: { id: site.id }, body: { ...fields } });
       await fleet.load();
     });
 

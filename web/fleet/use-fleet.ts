@@ -2,8 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import { now, RefusedError, send, sendForText, setServerNow, UnreachableError } from '@cadre/web/app';
-import { v7 as newId } from 'uuid';
+import { now, RefusedError, send, sendForText, setServerNow, UnreachableError, useAct } from '@cadre/web/app';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { KeptWall } from './kept-wall';
@@ -14,6 +13,7 @@ export const useFleet = defineStore('fleet', () => {
   /** When what is shown was true; null while it is live. */
   const asOf = ref<number | null>(null);
   const keptWall = new KeptWall();
+  const act = useAct();
   let stop: (() => void) | null = null;
 
   /** The bikes there are; one that is gone is known by its id still, for its record. */
@@ -118,12 +118,15 @@ export const useFleet = defineStore('fleet', () => {
   }
 
   async function move(bike: Bike, to: 'in' | 'out'): Promise<void> {
-    put(await send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at: now() } }));
+    put(await act(moveBike, { params: { id: bike.id }, body: { to, at: now() } }));
   }
 
   /** Hangs bikes on hooks of one site, one or many at once. */
   async function hang(siteId: string, moves: readonly { bikeId: string; hookId: string | null }[]): Promise<void> {
-    put(...(await send(hangBikes, { body: { id: newId(), siteId, moves: moves.map((each) => ({ ...each })), at: now() } })).bikes);
+    put(
+      ...(await act(hangBikes, { body: { siteId, moves: moves.map((each) => ({ ...each })), at: now() } }, moves.map((each) => each.bikeId).join()))
+        .bikes,
+    );
   }
 
   /** What was answered of the same facts at the same moment: one bike's change need not judge the whole fleet anew. */

@@ -2,7 +2,7 @@ import { ref, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { decideIntake, listIntakes, openIntake, priceIntake, type Intake } from '@cadre/contract/intake';
 import type { Bike, BikeFields } from '@cadre/contract/fleet';
-import { now, send } from '@cadre/web/app';
+import { now, send, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 
 export interface Priced {
@@ -25,6 +25,9 @@ export function useIntakes(): Intakes {
   const fleet = useFleet();
   const intakes = ref<readonly Intake[]>([]);
   const loaded = ref(false);
+  const act = useAct();
+  /** The bike offered has one id too, however often it is sent. */
+  let bikeId = newId();
   function put(answer: { intake: Intake; bike: Bike }): Intake {
     intakes.value = [answer.intake, ...intakes.value.filter((each) => each.id !== answer.intake.id)].sort((a, b) => b.openedAt - a.openedAt);
     fleet.put(answer.bike);
@@ -37,13 +40,16 @@ export function useIntakes(): Intakes {
       intakes.value = (await send(listIntakes)).intakes;
       loaded.value = true;
     },
-    open: async (bike, from, asking, worth) =>
-      put(await send(openIntake, { body: { id: newId(), bikeId: newId(), bike, from, asking, worth, at: now() } })),
+    open: async (bike, from, asking, worth) => {
+      const opened = put(await act(openIntake, { body: { bikeId, bike, from, asking, worth, at: now() } }));
+      bikeId = newId();
+      return opened;
+    },
     price: async (intake, { asking, worth, prices }) => {
-      put(await send(priceIntake, { params: { id: intake.id }, body: { id: newId(), asking, worth, prices: [...prices], at: now() } }));
+      put(await act(priceIntake, { params: { id: intake.id }, body: { asking, worth, prices: [...prices], at: now() } }));
     },
     decide: async (intake, accept, reason) => {
-      put(await send(decideIntake, { params: { id: intake.id }, body: { id: newId(), accept, reason, at: now() } }));
+      put(await act(decideIntake, { params: { id: intake.id }, body: { accept, reason, at: now() } }));
     },
   };
 }

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { reportMishap } from '@cadre/contract/mishaps';
 import { MISHAP_KINDS, type MishapKind } from '@cadre/core/mishaps';
-import { now, send } from '@cadre/web/app';
+import { now, useAct } from '@cadre/web/app';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
 /** Something happened to the bike in hand: two touches, and it stays off the trail until somebody has looked it over for just that. */
 const props = defineProps<{ bike: Bike }>();
 const emit = defineEmits<{ told: [bike: Bike] }>();
 const refusal = useRefusal();
+const act = useAct();
 const open = ref(false);
 const note = ref('');
 const WORDS: Record<MishapKind, string> = { crash: 'It crashed', transport: 'It came off a transport', dunking: 'It was under water' };
@@ -24,7 +24,7 @@ watch(
 );
 async function tell(kind: MishapKind): Promise<void> {
   const done = await refusal.run(async () =>
-    emit('told', await send(reportMishap, { params: { id: props.bike.id }, body: { id: newId(), kind, note: note.value.trim(), at: now() } })),
+    emit('told', await act(reportMishap, { params: { id: props.bike.id }, body: { kind, note: note.value.trim(), at: now() } })),
   );
   if (!done) return;
   open.value = false;

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { fitPart, type Fitment, type Part } from '@cadre/contract/parts';
 import { PART_KINDS, positionsOfPart, type FitmentPosition, type PartKind } from '@cadre/core/fleet';
-import { now as serverNow, send } from '@cadre/web/app';
+import { now as serverNow, useAct } from '@cadre/web/app';
 import { PART_WORDS } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { factsFor } from './fact-fields';
@@ -15,6 +15,7 @@ import SpeaksAgainst from './SpeaksAgainst.vue';
 const props = defineProps<{ bike: Bike; renews: Fitment | null }>();
 const emit = defineEmits<{ done: [answer: { bike: Bike; fitments: readonly Fitment[] }]; close: [] }>();
 const refusal = useRefusal();
+const act = useAct();
 const kind = ref<PartKind>(props.renews?.part.kind ?? 'chain');
 const position = ref<string>(props.renews?.position ?? positionsOfPart(kind.value)[0] ?? 'only');
 const name = ref(props.renews?.part.name ?? '');
@@ -23,7 +24,7 @@ const facts = reactive<Record<string, string>>({
 });
 const anyway = ref('');
 const mismatches = ref<readonly string[]>([]);
-const ids = { act: newId(), part: newId() };
+const partId = newId();
 const positions = computed(() =>
   positionsOfPart(kind.value).map((each) => ({ value: each, label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear' })),
 );
@@ -36,7 +37,7 @@ async function fit(): Promise<void> {
     return;
   }
   const part: Part = {
-    id: ids.part,
+    id: partId,
     kind: kind.value,
     name: name.value.trim(),
     facts: factsFor(kind.value, facts),
@@ -45,9 +46,9 @@ async function fit(): Promise<void> {
   const done = await refusal.run(async () => {
     emit(
       'done',
-      await send(fitPart, {
+      await act(fitPart, {
         params: { id: props.bike.id },
-        body: { id: ids.act, part, position: position.value as FitmentPosition, anyway: anyway.value.trim(), at: serverNow() },
+        body: { part, position: position.value as FitmentPosition, anyway: anyway.value.trim(), at: serverNow() },
       }),
     );
   });

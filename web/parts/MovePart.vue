@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { movePart, type Fitment } from '@cadre/contract/parts';
 import { partMismatches, positionsOfPart, type Build, type FitmentPosition, type Part } from '@cadre/core/fleet';
-import { now as serverNow, send } from '@cadre/web/app';
+import { now as serverNow, useAct } from '@cadre/web/app';
 import { MISMATCH_WORDS, useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import SpeaksAgainst from './SpeaksAgainst.vue';
@@ -15,12 +14,12 @@ type Side = { bike: Bike; fitments: readonly Fitment[] };
 const emit = defineEmits<{ done: [answer: { from: Side; to: Side }]; close: [] }>();
 const fleet = useFleet();
 const refusal = useRefusal();
+const act = useAct();
 const tag = ref('');
 const position = ref<string>(props.fitment.position);
 const swap = ref(true);
 const anyway = ref('');
 const refused = ref<readonly string[]>([]);
-const id = newId();
 
 const target = computed(() => fleet.bikes.find((bike) => bike.tag === tag.value.trim().toUpperCase() && bike.id !== props.fitment.bikeId) ?? null);
 const positions = computed(() =>
@@ -53,9 +52,9 @@ async function move(): Promise<void> {
     return;
   }
   const done = await refusal.run(async () => {
-    const answer = await send(movePart, {
+    const answer = await act(movePart, {
       params: { id: props.fitment.id },
-      body: { id, bikeId: to.id, position: position.value as FitmentPosition, swap: swap.value, anyway: anyway.value.trim(), at: serverNow() },
+      body: { bikeId: to.id, position: position.value as FitmentPosition, swap: swap.value, anyway: anyway.value.trim(), at: serverNow() },
     });
     emit('done', answer);
   });

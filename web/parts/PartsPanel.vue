@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
-import { dayAndClock, now as serverNow, send, useNow } from '@cadre/web/app';
+import { dayAndClock, now as serverNow, send, useAct, useNow } from '@cadre/web/app';
 import { markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -16,6 +15,7 @@ const fleet = useFleet();
 const session = useSession();
 const now = useNow();
 const refusal = useRefusal();
+const act = useAct();
 const fitments = ref<readonly Fitment[]>([]);
 const open = ref<{ act: 'fit' } | { act: 'renew' | 'move'; fitment: Fitment } | null>(null);
 
@@ -40,7 +40,7 @@ function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
   fleet.put(answer.bike);
 }
 const takeOff = (fitment: Fitment): Promise<boolean> =>
-  refusal.run(async () => done(await send(takePartOff, { params: { id: fitment.id }, body: { id: newId(), at: serverNow() } })));
+  refusal.run(async () => done(await act(takePartOff, { params: { id: fitment.id }, body: { at: serverNow() } })));
 </script>
 
 <template>

@@ -1,8 +1,7 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import { countStock, listStock, setStockItem, type StockFields, type StockItem } from '@cadre/contract/parts';
 import { orderList, type CountReason, type PartNeed, type StockItem as CoreItem, type SupplierOrder } from '@cadre/core/parts';
-import { now, send } from '@cadre/web/app';
+import { now, send, useAct } from '@cadre/web/app';
 
 export interface Stock {
   readonly items: Ref<readonly StockItem[]>;
@@ -19,6 +18,7 @@ export function useStock(): Stock {
   const items = ref<readonly StockItem[]>([]);
   const needs = ref<readonly PartNeed[]>([]);
   const loaded = ref(false);
+  const act = useAct();
   const orders = computed(() => orderList(items.value as readonly CoreItem[], needs.value));
 
   async function load(): Promise<void> {
@@ -33,10 +33,10 @@ export function useStock(): Stock {
     );
   };
   async function set(id: string, item: StockFields, version: number | null): Promise<void> {
-    put(await send(setStockItem, { params: { id }, body: { id: newId(), item, version, at: now() } }));
+    put(await act(setStockItem, { params: { id }, body: { item, version, at: now() } }));
   }
   async function count(item: StockItem, by: number, why: CountReason, note: string): Promise<void> {
-    put(await send(countStock, { params: { id: item.id }, body: { id: newId(), by, why, note, at: now() } }));
+    put(await act(countStock, { params: { id: item.id }, body: { by, why, note, at: now() } }));
   }
   return { items, needs, orders, loaded, load, set, count };
 }

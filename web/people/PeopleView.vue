@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import { addPerson, changePerson, listPeople, setCompetence, type Person } from '@cadre/contract/people';
 import type { System } from '@cadre/core/catalogue';
 import { ROLES, type Role } from '@cadre/core/people';
-import { fieldWords, now as serverNow, send } from '@cadre/web/app';
+import { fieldWords, now as serverNow, send, useAct } from '@cadre/web/app';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
@@ -13,6 +12,7 @@ const session = useSession();
 const people = ref<readonly Person[]>([]);
 const list = useRefusal();
 const adding = useRefusal();
+const act = useAct();
 const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
 const trainee = ref(false);
 const errorIn = (refusal: typeof adding, path: string): string | null => {
@@ -25,8 +25,8 @@ const reload = async (): Promise<void> => {
 onMounted(() => list.run(reload));
 const add = (): Promise<boolean> =>
   adding.run(async () => {
-    await send(addPerson, {
-      body: { id: newId(), name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret },
+    await act(addPerson, {
+      body: { name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret },
     });
     Object.assign(fresh, { name: '', signInName: '', secret: '' });
     await reload();
@@ -34,12 +34,12 @@ const add = (): Promise<boolean> =>
 const change = (person: Person, part: Partial<Pick<Person, 'role' | 'trainee' | 'active'>>): Promise<boolean> =>
   list.run(async () => {
     const { role, trainee: learns, active, version } = { ...person, ...part };
-    await send(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
+    await act(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
     await reload();
   });
 const sign = (person: Person, system: System, signed: boolean): Promise<boolean> =>
   list.run(async () => {
-    await send(setCompetence, { params: { id: person.id, system }, body: { id: newId(), signed, at: serverNow() } });
+    await act(setCompetence, { params: { id: person.id, system }, body: { signed, at: serverNow() } });
     await reload();
   });
 </script>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { reactive } from 'vue';
-import { v7 as newId } from 'uuid';
 import { setUp } from '@cadre/contract/people';
-import { fieldWords, send } from '@cadre/web/app';
+import { fieldWords, useAct } from '@cadre/web/app';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { rememberName } from './remembered';
 import { useSession } from './use-session';
@@ -10,6 +9,7 @@ import { useSession } from './use-session';
 const emit = defineEmits<{ done: [] }>();
 const session = useSession();
 const refusal = useRefusal();
+const act = useAct();
 const fields = reactive({
   programName: '',
   siteName: '',
@@ -19,7 +19,6 @@ const fields = reactive({
   signInName: '',
   secret: '',
 });
-const id = newId();
 const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?: string }> = {
   programName: { label: 'Program', hint: 'The lodge, park, school or club' },
   siteName: { label: 'First site', hint: 'Where the bikes are kept' },
@@ -35,7 +34,7 @@ const errorOf = (path: string): string | null => {
 };
 async function submit(): Promise<void> {
   const done = await refusal.run(async () => {
-    await session.take(await send(setUp, { body: { id, ...fields } }));
+    await session.take(await act(setUp, { body: { ...fields } }));
     if (session.person) rememberName(session.person.signInName, session.person.name);
   });
   if (done) emit('done');

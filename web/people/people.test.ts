@@ -163,7 +163,7 @@ describe('the people of a program', () => {
     const view = await shown();
     await view.get('select[aria-label="Role of Bob Reed"]').setValue('mechanic');
     await flushPromises();
-    expect(sent('PUT /api/v1/people/bob')).toEqual([{ role: 'mechanic', trainee: true, active: true, version: 1 }]);
+    expect(sent('PUT /api/v1/people/bob')).toMatchObject([{ role: 'mechanic', trainee: true, active: true, version: 1 }]);
     expect(view.get<HTMLSelectElement>('select[aria-label="Role of Bob Reed"]').element.value).toBe('mechanic');
   });
   it('somebody learning is signed off system by system, each under the name of who did it', async () => {

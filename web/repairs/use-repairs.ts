@@ -1,5 +1,4 @@
 import { ref, type Ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { closeFinding, mergeFindings, setSeverity } from '@cadre/contract/findings';
 import {
@@ -18,7 +17,7 @@ import {
 import type { Check } from '@cadre/contract/checks';
 import type { Severity } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import { now, RefusedError, send } from '@cadre/web/app';
+import { now, RefusedError, send, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import type { Done } from './finish-form';
 
@@ -44,6 +43,7 @@ export interface Repairs {
 /** The bench's acts. They need the server: nothing here is done on trust. */
 export function useRepairs(): Repairs {
   const fleet = useFleet();
+  const act = useAct();
   const repairs = ref<readonly Repair[]>([]);
   const bikeOf = (finding: Finding): string => fleet.bikes.find((bike) => bike.facts.findings.some((each) => each.id === finding.id))?.id ?? '';
 
@@ -55,16 +55,15 @@ export function useRepairs(): Repairs {
     fleet.put(answer.bike);
     await load();
   }
-  const stamp = () => ({ id: newId(), at: now() });
   return {
     repairs,
     load,
-    start: async (bike, findingIds) => taken(await send(startRepair, { body: { ...stamp(), bikeId: bike.id, findingIds: [...findingIds] } })),
-    plan: async (repair, plan) => taken(await send(planRepair, { params: { id: repair.id }, body: { ...stamp(), plan } })),
-    finish: async (repair, done) => taken(await send(finishRepair, { params: { id: repair.id }, body: { ...stamp(), ...done } })),
+    start: async (bike, findingIds) => taken(await act(startRepair, { body: { at: now(), bikeId: bike.id, findingIds: [...findingIds] } }, bike.id)),
+    plan: async (repair, plan) => taken(await act(planRepair, { params: { id: repair.id }, body: { at: now(), plan } })),
+    finish: async (repair, done) => taken(await act(finishRepair, { params: { id: repair.id }, body: { at: now(), ...done } })),
     reLook: async (repair) => {
       try {
-        return (await send(openReLook, { params: { id: repair.id }, body: stamp() })).id;
+        return (await act(openReLook, { params: { id: repair.id }, body: { at: now() } })).id;
       } catch (error) {
         if (error instanceof RefusedError && error.problem.code === 'conflict.check-open') return (error.problem.current as Check).id;
         throw error;
@@ -72,25 +71,25 @@ export function useRepairs(): Repairs {
     },
     regrade: async (finding, severity, reason) => {
       const bikeId = bikeOf(finding);
-      await send(setSeverity, { params: { id: finding.id }, body: { ...stamp(), severity, reason } });
+      await act(setSeverity, { params: { id: finding.id }, body: { at: now(), severity, reason } });
       await fleet.refresh(bikeId);
     },
     merge: async (finding, otherId) => {
       const bikeId = bikeOf(finding);
-      await send(mergeFindings, { params: { id: finding.id }, body: { ...stamp(), otherId } });
+      await act(mergeFindings, { params: { id: finding.id }, body: { at: now(), otherId } });
       await fleet.refresh(bikeId);
     },
     closeFinding: async (finding, reason) => {
       const bikeId = bikeOf(finding);
-      await send(closeFinding, { params: { id: finding.id }, body: { ...stamp(), reason } });
+      await act(closeFinding, { params: { id: finding.id }, body: { at: now(), reason } });
       await fleet.refresh(bikeId);
       await load();
     },
-    leave: async (bike, what) => fleet.put(await send(leaveApart, { params: { id: bike.id }, body: { ...stamp(), what } })),
-    close: async (itemId) => fleet.put(await send(putTogether, { params: { id: itemId }, body: stamp() })),
-    hang: async (bike, name) => fleet.put(await send(hangTag, { params: { id: bike.id }, body: { ...stamp(), hangTag: name } })),
+    leave: async (bike, what) => fleet.put(await act(leaveApart, { params: { id: bike.id }, body: { at: now(), what } })),
+    close: async (itemId) => fleet.put(await act(putTogether, { params: { id: itemId }, body: { at: now() } })),
+    hang: async (bike, name) => fleet.put(await act(hangTag, { params: { id: bike.id }, body: { at: now(), hangTag: name } })),
     release: async (bike, note, hangTagBack) => {
-      fleet.put(await send(releaseBike, { params: { id: bike.id }, body: { ...stamp(), note, hangTagBack } }));
+      fleet.put(await act(releaseBike, { params: { id: bike.id }, body: { at: now(), note, hangTagBack } }));
       await load();
     },
   };

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Round } from '@cadre/contract/rounds';
 import { count, now as serverNow } from '@cadre/web/app';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -22,7 +21,7 @@ async function close(): Promise<void> {
   tried.value = true;
   if (unsaid.value.length > 0) return;
   const closed = await refusal.run(() =>
-    rounds.close(props.round.id, { id: newId(), at: serverNow(), undone: props.left.map((row) => ({ bikeId: row.bikeId, why: whyOf(row) })) }),
+    rounds.close(props.round.id, { at: serverNow(), undone: props.left.map((row) => ({ bikeId: row.bikeId, why: whyOf(row) })) }),
   );
   if (closed) emit('closed');
 }

@@ -104,6 +104,8 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
     ...(bikes.value.length > 500 ? { bikes: `A round holds 500 bikes; these are ${bikes.value.length}.` } : {}),
   }));
 
+  /** The round this form makes has one id, however often it is sent. */
+  const ownId = newId();
   async function save(): Promise<string> {
     const shared = { name: name.value.trim(), people: [...people.value] };
     const bikeIds = bikes.value.map((bike) => bike.id);
@@ -113,7 +115,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       return round.id;
     }
     if (daily.value) {
-      const id = standing?.id ?? newId();
+      const id = standing?.id ?? ownId;
       const { rackIds, kinds, sizes, due, forGroups } = rule.value;
       const named = typed.value.flatMap((tag) => byTag.value.get(tag.toUpperCase())?.id ?? []);
       await rounds.setStanding(id, {
@@ -127,7 +129,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       });
       return id;
     }
-    const id = newId();
+    const id = ownId;
     await rounds.make({ ...shared, id, siteId: siteId.value, sheetKey: sheet, bikeIds, deadline: deadline.value, at: serverNow() });
     return id;
   }

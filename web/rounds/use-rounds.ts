@@ -2,7 +2,18 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { followKept, keepThing, keptThing, keptUnderWay, RefusedError, send, UnreachableError, useKeptMarks, type KeptCheck } from '@cadre/web/app';
+import {
+  followKept,
+  keepThing,
+  type KeptCheck,
+  keptThing,
+  keptUnderWay,
+  RefusedError,
+  send,
+  UnreachableError,
+  useAct,
+  useKeptMarks,
+} from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
 
@@ -12,6 +23,7 @@ const GATHER_MS = 700;
 /** The rounds of these days, live while there is signal, as they were when there is none, with what is kept here laid over. */
 export const useRounds = defineStore('rounds', () => {
   const fleet = useFleet();
+  const act = useAct();
   const known = shallowRef<Known | null>(null);
   const checks = shallowRef<readonly KeptCheck[]>([]);
   const marks = useKeptMarks();
@@ -65,16 +77,16 @@ export const useRounds = defineStore('rounds', () => {
     };
   }
   async function make(body: BodyOf<typeof makeRound>): Promise<void> {
-    put(await send(makeRound, { body }));
+    put(await act(makeRound, { body }));
   }
-  async function change(id: string, body: BodyOf<typeof changeRound>): Promise<void> {
-    put(await send(changeRound, { params: { id }, body }));
+  async function change(id: string, body: Omit<BodyOf<typeof changeRound>, 'id'>): Promise<void> {
+    put(await act(changeRound, { params: { id }, body }));
   }
-  async function close(id: string, body: BodyOf<typeof closeRound>): Promise<void> {
-    put(await send(closeRound, { params: { id }, body }));
+  async function close(id: string, body: Omit<BodyOf<typeof closeRound>, 'id'>): Promise<void> {
+    put(await act(closeRound, { params: { id }, body }));
   }
-  async function setStanding(id: string, body: BodyOf<typeof setStandingRound>): Promise<StandingRound> {
-    const set = await send(setStandingRound, { params: { id }, body });
+  async function setStanding(id: string, body: Omit<BodyOf<typeof setStandingRound>, 'id'>): Promise<StandingRound> {
+    const set = await act(setStandingRound, { params: { id }, body });
     await load();
     return set;
   }

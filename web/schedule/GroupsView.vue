@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { changeGroup, listGroups, removeGroup, type Group } from '@cadre/contract/schedule';
 import { readWants, siteDay } from '@cadre/core/schedule';
-import { clock, count, dayWords, now as serverNow, send, useNow } from '@cadre/web/app';
+import { clock, count, dayWords, now as serverNow, send, useAct, useNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceField, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -16,6 +16,7 @@ const session = useSession();
 const now = useNow();
 const list = useRefusal();
 const adding = useRefusal();
+const act = useAct();
 const covers = useCover();
 const groups = ref<readonly Group[]>([]);
 const siteId = ref('');
@@ -88,7 +89,7 @@ async function add(): Promise<void> {
 }
 const remove = (group: Group): Promise<boolean> =>
   list.run(async () => {
-    await send(removeGroup, { params: { id: group.id } });
+    await act(removeGroup, { params: { id: group.id }, body: {} });
     await fleet.load();
   });
 function saveChange(): void {
@@ -105,7 +106,7 @@ function saveChange(): void {
   void list
     .run(async () => {
       const { id, siteId: at, name, outAt, backAt, version } = change.group;
-      await send(changeGroup, { params: { id }, body: { siteId: at, name, outAt, backAt, wants: wants.map((want) => ({ ...want })), version } });
+      await act(changeGroup, { params: { id }, body: { siteId: at, name, outAt, backAt, wants: wants.map((want) => ({ ...want })), version } });
       await fleet.load();
     })
     .then((done) => {

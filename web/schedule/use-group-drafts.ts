@@ -2,7 +2,7 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { addGroup } from '@cadre/contract/schedule';
 import { readGroupLines, readWants, siteDay, siteTimeOn, type GroupLine, type Want } from '@cadre/core/schedule';
-import { clock, send } from '@cadre/web/app';
+import { clock, useAct } from '@cadre/web/app';
 import { wantText } from './wording';
 
 /** A group about to be added, as typed: nothing of it is lost to a refusal. */
@@ -53,6 +53,7 @@ export interface GroupDrafts {
 
 export function useGroupDrafts(timeZone: ComputedRef<string>): GroupDrafts {
   const drafts = ref<GroupDraft[]>([]);
+  const act = useAct();
   const read = (draft: GroupDraft): ReadDraft => readDraft(draft, timeZone.value);
   const ready = computed(() => drafts.value.filter((draft) => read(draft).wrong.length === 0));
   const draftOf = (line: GroupLine, day: string): GroupDraft => ({
@@ -84,7 +85,7 @@ export function useGroupDrafts(timeZone: ComputedRef<string>): GroupDrafts {
     let added = 0;
     for (const draft of ready.value) {
       const { wants, outAt, backAt } = read(draft);
-      await send(addGroup, { body: { id: draft.id, siteId, name: draft.name.trim(), outAt, backAt, wants: wants.map((want) => ({ ...want })) } });
+      await act(addGroup, { body: { id: draft.id, siteId, name: draft.name.trim(), outAt, backAt, wants: wants.map((want) => ({ ...want })) } });
       drafts.value = drafts.value.filter((each) => each.id !== draft.id);
       added += 1;
     }

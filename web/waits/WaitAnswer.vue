@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { v7 as newId } from 'uuid';
 import { answerWait } from '@cadre/contract/waits';
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { readReading } from '@cadre/core/measures';
-import { dayAndClock, now, send } from '@cadre/web/app';
+import { dayAndClock, now, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
@@ -13,6 +12,7 @@ const props = defineProps<{ wait: NonNullable<FitnessFacts['waits']>[number]; du
 const emit = defineEmits<{ told: [said: string] }>();
 const fleet = useFleet();
 const refusal = useRefusal();
+const act = useAct();
 const text = ref('');
 const tried = ref(false);
 const open = ref(false);
@@ -25,9 +25,9 @@ async function answer(): Promise<void> {
   tried.value = true;
   if (wrong.value) return;
   const gauged = isSoak.value && read.value.state === 'read' ? { kpa: read.value.taken.values[0] ?? 0, typed: text.value.trim() } : null;
-  const told = await send(answerWait, {
+  const told = await act(answerWait, {
     params: { id: props.wait.id },
-    body: { id: newId(), gauged, note: isSoak.value ? '' : text.value.trim(), at: now() },
+    body: { gauged, note: isSoak.value ? '' : text.value.trim(), at: now() },
   });
   if (told.leak?.word === 'too-soon')
     emit(

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { setWait } from '@cadre/contract/waits';
 import { readNumber, readReading } from '@cadre/core/measures';
 import { USUAL_WAIT, WAIT_KINDS, type WaitKind } from '@cadre/core/waits';
-import { now, send } from '@cadre/web/app';
+import { now, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { WAIT_OF, WAIT_SHORT } from './wait-wording';
@@ -15,6 +14,7 @@ const props = defineProps<{ bike: Bike }>();
 const emit = defineEmits<{ done: [] }>();
 const fleet = useFleet();
 const refusal = useRefusal();
+const act = useAct();
 const kind = ref<WaitKind>('soak');
 const what = ref(WAIT_OF.soak);
 const end = ref<'front' | 'rear'>('front');
@@ -49,10 +49,9 @@ async function ask(): Promise<void> {
   tried.value = true;
   if (Object.values(wrong.value).some(Boolean)) return;
   const gauged = isSoak.value ? readReading('tyre-window', pressure.value) : null;
-  const bike = await send(setWait, {
+  const bike = await act(setWait, {
     params: { id: props.bike.id },
     body: {
-      id: newId(),
       kind: kind.value,
       what: what.value.trim(),
       position: isSoak.value || kind.value === 'patch' ? end.value : 'only',
