@@ -17,12 +17,12 @@ const died = (notice: Error): never => {
 const isRoot = process.getuid?.() === 0;
 
 function start(env: Record<string, string>): { status: number | null; told: string } {
-  const run = spawnSync(process.execPath, ['bin/bootstrap.mjs', 'start'], { env: { ...process.env, ...env }, encoding: 'utf8', timeout: 80_000 });
+  const run = spawnSync(process.execPath, ['bin/bootstrap.mjs', 'start'], { env: { ...process.env, ...env }, encoding: 'utf8', timeout: 240_000 });
   return { status: run.status, told: run.stdout + run.stderr };
 }
 
 describe('npm start says plainly', () => {
-  it('which settings are wrong, all at once, before anything starts', { timeout: 60_000 }, () => {
+  it('which settings are wrong, all at once, before anything starts', { timeout: 250_000 }, () => {
     const { status, told } = start({ CADRE_PORT: 'many', CADRE_DEMO: '2', CADRE_TLS_KEY: '/k.pem' });
     expect(status).toBe(1);
     expect(told).toContain('3 settings are wrong');
@@ -30,7 +30,7 @@ describe('npm start says plainly', () => {
     expect(told).not.toContain('MariaDB');
   });
 
-  it('that the database given cannot be used', { timeout: 90_000 }, () => {
+  it('that the database given cannot be used', { timeout: 250_000 }, () => {
     const { status, told } = start({ CADRE_DATABASE_URL: 'mariadb://nobody:x@127.0.0.1:1/none' });
     expect(status).toBe(1);
     expect(told).toContain('CADRE_DATABASE_URL cannot be used');

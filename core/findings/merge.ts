@@ -2,6 +2,7 @@ import { accept, refuse, type Result } from '@cadre/core/errors';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import type { Finding } from './finding';
 
+// The same either way: one of two alike.
 const worse = (a: Severity, b: Severity): Severity => (SEVERITIES.indexOf(a) <= SEVERITIES.indexOf(b) ? a : b);
 
 type Running = Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>;

@@ -238,6 +238,12 @@ describe('what is outside a window and left so', () => {
       'soon',
     ],
     [
+      'under the start chosen for it, exactly at the marked minimum',
+      left('tyre-window', '2', onLike({ fit: { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 } })),
+      'pump',
+      'soon',
+    ],
+    [
       'under start and marked minimum',
       left('tyre-window', '1.9', onLike({ fit: { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 } })),
       'pump',
@@ -260,6 +266,8 @@ describe('what is outside a window and left so', () => {
     ['child', 'rear', {}, 200, 'default'],
     ['hybrid', 'front', { sidewallMaxFront: 300, sidewallMinFront: 200 }, 300, 'marking'],
     ['hybrid', 'front', { sidewallMinFront: 400 }, 400, 'marking'],
+    ['hybrid', 'front', { sidewallMaxFront: 350, sidewallMinFront: 200 }, 350, 'default'],
+    ['hybrid', 'front', { sidewallMinFront: 350 }, 350, 'default'],
     ['hybrid', 'front', { sidewallMinFront: 200, sidewallMaxFront: 400, startPressureFront: 220 }, 220, 'start'],
   ] as const)('is set, on a %s %s with %o, to %d kPa', (kind, end, fit, value, source) => {
     const width = { tyreWidthFront: 40, tyreWidthRear: 40 };
@@ -302,7 +310,9 @@ describe('a checklist’s own limit', () => {
     expect(own(measure, typed, limit, { build: { sprockets: 9 } }).find((verdict) => verdict.next === 'own-limit')?.becomes).toBe(becomes),
   );
   it('adds nothing to what weighs as much without it', () =>
-    expect(own('chain-slack', '21', { most: 12 }).map((verdict) => verdict.next)).toEqual(['stop-chain']));
+    expect(
+      [own('chain-slack', '21', { most: 12 }), own('chain-slack', '21', { most: 12, severity: 'stop' })].map((all) => all.map((each) => each.next)),
+    ).toEqual([['stop-chain'], ['stop-chain']]));
 });
 
 describe('whatever is measured', () => {

@@ -32,6 +32,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
   switch (taken.measure) {
     case 'chain': {
       const { chain, sprockets } = chainLimitsOn(on);
+      // The same either way: the tiny step below the limit is no edge of a gauge.
       const bandBelow = [...GAUGE_BANDS].reverse().find((edge) => edge < chain.value - 1e-9) ?? 0;
       return { ...under(chain, sprockets), soundTo: taken.method === 'gauge' ? bandBelow : chain.value - by('chainNear').value };
     }
@@ -47,6 +48,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       const compound = [add(by('padRenew'), allowance), add(by('padFault'), allowance)] as const;
       const plate = marked(`padPlate${end}`)?.value ?? by('padPlate').value;
       const ofTotal = total && taken.method !== 'total' ? ([add(total, 0.5 + allowance - plate), add(total, allowance - plate)] as const) : null;
+      // The same either way: equal ones stand at one place of the scale.
       const higher = (a: Sourced, b: Sourced | undefined): Sourced => (b && b.value > a.value ? b : a);
       return over(higher(compound[0], ofTotal?.[0]), higher(compound[1], ofTotal?.[1]));
     }

@@ -108,6 +108,9 @@ describe('a leak', () => {
     // Nothing lost for certain reaches no floor, however near it stands.
     [{ after: 292, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 295, nextLookHours: 24 }, 'too-soon', 'hours'],
     // Less than the gauges can tell in that time, and it might be a lot.
+    // What is certain at the worst of both gauges: exactly at the floor is at it, and of nothing that is certainly lost nothing is said.
+    [{ after: 286, hours: 5, warmthBefore: 15, warmthAfter: 15, accuracyBefore: 4, accuracyAfter: 4, floor: 290 }, 'fault', 'floor'],
+    [{ after: 290, hours: 5, warmthBefore: 15, warmthAfter: 15, accuracyBefore: 4, accuracyAfter: 4, floor: 294 }, 'too-soon', 'hours'],
     [{ after: 295, hours: 6 }, 'too-soon', 'gauges'],
     // Less than the gauges can tell, and even the worst of it is little.
     [{ after: 300, hours: 48 }, 'sound', 'holds'],

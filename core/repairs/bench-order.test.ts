@@ -44,7 +44,11 @@ describe('the order of the bench', () => {
   it('counts a bike that is done exactly when its group goes, and takes the lower number of two alike, whatever order they came in', () => {
     const alike = [job('b2', { minutes: 60 }), job('b1', { minutes: 60 })];
     for (const jobs of [alike, [...alike].reverse()])
-      expect(said(bench(jobs, { groups: [group('g', 1, 1)] }))).toEqual(['b1 for-group', 'b2 nobody-waits']);
+      for (const [groups, why] of [
+        [[group('g', 1, 1)], 'for-group'],
+        [[], 'nobody-waits'],
+      ] as const)
+        expect(said(bench(jobs, { groups }))).toEqual([`b1 ${why}`, 'b2 nobody-waits']);
     const both = [job('b2', { minutes: 30 }), job('b1', { minutes: 30 })];
     for (const jobs of [both, [...both].reverse()]) expect(said(bench(jobs))).toEqual(['b1 for-group', 'b2 for-group']);
   });
@@ -75,6 +79,8 @@ describe('the order of the bench', () => {
     const jobs = [job('both', { needs: [{ itemId: 'pads', count: 2 }] })];
     const kept = (onHand: number) => departures(bench(jobs, { shelf: new Map([['pads', { onHand, leadDays: 3 }]]) }), jobs)[0]?.ready;
     expect([kept(2), kept(1)]).toEqual([1, 0]);
+    const order = (onHand: number) => said(bench(jobs, { shelf: new Map([['pads', { onHand, leadDays: 3 }]]) }));
+    expect([order(2), order(1)]).toEqual([['both for-group'], ['both lacks-part']]);
   });
 
   it('is not misled by a bike that may go out already: mending it gives no group another', () => {
@@ -104,6 +110,13 @@ describe('the order of the bench', () => {
         const of = faultyMorning(seed);
         const order = benchOrder(of);
         expect(order.map((place) => place.job.bikeId).sort()).toEqual(of.jobs.map((each) => each.bikeId).sort());
+        // As many are promised as groups gain a bike, and none for a line that has all it wants without.
+        const gained =
+          departures(
+            of,
+            order.map((place) => place.job),
+          ).reduce((all, each) => all + each.ready, 0) - departures(of, []).reduce((all, each) => all + each.ready, 0);
+        expect(order.filter(({ because }) => because.code === 'for-group').length).toBeLessThanOrEqual(gained);
         // What is promised for a group is ready when it goes.
         for (const { because, readyAt } of order) if (because.code === 'for-group') expect(readyAt).toBeLessThanOrEqual(because.outAt);
       }),

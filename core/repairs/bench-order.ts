@@ -1,6 +1,6 @@
 import { coveredBy, readyTimes, servesOn, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench';
 import { improved } from './improve-order';
-import { byGroup, inTime, lacking, pickForGroups, shelfAfter, type Picked } from './pick-for-groups';
+import { byGroup, inTime, lacking, pickForGroups, quickestFirst, shelfAfter, type Picked } from './pick-for-groups';
 
 const DAY = 24 * 60 * 60_000;
 
@@ -50,13 +50,7 @@ export function benchOrder(bench: Bench): readonly BenchPlace[] {
       const rank = (code: BenchReason['code']): number => ['for-group', 'too-late', 'runs-out', 'nobody-waits', 'lacks-part', 'away'].indexOf(code);
       const time = ({ because }: { because: BenchReason }): number =>
         'until' in because ? (because.until ?? Infinity) : 'outAt' in because ? because.outAt : 0;
-      return (
-        rank(a.because.code) - rank(b.because.code) ||
-        (time(a) === time(b) ? 0 : time(a) - time(b)) ||
-        a.job.minutes - b.job.minutes ||
-        a.job.since - b.job.since ||
-        (a.job.bikeId < b.job.bikeId ? -1 : 1)
-      );
+      return rank(a.because.code) - rank(b.because.code) || (time(a) === time(b) ? 0 : time(a) - time(b)) || quickestFirst(a.job, b.job);
     });
   const places = [
     ...wanted.map(({ job, group, want }) => ({ job, because: { code: 'for-group' as const, groupId: group.id, want, outAt: group.outAt } })),
@@ -72,6 +66,7 @@ export function benchOrder(bench: Bench): readonly BenchPlace[] {
     job,
     because,
     readyAt: ready.get(job.bikeId) ?? null,
+    // The same either way: nothing stands before the first.
     sameWork: at > 0 && ready.has(job.bikeId) && places[at - 1]?.job.work === job.work,
   }));
 }

@@ -1,5 +1,5 @@
 import { coveredBy, readyTimes, servesOn, workable, type Bench, type BenchJob } from './bench';
-import type { Picked } from './pick-for-groups';
+import { quickestFirst, type Picked } from './pick-for-groups';
 
 /** How many orders are tried at the most, and on how many bikes in all: the bench answers at once, however large the fleet. */
 const MOST_TRIES = 600;
@@ -44,14 +44,17 @@ export function improved(bench: Bench, picked: readonly Picked[]): readonly Pick
   const first = picked.map((each) => each.job);
   const others = bench.jobs.filter((job) => job.frees && !job.away && !first.includes(job));
   const wanted = bench.groups.reduce((sum, group) => sum + group.wants.reduce((all, want) => all + want.count, 0), 0);
-  let order: readonly BenchJob[] = [...first, ...[...others].sort((a, b) => a.minutes - b.minutes || (a.bikeId < b.bikeId ? -1 : 1))];
+  let order: readonly BenchJob[] = [...first, ...[...others].sort(quickestFirst)];
   let best = served(bench, first);
-  if (best >= wanted || order.length < 2) return picked;
+  if (best >= wanted) return picked;
   let tries = Math.min(MOST_TRIES, Math.floor(MOST_BIKES_TRIED / Math.max(1, bench.bikes.length)));
   const better = (): readonly BenchJob[] | null => {
+    // The same either way: where the search ends is a matter of time, not of right and wrong.
     for (let from = 0; from < Math.min(order.length, first.length + DEEP); from += 1)
+      // The same either way, as above.
       for (let to = 0; to < Math.min(order.length, first.length + 1, DEEP); to += 1) {
         if (to === from) continue;
+        // The same either way: one try more or less.
         if ((tries -= 1) < 0) return null;
         const trial = moved(order, from, to);
         if (served(bench, trial) > best) return trial;
@@ -63,5 +66,6 @@ export function improved(bench: Bench, picked: readonly Picked[]): readonly Pick
     best = served(bench, order);
   }
   const found = gaining(bench, order);
+  // The same either way: two orders that serve as many.
   return found.length > picked.length ? found : picked;
 }

@@ -8,9 +8,12 @@ export interface Picked {
   readonly want: Want;
 }
 
-export const byGroup = (a: Picked, b: Picked): number =>
+/** The quickest first, of two alike the one that waits longer, then by number: the same order whatever order they came in. */
+export const quickestFirst = (a: BenchJob, b: BenchJob): number =>
   // The same either way: no two jobs are of one bike.
-  a.group.outAt - b.group.outAt || a.job.minutes - b.job.minutes || (a.job.bikeId < b.job.bikeId ? -1 : 1);
+  a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1);
+
+export const byGroup = (a: Picked, b: Picked): number => a.group.outAt - b.group.outAt || quickestFirst(a.job, b.job);
 
 /** What the shelf still has when these jobs have taken theirs. */
 export function shelfAfter(bench: Bench, jobs: readonly BenchJob[]): Map<string, number> {
@@ -47,10 +50,7 @@ export function pickForGroups(bench: Bench): Picked[] {
     const key = wantKey({ group, want });
     const known =
       serving.get(key) ??
-      bench.jobs
-        .filter((job) => job.frees && !job.away && job.siteId === group.siteId && servesOn(bench, job, want))
-        // The same either way: no two jobs are of one bike.
-        .sort((a, b) => a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1));
+      bench.jobs.filter((job) => job.frees && !job.away && job.siteId === group.siteId && servesOn(bench, job, want)).sort(quickestFirst);
     serving.set(key, known);
     return known;
   }

@@ -42,9 +42,8 @@ export function finishOf(minutes: readonly number[], hands: number): number {
   return Math.max(...free);
 }
 
-/** A sum of so many squared normals, over 0; of many it is a normal one, near enough. */
+/** A sum of so many squared normals, over 0. */
 function chiSquare(degrees: number, normal: () => number): number {
-  if (degrees > 40) return Math.max(1, degrees + Math.sqrt(2 * degrees) * normal());
   return Array.from({ length: degrees }, normal).reduce((sum, each) => sum + each ** 2, 1e-9);
 }
 

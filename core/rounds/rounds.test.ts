@@ -141,6 +141,16 @@ describe('pace', () => {
     ];
     expect(minutesEach(checks)).toEqual([4, 4, 6, 3]);
   });
+  it('ends the way to a bike at a pause, takes two signatures at one moment by themselves, and leaves out what took no time', () => {
+    const signed = (openedAt: number, signedAt: number, by = 'ann') => ({ by, openedAt: openedAt * MINUTE, signedAt: signedAt * MINUTE });
+    // The way to a bike is up to four times as long as its check, and a check up to four times as long as most.
+    expect(minutesEach([signed(0, 8), signed(14, 16)])).toEqual([8, 8]);
+    expect(minutesEach([signed(0, 8), signed(14.5, 16.5)])).toEqual([8, 2]);
+    expect(minutesEach([signed(0, 2, 'a'), signed(0, 2, 'b'), signed(0, 8, 'c')])).toEqual([2, 2, 8]);
+    expect(minutesEach([signed(0, 2, 'a'), signed(0, 2, 'b'), signed(0, 8.5, 'c')])).toEqual([2, 2]);
+    expect(minutesEach([signed(0, 4), signed(1, 4)])).toEqual([4, 3]);
+    expect(minutesEach([signed(5, 5), signed(6, 9, 'bo')])).toEqual([3]);
+  });
   it('leaves out what lay open for hours', () => {
     const checks = [1, 2, 3].map((index) => ({ by: `p${index}`, openedAt: 0, signedAt: 5 * MINUTE }));
     expect(minutesEach([...checks, { by: 'z', openedAt: 0, signedAt: 300 * MINUTE }])).toEqual([5, 5, 5]);
@@ -161,6 +171,10 @@ describe('pace', () => {
     // Four bikes of five minutes for three hands: one of them does two.
     expect(finishOf([5, 5, 5, 5], 3)).toBe(10);
     expect(finishOf([9, 2, 2, 2], 2)).toBe(9);
+  });
+  it('learns nothing from a check that took no time', () => {
+    const told = (own: readonly number[]) => projectFinish({ now: 0, left: 4, hands: 1, own, sheetMinutes: 6 });
+    expect(told([0, 5])?.finishAt).toBe(told([5])?.finishAt);
   });
   it.each([
     [0, 1, 5],

@@ -31,7 +31,10 @@ interface Row {
   readonly want: Want;
 }
 
-const overlap = (a: Group, b: Group): boolean => a.outAt < b.backAt && b.outAt < a.backAt;
+const overlap = (a: Group, b: Group): boolean =>
+  a.outAt < b.backAt &&
+  // The same either way: what is back as the other goes is in use at no moment of it.
+  b.outAt < a.backAt;
 
 /** Bikes in classes; one that is ready for no departure is in none. `coming` is in order of departure. */
 function classesOf(bikes: readonly Stock[], coming: readonly Group[]): readonly Class[] {

@@ -91,6 +91,9 @@ describe('how far the bikes go round', () => {
       group('e', 4.5, 7, want(1, 'S', 'child')),
     ];
     expect(coverGroups(coming, bikes, NOW).map((cover) => cover.cleared)).toEqual([1, 1, 1, 1]);
+    // Gone half an hour before it is back, it is out twice at once: one goes without.
+    const early = coming.map((each) => (each.id === 'd' ? group('d', 3.5, 6, ...each.wants) : each));
+    expect(coverGroups(early, bikes, NOW).map((cover) => cover.cleared)).toEqual([1, 1, 1, 0]);
   });
 
   it('tells the same whatever order the groups come in, one after the other where they go at once', () => {
@@ -175,7 +178,7 @@ describe('how far the bikes go round', () => {
   });
 
   it('forgets groups that are back', () => {
-    expect(coverGroups([group('gone', -3, -1, want(1))], [], NOW)).toEqual([]);
+    expect(coverGroups([group('gone', -3, -1, want(1)), group('just back', -3, 0, want(1))], [], NOW)).toEqual([]);
   });
 
   it('covers as much of one group as can be covered at all (against trying everything)', () => {
@@ -225,6 +228,8 @@ describe('what a line wants', () => {
     ['8 x 24in, 4 hybrid M and 2 trikes', [want(8, '24 in'), want(4, 'M', 'hybrid'), want(2, '', 'trike')]],
     ['two cargo bikes', [want(2, '', 'cargo')]],
     ['12', [want(12)]],
+    ['1 hybrid', [want(1, '', 'hybrid')]],
+    ['500 hybrids', [want(500, '', 'hybrid')]],
     ['3×20"', [want(3, '20 in')]],
     ['5 e-bikes', [want(5, '', 'step-through')]],
     ['6 adult bikes L', [want(6, 'L')]],
@@ -232,6 +237,7 @@ describe('what a line wants', () => {
     expect(readWants(text)).toEqual({ wants, unread: [] });
   });
   it('names the pieces nobody can read', () => {
+    expect(readWants('0 hybrids, 501 hybrids').unread).toEqual(['0 hybrids', '501 hybrids']);
     expect(readWants('8 x 24in, some tandems, 900 hybrids')).toEqual({ wants: [want(8, '24 in')], unread: ['some tandems', '900 hybrids'] });
   });
 });

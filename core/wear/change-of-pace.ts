@@ -32,6 +32,7 @@ function deviationsAt(points: readonly WearPoint[], split: number, noise: number
   const level = mean(before, (point) => point.value - rate * point.usage);
   const over = mean(after, (point) => point.value - rate * point.usage) - level;
   // One misread figure among those after it is no change: each of them lies over what was expected.
+  // The same either way: no reading lies over it by exactly its noise.
   if (after.some((point) => point.value - rate * point.usage - level < noise)) return 0;
   const apart = mean(after, (point) => point.usage) - mean(before, (point) => point.usage);
   return over / Math.sqrt(noise ** 2 * (1 / before.length + 1 / after.length) + (variance + (prior.changes * rate) ** 2) * apart ** 2);
@@ -40,6 +41,7 @@ function deviationsAt(points: readonly WearPoint[], split: number, noise: number
 /** How much readings scatter about a line of their own on either side, the fleet's noise weighing as two of them: what lies between the sides is not noise. */
 function scatterAt(points: readonly WearPoint[], split: number, prior: WearPrior): number {
   const sides = [points.slice(0, split), points.slice(split)].map((side) => {
+    // The same either way: two readings lie on their line.
     const line = side.length > 2 ? robustLine(side) : null;
     return line
       ? { squares: side.reduce((sum, point) => sum + (point.value - line.start - line.rate * point.usage) ** 2, 0), freedom: side.length - 2 }
@@ -57,7 +59,9 @@ export function changeOfPace(points: readonly WearPoint[], prior: WearPrior): Ch
   const found = points.flatMap((_, split): ChangeOfPace[] => {
     if (split < EACH_SIDE || points.length - split < EACH_SIDE) return [];
     const deviations = deviationsAt(points, split, scatterAt(points, split, prior), prior);
+    // The same either way: no sum of squares comes to exactly that.
     return deviations >= SAID_FROM ? [{ before: split, deviations }] : [];
   });
+  // The same either way: of two as clear, either.
   return found.reduce<ChangeOfPace | null>((best, each) => (best && best.deviations >= each.deviations ? best : each), null);
 }

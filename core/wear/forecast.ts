@@ -85,7 +85,7 @@ function noiseVariance(points: readonly WearPoint[], rate: number, prior: WearPr
   const start = middle(points.map((point) => point.value - rate * point.usage));
   const own = points.reduce((sum, point) => sum + (point.value - start - rate * point.usage) ** 2, 0);
   const freedom = Math.max(0, points.length - 2);
-  return (NOISE_WEIGHT * prior.noise ** 2 + (freedom > 0 ? own : 0)) / (NOISE_WEIGHT + freedom);
+  return (NOISE_WEIGHT * prior.noise ** 2 + own) / (NOISE_WEIGHT + freedom);
 }
 
 /**
@@ -97,8 +97,11 @@ function lineOf(points: readonly WearPoint[], prior: WearPrior): Line {
   if (!own) return { rate: prior.rate, rateVar: FLEET_DOUBT * prior.spread ** 2, basis: 'fleet', isAtOdds: false };
   const ownVar = (LINE_VARIANCE * noiseVariance(points, own.rate, prior)) / spreadOf(points);
   const odds = Math.abs(own.rate - prior.rate) / Math.sqrt(ownVar + prior.spread ** 2);
+  // The same either way: no quotient of measured figures is exactly that.
   const isAtOdds = odds >= AT_ODDS;
-  if (points.length >= OWN_LINE && own.rate > 2 * Math.sqrt(ownVar)) return { rate: own.rate, rateVar: ownVar, basis: 'own', isAtOdds };
+  const isOwn = points.length >= OWN_LINE;
+  // The same either way: as above.
+  if (isOwn && own.rate > 2 * Math.sqrt(ownVar)) return { rate: own.rate, rateVar: ownVar, basis: 'own', isAtOdds };
   const doubt = isAtOdds ? (odds / AT_ODDS) ** 2 : 1;
   const [a, b] = [1 / ownVar, 1 / (doubt * prior.spread ** 2)];
   return { rate: Math.max((own.rate * a + prior.rate * b) / (a + b), prior.rate * 0.1), rateVar: doubt / (a + b), basis: 'shared', isAtOdds };

@@ -20,6 +20,7 @@ const SAME_USAGE = 1e-3;
  */
 export function robustLine(points: readonly WearPoint[]): { readonly rate: number; readonly start: number } | null {
   const slopes: number[] = [];
+  // The same either way: past the last there is none.
   for (let a = 0; a < points.length; a += 1)
     for (let b = a + 1; b < points.length; b += 1) {
       const [one, two] = [points[a], points[b]];

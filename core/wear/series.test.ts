@@ -164,7 +164,10 @@ describe('wear that healed', () => {
     expect(healed([read(0, 2, pads), read(5, 2.1, pads)])).toEqual([]);
     expect(healed([read(0, 2, pads), read(5, 3.1, { ...pads, better: 'renewed' })])).toEqual([]);
   });
-  it('is told of late only', () => expect(healed([read(0, 2, pads), read(5, 2.6, pads)], day(6))).toEqual([]));
+  it('is told of late only', () => {
+    const since = (from: number) => healed([read(0, 2, pads), read(5, 2.6, pads)], from);
+    expect([since(day(6)), since(day(5) + 1), since(day(5)).length]).toEqual([[], [], 1]);
+  });
 });
 
 describe('what wear runs to', () => {

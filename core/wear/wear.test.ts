@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { changesOf } from './changes';
 import { changeOfPace, fleetPrior, forecastWear, middle, robustLine, type WearForecast, type WearPoint, type WearPrior } from '.';
 
 const PRIOR: WearPrior = { rate: 0.001, spread: 0.0003, noise: 0.02, changes: 0.1 };
@@ -64,6 +65,17 @@ describe('the wear of a part', () => {
     const answer = forecastWear(given, limit, 'more', prior);
     expect(!answer.ok && answer.issues.map((issue) => issue.path)).toEqual(fields);
   });
+  it('is as unsure as its own readings scatter, and has less left where it wore faster of late', () => {
+    const read = (...values: readonly number[]) => values.map((value, at) => ({ usage: at * 100, value }));
+    const wide = (given: readonly WearPoint[]) => {
+      const told = forecast(given, 1.5, 'more', PRIOR);
+      return told.most - told.least;
+    };
+    expect(wide(read(0, 0.22, 0.08, 0.42, 0.28, 0.5))).toBeGreaterThan(1.3 * wide(read(0, 0.1, 0.2, 0.3, 0.4, 0.5)));
+    const left = (given: readonly WearPoint[]) => forecast(given, 1.5, 'more', { ...PRIOR, changes: 0.4 }).left;
+    const [even, late] = [read(0, 0.1, 0.2, 0.3, 0.4), read(0, 0.09, 0.18, 0.29, 0.42)];
+    expect(left(late) / left(even)).toBeLessThan(0.9);
+  });
   it('is as unsure of where a part stands as of its rate: one late reading after many early ones says less than many late ones', () => {
     const read = (...usages: readonly number[]) => points(...usages.map((usage) => [usage, usage * 0.002] as const));
     const atTheLimit = (given: ReturnType<typeof read>) => forecast(given, 2, 'more', PRIOR).most;
@@ -98,11 +110,23 @@ describe('the wear of a part', () => {
   });
 });
 
+describe('how much a pace changes over a life', () => {
+  it('is told from six readings on, two to each third', () => {
+    const read = (count: number) => Array.from({ length: count }, (_, at) => ({ usage: at * 100, value: at * 0.1 + (at > 2 ? (at - 2) * 0.1 : 0) }));
+    expect(changesOf([read(5)], 0.001)).toBeNull();
+    expect(changesOf([read(6)], 0.001)).toBeGreaterThan(0.1);
+  });
+});
+
 describe('what a fleet knows', () => {
   it('is what is usual until it has series of its own', () => {
     expect(fleetPrior([], 'more', PRIOR)).toBe(PRIOR);
     expect(fleetPrior([points([0, 1], [10, 2])], 'more', PRIOR)).toBe(PRIOR);
     expect(fleetPrior([points([0, 3], [10, 2], [20, 1])], 'more', PRIOR)).toBe(PRIOR);
+  });
+  it('learns nothing from a part that did not wear', () => {
+    const flat = points([0, 1], [100, 1], [200, 1]);
+    expect(fleetPrior([flat, flat, flat], 'more', PRIOR)).toBe(PRIOR);
   });
   it('is drawn towards what its series say', () => {
     const series = Array.from({ length: 16 }, (_, each) => points([0, 0], [100, 0.2 + each * 0.001], [200, 0.4 + each * 0.002]));
@@ -120,6 +144,19 @@ describe('a change of pace', () => {
     expect(changeOfPace(jumped, PRIOR)).toBeNull();
     expect(changeOfPace([...jumped, { usage: 500, value: 1.1 }], PRIOR)).toMatchObject({ before: 4 });
     expect(changeOfPace([...even, { usage: 400, value: 0.7 }, { usage: 500, value: 1.1 }], PRIOR)).toMatchObject({ before: 4 });
+  });
+  it('is said from two readings on either side, at the place where it shows the clearest', () => {
+    expect(changeOfPace(points([0, 0], [100, 0.1], [200, 0.8], [300, 0.9]), PRIOR)).toMatchObject({ before: 2 });
+    const late = [...even, { usage: 400, value: 1 }, { usage: 500, value: 1.1 }, { usage: 600, value: 1.2 }, { usage: 700, value: 1.3 }];
+    expect(changeOfPace(late, PRIOR)).toMatchObject({ before: 4 });
+    const faster = [...even, ...[0.6, 1, 1.4, 1.8].map((value, at) => ({ usage: 400 + 100 * at, value }))];
+    expect(changeOfPace(faster, PRIOR)).toMatchObject({ before: 4 });
+  });
+  it('is none where readings scatter as much about a line of their own', () => {
+    const scattered = (by: number) =>
+      [0, 1, 2, 3, 4, 5, 6, 7].map((at) => ({ usage: at * 100, value: at * 0.1 + (at > 3 ? 0.25 : 0) + (at % 2 ? by : -by) }));
+    expect(changeOfPace(scattered(0.01), PRIOR)).not.toBeNull();
+    expect(changeOfPace(scattered(0.12), PRIOR)).toBeNull();
   });
   it('is nothing where a part wears as before, slower, or is read twice at one place', () => {
     expect(changeOfPace([...even, { usage: 400, value: 0.41 }, { usage: 500, value: 0.49 }], PRIOR)).toBeNull();
