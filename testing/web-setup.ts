@@ -1,12 +1,15 @@
 import 'fake-indexeddb/auto';
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
-import { kept, setServerNow } from '@cadre/web/app';
+import { kept, setHomeZone, setServerNow } from '@cadre/web/app';
 
 // The files of a worker share their modules (loading them once is most of the time): what one leaves behind is put away here.
 disableAutoUnmount();
 enableAutoUnmount(afterEach);
-beforeEach(() => setServerNow(Date.now()));
+beforeEach(() => {
+  setServerNow(Date.now());
+  setHomeZone(undefined);
+});
 // Nothing kept, and nobody waiting: an outbox that would send again later would send what the next file keeps.
 const waiting = new Set<ReturnType<typeof setTimeout>>();
 const begin = globalThis.setTimeout;

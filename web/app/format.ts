@@ -10,7 +10,14 @@ interface Clock {
 
 /** One a zone, made once: making them is a hundred times what asking them costs, and a page asks hundreds of times. */
 const formats = new Map<string, Intl.DateTimeFormat>();
-function formatIn(timeZone: string | undefined): Intl.DateTimeFormat {
+/** The zone of the program's first site, once it is known: times are the shed's, wherever the browser stands. */
+let home: string | undefined;
+export function setHomeZone(timeZone: string | undefined): void {
+  home = timeZone;
+}
+
+function formatIn(given: string | undefined): Intl.DateTimeFormat {
+  const timeZone = given ?? home;
   const key = timeZone ?? '';
   const known = formats.get(key);
   if (known) return known;

@@ -1,6 +1,6 @@
 export { onReach, RefusedError, send, sendForText, UnreachableError } from './api';
 export { deviceId } from './device';
-export { clock, count, dayAndClock, dayAt, dayWords, untilNow } from './format';
+export { clock, count, dayAndClock, dayAt, dayWords, setHomeZone, untilNow } from './format';
 export {
   dropThing,
   keepCheck,

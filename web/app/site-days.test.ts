@@ -5,7 +5,7 @@ import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import type { Bike, Wall } from '@cadre/contract/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { setServerNow } from '@cadre/web/app';
+import { dayAndClock, setServerNow } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import PatternsView from '../checks/PatternsView.vue';
 import PaperView from '../line/PaperView.vue';
@@ -42,6 +42,13 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 describe('days and times are the site’s, wherever the browser stands', () => {
+  it('wherever no site is named, from when the racks are known', async () => {
+    fetched({ 'GET /api/v1/wall': () => wall });
+    await useFleet().load();
+    expect(dayAndClock(LATE, LATE)).toBe('today 14:30');
+    expect(dayAndClock(LATE, LATE, 'Europe/London')).toBe('today 00:30');
+  });
+
   it('on the printed sheet', async () => {
     fetched();
     await router.push('/paper?bikes=Q1&sheet=pressures');

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import { now, RefusedError, send, sendForText, setServerNow, UnreachableError, useAct } from '@cadre/web/app';
+import { now, RefusedError, send, sendForText, setHomeZone, setServerNow, UnreachableError, useAct } from '@cadre/web/app';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { KeptWall } from './kept-wall';
@@ -50,6 +50,7 @@ export const useFleet = defineStore('fleet', () => {
     try {
       const { answer: fresh, text } = await sendForText(getWall);
       setServerNow(fresh.now);
+      setHomeZone(fresh.sites[0]?.timeZone);
       wall.value = fresh;
       asOf.value = null;
       keptWall.whole(text);
@@ -58,6 +59,7 @@ export const useFleet = defineStore('fleet', () => {
       if (!(error instanceof UnreachableError)) throw error;
       wall.value ??= await keptWall.read();
       asOf.value ??= wall.value?.now ?? null;
+      setHomeZone(wall.value?.sites[0]?.timeZone);
     }
   }
 
