@@ -103,7 +103,8 @@ describe('a list of bikes', () => {
     const empty = await World.open({ web: true, realClock: true });
     const other = await Browser.open(empty.base);
     try {
-      for (const rack of (await empty.as('lead').send(getWall)).racks) await empty.as('lead').raw('POST', `/api/v1/racks/${rack.id}/remove`, { id: newId() });
+      for (const rack of (await empty.as('lead').send(getWall)).racks)
+        await empty.as('lead').raw('POST', `/api/v1/racks/${rack.id}/remove`, { id: newId() });
       const bring = async (name: string, bytes: Buffer, columns: boolean): Promise<void> => {
         await other.signIn('lead', SECRET, '/lists');
         await other.find('[data-file]');
