@@ -6,5 +6,5 @@ export { judgeReLook, needingSecondPerson, type ReLookInput } from './judge-re-l
 export { jobMinutes } from './job-minutes';
 export { touchesOfPart, withTouches } from './part-touches';
 export { NO_PLAN, WAITS_FOR, type RepairPlan, type RepairWait, type WaitsFor } from './plan';
-export { reLookSheet, wheelsRenewed } from './re-look';
+export { reLookSheet, wheelsRenewed, RE_LOOK_KEY } from './re-look';
 export { canTouch } from './can-touch';

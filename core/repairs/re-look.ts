@@ -15,6 +15,9 @@ interface Failed {
   readonly position: Position;
 }
 
+/** The key of the checklists that are made for one repair each. */
+export const RE_LOOK_KEY = 're-look';
+
 /**
  * The sheet of a re-look: the checkpoints that failed and those the catalogue says the work can disturb, each critical, in the
  * catalogue's order. `newWheels`: ends whose wheel the repair renewed. It gives no validity: only the looks that failed are looked at again.
@@ -39,7 +42,7 @@ export function reLookSheet(
     .map((checkpoint) => ({ checkpoint, critical: true, positions: [...(positionsByKey.get(checkpoint.key) ?? [])].sort() }));
   return {
     schema: 1,
-    key: 're-look',
+    key: RE_LOOK_KEY,
     version: 1,
     name: 'Re-look',
     purpose: 'After a repair: what failed, and what the work touched.',

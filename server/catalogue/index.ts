@@ -1,3 +1,3 @@
 export { currentPolicy, Policies } from './policies';
-export { Catalogue, countPublished, publishedCheckpoints, publishedSheets } from './service';
+export { Catalogue, publishedCheckpoints, publishedSheets } from './service';
 export { sheetByHash } from './sheet-cache';

@@ -7,13 +7,26 @@ import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
 import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import { hashOf, policyInForce, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
 import { policyEntity, type PolicyRow } from './entities';
 
-/** The policy in force: the newest published one, with what its time did not know yet as shipped. */
+/** Published policies are named by the hash of their content: each is read once. Nobody may change them. */
+const known = new WeakMap<DataSource, Map<string, PolicyRow>>();
+
+function keep(tx: EntityManager, row: PolicyRow): PolicyRow {
+  const cache = known.get(tx.connection) ?? new Map<string, PolicyRow>();
+  known.set(tx.connection, cache);
+  const complete = { ...row, policy: completePolicy(row.policy) };
+  cache.set(row.hash, complete);
+  return complete;
+}
+
+/** The policy in force: the one an act was begun under, else the newest published, with what its time did not know yet as shipped. */
 export async function currentPolicy(tx: EntityManager): Promise<PolicyRow> {
-  const row = await tx.getRepository(policyEntity).findOneOrFail({ where: {}, order: { version: 'DESC' } });
-  return { ...row, policy: completePolicy(row.policy) };
+  const hash = policyInForce(tx);
+  const cached = hash ? known.get(tx.connection)?.get(hash) : undefined;
+  if (cached) return cached;
+  return keep(tx, await tx.getRepository(policyEntity).findOneOrFail(hash ? { where: { hash } } : { where: {}, order: { version: 'DESC' } }));
 }
 
 type Preview = AnswerOf<typeof previewPolicy>;

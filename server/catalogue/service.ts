@@ -1,16 +1,15 @@
-import { Not, type DataSource, type EntityManager } from 'typeorm';
+import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { droppedCriticals, sheetIssues, spanOf, type Checkpoint, type SheetSpan, type SheetVersion } from '@cadre/core/catalogue';
+import { RE_LOOK_KEY } from '@cadre/core/repairs';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { requireAct, type Actor } from '@cadre/server/people';
 import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
 import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
 import { currentPolicy } from './policies';
 import { sheetByHash } from './sheet-cache';
-
-const RE_LOOK = 're-look';
 
 /** A version never changes, nor does what it asks: reckoned once. */
 const spans = new Map<string, SheetSpan>();
@@ -24,7 +23,7 @@ function spanOfVersion(hash: string, sheet: SheetVersion): SheetSpan {
 export async function publishedSheets(tx: EntityManager): Promise<readonly SheetRow[]> {
   const newest = (await tx.query(
     'SELECT s.hash FROM sheet_version s WHERE s.`key` <> ? AND s.version = (SELECT MAX(n.version) FROM sheet_version n WHERE n.`key` = s.`key`)',
-    [RE_LOOK],
+    [RE_LOOK_KEY],
   )) as { hash: string }[];
   // Versions never change: the bodies, hundreds of kilobytes of them, are read and parsed once.
   const rows = await Promise.all(newest.map((row) => sheetByHash(tx, row.hash)));
@@ -37,11 +36,6 @@ export async function publishedCheckpoints(tx: EntityManager): Promise<readonly 
   for (const { sheet } of await publishedSheets(tx))
     for (const item of sheet.items) byKey.set(item.checkpoint.key, { ...byKey.get(item.checkpoint.key), ...item.checkpoint });
   return [...byKey.values()];
-}
-
-/** How many versions were ever published, generated ones aside. */
-export async function countPublished(tx: EntityManager): Promise<number> {
-  return tx.getRepository(sheetEntity).countBy({ key: Not(RE_LOOK) });
 }
 
 async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null> {
@@ -126,7 +120,7 @@ export class Catalogue {
         if ((before?.hash ?? null) !== body.base) throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
         const sheet = { ...body.sheet, schema: 2, version: (before?.version ?? 0) + 1 } as SheetVersion;
         const issues = sheetIssues(sheet);
-        if (sheet.key === RE_LOOK) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
+        if (sheet.key === RE_LOOK_KEY) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
         if (issues.length > 0)
           throw new RefusedError('body.invalid', {}, { fields: issues.map((issue) => ({ ...issue, path: `sheet.${issue.path}` })) });
         const dropped = before ? droppedCriticals(before.sheet, sheet) : [];

@@ -7,7 +7,7 @@ import { foldMarks, overlay, progressOf } from '@cadre/core/checks';
 import { judgeCheck } from '@cadre/core/findings';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
-import type { PersonRow } from '@cadre/server/people/entities';
+import type { Author } from '@cadre/server/people';
 import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
 import { markDigest, RefusedError, type NewEvent } from '@cadre/server/records';
 import { markEntity, type CheckRow } from './entities';
@@ -23,7 +23,7 @@ export async function amendmentOf(
   tx: EntityManager,
   signed: CheckRow,
   body: BodyOf<typeof amendCheck>,
-  author: PersonRow,
+  author: Author,
   at: number,
 ): Promise<readonly NewEvent[]> {
   const bike = await findBike(tx, signed.bikeId);

@@ -7,26 +7,33 @@ import type { CheckRow } from './entities';
 
 export interface CheckInHand {
   readonly check: Pick<CheckRow, 'bikeId' | 'sheetHash' | 'state' | 'repairId'>;
+  /** Whether any of the marks sent is there already. */
+  readonly hasKnown: boolean;
   /** Keys of the questions its checklist asks of the bike as it is now. */
   readonly asked: ReadonlySet<string>;
 }
 
 interface Row extends Pick<CheckRow, 'bikeId' | 'sheetHash' | 'state' | 'repairId'> {
   readonly build: string;
+  readonly known: number | string;
   readonly kind: FittedPart['kind'] | null;
   readonly position: FittedPart['position'];
 }
 
 /** A check with what it asks, in one statement: it is read once for every batch of marks. */
-export async function checkInHand(tx: EntityManager, checkId: string): Promise<CheckInHand> {
+export async function checkInHand(tx: EntityManager, checkId: string, markIds: readonly string[]): Promise<CheckInHand> {
   // Past the mapper: the bike and its parts would each be a statement of their own.
   const rows = (await tx.query(
-    'SELECT c.bikeId, c.sheetHash, c.state, c.repairId, b.build, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
-    [checkId],
+    'SELECT c.bikeId, c.sheetHash, c.state, c.repairId, b.build, (SELECT COUNT(*) FROM mark m WHERE m.id IN (?)) AS known, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
+    [markIds, checkId],
   )) as Row[];
   const [check] = rows;
   if (!check) throw new RefusedError('not-found', { what: 'check' });
   const parts = rows.flatMap(({ kind, position }) => (kind === null ? [] : [{ kind, position }]));
   const { sheet } = await sheetByHash(tx, check.sheetHash);
-  return { check, asked: new Set(askedOf(sheet, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key)) };
+  return {
+    check,
+    hasKnown: Number(check.known) > 0,
+    asked: new Set(askedOf(sheet, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key)),
+  };
 }

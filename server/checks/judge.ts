@@ -9,7 +9,7 @@ import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
-import type { PersonRow } from '@cadre/server/people/entities';
+import type { Author } from '@cadre/server/people';
 import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
 import { orRefuse, type NewEvent } from '@cadre/server/records';
 import { repairEntity } from '@cadre/server/repairs/entities';
@@ -27,7 +27,7 @@ export async function putRightBefore(tx: EntityManager, bikeId: string, since: n
 }
 
 /** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
-export async function judgeSigned(tx: EntityManager, check: CheckRow, author: PersonRow, signedAt: number): Promise<NewEvent> {
+export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Author, signedAt: number): Promise<NewEvent> {
   const bike = await findBike(tx, check.bikeId);
   const { sheet } = await sheetByHash(tx, check.sheetHash);
   const { policy } = await currentPolicy(tx);
@@ -106,7 +106,7 @@ interface ReLookContext {
   readonly facts: { readonly findings: readonly Finding[] };
   readonly standings: ReturnType<typeof foldMarks>;
   readonly complete: boolean;
-  readonly author: PersonRow;
+  readonly author: Author;
   readonly policy: PolicyVersion;
   readonly signedAt: number;
 }

@@ -111,9 +111,10 @@ export class Checks {
       // The marks' own ids tell a repeat: the batch they come in may differ each time.
       { chain: chainOfBikeOf('check', 'bike_check', checkId), id: newId(), request: body, author: actor.id },
       async (tx) => {
-        const marks = await this.newOnes(tx, checkId, body.marks);
+        const markIds = body.marks.map((mark) => mark.id);
+        const { check, asked, hasKnown } = await checkInHand(tx, checkId, markIds);
+        const marks = hasKnown || new Set(markIds).size < markIds.length ? await this.newOnes(tx, checkId, body.marks) : body.marks;
         if (marks.length === 0) return [];
-        const { check, asked } = await checkInHand(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         for (const author of new Set(marks.map((mark) => mark.author))) await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');

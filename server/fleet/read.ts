@@ -1,8 +1,10 @@
 import type { EntityManager } from 'typeorm';
-import type { Bike, Rack } from '@cadre/contract/fleet';
+import type { Bike, Rack, Wall } from '@cadre/contract/fleet';
 import type { Fitted, FittedPart } from '@cadre/core/catalogue';
 import type { FitList } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
+import { RE_LOOK_KEY } from '@cadre/core/repairs';
+import { jsonOf } from '@cadre/server/database';
 import { RefusedError } from '@cadre/server/records';
 import { bikeEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
 
@@ -13,6 +15,8 @@ interface TellingRow extends Omit<BikeRow, 'build' | 'own' | 'fit'> {
   readonly fit: string;
   readonly facts: string | null;
   readonly openCheckId: string | null;
+  /** The parts on record: kind, position and markings of each; the database nests a JSON column as what it is. */
+  readonly fitted: unknown;
 }
 
 const COLUMNS =
@@ -22,7 +26,7 @@ const COLUMNS =
  * One statement for any number of bikes, past the mapper: the wall tells thousands at once and is the first
  * thing everybody waits for.
  */
-const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL AND c.sheetHash IN (SELECT v.hash FROM sheet_version v WHERE v.clears = 1)`;
+const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId, (SELECT JSON_ARRAYAGG(JSON_ARRAY(p.kind, f.position, p.markings)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL AND c.sheetHash IN (SELECT v.hash FROM sheet_version v WHERE v.clears = 1)`;
 
 /** Texts many bikes share (a model's build, no facts at all) are read once for a whole telling. */
 function readerOf(): <T>(text: string) => T {
@@ -41,19 +45,27 @@ export interface PartsNow {
 }
 export const NO_PARTS: PartsNow = { parts: [], marked: {} };
 
-/** The parts on record as fitted now, by bike: of these bikes, or of all. */
-export async function partsByBike(tx: EntityManager, bikeIds: readonly string[] | null): Promise<ReadonlyMap<string, PartsNow>> {
+/** The parts on record as fitted now, by bike. */
+export async function partsByBike(tx: EntityManager, bikeIds: readonly string[]): Promise<ReadonlyMap<string, PartsNow>> {
+  if (bikeIds.length === 0) return new Map();
   const rows = (await tx.query(
-    `SELECT DISTINCT f.bikeId, p.kind, f.position, p.markings FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ${bikeIds ? 'AND f.bikeId IN (?)' : ''} ORDER BY f.bikeId, p.kind, f.position, p.markings`,
-    bikeIds ? [bikeIds] : [],
+    'SELECT DISTINCT f.bikeId, p.kind, f.position, p.markings FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL AND f.bikeId IN (?)',
+    [bikeIds],
   )) as (FittedPart & { bikeId: string; markings: string })[];
-  const byBike = new Map<string, PartsNow>();
-  for (const { bikeId, kind, position, markings } of rows) {
-    const { parts, marked } = byBike.get(bikeId) ?? NO_PARTS;
-    const known = parts.some((part) => part.kind === kind && part.position === position);
-    byBike.set(bikeId, { parts: known ? parts : [...parts, { kind, position }], marked: { ...marked, ...(JSON.parse(markings) as FitList) } });
-  }
-  return byBike;
+  const byBike = new Map<string, FittedRow[]>();
+  for (const { bikeId, kind, position, markings } of rows)
+    byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, jsonOf<FitList>(markings)]]);
+  return new Map([...byBike].map(([id, own]) => [id, partsNow(own)]));
+}
+
+type FittedRow = readonly [kind: FittedPart['kind'], position: FittedPart['position'], markings: unknown];
+
+/** Each place once, and all that is marked. */
+function partsNow(rows: readonly FittedRow[]): PartsNow {
+  const place = ([kind, position, markings]: FittedRow): string => `${kind}\n${position}\n${JSON.stringify(markings)}`;
+  const inOrder = [...rows].sort((a, b) => (place(a) < place(b) ? -1 : 1));
+  const parts = new Map(inOrder.map(([kind, position]) => [`${kind}@${position}`, { kind, position }]));
+  return { parts: [...parts.values()], marked: Object.assign({}, ...inOrder.map(([, , markings]) => jsonOf<FitList>(markings))) as FitList };
 }
 
 /** What a sheet's rules look at: the bike as it is built, and the parts on record. */
@@ -61,7 +73,8 @@ export async function fittedOf(tx: EntityManager, bike: Pick<BikeRow, 'id' | 'bu
   return { build: bike.build, parts: (await partsByBike(tx, [bike.id])).get(bike.id)?.parts ?? [] };
 }
 
-function bikeOf(row: TellingRow, parts: ReadonlyMap<string, PartsNow>, read: ReturnType<typeof readerOf>): Bike {
+function bikeOf(row: TellingRow, read: ReturnType<typeof readerOf>): Bike {
+  const { parts, marked } = row.fitted === null ? NO_PARTS : partsNow(jsonOf<FittedRow[]>(row.fitted));
   return {
     id: row.id,
     tag: row.tag,
@@ -76,8 +89,8 @@ function bikeOf(row: TellingRow, parts: ReadonlyMap<string, PartsNow>, read: Ret
     build: read(row.build),
     own: read(row.own),
     fit: read(row.fit),
-    parts: [...(parts.get(row.id)?.parts ?? [])],
-    marked: { ...parts.get(row.id)?.marked },
+    parts: [...parts],
+    marked: { ...marked },
     whereabouts: row.whereabouts,
     version: row.version,
     facts: row.facts === null ? (NO_FACTS as Bike['facts']) : read(row.facts),
@@ -88,19 +101,16 @@ function bikeOf(row: TellingRow, parts: ReadonlyMap<string, PartsNow>, read: Ret
 /** Every bike as the interface tells it, in the order of tags. */
 export async function describeFleet(tx: EntityManager): Promise<Bike[]> {
   const rows = (await tx.query(`${TELLING} GROUP BY b.id ORDER BY b.tag`)) as TellingRow[];
-  const parts = await partsByBike(tx, null);
   const read = readerOf();
-  return rows.map((row) => bikeOf(row, parts, read));
+  return rows.map((row) => bikeOf(row, read));
 }
 
 /** Bikes as the interface tells them, in the order given. */
 export async function describeBikes(tx: EntityManager, bikes: readonly { readonly id: string }[]): Promise<Bike[]> {
   if (bikes.length === 0) return [];
   const rows = (await tx.query(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [bikes.map((bike) => bike.id)])) as TellingRow[];
-  const ids = bikes.map((bike) => bike.id);
-  const parts = await partsByBike(tx, ids);
   const read = readerOf();
-  const byId = new Map(rows.map((row) => [row.id, bikeOf(row, parts, read)]));
+  const byId = new Map(rows.map((row) => [row.id, bikeOf(row, read)]));
   return bikes.flatMap((bike) => byId.get(bike.id) ?? []);
 }
 
@@ -111,8 +121,50 @@ export async function findBike(tx: EntityManager, id: string): Promise<BikeRow> 
 }
 
 export async function describeBike(tx: EntityManager, id: string): Promise<Bike> {
-  const [bike] = await describeBikes(tx, [await findBike(tx, id)]);
-  return bike as Bike;
+  const [bike] = await describeBikes(tx, [{ id }]);
+  if (!bike) throw new RefusedError('not-found', { what: 'bike' });
+  return bike;
+}
+
+/** Names and counts that every view needs: who there is, the policy in force, how many versions of checklists were published. */
+export async function smallThings(tx: EntityManager): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
+  // Past the mapper: three statements' worth of next to nothing in one.
+  const rows = (await tx.query(
+    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'sheets', COUNT(*), '' FROM sheet_version WHERE `key` <> ?",
+    [RE_LOOK_KEY],
+  )) as { what: 'person' | 'policy' | 'sheets'; id: string; name: string }[];
+  const of = (what: string) => rows.filter((row) => row.what === what);
+  return {
+    people: of('person').map(({ id, name }) => ({ id, name })),
+    policyHash: of('policy')[0]?.id ?? '',
+    sheetVersions: Number(of('sheets')[0]?.id ?? 0),
+  };
+}
+
+/** Every site with its racks and their hooks, in order. */
+export async function describePlaces(tx: EntityManager): Promise<Pick<Wall, 'sites' | 'racks'>> {
+  const rows = (await tx.query(
+    'SELECT s.id AS siteId, s.name AS site, s.timeZone, s.opensAt, r.id AS rackId, r.name AS rack, r.position, h.id AS hookId, h.number FROM site s LEFT JOIN rack r ON r.siteId = s.id LEFT JOIN hook h ON h.rackId = r.id ORDER BY s.name, r.position, r.id, h.number',
+  )) as {
+    siteId: string;
+    site: string;
+    timeZone: string;
+    opensAt: string;
+    rackId: string | null;
+    rack: string;
+    position: number;
+    hookId: string | null;
+    number: number;
+  }[];
+  const sites = new Map(rows.map(({ siteId, site, timeZone, opensAt }) => [siteId, { id: siteId, name: site, timeZone, opensAt }]));
+  const racks = new Map<string, Rack>();
+  for (const { rackId, siteId, rack, position, hookId, number } of rows) {
+    if (rackId === null) continue;
+    const known = racks.get(rackId) ?? { id: rackId, siteId, name: rack, order: position, hooks: [] };
+    racks.set(rackId, known);
+    if (hookId !== null) known.hooks.push({ id: hookId, number });
+  }
+  return { sites: [...sites.values()], racks: [...racks.values()].sort((a, b) => a.order - b.order) };
 }
 
 export async function describeRacks(tx: EntityManager): Promise<Rack[]> {

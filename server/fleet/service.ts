@@ -5,16 +5,14 @@ import { fitIssues, fitItem, inheritFit, type Build, type FitList } from '@cadre
 import type { FieldIssue } from '@cadre/core/errors';
 import { MARKINGS_AT_STAND } from '@cadre/core/measures';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
-import { countPublished, currentPolicy } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { personEntity } from '@cadre/server/people/entities';
 import { factsOf } from '@cadre/server/projection';
 import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
 import { documentOf, dueByBuild, modelById, refuseBike, type Wanted } from './bike-document';
-import { bikeEntity, modelEntity, siteEntity } from './entities';
+import { bikeEntity, modelEntity } from './entities';
 import { modelOf } from './models';
-import { describeBike, describeBikes, describeFleet, describeRacks, findBike } from './read';
+import { describeBike, describeBikes, describeFleet, describePlaces, findBike, smallThings } from './read';
 
 /** What speaks against keeping these markings: not one the stand keeps, stated already, out of range, a least over its most. */
 function markingIssues(known: FitList, noted: FitList, build: Build): readonly FieldIssue[] {
@@ -42,14 +40,11 @@ export class Fleet {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     return {
-      sites: await tx.getRepository(siteEntity).find({ order: { name: 'ASC' } }),
-      racks: await describeRacks(tx),
+      ...(await describePlaces(tx)),
       models: (await tx.getRepository(modelEntity).find({ order: { name: 'ASC' } })).map(modelOf),
       groups: await groupsAround(tx, this.now()),
       bikes: await describeFleet(tx),
-      people: await tx.getRepository(personEntity).find({ select: { id: true, name: true } }),
-      policyHash: (await currentPolicy(tx)).hash,
-      sheetVersions: await countPublished(tx),
+      ...(await smallThings(tx)),
       now: this.now(),
     };
   }

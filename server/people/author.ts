@@ -5,8 +5,14 @@ import { requireAct, type Actor } from './actor';
 import { personEntity, type PersonRow } from './entities';
 import { mayDeliverFor } from './sessions';
 
+export type Author = Pick<PersonRow, 'id' | 'role' | 'trainee'>;
+
 /** Who gave it: a person of this program, allowed the act, who has signed in on the device it comes from. */
-export async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: Act): Promise<PersonRow> {
+export async function authorOf(tx: EntityManager, actor: Actor, authorId: string, act: Act): Promise<Author> {
+  if (authorId === actor.id) {
+    requireAct(actor, act);
+    return actor;
+  }
   const author = await tx.getRepository(personEntity).findOneBy({ id: authorId });
   if (!author || !(await mayDeliverFor(tx, actor, authorId))) throw new RefusedError('act.not-allowed', { act, author: authorId });
   requireAct(author, act);

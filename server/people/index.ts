@@ -1,4 +1,4 @@
 export { requireAct, type Actor } from './actor';
-export { authorOf } from './author';
+export { authorOf, type Author } from './author';
 export { People } from './service';
 export { mayDeliverFor, personOf, Sessions } from './sessions';

@@ -1,3 +1,4 @@
+import { canonicalJson } from '@cadre/core/records';
 import { In, MoreThan, type EntityManager } from 'typeorm';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { checkEntity } from '@cadre/server/checks/entities';
@@ -5,7 +6,7 @@ import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, type 
 import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
 import type { BikeDocument, EntryBodies, GroupDocument } from '@cadre/server/records';
 import { outingGroupEntity, type OutingGroupRow } from '@cadre/server/schedule/entities';
-import { refreshBikeState } from './bike-state';
+import { refreshRebuilt } from './bike-state';
 
 /** The row of a bike's document; entries from before there were models name none. */
 function bikeRowOf(bike: BikeDocument): Omit<BikeRow, 'whereabouts' | 'version'> {
@@ -37,18 +38,30 @@ export async function bikeChanged(tx: EntityManager, body: EntryBodies['bike.cha
   if (body.due) await endValidity(tx, [id], at);
 }
 
+/** Bikes get their new builds in one statement however many they are: everybody at the program waits meanwhile. */
+async function rebuilt(tx: EntityManager, bikes: EntryBodies['model.changed']['bikes']): Promise<void> {
+  if (bikes.length === 0) return;
+  const rows = bikes.map((_, at) => (at === 0 ? 'SELECT ? AS id, ? AS build' : 'SELECT ?, ?')).join(' UNION ALL ');
+  await tx.query(
+    `UPDATE bike b JOIN (${rows}) AS n ON n.id = b.id SET b.build = n.build, b.version = b.version + 1`,
+    bikes.flatMap((bike) => [bike.id, canonicalJson(bike.build)]),
+  );
+}
+
 export async function modelChanged(tx: EntityManager, body: EntryBodies['model.changed'], at: Date, now: number): Promise<void> {
   const { id, name, build, fit } = body.model;
   await tx.getRepository(modelEntity).update({ id }, { name, build, fit, version: () => 'version + 1' } as object);
   await tx.getRepository(bikeEntity).update({ modelId: id }, { model: name });
-  for (const bike of body.bikes)
-    await tx.getRepository(bikeEntity).update({ id: bike.id }, { build: bike.build, version: () => 'version + 1' } as object);
-  await endValidity(
+  const due = body.bikes.filter((bike) => bike.due).map((bike) => bike.id);
+  await rebuilt(tx, body.bikes);
+  await endValidity(tx, due, at);
+  await refreshRebuilt(
     tx,
-    body.bikes.filter((bike) => bike.due).map((bike) => bike.id),
-    at,
+    body.bikes.map((bike) => bike.id),
+    new Set(due),
+    at.getTime(),
+    now,
   );
-  for (const bike of body.bikes) await refreshBikeState(tx, bike.id, now);
 }
 
 export async function rackChanged(tx: EntityManager, body: EntryBodies['rack.changed']): Promise<void> {

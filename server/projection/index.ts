@@ -1,4 +1,4 @@
 export { measuredStandings } from './measured-standings';
-export { factsOf, findingOf, markOf } from './bike-state';
+export { factsOf, gatherFacts, findingOf, markOf } from './bike-state';
 export { projector } from './projector';
 export { waitOf } from './wait-rows';

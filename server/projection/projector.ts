@@ -11,7 +11,7 @@ import type { BikeDocument, Projector, StoredEvent } from '@cadre/server/records
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
 import { outingGroupEntity } from '@cadre/server/schedule/entities';
 import { waitEntity } from '@cadre/server/waits/entities';
-import { refreshBikeState, refreshDraftStops } from './bike-state';
+import { refreshBikeState, refreshDraftStops, refreshSigned } from './bike-state';
 import { checkAmended, keepFindings } from './check-rows';
 import { competenceSet, draftSaved } from './program-rows';
 import { mishapReported } from './mishap-rows';
@@ -327,11 +327,17 @@ async function applyOne(tx: EntityManager, entry: StoredEvent): Promise<void> {
   await apply(tx, entry);
   // A bike just added has its facts, and a hook says nothing of fitness.
   if (bikeId === null || entry.kind === 'bike.added' || (entry.kind === 'bike.hung' && !overran)) return;
-  if (before && !overran && entry.kind === 'check.marked') {
-    await refreshDraftStops(tx, bikeId, before.facts, entry.recordedAt);
+  const stands = before && !overran ? before.facts : null;
+  // A check that was begun says nothing yet.
+  if (stands && entry.kind === 'check.opened') return;
+  if (stands && entry.kind === 'check.marked') {
+    await refreshDraftStops(tx, bikeId, stands, entry.recordedAt);
     return;
   }
-  const facts = await refreshBikeState(tx, bikeId, entry.recordedAt);
+  const facts =
+    stands && entry.kind === 'check.signed'
+      ? await refreshSigned(tx, bikeId, stands, entry.recordedAt)
+      : await refreshBikeState(tx, bikeId, entry.recordedAt);
   if (needsHold(facts, entry.recordedAt)) {
     await beginHold(tx, bikeId, entry);
     await refreshBikeState(tx, bikeId, entry.recordedAt);

@@ -5,6 +5,7 @@ import type { EntryBodies, StoredEvent } from './bodies';
 import type { Chain } from './chain';
 import { hashOf, sha256 } from './digest';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
+import { beginUnder } from './policy-in-force';
 import { duplicateAsRefusal, isDuplicate, RefusedError } from './refusal';
 import { storedEvent } from './stored-event';
 
@@ -126,6 +127,7 @@ export class EventLog {
     )) as [Pick<Head, 'policyHash' | 'requestHash'> & { readonly chain: string | null }];
     // The bike went to another site while the lock was waited for.
     if (known.chain !== head.chain && known.requestHash === null) throw new ChainMoved();
+    beginUnder(tx, known.policyHash);
     return { ...head, policyHash: known.policyHash, requestHash: known.requestHash };
   }
 

@@ -18,20 +18,25 @@ export async function findRound(tx: EntityManager, id: string): Promise<RoundRow
   return row;
 }
 
-/** Every version of the sheets a round may be done with: the one it names, or whatever is a whole ride-out. */
-async function hashesOf(tx: EntityManager, sheetKey: string | null): Promise<readonly string[]> {
-  const rows = (await tx.query(
-    sheetKey === null ? 'SELECT hash FROM sheet_version WHERE clears = 1' : 'SELECT hash FROM sheet_version WHERE `key` = ?',
-    sheetKey === null ? [] : [sheetKey],
-  )) as { hash: string }[];
-  if (sheetKey !== null) return rows.map((row) => row.hash);
-  const sheets = await Promise.all(rows.map((row) => sheetByHash(tx, row.hash)));
-  return sheets.filter(({ sheet }) => !sheet.afterRideOut).map(({ hash }) => hash);
+interface SheetKnown {
+  readonly hash: string;
+  readonly key: string;
+  readonly clears: number | boolean;
+}
+
+/** Of the versions there are, those a round may be done with: of the sheet it names, or of whatever is a whole ride-out. */
+async function sheetsOf(tx: EntityManager, known: readonly SheetKnown[], sheetKey: string | null): Promise<readonly SheetKnown[]> {
+  if (sheetKey !== null) return known.filter((each) => each.key === sheetKey);
+  const whole: SheetKnown[] = [];
+  // Versions are read once and then known.
+  for (const each of known) if (each.clears && !(await sheetByHash(tx, each.hash)).sheet.afterRideOut) whole.push(each);
+  return whole;
 }
 
 interface LookRow {
   readonly id: string;
   readonly bikeId: string;
+  readonly sheetHash: string;
   readonly state: 'open' | 'signed';
   readonly openedBy: string;
   readonly openedAt: Date;
@@ -56,20 +61,58 @@ async function markedIn(tx: EntityManager, checkIds: readonly string[]): Promise
   return new Map([...byCheck].map(([id, { by, at, found }]) => [id, { by, at, found: found.size }]));
 }
 
-async function looksOf(tx: EntityManager, round: RoundRow, hashes: readonly string[], clears: boolean): Promise<RoundLook[]> {
-  if (hashes.length === 0) return [];
-  const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: round.siteId });
-  // A ride-out begun on an earlier day says nothing of this round; a season's work does.
-  const openSince = clears ? new Date(startOfSiteDay(round.madeAt.getTime(), timeZone)) : new Date(0);
-  const until = round.closedAt ?? new Date(8.64e15 / 1000);
-  const rows = (await tx.query(
-    "SELECT id, bikeId, state, openedBy, openedAt, signedBy, signedAt, complete FROM bike_check WHERE bikeId IN (?) AND sheetHash IN (?) AND repairId IS NULL AND amends IS NULL AND ((state = 'open' AND openedAt >= ?) OR (state = 'signed' AND signedAt >= ? AND signedAt <= ?)) ORDER BY COALESCE(signedAt, '9999-01-01'), openedAt, id",
-    [round.bikeIds, hashes, openSince, round.madeAt, until],
-  )) as LookRow[];
+const NEVER_CLOSED = 8.64e15 / 1000;
+
+/** Everything several rounds are told from, in a handful of statements however many rounds there are. */
+interface Sources {
+  readonly sheets: readonly SheetKnown[];
+  readonly zones: ReadonlyMap<string, string>;
+  readonly checks: readonly LookRow[];
+  readonly marked: ReadonlyMap<string, { readonly by: string; readonly at: number; readonly found: number }>;
+  readonly paces: readonly PaceRow[];
+}
+
+interface PaceRow {
+  readonly siteId: string;
+  readonly sheetHash: string;
+  readonly by: string;
+  readonly openedAt: Date;
+  readonly signedAt: Date;
+}
+
+async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Sources> {
+  const sheets = (await tx.query('SELECT hash, `key`, clears FROM sheet_version WHERE publishedAt IS NOT NULL')) as SheetKnown[];
+  const sites = await tx.getRepository(siteEntity).find();
+  const bikeIds = [...new Set(rounds.flatMap((round) => round.bikeIds))];
+  const since = new Date(Math.min(...rounds.map((round) => round.madeAt.getTime())));
+  const checks =
+    bikeIds.length === 0
+      ? []
+      : ((await tx.query(
+          "SELECT id, bikeId, sheetHash, state, openedBy, openedAt, signedBy, signedAt, complete FROM bike_check WHERE bikeId IN (?) AND repairId IS NULL AND amends IS NULL AND (state = 'open' OR (state = 'signed' AND signedAt >= ?)) ORDER BY COALESCE(signedAt, '9999-01-01'), openedAt, id",
+          [bikeIds, since],
+        )) as LookRow[]);
+  const paces = (await tx.query(
+    "SELECT * FROM (SELECT b.siteId, c.sheetHash, c.signedBy AS `by`, c.openedAt, c.signedAt, ROW_NUMBER() OVER (PARTITION BY b.siteId, c.sheetHash ORDER BY c.signedAt DESC) AS place FROM bike_check c JOIN bike b ON b.id = c.bikeId WHERE c.state = 'signed' AND c.amends IS NULL AND c.signedAt >= ?) AS lately WHERE place <= ? ORDER BY signedAt DESC",
+    [new Date(now - PACE_DAYS * DAY_MS), PACE_CHECKS],
+  )) as PaceRow[];
   const marked = await markedIn(
     tx,
-    rows.map((row) => row.id),
+    checks.map((row) => row.id),
   );
+  return { sheets, zones: new Map(sites.map((site) => [site.id, site.timeZone])), checks, marked, paces };
+}
+
+function looksOf(round: RoundRow, { zones, checks, marked }: Sources, hashes: ReadonlySet<string>, clears: boolean): RoundLook[] {
+  // A ride-out begun on an earlier day says nothing of this round; a season's work does.
+  const openSince = clears ? startOfSiteDay(round.madeAt.getTime(), zones.get(round.siteId) ?? 'UTC') : 0;
+  const until = round.closedAt?.getTime() ?? NEVER_CLOSED;
+  const bikes = new Set(round.bikeIds);
+  const rows = checks.filter(({ bikeId, sheetHash, state, openedAt, signedAt }) => {
+    if (!bikes.has(bikeId) || !hashes.has(sheetHash)) return false;
+    if (state === 'open') return openedAt.getTime() >= openSince;
+    return signedAt !== null && signedAt >= round.madeAt && signedAt.getTime() <= until;
+  });
   const byBike = new Map<string, RoundLook>();
   for (const row of rows) {
     const marks = marked.get(row.id);
@@ -92,29 +135,33 @@ async function looksOf(tx: EntityManager, round: RoundRow, hashes: readonly stri
 }
 
 /** Minutes a bike at this site lately, on the sheets of the round. */
-async function paceOf(tx: EntityManager, round: RoundRow, hashes: readonly string[], now: number): Promise<number[]> {
-  if (hashes.length === 0) return [];
-  const rows = (await tx.query(
-    "SELECT c.signedBy AS `by`, c.openedAt, c.signedAt FROM bike_check c JOIN bike b ON b.id = c.bikeId WHERE c.sheetHash IN (?) AND c.state = 'signed' AND c.amends IS NULL AND c.signedAt >= ? AND b.siteId = ? ORDER BY c.signedAt DESC LIMIT ?",
-    [hashes, new Date(now - PACE_DAYS * DAY_MS), round.siteId, PACE_CHECKS],
-  )) as { by: string; openedAt: Date; signedAt: Date }[];
-  return [...minutesEach(rows.map((row) => ({ by: row.by, openedAt: row.openedAt.getTime(), signedAt: row.signedAt.getTime() })))];
+function paceOf(round: RoundRow, { paces }: Sources, hashes: ReadonlySet<string>): number[] {
+  const own = paces.filter((row) => row.siteId === round.siteId && hashes.has(row.sheetHash)).slice(0, PACE_CHECKS);
+  return [...minutesEach(own.map((row) => ({ by: row.by, openedAt: row.openedAt.getTime(), signedAt: row.signedAt.getTime() })))];
 }
 
-export async function describeRound(tx: EntityManager, round: RoundRow, now: number): Promise<Round> {
-  const hashes = await hashesOf(tx, round.sheetKey);
-  const clears = round.sheetKey === null || Boolean((await Promise.all(hashes.slice(0, 1).map((hash) => sheetByHash(tx, hash))))[0]?.sheet.clears);
-  return {
-    ...round,
-    bikeIds: [...round.bikeIds],
-    people: [...round.people],
-    undone: round.undone.map((each) => ({ ...each })),
-    deadline: round.deadline.getTime(),
-    madeAt: round.madeAt.getTime(),
-    closedAt: round.closedAt?.getTime() ?? null,
-    looks: await looksOf(tx, round, hashes, clears),
-    minutes: await paceOf(tx, round, hashes, now),
-  };
+/** Rounds as the interface tells them, in the order given. */
+export async function describeRounds(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Round[]> {
+  if (rounds.length === 0) return [];
+  const sources = await sourcesOf(tx, rounds, now);
+  const described: Round[] = [];
+  for (const round of rounds) {
+    const sheets = await sheetsOf(tx, sources.sheets, round.sheetKey);
+    const hashes = new Set(sheets.map((each) => each.hash));
+    const clears = round.sheetKey === null || Boolean(sheets[0]?.clears);
+    described.push({
+      ...round,
+      bikeIds: [...round.bikeIds],
+      people: [...round.people],
+      undone: round.undone.map((each) => ({ ...each })),
+      deadline: round.deadline.getTime(),
+      madeAt: round.madeAt.getTime(),
+      closedAt: round.closedAt?.getTime() ?? null,
+      looks: looksOf(round, sources, hashes, clears),
+      minutes: paceOf(round, sources, hashes),
+    });
+  }
+  return described;
 }
 
 export function standingRoundOf(row: StandingRoundRow): StandingRound {

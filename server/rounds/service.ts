@@ -11,7 +11,7 @@ import { requireAct, type Actor } from '@cadre/server/people';
 import { chainNamed, chainOfSentSite, chainOfSiteOf, RefusedError, type EventLog } from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
 import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entities';
-import { describeRound, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
+import { describeRounds, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
 
 const HOUR_MS = 3_600_000;
 /** A standing round is made so long before it is to be done: it is there when the first person comes in. */
@@ -30,8 +30,7 @@ export class Rounds {
   async list(actor: Actor): Promise<AnswerOf<typeof listRounds>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
-    const rounds = [];
-    for (const row of await roundsAround(tx, this.now())) rounds.push(await describeRound(tx, row, this.now()));
+    const rounds = await describeRounds(tx, await roundsAround(tx, this.now()), this.now());
     return { rounds, standing: (await standingRounds(tx)).map(standingRoundOf) };
   }
 
@@ -41,7 +40,8 @@ export class Rounds {
   }
 
   private async describe(tx: EntityManager, id: string): Promise<Round> {
-    return describeRound(tx, await findRound(tx, id), this.now());
+    const [round] = await describeRounds(tx, [await findRound(tx, id)], this.now());
+    return round as Round;
   }
 
   /** Every bike once, of this site, and a sheet that exists. */
