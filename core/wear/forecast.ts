@@ -41,13 +41,13 @@ const NOISE_WEIGHT = 2;
 /** From so many readings on the newest half of them has a line of its own. */
 const LATELY_FROM = 5;
 /** What the variance of line and level is worth: a line found from noise that was drawn towards the fleet's is surer than that noise says. Found by the back-test. */
-const LINE_VARIANCE = 0.76;
+const LINE_VARIANCE = 0.64;
 /** Noise found from few readings may be more: the tails are as heavy as after so many. Found by the back-test. */
 const NOISE_FREEDOM = 9;
 /** A fleet's rates are known from a few dozen parts: their variance is a little more than those say. Found by the back-test. */
 const FLEET_DOUBT = 1.15;
 /** From its last reading on a pace differs from the whole line's by so many times what thirds of a life do. Found by the back-test. */
-const FROM_NOW_ON = 1.8;
+const FROM_NOW_ON = 1.76;
 const OWN_LINE = 3;
 /** A line this many standard deviations off the fleet's rate says that the fleet knows little of this part. */
 const AT_ODDS = 2;
@@ -137,7 +137,7 @@ export function forecastWear(points: readonly WearPoint[], limit: number, worse:
   const mean = worn.reduce((sum, point) => sum + point.usage, 0) / worn.length;
   const atMean = middle(worn.map((point) => point.value - rate * point.usage)) + rate * mean;
   const own = changesOf([worn], Math.sqrt(noiseVariance(worn, rate, known)));
-  const changes = own === null ? known.changes : Math.sqrt((known.changes ** 2 + 2 * own ** 2) / 3);
+  const changes = own === null ? known.changes : Math.sqrt((2 * known.changes ** 2 + own ** 2) / 3);
   const lately = latelyOf(worn, rate, noiseVariance(worn, rate, known), changes);
   const freedom = NOISE_FREEDOM + Math.max(0, worn.length - 2);
   const heavy = (z: number): number => z * (1 + (z * z + 1) / (4 * freedom));
