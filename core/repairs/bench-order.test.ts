@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { faultyMorning, HOUR, NOON, smallBench } from '@cadre/core/testing';
+import { lacking } from './pick-for-groups';
 import { benchOrder, departures, readyTimes, type Bench, type BenchJob } from './index';
 
 const MINUTE = 60_000;
@@ -79,6 +80,7 @@ describe('the order of the bench', () => {
     const jobs = [job('both', { needs: [{ itemId: 'pads', count: 2 }] })];
     const kept = (onHand: number) => departures(bench(jobs, { shelf: new Map([['pads', { onHand, leadDays: 3 }]]) }), jobs)[0]?.ready;
     expect([kept(2), kept(1)]).toEqual([1, 0]);
+    expect([2, 1].map((onHand) => lacking(jobs[0] as BenchJob, new Map([['pads', onHand]])))).toEqual([null, 'pads']);
     const order = (onHand: number) => said(bench(jobs, { shelf: new Map([['pads', { onHand, leadDays: 3 }]]) }));
     expect([order(2), order(1)]).toEqual([['both for-group'], ['both lacks-part']]);
   });
@@ -134,6 +136,13 @@ describe('the order of the bench', () => {
       if (ours > first) better += 1;
     }
     expect(better).toBeGreaterThanOrEqual(38);
+  });
+
+  it.each([11, 13, 26, 38, 175])('finds the best order where a bike is ready exactly as its group goes (bench %d)', (seed) => {
+    const small = smallBench(seed);
+    const of = { ...small, jobs: small.jobs.map((each) => ({ ...each, minutes: Math.max(15, Math.round(each.minutes / 15) * 15) })) };
+    const sum = (order: readonly BenchJob[]): number => departures(of, order).reduce((all, each) => all + each.ready, 0);
+    expect(sum(benchOrder(of).map((place) => place.job))).toBe(Math.max(...orders(of.jobs).map(sum)));
   });
 
   it('comes within a percent of the best order there is, on benches small enough to try every one', () => {

@@ -51,7 +51,7 @@ export function improved(bench: Bench, picked: readonly Picked[]): readonly Pick
   const better = (): readonly BenchJob[] | null => {
     // The same either way: where the search ends is a matter of time, not of right and wrong.
     for (let from = 0; from < Math.min(order.length, first.length + DEEP); from += 1)
-      // The same either way, as above.
+      // The same either way: as above.
       for (let to = 0; to < Math.min(order.length, first.length + 1, DEEP); to += 1) {
         if (to === from) continue;
         // The same either way: one try more or less.
