@@ -29,6 +29,7 @@ function gaining(bench: Bench, order: readonly BenchJob[]): readonly Picked[] {
     const lines = after
       .filter(({ group }) => group.siteId === job.siteId && readyAt <= group.outAt)
       .flatMap(({ group, wants }) =>
+        // The same either way: the first line a bike serves gets it, or one before it did.
         wants.filter(({ want, cleared }) => cleared > 0 && servesOn(bench, job, want)).map(({ want }) => ({ group, want })),
       );
     const [line] = lines;
