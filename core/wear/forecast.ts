@@ -60,7 +60,7 @@ function normalQuantile(p: number): number {
   const tail = Math.min(p, 1 - p);
   const t = Math.sqrt(-2 * Math.log(tail));
   const z = t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
-  return p < 0.5 ? -z : z;
+  return Math.sign(p - 0.5) * z;
 }
 
 function refusals(points: readonly WearPoint[], limit: number, prior: WearPrior): readonly FieldIssue[] {
