@@ -41,6 +41,8 @@ describe('the wear of a part', () => {
     expect(two.basis).toBe('shared');
     expect(two.rate > PRIOR.rate && two.rate < 0.002).toBe(true);
   });
+  it('may be one of a fleet whose pace never changes', () =>
+    expect(forecast(points([0, 0], [500, 0.5]), 1.5, 'more', { ...PRIOR, changes: 0 }).left).toBeGreaterThan(0));
   it('that seems to heal is drawn towards the fleet, and never wears backwards', () => {
     const told = forecast(points([0, 0.5], [500, 0.45], [900, 0.48]), 1.5, 'more', PRIOR);
     expect(told.basis).toBe('shared');
