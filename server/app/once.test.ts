@@ -1,11 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
+import { openIntake } from '@cadre/contract/intake';
 import { reportMishap } from '@cadre/contract/mishaps';
 import { ROUTES } from '@cadre/contract/routes';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import type { Bike } from '@cadre/contract/fleet';
-import { faulty } from '@cadre/test-world/builders';
-import { World } from '../../testing/world';
+import { verifyRecord } from '@cadre/server/records';
+import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
+import { refusalOf, World } from '../../testing/world';
 import { RELEASABLE, WRITE_ACTS, type Asking, type WriteAct } from '../../testing/write-acts';
 
 let world: World;
@@ -117,6 +119,25 @@ describe('an act sent twice', () => {
     await world.as('desk').send(reportMishap, { params: { id: bike.id }, body: { id: newId(), kind: 'crash', note: '', at: world.clock.now } });
     const again = await said();
     expect(again).toMatchObject({ leak: first.leak, againAt: first.againAt });
+  });
+});
+
+describe('the id of an event that came before the last of its act', () => {
+  it('is refused to any other act, also to one on a thing that is not there', async () => {
+    const bike = await world.bike('ONE');
+    const body = { ...bikeFieldsOf('hybrid', { tag: 'ONF', siteId: world.siteId }) };
+    const opened = await world
+      .as('lead')
+      .send(openIntake, { body: { id: newId(), bikeId: newId(), bike: body, from: '', asking: 1, worth: 1, at: world.clock.now } });
+    const [inner] = await query<{ id: string }>(
+      `SELECT id FROM entry WHERE kind = 'bike.added' AND bikeId = '${opened.bike.id}' AND requestHash IS NULL`,
+    );
+    const crash = { id: inner?.id ?? '', kind: 'crash' as const, note: '', at: world.clock.now };
+    const before = await contents();
+    for (const id of [bike.id, newId()])
+      expect(await refusalOf(world.as('desk').send(reportMishap, { params: { id }, body: crash }))).toBe('409 conflict.id-reused');
+    expect(await contents()).toEqual(before);
+    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
   });
 });
 

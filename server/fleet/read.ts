@@ -15,7 +15,7 @@ interface TellingRow extends Omit<BikeRow, 'build' | 'own' | 'fit'> {
   readonly fit: string;
   readonly facts: string | null;
   readonly openCheckId: string | null;
-  /** The parts on record: kind, position and markings of each; the database nests a JSON column as what it is. */
+  /** The parts on record: kind, position and markings of each. */
   readonly fitted: unknown;
 }
 
@@ -53,8 +53,7 @@ export async function partsByBike(tx: EntityManager, bikeIds: readonly string[])
     [bikeIds],
   )) as (FittedPart & { bikeId: string; markings: string })[];
   const byBike = new Map<string, FittedRow[]>();
-  for (const { bikeId, kind, position, markings } of rows)
-    byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, jsonOf<FitList>(markings)]]);
+  for (const { bikeId, kind, position, markings } of rows) byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, markings]]);
   return new Map([...byBike].map(([id, own]) => [id, partsNow(own)]));
 }
 

@@ -1,4 +1,4 @@
-import type { DataSource, EntityManager } from 'typeorm';
+import { Between, IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { canonicalJson, entryText, GENESIS, type EntryKind } from '@cadre/core/records';
 import type { EntryBodies, StoredEvent } from './bodies';
@@ -39,15 +39,13 @@ export type Decide = (tx: EntityManager) => Promise<NewEvent | readonly NewEvent
 
 const DEADLOCK = new Set([1213, 1205]);
 const ATTEMPTS = 5;
-/** An act of more events than this does not exist. */
-const MOST_EVENTS = 5000;
 
 interface Head {
   readonly chain: string;
   readonly seq: number;
   readonly hash: string;
   readonly policyHash: string | null;
-  /** The request of an act done before under this id. */
+  /** The request of an act done before under this id; empty where the id is that of an event within another act. */
   readonly requestHash: string | null;
 }
 
@@ -122,7 +120,7 @@ export class EventLog {
       head = (await lock()) as Head;
     }
     const [known] = (await tx.query(
-      `SELECT (SELECT p.hash FROM policy_version p ORDER BY p.version DESC LIMIT 1) AS policyHash, (SELECT e.requestHash FROM entry e WHERE e.id = ?) AS requestHash, (${sql}) AS chain`,
+      `SELECT (SELECT p.hash FROM policy_version p ORDER BY p.version DESC LIMIT 1) AS policyHash, (SELECT COALESCE(e.requestHash, '') FROM entry e WHERE e.id = ?) AS requestHash, (${sql}) AS chain`,
       [act.id, ...values],
     )) as [Pick<Head, 'policyHash' | 'requestHash'> & { readonly chain: string | null }];
     // The bike went to another site while the lock was waited for.
@@ -135,7 +133,7 @@ export class EventLog {
   private async headOfDone(tx: EntityManager, act: Act): Promise<Head> {
     const done = await tx.getRepository(entryEntity).findOneBy({ id: act.id });
     if (!done) throw act.chain.missing();
-    return { chain: done.chain, seq: done.seq, hash: done.hash, policyHash: done.policyHash, requestHash: done.requestHash };
+    return { chain: done.chain, seq: done.seq, hash: done.hash, policyHash: done.policyHash, requestHash: done.requestHash ?? '' };
   }
 
   private async before(tx: EntityManager, act: Act, requestHash: string): Promise<Outcome> {
@@ -153,14 +151,10 @@ export class EventLog {
   /** The events of an act: its last, which has its id, and those before it back to the last of the act before. */
   private async eventsOf(tx: EntityManager, id: string): Promise<readonly StoredEvent[]> {
     const entries = tx.getRepository(entryEntity);
-    const last = await entries.findOneByOrFail({ id });
-    const events: EntryRow[] = [last];
-    for (let seq = last.seq - 1; seq > 0 && events.length < MOST_EVENTS; seq -= 1) {
-      const row = await entries.findOneByOrFail({ chain: last.chain, seq });
-      if (row.requestHash !== null) break;
-      events.unshift(row);
-    }
-    return events.map(storedEvent);
+    const { chain, seq } = await entries.findOneByOrFail({ id });
+    const before = await entries.findOne({ where: { chain, seq: LessThan(seq), requestHash: Not(IsNull()) }, order: { seq: 'DESC' } });
+    const own = await entries.find({ where: { chain, seq: Between((before?.seq ?? 0) + 1, seq) }, order: { seq: 'ASC' } });
+    return own.map(storedEvent);
   }
 
   private async append(tx: EntityManager, head: Head, act: Act, decided: readonly NewEvent[]): Promise<readonly StoredEvent[]> {
