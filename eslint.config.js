@@ -16,7 +16,10 @@ const ALL = ['core', 'contract', 'server', 'web', 'test-world'];
 /** A feature is reached through its index (and, in the server, its entities): never a file inside it. */
 const INSIDE = [
   { group: ['@cadre/*/*/*', '!@cadre/server/*/entities'], message: 'Import a feature through its index.' },
-  { group: ['../*/*', '!../*.json'], message: 'Import a feature through its index (@cadre/workspace/feature).' },
+  {
+    group: ['../*/*', '!../*.json'],
+    message: 'Import a feature through its index (@cadre/workspace/feature).',
+  },
 ];
 
 const boundaries = ALL.map((workspace) => ({
@@ -33,7 +36,12 @@ const boundaries = ALL.map((workspace) => ({
             message: `${workspace} does not import ${other}.`,
           })),
           ...(workspace === 'core'
-            ? [{ group: ['node:*', 'vue', 'express', 'typeorm', 'zod', 'zod/*'], message: 'core is plain: no platform, no framework.' }]
+            ? [
+                {
+                  group: ['node:*', 'vue', 'express', 'typeorm', 'zod', 'zod/*'],
+                  message: 'core is plain: no platform, no framework.',
+                },
+              ]
             : []),
         ],
       },
@@ -54,7 +62,10 @@ export default ts.config(
     },
     rules: {
       'no-undef': 'off',
-      'no-restricted-syntax': ['error', { selector: 'ExportAllDeclaration', message: 'Name what you export.' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportAllDeclaration', message: 'Name what you export.' },
+      ],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'vue/multi-word-component-names': 'off',
@@ -72,7 +83,11 @@ export default ts.config(
     ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout'],
-      'no-restricted-properties': ['error', { object: 'Date', property: 'now' }, { object: 'Math', property: 'random' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now' },
+        { object: 'Math', property: 'random' },
+      ],
     },
   },
   ...boundaries,

@@ -9,7 +9,12 @@ export default defineConfig({
       {
         test: {
           name: 'core',
-          include: ['core/**/*.test.ts', 'contract/**/*.test.ts', 'bin/**/*.test.ts', 'server/settings/*.test.ts'],
+          include: [
+            'core/**/*.test.ts',
+            'contract/**/*.test.ts',
+            'bin/**/*.test.ts',
+            'server/settings/*.test.ts',
+          ],
           // Pure functions leave nothing behind: loading them once is half the time.
           pool: 'threads',
           isolate: false,

@@ -17,7 +17,15 @@ const MOST_BYTES = 1_000_000;
 
 /** A picture as a phone's is: no flat ground, so that it is as heavy as they are. */
 const picture = (): Promise<Buffer> =>
-  sharp({ create: { width: 1600, height: 1200, channels: 3, background: '#777777', noise: { type: 'gaussian', mean: 128, sigma: 60 } } })
+  sharp({
+    create: {
+      width: 1600,
+      height: 1200,
+      channels: 3,
+      background: '#777777',
+      noise: { type: 'gaussian', mean: 128, sigma: 60 },
+    },
+  })
     .blur(2.5)
     .jpeg({ quality: 80 })
     .toBuffer();
@@ -35,7 +43,10 @@ async function liveLong(stand: Stand): Promise<string> {
   await client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } });
   const marks = askedOf(sheet.sheet, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at));
   await client.send(addMarks, { params: { id: checkId }, body: { marks } });
-  await client.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at } });
+  await client.send(signCheck, {
+    params: { id: checkId },
+    body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at },
+  });
   const columns = async (table: string): Promise<string[]> =>
     (
       (await source.query(
@@ -43,7 +54,12 @@ async function liveLong(stand: Stand): Promise<string> {
         [table],
       )) as { name: string }[]
     ).map((row) => row.name);
-  const copy = async (table: string, own: Record<string, string>, where: string, values: readonly unknown[]): Promise<void> => {
+  const copy = async (
+    table: string,
+    own: Record<string, string>,
+    where: string,
+    values: readonly unknown[],
+  ): Promise<void> => {
     const names = (await columns(table)).filter((name) => name !== 'ordinal');
     const as = names.map((name) => own[name] ?? `o.\`${name}\``);
     await source.query(
@@ -53,14 +69,22 @@ async function liveLong(stand: Stand): Promise<string> {
   };
   const older = (column: string): string => `TIMESTAMPADD(HOUR, -n.seq, o.\`${column}\`)`;
   // The same made-up id for a check in every table it stands in.
-  const idOf = (what: string): string => `INSERT(INSERT(INSERT(INSERT(MD5(CONCAT(${what}, n.seq)), 9, 0, '-'), 14, 0, '-'), 19, 0, '-'), 24, 0, '-')`;
+  const idOf = (what: string): string =>
+    `INSERT(INSERT(INSERT(INSERT(MD5(CONCAT(${what}, n.seq)), 9, 0, '-'), 14, 0, '-'), 19, 0, '-'), 24, 0, '-')`;
   await copy(
     'bike_check',
-    { id: idOf('o.id'), openedAt: older('openedAt'), signedAt: older('signedAt'), validUntil: older('validUntil') },
+    {
+      id: idOf('o.id'),
+      openedAt: older('openedAt'),
+      signedAt: older('signedAt'),
+      validUntil: older('validUntil'),
+    },
     'o.id = ?',
     [checkId],
   );
-  await copy('mark', { id: idOf('o.id'), checkId: idOf('o.checkId'), at: older('at') }, 'o.checkId = ?', [checkId]);
+  await copy('mark', { id: idOf('o.id'), checkId: idOf('o.checkId'), at: older('at') }, 'o.checkId = ?', [
+    checkId,
+  ]);
   await copy(
     'entry',
     {
@@ -96,12 +120,14 @@ async function liveLong(stand: Stand): Promise<string> {
     );
     if (!answer.ok) throw new Error(`a photo was refused: ${await answer.text()}`);
   }
-  const count = async (sql: string): Promise<number> => Number(((await source.query(sql, [bike.id])) as [{ n: string }])[0].n);
+  const count = async (sql: string): Promise<number> =>
+    Number(((await source.query(sql, [bike.id])) as [{ n: string }])[0].n);
   const [checks, shots] = [
     await count("SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ? AND state = 'signed'"),
     await count('SELECT COUNT(*) AS n FROM photo WHERE bikeId = ?'),
   ];
-  if (checks !== CHECKS || shots !== PHOTOS) throw new Error(`${checks} checks and ${shots} photos instead of ${CHECKS} and ${PHOTOS}`);
+  if (checks !== CHECKS || shots !== PHOTOS)
+    throw new Error(`${checks} checks and ${shots} photos instead of ${CHECKS} and ${PHOTOS}`);
   return bike.id;
 }
 
@@ -130,7 +156,10 @@ export async function bikePageBenchmarks(stand: Stand): Promise<readonly Benchma
         if (list === times) {
           await browser.find('[data-bike-photos] img');
           await browser.until(
-            () => browser.driver.executeScript<boolean>('return [...document.images].every((each) => each.complete)'),
+            () =>
+              browser.driver.executeScript<boolean>(
+                'return [...document.images].every((each) => each.complete)',
+              ),
             'the photos do not come',
           );
           bytes?.push(await bytesOf(browser));

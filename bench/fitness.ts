@@ -13,12 +13,17 @@ import { best, type Benchmark } from './best';
 /** A recall: forty bad mornings' bikes at once, and groups that want far more of them than the time reaches. */
 function recall(): Bench {
   const morning = faultyMorning(1);
-  const jobs = Array.from({ length: 40 }, (_, batch) => morning.jobs.map((job) => ({ ...job, bikeId: `${job.bikeId}-${batch}` }))).flat();
+  const jobs = Array.from({ length: 40 }, (_, batch) =>
+    morning.jobs.map((job) => ({ ...job, bikeId: `${job.bikeId}-${batch}` })),
+  ).flat();
   return {
     ...morning,
     jobs,
     bikes: jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false })),
-    groups: morning.groups.map((group) => ({ ...group, wants: group.wants.map((want) => ({ ...want, count: 200 })) })),
+    groups: morning.groups.map((group) => ({
+      ...group,
+      wants: group.wants.map((want) => ({ ...want, count: 200 })),
+    })),
   };
 }
 
@@ -27,7 +32,11 @@ export function benchmarks(): readonly Benchmark[] {
     ...NO_FACTS,
     validUntil: NOON + 1,
     findings: Array.from({ length: index % 4 }, (_unused, at) =>
-      findingLike({ id: `${index}-${at}`, severity: at === 0 ? 'soon' : 'watch', limit: at === 0 ? { until: NOON + index, outings: 10 } : null }),
+      findingLike({
+        id: `${index}-${at}`,
+        severity: at === 0 ? 'soon' : 'watch',
+        limit: at === 0 ? { until: NOON + index, outings: 10 } : null,
+      }),
     ),
   }));
   let sink = 0;
@@ -91,10 +100,12 @@ export function benchmarks(): readonly Benchmark[] {
     {
       name: '700 bikes drawn, 100 of each kind',
       ms: best(() => {
-        for (let time = 0; time < 100; time += 1) for (const kind of BIKE_KINDS) sink += drawBike(USUAL_BUILD[kind]).paths.length;
+        for (let time = 0; time < 100; time += 1)
+          for (const kind of BIKE_KINDS) sink += drawBike(USUAL_BUILD[kind]).paths.length;
       }, 3),
       floorMs: best(() => {
-        for (let time = 0; time < 100; time += 1) for (const kind of BIKE_KINDS) sink += USUAL_BUILD[kind].accessories.length;
+        for (let time = 0; time < 100; time += 1)
+          for (const kind of BIKE_KINDS) sink += USUAL_BUILD[kind].accessories.length;
       }, 3),
       mostMs: 700,
     },

@@ -9,9 +9,19 @@ const FITMENTS = 5_000;
 /** Readings of every usual kind, each on a bike it is taken of, from sound to far outside. */
 function takenReadings(): { readonly taken: Taken; readonly on: MeasuredOn }[] {
   const on = (fit: MeasuredOn['fit'], end: MeasuredOn['end']): MeasuredOn => ({
-    ...{ build: USUAL_BUILD.hardtail, end, rearSuspension: false, fit, chainPreset: 'by-gearing', limits: { padRenew: 1.6 } },
+    ...{
+      build: USUAL_BUILD.hardtail,
+      end,
+      rearSuspension: false,
+      fit,
+      chainPreset: 'by-gearing',
+      limits: { padRenew: 1.6 },
+    },
   });
-  const front = on({ rotorMinFront: 1.55, sidewallMinFront: 210, sidewallMaxFront: 450, rimMaxFront: 380 }, 'front');
+  const front = on(
+    { rotorMinFront: 1.55, sidewallMinFront: 210, sidewallMaxFront: 450, rimMaxFront: 380 },
+    'front',
+  );
   const chain = (share: number): Taken => ({ measure: 'chain', values: [share * 0.015] });
   const kinds: readonly ((share: number) => Taken)[] = [
     chain,
@@ -23,7 +33,10 @@ function takenReadings(): { readonly taken: Taken; readonly on: MeasuredOn }[] {
     (share) => ({ measure: 'hanger', values: [10, 10 + share * 6, 11, 10] }),
     (share) => ({ measure: 'chain-slack', values: [share * 25] }),
   ];
-  return Array.from({ length: 1000 }, (_, index) => ({ taken: (kinds[index % kinds.length] ?? chain)((index % 97) / 97), on: front }));
+  return Array.from({ length: 1000 }, (_, index) => ({
+    taken: (kinds[index % kinds.length] ?? chain)((index % 97) / 97),
+    on: front,
+  }));
 }
 
 /** Series of a fleet's chains and pads, read one to eight times. */
@@ -33,10 +46,18 @@ function fitments() {
     const prior: WearPrior = usualWear(measure, 'km');
     const points = Array.from({ length: 1 + (index % 8) }, (_unused, at) => {
       const usage = (at + 1) * (60 + (index % 40));
-      const worn = usage * prior.rate * (0.7 + (index % 13) / 20) + prior.noise * (((index * 7 + at * 3) % 5) / 5 - 0.4);
+      const worn =
+        usage * prior.rate * (0.7 + (index % 13) / 20) + prior.noise * (((index * 7 + at * 3) % 5) / 5 - 0.4);
       return { at, usage, value: measure === 'chain' ? worn : 4 - worn, bikeId: 'a' };
     });
-    return { measure, points, usageNow: 1000, perDay: 8, limit: { value: measure === 'chain' ? 0.0075 : 1 }, prior };
+    return {
+      measure,
+      points,
+      usageNow: 1000,
+      perDay: 8,
+      limit: { value: measure === 'chain' ? 0.0075 : 1 },
+      prior,
+    };
   });
 }
 
@@ -57,7 +78,8 @@ export function measureBenchmarks(): readonly Benchmark[] {
           }
       }, 3),
       floorMs: best(() => {
-        for (let round = 0; round < rounds; round += 1) for (const { taken } of readings) sink += taken.values.length;
+        for (let round = 0; round < rounds; round += 1)
+          for (const { taken } of readings) sink += taken.values.length;
       }, 3),
       mostMs: 5000,
     },

@@ -55,7 +55,9 @@ export async function openStand(server: DatabaseServer, name: string, bikes: num
   });
   const siteId = (await client.send(getWall)).sites[0]?.id ?? '';
   for (let first = 0; first < bikes; first += 50) {
-    const rack = await client.send(addRack, { body: { id: newId(), siteId, name: `Rail ${first / 50 + 1}`, hooks: 50 } });
+    const rack = await client.send(addRack, {
+      body: { id: newId(), siteId, name: `Rail ${first / 50 + 1}`, hooks: 50 },
+    });
     const rows = rack.hooks.map((hook, index) => ({
       id: newId(),
       version: null,
@@ -83,9 +85,12 @@ export async function openStand(server: DatabaseServer, name: string, bikes: num
 /** Milliseconds from the start of a navigation to the frame in which something like `css` is first on screen. */
 export async function firstView(browser: Browser, path: string, css: string): Promise<number> {
   const { driver } = browser;
-  const { identifier } = (await (driver as Driver).sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-    source: `new MutationObserver((_m, own) => { if (document.querySelector(${JSON.stringify(css)})) { own.disconnect(); requestAnimationFrame(() => setTimeout(() => { window.seenAt = performance.now(); })); } }).observe(document, { childList: true, subtree: true });`,
-  })) as unknown as { identifier: string };
+  const { identifier } = (await (driver as Driver).sendAndGetDevToolsCommand(
+    'Page.addScriptToEvaluateOnNewDocument',
+    {
+      source: `new MutationObserver((_m, own) => { if (document.querySelector(${JSON.stringify(css)})) { own.disconnect(); requestAnimationFrame(() => setTimeout(() => { window.seenAt = performance.now(); })); } }).observe(document, { childList: true, subtree: true });`,
+    },
+  )) as unknown as { identifier: string };
   await browser.go(path);
   let seen = 0;
   await browser.until(

@@ -42,11 +42,19 @@ for (const hands of [1, 2, 3, 4]) {
     else same += 1;
     for (const [at, each] of a.entries()) {
       const sum = sums.get(each.groupId) ?? { ours: 0, theirs: 0, needed: 0 };
-      sums.set(each.groupId, { ours: sum.ours + each.ready, theirs: sum.theirs + (b[at]?.ready ?? 0), needed: sum.needed + each.needed });
+      sums.set(each.groupId, {
+        ours: sum.ours + each.ready,
+        theirs: sum.theirs + (b[at]?.ready ?? 0),
+        needed: sum.needed + each.needed,
+      });
     }
   }
-  print(`\n${hands} at the bench, ${MORNINGS} mornings: more bikes ready on ${better}, as many on ${same}, fewer on ${worse}`);
+  print(
+    `\n${hands} at the bench, ${MORNINGS} mornings: more bikes ready on ${better}, as many on ${same}, fewer on ${worse}`,
+  );
   print('departure  needed  by Cadre’s order  first come');
   for (const [id, sum] of sums)
-    print(`${id.padEnd(9)}  ${String(sum.needed).padStart(6)}  ${String(sum.ours).padStart(16)}  ${String(sum.theirs).padStart(10)}`);
+    print(
+      `${id.padEnd(9)}  ${String(sum.needed).padStart(6)}  ${String(sum.ours).padStart(16)}  ${String(sum.theirs).padStart(10)}`,
+    );
 }

@@ -24,23 +24,37 @@ function fail(what, todo) {
 }
 
 function has(program) {
-  return ['/usr/sbin', '/usr/bin', '/usr/local/bin', '/sbin', '/bin', ...(process.env.PATH ?? '').split(':')].some(
-    (folder) => folder && existsSync(join(folder, program)),
-  );
+  return [
+    '/usr/sbin',
+    '/usr/bin',
+    '/usr/local/bin',
+    '/sbin',
+    '/bin',
+    ...(process.env.PATH ?? '').split(':'),
+  ].some((folder) => folder && existsSync(join(folder, program)));
 }
 
 function checkNode() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) fail(`Node ${process.versions.node} is too old.`, 'Install Node 20.19 or newer and start again.');
+  if (major < 20 || (major === 20 && minor < 19))
+    fail(`Node ${process.versions.node} is too old.`, 'Install Node 20.19 or newer and start again.');
 }
 
 function installSystemPackages() {
-  const programs = BROWSER_TASKS.has(task) ? Object.keys(NEEDS) : process.env.CADRE_DATABASE_URL ? [] : ['mariadbd'];
+  const programs = BROWSER_TASKS.has(task)
+    ? Object.keys(NEEDS)
+    : process.env.CADRE_DATABASE_URL
+      ? []
+      : ['mariadbd'];
   const missing = programs.filter((program) => !has(program));
   if (missing.length === 0) return;
   const packages = missing.flatMap((program) => NEEDS[program]);
   const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
-  if (process.getuid?.() !== 0) fail(`${missing.join(' and ')} is not on this machine, and only root can install it.`, `Run: sudo ${command}`);
+  if (process.getuid?.() !== 0)
+    fail(
+      `${missing.join(' and ')} is not on this machine, and only root can install it.`,
+      `Run: sudo ${command}`,
+    );
   if (!has('apt-get'))
     fail(
       `${missing.join(' and ')} is not on this machine, and there is no apt-get to install it with.`,
@@ -69,7 +83,10 @@ function installNodePackages() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   say('Installing npm packages (once) …');
   // `npm ci` fails where the lock misses other platforms' optional builds; this leaves the lock as it is.
-  const run = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root, encoding: 'utf8' });
+  const run = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: root,
+    encoding: 'utf8',
+  });
   if (run.status !== 0)
     fail(
       `npm install failed:\n${(run.stderr || run.stdout || String(run.error)).trim().split('\n').slice(-12).join('\n')}`,

@@ -16,20 +16,21 @@ function filesBelow(folder: string): string[] {
 /** Builds the front end when anything it is made from has changed. */
 export async function buildWeb(): Promise<void> {
   const hash = createHash('sha256');
-  for (const file of [...['core', 'contract', 'web'].flatMap(filesBelow), 'package-lock.json']) hash.update(file).update(readFileSync(file));
+  for (const file of [...['core', 'contract', 'web'].flatMap(filesBelow), 'package-lock.json'])
+    hash.update(file).update(readFileSync(file));
   const digest = hash.digest('hex');
   const stamp = join('web', 'dist', '.built-from');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === digest) return;
   say('Building the front end …');
   const env = { ...process.env, NODE_ENV: 'production' };
-  const { stdout } = await promisify(execFile)('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], { env }).catch(
-    (error: Error & { stdout: string; stderr: string }) => {
-      throw new PlainError(
-        `The front end did not build:\n${(error.stderr || error.stdout || error.message).trim().split('\n').slice(-20).join('\n')}`,
-        'This is a fault of the source: see the lines above.',
-      );
-    },
-  );
+  const { stdout } = await promisify(execFile)('npx', ['vite', 'build', 'web', '--logLevel', 'warn'], {
+    env,
+  }).catch((error: Error & { stdout: string; stderr: string }) => {
+    throw new PlainError(
+      `The front end did not build:\n${(error.stderr || error.stdout || error.message).trim().split('\n').slice(-20).join('\n')}`,
+      'This is a fault of the source: see the lines above.',
+    );
+  });
   process.stdout.write(stdout);
   writeFileSync(stamp, digest);
 }

@@ -1,6 +1,15 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs';
 import { homedir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createConnection } from 'mysql2/promise';
@@ -21,7 +30,9 @@ export interface DatabaseServer {
 /** Where this clone keeps its data unless told otherwise. Never under /root: the database's user cannot go there. */
 export function defaultDataDir(): string {
   const name = createHash('sha256').update(resolve('.')).digest('hex').slice(0, 12);
-  return isRoot ? join('/var/lib/cadre', name) : join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'cadre', name);
+  return isRoot
+    ? join('/var/lib/cadre', name)
+    : join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'cadre', name);
 }
 
 function mysqlIds(): { uid: number; gid: number } {
@@ -29,7 +40,17 @@ function mysqlIds(): { uid: number; gid: number } {
     spawnSync('groupadd', ['--system', 'mysql']);
     const made = spawnSync(
       'useradd',
-      ['--system', '--gid', 'mysql', '--no-create-home', '--home-dir', '/nonexistent', '--shell', '/usr/sbin/nologin', 'mysql'],
+      [
+        '--system',
+        '--gid',
+        'mysql',
+        '--no-create-home',
+        '--home-dir',
+        '/nonexistent',
+        '--shell',
+        '/usr/sbin/nologin',
+        'mysql',
+      ],
       { encoding: 'utf8' },
     );
     if (made.status !== 0)
@@ -38,7 +59,8 @@ function mysqlIds(): { uid: number; gid: number } {
         'MariaDB does not run as root. Make the user by hand, or start Cadre as another user.',
       );
   }
-  const idOf = (flag: string): number => Number(spawnSync('id', [flag, 'mysql'], { encoding: 'utf8' }).stdout);
+  const idOf = (flag: string): number =>
+    Number(spawnSync('id', [flag, 'mysql'], { encoding: 'utf8' }).stdout);
   return { uid: idOf('-u'), gid: idOf('-g') };
 }
 
@@ -61,7 +83,14 @@ function prepareFolder(dataDir: string): void {
   const { uid, gid } = mysqlIds();
   chownSync(join(dataDir, 'db'), uid, gid);
   chmodSync(join(dataDir, 'db'), 0o700);
-  const reach = spawnSync('setpriv', ['--reuid=mysql', '--regid=mysql', '--clear-groups', 'test', '-w', join(dataDir, 'db')]);
+  const reach = spawnSync('setpriv', [
+    '--reuid=mysql',
+    '--regid=mysql',
+    '--clear-groups',
+    'test',
+    '-w',
+    join(dataDir, 'db'),
+  ]);
   if (reach.status !== 0)
     throw new PlainError(
       `The folder ${dataDir} cannot be reached by the user "mysql", which runs MariaDB.`,
@@ -114,8 +143,14 @@ function lastWords(logFile: string): string {
 function deathNotice(logFile: string): PlainError {
   const words = lastWords(logFile);
   return /No space|disk full|\b28\b.*space/i.test(words)
-    ? new PlainError('MariaDB stopped: the disk is full.', 'Make room and start again. Nothing that was shown as sent is lost.')
-    : new PlainError(`MariaDB stopped by itself.${words ? `\n${words}` : ''}`, `Its whole log is ${logFile}.`);
+    ? new PlainError(
+        'MariaDB stopped: the disk is full.',
+        'Make room and start again. Nothing that was shown as sent is lost.',
+      )
+    : new PlainError(
+        `MariaDB stopped by itself.${words ? `\n${words}` : ''}`,
+        `Its whole log is ${logFile}.`,
+      );
 }
 
 /** The process using this data folder now, if one is. */
@@ -124,14 +159,22 @@ function userOf(dataDir: string): number | null {
   if (!existsSync(file)) return null;
   const pid = Number(readFileSync(file, 'utf8'));
   const command = `/proc/${pid}/cmdline`;
-  return pid !== process.pid && existsSync(command) && /bootstrap|start|seed|tsx|vitest/.test(readFileSync(command, 'utf8')) ? pid : null;
+  return pid !== process.pid &&
+    existsSync(command) &&
+    /bootstrap|start|seed|tsx|vitest/.test(readFileSync(command, 'utf8'))
+    ? pid
+    : null;
 }
 
 /** A database another Cadre is running over this folder right now, to look into without stopping it. */
 export async function runningDatabaseServer(dataDir: string): Promise<DatabaseServer | null> {
   const socketPath = join(dataDir, 'db', 's.sock');
   if (userOf(dataDir) === null || !(await answers(socketPath))) return null;
-  return { socketPath, appPassword: readFileSync(join(dataDir, 'app-password'), 'utf8'), stop: async () => {} };
+  return {
+    socketPath,
+    appPassword: readFileSync(join(dataDir, 'app-password'), 'utf8'),
+    stop: async () => {},
+  };
 }
 
 /** This data folder is used by one Cadre at a time; what a killed one left behind does not count. */
@@ -139,7 +182,10 @@ function takeFolder(dataDir: string): () => void {
   const file = join(dataDir, 'in-use');
   const pid = userOf(dataDir);
   if (pid !== null)
-    throw new PlainError(`Another Cadre (process ${pid}) is using ${dataDir}.`, 'Stop it first, or set CADRE_DATA_DIR to another folder.');
+    throw new PlainError(
+      `Another Cadre (process ${pid}) is using ${dataDir}.`,
+      'Stop it first, or set CADRE_DATA_DIR to another folder.',
+    );
   writeFileSync(file, String(process.pid));
   return () => rmSync(file, { force: true });
 }
@@ -161,9 +207,13 @@ export async function startDatabaseServer(options: {
   const logFile = join(dbDir, 'error.log');
   const pidFile = join(dbDir, 'mariadbd.pid');
   if (socketPath.length > 99)
-    throw new PlainError(`The path ${socketPath} is too long for a socket (99 characters at most).`, 'Set CADRE_DATA_DIR to a shorter path.');
+    throw new PlainError(
+      `The path ${socketPath} is too long for a socket (99 characters at most).`,
+      'Set CADRE_DATA_DIR to a shorter path.',
+    );
   const passwordFile = join(dataDir, 'app-password');
-  if (!existsSync(passwordFile)) writeFileSync(passwordFile, randomBytes(24).toString('hex'), { mode: 0o600 });
+  if (!existsSync(passwordFile))
+    writeFileSync(passwordFile, randomBytes(24).toString('hex'), { mode: 0o600 });
 
   let child: ChildProcess | null = null;
   let stopping = false;
@@ -200,8 +250,13 @@ export async function startDatabaseServer(options: {
     let ready = false;
     const until = Date.now() + START_WITHIN_MS;
     while (!(await answers(socketPath))) {
-      if (gone) throw new PlainError(`MariaDB did not start.\n${lastWords(logFile)}`, `Its whole log is ${logFile}.`);
-      if (Date.now() > until) throw new PlainError(`MariaDB did not answer within ${START_WITHIN_MS / 1000} seconds.`, `Its log is ${logFile}.`);
+      if (gone)
+        throw new PlainError(`MariaDB did not start.\n${lastWords(logFile)}`, `Its whole log is ${logFile}.`);
+      if (Date.now() > until)
+        throw new PlainError(
+          `MariaDB did not answer within ${START_WITHIN_MS / 1000} seconds.`,
+          `Its log is ${logFile}.`,
+        );
       await new Promise((done) => setTimeout(done, 100));
     }
     ready = true;

@@ -28,13 +28,17 @@ async function idOf(browser: Browser, named: string): Promise<string> {
 
 async function take(browser: Browser, picture: Picture, file: string): Promise<void> {
   await browser.size(picture.size);
-  await browser.driver.executeScript('localStorage.setItem("cadre.theme", arguments[0])', picture.theme ?? 'light');
+  await browser.driver.executeScript(
+    'localStorage.setItem("cadre.theme", arguments[0])',
+    picture.theme ?? 'light',
+  );
   const named = /\{([^}]+)\}/.exec(picture.path)?.[1];
   await browser.go(named ? picture.path.replace(`{${named}}`, await idOf(browser, named)) : picture.path);
   await browser.find(picture.path.startsWith('/sign-in') ? 'form' : 'main h1, main h2');
   // Until the wall has come nobody knows how many bikes may go out: no picture of that.
   await browser.until(
-    async () => !(await browser.count('[data-count=held]')) || /\d/.test(await browser.text('[data-count=held]')),
+    async () =>
+      !(await browser.count('[data-count=held]')) || /\d/.test(await browser.text('[data-count=held]')),
     'the wall does not come',
   );
   await picture.before?.(browser);
@@ -71,7 +75,10 @@ const typeReadings = async (browser: Browser): Promise<void> => {
   await browser.find('[data-cell]');
   for (const keys of ['2.4', '2.6', '1.1']) {
     await browser.press(...keys, '\uE007');
-    await browser.until(async () => (await browser.count('[data-line-row] input')) === 0, 'the number is not taken');
+    await browser.until(
+      async () => (await browser.count('[data-line-row] input')) === 0,
+      'the number is not taken',
+    );
   }
 };
 const undoLine = async (browser: Browser): Promise<void> => {
@@ -90,7 +97,10 @@ const measureRotor = async (browser: Browser): Promise<void> => {
   const row = '[data-question="rotor-thickness@front"]';
   await (await browser.find(`${row} [data-reading] input`)).sendKeys('1.62 1.58 1.56', '\uE007');
   await browser.find(`${row} [data-verdict]`);
-  await browser.driver.executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center" })', row);
+  await browser.driver.executeScript(
+    'document.querySelector(arguments[0]).scrollIntoView({ block: "center" })',
+    row,
+  );
 };
 const previewPolicy = async (browser: Browser): Promise<void> => {
   await browser.type('[data-policy=soonDays] input', '1');
@@ -104,7 +114,12 @@ const pictures: readonly Picture[] = [
   { name: 'wall-phone', size: 'phone', path: '/', before: pickOnPhone },
   { name: 'stand', size: 'office', path: '/stand/{Q32}' },
   { name: 'stand-fault', size: 'tablet', path: '/stand/{H03}', before: openFault, after: undo },
-  { name: 'bench', size: 'office', path: '/bench/{H08}', before: (browser) => browser.find('[data-used-parts]').then(() => undefined) },
+  {
+    name: 'bench',
+    size: 'office',
+    path: '/bench/{H08}',
+    before: (browser) => browser.find('[data-used-parts]').then(() => undefined),
+  },
   { name: 'bike', size: 'office', path: '/bikes/{H01}' },
   { name: 'round', size: 'office', path: '/rounds', before: openRound },
   {
@@ -134,11 +149,26 @@ const pictures: readonly Picture[] = [
     before: (browser) => browser.find('[data-joint]').then(() => undefined),
   },
   { name: 'groups', size: 'office', path: '/groups' },
-  { name: 'reading', size: 'office', path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front', before: measureRotor },
+  {
+    name: 'reading',
+    size: 'office',
+    path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front',
+    before: measureRotor,
+  },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
   { name: 'tool', size: 'office', path: '/tools/leak?before=3&after=2.76&hours=18&floor=2.1' },
-  { name: 'stock', size: 'office', path: '/stock', before: (browser) => browser.find('[data-item]').then(() => undefined) },
-  { name: 'intake', size: 'tablet', path: '/intake', before: (browser) => browser.find('[data-sum]').then(() => undefined) },
+  {
+    name: 'stock',
+    size: 'office',
+    path: '/stock',
+    before: (browser) => browser.find('[data-item]').then(() => undefined),
+  },
+  {
+    name: 'intake',
+    size: 'tablet',
+    path: '/intake',
+    before: (browser) => browser.find('[data-sum]').then(() => undefined),
+  },
   { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
 ];

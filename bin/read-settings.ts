@@ -6,7 +6,8 @@ export function readSettings(): Settings {
   const parsed = parseSettings(process.env);
   if ('settings' in parsed) return parsed.settings;
   const lines = parsed.faults.map(
-    (fault) => `  ${fault.name}${fault.value ? ` is "${fault.value}"` : ' is missing or empty'}; wanted: ${fault.wanted}`,
+    (fault) =>
+      `  ${fault.name}${fault.value ? ` is "${fault.value}"` : ' is missing or empty'}; wanted: ${fault.wanted}`,
   );
   throw new PlainError(
     `${parsed.faults.length === 1 ? 'A setting is' : `${parsed.faults.length} settings are`} wrong:\n${lines.join('\n')}`,

@@ -20,7 +20,10 @@ export async function runCommand(body: () => Promise<void>): Promise<void> {
     await body();
   } catch (error) {
     if (error instanceof PlainError) process.stderr.write(`\ncadre: ${error.what}\n       ${error.todo}\n`);
-    else process.stderr.write(`\ncadre: something went wrong that should not have\n${(error as Error).stack ?? String(error)}\n`);
+    else
+      process.stderr.write(
+        `\ncadre: something went wrong that should not have\n${(error as Error).stack ?? String(error)}\n`,
+      );
     process.exit(1);
   }
 }

@@ -23,13 +23,16 @@ await runCommand(async () => {
   });
   try {
     const owner = await createConnection({ socketPath: server.socketPath, user: 'root' });
-    const [rows] = await owner.query('SELECT table_name FROM information_schema.tables WHERE table_schema = ? AND table_name = ?', [
-      DATABASE,
-      'program',
-    ]);
+    const [rows] = await owner.query(
+      'SELECT table_name FROM information_schema.tables WHERE table_schema = ? AND table_name = ?',
+      [DATABASE, 'program'],
+    );
     if ((rows as unknown[]).length > 0) {
       const [programs] = await owner.query(`SELECT demo FROM \`${DATABASE}\`.program`);
-      if ((programs as { demo: number }[]).some((program) => !program.demo) && process.argv[3] !== '--wipe-real-program')
+      if (
+        (programs as { demo: number }[]).some((program) => !program.demo) &&
+        process.argv[3] !== '--wipe-real-program'
+      )
         throw new PlainError(
           'There is a real program in this database; seeding would wipe it.',
           'If that is what you want: npm run seed -- --wipe-real-program',

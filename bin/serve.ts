@@ -8,7 +8,8 @@ import { createApp, createServices, startJobs } from '@cadre/server/app';
 import type { Settings } from '@cadre/server/settings';
 import { PlainError } from './say';
 
-export const VERSION = (JSON.parse(readFileSync(resolve('package.json'), 'utf8')) as { version: string }).version;
+export const VERSION = (JSON.parse(readFileSync(resolve('package.json'), 'utf8')) as { version: string })
+  .version;
 
 /** The server's clock: the machine's, or one that starts at a set time and runs on. */
 export function clockFrom(start: string | null): () => number {
@@ -45,12 +46,25 @@ export async function serve(source: DataSource, settings: Settings): Promise<Ser
   await new Promise<void>((done, failed) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
       if (error.code === 'EADDRINUSE')
-        failed(new PlainError(`Port ${settings.port} is taken by another program.`, `Set another: CADRE_PORT=${settings.port + 1} npm start`));
+        failed(
+          new PlainError(
+            `Port ${settings.port} is taken by another program.`,
+            `Set another: CADRE_PORT=${settings.port + 1} npm start`,
+          ),
+        );
       else if (error.code === 'EACCES')
-        failed(new PlainError(`Port ${settings.port} is not open to this user.`, 'Choose one from 1024 up with CADRE_PORT.'));
+        failed(
+          new PlainError(
+            `Port ${settings.port} is not open to this user.`,
+            'Choose one from 1024 up with CADRE_PORT.',
+          ),
+        );
       else if (error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND')
         failed(
-          new PlainError(`This machine has no address ${settings.host}.`, 'Set CADRE_HOST to 127.0.0.1, 0.0.0.0 or an address of this machine.'),
+          new PlainError(
+            `This machine has no address ${settings.host}.`,
+            'Set CADRE_HOST to 127.0.0.1, 0.0.0.0 or an address of this machine.',
+          ),
         );
       else failed(error);
     });

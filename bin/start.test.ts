@@ -17,7 +17,11 @@ const died = (notice: Error): never => {
 const isRoot = process.getuid?.() === 0;
 
 function start(env: Record<string, string>): { status: number | null; told: string } {
-  const run = spawnSync(process.execPath, ['bin/bootstrap.mjs', 'start'], { env: { ...process.env, ...env }, encoding: 'utf8', timeout: 240_000 });
+  const run = spawnSync(process.execPath, ['bin/bootstrap.mjs', 'start'], {
+    env: { ...process.env, ...env },
+    encoding: 'utf8',
+    timeout: 240_000,
+  });
   return { status: run.status, told: run.stdout + run.stderr };
 }
 
@@ -61,17 +65,23 @@ describe('the database server', () => {
   it.runIf(isRoot)('is not started over a folder its user cannot reach', async () => {
     const closed = join(folder, 'closed');
     mkdirSync(closed, { mode: 0o700 });
-    await expect(startDatabaseServer({ dataDir: join(closed, 'data'), died })).rejects.toThrow('cannot be reached by the user "mysql"');
+    await expect(startDatabaseServer({ dataDir: join(closed, 'data'), died })).rejects.toThrow(
+      'cannot be reached by the user "mysql"',
+    );
   });
 
   it('is not started over a path too long for its socket', async () => {
-    await expect(startDatabaseServer({ dataDir: join(folder, 'x'.repeat(90)), died })).rejects.toThrow('too long for a socket');
+    await expect(startDatabaseServer({ dataDir: join(folder, 'x'.repeat(90)), died })).rejects.toThrow(
+      'too long for a socket',
+    );
   });
 
   it('left behind by a killed Cadre is taken over, and a folder in use is refused', async () => {
     const dataDir = join(folder, 'left');
     const script = `import { startDatabaseServer } from './bin/database-server.ts'; await startDatabaseServer({ dataDir: ${JSON.stringify(dataDir)}, relaxed: true, died: (e) => { throw e; } }); console.log('up'); setInterval(() => {}, 1000);`;
-    const first = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], { stdio: ['ignore', 'pipe', 'inherit'] });
+    const first = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
     await new Promise((done) => first.stdout?.once('data', done));
     await expect(startDatabaseServer({ dataDir, died })).rejects.toThrow(`process ${first.pid}`);
     const pid = readFileSync(join(dataDir, 'db', 'mariadbd.pid'), 'utf8').trim();
@@ -96,15 +106,21 @@ describe('the database server', () => {
     };
     await ask('CREATE DATABASE kept');
     // Relaxed while the demo is filled, also when that fails; a start over one left relaxed makes it durable.
-    const flush = async (): Promise<string> => JSON.stringify(await ask('SELECT @@innodb_flush_log_at_trx_commit AS waits'));
-    await expect(whileRelaxed(server.socketPath, async () => Promise.reject(new Error(await flush())))).rejects.toThrow('"waits":0');
+    const flush = async (): Promise<string> =>
+      JSON.stringify(await ask('SELECT @@innodb_flush_log_at_trx_commit AS waits'));
+    await expect(
+      whileRelaxed(server.socketPath, async () => Promise.reject(new Error(await flush()))),
+    ).rejects.toThrow('"waits":0');
     expect(await flush()).toContain('"waits":1');
     await ask('SET GLOBAL innodb_flush_log_at_trx_commit = 0');
     await makeDurable(server.socketPath);
     expect(await flush()).toContain('"waits":1');
     const first = pid();
     process.kill(first, 'SIGKILL');
-    await vi.waitFor(async () => expect(JSON.stringify(await ask('SHOW DATABASES'))).toContain('kept'), { timeout: 40_000, interval: 200 });
+    await vi.waitFor(async () => expect(JSON.stringify(await ask('SHOW DATABASES'))).toContain('kept'), {
+      timeout: 40_000,
+      interval: 200,
+    });
     expect(pid()).not.toBe(first);
     await server.stop();
     expect(existsSync(join(dataDir, 'db', 's.sock'))).toBe(false);

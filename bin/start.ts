@@ -14,7 +14,10 @@ async function openGivenDatabase(url: string): Promise<DataSource> {
   try {
     const source = await connect({ url });
     await migrate(source);
-    if (await mayRewriteRecord(source)) say('Note: this database user could rewrite the record. docs/running.md shows the rights to give instead.');
+    if (await mayRewriteRecord(source))
+      say(
+        'Note: this database user could rewrite the record. docs/running.md shows the rights to give instead.',
+      );
     return source;
   } catch (error) {
     throw new PlainError(
@@ -78,13 +81,16 @@ await runCommand(async () => {
     throw error;
   }
   const address =
-    settings.publicUrl ?? `${settings.tls ? 'https' : 'http'}://${settings.host === '0.0.0.0' ? 'localhost' : settings.host}:${settings.port}`;
+    settings.publicUrl ??
+    `${settings.tls ? 'https' : 'http'}://${settings.host === '0.0.0.0' ? 'localhost' : settings.host}:${settings.port}`;
   say(`\nCadre is at ${address}`);
   const demo = (await source.query('SELECT demo FROM program LIMIT 1')) as { demo: number }[];
   if (demo[0]?.demo) {
     say('\nDemo sign-ins (made-up people):');
     for (const person of demoPeople)
-      say(`  ${person.signInName.padEnd(8)} ${person.secret.padEnd(10)} ${person.name}, ${person.role}${person.trainee ? ' (trainee)' : ''}`);
+      say(
+        `  ${person.signInName.padEnd(8)} ${person.secret.padEnd(10)} ${person.name}, ${person.role}${person.trainee ? ' (trainee)' : ''}`,
+      );
   } else if (demo.length === 0) {
     say('Open it to set up your program.');
   }

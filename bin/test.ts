@@ -16,7 +16,11 @@ interface Report {
   readonly numFailedTestSuites: number;
   readonly testResults: readonly {
     readonly name: string;
-    readonly assertionResults: readonly { readonly status: string; readonly fullName: string; readonly failureMessages: readonly string[] }[];
+    readonly assertionResults: readonly {
+      readonly status: string;
+      readonly fullName: string;
+      readonly failureMessages: readonly string[];
+    }[];
   }[];
 }
 interface Stage extends Counts {
@@ -79,7 +83,15 @@ function vitest(project: string): Counts {
   const file = join(scratch, `${project}.json`);
   const run = spawnSync(
     process.execPath,
-    ['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`],
+    [
+      'node_modules/vitest/vitest.mjs',
+      'run',
+      '--project',
+      project,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${file}`,
+    ],
     { stdio: 'inherit' },
   );
   if (!existsSync(file)) return { passed: 0, failed: 1 };
@@ -98,12 +110,27 @@ const began = Date.now();
 process.env.TZ = 'Pacific/Auckland';
 const only = process.argv.slice(3);
 const wanted = (name: string): boolean => only.length === 0 || only.includes(name);
-const worksOf = (names: string | readonly string[], ...works: readonly Work[]): readonly Work[] => ([names].flat().some(wanted) ? works : []);
+const worksOf = (names: string | readonly string[], ...works: readonly Work[]): readonly Work[] =>
+  [names].flat().some(wanted) ? works : [];
 await sideBySide([
-  ...worksOf('types', ['types of the web', () => tool('types of the web', 'vue-tsc/bin/vue-tsc.js', '-p', 'web/tsconfig.json')]),
+  ...worksOf('types', [
+    'types of the web',
+    () => tool('types of the web', 'vue-tsc/bin/vue-tsc.js', '-p', 'web/tsconfig.json'),
+  ]),
   ...worksOf(
     'lint',
-    ['lint', () => tool('lint', 'eslint/bin/eslint.js', '.', '--cache', '--cache-location', 'node_modules/.cache/eslint')],
+    [
+      'lint',
+      () =>
+        tool(
+          'lint',
+          'eslint/bin/eslint.js',
+          '.',
+          '--cache',
+          '--cache-location',
+          'node_modules/.cache/eslint',
+        ),
+    ],
     ['format', () => tool('format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.')],
   ),
   ...worksOf(['core', 'e2e'], ['build of the web', () => buildWeb().then(() => ALL_WELL)]),
@@ -112,7 +139,9 @@ await sideBySide([
 if (wanted('share')) {
   await stage('share of tests', () => {
     const { tests, code, percent } = measureShare();
-    say(`\n── share of tests\n${tests} of ${code} code lines are tests: ${percent} % (wanted: ${LEAST} to ${MOST})`);
+    say(
+      `\n── share of tests\n${tests} of ${code} code lines are tests: ${percent} % (wanted: ${LEAST} to ${MOST})`,
+    );
     if (percent > MOST) say(`warning: more than ${MOST} % are tests`);
     return percent >= LEAST ? ALL_WELL : { passed: 0, failed: 1 };
   });
@@ -130,6 +159,8 @@ for (const each of stages)
     `${each.failed > 0 ? 'FAILED' : 'passed'}  ${each.name.padEnd(28)} ${String(each.passed).padStart(4)} passed ${String(each.failed).padStart(3)} failed ${each.seconds.toFixed(1).padStart(7)} s`,
   );
 const failed = stages.reduce((sum, each) => sum + each.failed, 0);
-say(`\nTests took ${((Date.now() - began) / 1000).toFixed(0)} s; installing what was missing took ${process.env.CADRE_INSTALL_SECONDS ?? '0'} s.`);
+say(
+  `\nTests took ${((Date.now() - began) / 1000).toFixed(0)} s; installing what was missing took ${process.env.CADRE_INSTALL_SECONDS ?? '0'} s.`,
+);
 say(`\n${stages.reduce((sum, each) => sum + each.passed, 0)} passed, ${failed} failed`);
 process.exitCode = failed > 0 ? 1 : 0;

@@ -34,7 +34,10 @@ describe('the contract', () => {
   });
 
   it('carries every shipped sheet through unchanged', () => {
-    for (const sheet of SHIPPED_SHEETS) expect(sheetVersion.parse(JSON.parse(JSON.stringify(sheet)))).toEqual(JSON.parse(JSON.stringify(sheet)));
+    for (const sheet of SHIPPED_SHEETS)
+      expect(sheetVersion.parse(JSON.parse(JSON.stringify(sheet)))).toEqual(
+        JSON.parse(JSON.stringify(sheet)),
+      );
   });
 
   it('names every route once, by name and by address', () => {
@@ -48,14 +51,22 @@ describe('the contract', () => {
   });
 
   it('gives every writing route that is not a setting an id of its own', () => {
-    const without = ROUTES.filter((route) => ['POST'].includes(route.method) && route.act !== 'public').filter((route) => {
+    const without = ROUTES.filter(
+      (route) => ['POST'].includes(route.method) && route.act !== 'public',
+    ).filter((route) => {
       // A picture is its own body: its id stands in the address.
       if (!route.body) return !route.path.endsWith('/:id');
-      const schema = toJSONSchema(route.body as never, { unrepresentable: 'any', io: 'input' }) as { properties?: Record<string, unknown> };
+      const schema = toJSONSchema(route.body as never, { unrepresentable: 'any', io: 'input' }) as {
+        properties?: Record<string, unknown>;
+      };
       return !schema.properties || !('id' in schema.properties);
     });
     // Marks carry an id each; a preview and the search of checks write nothing.
-    expect(without.map((route) => route.name).sort()).toEqual(['checks.find', 'checks.mark', 'policy.preview']);
+    expect(without.map((route) => route.name).sort()).toEqual([
+      'checks.find',
+      'checks.mark',
+      'policy.preview',
+    ]);
   });
 });
 
@@ -75,7 +86,11 @@ describe('what people type', () => {
     ['no model', { ...fields, model: '' }, 'model'],
     ['a site that is no id', { ...fields, siteId: 'here' }, 'siteId'],
     ['half a sprocket', { ...fields, build: { ...fields.build, sprockets: 7.5 } }, 'build.sprockets'],
-    ['a brake nobody makes', { ...fields, build: { ...fields.build, brakeFront: 'anchor' } }, 'build.brakeFront'],
+    [
+      'a brake nobody makes',
+      { ...fields, build: { ...fields.build, brakeFront: 'anchor' } },
+      'build.brakeFront',
+    ],
   ])('%s is refused by its field', (_name, input, path) => {
     const result = bikeFields.safeParse(input);
     expect(result.success ? [] : result.error.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
@@ -98,12 +113,23 @@ describe('what people type', () => {
       secret: '123456',
     };
     const result = setUp.body?.safeParse({ ...whole, ...wrong });
-    expect(result?.success === false && result.error.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
+    expect(result?.success === false && result.error.issues.map((issue) => issue.path.join('.'))).toEqual([
+      path,
+    ]);
     expect(setUp.body?.safeParse(whole).success).toBe(true);
   });
 
   it('keeps a secret as typed, spaces and all', () => {
-    expect(addPerson.body?.parse({ id: SITE, name: 'n', signInName: 'NN', role: 'desk', trainee: false, secret: ' six ab ' })).toMatchObject({
+    expect(
+      addPerson.body?.parse({
+        id: SITE,
+        name: 'n',
+        signInName: 'NN',
+        role: 'desk',
+        trainee: false,
+        secret: ' six ab ',
+      }),
+    ).toMatchObject({
       secret: ' six ab ',
       signInName: 'nn',
     });

@@ -62,7 +62,8 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
     );
   for (let before = await left(); before > 0;) {
     if (hand === 'keys') await key(Key.SPACE);
-    else if (marking === 'criticals-one-by-one' && (await browser.count('[data-sound]')) > 0) await touch('[data-sound]');
+    else if (marking === 'criticals-one-by-one' && (await browser.count('[data-sound]')) > 0)
+      await touch('[data-sound]');
     else await touch('[data-sweep]');
     const last = before;
     await browser.until(async () => {
@@ -91,11 +92,16 @@ it.each([
   ['child', 'by-station', 'touch'],
   ['hardtail', 'criticals-one-by-one', 'keys'],
   ['hardtail', 'criticals-one-by-one', 'touch'],
-] as const)('an all-sound ride-out of a %s, %s, by %s, is within the budget of acts', async (kind, marking, hand) => {
-  const acts = await allSound(kind, marking, hand);
-  const { criticals, stations } = sizeOf(kind);
-  const budget = marking === 'by-station' ? 12 : criticals + stations + 2;
-  process.stdout.write(`${kind}, ${marking}, by ${hand}: ${acts} acts (at most ${budget}; ${criticals} criticals, ${stations} stations)\n`);
-  expect(acts).toBeGreaterThan(stations);
-  expect(acts).toBeLessThanOrEqual(budget);
-});
+] as const)(
+  'an all-sound ride-out of a %s, %s, by %s, is within the budget of acts',
+  async (kind, marking, hand) => {
+    const acts = await allSound(kind, marking, hand);
+    const { criticals, stations } = sizeOf(kind);
+    const budget = marking === 'by-station' ? 12 : criticals + stations + 2;
+    process.stdout.write(
+      `${kind}, ${marking}, by ${hand}: ${acts} acts (at most ${budget}; ${criticals} criticals, ${stations} stations)\n`,
+    );
+    expect(acts).toBeGreaterThan(stations);
+    expect(acts).toBeLessThanOrEqual(budget);
+  },
+);

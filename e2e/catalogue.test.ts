@@ -16,7 +16,11 @@ let browser: Browser;
 let bikes: { child: Bike; hybrid: Bike; hardtail: Bike };
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
-  bikes = { child: await world.bike('S1', 'child'), hybrid: await world.bike('S2', 'hybrid'), hardtail: await world.bike('S3', 'hardtail') };
+  bikes = {
+    child: await world.bike('S1', 'child'),
+    hybrid: await world.bike('S2', 'hybrid'),
+    hardtail: await world.bike('S3', 'hardtail'),
+  };
   browser = await Browser.open(world.base);
   await browser.size('office');
   await browser.signIn('lead', SECRET, '/sheets');
@@ -40,7 +44,8 @@ async function askedAtStand(bike: Bike, query = ''): Promise<string[]> {
     const before = await browser.text('main section h2');
     await browser.press(Key.ARROW_RIGHT);
     await browser.until(
-      async () => (await browser.count('[data-sign]')) > 0 || (await browser.text('main section h2')) !== before,
+      async () =>
+        (await browser.count('[data-sign]')) > 0 || (await browser.text('main section h2')) !== before,
       'the next station does not come',
     );
     if ((await browser.count('[data-sign]')) > 0) return asked;
@@ -53,7 +58,10 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-edit-sheet]');
     await browser.click('[data-write-checkpoint]');
     await browser.type('[data-field=name] input', 'Quick-release spring');
-    await browser.type('[data-field=how]', 'Open the lever and look that both small springs sit with their narrow end to the hub.');
+    await browser.type(
+      '[data-field=how]',
+      'Open the lever and look that both small springs sit with their narrow end to the hub.',
+    );
     await browser.type('[data-field=sound] input', 'Both springs in, narrow end inwards.');
     // A slip in the rule is pointed at, and mended by a touch.
     await browser.type('[data-rule]', 'kind is hybrid and brake-front is rimm');
@@ -66,7 +74,9 @@ describe('a lead who has never seen the code', () => {
     await browser.type('[data-fault-next]', 'Fit one from the box.');
     await browser.click('[data-keep-checkpoint]');
     await browser.find('[data-item=own-quick-release-spring]');
-    expect(await (await browser.find('[data-item=own-quick-release-spring] [data-critical]')).isSelected()).toBe(true);
+    expect(
+      await (await browser.find('[data-item=own-quick-release-spring] [data-critical]')).isSelected(),
+    ).toBe(true);
     await browser.textIs('[data-coverage=hybrid]', /49 asked/);
     // Nothing typed is lost by a reload.
     await browser.go('/sheets/ride-out/edit');
@@ -93,15 +103,19 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-publish]');
     await browser.textIs('main', /Version 3/);
     await browser.textIs('main', /Why a critical was dropped: All hubs have new springs/);
-    expect((await readSheets(world.as('lead'))).get('ride-out')?.sheet.items.some((item) => item.checkpoint.key === 'own-quick-release-spring')).toBe(
-      false,
-    );
+    expect(
+      (await readSheets(world.as('lead')))
+        .get('ride-out')
+        ?.sheet.items.some((item) => item.checkpoint.key === 'own-quick-release-spring'),
+    ).toBe(false);
   });
 
   it('orders by keys, and throws a draft away', async () => {
     await browser.go('/sheets/ride-out/edit');
     const wheels = (): Promise<string[]> =>
-      browser.driver.executeScript('return [...document.querySelectorAll("[data-item]")].slice(0, 3).map((row) => row.dataset.item)');
+      browser.driver.executeScript(
+        'return [...document.querySelectorAll("[data-item]")].slice(0, 3).map((row) => row.dataset.item)',
+      );
     await browser.find('[data-item]');
     const [first, second] = await wheels();
     const later = await browser.find(`[data-item=${first}] [data-later]`);
@@ -148,7 +162,9 @@ describe('a sheet as a file', () => {
   it('goes out, is spoilt, is refused word by word, is mended and comes in', async () => {
     const whole = (await readSheets(world.as('lead'))).get('lights');
     if (!whole) throw new Error('no sheet lights');
-    const document = JSON.stringify(writeSheetDocument({ ...whole.sheet, key: 'lanterns', name: 'Lanterns' }));
+    const document = JSON.stringify(
+      writeSheetDocument({ ...whole.sheet, key: 'lanterns', name: 'Lanterns' }),
+    );
     const file = join(mkdtempSync(join(tmpdir(), 'cadre-sheet-')), 'lanterns.json');
     writeFileSync(file, document.replace('"accessories"', '"acessories"'));
     await browser.go('/sheets');
@@ -173,15 +189,20 @@ describe('a policy', () => {
   it('shows the bikes it would change before it is saved, and changes just those', async () => {
     const soon = await world.bike('S4', 'hardtail');
     const fine = await world.bike('S5', 'hardtail');
-    await world.check(soon, { exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty('worn') }] });
+    await world.check(soon, {
+      exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty('worn') }],
+    });
     await world.check(fine);
     // As if found five days ago.
     const until = Date.now() + 2 * 86_400_000;
-    await world.database.owner.query("UPDATE finding SET finding = JSON_SET(finding, '$.limit.until', ?) WHERE bikeId = ?", [until, soon.id]);
-    await world.database.owner.query("UPDATE bike_state SET facts = JSON_SET(facts, '$.findings[0].limit.until', ?) WHERE bikeId = ?", [
-      until,
-      soon.id,
-    ]);
+    await world.database.owner.query(
+      "UPDATE finding SET finding = JSON_SET(finding, '$.limit.until', ?) WHERE bikeId = ?",
+      [until, soon.id],
+    );
+    await world.database.owner.query(
+      "UPDATE bike_state SET facts = JSON_SET(facts, '$.findings[0].limit.until', ?) WHERE bikeId = ?",
+      [until, soon.id],
+    );
     await browser.go('/policy');
     await browser.type('[data-policy=soonDays] input', '0');
     await browser.textIs('[data-policy=soonDays]', /whole number from 1 to 90/);
@@ -193,7 +214,8 @@ describe('a policy', () => {
     await browser.click('[data-publish-policy]');
     await browser.textIs('[data-policy-version]', /Version 2.*Three days is enough/s);
     const { bikes: now } = await world.as('lead').send(getWall);
-    const fitness = (tag: string): string => evaluateFitness(now.find((bike) => bike.tag === tag)?.facts as FitnessFacts, Date.now()).fitness;
+    const fitness = (tag: string): string =>
+      evaluateFitness(now.find((bike) => bike.tag === tag)?.facts as FitnessFacts, Date.now()).fitness;
     expect([fitness('S4'), fitness('S5')]).toEqual(['held', 'cleared']);
   });
 

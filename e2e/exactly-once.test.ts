@@ -20,9 +20,12 @@ beforeEach(async () => {
   bike = await world.bike(`X${(tags += 1)}`);
 });
 
-const query = async (sql: string): Promise<number> => Number(((await world.database.owner.query(sql, [bike.id])) as { n: string }[])[0]?.n);
-const marksInDatabase = (): Promise<number> => query('SELECT COUNT(*) AS n FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?');
-const checksInDatabase = (): Promise<number> => query('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?');
+const query = async (sql: string): Promise<number> =>
+  Number(((await world.database.owner.query(sql, [bike.id])) as { n: string }[])[0]?.n);
+const marksInDatabase = (): Promise<number> =>
+  query('SELECT COUNT(*) AS n FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?');
+const checksInDatabase = (): Promise<number> =>
+  query('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?');
 /** What this browser says of its marks: how many there are, how many it calls sent, and their ids. */
 const kept = (): Promise<{ ids: string[]; sent: string[] }> =>
   browser.driver.executeAsyncScript(
@@ -42,13 +45,20 @@ const kept = (): Promise<{ ids: string[]; sent: string[] }> =>
   );
 const idsInDatabase = async (): Promise<string[]> =>
   (
-    (await world.database.owner.query('SELECT m.id FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?', [bike.id])) as {
+    (await world.database.owner.query(
+      'SELECT m.id FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?',
+      [bike.id],
+    )) as {
       id: string;
     }[]
   ).map((row) => row.id);
 
 async function allSent(): Promise<void> {
-  await browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0, 'something stays unsent', 60_000);
+  await browser.until(
+    async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0,
+    'something stays unsent',
+    60_000,
+  );
 }
 const sweep = async (): Promise<void> => {
   await browser.click('[data-sweep]');
@@ -75,7 +85,11 @@ describe('exactly once', () => {
       const before = proxy.dropped;
       proxy.mode = { kind: 'drop-answer', matching, left: times };
       await act();
-      await browser.until(async () => proxy.dropped === before + times, `only ${proxy.dropped - before} of ${times} answers were dropped`, 60_000);
+      await browser.until(
+        async () => proxy.dropped === before + times,
+        `only ${proxy.dropped - before} of ${times} answers were dropped`,
+        60_000,
+      );
       await allSent();
     };
     proxy.dropped = 0;
@@ -84,7 +98,8 @@ describe('exactly once', () => {
       await browser.find('[data-question]');
       await sweep();
     });
-    for (let station = 2; station <= 6; station += 1) await dropped(/^POST \/api\/v1\/checks\/[^ ]+\/marks/, 1, sweep);
+    for (let station = 2; station <= 6; station += 1)
+      await dropped(/^POST \/api\/v1\/checks\/[^ ]+\/marks/, 1, sweep);
     await dropped(/^POST \/api\/v1\/checks\/[^ ]+\/sign/, 4, finishAndSign);
     expect(proxy.dropped).toBe(10);
     await expectExactlyOnce();

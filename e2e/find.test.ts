@@ -43,13 +43,19 @@ describe('a bike is found', () => {
     await browser.find('#find-anywhere');
     await browser.driver.navigate().back();
     await browser.find('[data-sheet=ride-out]');
-    await browser.until(async () => (await browser.count('[data-find-bike]')) === 0, 'the search stays over another page');
+    await browser.until(
+      async () => (await browser.count('[data-find-bike]')) === 0,
+      'the search stays over another page',
+    );
   });
   it('by a wedge scanner: at the stand the next bike is opened, and what was marked on the first is kept', async () => {
     await browser.go(`/stand/${ids.F1}`);
     const whole = await browser.text('[data-left]');
     await browser.click('[data-sweep]');
-    await browser.until(async () => (await browser.text('[data-left]')) !== whole, 'the sweep marked nothing');
+    await browser.until(
+      async () => (await browser.text('[data-left]')) !== whole,
+      'the sweep marked nothing',
+    );
     const left = await browser.text('[data-left]');
     await browser.scan('F3');
     await browser.textIs('main h1', 'F3');

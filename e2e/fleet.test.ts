@@ -26,9 +26,14 @@ afterAll(async () => {
 const hookOf = async (tag: string): Promise<string | null> => {
   const { bikes, racks } = await world.as('desk').send(getWall);
   const hookId = bikes.find((bike) => bike.tag === tag)?.hookId;
-  return racks.flatMap((rack) => rack.hooks.map((hook) => (hook.id === hookId ? `${rack.name} ${hook.number}` : ''))).find(Boolean) ?? null;
+  return (
+    racks
+      .flatMap((rack) => rack.hooks.map((hook) => (hook.id === hookId ? `${rack.name} ${hook.number}` : '')))
+      .find(Boolean) ?? null
+  );
 };
-const choose = (file: string): Promise<void> => browser.driver.findElement({ css: '[data-file]' }).then((input) => input.sendKeys(resolve(file)));
+const choose = (file: string): Promise<void> =>
+  browser.driver.findElement({ css: '[data-file]' }).then((input) => input.sendKeys(resolve(file)));
 
 describe('a list of bikes', () => {
   it('comes in by hand: columns seen, words and dates answered once, wrong rows told, the rest on its racks', async () => {
@@ -47,7 +52,9 @@ describe('a list of bikes', () => {
     await browser.click('[data-bring-in]');
     await browser.textIs('[data-import-done]', '6 bikes came in');
     const { bikes, models } = await world.as('desk').send(getWall);
-    expect(bikes.filter((bike) => /^F0/.test(bike.tag)).map((bike) => [bike.tag, bike.build.brakeFront])).toEqual([
+    expect(
+      bikes.filter((bike) => /^F0/.test(bike.tag)).map((bike) => [bike.tag, bike.build.brakeFront]),
+    ).toEqual([
       ['F01', 'hydraulic-disc'],
       ['F02', 'rim'],
       ['F03', 'cable-disc'],
@@ -142,7 +149,9 @@ describe('a list of bikes', () => {
 describe('the wall', () => {
   let rail: Rack;
   beforeAll(async () => {
-    rail = await world.as('lead').send(addRack, { body: { id: newId(), siteId: world.siteId, name: 'Arranged', hooks: 3 } });
+    rail = await world
+      .as('lead')
+      .send(addRack, { body: { id: newId(), siteId: world.siteId, name: 'Arranged', hooks: 3 } });
     for (const tag of ['W1', 'W2', 'W3']) await world.bike(tag, 'child');
   });
 
@@ -151,8 +160,13 @@ describe('the wall', () => {
     await browser.find('[data-tag=W1]');
     await browser.press('/');
     await browser.press(...'due child');
-    const children = (await world.as('desk').send(getWall)).bikes.filter((bike) => bike.build.kind === 'child').length;
-    await browser.until(async () => (await browser.count('[data-tag]')) === children, 'the filter does not hold');
+    const children = (await world.as('desk').send(getWall)).bikes.filter(
+      (bike) => bike.build.kind === 'child',
+    ).length;
+    await browser.until(
+      async () => (await browser.count('[data-tag]')) === children,
+      'the filter does not hold',
+    );
     await browser.press(...' zebra');
     await browser.textIs('#find-said', 'No bike is “zebra”.');
     await browser.press(Key.ESCAPE, '/');
@@ -175,7 +189,11 @@ describe('the wall', () => {
     );
     await browser.click('[data-hang-all]');
     await browser.textIs('[data-selection]', '3 bikes now on Arranged.');
-    expect([await hookOf('W1'), await hookOf('W2'), await hookOf('W3')]).toEqual(['Arranged 1', 'Arranged 2', 'Arranged 3']);
+    expect([await hookOf('W1'), await hookOf('W2'), await hookOf('W3')]).toEqual([
+      'Arranged 1',
+      'Arranged 2',
+      'Arranged 3',
+    ]);
     await browser.click('[data-hand-out]');
     await browser.textIs('[data-selection]', '1 bike handed out.');
     await browser.click('[data-take-back]');
@@ -197,7 +215,9 @@ describe('the wall', () => {
     await browser.driver.executeScript(`document.querySelector('[data-tag=W1]').focus()`);
     await browser.press(Key.ENTER);
     await browser.textIs('main', 'W1 is in your hand');
-    await browser.driver.executeScript(`document.querySelector('ul[aria-label="By the door"] [data-hook="4"]').focus()`);
+    await browser.driver.executeScript(
+      `document.querySelector('ul[aria-label="By the door"] [data-hook="4"]').focus()`,
+    );
     await browser.press(Key.ENTER);
     await browser.until(async () => (await hookOf('W1')) === 'By the door 4', 'W1 does not hang there');
     expect(await browser.complaints()).toEqual([]);
@@ -205,7 +225,11 @@ describe('the wall', () => {
 
   it('shows a change made through one server in a window of another, without a reload', async () => {
     const { socketPath, appPassword } = inject('database');
-    const server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
+    const server = await ServerProcess.start({
+      socketPath,
+      password: appPassword,
+      name: world.database.name,
+    });
     const second = await Browser.open(`http://127.0.0.1:${server.port}`);
     try {
       const bike = await world.bike('L1');
@@ -232,7 +256,10 @@ describe('groups', () => {
     const inAnHour = Date.now() + 3_600_000;
     const out = clock(inAnHour) === '23:59' ? inAnHour - 120_000 : inAnHour;
     const day = at(out, {}, 'en-CA');
-    await browser.type('#lines', `${day} ${clock(out)}-${clock(out + 60_000)} Year 5: 2 x child's bike, 3 penny farthings`);
+    await browser.type(
+      '#lines',
+      `${day} ${clock(out)}-${clock(out + 60_000)} Year 5: 2 x child's bike, 3 penny farthings`,
+    );
     await browser.click('[data-take-lines]');
     await browser.textIs('[data-draft]', '“3 penny farthings” is not read');
     const bikes = await browser.find('[data-draft] input[placeholder^="8 x"]');
@@ -263,13 +290,28 @@ describe('a model and its bikes', () => {
     await browser.click('[data-save]');
     await browser.textIs('[data-model=Curlew]', 'fit list 3 of');
     const model = (await world.as('desk').send(getWall)).models.find((each) => each.name === 'Curlew');
-    expect(model?.fit).toEqual({ sidewallMinFront: 250, sidewallMaxFront: expect.closeTo(344.74, 1), maximumLoad: 120 });
+    expect(model?.fit).toEqual({
+      sidewallMinFront: 250,
+      sidewallMaxFront: expect.closeTo(344.74, 1),
+      maximumLoad: 120,
+    });
   });
 
   it('a part the build speaks against is asked about with the reason; moved with one, it is on both timelines', async () => {
     const [from, to] = [await world.bike('P1'), await world.bike('P2', 'hybrid')];
-    const part = { id: newId(), kind: 'wheel' as const, name: 'Roving wheel', facts: { wheelSize: '29' as const }, markings: {} };
-    await world.as('mechanic').send(fitPart, { params: { id: from.id }, body: { id: newId(), part, position: 'front', anyway: '', at: Date.now() } });
+    const part = {
+      id: newId(),
+      kind: 'wheel' as const,
+      name: 'Roving wheel',
+      facts: { wheelSize: '29' as const },
+      markings: {},
+    };
+    await world
+      .as('mechanic')
+      .send(fitPart, {
+        params: { id: from.id },
+        body: { id: newId(), part, position: 'front', anyway: '', at: Date.now() },
+      });
     await browser.signIn('mechanic', SECRET, `/bikes/${from.id}`);
     await browser.click('[data-move]');
     await browser.type('form[aria-label="Move Roving wheel"] input', 'p2');
@@ -280,12 +322,17 @@ describe('a model and its bikes', () => {
     await browser.textIs('[data-clipboard]', 'Held');
     await browser.textIs('[data-clipboard]', 'Left apart: Without its front wheel');
     await browser.go(`/bikes/${to.id}`);
-    await browser.textIs('[data-entry="part.fitted"]', 'Roving wheel · front · Only to roll it to the workshop');
+    await browser.textIs(
+      '[data-entry="part.fitted"]',
+      'Roving wheel · front · Only to roll it to the workshop',
+    );
   });
 
   it('a change of the model says how many bikes it built anew and how many are due for it', async () => {
     const build = { ...USUAL_BUILD.hybrid, accessories: [...USUAL_BUILD.hybrid.accessories] };
-    const model = await world.as('lead').send(addModel, { body: { id: newId(), name: 'Sanderling', build, fit: {} } });
+    const model = await world
+      .as('lead')
+      .send(addModel, { body: { id: newId(), name: 'Sanderling', build, fit: {} } });
     const bike = await world.bikeOf(model, 'S1');
     await world.check(bike);
     await browser.signIn('lead', SECRET, `/models/${model.id}`);

@@ -24,12 +24,16 @@ let world: World;
 let one: Browser;
 let two: Browser;
 const DOZEN = Array.from({ length: 12 }, (_, index) => `L${String(index + 1).padStart(2, '0')}`);
-const query = async <T>(sql: string, values: unknown[] = []): Promise<T[]> => (await world.database.owner.query(sql, values)) as T[];
+const query = async <T>(sql: string, values: unknown[] = []): Promise<T[]> =>
+  (await world.database.owner.query(sql, values)) as T[];
 const cell = (tag: string, key: string): string => `[data-line-row=${tag}] [data-cell="${key}"]`;
 const outcomeIs = (browser: Browser, tag: string, key: string, outcome: string): Promise<void> =>
   browser.find(`${cell(tag, key)}[data-outcome=${outcome}]`).then(() => undefined);
 const allSigned = (browser: Browser, tags: readonly string[]): Promise<void> =>
-  browser.until(async () => (await browser.count('[data-line-row][data-state=signed]')) >= tags.length, 'not all are signed');
+  browser.until(
+    async () => (await browser.count('[data-line-row][data-state=signed]')) >= tags.length,
+    'not all are signed',
+  );
 
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
@@ -49,31 +53,40 @@ afterAll(async () => {
 });
 
 describe('down the line', () => {
-  it.each(['keys', 'touch'] as const)('twelve children’s bikes in one pass, at most three acts a bike, by %s', async (hand) => {
-    const browser = hand === 'keys' ? one : two;
-    const sheet = hand === 'keys' ? 'lights' : 'bolts';
-    await browser.go(`/line?bikes=${DOZEN.join(',')}&sheet=${sheet}`);
-    await browser.find('[data-line-row]');
-    const before = (await query<{ n: string }>("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'"))[0]?.n;
-    let acts = 0;
-    const left = (): Promise<number> => browser.count('[data-line-row][data-complete=false]');
-    for (let open = await left(); open > 0; open = await left()) {
-      const last = open;
+  it.each(['keys', 'touch'] as const)(
+    'twelve children’s bikes in one pass, at most three acts a bike, by %s',
+    async (hand) => {
+      const browser = hand === 'keys' ? one : two;
+      const sheet = hand === 'keys' ? 'lights' : 'bolts';
+      await browser.go(`/line?bikes=${DOZEN.join(',')}&sheet=${sheet}`);
+      await browser.find('[data-line-row]');
+      const before = (
+        await query<{ n: string }>("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'")
+      )[0]?.n;
+      let acts = 0;
+      const left = (): Promise<number> => browser.count('[data-line-row][data-complete=false]');
+      for (let open = await left(); open > 0; open = await left()) {
+        const last = open;
+        acts += 1;
+        if (hand === 'keys') await browser.press('a');
+        else await browser.click('[data-line-row][data-complete=false] [data-sound]');
+        await browser.until(async () => (await left()) < last, 'the act changed nothing');
+        expect(acts).toBeLessThan(60);
+      }
       acts += 1;
-      if (hand === 'keys') await browser.press('a');
-      else await browser.click('[data-line-row][data-complete=false] [data-sound]');
-      await browser.until(async () => (await left()) < last, 'the act changed nothing');
-      expect(acts).toBeLessThan(60);
-    }
-    acts += 1;
-    await browser.click('[data-sign-all]');
-    await allSigned(browser, DOZEN);
-    process.stdout.write(`line of 12, ${sheet}, by ${hand}: ${acts} acts, ${(acts / 12).toFixed(2)} a bike (at most 3)\n`);
-    expect(acts / 12).toBeLessThanOrEqual(3);
-    const after = (await query<{ n: string }>("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'"))[0]?.n;
-    expect(Number(after) - Number(before)).toBe(12);
-    expect(await browser.complaints()).toEqual([]);
-  });
+      await browser.click('[data-sign-all]');
+      await allSigned(browser, DOZEN);
+      process.stdout.write(
+        `line of 12, ${sheet}, by ${hand}: ${acts} acts, ${(acts / 12).toFixed(2)} a bike (at most 3)\n`,
+      );
+      expect(acts / 12).toBeLessThanOrEqual(3);
+      const after = (
+        await query<{ n: string }>("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'")
+      )[0]?.n;
+      expect(Number(after) - Number(before)).toBe(12);
+      expect(await browser.complaints()).toEqual([]);
+    },
+  );
 
   it('a one-station line is a complete check of its own sheet, marked as given on the line', async () => {
     const rows = await query<{ complete: number; way: string }>(
@@ -104,12 +117,18 @@ describe('down the line', () => {
     await one.textIs('[data-paste-issues]', 'P4 get nothing');
     await one.textIs('[data-paste-cell=P2]', /is no number/);
     await one.click('[data-paste-take]');
-    await one.until(async () => (await one.value('[data-pasted]')) === 'P2\tx9', 'the line that does not fit is gone');
+    await one.until(
+      async () => (await one.value('[data-pasted]')) === 'P2\tx9',
+      'the line that does not fit is gone',
+    );
     await one.type('[data-pasted]', 'P2;s\nZ1;s\nP4;s\nP4;s');
     await one.textIs('[data-paste-issues]', 'Z1');
     await one.textIs('[data-paste-issues]', 'twice');
     await one.click('[data-paste-take]');
-    await one.until(async () => (await one.value('[data-pasted]')) === 'Z1;s\nP4;s', 'what does not fit is gone');
+    await one.until(
+      async () => (await one.value('[data-pasted]')) === 'Z1;s\nP4;s',
+      'what does not fit is gone',
+    );
     await one.press(Key.ESCAPE);
     for (const tag of ['P1', 'P2', 'P3', 'P4']) await outcomeIs(one, tag, 'tyre-pressure@front', 'sound');
   });
@@ -119,7 +138,10 @@ describe('down the line', () => {
     try {
       await browser.beforeEachPage(HOLDS_WHAT_IS_KEPT);
       await browser.signIn('inspector', SECRET, '/?hold');
-      await browser.until(() => browser.driver.executeScript<boolean>('return window.holds === true'), 'the first page never opened what is kept');
+      await browser.until(
+        () => browser.driver.executeScript<boolean>('return window.holds === true'),
+        'the first page never opened what is kept',
+      );
       await browser.go('/line?bikes=P1&sheet=lights');
       await browser.find('[data-line-row=P1]');
     } finally {
@@ -142,7 +164,14 @@ describe('down the line', () => {
     await two.click('[data-line-row=S1] [data-exception]');
     if ((await two.count('[data-choose-look]')) > 0) await two.click(`[data-choose-look="${key}"]`);
     await two.click('[data-line-row=S1] [data-fault]');
-    await outcomeIs(one, 'S1', key, /watch/.test((await two.attribute('[data-line-row=S1] [data-cell]', 'data-outcome')) ?? '') ? 'watch' : 'fault');
+    await outcomeIs(
+      one,
+      'S1',
+      key,
+      /watch/.test((await two.attribute('[data-line-row=S1] [data-cell]', 'data-outcome')) ?? '')
+        ? 'watch'
+        : 'fault',
+    );
     const s1 = (await query<{ id: string }>('SELECT id FROM bike WHERE tag = ?', ['S1']))[0]?.id;
     const [checks] = await query<{ checks: string; authors: string }>(
       'SELECT COUNT(DISTINCT c.id) AS checks, COUNT(DISTINCT m.author) AS authors FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId = ?',
@@ -156,7 +185,10 @@ describe('down the line', () => {
     await one.go('/line?bikes=J1&of=zone:front-wheel');
     await one.find('[data-line-row=J1]');
     await one.press('a');
-    await one.until(async () => (await one.count('[data-line-row=J1] [data-outcome=none]')) === 0, 'the zone is not marked');
+    await one.until(
+      async () => (await one.count('[data-line-row=J1] [data-outcome=none]')) === 0,
+      'the zone is not marked',
+    );
     await one.click('[data-line-row=J1] a');
     await one.find('[data-left], [data-question]');
     await one.until(async () => /left/.test(await one.text('[data-left]')), 'the stand says nothing');

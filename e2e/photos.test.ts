@@ -17,7 +17,8 @@ const file = async (name: string, make: Promise<Buffer> | Buffer): Promise<strin
   writeFileSync(path, await make);
   return path;
 };
-const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#7d8b97' } });
+const picture = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: '#7d8b97' } });
 
 beforeAll(async () => {
   behind = await openBehindProxy('tablet');
@@ -25,7 +26,8 @@ beforeAll(async () => {
 });
 afterAll(() => behind?.close());
 
-const photosOf = async (bike: Bike): Promise<readonly Photo[]> => (await world.as('desk').send(listPhotos, { params: { id: bike.id } })).photos;
+const photosOf = async (bike: Bike): Promise<readonly Photo[]> =>
+  (await world.as('desk').send(listPhotos, { params: { id: bike.id } })).photos;
 async function faultAt(bike: Bike): Promise<void> {
   await browser.signIn('inspector', SECRET, `/stand/${bike.id}`);
   await browser.click('[data-question] [data-exception]');
@@ -57,10 +59,17 @@ describe('a photo at the stand', () => {
     await browser.click('[data-photo-keep]');
     await browser.find('[data-look-photos] [data-photo=sent] img');
     const [photo] = await photosOf(bike);
-    expect(photo).toMatchObject({ width: 1600, height: 1200, by: world.idOf('inspector'), shapes: [{ kind: 'circle' }] });
+    expect(photo).toMatchObject({
+      width: 1600,
+      height: 1200,
+      by: world.idOf('inspector'),
+      shapes: [{ kind: 'circle' }],
+    });
     expect(photo?.shapes[0]?.from.x).toBeCloseTo(0.2, 1);
     expect(photo?.shapes[0]?.to.y).toBeCloseTo(0.7, 1);
-    await browser.driver.executeScript("document.querySelector('[data-look-photos] [data-photo]').scrollIntoView({ block: 'center' })");
+    await browser.driver.executeScript(
+      "document.querySelector('[data-look-photos] [data-photo]').scrollIntoView({ block: 'center' })",
+    );
     await browser.click('[data-look-photos] [data-photo] button');
     await browser.find('[data-photo-show] ellipse');
     await browser.press('\uE00C');
@@ -77,7 +86,10 @@ describe('a photo at the stand', () => {
     await browser.click('[data-photo-keep]');
     await browser.find('[data-look-photos] [data-photo=kept] img');
     expect(await photosOf(bike)).toEqual([]);
-    await browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) > 0, 'nothing is said to wait');
+    await browser.until(
+      async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) > 0,
+      'nothing is said to wait',
+    );
     proxy.mode = { kind: 'pass' };
     await browser.go(`/bikes/${bike.id}`);
     await browser.find('[data-bike-photos] [data-photo=sent] img');

@@ -22,10 +22,16 @@ afterAll(async () => {
 async function setPolicy(part: Partial<PolicyChoices['schools']>): Promise<void> {
   const { policy } = await world.as('lead').send(listSheets);
   const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
-  const body = { id: newId(), base: policy.hash, policy: { ...rest, schools: { ...rest.schools, ...part } }, note: JSON.stringify(part) };
+  const body = {
+    id: newId(),
+    base: policy.hash,
+    policy: { ...rest, schools: { ...rest.schools, ...part } },
+    note: JSON.stringify(part),
+  };
   await world.as('lead').send(publishPolicy, { body });
 }
-const withSprockets = (tag: string, sprockets: number): Promise<Bike> => world.bike(tag, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets });
+const withSprockets = (tag: string, sprockets: number): Promise<Bike> =>
+  world.bike(tag, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets });
 
 /** Opens a sheet on a bike at the station where a look stands. */
 async function standAt(bike: Bike, question: string, by = 'inspector'): Promise<void> {
@@ -75,7 +81,10 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await setPolicy({ chainLimit: 'by-gearing' });
     const nine = await withSprockets('N9', 9);
     const reading = { measure: 'chain', method: 'ruler', values: [1 / 192], typed: '1/16', unit: '' };
-    await world.check(nine, { sheet: 'season-opening', exceptions: [{ checkpoint: 'chain-wear', position: 'only', more: { reading } }] });
+    await world.check(nine, {
+      sheet: 'season-opening',
+      exceptions: [{ checkpoint: 'chain-wear', position: 'only', more: { reading } }],
+    });
     await browser.signIn('lead', SECRET, '/policy');
     await browser.click('[data-school=chainLimit] input[value=early]');
     await browser.click('[data-preview]');
@@ -98,7 +107,10 @@ describe('a rotor nobody knows the limit of', () => {
     expect(await browser.value(marked)).toBe('15');
     await browser.type(marked, '1.55');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
-    await browser.textIs(`${row(ROTOR)} [data-verdict]`, 'Past its limit: 1.52 mm (limit 1.55 mm, marked on the part)');
+    await browser.textIs(
+      `${row(ROTOR)} [data-verdict]`,
+      'Past its limit: 1.52 mm (limit 1.55 mm, marked on the part)',
+    );
     expect((await world.bikeNow(bike.id)).fit).toEqual({ rotorMinFront: 1.55 });
   });
 });
@@ -123,7 +135,10 @@ describe('a reading at the stand', () => {
     for (const key of ['2', '.', '9', 'enter']) await browser.click(`${row(PADS)} [data-key="${key}"]`);
     await browser.textIs(`${row(PADS)} [data-verdict]`, 'Sound: 2.9 mm');
     await browser.click(`${row(PADS)} [data-choose=total]`);
-    await browser.textIs(`${row(PADS)} [data-verdict]`, 'Past its limit: 0.9 mm (limit 1 mm, as Cadre ships). New pads');
+    await browser.textIs(
+      `${row(PADS)} [data-verdict]`,
+      'Past its limit: 0.9 mm (limit 1 mm, as Cadre ships). New pads',
+    );
     await browser.click('[data-sweep]');
     await browser.find(`${row(PADS)}[data-outcome=none]`);
     await browser.click(`${row(PADS)} [data-accept]`);
@@ -147,7 +162,9 @@ describe('a reading at the stand', () => {
     await browser.textIs('[data-aside]', 'New pads lie ready');
     await browser.click('[data-sweep]');
     await browser.until(
-      async () => (await browser.count(row(PADS))) === 0 || (await browser.count(`${row(PADS)}[data-outcome=sound]`)) === 1,
+      async () =>
+        (await browser.count(row(PADS))) === 0 ||
+        (await browser.count(`${row(PADS)}[data-outcome=sound]`)) === 1,
       'it is not swept',
     );
   });
@@ -155,7 +172,10 @@ describe('a reading at the stand', () => {
   it('better than last time asks whether the part was renewed', async () => {
     const bike = await withSprockets('R4', 10);
     const reading = { measure: 'disc-pad', method: 'compound', values: [1.6], typed: '1.6', unit: 'mm' };
-    await world.check(bike, { sheet: 'season-opening', exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: { reading } }] });
+    await world.check(bike, {
+      sheet: 'season-opening',
+      exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: { reading } }],
+    });
     await standAt(bike, PADS);
     await browser.textIs(row(PADS), '1.6 mm');
     await measure(PADS, '3.4');

@@ -20,21 +20,29 @@ let stand: Browser;
 let line: Browser;
 const ids = new Map<string, string>();
 const tag = (number: number): string => `M${String(number).padStart(2, '0')}`;
-const tags = (from: number, to: number): string[] => Array.from({ length: to - from + 1 }, (_, index) => tag(from + index));
-const query = async <T>(sql: string, values: unknown[] = []): Promise<T[]> => (await world.database.owner.query(sql, values)) as T[];
-const number = async (sql: string, values: unknown[] = []): Promise<number> => Number((await query<{ n: string }>(sql, values))[0]?.n);
+const tags = (from: number, to: number): string[] =>
+  Array.from({ length: to - from + 1 }, (_, index) => tag(from + index));
+const query = async <T>(sql: string, values: unknown[] = []): Promise<T[]> =>
+  (await world.database.owner.query(sql, values)) as T[];
+const number = async (sql: string, values: unknown[] = []): Promise<number> =>
+  Number((await query<{ n: string }>(sql, values))[0]?.n);
 
 beforeAll(async () => {
   world = await World.open({ realClock: true });
   // Somebody went away twenty minutes ago: that is today only where the day began before. It is always well on in one of these.
-  const hour = Number(new Intl.DateTimeFormat('en-GB', { timeZone: 'Europe/London', hour: 'numeric', hourCycle: 'h23' }).format(Date.now()));
+  const hour = Number(
+    new Intl.DateTimeFormat('en-GB', { timeZone: 'Europe/London', hour: 'numeric', hourCycle: 'h23' }).format(
+      Date.now(),
+    ),
+  );
   if (hour < 2)
     await world.as('lead').send(changeSite, {
       params: { id: world.siteId },
       body: { id: newId(), name: 'Shed', timeZone: 'Pacific/Auckland', opensAt: '09:00' },
     });
   await changePolicy(world.as('lead'), { marking: 'by-station' }, 'by station');
-  for (const each of tags(1, 24)) ids.set(each, (await world.bike(each, Number(each.slice(1)) <= 12 ? 'child' : 'hardtail')).id);
+  for (const each of tags(1, 24))
+    ids.set(each, (await world.bike(each, Number(each.slice(1)) <= 12 ? 'child' : 'hardtail')).id);
   const { socketPath, appPassword } = inject('database');
   server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
   proxy = await Proxy.open(server.port);
@@ -53,10 +61,16 @@ afterAll(async () => {
 });
 
 const allSent = (browser: Browser): Promise<void> =>
-  browser.until(async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0, 'something stays unsent', 60_000);
+  browser.until(
+    async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0,
+    'something stays unsent',
+    60_000,
+  );
 /** The shell is kept, so that views open without the server. */
 const shellKept = (browser: Browser): Promise<unknown> =>
-  browser.driver.executeAsyncScript('const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => done(true));');
+  browser.driver.executeAsyncScript(
+    'const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => done(true));',
+  );
 async function finishAndSign(browser: Browser, back: string): Promise<void> {
   await sweepAndSign(browser);
   await browser.find(back);
@@ -68,11 +82,16 @@ const openOnBoard = async (browser: Browser, bike: string): Promise<void> => {
 };
 const counts = async (browser: Browser): Promise<Record<string, number>> => {
   const found: Record<string, number> = {};
-  for (const key of ['done', 'of', 'hand', 'left', 'found']) found[key] = Number(await browser.text(`[data-round-counts] [data-count=${key}]`));
+  for (const key of ['done', 'of', 'hand', 'left', 'found'])
+    found[key] = Number(await browser.text(`[data-round-counts] [data-count=${key}]`));
   return found;
 };
 const doneIs = (browser: Browser, done: number): Promise<void> =>
-  browser.until(async () => (await counts(browser)).done === done, `the board does not say ${done} done`, 30_000);
+  browser.until(
+    async () => (await counts(browser)).done === done,
+    `the board does not say ${done} done`,
+    30_000,
+  );
 /** Goes down every column of the line. */
 async function sweepTheLine(browser: Browser): Promise<void> {
   await browser.find('[data-line-row]');
@@ -138,9 +157,18 @@ describe('a morning round of 24 bikes', () => {
     const then = Date.now() - 20 * 60_000;
     const checkId = newId();
     const author = world.idOf('mechanic2');
-    await world.as('mechanic2').send(openCheck, { body: { id: checkId, bikeId: ids.get('M03') ?? '', sheetHash: sheet.hash, author, at: then } });
+    await world
+      .as('mechanic2')
+      .send(openCheck, {
+        body: { id: checkId, bikeId: ids.get('M03') ?? '', sheetHash: sheet.hash, author, at: then },
+      });
     const begun = askedOf(sheet.sheet, asBuilt(USUAL_BUILD.child)).slice(0, 9);
-    await world.as('mechanic2').send(addMarks, { params: { id: checkId }, body: { marks: begun.map((each) => markFor(each, author, then)) } });
+    await world
+      .as('mechanic2')
+      .send(addMarks, {
+        params: { id: checkId },
+        body: { marks: begun.map((each) => markFor(each, author, then)) },
+      });
     await stand.go(board);
     await stand.textIs('[data-round-bike=M03][data-row-state=abandoned]', 'Take over');
     await openOnBoard(stand, 'M03');
@@ -155,7 +183,10 @@ describe('a morning round of 24 bikes', () => {
     await finishAndSign(stand, '[data-round]');
     await doneIs(stand, 4);
     await sweepTheLine(line);
-    await line.until(async () => (await line.count('[data-line-row][data-state=signing]')) === 8, 'not all eight are signed here');
+    await line.until(
+      async () => (await line.count('[data-line-row][data-state=signing]')) === 8,
+      'not all eight are signed here',
+    );
     expect(await number('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?', [ids.get('M05')])).toBe(0);
     await server.up();
     await Promise.all([allSent(stand), allSent(line)]);
@@ -179,11 +210,17 @@ describe('a morning round of 24 bikes', () => {
     for (const shared of ['M01', 'M02', 'M03']) {
       const bikeId = ids.get(shared);
       expect(
-        await number('SELECT COUNT(DISTINCT m.author) AS n FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?', [bikeId]),
+        await number(
+          'SELECT COUNT(DISTINCT m.author) AS n FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ?',
+          [bikeId],
+        ),
         shared,
       ).toBe(2);
       expect(await number('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?', [bikeId]), shared).toBe(1);
-      expect(await number("SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed'", [bikeId]), shared).toBe(1);
+      expect(
+        await number("SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed'", [bikeId]),
+        shared,
+      ).toBe(1);
     }
     const [checkpoint, position] = question.split('@');
     const both = await query<{ word: string }>(
@@ -202,7 +239,9 @@ describe('a morning round of 24 bikes', () => {
     const asked = Number(/(\d+) left/.exec(await stand.text('[data-left]'))?.[1]);
     expect(asked).toBeGreaterThanOrEqual(80);
     const left = async (browser: Browser): Promise<number> =>
-      (await browser.count('[data-sign]')) > 0 ? 0 : Number(/(\d+) left/.exec(await browser.text('[data-left]'))?.[1]);
+      (await browser.count('[data-sign]')) > 0
+        ? 0
+        : Number(/(\d+) left/.exec(await browser.text('[data-left]'))?.[1]);
     await stand.until(async () => {
       if ((await left(stand)) <= asked / 2) return true;
       await stand.click('[data-sweep]');
@@ -222,12 +261,14 @@ describe('a morning round of 24 bikes', () => {
       [bikeId],
     );
     expect(check?.signedBy).toBe(world.idOf('mechanic'));
-    expect(await number('SELECT COUNT(DISTINCT author) AS n FROM mark WHERE checkId = ?', [check?.id])).toBe(2);
+    expect(await number('SELECT COUNT(DISTINCT author) AS n FROM mark WHERE checkId = ?', [check?.id])).toBe(
+      2,
+    );
     expect(
-      await number("SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed' AND JSON_VALUE(body, '$.checkId') = ?", [
-        bikeId,
-        check?.id,
-      ]),
+      await number(
+        "SELECT COUNT(*) AS n FROM entry WHERE bikeId = ? AND kind = 'check.signed' AND JSON_VALUE(body, '$.checkId') = ?",
+        [bikeId, check?.id],
+      ),
     ).toBe(1);
     await line.go(`/checks/${check?.id}`);
     await line.textIs('[data-check-record]', /inspector, mechanic|mechanic, inspector/);

@@ -38,7 +38,10 @@ afterAll(async () => {
 async function fill(label: string, text: string): Promise<void> {
   const find = `return [...document.querySelectorAll('label')].filter((l) => l.textContent.trim() === arguments[0]).map((l) => l.htmlFor)[0] ?? null`;
   let id: string | null = null;
-  await browser.until(async () => (id = await browser.driver.executeScript<string | null>(find, label)) !== null, `no field ${label}`);
+  await browser.until(
+    async () => (id = await browser.driver.executeScript<string | null>(find, label)) !== null,
+    `no field ${label}`,
+  );
   await browser.type(`[id="${id}"]`, text);
 }
 

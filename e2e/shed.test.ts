@@ -41,7 +41,10 @@ describe('a bike that crashed', () => {
     await browser.click('[data-act=check]');
     await browser.textIs('main', 'After a crash');
     await sweepAndSign(browser);
-    await browser.until(async () => !(await world.fitness(bike.id)).reasons.includes('mishap'), 'it is held still');
+    await browser.until(
+      async () => !(await world.fitness(bike.id)).reasons.includes('mishap'),
+      'it is held still',
+    );
     // What it was looked over for before it crashed counts no more.
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'due', reasons: ['no-valid-check'] });
   });
@@ -52,7 +55,11 @@ describe('at the bench', () => {
     const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
     const fit = { 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5 };
     const model = await world.as('lead').send(addModel, { body: { id: newId(), name: 'Reed', build, fit } });
-    const [own] = [await world.bikeOf(model, 'KN1'), await world.bikeOf(model, 'KN2'), await world.bikeOf(model, 'KN3')];
+    const [own] = [
+      await world.bikeOf(model, 'KN1'),
+      await world.bikeOf(model, 'KN2'),
+      await world.bikeOf(model, 'KN3'),
+    ];
     await world.bike('KN4', 'child');
     await world.check(own, { exceptions: [{ checkpoint: 'bars', position: 'only', more: faulty('bent') }] });
     const fault = (await world.bikeNow(own.id)).facts.findings[0];

@@ -18,7 +18,8 @@ beforeEach(() => {
 
 const count = async (sql: string): Promise<number> =>
   Number(((await world.database.owner.query(`SELECT COUNT(*) AS n FROM ${sql}`)) as { n: string }[])[0]?.n);
-const acts = (kind: string, about: string): Promise<number> => count(`entry WHERE kind = '${kind}' AND INSTR(body, '${about}')`);
+const acts = (kind: string, about: string): Promise<number> =>
+  count(`entry WHERE kind = '${kind}' AND INSTR(body, '${about}')`);
 async function fill(within: string, typed: Readonly<Record<string, string>>): Promise<void> {
   await browser.find(within);
   for (const [label, text] of Object.entries(typed)) {
@@ -46,14 +47,18 @@ interface Write {
 let bike: Bike;
 const held = async (tag: string): Promise<Bike> => {
   const made = await world.bike(tag);
-  await world.check(made, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  await world.check(made, {
+    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+  });
   return made;
 };
 
 const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
   'a delivery to stock': async () => {
     const id = await stocked(world, 3);
-    const [{ name }] = (await world.database.owner.query('SELECT name FROM stock_item WHERE id = ?', [id])) as [{ name: string }];
+    const [{ name }] = (await world.database.owner.query('SELECT name FROM stock_item WHERE id = ?', [
+      id,
+    ])) as [{ name: string }];
     const row = `[data-item="${name}"]`;
     return {
       matching: /^POST \/api\/v1\/stock\//,
@@ -157,7 +162,12 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
     prepare: async () => {
       await browser.go('/intake');
       await browser.click('[data-add-intake]');
-      await fill('[data-open-intake]', { 'Tag for it here': 'TA9', 'What it is': 'Old hybrid', 'Asked for it': '120', 'Worth here when fit': '300' });
+      await fill('[data-open-intake]', {
+        'Tag for it here': 'TA9',
+        'What it is': 'Old hybrid',
+        'Asked for it': '120',
+        'Worth here when fit': '300',
+      });
     },
     button: '[data-intake-save]',
     says: '[data-open-intake]',

@@ -36,14 +36,22 @@ beforeAll(async () => {
       id: newId(),
       name: 'Reed',
       build,
-      fit: { maximumLoad: 120, 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5, 'torqueMax:rotor-bolt': 6 },
+      fit: {
+        maximumLoad: 120,
+        'torqueMax:stem-faceplate': 6,
+        'torqueMax:bar-clamp': 5,
+        'torqueMax:rotor-bolt': 6,
+      },
     },
   });
   const carded = await world.bikeOf(model, 'K4');
   const worn = await world.bike('K5');
   for (const value of [2.8, 2.4]) {
     const reading = { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' };
-    await world.check(worn, { sheet: 'wet-season', exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } }] });
+    await world.check(worn, {
+      sheet: 'wet-season',
+      exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } }],
+    });
   }
   const now = Date.now();
   await world.as('lead').send(addGroup, {
@@ -81,17 +89,41 @@ beforeAll(async () => {
     leadDays: 5,
     supplier: 'Reed',
   };
-  await world.as('lead').send(setStockItem, { params: { id: stocked }, body: { id: newId(), item, version: null, at: now } });
+  await world
+    .as('lead')
+    .send(setStockItem, { params: { id: stocked }, body: { id: newId(), item, version: null, at: now } });
   const work = await world.bike('K6');
-  const { findings } = await world.check(work, { exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }] });
-  await world.as('mechanic').send(startRepair, { body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now } });
+  const { findings } = await world.check(work, {
+    exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }],
+  });
+  await world
+    .as('mechanic')
+    .send(startRepair, {
+      body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now },
+    });
   const offered = bikeFieldsOf('hybrid', { tag: 'K7', siteId: world.siteId });
   const { bike: used } = await world.as('lead').send(openIntake, {
-    body: { id: newId(), bikeId: newId(), bike: offered, from: 'A club', asking: 9000, worth: 20_000, at: now },
+    body: {
+      id: newId(),
+      bikeId: newId(),
+      bike: offered,
+      from: 'A club',
+      asking: 9000,
+      worth: 20_000,
+      at: now,
+    },
   });
   await world.check(used, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
   Object.assign(ids, { work: work.id });
-  Object.assign(ids, { carded: carded.id, worn: worn.id, held: held.id, fresh: fresh.id, model: model.id, round, check: signed.id });
+  Object.assign(ids, {
+    carded: carded.id,
+    worn: worn.id,
+    held: held.id,
+    fresh: fresh.id,
+    model: model.id,
+    round,
+    check: signed.id,
+  });
   browser = await Browser.open(world.base);
   await axeInEveryPage(browser);
 });
@@ -189,27 +221,66 @@ const openLimits = async (): Promise<void> => {
   await browser.click('[data-limit-group=Pads]');
   await browser.type('[data-limit=padFault] input', '9');
 };
-const VIEWS: readonly { name: string; path: () => string; wait: string; before?: () => Promise<void>; as?: string }[] = [
+const VIEWS: readonly {
+  name: string;
+  path: () => string;
+  wait: string;
+  before?: () => Promise<void>;
+  as?: string;
+}[] = [
   { name: 'wall', path: () => '/', wait: '[data-tag=K1]' },
   { name: 'stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]' },
-  { name: 'stand with a fault open', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: openRow },
-  { name: 'sign-off', path: () => `/stand/${ids.held}`, wait: '[data-question]', before: () => browser.click('[data-go-sign]') },
+  {
+    name: 'stand with a fault open',
+    path: () => `/stand/${ids.fresh}`,
+    wait: '[data-question]',
+    before: openRow,
+  },
+  {
+    name: 'sign-off',
+    path: () => `/stand/${ids.held}`,
+    wait: '[data-question]',
+    before: () => browser.click('[data-go-sign]'),
+  },
   { name: 'stand of a trainee', path: () => `/stand/${ids.held}`, wait: '[data-question]', as: 'trainee' },
   { name: 'bench', path: () => `/bench/${ids.held}`, wait: '[data-bench-bike]' },
   { name: 'findings', path: () => '/findings', wait: '[data-finding]', before: chooseFindings },
-  { name: 'bench, a repair in work', path: () => `/bench/${ids.work}`, wait: '[data-used-parts]', before: useAPart },
+  {
+    name: 'bench, a repair in work',
+    path: () => `/bench/${ids.work}`,
+    wait: '[data-used-parts]',
+    before: useAPart,
+  },
   { name: 'hang-tag', path: () => `/bikes/${ids.held}/hang-tag`, wait: '[data-hold-tag]' },
-  { name: 'question to the maker', path: () => `/bikes/${ids.held}/warranty`, wait: '[data-warranty-sheet] h2' },
+  {
+    name: 'question to the maker',
+    path: () => `/bikes/${ids.held}/warranty`,
+    wait: '[data-warranty-sheet] h2',
+  },
   { name: 'record', path: () => `/bikes/${ids.held}/record`, wait: '[data-record] [data-entry]' },
   { name: 'parts', path: () => '/stock', wait: '[data-order] li', before: countAndKeep },
   { name: 'costs', path: () => '/costs', wait: '[data-total]' },
-  { name: 'intake', path: () => '/intake', wait: '[data-sum]', before: () => browser.click('[data-add-intake]') },
+  {
+    name: 'intake',
+    path: () => '/intake',
+    wait: '[data-sum]',
+    before: () => browser.click('[data-add-intake]'),
+  },
   { name: 'bike form', path: () => `/bikes/${ids.held}/edit`, wait: '[data-save]' },
   { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
   { name: 'wall being arranged', path: () => '/', wait: '[data-tag=K1]', before: arrange },
   { name: 'bike', path: () => `/bikes/${ids.held}`, wait: '[data-bike-page] [data-entry]' },
-  { name: 'wear', path: () => `/bikes/${ids.worn}`, wait: '[data-wear-chart] svg', before: () => browser.click('[data-wear] summary') },
-  { name: 'torque card', path: () => `/bikes/${ids.carded}/torque?adapter=30`, wait: '[data-joint=rotor-bolt] [data-set-to]' },
+  {
+    name: 'wear',
+    path: () => `/bikes/${ids.worn}`,
+    wait: '[data-wear-chart] svg',
+    before: () => browser.click('[data-wear] summary'),
+  },
+  {
+    name: 'torque card',
+    path: () => `/bikes/${ids.carded}/torque?adapter=30`,
+    wait: '[data-joint=rotor-bolt] [data-set-to]',
+  },
   { name: 'models', path: () => '/models', wait: '[data-model]' },
   { name: 'model form', path: () => `/models/${ids.model}`, wait: '[data-fit]' },
   { name: 'figures', path: () => '/figures', wait: '[data-figure=trike]' },
@@ -219,24 +290,64 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
   { name: 'list, what comes in', path: () => '/lists', wait: '[data-file]', before: previewList },
   { name: 'sheets', path: () => '/sheets', wait: '[data-sheet=ride-out]' },
   { name: 'sheet', path: () => '/sheets/season-opening', wait: '[data-version]' },
-  { name: 'sheet being written', path: () => '/sheets/ride-out/edit', wait: '[data-item]', before: pickCheckpoints },
+  {
+    name: 'sheet being written',
+    path: () => '/sheets/ride-out/edit',
+    wait: '[data-item]',
+    before: pickCheckpoints,
+  },
   { name: 'catalogue', path: () => '/catalogue', wait: '[data-look]' },
   { name: 'checkpoint', path: () => '/catalogue/tyre-casing', wait: '[data-drawing] svg' },
   { name: 'routes', path: () => '/routes', wait: '[data-route=by-system]' },
-  { name: 'own route', path: () => '/routes', wait: '[data-route=by-system]', before: () => browser.click('[data-new-route]') },
+  {
+    name: 'own route',
+    path: () => '/routes',
+    wait: '[data-route=by-system]',
+    before: () => browser.click('[data-new-route]'),
+  },
   { name: 'policy', path: () => '/policy', wait: '[data-school]', before: previewPolicy },
   { name: 'line, its choice', path: () => '/line', wait: '[data-line-count]' },
   { name: 'line', path: () => '/line?bikes=K2,K3&sheet=pressures', wait: '[data-line-row]' },
-  { name: 'line of zones', path: () => '/line?bikes=K2,K3', wait: '[data-line-row]', before: () => browser.click('[data-exception]') },
-  { name: 'rounds', path: () => '/rounds', wait: '[data-round-plate]', before: () => browser.click('[data-new-round]') },
-  { name: 'round', path: () => `/rounds/${ids.round}`, wait: '[data-projection]', before: () => browser.click('[data-close]') },
+  {
+    name: 'line of zones',
+    path: () => '/line?bikes=K2,K3',
+    wait: '[data-line-row]',
+    before: () => browser.click('[data-exception]'),
+  },
+  {
+    name: 'rounds',
+    path: () => '/rounds',
+    wait: '[data-round-plate]',
+    before: () => browser.click('[data-new-round]'),
+  },
+  {
+    name: 'round',
+    path: () => `/rounds/${ids.round}`,
+    wait: '[data-projection]',
+    before: () => browser.click('[data-close]'),
+  },
   { name: 'paper sheet', path: () => '/paper?bikes=K2,K3', wait: '.paper-page td' },
-  { name: 'check as signed', path: () => `/checks/${ids.check}`, wait: '[data-look]', before: () => browser.click('[data-amend]') },
+  {
+    name: 'check as signed',
+    path: () => `/checks/${ids.check}`,
+    wait: '[data-look]',
+    before: () => browser.click('[data-amend]'),
+  },
   { name: 'patterns', path: () => '/patterns', wait: '#digits' },
   { name: 'finding a bike', path: () => '/rounds', wait: '[data-round-plate]', before: find },
-  { name: 'what is left at the stand', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: () => browser.press('l') },
+  {
+    name: 'what is left at the stand',
+    path: () => `/stand/${ids.fresh}`,
+    wait: '[data-question]',
+    before: () => browser.press('l'),
+  },
   { name: 'tools', path: () => '/tools', wait: '[data-tool=torque]' },
-  { name: 'tool in hand', path: () => '/tools/pads?thickness=3.4+2.8', wait: '[data-says]', before: () => browser.click('[data-to-bike] button') },
+  {
+    name: 'tool in hand',
+    path: () => '/tools/pads?thickness=3.4+2.8',
+    wait: '[data-says]',
+    before: () => browser.click('[data-to-bike] button'),
+  },
   { name: 'tool refusing', path: () => '/tools/leak?before=3&after=x&hours=4', wait: '[data-tool-bench]' },
   {
     name: 'stand with a reading',
@@ -244,11 +355,26 @@ const VIEWS: readonly { name: string; path: () => string; wait: string; before?:
     wait: '[data-question]',
     before: measurePads,
   },
-  { name: 'look asked for later', path: () => `/bikes/${ids.fresh}`, wait: '[data-look-later]', before: () => browser.click('[data-look-later]') },
+  {
+    name: 'look asked for later',
+    path: () => `/bikes/${ids.fresh}`,
+    wait: '[data-look-later]',
+    before: () => browser.click('[data-look-later]'),
+  },
   { name: 'limits', path: () => '/policy', wait: '[data-limits]', before: openLimits },
-  { name: 'something happened', path: () => `/bikes/${ids.fresh}`, wait: '[data-mishap-open]', before: () => browser.click('[data-mishap-open]') },
+  {
+    name: 'something happened',
+    path: () => `/bikes/${ids.fresh}`,
+    wait: '[data-mishap-open]',
+    before: () => browser.click('[data-mishap-open]'),
+  },
   { name: 'photo just taken', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: takePhoto },
-  { name: 'stand with a photo', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: keepPhoto },
+  {
+    name: 'stand with a photo',
+    path: () => `/stand/${ids.fresh}`,
+    wait: '[data-question]',
+    before: keepPhoto,
+  },
   { name: 'people', path: () => '/people', wait: 'form' },
   { name: 'sign-in', path: () => '/sign-in', wait: 'form' },
   { name: 'nowhere', path: () => '/no/such/place', wait: 'main' },
@@ -270,19 +396,28 @@ const sizes = Object.keys(SIZES) as Size[];
 describe.each(VIEWS.map((view, index) => ({ ...view, index })))('$name', (view) => {
   // One opening a view, as somebody who turns a tablet: every size in every run; themes take turns over them, so that each view meets each.
   it('is sound at every size', async () => {
-    const inTurn = sizes.map((size, index) => [size, THEMES[(index + view.index) % THEMES.length] ?? 'light'] as const);
+    const inTurn = sizes.map(
+      (size, index) => [size, THEMES[(index + view.index) % THEMES.length] ?? 'light'] as const,
+    );
     await sized(sizes[0] ?? 'office');
     await signedIn(view.as ?? 'lead');
     await browser.go(view.path());
     await browser.find(view.wait);
     await view.before?.();
     // The phone always, the two larger sizes by turns: what they show is laid out alike.
-    const looked = inTurn.filter(([size]) => size === 'phone' || (size === 'office') === (view.index % 2 === 0));
+    const looked = inTurn.filter(
+      ([size]) => size === 'phone' || (size === 'office') === (view.index % 2 === 0),
+    );
     for (const [size, theme] of inTurn) {
       await sized(size);
       await browser.driver.executeScript('document.documentElement.dataset.theme = arguments[0]', theme);
       const violations = looked.some(([each]) => each === size) ? await violationsOf(browser) : [];
-      expect({ size, theme, violations, sideways: await scrollsSideways(browser) }).toEqual({ size, theme, violations: [], sideways: false });
+      expect({ size, theme, violations, sideways: await scrollsSideways(browser) }).toEqual({
+        size,
+        theme,
+        violations: [],
+        sideways: false,
+      });
     }
     expect(await browser.complaints()).toEqual([]);
   });

@@ -32,7 +32,10 @@ async function later(hours: number): Promise<string> {
   const { socketPath, appPassword } = inject('database');
   await server?.kill();
   const clock = new Date(Date.now() + hours * HOUR).toISOString();
-  server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name }, { CADRE_CLOCK: clock });
+  server = await ServerProcess.start(
+    { socketPath, password: appPassword, name: world.database.name },
+    { CADRE_CLOCK: clock },
+  );
   return `http://127.0.0.1:${server.port}`;
 }
 async function lookAt(base: string, path: string): Promise<void> {
@@ -43,7 +46,10 @@ async function lookAt(base: string, path: string): Promise<void> {
   await browser.signIn('inspector', SECRET, path);
 }
 const raised = async (id: string): Promise<number> => {
-  const rows = (await world.database.owner.query("SELECT COUNT(*) AS n FROM entry WHERE kind = 'wait.raised' AND bikeId = ?", [id])) as {
+  const rows = (await world.database.owner.query(
+    "SELECT COUNT(*) AS n FROM entry WHERE kind = 'wait.raised' AND bikeId = ?",
+    [id],
+  )) as {
     n: string;
   }[];
   return Number(rows[0]?.n);
@@ -89,7 +95,9 @@ describe('soaks set at two bikes', () => {
     await gauge('2.76');
     await browser.textIs('[data-soak-said]', /loses 10\.[67] % a day: a finding is open/);
     await browser.until(async () => (await browser.count('[data-wait]')) === 0, 'it still waits');
-    expect((await world.bikeNow(bike.id)).facts.findings).toMatchObject([{ fault: 'low-again', severity: 'soon' }]);
+    expect((await world.bikeNow(bike.id)).facts.findings).toMatchObject([
+      { fault: 'low-again', severity: 'soon' },
+    ]);
     expect([await raised(other.id), await raised(bike.id)]).toEqual([2, 1]);
   });
 });

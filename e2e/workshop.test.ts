@@ -27,9 +27,26 @@ afterAll(async () => {
 const at = (): number => Date.now();
 async function shelf(name: string, kind: 'rotor' | 'pads', onHand: number): Promise<string> {
   const id = newId();
-  const item = { kind, name, facts: {}, modelIds: [], markings: {}, least: 1, price: 2600, leadDays: 5, supplier: 'Tern Components' };
-  await world.as('lead').send(setStockItem, { params: { id }, body: { id: newId(), item, version: null, at: at() } });
-  await world.as('lead').send(countStock, { params: { id }, body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() } });
+  const item = {
+    kind,
+    name,
+    facts: {},
+    modelIds: [],
+    markings: {},
+    least: 1,
+    price: 2600,
+    leadDays: 5,
+    supplier: 'Tern Components',
+  };
+  await world
+    .as('lead')
+    .send(setStockItem, { params: { id }, body: { id: newId(), item, version: null, at: at() } });
+  await world
+    .as('lead')
+    .send(countStock, {
+      params: { id },
+      body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
+    });
   return id;
 }
 const onHand = async (id: string): Promise<number | undefined> =>
@@ -47,7 +64,11 @@ async function circledPhoto(): Promise<void> {
   await browser.find('[data-photo-pad] img');
   const canvas = await browser.find('[data-photo-canvas]');
   const { width, height } = await canvas.getRect();
-  const on = (x: number, y: number) => ({ x: Math.round(x * width), y: Math.round(y * height), origin: canvas as never as Origin });
+  const on = (x: number, y: number) => ({
+    x: Math.round(x * width),
+    y: Math.round(y * height),
+    origin: canvas as never as Origin,
+  });
   await browser.driver.actions().move(on(-0.3, -0.3)).press().move(on(0.1, 0.2)).release().perform();
   await browser.find('[data-photo-pad] ellipse');
   await browser.click('[data-photo-keep]');
@@ -55,7 +76,9 @@ async function circledPhoto(): Promise<void> {
 /** A bike held by a fault of its front brake. */
 async function held(tag: string): Promise<Bike> {
   const bike = await world.bike(tag);
-  await world.check(bike, { exceptions: [{ checkpoint: 'rotor', position: 'front', more: faulty('crack') }] });
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'rotor', position: 'front', more: faulty('crack') }],
+  });
   return bike;
 }
 
@@ -121,7 +144,11 @@ describe('from a fault to a release', () => {
       await browser.go(`/bikes/${bike.id}`);
       const told: readonly (readonly [string, string, string])[] = [
         ['bike.released', 'Released', 'mechanic'],
-        ['repair.done', 'New rotor, bolts in a star · 1 × Rotor, 180 mm · Rotor bolt 5.8 N m · 25 min', 'mechanic'],
+        [
+          'repair.done',
+          'New rotor, bolts in a star · 1 × Rotor, 180 mm · Rotor bolt 5.8 N m · 25 min',
+          'mechanic',
+        ],
         ['part.fitted', 'Rotor fitted', 'mechanic'],
         ['repair.started', 'Repair begun', 'mechanic'],
         ['hang-tag.hung', 'Plate 3', 'mechanic'],
@@ -194,18 +221,28 @@ describe('the findings of the fleet', () => {
     for (const fault of ['worn', 'small-cut'])
       await world.check(bike, {
         exceptions: [
-          { checkpoint: 'tyre-casing', position: 'rear', more: { word: fault === 'worn' ? 'fault' : 'watch', way: 'single', faults: [{ fault }] } },
+          {
+            checkpoint: 'tyre-casing',
+            position: 'rear',
+            more: { word: fault === 'worn' ? 'fault' : 'watch', way: 'single', faults: [{ fault }] },
+          },
         ],
       });
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
     await browser.click('[data-bench-finding=worn] [data-merge-open]');
     await browser.click('[data-merge]');
-    await browser.until(async () => (await browser.count('[data-bench-finding]')) === 1, 'there are two still');
+    await browser.until(
+      async () => (await browser.count('[data-bench-finding]')) === 1,
+      'there are two still',
+    );
     await browser.textIs('[data-bench-finding]', 'Soon');
 
     await held('WS5');
     await browser.go('/findings?state=open');
-    await browser.until(async () => (await browser.count('[data-finding]')) >= 2, 'the findings are not there');
+    await browser.until(
+      async () => (await browser.count('[data-finding]')) >= 2,
+      'the findings are not there',
+    );
     await browser.click('[data-view-name]');
     await browser.type('#view-name', 'To mend');
     await browser.click('[data-view-save]');
@@ -214,7 +251,10 @@ describe('the findings of the fleet', () => {
     await browser.until(async () => (await browser.count('[data-finding]')) === 0, 'some are not begun');
     await browser.go('/findings');
     await browser.click('[data-view="To mend"]');
-    await browser.until(async () => (await browser.driver.getCurrentUrl()).endsWith('?state=open'), 'the search is not what it was');
+    await browser.until(
+      async () => (await browser.driver.getCurrentUrl()).endsWith('?state=open'),
+      'the search is not what it was',
+    );
   });
 });
 
@@ -250,7 +290,10 @@ describe('a used bike on offer', () => {
     await browser.textIs('[data-sum]', '€170.50 under its worth: worth taking');
     await browser.click('[data-accept]');
     await browser.textIs('[data-decided]', 'Taken into the fleet');
-    expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: expect.arrayContaining(['ready-for-release']) as unknown });
+    expect(await world.fitness(bike.id)).toMatchObject({
+      fitness: 'held',
+      reasons: expect.arrayContaining(['ready-for-release']) as unknown,
+    });
     await browser.go(`/bench/${bike.id}`);
     await browser.find('[data-bench-finding=torn]');
   });

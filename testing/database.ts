@@ -22,12 +22,17 @@ export async function createTestDatabase(): Promise<TestDatabase> {
   const { socketPath, appPassword } = inject('database');
   const name = `cadre_t${process.pid}_${(made += 1)}`;
   const root = await createConnection({ socketPath, user: 'root', multipleStatements: true });
-  await root.query(`CREATE DATABASE \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; USE \`${name}\`; SET foreign_key_checks = 0`);
-  const [tables] = (await root.query('SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?', [TEMPLATE])) as unknown as [
-    { name: string }[],
-  ];
+  await root.query(
+    `CREATE DATABASE \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; USE \`${name}\`; SET foreign_key_checks = 0`,
+  );
+  const [tables] = (await root.query(
+    'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?',
+    [TEMPLATE],
+  )) as unknown as [{ name: string }[]];
   for (const table of tables) {
-    const [[shape]] = (await root.query(`SHOW CREATE TABLE \`${TEMPLATE}\`.\`${table.name}\``)) as unknown as [[Record<'Create Table', string>]];
+    const [[shape]] = (await root.query(
+      `SHOW CREATE TABLE \`${TEMPLATE}\`.\`${table.name}\``,
+    )) as unknown as [[Record<'Create Table', string>]];
     await root.query(shape['Create Table']);
   }
   await root.query(`INSERT INTO migration_step SELECT * FROM \`${TEMPLATE}\`.migration_step`);

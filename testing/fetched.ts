@@ -16,7 +16,11 @@ export interface Fetched {
 export class Refusal {
   constructor(
     readonly code: string,
-    readonly fields: readonly { readonly path: string; readonly code: string; readonly params?: object }[] = [],
+    readonly fields: readonly {
+      readonly path: string;
+      readonly code: string;
+      readonly params?: object;
+    }[] = [],
     readonly status = 409,
   ) {}
 }
@@ -32,8 +36,12 @@ export function fetched(answers: Fetched['answers'] = {}): Fetched {
     if (!answer) return Promise.reject(new TypeError(`nothing answers ${at}`));
     const told = answer(said);
     const [status, content] =
-      told instanceof Refusal ? [told.status, { type: 't', status: told.status, code: told.code, params: {}, fields: told.fields }] : [200, told];
-    return Promise.resolve(new Response(JSON.stringify(content), { status, headers: { 'content-type': 'application/json' } }));
+      told instanceof Refusal
+        ? [told.status, { type: 't', status: told.status, code: told.code, params: {}, fields: told.fields }]
+        : [200, told];
+    return Promise.resolve(
+      new Response(JSON.stringify(content), { status, headers: { 'content-type': 'application/json' } }),
+    );
   });
   return { sent, answers };
 }

@@ -7,7 +7,11 @@ import { TEMPLATE } from './database';
 
 declare module 'vitest' {
   interface ProvidedContext {
-    readonly database: { readonly socketPath: string; readonly appPassword: string; readonly dataDir: string };
+    readonly database: {
+      readonly socketPath: string;
+      readonly appPassword: string;
+      readonly dataDir: string;
+    };
   }
 }
 

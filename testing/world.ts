@@ -49,7 +49,10 @@ export class World {
     const database = await createTestDatabase();
     const clock = { now: START };
     const lines: string[] = [];
-    const log = pino({ level: 'error' }, { write: (line: string) => void lines.push(line) }) as unknown as Logger;
+    const log = pino(
+      { level: 'error' },
+      { write: (line: string) => void lines.push(line) },
+    ) as unknown as Logger;
     const now = options.realClock ? Date.now : () => (clock.now += 1);
     const app = createApp({
       source: database.source,
@@ -63,7 +66,13 @@ export class World {
     });
     const server = app.listen(0, '127.0.0.1');
     await new Promise((done) => server.once('listening', done));
-    const world = new World(database, server, `http://127.0.0.1:${(server.address() as AddressInfo).port}`, clock, lines);
+    const world = new World(
+      database,
+      server,
+      `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+      clock,
+      lines,
+    );
     if (options.realClock) Object.defineProperty(clock, 'now', { get: () => Date.now() });
     await world.people();
     return world;
@@ -94,11 +103,16 @@ export class World {
         secret: SECRET,
       },
     });
-    for (const person of others) await first.send(addPerson, { body: { id: newId(), ...person, signInName: person.name, secret: SECRET } });
+    for (const person of others)
+      await first.send(addPerson, {
+        body: { id: newId(), ...person, signInName: person.name, secret: SECRET },
+      });
     await this.signInAgain();
     const wall = await this.as('lead').send(getWall);
     this.siteId = wall.sites[0]?.id ?? '';
-    const rack = await this.as('lead').send(addRack, { body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 } });
+    const rack = await this.as('lead').send(addRack, {
+      body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 },
+    });
     this.hooks = rack.hooks.map((hook) => hook.id);
     this.sheets = await readSheets(this.as('lead'));
   }
@@ -116,7 +130,12 @@ export class World {
     return this.as('lead').send(addBike, {
       body: {
         id: newId(),
-        ...bikeFieldsOf(kind, { tag, siteId: this.siteId, hookId: this.hooks.shift() ?? null, ...(build ? { build: build as never } : {}) }),
+        ...bikeFieldsOf(kind, {
+          tag,
+          siteId: this.siteId,
+          hookId: this.hooks.shift() ?? null,
+          ...(build ? { build: build as never } : {}),
+        }),
       },
     });
   }
@@ -137,7 +156,12 @@ export class World {
   /** A whole ride-out, signed: all sound but for the exceptions. */
   async check(
     bike: Bike,
-    options: { by?: string; exceptions?: readonly Exception[]; leftOut?: readonly string[]; sheet?: string } = {},
+    options: {
+      by?: string;
+      exceptions?: readonly Exception[];
+      leftOut?: readonly string[];
+      sheet?: string;
+    } = {},
   ): Promise<AnswerOf<typeof signCheck>> {
     const { checkId, marks, by, author } = await this.marked(bike, options);
     return this.as(by).send(signCheck, {
@@ -147,16 +171,30 @@ export class World {
   }
 
   /** A check begun and marked like that, and not signed. */
-  async marked(bike: Bike, options: { by?: string; exceptions?: readonly Exception[]; leftOut?: readonly string[]; sheet?: string } = {}) {
+  async marked(
+    bike: Bike,
+    options: {
+      by?: string;
+      exceptions?: readonly Exception[];
+      leftOut?: readonly string[];
+      sheet?: string;
+    } = {},
+  ) {
     const { by = 'inspector', exceptions = [], leftOut = [], sheet = 'ride-out' } = options;
     const version = this.sheets.get(sheet);
     if (!version) throw new Error(`no sheet ${sheet}`);
     const checkId = newId();
     const author = this.idOf(by);
-    await this.as(by).send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: version.hash, author, at: this.clock.now } });
-    const marks = marksFor(version.sheet, bike.build as Build, author, this.clock.now - 300_000, exceptions).filter(
-      (mark) => !leftOut.includes(mark.checkpoint),
-    );
+    await this.as(by).send(openCheck, {
+      body: { id: checkId, bikeId: bike.id, sheetHash: version.hash, author, at: this.clock.now },
+    });
+    const marks = marksFor(
+      version.sheet,
+      bike.build as Build,
+      author,
+      this.clock.now - 300_000,
+      exceptions,
+    ).filter((mark) => !leftOut.includes(mark.checkpoint));
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
     return { checkId, marks, by, author };
   }

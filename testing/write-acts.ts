@@ -37,12 +37,18 @@ const stamp = (world: World) => ({ id: newId(), at: at(world) });
 let named = 0;
 const name = (what: string): string => `${what} ${(named += 1)}`;
 
-const rack = async (world: World) => world.as('lead').send(addRack, { body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } });
+const rack = async (world: World) =>
+  world
+    .as('lead')
+    .send(addRack, { body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } });
 const part = () => ({ id: newId(), kind: 'chain' as const, name: name('chain'), facts: {}, markings: {} });
 const fitted = async (world: World, bike: Bike): Promise<string> => {
   const { fitments } = await world
     .as('lead')
-    .send(fitPart, { params: { id: bike.id }, body: { ...stamp(world), part: part(), position: 'only', anyway: '' } });
+    .send(fitPart, {
+      params: { id: bike.id },
+      body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
+    });
   return fitments[0]?.id ?? '';
 };
 const groupFields = (world: World) => ({
@@ -52,36 +58,72 @@ const groupFields = (world: World) => ({
   backAt: at(world) + 1,
   wants: [{ count: 1, kind: null, size: '' }],
 });
-const group = async (world: World): Promise<string> => (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
+const group = async (world: World): Promise<string> =>
+  (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
 const roundFields = (world: World, bike: Bike) => ({
   ...stamp(world),
-  ...{ siteId: world.siteId, name: name('round'), sheetKey: null, bikeIds: [bike.id], people: [], deadline: at(world) + 3_600_000 },
+  ...{
+    siteId: world.siteId,
+    name: name('round'),
+    sheetKey: null,
+    bikeIds: [bike.id],
+    people: [],
+    deadline: at(world) + 3_600_000,
+  },
 });
-const round = async (world: World, bike: Bike) => world.as('lead').send(makeRound, { body: roundFields(world, bike) });
+const round = async (world: World, bike: Bike) =>
+  world.as('lead').send(makeRound, { body: roundFields(world, bike) });
 /** Laxer than as shipped wherever it can be: what a policy may do to a hold at most. */
 const lax = async (world: World) => {
   const { policy } = await world.as('lead').send(listSheets);
-  const { schema: _schema, version: _version, note: _note, ...rest } = { ...DEFAULT_POLICY, ...policy.policy };
-  return { base: policy.hash, policy: { ...rest, soonDays: 90, soonOutings: 200, secondPersonZones: [], legal: 'soon' } };
+  const {
+    schema: _schema,
+    version: _version,
+    note: _note,
+    ...rest
+  } = { ...DEFAULT_POLICY, ...policy.policy };
+  return {
+    base: policy.hash,
+    policy: { ...rest, soonDays: 90, soonOutings: 200, secondPersonZones: [], legal: 'soon' },
+  };
 };
-const ownSheet = (world: World) => ({ ...world.sheets.get('ride-out')?.sheet, key: `own-${(named += 1)}`, name: name('Own') });
+const ownSheet = (world: World) => ({
+  ...world.sheets.get('ride-out')?.sheet,
+  key: `own-${(named += 1)}`,
+  name: name('Own'),
+});
 /** The finding that matters: what holds the bike, else one open on it now made for it. */
 async function findingOn(world: World, bike: Bike): Promise<string> {
   const known = (await world.bikeNow(bike.id)).facts.findings[0];
   if (known) return known.id;
   const { findings } = await world.check(bike, {
-    exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] } }],
+    exceptions: [
+      {
+        checkpoint: 'tyre-casing',
+        position: 'rear',
+        more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
+      },
+    ],
   });
   return findings[0]?.id ?? '';
 }
-async function repairOf(world: World, bike: Bike, done: boolean): Promise<{ repairId: string; findingId: string }> {
+async function repairOf(
+  world: World,
+  bike: Bike,
+  done: boolean,
+): Promise<{ repairId: string; findingId: string }> {
   const findingId = await findingOn(world, bike);
   const repairId = newId();
-  await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at(world) } });
+  await world
+    .as('mechanic')
+    .send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at(world) } });
   if (done)
     await world
       .as('mechanic')
-      .send(finishRepair, { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } });
+      .send(finishRepair, {
+        params: { id: repairId },
+        body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
+      });
   return { repairId, findingId };
 }
 const stockFields = () => ({
@@ -91,8 +133,12 @@ const stockFields = () => ({
 /** An item on the shelf, so many of it. */
 export async function stocked(world: World, onHand: number): Promise<string> {
   const id = newId();
-  await world.as('lead').send(setStockItem, { params: { id }, body: { ...stamp(world), item: stockFields(), version: null } });
-  await world.as('lead').send(countStock, { params: { id }, body: { ...stamp(world), by: onHand, why: 'delivered', note: '' } });
+  await world
+    .as('lead')
+    .send(setStockItem, { params: { id }, body: { ...stamp(world), item: stockFields(), version: null } });
+  await world
+    .as('lead')
+    .send(countStock, { params: { id }, body: { ...stamp(world), by: onHand, why: 'delivered', note: '' } });
   return id;
 }
 const offered = (world: World) => ({
@@ -100,70 +146,132 @@ const offered = (world: World) => ({
   ...{ bikeId: newId(), bike: bikeFieldsOf('hybrid', { tag: `U${(named += 1)}`, siteId: world.siteId }) },
   ...{ from: 'A family', asking: 12_000, worth: 30_000 },
 });
-const intake = async (world: World): Promise<string> => (await world.as('lead').send(openIntake, { body: offered(world) })).intake.id;
+const intake = async (world: World): Promise<string> =>
+  (await world.as('lead').send(openIntake, { body: offered(world) })).intake.id;
 const rideOut = (world: World): string => world.sheets.get('ride-out')?.hash ?? '';
 /** Begun by this person: marks under their own name. */
 async function begun(world: World, bike: Bike, by: string): Promise<string> {
   const id = newId();
   const author = world.idOf(by);
-  return (await world.as(by).send(openCheck, { body: { id, bikeId: bike.id, sheetHash: rideOut(world), author, at: at(world) } })).id;
+  return (
+    await world
+      .as(by)
+      .send(openCheck, { body: { id, bikeId: bike.id, sheetHash: rideOut(world), author, at: at(world) } })
+  ).id;
 }
 const apart = async (world: World, bike: Bike): Promise<string> => {
   const { id, ...rest } = stamp(world);
-  await world.as('lead').send(leaveApart, { params: { id: bike.id }, body: { id, what: 'Wheel out', ...rest } });
+  await world
+    .as('lead')
+    .send(leaveApart, { params: { id: bike.id }, body: { id, what: 'Wheel out', ...rest } });
   return id;
 };
 
 /** A bike that a stop holds. */
 async function heldByStop(world: World): Promise<Bike> {
   const held = await world.bike(`P${(named += 1)}`);
-  await world.check(held, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  await world.check(held, {
+    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+  });
   return held;
 }
 
 /** Every write route with somebody who may and a body that is good: a route that is not here is one nobody has tried against a hold. */
 export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'people.add': act('lead', () => ({
-    body: { id: newId(), name: name('Ann'), signInName: `ann${(named += 1)}`, role: 'lead', trainee: false, secret: SECRET },
+    body: {
+      id: newId(),
+      name: name('Ann'),
+      signInName: `ann${(named += 1)}`,
+      role: 'lead',
+      trainee: false,
+      secret: SECRET,
+    },
   })),
   'people.change': act('lead', async (world) => {
-    const person = { id: newId(), name: name('Ben'), signInName: `ben${(named += 1)}`, role: 'desk' as const, trainee: false, secret: SECRET };
+    const person = {
+      id: newId(),
+      name: name('Ben'),
+      signInName: `ben${(named += 1)}`,
+      role: 'desk' as const,
+      trainee: false,
+      secret: SECRET,
+    };
     await world.as('lead').send(addPerson, { body: person });
-    return { params: { id: person.id }, body: { id: newId(), role: 'lead', trainee: false, active: true, version: 1 } };
+    return {
+      params: { id: person.id },
+      body: { id: newId(), role: 'lead', trainee: false, active: true, version: 1 },
+    };
   }),
-  'people.competence': act('lead', (world) => ({ params: { id: world.idOf('trainee'), system: 'brakes' }, body: { ...stamp(world), signed: true } })),
+  'people.competence': act('lead', (world) => ({
+    params: { id: world.idOf('trainee'), system: 'brakes' },
+    body: { ...stamp(world), signed: true },
+  })),
   'bikes.hang': act('mechanic', (world, bike) => ({
     body: { ...stamp(world), siteId: world.siteId, moves: [{ bikeId: bike.id, hookId: null }] },
   })),
-  'bikes.add': act('mechanic', (world) => ({ body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `N${(named += 1)}`, siteId: world.siteId }) } })),
+  'bikes.add': act('mechanic', (world) => ({
+    body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `N${(named += 1)}`, siteId: world.siteId }) },
+  })),
   'bikes.change': act('mechanic', async (world, bike) => {
     const now = await world.bikeNow(bike.id);
     return { params: { id: bike.id }, body: { ...fieldsOf(now), size: name('S'), version: now.version } };
   }),
-  'bikes.markings': act('inspector', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), fit: { rotorMinFront: 1.5 } } })),
-  'bikes.move': act('desk', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), to: 'out' } })),
-  'sites.add': act('lead', () => ({ body: { id: newId(), name: name('Hut'), timeZone: 'Europe/Paris', opensAt: '09:00' } })),
+  'bikes.markings': act('inspector', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), fit: { rotorMinFront: 1.5 } },
+  })),
+  'bikes.move': act('desk', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), to: 'out' },
+  })),
+  'sites.add': act('lead', () => ({
+    body: { id: newId(), name: name('Hut'), timeZone: 'Europe/Paris', opensAt: '09:00' },
+  })),
   'sites.change': act('lead', (world) => ({
     params: { id: world.siteId },
     body: { id: newId(), name: name('Shed'), timeZone: 'Pacific/Auckland', opensAt: '06:00' },
   })),
-  'racks.add': act('mechanic', (world) => ({ body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } })),
-  'racks.change': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id }, body: { id: newId(), name: name('rail'), hooks: 4 } })),
-  'racks.remove': act('mechanic', async (world) => ({ params: { id: (await rack(world)).id }, body: { id: newId() } })),
+  'racks.add': act('mechanic', (world) => ({
+    body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 },
+  })),
+  'racks.change': act('mechanic', async (world) => ({
+    params: { id: (await rack(world)).id },
+    body: { id: newId(), name: name('rail'), hooks: 4 },
+  })),
+  'racks.remove': act('mechanic', async (world) => ({
+    params: { id: (await rack(world)).id },
+    body: { id: newId() },
+  })),
   'racks.order': act('mechanic', async (world) => {
     const { racks } = await world.as('lead').send(getWall);
     const rackIds = racks.filter((each) => each.siteId === world.siteId).map((each) => each.id);
     return { params: { id: world.siteId }, body: { id: newId(), rackIds: rackIds.reverse() } };
   }),
-  'models.add': act('mechanic', () => ({ body: { id: newId(), name: name('Reed'), build: USUAL_BUILD.hybrid, fit: {} } })),
+  'models.add': act('mechanic', () => ({
+    body: { id: newId(), name: name('Reed'), build: USUAL_BUILD.hybrid, fit: {} },
+  })),
   'models.change': act('mechanic', async (world, bike) => {
     const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
-    const model = await world.as('lead').send(addModel, { body: { id: newId(), name: name('Rush'), build, fit: {} } });
+    const model = await world
+      .as('lead')
+      .send(addModel, { body: { id: newId(), name: name('Rush'), build, fit: {} } });
     const now = await world.bikeNow(bike.id);
-    await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), modelId: model.id, version: now.version } });
+    await world
+      .as('lead')
+      .send(changeBike, {
+        params: { id: bike.id },
+        body: { ...fieldsOf(now), modelId: model.id, version: now.version },
+      });
     return {
       params: { id: model.id },
-      body: { id: newId(), name: model.name, build: { ...build, bar: 'flat' }, fit: { maximumLoad: 90 }, version: model.version },
+      body: {
+        id: newId(),
+        name: model.name,
+        build: { ...build, bar: 'flat' },
+        fit: { maximumLoad: 90 },
+        version: model.version,
+      },
     };
   }),
   'parts.fit': act('mechanic', (world, bike) => ({
@@ -172,41 +280,69 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   })),
   'parts.move': act('mechanic', async (world, bike) => {
     const to = await world.bike(`M${(named += 1)}`);
-    return { params: { id: await fitted(world, bike) }, body: { ...stamp(world), bikeId: to.id, position: 'only', swap: false, anyway: '' } };
+    return {
+      params: { id: await fitted(world, bike) },
+      body: { ...stamp(world), bikeId: to.id, position: 'only', swap: false, anyway: '' },
+    };
   }),
-  'parts.take-off': act('mechanic', async (world, bike) => ({ params: { id: await fitted(world, bike) }, body: stamp(world) })),
+  'parts.take-off': act('mechanic', async (world, bike) => ({
+    params: { id: await fitted(world, bike) },
+    body: stamp(world),
+  })),
   'groups.add': act('mechanic', (world) => ({ body: { id: newId(), ...groupFields(world) } })),
   'groups.change': act('mechanic', async (world) => ({
     params: { id: await group(world) },
     body: { id: newId(), ...groupFields(world), version: 1 },
   })),
-  'groups.remove': act('mechanic', async (world) => ({ params: { id: await group(world) }, body: { id: newId() } })),
+  'groups.remove': act('mechanic', async (world) => ({
+    params: { id: await group(world) },
+    body: { id: newId() },
+  })),
   'fleet.import': act('mechanic', async (world, bike) => {
     const now = await world.bikeNow(bike.id);
-    return { body: { id: newId(), siteId: world.siteId, bikes: [{ ...fieldsOf(now), id: bike.id, size: name('L'), version: now.version }] } };
+    return {
+      body: {
+        id: newId(),
+        siteId: world.siteId,
+        bikes: [{ ...fieldsOf(now), id: bike.id, size: name('L'), version: now.version }],
+      },
+    };
   }),
-  'sheets.publish': act('lead', (world) => ({ body: { id: newId(), base: null, sheet: ownSheet(world), note: 'Own', reason: '' } })),
+  'sheets.publish': act('lead', (world) => ({
+    body: { id: newId(), base: null, sheet: ownSheet(world), note: 'Own', reason: '' },
+  })),
   'drafts.save': act('lead', (world) => {
     const sheet = ownSheet(world);
     return { params: { key: sheet.key }, body: { id: newId(), base: null, sheet, version: null } };
   }),
   'drafts.drop': act('lead', async (world) => {
     const sheet = ownSheet(world);
-    await world.as('lead').raw('PUT', `/api/v1/sheet-drafts/${sheet.key}`, { id: newId(), base: null, sheet, version: null });
+    await world
+      .as('lead')
+      .raw('PUT', `/api/v1/sheet-drafts/${sheet.key}`, { id: newId(), base: null, sheet, version: null });
     return { params: { key: sheet.key }, body: { id: newId() } };
   }),
   'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
-  'policy.publish': act('lead', async (world) => ({ body: { id: newId(), ...(await lax(world)), note: name('Lax') } })),
+  'policy.publish': act('lead', async (world) => ({
+    body: { id: newId(), ...(await lax(world)), note: name('Lax') },
+  })),
   'checks.open': act('inspector', (world, bike, by) => ({
     body: { ...stamp(world), bikeId: bike.id, sheetHash: rideOut(world), author: world.idOf(by) },
   })),
   'checks.mark': act('inspector', async (world, bike, by) => ({
     params: { id: await begun(world, bike, by) },
-    body: { marks: [{ ...markFor({ checkpoint: { key: 'rim' }, position: 'front' } as never, world.idOf(by), at(world)) }] },
+    body: {
+      marks: [
+        { ...markFor({ checkpoint: { key: 'rim' }, position: 'front' } as never, world.idOf(by), at(world)) },
+      ],
+    },
   })),
   'checks.sign': act('inspector', async (world, bike, by) => {
     const { checkId, marks, author } = await world.marked(bike, { by });
-    return { params: { id: checkId }, body: { ...stamp(world), author, markIds: marks.map((mark) => mark.id) } };
+    return {
+      params: { id: checkId },
+      body: { ...stamp(world), author, markIds: marks.map((mark) => mark.id) },
+    };
   }),
   'checks.co-sign': act('inspector', async (world, bike) => ({
     params: { id: (await world.check(bike, { by: 'trainee' })).check.id },
@@ -215,21 +351,44 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'checks.amend': act('inspector', async (world, bike, by) => {
     const { check } = await world.check(bike);
     const author = world.idOf(by);
-    const marks = [markFor({ checkpoint: { key: 'stops-wheel' }, position: 'front' } as never, author, at(world))];
-    return { params: { id: check.id }, body: { ...stamp(world), checkId: newId(), author, reason: 'It was sound', marks } };
+    const marks = [
+      markFor({ checkpoint: { key: 'stops-wheel' }, position: 'front' } as never, author, at(world)),
+    ];
+    return {
+      params: { id: check.id },
+      body: { ...stamp(world), checkId: newId(), author, reason: 'It was sound', marks },
+    };
   }),
   'checks.find': act('desk', (_world, bike) => ({ body: { bikeIds: [bike.id], sheetKeys: ['ride-out'] } })),
   'waits.set': act('inspector', (world, bike) => ({
     params: { id: bike.id },
-    body: { ...stamp(world), kind: 'look-again', what: 'Tyre', position: 'only', hours: 1, outings: null, gauged: null },
+    body: {
+      ...stamp(world),
+      kind: 'look-again',
+      what: 'Tyre',
+      position: 'only',
+      hours: 1,
+      outings: null,
+      gauged: null,
+    },
   })),
   'waits.answer': act('inspector', async (world, bike) => {
-    const wait = { kind: 'look-again' as const, what: 'Tyre', position: 'only' as const, hours: 1, outings: null, gauged: null };
+    const wait = {
+      kind: 'look-again' as const,
+      what: 'Tyre',
+      position: 'only' as const,
+      hours: 1,
+      outings: null,
+      gauged: null,
+    };
     const { id, ...rest } = stamp(world);
     await world.as('lead').send(setWait, { params: { id: bike.id }, body: { id, ...rest, ...wait } });
     return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
   }),
-  'mishaps.report': act('desk', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), kind: 'crash', note: '' } })),
+  'mishaps.report': act('desk', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), kind: 'crash', note: '' },
+  })),
   'photos.add': act('inspector', async (world, bike, by) => {
     const of = {
       bikeId: bike.id,
@@ -243,12 +402,27 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const body = await sharp({ create: { width: 8, height: 6, channels: 3, background: '#888' } })
       .jpeg()
       .toBuffer();
-    return { params: { id: newId() }, query: `of=${encodeURIComponent(JSON.stringify(of))}`, body, type: 'image/jpeg' };
+    return {
+      params: { id: newId() },
+      query: `of=${encodeURIComponent(JSON.stringify(of))}`,
+      body,
+      type: 'image/jpeg',
+    };
   }),
   'rounds.make': act('inspector', (world, bike) => ({ body: roundFields(world, bike) })),
   'rounds.change': act('inspector', async (world, bike) => {
     const { id, version } = await round(world, bike);
-    return { params: { id }, body: { id: newId(), name: name('later'), bikeIds: [bike.id], people: [], deadline: at(world) + 7_200_000, version } };
+    return {
+      params: { id },
+      body: {
+        id: newId(),
+        name: name('later'),
+        bikeIds: [bike.id],
+        people: [],
+        deadline: at(world) + 7_200_000,
+        version,
+      },
+    };
   }),
   'rounds.close': act('inspector', async (world, bike) => ({
     params: { id: (await round(world, bike)).id },
@@ -257,43 +431,69 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'standing-rounds.set': act('mechanic', (world) => ({
     params: { id: newId() },
     body: {
-      ...{ id: newId(), siteId: world.siteId, name: name('Daily'), sheetKey: null, rule: { ...ANY_BIKE, due: true } },
+      ...{
+        id: newId(),
+        siteId: world.siteId,
+        name: name('Daily'),
+        sheetKey: null,
+        rule: { ...ANY_BIKE, due: true },
+      },
       ...{ people: [], doneBy: '09:00', active: true, version: null },
     },
   })),
   // The lead takes the weight off as far as it goes; of a watch only more weight can be made.
   'findings.set-severity': act('lead', async (world, bike) => {
     const id = await findingOn(world, bike);
-    const stop = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === id)?.severity === 'stop';
-    return { params: { id }, body: { ...stamp(world), severity: stop ? 'watch' : 'upkeep', reason: 'Not so bad' } };
+    const stop =
+      (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === id)?.severity === 'stop';
+    return {
+      params: { id },
+      body: { ...stamp(world), severity: stop ? 'watch' : 'upkeep', reason: 'Not so bad' },
+    };
   }),
   'repairs.start': act('mechanic', async (world, bike) => ({
     body: { ...stamp(world), bikeId: bike.id, findingIds: [await findingOn(world, bike)] },
   })),
   'repairs.done': act('mechanic', async (world, bike) => {
     const { repairId, findingId } = await repairOf(world, bike, false);
-    return { params: { id: repairId }, body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 } };
+    return {
+      params: { id: repairId },
+      body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
+    };
   }),
   'repairs.plan': act('mechanic', async (world, bike) => {
     const { repairId } = await repairOf(world, bike, false);
-    const plan = { stand: '2', personId: null, needs: [{ itemId: await stocked(world, 1), count: 1 }], waits: null };
+    const plan = {
+      stand: '2',
+      personId: null,
+      needs: [{ itemId: await stocked(world, 1), count: 1 }],
+      waits: null,
+    };
     return { params: { id: repairId }, body: { ...stamp(world), plan } };
   }),
   'findings.merge': act('inspector', async (world, bike) => {
     const kept = await findingOn(world, bike);
-    const { checkpoint, position } = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === kept) ?? {};
+    const { checkpoint, position } =
+      (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === kept) ?? {};
     const fault = checkpoint === 'stops-wheel' ? 'weak' : 'worn';
-    await world.check(bike, { exceptions: [{ checkpoint: checkpoint ?? '', position: position as never, more: faulty(fault) }] });
+    await world.check(bike, {
+      exceptions: [{ checkpoint: checkpoint ?? '', position: position as never, more: faulty(fault) }],
+    });
     const other = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.fault === fault);
     return { params: { id: other?.id ?? '' }, body: { ...stamp(world), otherId: kept } };
   }),
   'findings.close': act('mechanic', async (world, bike) => {
     // The brake a finding is on is taken off: what held the bike is closed by name, where nothing did a light fault.
     const isHeld = (await world.fitness(bike.id)).fitness === 'held';
-    if (!isHeld) await world.check(bike, { exceptions: [{ checkpoint: 'rotor', position: 'front', more: faulty('warped') }] });
+    if (!isHeld)
+      await world.check(bike, {
+        exceptions: [{ checkpoint: 'rotor', position: 'front', more: faulty('warped') }],
+      });
     const now = await world.bikeNow(bike.id);
     const build = { ...now.build, brakeFront: 'none' as const };
-    await world.as('lead').send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), build, version: now.version } });
+    await world
+      .as('lead')
+      .send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), build, version: now.version } });
     const finding = now.facts.findings.find((each) => each.checkpoint === (isHeld ? 'stops-wheel' : 'rotor'));
     return { params: { id: finding?.id ?? '' }, body: { ...stamp(world), reason: 'brake taken off' } };
   }),
@@ -303,7 +503,10 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const id = held.fitness === 'held' ? bike.id : (await heldByStop(world)).id;
     return { params: { id }, body: { ...stamp(world), hangTag: `Plate of ${by}` } };
   }),
-  'stock.set': act('mechanic', (world) => ({ params: { id: newId() }, body: { ...stamp(world), item: stockFields(), version: null } })),
+  'stock.set': act('mechanic', (world) => ({
+    params: { id: newId() },
+    body: { ...stamp(world), item: stockFields(), version: null },
+  })),
   'stock.count': act('mechanic', async (world) => ({
     params: { id: await stocked(world, 3) },
     body: { ...stamp(world), by: -1, why: 'lost', note: '' },
@@ -313,24 +516,39 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     params: { id: await intake(world) },
     body: { ...stamp(world), asking: 9000, worth: 30_000, prices: [] },
   })),
-  'intakes.decide': act('mechanic', async (world) => ({ params: { id: await intake(world) }, body: { ...stamp(world), accept: true, reason: '' } })),
+  'intakes.decide': act('mechanic', async (world) => ({
+    params: { id: await intake(world) },
+    body: { ...stamp(world), accept: true, reason: '' },
+  })),
   'repairs.re-look': act('inspector', async (world, bike) => ({
     params: { id: (await repairOf(world, bike, true)).repairId },
     body: stamp(world),
   })),
-  'left-apart.open': act('inspector', (world, bike) => ({ params: { id: bike.id }, body: { ...stamp(world), what: 'Wheel out' } })),
-  'left-apart.close': act('inspector', async (world, bike) => ({ params: { id: await apart(world, bike) }, body: stamp(world) })),
+  'left-apart.open': act('inspector', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), what: 'Wheel out' },
+  })),
+  'left-apart.close': act('inspector', async (world, bike) => ({
+    params: { id: await apart(world, bike) },
+    body: stamp(world),
+  })),
 };
 
 /** Write routes that touch no bike and belong to nobody's role: signing in and out, and the one setting up of an empty program. */
 export const OF_NO_BIKE: readonly string[] = ['setup.do', 'session.sign-in', 'session.sign-out'];
 /** The release of a bike that a finished and rechecked repair left to be released. */
 export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
-  await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+  });
   const { repairId } = await repairOf(world, bike, true);
-  const recheck = await world.as('inspector').send(openReLook, { params: { id: repairId }, body: stamp(world) });
+  const recheck = await world
+    .as('inspector')
+    .send(openReLook, { params: { id: repairId }, body: stamp(world) });
   const author = world.idOf('inspector');
-  const marks = askedOf(recheck.sheet as unknown as SheetVersion, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at(world)));
+  const marks = askedOf(recheck.sheet as unknown as SheetVersion, asBuilt(bike.build as Build)).map((asked) =>
+    markFor(asked, author, at(world)),
+  );
   await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
   await world.as('inspector').send(signCheck, {
     params: { id: recheck.id },

@@ -25,7 +25,11 @@ export function fetchedAhead(): Plugin {
     name: 'fetched-ahead',
     apply: 'build',
     generateBundle(_options, bundle) {
-      const chunks = new Map(Object.values(bundle).flatMap((each) => (each.type === 'chunk' ? [[each.fileName, each as Chunk] as const] : [])));
+      const chunks = new Map(
+        Object.values(bundle).flatMap((each) =>
+          each.type === 'chunk' ? [[each.fileName, each as Chunk] as const] : [],
+        ),
+      );
       const reached = (from: string, into: Set<string>): Set<string> => {
         if (into.has(from)) return into;
         into.add(from);
@@ -38,7 +42,10 @@ export function fetchedAhead(): Plugin {
         const chunk = [...chunks.values()].find((each) => each.facadeModuleId?.endsWith(view));
         if (!chunk) throw new Error(`no view ${view} to fetch ahead`);
         // The shell's own first: nothing stands before it does.
-        return { path, files: [...new Set([...shell, ...reached(chunk.fileName, new Set())])].map((file) => `/${file}`) };
+        return {
+          path,
+          files: [...new Set([...shell, ...reached(chunk.fileName, new Set())])].map((file) => `/${file}`),
+        };
       });
       this.emitFile({ type: 'asset', fileName: 'fetched-ahead.json', source: JSON.stringify(ahead) });
     },

@@ -44,12 +44,22 @@ export function routesWithoutSchemas(): Plugin {
           if (isRouteCall(initializer)) return withoutSchemas(source, initializer);
           // Nothing but the value comes of making a schema: unused, it may be left out.
           return [
-            { from: initializer.getStart(source), to: initializer.getStart(source), text: '/*#__PURE__*/ (() => (' },
+            {
+              from: initializer.getStart(source),
+              to: initializer.getStart(source),
+              text: '/*#__PURE__*/ (() => (',
+            },
             { from: initializer.end, to: initializer.end, text: '))()' },
           ];
         })
         .sort((a, b) => b.from - a.from);
-      return { code: changes.reduce((text, { from, to, text: put }) => text.slice(0, from) + put + text.slice(to), code), map: null };
+      return {
+        code: changes.reduce(
+          (text, { from, to, text: put }) => text.slice(0, from) + put + text.slice(to),
+          code,
+        ),
+        map: null,
+      };
     },
   };
 }

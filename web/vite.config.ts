@@ -43,10 +43,17 @@ function firstScriptBudget(): Plugin {
         wanted.add(fileName);
         chunks.find((chunk) => chunk.fileName === fileName)?.imports.forEach(take);
       };
-      chunks.filter((chunk) => chunk.isEntry || chunk.facadeModuleId?.endsWith('/fleet/WallView.vue')).forEach((chunk) => take(chunk.fileName));
-      const bytes = [...wanted].reduce((sum, file) => sum + gzipSync(readFileSync(join(options.dir ?? '', file))).length, 0);
+      chunks
+        .filter((chunk) => chunk.isEntry || chunk.facadeModuleId?.endsWith('/fleet/WallView.vue'))
+        .forEach((chunk) => take(chunk.fileName));
+      const bytes = [...wanted].reduce(
+        (sum, file) => sum + gzipSync(readFileSync(join(options.dir ?? '', file))).length,
+        0,
+      );
       const kb = bytes / 1000;
-      process.stdout.write(`First script: ${kb.toFixed(1)} kB gzipped in ${wanted.size} files (at most ${MOST_KB}).\n`);
+      process.stdout.write(
+        `First script: ${kb.toFixed(1)} kB gzipped in ${wanted.size} files (at most ${MOST_KB}).\n`,
+      );
       if (wanted.size < 2) this.error('The budget found no home view to measure.');
       if (kb > MOST_KB) this.error(`The first script is ${kb.toFixed(1)} kB gzipped; at most ${MOST_KB} kB.`);
     },
@@ -57,7 +64,11 @@ export default defineConfig({
   root: import.meta.dirname,
   worker: { format: 'es' },
   // No component here is written the old way, and nobody inspects a running shed: a few kB less to load.
-  define: { __VUE_OPTIONS_API__: 'false', __VUE_PROD_DEVTOOLS__: 'false', __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false' },
+  define: {
+    __VUE_OPTIONS_API__: 'false',
+    __VUE_PROD_DEVTOOLS__: 'false',
+    __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: 'false',
+  },
   build: {
     outDir: 'dist',
     emptyOutDir: true,

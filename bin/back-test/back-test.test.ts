@@ -22,16 +22,22 @@ describe('the wear forecast, on made-up series with known truth', () => {
   });
   it('tells the same for the same seed, and is less sure by a fleet that knows wrong by half', () => {
     expect(backTestCell('steady', [3], 40, 5)).toEqual(backTestCell('steady', [3], 40, 5));
-    const [right, wrong] = [backTestCell('steady', [2], 200, 5), backTestCell('steady', [2], 200, 5, { rate: 0.5 })];
+    const [right, wrong] = [
+      backTestCell('steady', [2], 200, 5),
+      backTestCell('steady', [2], 200, 5, { rate: 0.5 }),
+    ];
     expect(wrong.width).toBeGreaterThan(right.width);
   });
 });
 
 describe('a change of pace, two readings after it', () => {
-  it.each(SHAPES)('is said of %s series that jumped or wear thrice as fast, and hardly ever of others', (shape) => {
-    const [none, jump, faster] = CHANGES.map((change, row) => saidOf(change, shape, 200, 20260610 + row));
-    expect(none).toBeLessThanOrEqual(0.05);
-    expect(jump).toBeGreaterThan(0.9);
-    expect(faster).toBeGreaterThan(0.35);
-  });
+  it.each(SHAPES)(
+    'is said of %s series that jumped or wear thrice as fast, and hardly ever of others',
+    (shape) => {
+      const [none, jump, faster] = CHANGES.map((change, row) => saidOf(change, shape, 200, 20260610 + row));
+      expect(none).toBeLessThanOrEqual(0.05);
+      expect(jump).toBeGreaterThan(0.9);
+      expect(faster).toBeGreaterThan(0.35);
+    },
+  );
 });

@@ -34,7 +34,12 @@ function truthOf(shape: Shape, rate: number, random: () => number): (usage: numb
       // Up to a third faster and slower, twice in a life.
       const [swing, phase] = [0.1 + 0.25 * random(), 2 * Math.PI * random()];
       const cycle = 50;
-      return (usage) => rate * (usage + swing * (cycle / (2 * Math.PI)) * (Math.sin((2 * Math.PI * usage) / cycle + phase) - Math.sin(phase)));
+      return (usage) =>
+        rate *
+        (usage +
+          swing *
+            (cycle / (2 * Math.PI)) *
+            (Math.sin((2 * Math.PI * usage) / cycle + phase) - Math.sin(phase)));
     }
     case 'stepped': {
       const [when, faster] = [20 + 60 * random(), 0.85 + 0.35 * random()];
@@ -59,14 +64,21 @@ function crossing(truth: (usage: number) => number): number {
 const noiseOf = (shape: Shape): number => (shape === 'noisy' ? 4 : 1.5);
 
 /** Readings spread over the life of a part until some day of it. */
-function readingsOf(truth: (usage: number) => number, until: number, count: number, noise: number, random: () => number): WearPoint[] {
+function readingsOf(
+  truth: (usage: number) => number,
+  until: number,
+  count: number,
+  noise: number,
+  random: () => number,
+): WearPoint[] {
   return Array.from({ length: count }, (_, at) => {
     const usage = (until * (at + 1)) / count;
     return { usage, value: truth(usage) + noise * normalsOf(random)() };
   });
 }
 
-const drawnRate = (random: () => number): number => Math.max(0.3, FLEET.rate + FLEET.spread * normalsOf(random)());
+const drawnRate = (random: () => number): number =>
+  Math.max(0.3, FLEET.rate + FLEET.spread * normalsOf(random)());
 
 /** What a fleet learnt from parts of one shape that were worn to the end. */
 function fleetOf(shape: Shape, random: () => number): WearPrior {
@@ -78,7 +90,13 @@ function fleetOf(shape: Shape, random: () => number): WearPrior {
 }
 
 /** Made-up series of one shape and so many readings with a known end, forecast from what was read until some day. `knows`: what the fleet is taken to know instead. */
-export function backTestCell(shape: Shape, readings: readonly number[], series: number, seed: number, knows: Partial<WearPrior> = {}): BackTestCell {
+export function backTestCell(
+  shape: Shape,
+  readings: readonly number[],
+  series: number,
+  seed: number,
+  knows: Partial<WearPrior> = {},
+): BackTestCell {
   const random = streamOf(seed);
   let fleet = fleetOf(shape, random);
   const widths: number[] = [];
@@ -89,7 +107,10 @@ export function backTestCell(shape: Shape, readings: readonly number[], series: 
     const end = crossing(truth);
     const until = end * (0.3 + 0.55 * random());
     const count = readings[each % readings.length] ?? 1;
-    const forecast = forecastWear(readingsOf(truth, until, count, noiseOf(shape), random), LIMIT, 'more', { ...fleet, ...knows });
+    const forecast = forecastWear(readingsOf(truth, until, count, noiseOf(shape), random), LIMIT, 'more', {
+      ...fleet,
+      ...knows,
+    });
     if (!forecast.ok) throw new Error(JSON.stringify(forecast.issues));
     const { least, most } = forecast.value;
     const left = end - until;
@@ -103,7 +124,9 @@ export function backTestCell(shape: Shape, readings: readonly number[], series: 
 /** Every shape with every count of readings. The same seed tells the same. */
 export function backTest(seriesEach: number, seed: number): readonly BackTestCell[] {
   return SHAPES.flatMap((shape, row) =>
-    COUNTS.map((readings, column) => backTestCell(shape, readings, seriesEach, seed + row * 7919 + column * 104_729)),
+    COUNTS.map((readings, column) =>
+      backTestCell(shape, readings, seriesEach, seed + row * 7919 + column * 104_729),
+    ),
   );
 }
 
@@ -133,7 +156,10 @@ export function saidOf(change: (typeof CHANGES)[number], shape: Shape, series: n
     const points = Array.from({ length: count }, (_, at): WearPoint => {
       const usage = step * (at + 1);
       const after = usage > when;
-      return { usage, value: truth(usage) + (after ? jump + more * (usage - when) : 0) + noise * normalsOf(random)() };
+      return {
+        usage,
+        value: truth(usage) + (after ? jump + more * (usage - when) : 0) + noise * normalsOf(random)(),
+      };
     });
     if (changeOfPace(points, { ...USUAL, noise })) said += 1;
   }

@@ -33,13 +33,22 @@ export function flipsOf(file: string): readonly Flip[] {
     const line = source.getLineAndCharacterOfPosition(start).line;
     const same = [lines[line], lines[line - 1]].some((each) => SAME_EITHER_WAY.test(each ?? ''));
     for (const each of same ? instead.slice(0, 1) : instead)
-      flips.push({ file, line: line + 1, start, end: node.getEnd(), was: node.getText(source).replace(/\s+/g, ' '), instead: each });
+      flips.push({
+        file,
+        line: line + 1,
+        start,
+        end: node.getEnd(),
+        was: node.getText(source).replace(/\s+/g, ' '),
+        instead: each,
+      });
   };
   const visit = (node: ts.Node): void => {
     if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.arguments.length === 2) {
       const [value, limit] = node.arguments.map((argument) => argument.getText(source));
-      if (node.expression.text === 'reaches') add(node, `!(${node.getText(source)})`, `(${value} > ${limit} + 1e-9)`);
-      if (node.expression.text === 'sinksTo') add(node, `!(${node.getText(source)})`, `(${value} < ${limit} - 1e-9)`);
+      if (node.expression.text === 'reaches')
+        add(node, `!(${node.getText(source)})`, `(${value} > ${limit} + 1e-9)`);
+      if (node.expression.text === 'sinksTo')
+        add(node, `!(${node.getText(source)})`, `(${value} < ${limit} - 1e-9)`);
     }
     if (ts.isBinaryExpression(node)) {
       const turned = TURNED[node.operatorToken.kind];

@@ -26,7 +26,14 @@ export function rowsOf(file: string): readonly Flip[] {
         const start = element.getStart(source);
         const comma = /^\s*,/.exec(text.slice(element.getEnd()))?.[0].length ?? 0;
         const line = source.getLineAndCharacterOfPosition(start).line + 1;
-        rows.push({ file, line, start, end: element.getEnd() + comma, was: element.getText(source), instead: '' });
+        rows.push({
+          file,
+          line,
+          start,
+          end: element.getEnd() + comma,
+          was: element.getText(source),
+          instead: '',
+        });
       }
     ts.forEachChild(node, visit);
   };

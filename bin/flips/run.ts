@@ -10,14 +10,17 @@ import { rowsOf } from './rows';
 //   npm run flips                 all comparisons
 //   npm run flips -- chain.ts     of one file
 //   npm run flips -- rows         every row of what disturbs what
-const FOLDERS = ['measures', 'findings', 'fitness', 'repairs', 'rounds', 'schedule', 'wear'].map((folder) => `core/${folder}`);
+const FOLDERS = ['measures', 'findings', 'fitness', 'repairs', 'rounds', 'schedule', 'wear'].map(
+  (folder) => `core/${folder}`,
+);
 const TABLES = ['core/shipped/checkpoints', 'core/catalogue/work.ts', 'core/repairs/part-touches.ts'];
 const ROW_TESTS = ['core/shipped/disturbed.test.ts', 'core/repairs/costs.test.ts'];
 const [mode, ...rest] = process.argv.slice(2);
 const ofRows = mode === 'rows';
 const only = ofRows ? rest : process.argv.slice(2);
 
-const inFolder = (path: string): readonly string[] => (path.endsWith('.ts') ? [path] : readdirSync(path).map((name) => join(path, name)));
+const inFolder = (path: string): readonly string[] =>
+  path.endsWith('.ts') ? [path] : readdirSync(path).map((name) => join(path, name));
 const files = (ofRows ? TABLES : FOLDERS)
   .flatMap(inFolder)
   .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
@@ -31,7 +34,9 @@ const vitest = await createVitest(
     config: false,
     watch: false,
     root: process.cwd(),
-    include: ofRows ? ROW_TESTS : ['core/{measures,findings,fitness,line,repairs,rounds,schedule,wear}/*.test.ts'],
+    include: ofRows
+      ? ROW_TESTS
+      : ['core/{measures,findings,fitness,line,repairs,rounds,schedule,wear}/*.test.ts'],
     pool: 'threads',
     isolate: false,
     maxWorkers: 2,
@@ -70,7 +75,8 @@ const survivors: Flip[] = [];
 const caughtIn = new Map<string, number>();
 for (const each of flips) {
   // A run may still hold what it had loaded: what survives is turned once more.
-  if ((await isCaught(each)) || (await isCaught(each))) caughtIn.set(each.file, (caughtIn.get(each.file) ?? 0) + 1);
+  if ((await isCaught(each)) || (await isCaught(each)))
+    caughtIn.set(each.file, (caughtIn.get(each.file) ?? 0) + 1);
   else {
     survivors.push(each);
     say(`SURVIVED  ${each.file}:${each.line}  ${each.was}  →  ${each.instead}`);
@@ -81,7 +87,8 @@ await vitest.close();
 say('\nfile                                     flips  caught');
 for (const file of files) {
   const all = flips.filter((each) => each.file === file).length;
-  if (all > 0) say(`${file.padEnd(40)} ${String(all).padStart(5)}  ${String(caughtIn.get(file) ?? 0).padStart(6)}`);
+  if (all > 0)
+    say(`${file.padEnd(40)} ${String(all).padStart(5)}  ${String(caughtIn.get(file) ?? 0).padStart(6)}`);
 }
 say(`\n${flips.length} flips, ${flips.length - survivors.length} caught, ${survivors.length} survived`);
 process.exitCode = survivors.length > 0 ? 1 : 0;

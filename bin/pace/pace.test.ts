@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { simulatePace } from './simulate';
 
 describe('the finish of a round', () => {
-  const rows = [1, 2, 3, 4].flatMap((hands) => [3, 12, 40].map((left) => simulatePace(hands, left, 120, hands * 100 + left)));
+  const rows = [1, 2, 3, 4].flatMap((hands) =>
+    [3, 12, 40].map((left) => simulatePace(hands, left, 120, hands * 100 + left)),
+  );
   it.each(rows.map((row) => [row.hands, row.left, row] as const))(
     'with %d hands and %d bikes left is held by its interval four times in five',
     (_hands, _left, row) => {

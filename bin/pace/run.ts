@@ -9,11 +9,15 @@ const LEAST = 0.75;
 const MOST = 0.85;
 say('hands  bikes  inside  earlier  later');
 const rows = [1, 2, 3, 4].flatMap((hands) =>
-  [3, 10, 20, 40].map((left, at) => simulatePace(hands, left, Number(mornings), Number(seed) + hands * 101 + at)),
+  [3, 10, 20, 40].map((left, at) =>
+    simulatePace(hands, left, Number(mornings), Number(seed) + hands * 101 + at),
+  ),
 );
 const percent = (share: number): string => `${(share * 100).toFixed(1)} %`.padStart(7);
 for (const row of rows)
-  say(`${String(row.hands).padStart(5)}  ${String(row.left).padStart(5)} ${percent(row.inside)}  ${percent(row.before)} ${percent(row.after)}`);
+  say(
+    `${String(row.hands).padStart(5)}  ${String(row.left).padStart(5)} ${percent(row.inside)}  ${percent(row.before)} ${percent(row.after)}`,
+  );
 const off = rows.filter((row) => row.inside < LEAST || row.inside > MOST);
 say(`\n${rows.length} rows, ${off.length} outside 75 to 85 %`);
 process.exitCode = off.length > 0 ? 1 : 0;

@@ -30,7 +30,11 @@ export function simulatePace(hands: number, left: number, mornings: number, seed
     const minutes = (): number => {
       if (shape === 'lognormal') return mean * Math.exp(varies * normal() - varies ** 2 / 2);
       if (shape === 'uniform') return mean * (1 + varies * Math.sqrt(3) * (2 * random() - 1));
-      return (mean * Array.from({ length: parts }, () => -Math.log(random())).reduce((sum, each) => sum + each, 0)) / parts;
+      return (
+        (mean *
+          Array.from({ length: parts }, () => -Math.log(random())).reduce((sum, each) => sum + each, 0)) /
+        parts
+      );
     };
     const own = Array.from({ length: OWN_CHECKS[morning % OWN_CHECKS.length] ?? 3 }, minutes);
     const took = finishOf(Array.from({ length: left }, minutes), hands) * MINUTE_MS;
@@ -40,5 +44,12 @@ export function simulatePace(hands: number, left: number, mornings: number, seed
     else if (took > told.latest) after += 1;
     else inside += 1;
   }
-  return { hands, left, mornings, inside: inside / mornings, before: before / mornings, after: after / mornings };
+  return {
+    hands,
+    left,
+    mornings,
+    inside: inside / mornings,
+    before: before / mornings,
+    after: after / mornings,
+  };
 }

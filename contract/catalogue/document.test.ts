@@ -11,7 +11,10 @@ function spoilt(changes: Readonly<Record<string, unknown>>): unknown {
   for (const [path, value] of Object.entries(changes)) {
     const steps = path.split('.');
     const last = steps.pop() ?? '';
-    const inside = steps.reduce<Record<string, unknown>>((each, step) => each[step] as Record<string, unknown>, document as Record<string, unknown>);
+    const inside = steps.reduce<Record<string, unknown>>(
+      (each, step) => each[step] as Record<string, unknown>,
+      document as Record<string, unknown>,
+    );
     if (value === undefined) Reflect.deleteProperty(inside, last);
     else inside[last] = value;
   }
@@ -19,12 +22,15 @@ function spoilt(changes: Readonly<Record<string, unknown>>): unknown {
 }
 
 describe('a sheet as a file', () => {
-  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))('%s comes back as it went out', (_key, sheet) => {
-    const document = writeSheetDocument(sheet);
-    expect(sheetDocument.safeParse(document).success).toBe(true);
-    const read = readSheetDocument(plain(document));
-    expect(read.ok && plain(read.sheet)).toEqual(plain({ ...sheet, schema: 2, version: 1 }));
-  });
+  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))(
+    '%s comes back as it went out',
+    (_key, sheet) => {
+      const document = writeSheetDocument(sheet);
+      expect(sheetDocument.safeParse(document).success).toBe(true);
+      const read = readSheetDocument(plain(document));
+      expect(read.ok && plain(read.sheet)).toEqual(plain({ ...sheet, schema: 2, version: 1 }));
+    },
+  );
 
   it('writes rules as people write them', () => {
     const [item] = writeSheetDocument(rideOut).sheet.items;
@@ -35,7 +41,13 @@ describe('a sheet as a file', () => {
     ['a zone', 'sheet.items.0.checkpoint.at.front', 'front-whel', 'front-whel', 'front-wheel'],
     ['a phase', 'sheet.items.0.checkpoint.phase', 'standing', 'standing', null],
     ['a severity', 'sheet.items.2.checkpoint.faults.0.floor', 'stopp', 'stopp', 'stop'],
-    ['a rule’s word', 'sheet.items.0.checkpoint.applies', 'retention is quick-relese', 'quick-relese', 'quick-release'],
+    [
+      'a rule’s word',
+      'sheet.items.0.checkpoint.applies',
+      'retention is quick-relese',
+      'quick-relese',
+      'quick-release',
+    ],
     ['a rule’s field', 'sheet.items.0.checkpoint.applies', 'retension is nutted', 'retension', 'retention'],
     ['a name that is missing', 'sheet.name', undefined, '', null],
     ['a critical that is no yes or no', 'sheet.items.1.critical', 'yes', 'yes', null],
@@ -51,7 +63,12 @@ describe('a sheet as a file', () => {
   });
 
   it('tells everything at once', () => {
-    const read = readSheetDocument(spoilt({ 'sheet.items.0.checkpoint.phase': 'x', 'sheet.items.1.checkpoint.phase': 'y' }));
-    expect(!read.ok && read.issues.map((issue) => issue.path)).toEqual(['sheet.items.0.checkpoint.phase', 'sheet.items.1.checkpoint.phase']);
+    const read = readSheetDocument(
+      spoilt({ 'sheet.items.0.checkpoint.phase': 'x', 'sheet.items.1.checkpoint.phase': 'y' }),
+    );
+    expect(!read.ok && read.issues.map((issue) => issue.path)).toEqual([
+      'sheet.items.0.checkpoint.phase',
+      'sheet.items.1.checkpoint.phase',
+    ]);
   });
 });

@@ -12,7 +12,12 @@ export const sheetDocument = z.object({
   sheet: z.object({
     ...sheetFields,
     items: z
-      .array(z.object({ checkpoint: z.object({ ...checkpointFields, applies: z.string().check(z.maxLength(600)) }), ...itemFields }))
+      .array(
+        z.object({
+          checkpoint: z.object({ ...checkpointFields, applies: z.string().check(z.maxLength(600)) }),
+          ...itemFields,
+        }),
+      )
       .check(z.maxLength(400)),
   }),
 });
@@ -28,25 +33,44 @@ export interface SheetDocumentIssue {
 
 export function writeSheetDocument(sheet: SheetVersion): SheetDocument {
   const { schema: _schema, version: _version, items, ...rest } = sheet;
-  const written = items.map(({ checkpoint, ...item }) => ({ ...item, checkpoint: { ...checkpoint, applies: ruleText(checkpoint.applies) } }));
-  return JSON.parse(JSON.stringify({ format: SHEET_FORMAT, schema: 2, sheet: { ...rest, items: written } })) as SheetDocument;
+  const written = items.map(({ checkpoint, ...item }) => ({
+    ...item,
+    checkpoint: { ...checkpoint, applies: ruleText(checkpoint.applies) },
+  }));
+  return JSON.parse(
+    JSON.stringify({ format: SHEET_FORMAT, schema: 2, sheet: { ...rest, items: written } }),
+  ) as SheetDocument;
 }
 
 function at(value: unknown, path: readonly PropertyKey[]): unknown {
-  return path.reduce<unknown>((inside, step) => (inside as Record<PropertyKey, unknown> | undefined)?.[step], value);
+  return path.reduce<unknown>(
+    (inside, step) => (inside as Record<PropertyKey, unknown> | undefined)?.[step],
+    value,
+  );
 }
 
 function issueOf(raw: unknown, issue: z.core.$ZodIssue): SheetDocumentIssue {
   const given = at(raw, issue.path);
-  const word = typeof given === 'string' ? given : given === undefined ? '' : JSON.stringify(given).slice(0, 60);
-  const known = 'values' in issue ? (issue.values as readonly unknown[]).filter((each): each is string => typeof each === 'string') : [];
-  return { path: issue.path.join('.'), code: given === undefined ? 'required' : issue.code, word, nearest: nearestOf(word, known) };
+  const word =
+    typeof given === 'string' ? given : given === undefined ? '' : JSON.stringify(given).slice(0, 60);
+  const known =
+    'values' in issue
+      ? (issue.values as readonly unknown[]).filter((each): each is string => typeof each === 'string')
+      : [];
+  return {
+    path: issue.path.join('.'),
+    code: given === undefined ? 'required' : issue.code,
+    word,
+    nearest: nearestOf(word, known),
+  };
 }
 
 /** Reads a file. Everything wrong with it is told at once, unknown words with the nearest known one. */
 export function readSheetDocument(
   raw: unknown,
-): { readonly ok: true; readonly sheet: SheetVersion } | { readonly ok: false; readonly issues: readonly SheetDocumentIssue[] } {
+):
+  | { readonly ok: true; readonly sheet: SheetVersion }
+  | { readonly ok: false; readonly issues: readonly SheetDocumentIssue[] } {
   const parsed = sheetDocument.safeParse(raw);
   if (!parsed.success) return { ok: false, issues: parsed.error.issues.map((issue) => issueOf(raw, issue)) };
   const issues: SheetDocumentIssue[] = [];
@@ -57,5 +81,7 @@ export function readSheetDocument(
     issues.push({ path: `sheet.items.${index}.checkpoint.applies`, code: `rule-${code}`, word, nearest });
     return [];
   });
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, sheet: { ...parsed.data.sheet, schema: 2, version: 1, items } };
+  return issues.length > 0
+    ? { ok: false, issues }
+    : { ok: true, sheet: { ...parsed.data.sheet, schema: 2, version: 1, items } };
 }

@@ -1,4 +1,12 @@
-import { LEGAL_WEIGHTS, MARKING_WAYS, POSITIONS, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from '@cadre/core/catalogue';
+import {
+  LEGAL_WEIGHTS,
+  MARKING_WAYS,
+  POSITIONS,
+  SCHOOL_QUESTIONS,
+  SCHOOLS,
+  type SchoolQuestion,
+  type Schools,
+} from '@cadre/core/catalogue';
 import { JOINTS } from '@cadre/core/fleet';
 import { FITNESSES } from '@cadre/core/fitness';
 import { LIMIT_KEYS, MEASURES, type LimitKey, type Measure } from '@cadre/core/measures';
@@ -9,7 +17,12 @@ import * as z from 'zod/mini';
 import { ownRoute, zone } from './sheet';
 
 const schools = z.object(
-  Object.fromEntries(SCHOOL_QUESTIONS.map((question) => [question, z.enum(SCHOOLS[question] as unknown as [string, ...string[]])])) as unknown as {
+  Object.fromEntries(
+    SCHOOL_QUESTIONS.map((question) => [
+      question,
+      z.enum(SCHOOLS[question] as unknown as [string, ...string[]]),
+    ]),
+  ) as unknown as {
     readonly [Q in SchoolQuestion]: z.ZodMiniType<Schools[Q]>;
   },
 );
@@ -19,7 +32,10 @@ const choices = {
   marking: z.enum(MARKING_WAYS),
   soonDays: z.int().check(z.gte(1), z.lte(90)),
   soonOutings: z.int().check(z.gte(1), z.lte(200)),
-  comingBack: z.object({ times: z.int().check(z.gte(2), z.lte(20)), days: z.int().check(z.gte(1), z.lte(365)) }),
+  comingBack: z.object({
+    times: z.int().check(z.gte(2), z.lte(20)),
+    days: z.int().check(z.gte(1), z.lte(365)),
+  }),
   secondPersonZones: z.array(zone),
   hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
   legal: z.enum(LEGAL_WEIGHTS),
@@ -27,13 +43,21 @@ const choices = {
   schools,
   torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
-  money: z.object({ currency: z.string().check(z.regex(/^[A-Z]{3}$/)), hourlyRate: z.int().check(z.gte(0), z.lte(10_000_000)) }),
+  money: z.object({
+    currency: z.string().check(z.regex(/^[A-Z]{3}$/)),
+    hourlyRate: z.int().check(z.gte(0), z.lte(10_000_000)),
+  }),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
 };
 export const policyChoices = z.object(choices);
 export type PolicyChoices = z.infer<typeof policyChoices>;
 
-export const policyVersion = z.object({ ...choices, schema: z.union([z.literal(1), z.literal(2)]), version: z.int(), note: z.string() });
+export const policyVersion = z.object({
+  ...choices,
+  schema: z.union([z.literal(1), z.literal(2)]),
+  version: z.int(),
+  note: z.string(),
+});
 
 /** A bike whose fitness a change of policy would change, by the words of core's reasons. */
 const effect = z.object({
@@ -41,7 +65,9 @@ const effect = z.object({
   tag: z.string(),
   before: z.enum(FITNESSES),
   after: z.enum(FITNESSES),
-  findings: z.array(z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) })),
+  findings: z.array(
+    z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) }),
+  ),
 });
 
 /** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
@@ -83,6 +109,13 @@ export const policyVersions = route({
   path: '/api/v1/policy/versions',
   act: 'see',
   answer: z.object({
-    versions: z.array(z.object({ hash, policy: policyVersion, publishedBy: z.nullable(id), publishedAt: z.nullable(instant) })),
+    versions: z.array(
+      z.object({
+        hash,
+        policy: policyVersion,
+        publishedBy: z.nullable(id),
+        publishedAt: z.nullable(instant),
+      }),
+    ),
   }),
 });

@@ -65,7 +65,9 @@ export const checkpointFields = {
   minutes: z.number(),
   cautions: z.array(prose(300)).check(z.maxLength(12)),
   measure: z.optional(keyWord),
-  disturbedBy: z.optional(z.array(z.enum(DISTURBANCES as [Disturbance, ...Disturbance[]])).check(z.maxLength(40))),
+  disturbedBy: z.optional(
+    z.array(z.enum(DISTURBANCES as [Disturbance, ...Disturbance[]])).check(z.maxLength(40)),
+  ),
   work: z.optional(works),
   drawing: z.optional(keyWord),
   schools: z.optional(z.array(z.enum(SCHOOL_QUESTIONS as [SchoolQuestion, ...SchoolQuestion[]]))),
@@ -77,11 +79,21 @@ export type Checkpoint = z.infer<typeof checkpoint>;
 export const itemFields = {
   critical: z.boolean(),
   positions: z.optional(z.array(z.enum(POSITIONS))),
-  limit: z.optional(z.object({ least: z.optional(z.number()), most: z.optional(z.number()), severity: z.optional(z.enum(OWN_LIMIT_SEVERITIES)) })),
+  limit: z.optional(
+    z.object({
+      least: z.optional(z.number()),
+      most: z.optional(z.number()),
+      severity: z.optional(z.enum(OWN_LIMIT_SEVERITIES)),
+    }),
+  ),
   minutes: z.optional(z.number()),
 };
 
-export const ownRoute = z.object({ key: keyWord, name: prose(80), zones: z.array(zone).check(z.maxLength(ZONES.length)) });
+export const ownRoute = z.object({
+  key: keyWord,
+  name: prose(80),
+  zones: z.array(zone).check(z.maxLength(ZONES.length)),
+});
 
 export const sheetFields = {
   key: keyWord,

@@ -75,7 +75,14 @@ export const publishSheet = route({
   answer: z.object({ hash, sheet: sheetVersion }),
 });
 
-const draft = z.object({ key, base: z.nullable(hash), sheet: sheetVersion, savedBy: id, savedAt: instant, version });
+const draft = z.object({
+  key,
+  base: z.nullable(hash),
+  sheet: sheetVersion,
+  savedBy: id,
+  savedAt: instant,
+  version,
+});
 
 /** Sheets being written, not published. */
 export const listDrafts = route({

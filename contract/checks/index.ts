@@ -28,7 +28,9 @@ const markFields = {
   position: z.enum(POSITIONS),
   word: z.enum(MARK_WORDS),
   way: z.enum(MARK_WAYS),
-  faults: z.array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) })).check(z.maxLength(20)),
+  faults: z
+    .array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }))
+    .check(z.maxLength(20)),
   note: note(1000),
   reading: z.optional(reading),
   device: z.string().check(z.minLength(1), z.maxLength(60)),
@@ -72,7 +74,14 @@ export const openCheck = route({
   answer: check,
 });
 
-export const getCheck = route({ name: 'checks.get', method: 'GET', path: '/api/v1/checks/:id', act: 'see', params: z.object({ id }), answer: check });
+export const getCheck = route({
+  name: 'checks.get',
+  method: 'GET',
+  path: '/api/v1/checks/:id',
+  act: 'see',
+  params: z.object({ id }),
+  answer: check,
+});
 
 export const addMarks = route({
   name: 'checks.mark',
@@ -110,9 +119,22 @@ export const findChecks = route({
   method: 'POST',
   path: '/api/v1/checks/find',
   act: 'see',
-  body: z.object({ bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)), sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)) }),
+  body: z.object({
+    bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)),
+    sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)),
+  }),
   answer: z.object({
-    checks: z.array(z.object({ id, bikeId: id, sheetKey: key, sheetHash: hash, openedBy: id, openedAt: instant, marks: z.array(mark) })),
+    checks: z.array(
+      z.object({
+        id,
+        bikeId: id,
+        sheetKey: key,
+        sheetHash: hash,
+        openedBy: id,
+        openedAt: instant,
+        marks: z.array(mark),
+      }),
+    ),
   }),
 });
 
@@ -128,7 +150,9 @@ export const listLooks = route({
       z.object({
         key: z.string(),
         outcome: z.enum(OUTCOMES),
-        faults: z.array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) })),
+        faults: z.array(
+          z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }),
+        ),
         note: z.string(),
         reading: z.nullable(reading),
         readAt: z.nullable(instant),
@@ -166,7 +190,17 @@ export const listServices = route({
   act: 'see',
   params: z.object({ id }),
   answer: z.object({
-    services: z.array(z.object({ sheetKey: key, sheetName: z.string(), clears: z.boolean(), checkId: id, at: instant, by: id, times: z.int() })),
+    services: z.array(
+      z.object({
+        sheetKey: key,
+        sheetName: z.string(),
+        clears: z.boolean(),
+        checkId: id,
+        at: instant,
+        by: id,
+        times: z.int(),
+      }),
+    ),
   }),
 });
 
@@ -188,7 +222,14 @@ export const amendCheck = route({
   path: '/api/v1/checks/:id/amend',
   act: 'sign',
   params: z.object({ id }),
-  body: z.object({ id, checkId: id, author: id, reason: text(300), marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)), at: instant }),
+  body: z.object({
+    id,
+    checkId: id,
+    author: id,
+    reason: text(300),
+    marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)),
+    at: instant,
+  }),
   answer: z.object({ check, bike, findings: z.array(finding) }),
 });
 
@@ -200,7 +241,16 @@ export const listPatterns = route({
   act: 'edit-program',
   answer: z.object({
     hasty: z.array(
-      z.object({ checkId: id, bikeId: id, tag: z.string(), sheetName: z.string(), by: id, at: instant, marks: z.int(), seconds: z.number() }),
+      z.object({
+        checkId: id,
+        bikeId: id,
+        tag: z.string(),
+        sheetName: z.string(),
+        by: id,
+        at: instant,
+        marks: z.int(),
+        seconds: z.number(),
+      }),
     ),
     sameDigits: z.array(
       z.object({

@@ -6,8 +6,12 @@ import * as z from 'zod/mini';
 /** A fleet as a file: everything by its name, nothing by an id. Its JSON Schema is published with the interface. */
 export const fleetDocument = z.object({
   schema: z.literal(FLEET_SCHEMA),
-  sites: z.array(z.object({ name: text(80), timeZone: text(60), opensAt: clockTime })).check(z.maxLength(200)),
-  racks: z.array(z.object({ site: text(80), name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) })).check(z.maxLength(2000)),
+  sites: z
+    .array(z.object({ name: text(80), timeZone: text(60), opensAt: clockTime }))
+    .check(z.maxLength(200)),
+  racks: z
+    .array(z.object({ site: text(80), name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) }))
+    .check(z.maxLength(2000)),
   models: z.array(z.object({ name: text(80), build, fit: fitList })).check(z.maxLength(2000)),
   bikes: z
     .array(
@@ -51,7 +55,9 @@ export const importBikes = route({
   body: z.object({
     id,
     siteId: id,
-    bikes: z.array(z.extend(bikeFields, { id, version: z.nullable(version) })).check(z.minLength(1), z.maxLength(BATCH)),
+    bikes: z
+      .array(z.extend(bikeFields, { id, version: z.nullable(version) }))
+      .check(z.minLength(1), z.maxLength(BATCH)),
   }),
   answer: z.object({ added: z.int(), changed: z.int() }),
 });

@@ -12,7 +12,9 @@ export const place = z.object({
   clock: z.optional(z.int().check(z.gte(1), z.lte(12))),
   words: z.optional(z.string().check(z.maxLength(200))),
   /** A point touched on the bike's drawing, as shares of its width and height. */
-  spot: z.optional(z.object({ x: z.number().check(z.gte(0), z.lte(1)), y: z.number().check(z.gte(0), z.lte(1)) })),
+  spot: z.optional(
+    z.object({ x: z.number().check(z.gte(0), z.lte(1)), y: z.number().check(z.gte(0), z.lte(1)) }),
+  ),
 });
 
 export const finding = z.object({
@@ -46,7 +48,13 @@ export const finding = z.object({
   work: z.optional(works),
   /** On which builds its question is asked; absent: on every one. */
   applies: z.optional(rule),
-  words: z.object({ checkpoint: z.string(), fault: z.string(), doNext: z.string(), toMechanic: z.boolean(), note: z.string() }),
+  words: z.object({
+    checkpoint: z.string(),
+    fault: z.string(),
+    doNext: z.string(),
+    toMechanic: z.boolean(),
+    note: z.string(),
+  }),
 });
 
 export const setSeverity = route({

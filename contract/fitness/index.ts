@@ -46,6 +46,15 @@ export const fitnessFacts = z.object({
   /** On offer: not of the fleet until somebody takes it. */
   intake: z.optional(z.object({ id })),
   mishaps: z.optional(
-    z.array(z.object({ id, kind: z.enum(MISHAP_KINDS), at: instant, by: id, note: z.string(), awaitsCoSign: z.optional(z.nullable(id)) })),
+    z.array(
+      z.object({
+        id,
+        kind: z.enum(MISHAP_KINDS),
+        at: instant,
+        by: id,
+        note: z.string(),
+        awaitsCoSign: z.optional(z.nullable(id)),
+      }),
+    ),
   ),
 });

@@ -50,7 +50,10 @@ export const build = z.object({
 });
 
 /** What is stated of parts, by the fit item's key, in the core's units. Core knows which items there are and their ranges. */
-export const fitList = z.record(z.string().check(z.maxLength(60)), z.union([z.number(), z.string().check(z.trim(), z.maxLength(80))]));
+export const fitList = z.record(
+  z.string().check(z.maxLength(60)),
+  z.union([z.number(), z.string().check(z.trim(), z.maxLength(80))]),
+);
 
 /** What the bike form holds. */
 export const bikeFields = z.object({
@@ -99,7 +102,13 @@ export type Bike = z.infer<typeof bike>;
 
 export const site = z.object({ id, name: z.string(), timeZone: z.string(), opensAt: z.string() });
 export type Site = z.infer<typeof site>;
-export const rack = z.object({ id, siteId: id, name: z.string(), order: z.int(), hooks: z.array(z.object({ id, number: z.int() })) });
+export const rack = z.object({
+  id,
+  siteId: id,
+  name: z.string(),
+  order: z.int(),
+  hooks: z.array(z.object({ id, number: z.int() })),
+});
 export type Rack = z.infer<typeof rack>;
 
 export const model = z.object({ id, name: z.string(), build, fit: fitList, version });
@@ -120,7 +129,13 @@ export const wall = z.object({
 });
 export type Wall = z.infer<typeof wall>;
 
-export const getWall = route({ name: 'fleet.wall', method: 'GET', path: '/api/v1/wall', act: 'see', answer: wall });
+export const getWall = route({
+  name: 'fleet.wall',
+  method: 'GET',
+  path: '/api/v1/wall',
+  act: 'see',
+  answer: wall,
+});
 
 export const listBikes = route({
   name: 'bikes.list',
@@ -134,7 +149,14 @@ export const listBikes = route({
   answer: z.object({ bikes: z.array(bike), next: z.nullable(z.string()) }),
 });
 
-export const getBike = route({ name: 'bikes.get', method: 'GET', path: '/api/v1/bikes/:id', act: 'see', params: z.object({ id }), answer: bike });
+export const getBike = route({
+  name: 'bikes.get',
+  method: 'GET',
+  path: '/api/v1/bikes/:id',
+  act: 'see',
+  params: z.object({ id }),
+  answer: bike,
+});
 
 export const addBike = route({
   name: 'bikes.add',

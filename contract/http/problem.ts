@@ -1,7 +1,10 @@
 import { ERROR_CODES } from '@cadre/core/errors';
 import * as z from 'zod/mini';
 
-const params = z.record(z.string(), z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(z.string())]));
+const params = z.record(
+  z.string(),
+  z.union([z.string(), z.number(), z.boolean(), z.null(), z.array(z.string())]),
+);
 
 /** RFC 9457 problem details. `type` is stable; `fields` names what is wrong in what was sent. */
 export const problem = z.object({

@@ -40,7 +40,15 @@ export const openIntake = route({
   method: 'POST',
   path: '/api/v1/intakes',
   act: 'edit-fleet',
-  body: z.object({ id, bikeId: id, bike: bikeFields, from: note(120), asking: money, worth: money, at: instant }),
+  body: z.object({
+    id,
+    bikeId: id,
+    bike: bikeFields,
+    from: note(120),
+    asking: money,
+    worth: money,
+    at: instant,
+  }),
   answer: intakeAnswer,
 });
 
@@ -50,7 +58,13 @@ export const priceIntake = route({
   path: '/api/v1/intakes/:id/prices',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.object({ id, asking: money, worth: money, prices: z.array(price).check(z.maxLength(200)), at: instant }),
+  body: z.object({
+    id,
+    asking: money,
+    worth: money,
+    prices: z.array(price).check(z.maxLength(200)),
+    at: instant,
+  }),
   answer: intakeAnswer,
 });
 

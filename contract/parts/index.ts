@@ -4,7 +4,16 @@ import { id, instant, note, route, text } from '@cadre/contract/http';
 import * as z from 'zod/mini';
 import { partFacts } from './stock';
 
-export { countStock, listStock, money, orderDocument, setStockItem, stockFields, type StockFields, type StockItem } from './stock';
+export {
+  countStock,
+  listStock,
+  money,
+  orderDocument,
+  setStockItem,
+  stockFields,
+  type StockFields,
+  type StockItem,
+} from './stock';
 
 export const part = z.object({
   id,
@@ -59,7 +68,14 @@ export const movePart = route({
   path: '/api/v1/fitments/:id/move',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.object({ id, bikeId: id, position: z.enum(FITMENT_POSITIONS), swap: z.boolean(), anyway, at: instant }),
+  body: z.object({
+    id,
+    bikeId: id,
+    position: z.enum(FITMENT_POSITIONS),
+    swap: z.boolean(),
+    anyway,
+    at: instant,
+  }),
   answer: z.object({ from: fitments, to: fitments }),
 });
 

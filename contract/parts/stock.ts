@@ -62,7 +62,13 @@ export const countStock = route({
   path: '/api/v1/stock/:id/count',
   act: 'edit-fleet',
   params: z.object({ id }),
-  body: z.object({ id, by: z.int().check(z.gte(-10_000), z.lte(10_000)), why: z.enum(COUNT_REASONS), note: note(200), at: instant }),
+  body: z.object({
+    id,
+    by: z.int().check(z.gte(-10_000), z.lte(10_000)),
+    why: z.enum(COUNT_REASONS),
+    note: note(200),
+    at: instant,
+  }),
   answer: stockItem,
 });
 

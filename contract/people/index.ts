@@ -34,7 +34,9 @@ export const setupState = route({
     state: z.enum(['empty', 'ready']),
     programName: z.nullable(z.string()),
     /** The made-up people of the demo, so that anybody can walk in; empty outside the demo. */
-    demoPeople: z.array(z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() })),
+    demoPeople: z.array(
+      z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() }),
+    ),
   }),
 });
 
@@ -68,8 +70,20 @@ export const signIn = route({
   answer: session,
 });
 
-export const currentSession = route({ name: 'session.current', method: 'GET', path: '/api/v1/session', act: 'signed-in', answer: session });
-export const signOut = route({ name: 'session.sign-out', method: 'DELETE', path: '/api/v1/session', act: 'signed-in', answer: done });
+export const currentSession = route({
+  name: 'session.current',
+  method: 'GET',
+  path: '/api/v1/session',
+  act: 'signed-in',
+  answer: session,
+});
+export const signOut = route({
+  name: 'session.sign-out',
+  method: 'DELETE',
+  path: '/api/v1/session',
+  act: 'signed-in',
+  answer: done,
+});
 
 export const listPeople = route({
   name: 'people.list',

@@ -26,16 +26,30 @@ export const timeline = route({
     kinds: z._default(z.enum(['told', 'all']), 'all'),
     most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 50),
   }),
-  answer: z.object({ entries: z.array(z.extend(change, { id, body: z.unknown() })), next: z.nullable(z.int()) }),
+  answer: z.object({
+    entries: z.array(z.extend(change, { id, body: z.unknown() })),
+    next: z.nullable(z.int()),
+  }),
 });
 
 /** Server-sent events; the answer here is one event's data. */
-export const changes = route({ name: 'records.changes', method: 'GET', path: '/api/v1/changes', act: 'see', answer: change });
+export const changes = route({
+  name: 'records.changes',
+  method: 'GET',
+  path: '/api/v1/changes',
+  act: 'see',
+  answer: change,
+});
 
 export const health = route({
   name: 'health',
   method: 'GET',
   path: '/api/health',
   act: 'public',
-  answer: z.object({ status: z.enum(['ok', 'database-down']), version: z.string(), database: z.enum(['up', 'down']), now: instant }),
+  answer: z.object({
+    status: z.enum(['ok', 'database-down']),
+    version: z.string(),
+    database: z.enum(['up', 'down']),
+    now: instant,
+  }),
 });

@@ -17,8 +17,15 @@ export const usedPart = z.object({
 });
 /** A joint tightened, N m. */
 const torque = z.object({ joint: z.enum(JOINTS), newtonMetres: z.number().check(z.gte(0.5), z.lte(200)) });
-const needs = z.array(z.object({ itemId: id, count: z.int().check(z.gte(1), z.lte(200)) })).check(z.maxLength(30));
-const waits = z.object({ for: z.enum(WAITS_FOR), what: text(200), until: z.nullable(instant), since: instant });
+const needs = z
+  .array(z.object({ itemId: id, count: z.int().check(z.gte(1), z.lte(200)) }))
+  .check(z.maxLength(30));
+const waits = z.object({
+  for: z.enum(WAITS_FOR),
+  what: text(200),
+  until: z.nullable(instant),
+  since: instant,
+});
 const plan = z.object({ stand: z.string(), personId: z.nullable(id), needs, waits: z.nullable(waits) });
 export type RepairPlan = z.infer<typeof plan>;
 
@@ -48,7 +55,10 @@ export const listRepairs = route({
   method: 'GET',
   path: '/api/v1/repairs',
   act: 'see',
-  query: z.object({ after: z.optional(id), most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(500)), 200) }),
+  query: z.object({
+    after: z.optional(id),
+    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(500)), 200),
+  }),
   answer: z.object({ repairs: z.array(repair), next: z.nullable(id) }),
 });
 
@@ -59,7 +69,12 @@ export const startRepair = route({
   method: 'POST',
   path: '/api/v1/repairs',
   act: 'repair',
-  body: z.object({ id, bikeId: id, findingIds: z.array(id).check(z.minLength(1), z.maxLength(50)), at: instant }),
+  body: z.object({
+    id,
+    bikeId: id,
+    findingIds: z.array(id).check(z.minLength(1), z.maxLength(50)),
+    at: instant,
+  }),
   answer: repairAnswer,
 });
 
@@ -70,7 +85,11 @@ export const planRepair = route({
   path: '/api/v1/repairs/:id/plan',
   act: 'repair',
   params: z.object({ id }),
-  body: z.object({ id, plan: z.object({ stand: note(40), personId: z.nullable(id), needs, waits: z.nullable(waits) }), at: instant }),
+  body: z.object({
+    id,
+    plan: z.object({ stand: note(40), personId: z.nullable(id), needs, waits: z.nullable(waits) }),
+    at: instant,
+  }),
   answer: repairAnswer,
 });
 
@@ -93,7 +112,9 @@ export const finishRepair = route({
             itemId: id,
             count: z.int().check(z.gte(1), z.lte(200)),
             findingId: id,
-            fits: z.nullable(z.object({ partId: id, position: z.enum(FITMENT_POSITIONS), anyway: note(200) })),
+            fits: z.nullable(
+              z.object({ partId: id, position: z.enum(FITMENT_POSITIONS), anyway: note(200) }),
+            ),
           }),
         )
         .check(z.maxLength(30)),
@@ -157,7 +178,13 @@ export const hangTag = route({
   answer: bike,
 });
 
-const costRow = z.object({ key: z.string(), repairs: z.int(), minutes: z.number(), parts: z.number(), cost: z.number() });
+const costRow = z.object({
+  key: z.string(),
+  repairs: z.int(),
+  minutes: z.number(),
+  parts: z.number(),
+  cost: z.number(),
+});
 
 /** What the repairs done between two moments cost. */
 export const listCosts = route({
@@ -165,6 +192,16 @@ export const listCosts = route({
   method: 'GET',
   path: '/api/v1/costs',
   act: 'see',
-  query: z.object({ from: z.coerce.number().check(z.int(), z.gte(0)), to: z.coerce.number().check(z.int(), z.gte(0)), bikeId: z.optional(id) }),
-  answer: z.object({ total: costRow, byBike: z.array(costRow), byKind: z.array(costRow), byMonth: z.array(costRow), byFinding: z.array(costRow) }),
+  query: z.object({
+    from: z.coerce.number().check(z.int(), z.gte(0)),
+    to: z.coerce.number().check(z.int(), z.gte(0)),
+    bikeId: z.optional(id),
+  }),
+  answer: z.object({
+    total: costRow,
+    byBike: z.array(costRow),
+    byKind: z.array(costRow),
+    byMonth: z.array(costRow),
+    byFinding: z.array(costRow),
+  }),
 });

@@ -77,14 +77,30 @@ export const listRounds = route({
   answer: z.object({ rounds: z.array(round), standing: z.array(standingRound) }),
 });
 
-export const getRound = route({ name: 'rounds.get', method: 'GET', path: '/api/v1/rounds/:id', act: 'see', params: z.object({ id }), answer: round });
+export const getRound = route({
+  name: 'rounds.get',
+  method: 'GET',
+  path: '/api/v1/rounds/:id',
+  act: 'see',
+  params: z.object({ id }),
+  answer: round,
+});
 
 export const makeRound = route({
   name: 'rounds.make',
   method: 'POST',
   path: '/api/v1/rounds',
   act: 'sign',
-  body: z.object({ id, siteId: id, name: text(80), sheetKey: z.nullable(sheetKey), bikeIds, people, deadline: instant, at: instant }),
+  body: z.object({
+    id,
+    siteId: id,
+    name: text(80),
+    sheetKey: z.nullable(sheetKey),
+    bikeIds,
+    people,
+    deadline: instant,
+    at: instant,
+  }),
   answer: round,
 });
 
@@ -105,7 +121,11 @@ export const closeRound = route({
   path: '/api/v1/rounds/:id/close',
   act: 'sign',
   params: z.object({ id }),
-  body: z.object({ id, undone: z.array(z.object({ bikeId: id, why: note(200) })).check(z.maxLength(500)), at: instant }),
+  body: z.object({
+    id,
+    undone: z.array(z.object({ bikeId: id, why: note(200) })).check(z.maxLength(500)),
+    at: instant,
+  }),
   answer: round,
 });
 

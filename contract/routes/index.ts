@@ -23,7 +23,13 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { closeFinding, findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import {
+  closeFinding,
+  findingsOfBike,
+  lookAcross,
+  mergeFindings,
+  setSeverity,
+} from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -44,9 +50,28 @@ import {
   removeRack,
 } from '@cadre/contract/fleet';
 import type { RouteContract } from '@cadre/contract/http';
-import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
+import {
+  addPerson,
+  changePerson,
+  currentSession,
+  listPeople,
+  setCompetence,
+  setUp,
+  setupState,
+  signIn,
+  signOut,
+} from '@cadre/contract/people';
 import { decideIntake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
-import { countStock, fitPart, listFitments, listStock, movePart, orderDocument, setStockItem, takePartOff } from '@cadre/contract/parts';
+import {
+  countStock,
+  fitPart,
+  listFitments,
+  listStock,
+  movePart,
+  orderDocument,
+  setStockItem,
+  takePartOff,
+} from '@cadre/contract/parts';
 import { changes, health, timeline } from '@cadre/contract/records';
 import {
   finishRepair,
@@ -64,7 +89,14 @@ import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, showPhoto } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { wearOfBike } from '@cadre/contract/wear';
-import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
+import {
+  changeRound,
+  closeRound,
+  getRound,
+  listRounds,
+  makeRound,
+  setStandingRound,
+} from '@cadre/contract/rounds';
 import { addGroup, changeGroup, listGroups, removeGroup } from '@cadre/contract/schedule';
 
 /** Every route there is. The server answers exactly these, and a test holds it to that. */

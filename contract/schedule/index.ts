@@ -2,7 +2,11 @@ import { BIKE_KINDS } from '@cadre/core/fleet';
 import { id, instant, note, route, text, version } from '@cadre/contract/http';
 import * as z from 'zod/mini';
 
-export const want = z.object({ count: z.int().check(z.gte(1), z.lte(500)), kind: z.nullable(z.enum(BIKE_KINDS)), size: note(20) });
+export const want = z.object({
+  count: z.int().check(z.gte(1), z.lte(500)),
+  kind: z.nullable(z.enum(BIKE_KINDS)),
+  size: note(20),
+});
 
 export const group = z.object({
   id,
@@ -28,7 +32,10 @@ export const listGroups = route({
   method: 'GET',
   path: '/api/v1/groups',
   act: 'see',
-  query: z.object({ from: z.coerce.number().check(z.int(), z.gte(0)), until: z.coerce.number().check(z.int(), z.gte(0)) }),
+  query: z.object({
+    from: z.coerce.number().check(z.int(), z.gte(0)),
+    until: z.coerce.number().check(z.int(), z.gte(0)),
+  }),
   answer: z.object({ groups: z.array(group) }),
 });
 

@@ -61,7 +61,14 @@ export interface Checkpoint {
  * The stop fault that makes a checkpoint critical on a sheet whose looks lie so far apart, or null. Source: a
  * checkpoint is critical when it has a stop fault that can arise between two such looks.
  */
-export function criticalBecause(checkpoint: Pick<Checkpoint, 'faults'>, between: readonly By[]): Fault | null {
+export function criticalBecause(
+  checkpoint: Pick<Checkpoint, 'faults'>,
+  between: readonly By[],
+): Fault | null {
   const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
-  return stops.find((fault) => !fault.by) ?? stops.find((fault) => fault.by?.some((each) => between.includes(each))) ?? null;
+  return (
+    stops.find((fault) => !fault.by) ??
+    stops.find((fault) => fault.by?.some((each) => between.includes(each))) ??
+    null
+  );
 }

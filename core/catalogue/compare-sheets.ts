@@ -3,7 +3,16 @@ import { zonesOf } from './route';
 import type { SheetItem, SheetVersion } from './sheet';
 
 /** What of an item may differ from version to version. */
-export const ITEM_CHANGES = ['critical-dropped', 'critical-added', 'rule', 'faults', 'wording', 'limit', 'minutes', 'positions'] as const;
+export const ITEM_CHANGES = [
+  'critical-dropped',
+  'critical-added',
+  'rule',
+  'faults',
+  'wording',
+  'limit',
+  'minutes',
+  'positions',
+] as const;
 export type ItemChange = (typeof ITEM_CHANGES)[number];
 
 export const SHEET_CHANGES = ['name', 'purpose', 'route', 'clears', 'kinds', 'between', 'order'] as const;
@@ -18,14 +27,20 @@ interface Named {
 export interface SheetDifference {
   readonly added: readonly Named[];
   readonly removed: readonly Named[];
-  readonly changed: readonly { readonly key: string; readonly name: string; readonly changes: readonly ItemChange[] }[];
+  readonly changed: readonly {
+    readonly key: string;
+    readonly name: string;
+    readonly changes: readonly ItemChange[];
+  }[];
   readonly sheet: readonly SheetChange[];
 }
 
 /** A text that is alike for like values, whatever order their fields were written in. */
 function text(value: unknown): string {
   return JSON.stringify(value, (_key, each: unknown) =>
-    each && typeof each === 'object' && !Array.isArray(each) ? Object.fromEntries(Object.entries(each).sort(([a], [b]) => (a < b ? -1 : 1))) : each,
+    each && typeof each === 'object' && !Array.isArray(each)
+      ? Object.fromEntries(Object.entries(each).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : each,
   );
 }
 
@@ -50,7 +65,11 @@ function changesOf(before: SheetItem, after: SheetItem): readonly ItemChange[] {
   return ITEM_CHANGES.filter((change) => found[change]);
 }
 
-const named = (item: SheetItem): Named => ({ key: item.checkpoint.key, name: item.checkpoint.name, critical: item.critical });
+const named = (item: SheetItem): Named => ({
+  key: item.checkpoint.key,
+  name: item.checkpoint.name,
+  critical: item.critical,
+});
 
 /** What changed from one version of a sheet to another. Nothing at all: every list is empty. */
 export function compareSheets(before: SheetVersion, after: SheetVersion): SheetDifference {
@@ -65,7 +84,8 @@ export function compareSheets(before: SheetVersion, after: SheetVersion): SheetD
     name: before.name !== after.name,
     purpose: before.purpose !== after.purpose,
     route: zonesOf(before.route).join() !== zonesOf(after.route).join(),
-    clears: before.clears !== after.clears || (before.afterRideOut ?? false) !== (after.afterRideOut ?? false),
+    clears:
+      before.clears !== after.clears || (before.afterRideOut ?? false) !== (after.afterRideOut ?? false),
     kinds: text(before.kinds ?? null) !== text(after.kinds ?? null),
     between: text(before.between ?? []) !== text(after.between ?? []),
     order: order(before.items, is) !== order(after.items, was),
@@ -85,5 +105,7 @@ export function compareSheets(before: SheetVersion, after: SheetVersion): SheetD
 /** The criticals of an earlier version that the later one does not hold critical any more, by name: publishing that wants a reason. */
 export function droppedCriticals(before: SheetVersion, after: SheetVersion): readonly string[] {
   const still = new Set(after.items.filter((item) => item.critical).map((item) => item.checkpoint.key));
-  return before.items.filter((item) => item.critical && !still.has(item.checkpoint.key)).map((item) => item.checkpoint.name);
+  return before.items
+    .filter((item) => item.critical && !still.has(item.checkpoint.key))
+    .map((item) => item.checkpoint.name);
 }

@@ -26,12 +26,24 @@ export const STANDS_FOR: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** What a sheet asks of a bike, how long that takes, and what critical of the catalogue it would miss there. */
-export function coverageOf(sheet: Pick<SheetVersion, 'items' | 'between'>, fitted: Fitted, catalogue: readonly Checkpoint[]): Coverage {
+export function coverageOf(
+  sheet: Pick<SheetVersion, 'items' | 'between'>,
+  fitted: Fitted,
+  catalogue: readonly Checkpoint[],
+): Coverage {
   const asked = askedOf(sheet, fitted);
   const known = new Set(asked.map((each) => each.checkpoint.key));
-  const whole = { items: catalogue.map((checkpoint) => ({ checkpoint, critical: criticalBecause(checkpoint, sheet.between ?? []) !== null })) };
+  const whole = {
+    items: catalogue.map((checkpoint) => ({
+      checkpoint,
+      critical: criticalBecause(checkpoint, sheet.between ?? []) !== null,
+    })),
+  };
   const missed = askedOf(whole, fitted).filter(
-    (each) => each.critical && !known.has(each.checkpoint.key) && !STANDS_FOR[each.checkpoint.key]?.some((key) => known.has(key)),
+    (each) =>
+      each.critical &&
+      !known.has(each.checkpoint.key) &&
+      !STANDS_FOR[each.checkpoint.key]?.some((key) => known.has(key)),
   );
   return {
     asked: asked.length,
@@ -55,5 +67,9 @@ export function spanOf(sheet: Pick<SheetVersion, 'items' | 'kinds'>): SheetSpan 
   const asked = kinds.map((kind) => askedOf(sheet, asBuilt(USUAL_BUILD[kind])));
   const counts = asked.map((each) => each.length);
   const [first = 0] = counts;
-  return { least: Math.min(first, ...counts), most: Math.max(0, ...counts), minutes: Math.max(0, ...asked.map(minutesOf)) };
+  return {
+    least: Math.min(first, ...counts),
+    most: Math.max(0, ...counts),
+    minutes: Math.max(0, ...asked.map(minutesOf)),
+  };
 }

@@ -39,7 +39,14 @@ export {
 export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
 export { ACCESSORY_WORDS, PART_WORDS, RULE_FIELDS, RULE_NUMBERS, ruleText, wordsOfField } from './rule-text';
 export { idleClause, truthOf, type IdleClause, type Truth } from './rule-truth';
-export { DEFAULT_SCHOOLS, isSchoolQuestion, SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion, type Schools } from './schools';
+export {
+  DEFAULT_SCHOOLS,
+  isSchoolQuestion,
+  SCHOOL_QUESTIONS,
+  SCHOOLS,
+  type SchoolQuestion,
+  type Schools,
+} from './schools';
 export {
   askedKey,
   askedOf,

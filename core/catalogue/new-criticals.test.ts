@@ -16,7 +16,12 @@ describe('what a build newly asks', () => {
       { ...hybrid, brakeFront: 'cable-disc' } as Build,
       ['disc-pads@front', 'rotor@front'],
     ],
-    ['pivots, with a shock', hardtail, { ...hardtail, rearSuspension: 'shock' } as Build, ['suspension-pivots@only']],
+    [
+      'pivots, with a shock',
+      hardtail,
+      { ...hardtail, rearSuspension: 'shock' } as Build,
+      ['suspension-pivots@only'],
+    ],
   ])('%s', (_name, before, after, keys) => {
     const found = newCriticals(RIDE_OUT, asBuilt(before), asBuilt(after));
     expect(found).toEqual(expect.arrayContaining([...keys]));
@@ -27,8 +32,12 @@ describe('what a build newly asks', () => {
     fc.assert(
       fc.property(fc.constantFrom(...BIKE_KINDS), fc.constantFrom(...BIKE_KINDS), (from, to) => {
         const before = new Set(askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[from])).map((asked) => asked.key));
-        const expected = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[to])).filter((asked) => asked.critical && !before.has(asked.key));
-        expect(newCriticals(RIDE_OUT, asBuilt(USUAL_BUILD[from]), asBuilt(USUAL_BUILD[to]))).toEqual(expected.map((asked) => asked.key));
+        const expected = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[to])).filter(
+          (asked) => asked.critical && !before.has(asked.key),
+        );
+        expect(newCriticals(RIDE_OUT, asBuilt(USUAL_BUILD[from]), asBuilt(USUAL_BUILD[to]))).toEqual(
+          expected.map((asked) => asked.key),
+        );
       }),
     );
   });

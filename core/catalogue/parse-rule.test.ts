@@ -59,7 +59,10 @@ describe('a rule as written', () => {
         ],
       },
     ],
-    ['not fork is rigid and kind is child', { all: [{ not: { fitted: 'fork', in: ['rigid'] } }, { fitted: 'kind', in: ['child'] }] }],
+    [
+      'not fork is rigid and kind is child',
+      { all: [{ not: { fitted: 'fork', in: ['rigid'] } }, { fitted: 'kind', in: ['child'] }] },
+    ],
   ])('“%s” is read', (text, rule) => expect(read(text)).toEqual(rule));
 
   it.each<[string, RuleProblem['code'], string, number, string | null]>([
@@ -130,7 +133,24 @@ describe('a rule as written', () => {
   });
 
   it('answers whatever is typed, and points inside it', () => {
-    const word = fc.constantFrom('brake', 'is', 'rim', ',', '(', ')', 'and', 'or', 'not', 'sprockets', 'at', 'least', '11', 'carries', 'fitted', 'x');
+    const word = fc.constantFrom(
+      'brake',
+      'is',
+      'rim',
+      ',',
+      '(',
+      ')',
+      'and',
+      'or',
+      'not',
+      'sprockets',
+      'at',
+      'least',
+      '11',
+      'carries',
+      'fitted',
+      'x',
+    );
     fc.assert(
       fc.property(
         fc.oneof(
@@ -141,7 +161,9 @@ describe('a rule as written', () => {
           const parsed = parseRule(text);
           if (parsed.ok) return;
           expect(parsed.problem.at + parsed.problem.length).toBeLessThanOrEqual(text.length);
-          expect(text.slice(parsed.problem.at, parsed.problem.at + parsed.problem.length).toLowerCase()).toBe(parsed.problem.word);
+          expect(text.slice(parsed.problem.at, parsed.problem.at + parsed.problem.length).toLowerCase()).toBe(
+            parsed.problem.word,
+          );
         },
       ),
     );

@@ -5,7 +5,15 @@ import { ACCESSORY_WORDS, PART_WORDS, RULE_FIELDS, RULE_NUMBERS, wordsOfField } 
 
 /** What is wrong with a rule as written: where, the word, what could stand there, the nearest known word if one is near. */
 export interface RuleProblem {
-  readonly code: 'empty' | 'unknown-field' | 'unknown-word' | 'not-a-number' | 'upside-down' | 'unexpected' | 'unclosed' | 'too-deep';
+  readonly code:
+    | 'empty'
+    | 'unknown-field'
+    | 'unknown-word'
+    | 'not-a-number'
+    | 'upside-down'
+    | 'unexpected'
+    | 'unclosed'
+    | 'too-deep';
   /** From here, so many characters. At the end of the text: its length, 0. */
   readonly at: number;
   readonly length: number;
@@ -14,7 +22,8 @@ export interface RuleProblem {
   readonly nearest: string | null;
 }
 
-export type ParsedRule = { readonly ok: true; readonly rule: Rule } | { readonly ok: false; readonly problem: RuleProblem };
+export type ParsedRule =
+  { readonly ok: true; readonly rule: Rule } | { readonly ok: false; readonly problem: RuleProblem };
 
 interface Token {
   readonly text: string;
@@ -32,7 +41,10 @@ const DEEPEST = 40;
 const STARTS = ['always', 'not', '(', 'carries', 'fitted', ...RULE_FIELDS.keys(), ...RULE_NUMBERS.keys()];
 
 function tokensOf(text: string): Token[] {
-  return [...text.matchAll(/[(),]|[^\s(),]+/g)].map((match) => ({ text: match[0].toLowerCase(), at: match.index }));
+  return [...text.matchAll(/[(),]|[^\s(),]+/g)].map((match) => ({
+    text: match[0].toLowerCase(),
+    at: match.index,
+  }));
 }
 
 class Reader {
@@ -64,7 +76,14 @@ class Reader {
   private stop(code: RuleProblem['code'], wanted: readonly string[], at = this.next): never {
     const token = this.tokens[at];
     const nearest = token ? nearestOf(token.text, wanted) : null;
-    throw new Stop({ code, at: token?.at ?? this.text.length, length: token?.text.length ?? 0, word: token?.text ?? '', wanted, nearest });
+    throw new Stop({
+      code,
+      at: token?.at ?? this.text.length,
+      length: token?.text.length ?? 0,
+      word: token?.text ?? '',
+      wanted,
+      nearest,
+    });
   }
 
   private anyOf(): Rule {

@@ -37,28 +37,52 @@ describe('how marks are given', () => {
   it('by person, frees a trainee of exactly the systems the lead signed for', () => {
     fc.assert(
       fc.property(fc.subarray([...SYSTEMS]), fc.constantFrom(...ZONES), (competences, zone) => {
-        expect(isGivenSingly(DEFAULT_POLICY, { trainee: true, competences }, { critical: true, zone })).toBe(!competences.includes(SYSTEM_OF[zone]));
+        expect(isGivenSingly(DEFAULT_POLICY, { trainee: true, competences }, { critical: true, zone })).toBe(
+          !competences.includes(SYSTEM_OF[zone]),
+        );
       }),
     );
   });
 
   it('never asks less of a trainee than of somebody signed off', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...MARKING_WAYS), fc.boolean(), fc.constantFrom(...ZONES), (marking, isCritical, zone) => {
-        const asked = { critical: isCritical, zone };
-        expect(isGivenSingly({ marking }, other, asked) && !isGivenSingly({ marking }, trainee, asked)).toBe(false);
-      }),
+      fc.property(
+        fc.constantFrom(...MARKING_WAYS),
+        fc.boolean(),
+        fc.constantFrom(...ZONES),
+        (marking, isCritical, zone) => {
+          const asked = { critical: isCritical, zone };
+          expect(
+            isGivenSingly({ marking }, other, asked) && !isGivenSingly({ marking }, trainee, asked),
+          ).toBe(false);
+        },
+      ),
     );
   });
 });
 
 describe('a policy kept before there were schools', () => {
   it('reads as it was, with the rest as shipped', () => {
-    const { schools: _schools, ownRoutes: _ownRoutes, legal: _legal, ...old } = { ...DEFAULT_POLICY, schema: 1 as const, soonDays: 3, version: 4 };
-    expect(completePolicy(old)).toMatchObject({ schema: 1, version: 4, soonDays: 3, legal: 'stop', ownRoutes: [], schools: DEFAULT_SCHOOLS });
+    const {
+      schools: _schools,
+      ownRoutes: _ownRoutes,
+      legal: _legal,
+      ...old
+    } = { ...DEFAULT_POLICY, schema: 1 as const, soonDays: 3, version: 4 };
+    expect(completePolicy(old)).toMatchObject({
+      schema: 1,
+      version: 4,
+      soonDays: 3,
+      legal: 'stop',
+      ownRoutes: [],
+      schools: DEFAULT_SCHOOLS,
+    });
   });
   it('keeps the choices it did know', () => {
-    expect(completePolicy({ ...DEFAULT_POLICY, schools: { ...DEFAULT_SCHOOLS, torque: 'witness' } }).schools.torque).toBe('witness');
+    expect(
+      completePolicy({ ...DEFAULT_POLICY, schools: { ...DEFAULT_SCHOOLS, torque: 'witness' } }).schools
+        .torque,
+    ).toBe('witness');
   });
 });
 

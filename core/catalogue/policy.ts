@@ -55,7 +55,15 @@ export const DEFAULT_POLICY: PolicyVersion = {
   soonDays: 7,
   soonOutings: 10,
   comingBack: { times: 3, days: 30 },
-  secondPersonZones: ['front-wheel', 'front-brake', 'fork-headset', 'cockpit', 'frame', 'rear-brake', 'rear-wheel'],
+  secondPersonZones: [
+    'front-wheel',
+    'front-brake',
+    'fork-headset',
+    'cockpit',
+    'frame',
+    'rear-brake',
+    'rear-wheel',
+  ],
   hasteSecondsEach: 0.6,
   legal: 'stop',
   substitution: 'exact',
@@ -82,7 +90,11 @@ export interface Marker {
  * Whether this person touches this question by itself. By person: a trainee the criticals of the systems not signed
  * for yet, everybody else nothing.
  */
-export function isGivenSingly(policy: Pick<PolicyVersion, 'marking'>, person: Marker, asked: Pick<Asked, 'critical' | 'zone'>): boolean {
+export function isGivenSingly(
+  policy: Pick<PolicyVersion, 'marking'>,
+  person: Marker,
+  asked: Pick<Asked, 'critical' | 'zone'>,
+): boolean {
   switch (policy.marking) {
     case 'all-one-by-one':
       return true;

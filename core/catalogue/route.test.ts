@@ -19,12 +19,16 @@ import {
 } from './index';
 
 const [any] = CHECKPOINTS;
-const look = (phase: Checkpoint['phase'], stance: Checkpoint['stance']) => ({ checkpoint: { ...(any as Checkpoint), phase, stance } });
+const look = (phase: Checkpoint['phase'], stance: Checkpoint['stance']) => ({
+  checkpoint: { ...(any as Checkpoint), phase, stance },
+});
 type Look = ReturnType<typeof look>;
 
 function everyOrder<T>(list: readonly T[]): T[][] {
   if (list.length === 0) return [[]];
-  return list.flatMap((first, at) => everyOrder([...list.slice(0, at), ...list.slice(at + 1)]).map((rest) => [first, ...rest]));
+  return list.flatMap((first, at) =>
+    everyOrder([...list.slice(0, at), ...list.slice(at + 1)]).map((rest) => [first, ...rest]),
+  );
 }
 
 describe('a route', () => {
@@ -41,7 +45,10 @@ describe('a route', () => {
 });
 
 describe('the order within a zone', () => {
-  const looks = fc.array(fc.tuple(fc.constantFrom(...PHASES), fc.option(fc.constantFrom(...STANCES), { nil: undefined })), { maxLength: 6 });
+  const looks = fc.array(
+    fc.tuple(fc.constantFrom(...PHASES), fc.option(fc.constantFrom(...STANCES), { nil: undefined })),
+    { maxLength: 6 },
+  );
 
   it('changes side and phase as seldom as any order of all there are', () => {
     fc.assert(
@@ -61,7 +68,9 @@ describe('the order within a zone', () => {
         const ordered = leastTurns(given);
         expect([...ordered].sort((a, b) => given.indexOf(a) - given.indexOf(b))).toEqual(given);
         const phases = ordered.map((each) => each.checkpoint.phase);
-        expect(phases.filter((phase, index) => index > 0 && phases[index - 1] !== phase)).toHaveLength(Math.max(0, new Set(phases).size - 1));
+        expect(phases.filter((phase, index) => index > 0 && phases[index - 1] !== phase)).toHaveLength(
+          Math.max(0, new Set(phases).size - 1),
+        );
       }),
     );
     const oneSide = [look('opened', 'drive'), look('ground', 'drive'), look('stand', undefined)];
@@ -82,8 +91,11 @@ describe('stations of a long sheet', () => {
     const stations = stationsOf(asked, 'm-front-first');
     const phases = stations.map((station) => station.phase);
     expect([...new Set(phases)]).toEqual([...PHASES]);
-    expect(phases).toEqual([...phases].sort((a, b) => PHASES.indexOf(a ?? 'ground') - PHASES.indexOf(b ?? 'ground')));
-    for (const station of stations) expect(station.asked.every((each) => each.checkpoint.phase === station.phase)).toBe(true);
+    expect(phases).toEqual(
+      [...phases].sort((a, b) => PHASES.indexOf(a ?? 'ground') - PHASES.indexOf(b ?? 'ground')),
+    );
+    for (const station of stations)
+      expect(station.asked.every((each) => each.checkpoint.phase === station.phase)).toBe(true);
     expect(new Set(stations.map((station) => station.key)).size).toBe(stations.length);
   });
 
@@ -95,7 +107,11 @@ describe('stations of a long sheet', () => {
 
 describe('a station made of neighbouring zones', () => {
   const question = (zone: 'fork-headset' | 'cockpit', at: number) => ({
-    ...{ key: `${zone}${at}@only`, checkpoint: { ...(any as Checkpoint), key: `${zone}${at}`, phase: 'ground' as const }, position: 'only' as const },
+    ...{
+      key: `${zone}${at}@only`,
+      checkpoint: { ...(any as Checkpoint), key: `${zone}${at}`, phase: 'ground' as const },
+      position: 'only' as const,
+    },
     ...{ zone, critical: false, minutes: 1 },
   });
   const rows = (fork: number, cockpit: number) =>

@@ -1,7 +1,13 @@
 import type { Asked } from './sheet';
 import { PHASES, STANCES, type Phase, type Stance, type Zone } from './words';
 
-export const ROUTE_KEYS = ['m-front-first', 'm-rear-first', 'front-to-back', 'top-down', 'by-system'] as const;
+export const ROUTE_KEYS = [
+  'm-front-first',
+  'm-rear-first',
+  'front-to-back',
+  'top-down',
+  'by-system',
+] as const;
 export type RouteKey = (typeof ROUTE_KEYS)[number];
 
 /** A route of the program's own. Every zone has its turn in it once. */
@@ -132,7 +138,9 @@ export function turnsOf(order: readonly Turn[]): number {
 /** Every order a few things can stand in, the order given first. */
 function ordersOf<T>(list: readonly T[]): readonly (readonly T[])[] {
   if (list.length < 2) return [list];
-  return list.flatMap((first) => ordersOf(list.filter((each) => each !== first)).map((rest) => [first, ...rest]));
+  return list.flatMap((first) =>
+    ordersOf(list.filter((each) => each !== first)).map((rest) => [first, ...rest]),
+  );
 }
 
 /**
@@ -141,12 +149,16 @@ function ordersOf<T>(list: readonly T[]): readonly (readonly T[])[] {
  * keeps the order given.
  */
 export function leastTurns<T extends Turn>(asked: readonly T[]): readonly T[] {
-  const groups = PHASES.map((phase) => asked.filter((each) => each.checkpoint.phase === phase)).filter((group) => group.length > 0);
+  const groups = PHASES.map((phase) => asked.filter((each) => each.checkpoint.phase === phase)).filter(
+    (group) => group.length > 0,
+  );
   const orders = ordersOf(groups).flatMap((order) =>
     STANCES.map((first) => {
       let standing: Stance = first;
       return order.flatMap((group) => {
-        const far = group.filter((each) => each.checkpoint.stance !== undefined && each.checkpoint.stance !== standing);
+        const far = group.filter(
+          (each) => each.checkpoint.stance !== undefined && each.checkpoint.stance !== standing,
+        );
         const near = group.filter((each) => !far.includes(each));
         if (far.length > 0) standing = standing === 'drive' ? 'off' : 'drive';
         return [...near, ...far];
@@ -155,7 +167,8 @@ export function leastTurns<T extends Turn>(asked: readonly T[]): readonly T[] {
   );
   const [usual = asked, ...others] = orders;
   const better = (a: readonly T[], b: readonly T[]): boolean =>
-    turnsOf(a) < turnsOf(b) || (turnsOf(a) === turnsOf(b) && phasesRise(a) >= phasesRise(b) && strayed(a, asked) < strayed(b, asked));
+    turnsOf(a) < turnsOf(b) ||
+    (turnsOf(a) === turnsOf(b) && phasesRise(a) >= phasesRise(b) && strayed(a, asked) < strayed(b, asked));
   return others.reduce((best, each) => (better(each, best) ? each : best), usual);
 }
 
@@ -168,17 +181,28 @@ function phasesRise(order: readonly Turn[]): number {
 /** How many pairs stand the other way round than they were given. */
 function strayed<T>(order: readonly T[], given: readonly T[]): number {
   const at = order.map((each) => given.indexOf(each));
-  return at.reduce((sum, place, index) => sum + at.slice(index + 1).filter((later) => later < place).length, 0);
+  return at.reduce(
+    (sum, place, index) => sum + at.slice(index + 1).filter((later) => later < place).length,
+    0,
+  );
 }
 
-function stationsOnce(asked: readonly Asked[], zones: readonly Zone[], phase: Phase | null): readonly Station[] {
+function stationsOnce(
+  asked: readonly Asked[],
+  zones: readonly Zone[],
+  phase: Phase | null,
+): readonly Station[] {
   const stations: Station[] = [];
   for (const zone of zones) {
     const here = leastTurns(asked.filter((each) => each.zone === zone));
     if (here.length === 0) continue;
     const last = stations.at(-1);
     if (last && last.asked.length + here.length <= STATION_ROWS) {
-      stations[stations.length - 1] = { ...last, zones: [...last.zones, zone], asked: [...last.asked, ...here] };
+      stations[stations.length - 1] = {
+        ...last,
+        zones: [...last.zones, zone],
+        asked: [...last.asked, ...here],
+      };
     } else {
       stations.push({ key: phase ? `${phase}:${zone}` : zone, zones: [zone], phase, asked: here });
     }

@@ -8,7 +8,9 @@ const FIELDS: readonly Field[] = [...PAIRED, ...(Object.keys(BUILD_WORDS) as Bui
 
 /** Every field a rule may ask about, by the word it is written with. */
 export const RULE_FIELDS: ReadonlyMap<string, Field> = new Map(FIELDS.map((field) => [kebab(field), field]));
-export const RULE_NUMBERS: ReadonlyMap<string, RuleNumber> = new Map(NUMBERS.map((field) => [kebab(field), field]));
+export const RULE_NUMBERS: ReadonlyMap<string, RuleNumber> = new Map(
+  NUMBERS.map((field) => [kebab(field), field]),
+);
 
 /** The words a field may have. */
 export function wordsOfField(field: Field): readonly string[] {
@@ -37,11 +39,16 @@ export function ruleText(rule: Rule): string {
   if ('part' in rule) return `fitted ${rule.part.join(', ')}`;
   if ('number' in rule) {
     const field = kebab(rule.number);
-    if (rule.least !== undefined && rule.most !== undefined) return `${field} from ${rule.least} to ${rule.most}`;
-    return rule.least !== undefined ? `${field} at least ${rule.least}` : `${field} at most ${rule.most ?? 0}`;
+    if (rule.least !== undefined && rule.most !== undefined)
+      return `${field} from ${rule.least} to ${rule.most}`;
+    return rule.least !== undefined
+      ? `${field} at least ${rule.least}`
+      : `${field} at most ${rule.most ?? 0}`;
   }
-  if ('all' in rule) return rule.all.length === 0 ? 'always' : rule.all.map((each) => bracketed(each, 3)).join(' and ');
-  if ('any' in rule) return rule.any.length === 0 ? 'not always' : rule.any.map((each) => bracketed(each, 2)).join(' or ');
+  if ('all' in rule)
+    return rule.all.length === 0 ? 'always' : rule.all.map((each) => bracketed(each, 3)).join(' and ');
+  if ('any' in rule)
+    return rule.any.length === 0 ? 'not always' : rule.any.map((each) => bracketed(each, 2)).join(' or ');
   return `not ${bracketed(rule.not, 3)}`;
 }
 

@@ -1,7 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { asBuilt, failingClause, holds, idleClause, parseRule, ruleText, truthOf, type Position, type Rule, type Truth } from './index';
+import {
+  asBuilt,
+  failingClause,
+  holds,
+  idleClause,
+  parseRule,
+  ruleText,
+  truthOf,
+  type Position,
+  type Rule,
+  type Truth,
+} from './index';
 
 const rule = (text: string): Rule => {
   const parsed = parseRule(text);
@@ -60,11 +71,19 @@ describe('what a rule says of all bikes', () => {
       'wheel-size is 20',
     ];
     fc.assert(
-      fc.property(fc.constantFrom(...texts), fc.constantFrom(...texts), fc.constantFrom('and', 'or'), fc.boolean(), (a, b, joint, not) => {
-        const whole = rule(`${not ? 'not ' : ''}${a} ${joint} ${b}`);
-        const answers = new Set(BIKE_KINDS.map((kind) => holds(whole, asBuilt(USUAL_BUILD[kind]), 'front')));
-        if (answers.size === 2) expect(truthOf(whole, 'front')).toBe('sometimes');
-      }),
+      fc.property(
+        fc.constantFrom(...texts),
+        fc.constantFrom(...texts),
+        fc.constantFrom('and', 'or'),
+        fc.boolean(),
+        (a, b, joint, not) => {
+          const whole = rule(`${not ? 'not ' : ''}${a} ${joint} ${b}`);
+          const answers = new Set(
+            BIKE_KINDS.map((kind) => holds(whole, asBuilt(USUAL_BUILD[kind]), 'front')),
+          );
+          if (answers.size === 2) expect(truthOf(whole, 'front')).toBe('sometimes');
+        },
+      ),
     );
   });
 });

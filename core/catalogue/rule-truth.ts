@@ -36,20 +36,31 @@ function axesOf(rule: Rule, position: Position): readonly Axis[] {
     if ('fitted' in leaf) for (const field of fieldsOf(leaf.fitted, position)) words.add(field);
     if ('carries' in leaf) for (const each of leaf.carries) carried.add(each);
     if ('part' in leaf) for (const each of leaf.part) parts.add(each);
-    if ('number' in leaf && leaf.number === 'wheelSize') for (const field of fieldsOf('wheelSize', position)) words.add(field);
+    if ('number' in leaf && leaf.number === 'wheelSize')
+      for (const field of fieldsOf('wheelSize', position)) words.add(field);
     // Just under, on and just over each bound: a whole number, at least one.
     if ('number' in leaf && leaf.number === 'sprockets')
       for (const bound of [leaf.least, leaf.most])
-        if (bound !== undefined) for (const near of [Math.ceil(bound) - 1, Math.ceil(bound), Math.floor(bound) + 1]) counts.add(Math.max(1, near));
+        if (bound !== undefined)
+          for (const near of [Math.ceil(bound) - 1, Math.ceil(bound), Math.floor(bound) + 1])
+            counts.add(Math.max(1, near));
   }
   const axes: Axis[] = [...words].map((field) =>
-    (BUILD_WORDS[field as keyof typeof BUILD_WORDS] as readonly string[]).map((word) => withBuild({ [field]: word })),
+    (BUILD_WORDS[field as keyof typeof BUILD_WORDS] as readonly string[]).map((word) =>
+      withBuild({ [field]: word }),
+    ),
   );
   if (counts.size > 0) axes.push([...counts].map((sprockets) => withBuild({ sprockets })));
   for (const each of ACCESSORIES.filter((accessory) => carried.has(accessory)))
-    axes.push([(fitted) => fitted, (fitted) => withBuild({ accessories: [...fitted.build.accessories, each] })(fitted)]);
+    axes.push([
+      (fitted) => fitted,
+      (fitted) => withBuild({ accessories: [...fitted.build.accessories, each] })(fitted),
+    ]);
   for (const kind of PART_KINDS.filter((each) => parts.has(each)))
-    axes.push([(fitted) => fitted, (fitted) => ({ ...fitted, parts: [...fitted.parts, { kind, position: 'only' }] })]);
+    axes.push([
+      (fitted) => fitted,
+      (fitted) => ({ ...fitted, parts: [...fitted.parts, { kind, position: 'only' }] }),
+    ]);
   return axes;
 }
 

@@ -29,7 +29,11 @@ describe('a rule', () => {
     rule: fc.oneof(
       { maxDepth: 3 },
       fc.constant<Rule>({ always: true }),
-      fc.constantFrom<Rule>({ fitted: 'brake', in: ['rim'] }, { fitted: 'gears', in: ['derailleur'] }, { carries: ['bell'] }),
+      fc.constantFrom<Rule>(
+        { fitted: 'brake', in: ['rim'] },
+        { fitted: 'gears', in: ['derailleur'] },
+        { carries: ['bell'] },
+      ),
       fc.array(tie('rule'), { maxLength: 3 }).map((all): Rule => ({ all })),
       fc.array(tie('rule'), { maxLength: 3 }).map((any): Rule => ({ any })),
       tie('rule').map((not): Rule => ({ not })),

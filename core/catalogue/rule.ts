@@ -63,9 +63,11 @@ export function holds(rule: Rule, fitted: Fitted, position: Position): boolean {
   if ('always' in rule) return true;
   if ('fitted' in rule) return wordsFor(rule.fitted, build, position).some((word) => rule.in.includes(word));
   if ('carries' in rule) return rule.carries.some((accessory) => build.accessories.includes(accessory));
-  if ('part' in rule) return fitted.parts.some((part) => rule.part.includes(part.kind) && sitsAt(part, position));
+  if ('part' in rule)
+    return fitted.parts.some((part) => rule.part.includes(part.kind) && sitsAt(part, position));
   if ('number' in rule) {
-    const values = rule.number === 'sprockets' ? [build.sprockets] : wordsFor('wheelSize', build, position).map(Number);
+    const values =
+      rule.number === 'sprockets' ? [build.sprockets] : wordsFor('wheelSize', build, position).map(Number);
     return values.some((value) => value >= (rule.least ?? -Infinity) && value <= (rule.most ?? Infinity));
   }
   if ('all' in rule) return rule.all.every((each) => holds(each, fitted, position));

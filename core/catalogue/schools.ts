@@ -24,7 +24,9 @@ export const SCHOOL_QUESTIONS = Object.keys(SCHOOLS) as readonly SchoolQuestion[
 
 export type Schools = { readonly [Q in SchoolQuestion]: (typeof SCHOOLS)[Q][number] };
 
-export const DEFAULT_SCHOOLS = Object.fromEntries(SCHOOL_QUESTIONS.map((question) => [question, SCHOOLS[question][0]])) as unknown as Schools;
+export const DEFAULT_SCHOOLS = Object.fromEntries(
+  SCHOOL_QUESTIONS.map((question) => [question, SCHOOLS[question][0]]),
+) as unknown as Schools;
 
 export function isSchoolQuestion(word: string): word is SchoolQuestion {
   return word in SCHOOLS;

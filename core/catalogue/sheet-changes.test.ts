@@ -12,14 +12,28 @@ import {
 } from './index';
 
 const [first, second] = RIDE_OUT.items as readonly [SheetItem, SheetItem];
-const withFirst = (part: Partial<SheetItem>): SheetVersion => ({ ...RIDE_OUT, items: [{ ...first, ...part }, ...RIDE_OUT.items.slice(1)] });
-const withWords = (part: Partial<Checkpoint>): SheetVersion => withFirst({ checkpoint: { ...first.checkpoint, ...part } });
+const withFirst = (part: Partial<SheetItem>): SheetVersion => ({
+  ...RIDE_OUT,
+  items: [{ ...first, ...part }, ...RIDE_OUT.items.slice(1)],
+});
+const withWords = (part: Partial<Checkpoint>): SheetVersion =>
+  withFirst({ checkpoint: { ...first.checkpoint, ...part } });
 
 describe('what changed between two versions', () => {
-  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))('%s and itself: nothing', (_key, sheet) => {
-    const shuffledFields = JSON.parse(JSON.stringify(sheet, Object.keys(sheet).length ? undefined : null)) as SheetVersion;
-    expect(compareSheets(sheet, shuffledFields)).toEqual({ added: [], removed: [], changed: [], sheet: [] });
-  });
+  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))(
+    '%s and itself: nothing',
+    (_key, sheet) => {
+      const shuffledFields = JSON.parse(
+        JSON.stringify(sheet, Object.keys(sheet).length ? undefined : null),
+      ) as SheetVersion;
+      expect(compareSheets(sheet, shuffledFields)).toEqual({
+        added: [],
+        removed: [],
+        changed: [],
+        sheet: [],
+      });
+    },
+  );
 
   it.each<[string, SheetVersion, readonly string[]]>([
     ['not critical any more', withFirst({ critical: false }), ['critical-dropped']],
@@ -34,16 +48,22 @@ describe('what changed between two versions', () => {
     ['two things at once', withFirst({ critical: false, minutes: 9 }), ['critical-dropped', 'minutes']],
   ])('%s', (_name, after, changes) => {
     const difference = compareSheets(RIDE_OUT, after);
-    expect(difference.changed.map((each) => [each.key, each.changes])).toEqual(changes.length ? [[first.checkpoint.key, changes]] : []);
+    expect(difference.changed.map((each) => [each.key, each.changes])).toEqual(
+      changes.length ? [[first.checkpoint.key, changes]] : [],
+    );
     expect(difference.sheet).toEqual([]);
   });
 
   it('names what was added and taken off, and the order', () => {
     const fewer = { ...RIDE_OUT, items: RIDE_OUT.items.slice(1) };
     expect(compareSheets(RIDE_OUT, fewer).removed.map((each) => each.key)).toEqual([first.checkpoint.key]);
-    expect(compareSheets(fewer, RIDE_OUT).added).toEqual([{ key: first.checkpoint.key, name: first.checkpoint.name, critical: first.critical }]);
+    expect(compareSheets(fewer, RIDE_OUT).added).toEqual([
+      { key: first.checkpoint.key, name: first.checkpoint.name, critical: first.critical },
+    ]);
     expect(compareSheets(RIDE_OUT, fewer).sheet).toEqual([]);
-    expect(compareSheets(RIDE_OUT, { ...RIDE_OUT, items: [second, first, ...RIDE_OUT.items.slice(2)] }).sheet).toEqual(['order']);
+    expect(
+      compareSheets(RIDE_OUT, { ...RIDE_OUT, items: [second, first, ...RIDE_OUT.items.slice(2)] }).sheet,
+    ).toEqual(['order']);
   });
 
   it.each<[Partial<SheetVersion>, string]>([
@@ -54,14 +74,20 @@ describe('what changed between two versions', () => {
     [{ afterRideOut: true }, 'clears'],
     [{ kinds: ['child'] }, 'kinds'],
     [{ between: ['wear'] }, 'between'],
-  ])('%o is told as %s', (part, change) => expect(compareSheets(RIDE_OUT, { ...RIDE_OUT, ...part }).sheet).toEqual([change]));
+  ])('%o is told as %s', (part, change) =>
+    expect(compareSheets(RIDE_OUT, { ...RIDE_OUT, ...part }).sheet).toEqual([change]),
+  );
 
   it('tells a critical that is gone and one that is only marked down', () => {
     expect(droppedCriticals(RIDE_OUT, withFirst({ critical: false }))).toEqual([first.checkpoint.name]);
-    expect(droppedCriticals(RIDE_OUT, { ...RIDE_OUT, items: RIDE_OUT.items.slice(1) })).toEqual([first.checkpoint.name]);
+    expect(droppedCriticals(RIDE_OUT, { ...RIDE_OUT, items: RIDE_OUT.items.slice(1) })).toEqual([
+      first.checkpoint.name,
+    ]);
     expect(droppedCriticals(RIDE_OUT, { ...RIDE_OUT, items: [...RIDE_OUT.items].reverse() })).toEqual([]);
     const plain = RIDE_OUT.items.find((item) => !item.critical);
-    expect(droppedCriticals(RIDE_OUT, { ...RIDE_OUT, items: RIDE_OUT.items.filter((item) => item !== plain) })).toEqual([]);
+    expect(
+      droppedCriticals(RIDE_OUT, { ...RIDE_OUT, items: RIDE_OUT.items.filter((item) => item !== plain) }),
+    ).toEqual([]);
   });
 });
 
@@ -81,14 +107,22 @@ describe('what keeps a sheet from being published', () => {
     ],
     [
       'a fault twice',
-      withWords({ faults: [0, 1].map(() => ({ key: 'a', name: 'A', floor: 'stop' as const, doNext: 'Mend it.' })) }),
+      withWords({
+        faults: [0, 1].map(() => ({ key: 'a', name: 'A', floor: 'stop' as const, doNext: 'Mend it.' })),
+      }),
       [['items.0.checkpoint.faults.1.key', 'twice']],
     ],
     ['minutes of nothing', withWords({ minutes: 0 }), [['items.0.checkpoint.minutes', 'out-of-range']]],
     ['minutes of no number', withFirst({ minutes: Number.NaN }), [['items.0.minutes', 'out-of-range']]],
     ['a limit upside down', withFirst({ limit: { least: 3, most: 2 } }), [['items.0.limit', 'upside-down']]],
-    ['a route that leaves a zone out', { ...RIDE_OUT, route: { key: 'r', name: 'r', zones: ['frame'] } }, [['route', 'not-every-zone']]],
-  ])('%s', (_name, sheet, issues) => expect(sheetIssues(sheet).map((issue) => [issue.path, issue.code])).toEqual(issues));
+    [
+      'a route that leaves a zone out',
+      { ...RIDE_OUT, route: { key: 'r', name: 'r', zones: ['frame'] } },
+      [['route', 'not-every-zone']],
+    ],
+  ])('%s', (_name, sheet, issues) =>
+    expect(sheetIssues(sheet).map((issue) => [issue.path, issue.code])).toEqual(issues),
+  );
 
   it('tells everything at once', () => {
     expect(sheetIssues({ ...withWords({ how: '', sound: '' }), name: '' }).length).toBe(3);
@@ -100,7 +134,8 @@ describe('what a lead is told before publishing', () => {
     const checkpoint = CHECKPOINTS.find((each) => each.key === key) as Checkpoint;
     return { ...RIDE_OUT, kinds: undefined, items: [{ checkpoint: { ...checkpoint, ...part }, critical }] };
   };
-  it('a sheet without criticals', () => expect(sheetWarnings(only('spokes', {}, false))).toEqual([{ code: 'no-criticals' }]));
+  it('a sheet without criticals', () =>
+    expect(sheetWarnings(only('spokes', {}, false))).toEqual([{ code: 'no-criticals' }]));
   it('kinds it asks nothing of', () => {
     expect(sheetWarnings(only('kingpin')).map((warning) => ('kind' in warning ? warning.kind : ''))).toEqual([
       'child',
@@ -144,6 +179,11 @@ describe('why a checkpoint is critical', () => {
     expect(criticalBecause(look, ['crash', 'wear'])?.key).toBe('worn');
   });
   it('on any outing, by a fault that names nothing', () => {
-    expect(criticalBecause({ faults: [...look.faults, { key: 'loose', name: 'Loose', floor: 'stop', doNext: 'x' }] }, [])?.key).toBe('loose');
+    expect(
+      criticalBecause(
+        { faults: [...look.faults, { key: 'loose', name: 'Loose', floor: 'stop', doNext: 'x' }] },
+        [],
+      )?.key,
+    ).toBe('loose');
   });
 });

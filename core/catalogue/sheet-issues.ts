@@ -13,7 +13,9 @@ const blank = (text: string): boolean => text.trim() === '';
 /** The positions a checkpoint is asked at, trikes aside. */
 export function positionsAsked(checkpoint: Pick<Checkpoint, 'at'>): readonly Position[] {
   return POSITIONS.filter(
-    (position) => (position === 'only' || position === 'front' || position === 'rear') && checkpoint.at[position] !== undefined,
+    (position) =>
+      (position === 'only' || position === 'front' || position === 'rear') &&
+      checkpoint.at[position] !== undefined,
   );
 }
 
@@ -25,13 +27,18 @@ function checkpointIssues(checkpoint: Checkpoint, path: string): FieldIssue[] {
   for (const field of ['key', 'name', 'how', 'sound'] as const) require(field);
   if (positionsAsked(checkpoint).length === 0) issues.push({ path: `${path}.at`, code: 'required' });
   if (!(checkpoint.minutes > 0 && checkpoint.minutes <= 240))
-    issues.push({ path: `${path}.minutes`, code: 'out-of-range', params: { least: 0.01, most: 240, unit: 'min' } });
+    issues.push({
+      path: `${path}.minutes`,
+      code: 'out-of-range',
+      params: { least: 0.01, most: 240, unit: 'min' },
+    });
   if (checkpoint.faults.length === 0) issues.push({ path: `${path}.faults`, code: 'required' });
   const keys = checkpoint.faults.map((fault) => fault.key);
   checkpoint.faults.forEach((fault, index) => {
     if (blank(fault.name)) issues.push({ path: `${path}.faults.${index}.name`, code: 'required' });
     if (blank(fault.doNext)) issues.push({ path: `${path}.faults.${index}.doNext`, code: 'required' });
-    if (keys.indexOf(fault.key) !== index) issues.push({ path: `${path}.faults.${index}.key`, code: 'twice' });
+    if (keys.indexOf(fault.key) !== index)
+      issues.push({ path: `${path}.faults.${index}.key`, code: 'twice' });
   });
   return issues;
 }
@@ -41,7 +48,9 @@ function itemIssues(item: SheetItem, index: number): FieldIssue[] {
   const { limit, minutes } = item;
   return [
     ...checkpointIssues(item.checkpoint, `${path}.checkpoint`),
-    ...(limit?.least !== undefined && limit.most !== undefined && limit.least > limit.most ? [{ path: `${path}.limit`, code: 'upside-down' }] : []),
+    ...(limit?.least !== undefined && limit.most !== undefined && limit.least > limit.most
+      ? [{ path: `${path}.limit`, code: 'upside-down' }]
+      : []),
     ...(minutes !== undefined && !(minutes > 0 && minutes <= 240)
       ? [{ path: `${path}.minutes`, code: 'out-of-range', params: { least: 0.01, most: 240, unit: 'min' } }]
       : []),
@@ -55,9 +64,13 @@ export function sheetIssues(sheet: SheetVersion): readonly FieldIssue[] {
   return [
     ...(blank(sheet.name) ? [{ path: 'name', code: 'required' }] : []),
     ...(sheet.items.length === 0 ? [{ path: 'items', code: 'required' }] : []),
-    ...(new Set(zones).size !== ZONES.length || zones.length !== ZONES.length ? [{ path: 'route', code: 'not-every-zone' }] : []),
+    ...(new Set(zones).size !== ZONES.length || zones.length !== ZONES.length
+      ? [{ path: 'route', code: 'not-every-zone' }]
+      : []),
     ...sheet.items.flatMap(itemIssues),
-    ...keys.flatMap((key, index) => (keys.indexOf(key) !== index ? [{ path: `items.${index}.checkpoint.key`, code: 'twice' }] : [])),
+    ...keys.flatMap((key, index) =>
+      keys.indexOf(key) !== index ? [{ path: `items.${index}.checkpoint.key`, code: 'twice' }] : [],
+    ),
   ];
 }
 
@@ -66,15 +79,30 @@ export type SheetWarning =
   | { readonly code: 'no-criticals' }
   | { readonly code: 'no-criticals-on'; readonly kind: BikeKind }
   | { readonly code: 'nothing-asked-of'; readonly kind: BikeKind }
-  | { readonly code: 'rule-idle'; readonly checkpoint: string; readonly clause: string; readonly truth: 'always' | 'never' };
+  | {
+      readonly code: 'rule-idle';
+      readonly checkpoint: string;
+      readonly clause: string;
+      readonly truth: 'always' | 'never';
+    };
 
 /** What a lead should be told of a sheet: no criticals, kinds of bike it is empty for, rules that say the same of every bike. */
 export function sheetWarnings(sheet: SheetVersion): readonly SheetWarning[] {
   const idle = sheet.items.flatMap(({ checkpoint }): SheetWarning[] => {
     const found = idleClause(checkpoint.applies, positionsAsked(checkpoint));
-    return found ? [{ code: 'rule-idle', checkpoint: checkpoint.name, clause: ruleText(found.clause), truth: found.truth }] : [];
+    return found
+      ? [
+          {
+            code: 'rule-idle',
+            checkpoint: checkpoint.name,
+            clause: ruleText(found.clause),
+            truth: found.truth,
+          },
+        ]
+      : [];
   });
-  if (sheet.items.length > 0 && !sheet.items.some((item) => item.critical)) return [{ code: 'no-criticals' }, ...idle];
+  if (sheet.items.length > 0 && !sheet.items.some((item) => item.critical))
+    return [{ code: 'no-criticals' }, ...idle];
   const kinds = BIKE_KINDS.filter((kind) => !sheet.kinds || sheet.kinds.includes(kind));
   const empty = kinds.flatMap((kind): SheetWarning[] => {
     const asked = askedOf(sheet, asBuilt(USUAL_BUILD[kind]));

@@ -70,9 +70,13 @@ function positionsOf(at: (typeof ENDS)[number], kind: string): readonly Position
 
 /** A checkpoint with the faults that are a stop on this very bike as such. */
 function onThisBike(checkpoint: Checkpoint, fitted: Fitted, position: Position): Checkpoint {
-  const isStop = (fault: Fault): boolean => fault.floor !== 'stop' && fault.stopWhere !== undefined && holds(fault.stopWhere, fitted, position);
+  const isStop = (fault: Fault): boolean =>
+    fault.floor !== 'stop' && fault.stopWhere !== undefined && holds(fault.stopWhere, fitted, position);
   if (!checkpoint.faults.some(isStop)) return checkpoint;
-  return { ...checkpoint, faults: checkpoint.faults.map((fault) => (isStop(fault) ? { ...fault, floor: 'stop' as const } : fault)) };
+  return {
+    ...checkpoint,
+    faults: checkpoint.faults.map((fault) => (isStop(fault) ? { ...fault, floor: 'stop' as const } : fault)),
+  };
 }
 
 /** Every question of a sheet for a kind of bike, whether or not the build rules it out. */
@@ -98,7 +102,9 @@ function questionsOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readon
 
 /** What this sheet asks of this bike, in the sheet's order. What the build rules out is not in it. */
 export function askedOf(sheet: Pick<SheetVersion, 'items'>, fitted: Fitted): readonly Asked[] {
-  return questionsOf(sheet, fitted).filter((asked) => holds(asked.checkpoint.applies, fitted, asked.position));
+  return questionsOf(sheet, fitted).filter((asked) =>
+    holds(asked.checkpoint.applies, fitted, asked.position),
+  );
 }
 
 export interface RuledOut {
@@ -147,5 +153,9 @@ function kindsOf(sheet: SheetChoice): readonly string[] | null {
 /** The sheet a bike of this kind goes out on: one that names the kind before one that is for all. */
 export function rideOutFor<T extends SheetChoice>(sheets: readonly T[], kind: string): T | null {
   const clearing = sheets.filter((sheet) => sheet.clears && !sheet.afterRideOut);
-  return clearing.find((sheet) => kindsOf(sheet)?.includes(kind)) ?? clearing.find((sheet) => kindsOf(sheet) === null) ?? null;
+  return (
+    clearing.find((sheet) => kindsOf(sheet)?.includes(kind)) ??
+    clearing.find((sheet) => kindsOf(sheet) === null) ??
+    null
+  );
 }

@@ -28,7 +28,9 @@ export type Severity = (typeof SEVERITIES)[number];
 
 /** The worst of a list: the severity that comes first in SEVERITIES. */
 export function worstSeverity(severities: readonly [Severity, ...Severity[]]): Severity {
-  return severities.reduce((worst, each) => (SEVERITIES.indexOf(each) < SEVERITIES.indexOf(worst) ? each : worst));
+  return severities.reduce((worst, each) =>
+    SEVERITIES.indexOf(each) < SEVERITIES.indexOf(worst) ? each : worst,
+  );
 }
 
 /** Whether `a` weighs more than `b`. */
@@ -48,7 +50,16 @@ export const BY = ['wear', 'age', 'work', 'crash', 'water'] as const;
 export type By = (typeof BY)[number];
 
 /** What belongs together to somebody learning it, and on the route by system. */
-export const SYSTEMS = ['wheels', 'brakes', 'steering', 'frame', 'drivetrain', 'saddle', 'electrics', 'rest'] as const;
+export const SYSTEMS = [
+  'wheels',
+  'brakes',
+  'steering',
+  'frame',
+  'drivetrain',
+  'saddle',
+  'electrics',
+  'rest',
+] as const;
 export type System = (typeof SYSTEMS)[number];
 
 export const SYSTEM_OF: Record<Zone, System> = {

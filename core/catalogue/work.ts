@@ -24,7 +24,14 @@ export const TOUCHES = [
 export type Touch = (typeof TOUCHES)[number];
 
 /** Kinds of work that happen at one end of the bike. */
-export const ENDED_TOUCHES = ['axle-out', 'tyre-off', 'air-out', 'wheel-trued', 'hub-bearings', 'brake-work'] as const satisfies readonly Touch[];
+export const ENDED_TOUCHES = [
+  'axle-out',
+  'tyre-off',
+  'air-out',
+  'wheel-trued',
+  'hub-bearings',
+  'brake-work',
+] as const satisfies readonly Touch[];
 export type EndedTouch = (typeof ENDED_TOUCHES)[number];
 
 /**
@@ -36,7 +43,10 @@ export type Disturbance = Work | MishapKind;
 /** Work at a place; an ended kind without an end is done at the end of the fault it puts right. */
 export type Work = Touch | `${EndedTouch}@${'front' | 'rear'}`;
 
-export const WORKS: readonly Work[] = [...TOUCHES, ...ENDED_TOUCHES.flatMap((touch): Work[] => [`${touch}@front`, `${touch}@rear`])];
+export const WORKS: readonly Work[] = [
+  ...TOUCHES,
+  ...ENDED_TOUCHES.flatMap((touch): Work[] => [`${touch}@front`, `${touch}@rear`]),
+];
 export const DISTURBANCES: readonly Disturbance[] = [...WORKS, ...MISHAP_KINDS];
 
 /** A kind of work at a place. */
@@ -116,7 +126,8 @@ export function leastWork(found: {
 export function withImplied(said: readonly Touched[]): readonly Touched[] {
   const all = new Map<string, Touched>();
   for (const { touch, position } of said)
-    for (const each of [touch, ...(IMPLIED[touch] ?? [])]) all.set(`${each}@${position}`, { touch: each, position });
+    for (const each of [touch, ...(IMPLIED[touch] ?? [])])
+      all.set(`${each}@${position}`, { touch: each, position });
   return [...all.values()];
 }
 
@@ -136,7 +147,10 @@ function isAt(end: string, position: Position): boolean {
 }
 
 /** Where a checkpoint is asked again after this work: none when the work cannot disturb it. What the build rules out is not considered. */
-export function disturbedAt(checkpoint: Pick<Checkpoint, 'at' | 'disturbedBy'>, { touch, position }: Touched): readonly Position[] {
+export function disturbedAt(
+  checkpoint: Pick<Checkpoint, 'at' | 'disturbedBy'>,
+  { touch, position }: Touched,
+): readonly Position[] {
   const places = disturbancesOf(checkpoint).flatMap((disturbance): readonly Position[] => {
     const [kind, end] = disturbance.split('@');
     if (kind !== touch) return [];

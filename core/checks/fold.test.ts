@@ -34,12 +34,18 @@ const anyMark = fc.record({
 
 describe('folding marks', () => {
   it('lets the newest of one person stand', () => {
-    expect(outcome(mark({ id: '1', word: 'fault', at: 1 }), mark({ id: '2', word: 'sound', at: 2 }))).toBe('sound');
+    expect(outcome(mark({ id: '1', word: 'fault', at: 1 }), mark({ id: '2', word: 'sound', at: 2 }))).toBe(
+      'sound',
+    );
   });
 
   it('takes a withdrawn mark back, and only that person’s', () => {
-    expect(outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2 }))).toBeUndefined();
-    expect(outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2, author: 'ben' }))).toBe('fault');
+    expect(
+      outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2 })),
+    ).toBeUndefined();
+    expect(
+      outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2, author: 'ben' })),
+    ).toBe('fault');
   });
 
   it('keeps both of two people and counts the worse, with the faults of both', () => {
@@ -53,7 +59,9 @@ describe('folding marks', () => {
   });
 
   it('counts somebody’s look over nobody’s', () => {
-    expect(outcome(mark({ id: '1', word: 'not-looked-at' }), mark({ id: '2', word: 'sound', author: 'ben' }))).toBe('sound');
+    expect(
+      outcome(mark({ id: '1', word: 'not-looked-at' }), mark({ id: '2', word: 'sound', author: 'ben' })),
+    ).toBe('sound');
   });
 
   it('does not care in which order marks arrive, nor how often', () => {
@@ -75,7 +83,8 @@ describe('folding marks', () => {
         const key = `${added.checkpoint}@${added.position}`;
         const before = foldMarks(marks).get(key);
         const after = foldMarks([...marks, { ...added, author: 'newcomer' }]).get(key);
-        if (before) expect(weight.indexOf(after?.outcome ?? '')).toBeGreaterThanOrEqual(weight.indexOf(before.outcome));
+        if (before)
+          expect(weight.indexOf(after?.outcome ?? '')).toBeGreaterThanOrEqual(weight.indexOf(before.outcome));
       }),
     );
   });
@@ -84,11 +93,19 @@ describe('folding marks', () => {
 describe('progress', () => {
   const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
   const all = (word: Mark['word']): Mark[] =>
-    asked.map((each, index) => mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, word }));
+    asked.map((each, index) =>
+      mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, word }),
+    );
 
   it('is whole when all is looked at', () => {
     const progress = progressOf(asked, foldMarks(all('sound')));
-    expect(progress).toMatchObject({ asked: asked.length, looked: asked.length, criticalsMissing: [], left: [], notSound: [] });
+    expect(progress).toMatchObject({
+      asked: asked.length,
+      looked: asked.length,
+      criticalsMissing: [],
+      left: [],
+      notSound: [],
+    });
   });
 
   it('misses a critical that was left, or that nobody looked at', () => {
@@ -97,7 +114,12 @@ describe('progress', () => {
     expect(progressOf(asked, foldMarks(without)).criticalsMissing).toEqual([critical]);
     const unlooked = [
       ...without,
-      mark({ id: 'x', checkpoint: critical?.checkpoint.key ?? '', position: critical?.position ?? 'only', word: 'not-looked-at' }),
+      mark({
+        id: 'x',
+        checkpoint: critical?.checkpoint.key ?? '',
+        position: critical?.position ?? 'only',
+        word: 'not-looked-at',
+      }),
     ];
     expect(progressOf(asked, foldMarks(unlooked)).criticalsMissing).toEqual([critical]);
     expect(progressOf(asked, foldMarks(unlooked)).left).toEqual([]);
@@ -106,13 +128,20 @@ describe('progress', () => {
 
 describe('a number read twice by one person', () => {
   const read = (id: string, at: number, value: number, word: Mark['word'] = 'sound'): Mark =>
-    mark({ id, at, word, reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' } });
+    mark({
+      id,
+      at,
+      word,
+      reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' },
+    });
   const stands = (...marks: Mark[]) => foldMarks(marks).get('spokes@front')?.marks[0]?.reading?.values;
   it('stands as it was read last, in whichever order it arrives', () => {
     expect(stands(read('a', 1, 2), read('b', 2, 1))).toEqual([1]);
     expect(stands(read('b', 2, 1), read('a', 1, 2))).toEqual([1]);
     // Saying something else of it later does not unmeasure it, and an older number does not come back.
     expect(stands(read('a', 1, 2), read('b', 2, 1), mark({ id: 'c', at: 3, word: 'watch' }))).toEqual([1]);
-    expect(stands(read('a', 1, 2), mark({ id: 'w', at: 2, word: 'withdrawn' }), mark({ id: 'c', at: 3 }))).toBeUndefined();
+    expect(
+      stands(read('a', 1, 2), mark({ id: 'w', at: 2, word: 'withdrawn' }), mark({ id: 'c', at: 3 })),
+    ).toBeUndefined();
   });
 });

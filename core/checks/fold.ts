@@ -12,7 +12,14 @@ export interface Standing {
 }
 
 /** Of two people's looks the worse counts; somebody's look beats nobody's. */
-const WEIGHT: Record<MarkWord, number> = { fault: 5, watch: 4, 'put-right': 3, sound: 2, 'not-looked-at': 1, withdrawn: 0 };
+const WEIGHT: Record<MarkWord, number> = {
+  fault: 5,
+  watch: 4,
+  'put-right': 3,
+  sound: 2,
+  'not-looked-at': 1,
+  withdrawn: 0,
+};
 
 /** Which of one person's two marks stands: the newer; of two at the same instant, the worse. */
 function standsOver(a: Mark, b: Mark): boolean {
@@ -34,7 +41,10 @@ function unionOfFaults(marks: readonly Mark[]): readonly MarkedFault[] {
  */
 function standingOf(marks: readonly Mark[]): Mark | null {
   const inOrder = [...marks].sort((a, b) => (standsOver(a, b) ? 1 : -1));
-  const reading = inOrder.reduce<Mark['reading']>((last, mark) => (mark.word === 'withdrawn' ? undefined : (mark.reading ?? last)), undefined);
+  const reading = inOrder.reduce<Mark['reading']>(
+    (last, mark) => (mark.word === 'withdrawn' ? undefined : (mark.reading ?? last)),
+    undefined,
+  );
   const newest = inOrder.at(-1);
   return newest ? (reading && !newest.reading ? { ...newest, reading } : newest) : null;
 }
@@ -60,7 +70,12 @@ export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing>
     const worst = standing[0];
     if (!worst) continue;
     const spoken = standing.filter((mark) => mark.word === 'fault' || mark.word === 'watch');
-    standings.set(key, { key, outcome: worst.word as Outcome, faults: unionOfFaults(spoken), marks: standing });
+    standings.set(key, {
+      key,
+      outcome: worst.word as Outcome,
+      faults: unionOfFaults(spoken),
+      marks: standing,
+    });
   }
   return standings;
 }
@@ -83,7 +98,16 @@ export function markedUnasked(
     const places = item?.checkpoint.at;
     const zone = position === 'only' ? places?.only : position === 'rear' ? places?.rear : places?.front;
     if (!item || !zone) return [];
-    return [{ key: standing.key, checkpoint: item.checkpoint, position, zone, critical: false, minutes: item.minutes ?? item.checkpoint.minutes }];
+    return [
+      {
+        key: standing.key,
+        checkpoint: item.checkpoint,
+        position,
+        zone,
+        critical: false,
+        minutes: item.minutes ?? item.checkpoint.minutes,
+      },
+    ];
   });
 }
 

@@ -1,5 +1,14 @@
 export { foldMarks, markedUnasked, progressOf, type Progress, type Standing } from './fold';
-export { BETTER, SIDES, type Mark, type MarkedFault, type Place, type Reading, type Side, type Spot } from './mark';
+export {
+  BETTER,
+  SIDES,
+  type Mark,
+  type MarkedFault,
+  type Place,
+  type Reading,
+  type Side,
+  type Spot,
+} from './mark';
 export { MARK_WAYS, MARK_WORDS, OUTCOMES, type MarkWay, type MarkWord, type Outcome } from './outcome';
 export { lastLooks, type LastLook, type SignedLooks } from './last-looks';
 export { overlay } from './amend';

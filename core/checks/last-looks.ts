@@ -31,7 +31,17 @@ export function lastLooks(checks: readonly SignedLooks[]): readonly LastLook[] {
       const reading = standing.find((mark) => mark.reading)?.reading ?? null;
       const readAt = reading ? signedAt : null;
       const newer = newest.get(key);
-      if (!newer) newest.set(key, { key, outcome, faults, note: worst.note, reading, readAt, by: worst.author, at: signedAt });
+      if (!newer)
+        newest.set(key, {
+          key,
+          outcome,
+          faults,
+          note: worst.note,
+          reading,
+          readAt,
+          by: worst.author,
+          at: signedAt,
+        });
       else if (!newer.reading && reading) newest.set(key, { ...newer, reading, readAt });
     }
   }

@@ -6,7 +6,9 @@ import type { Mark } from './mark';
  */
 export function isHasty(marks: readonly Mark[], asked: number, secondsEach: number): boolean {
   const times = marks.filter((mark) => mark.way !== 'paper').map((mark) => mark.at);
-  return times.length >= 10 && asked >= 10 && Math.max(...times) - Math.min(...times) < asked * secondsEach * 1000;
+  return (
+    times.length >= 10 && asked >= 10 && Math.max(...times) - Math.min(...times) < asked * secondsEach * 1000
+  );
 }
 
 /** One reading as somebody typed it, of one bike. */
@@ -35,7 +37,10 @@ export const SAME_DIGITS = 5;
 const digits = (typed: string): string => typed.replace(/\s+/g, '').replace(',', '.').toLowerCase();
 
 /** Runs of the same digits by one person for one measure on `least` or more different bikes, one after the other. */
-export function sameDigits(readings: readonly NotedReading[], least: number = SAME_DIGITS): readonly SameDigits[] {
+export function sameDigits(
+  readings: readonly NotedReading[],
+  least: number = SAME_DIGITS,
+): readonly SameDigits[] {
   const series = new Map<string, NotedReading[]>();
   for (const each of readings) {
     const key = JSON.stringify([each.author, each.measure, each.position]);
@@ -50,7 +55,14 @@ export function sameDigits(readings: readonly NotedReading[], least: number = SA
       const [first] = run;
       const last = run.at(-1);
       if (first && last && bikeIds.length >= least)
-        runs.push({ author: first.author, measure: first.measure, typed: first.typed, bikeIds, from: first.at, until: last.at });
+        runs.push({
+          author: first.author,
+          measure: first.measure,
+          typed: first.typed,
+          bikeIds,
+          from: first.at,
+          until: last.at,
+        });
     };
     for (const reading of inOrder) {
       if (run[0] && digits(run[0].typed) !== digits(reading.typed)) {

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { normalsOf, streamOf } from './index';
 
 const drawn = (from: () => number, count: number): number[] => Array.from({ length: count }, from);
-const meanOf = (numbers: readonly number[]): number => numbers.reduce((sum, each) => sum + each, 0) / numbers.length;
+const meanOf = (numbers: readonly number[]): number =>
+  numbers.reduce((sum, each) => sum + each, 0) / numbers.length;
 
 describe('draws', () => {
   it('are the same for a seed, others for another, and never 0 or 1', () => {

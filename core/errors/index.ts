@@ -88,13 +88,17 @@ export interface Refusal {
   readonly fields?: readonly FieldIssue[];
 }
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly refusal: Refusal };
 
 export function accept<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function refuse(code: ErrorCode, params?: ErrorParams): { readonly ok: false; readonly refusal: Refusal } {
+export function refuse(
+  code: ErrorCode,
+  params?: ErrorParams,
+): { readonly ok: false; readonly refusal: Refusal } {
   return { ok: false, refusal: params ? { code, params } : { code } };
 }
 

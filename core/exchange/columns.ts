@@ -33,7 +33,11 @@ export const EXPORT_COLUMNS: readonly Column[] = [
   ...BUILD_FIELDS,
 ];
 
-export const ALL_COLUMNS: readonly Column[] = [...EXPORT_COLUMNS, ...PAIRED, ...FIT_ITEMS.map((item): Column => `fit:${item.key}`)];
+export const ALL_COLUMNS: readonly Column[] = [
+  ...EXPORT_COLUMNS,
+  ...PAIRED,
+  ...FIT_ITEMS.map((item): Column => `fit:${item.key}`),
+];
 
 export function isColumn(word: string): word is Column {
   return (ALL_COLUMNS as readonly string[]).includes(word);
@@ -43,7 +47,9 @@ export function isColumn(word: string): word is Column {
 export function headingOf(column: Column): string {
   return column.startsWith('fit:')
     ? column
-    : column.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`).replace(/^./, (letter) => letter.toUpperCase());
+    : column
+        .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`)
+        .replace(/^./, (letter) => letter.toUpperCase());
 }
 
 /** How lists head their columns elsewhere, narrower ones first. */
@@ -54,7 +60,10 @@ const OTHERWISE: readonly (readonly [Column, RegExp])[] = [
   ['hook', /\bhook|peg|bay|slot|place (no|nr)|position/],
   ['rack', /\brack|rail|row|stand no|shelf/],
   ['site', /\bsite|location|store|depot|building|base|standort/],
-  ['tag', /^(tag|code|bike( ?(no|nr|id|number|code))?|fleet ?(no|nr|id|number|code)|no|nr|number|id|label|asset( ?(no|nr|tag))?|#)$/],
+  [
+    'tag',
+    /^(tag|code|bike( ?(no|nr|id|number|code))?|fleet ?(no|nr|id|number|code)|no|nr|number|id|label|asset( ?(no|nr|tag))?|#)$/,
+  ],
   ['wheelSizeFront', /front wheel|wheel.*front/],
   ['wheelSizeRear', /(rear|back) wheel|wheel.*(rear|back)/],
   ['brakeFront', /front brake|brake.*(front|\bf$)/],
@@ -97,7 +106,10 @@ export interface ColumnGuess {
 
 const byHeading = new Map(ALL_COLUMNS.map((column) => [plain(headingOf(column)), column]));
 /** Fit columns are named narrowly, so they are asked before the build columns they contain a word of. */
-const ORDERED = [...OTHERWISE.filter(([column]) => column.startsWith('fit:')), ...OTHERWISE.filter(([column]) => !column.startsWith('fit:'))];
+const ORDERED = [
+  ...OTHERWISE.filter(([column]) => column.startsWith('fit:')),
+  ...OTHERWISE.filter(([column]) => !column.startsWith('fit:')),
+];
 
 function guessOne(heading: string, remembered: Readonly<Record<string, string>>): ColumnGuess {
   const said = plain(heading);
@@ -114,9 +126,14 @@ function guessOne(heading: string, remembered: Readonly<Record<string, string>>)
  * What each heading is likely to be about. What was chosen for a heading before is remembered under its
  * plain spelling. A column is given once: a second heading like it is left out for somebody to decide.
  */
-export function guessColumns(headings: readonly string[], remembered: Readonly<Record<string, string>> = {}): readonly ColumnGuess[] {
+export function guessColumns(
+  headings: readonly string[],
+  remembered: Readonly<Record<string, string>> = {},
+): readonly ColumnGuess[] {
   const guesses = headings.map((heading) => guessOne(heading, remembered));
-  const bySureness = [...guesses.keys()].sort((a, b) => Number(guesses[b]?.sure) - Number(guesses[a]?.sure) || a - b);
+  const bySureness = [...guesses.keys()].sort(
+    (a, b) => Number(guesses[b]?.sure) - Number(guesses[a]?.sure) || a - b,
+  );
   const given = new Set<Column>();
   const kept = new Map<number, ColumnGuess>();
   for (const index of bySureness) {
@@ -129,7 +146,10 @@ export function guessColumns(headings: readonly string[], remembered: Readonly<R
 }
 
 /** The line of a table that holds its headings: among the first twenty, the one that names most columns. Null: none does. */
-export function findHeadings(rows: readonly (readonly string[])[], remembered: Readonly<Record<string, string>> = {}): number | null {
+export function findHeadings(
+  rows: readonly (readonly string[])[],
+  remembered: Readonly<Record<string, string>> = {},
+): number | null {
   let best: { readonly at: number; readonly named: number } | null = null;
   for (const [at, row] of rows.slice(0, 20).entries()) {
     const named = guessColumns(row, remembered).filter((guess) => guess.column !== null).length;

@@ -5,7 +5,17 @@ export const DATE_ORDERS = ['day-first', 'month-first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
 const NUMBERS = /^(\d{1,2})[./\- ](\d{1,2})[./\- ](\d{2}|\d{4})$/;
-const NAMED = ['d MMM yyyy', 'd MMMM yyyy', 'd-MMM-yyyy', 'd-MMM-yy', 'd MMM yy', 'MMM d, yyyy', 'MMMM d, yyyy', 'MMM yyyy', 'MMMM yyyy'] as const;
+const NAMED = [
+  'd MMM yyyy',
+  'd MMMM yyyy',
+  'd-MMM-yyyy',
+  'd-MMM-yy',
+  'd MMM yy',
+  'MMM d, yyyy',
+  'MMMM d, yyyy',
+  'MMM yyyy',
+  'MMMM yyyy',
+] as const;
 
 /** What the dates of a column say about their order: one is proven, neither is, or both are (then the file mixes them). */
 export function dateOrderOf(texts: readonly string[]): DateOrder | 'either' | 'mixed' | 'none' {
@@ -28,7 +38,14 @@ export function dateOrderOf(texts: readonly string[]): DateOrder | 'either' | 'm
 
 function iso(year: number, month: number, day: number): string | null {
   const date = new Date(Date.UTC(year, month - 1, day));
-  if (date.getUTCFullYear() !== year || date.getUTCMonth() !== month - 1 || date.getUTCDate() !== day || year < 1950 || year > 2100) return null;
+  if (
+    date.getUTCFullYear() !== year ||
+    date.getUTCMonth() !== month - 1 ||
+    date.getUTCDate() !== day ||
+    year < 1950 ||
+    year > 2100
+  )
+    return null;
   return `${year}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
 }
 
@@ -47,7 +64,12 @@ export function readDate(text: string, order: DateOrder): string | null {
   }
   for (const form of NAMED) {
     const date = parse(said.replace(/(\d)(st|nd|rd|th)\b/i, '$1'), form, new Date(2000, 0, 1));
-    if (isValid(date)) return iso(date.getFullYear() < 100 ? date.getFullYear() + 2000 : date.getFullYear(), date.getMonth() + 1, date.getDate());
+    if (isValid(date))
+      return iso(
+        date.getFullYear() < 100 ? date.getFullYear() + 2000 : date.getFullYear(),
+        date.getMonth() + 1,
+        date.getDate(),
+      );
   }
   return null;
 }

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ACCESSORIES, BUILD_FIELDS, BUILD_WORDS, USUAL_BUILD, type Build, type BuildWord } from '@cadre/core/fleet';
+import {
+  ACCESSORIES,
+  BUILD_FIELDS,
+  BUILD_WORDS,
+  USUAL_BUILD,
+  type Build,
+  type BuildWord,
+} from '@cadre/core/fleet';
 import {
   dateOrderOf,
   defuse,
@@ -29,7 +36,9 @@ const EMPTY: FleetDocument = {
 };
 const anyBuild: fc.Arbitrary<Build> = fc
   .record({
-    ...(Object.fromEntries(Object.entries(BUILD_WORDS).map(([field, words]) => [field, fc.constantFrom(...words)])) as unknown as {
+    ...(Object.fromEntries(
+      Object.entries(BUILD_WORDS).map(([field, words]) => [field, fc.constantFrom(...words)]),
+    ) as unknown as {
       [F in BuildWord]: fc.Arbitrary<Build[F]>;
     }),
     sprockets: fc.integer({ min: 1, max: 14 }),
@@ -49,12 +58,18 @@ const anyBike = (index: number): fc.Arbitrary<FleetBike> =>
       rack: fc.constantFrom('', 'Rail'),
       hook: fc.constant<number | null>(null),
       build: anyBuild,
-      fit: fc.constantFrom<FleetBike['fit']>({}, { maximumLoad: 120.5 }, { rotorMinFront: 1.55, hangerCode: 'LQ-1' }),
+      fit: fc.constantFrom<FleetBike['fit']>(
+        {},
+        { maximumLoad: 120.5 },
+        { rotorMinFront: 1.55, hangerCode: 'LQ-1' },
+      ),
     })
     .map((bike) => ({ ...bike, hook: bike.rack ? index + 1 : null }));
 const fleetOf = fc
   .integer({ min: 1, max: 6 })
-  .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyBike(index)))) as fc.Arbitrary<FleetBike[]>;
+  .chain((count) => fc.tuple(...Array.from({ length: count }, (_, index) => anyBike(index)))) as fc.Arbitrary<
+  FleetBike[]
+>;
 
 const answersFor = (headings: readonly string[]): ImportAnswers => ({
   columns: guessColumns(headings).map((guess) => guess.column),
@@ -95,7 +110,9 @@ describe('out and in again', () => {
         const [headings = [], ...rows] = writeTable(fleet);
         const plan = planImport(rows, 2, { ...answersFor(headings), update: true }, fleet);
         expect(plan.rows.map((row) => row.act)).toEqual(bikes.map(() => 'same'));
-        expect(planDocument(fleet, { update: true }, fleet).rows.map((row) => row.act)).toEqual(bikes.map(() => 'same'));
+        expect(planDocument(fleet, { update: true }, fleet).rows.map((row) => row.act)).toEqual(
+          bikes.map(() => 'same'),
+        );
       }),
       { numRuns: 30 },
     );
@@ -103,7 +120,8 @@ describe('out and in again', () => {
 
   it('every column has a heading of its own that is known for certain', () => {
     expect(new Set(ALL_COLUMNS.map(headingOf)).size).toBe(ALL_COLUMNS.length);
-    for (const column of ALL_COLUMNS) expect(guessColumns([headingOf(column)])[0], column).toEqual({ column, sure: true });
+    for (const column of ALL_COLUMNS)
+      expect(guessColumns([headingOf(column)])[0], column).toEqual({ column, sure: true });
     expect(isColumn('tag') && !isColumn('colour')).toBe(true);
     expect(BUILD_FIELDS.every((field) => isColumn(field))).toBe(true);
   });
@@ -157,9 +175,21 @@ describe('a plan', () => {
   it('keeps of a bike what its row does not say', () => {
     const fleet = {
       ...EMPTY,
-      bikes: [bike('A', { serial: 'S1', size: 'L', fit: { maximumLoad: 100 }, build: { ...USUAL_BUILD.hybrid, fork: 'suspension' } })],
+      bikes: [
+        bike('A', {
+          serial: 'S1',
+          size: 'L',
+          fit: { maximumLoad: 100 },
+          build: { ...USUAL_BUILD.hybrid, fork: 'suspension' },
+        }),
+      ],
     };
-    const plan = planImport([['A', 'disc hydraulic']], 2, { ...answersFor(['Tag', 'Front brake']), update: true }, fleet);
+    const plan = planImport(
+      [['A', 'disc hydraulic']],
+      2,
+      { ...answersFor(['Tag', 'Front brake']), update: true },
+      fleet,
+    );
     const [row] = plan.rows;
     expect(row?.act === 'change' && row.bike).toMatchObject({
       serial: 'S1',
@@ -175,11 +205,16 @@ describe('a plan', () => {
       ['B', 'hybrid', 'Quay'],
     ];
     const plan = planImport(rows, 2, answersFor(['Tag', 'Kind', 'Site']), EMPTY);
-    expect(plan.rows.map((row) => (row.act === 'wrong' ? row.issues.map((issue) => [issue.code, issue.mend]) : row.act))).toEqual([
-      [['site-unknown', 'Shed']],
-      'add',
-    ]);
-    expect([slipOf('Slp rail', ['Slip rail']), slipOf('Rail 2', ['Rail 1']), slipOf('Crater', ['Slip rail'])]).toEqual(['Slip rail', null, null]);
+    expect(
+      plan.rows.map((row) =>
+        row.act === 'wrong' ? row.issues.map((issue) => [issue.code, issue.mend]) : row.act,
+      ),
+    ).toEqual([[['site-unknown', 'Shed']], 'add']);
+    expect([
+      slipOf('Slp rail', ['Slip rail']),
+      slipOf('Rail 2', ['Rail 1']),
+      slipOf('Crater', ['Slip rail']),
+    ]).toEqual(['Slip rail', null, null]);
   });
 
   it('counts the sprockets a column of gears names', () => {
@@ -190,7 +225,9 @@ describe('a plan', () => {
       ['D', 'hybrid', 'derailleur'],
     ];
     const plan = planImport(rows, 2, answersFor(['Tag', 'Kind', 'Gears']), EMPTY);
-    expect(plan.rows.map((row) => row.act === 'add' && [row.bike.build.gears, row.bike.build.sprockets])).toEqual([
+    expect(
+      plan.rows.map((row) => row.act === 'add' && [row.bike.build.gears, row.bike.build.sprockets]),
+    ).toEqual([
       ['derailleur', 12],
       ['derailleur', 9],
       ['hub-gear', 8],
@@ -214,7 +251,10 @@ describe('a plan', () => {
   });
 
   it('builds a new bike on its model, and a new model on what most of its bikes share', () => {
-    const fleet = { ...EMPTY, models: [{ name: 'Reed', build: { ...USUAL_BUILD.hybrid, sprockets: 9 }, fit: {} }] };
+    const fleet = {
+      ...EMPTY,
+      models: [{ name: 'Reed', build: { ...USUAL_BUILD.hybrid, sprockets: 9 }, fit: {} }],
+    };
     const plan = planImport(
       [
         ['A', 'Reed', '', ''],
@@ -245,13 +285,16 @@ describe('dates of a file', () => {
   );
   it('reads back every day it writes', () => {
     fc.assert(
-      fc.property(fc.date({ min: new Date('1950-01-01'), max: new Date('2100-12-31'), noInvalidDate: true }), (date) => {
-        const iso = date.toISOString().slice(0, 10);
-        const [year, month, day] = iso.split('-');
-        expect(readDate(iso, 'day-first')).toBe(iso);
-        expect(readDate(`${day}.${month}.${year}`, 'day-first')).toBe(iso);
-        expect(readDate(`${month}/${day}/${year}`, 'month-first')).toBe(iso);
-      }),
+      fc.property(
+        fc.date({ min: new Date('1950-01-01'), max: new Date('2100-12-31'), noInvalidDate: true }),
+        (date) => {
+          const iso = date.toISOString().slice(0, 10);
+          const [year, month, day] = iso.split('-');
+          expect(readDate(iso, 'day-first')).toBe(iso);
+          expect(readDate(`${day}.${month}.${year}`, 'day-first')).toBe(iso);
+          expect(readDate(`${month}/${day}/${year}`, 'month-first')).toBe(iso);
+        },
+      ),
     );
   });
 });
@@ -281,7 +324,11 @@ describe('rows seen together', () => {
   };
   const plan = (rows: readonly (readonly string[])[], more: Partial<ImportAnswers> = {}) =>
     planImport(rows, 2, { ...answersFor(HEADINGS), update: true, ...more }, fleet).rows.map((row) =>
-      'issues' in row ? `${row.tag} ${row.issues.map((issue) => issue.code).join()}` : row.act === 'skip' ? row.why : `${row.bike.tag} ${row.act}`,
+      'issues' in row
+        ? `${row.tag} ${row.issues.map((issue) => issue.code).join()}`
+        : row.act === 'skip'
+          ? row.why
+          : `${row.bike.tag} ${row.act}`,
     );
 
   it('swap two hooks, and free none for a row that is wrong, however many others counted on it', () => {
@@ -309,7 +356,14 @@ describe('rows seen together', () => {
       ['A', '', '', ''],
       ['N', 'hybrid', 'Rail', ''],
     ];
-    expect(planImport(moved, 2, { ...answersFor(HEADINGS), update: true, makePlaces: false }, { ...fleet, bikes: [hung('X', 3)] }).racks).toEqual([]);
+    expect(
+      planImport(
+        moved,
+        2,
+        { ...answersFor(HEADINGS), update: true, makePlaces: false },
+        { ...fleet, bikes: [hung('X', 3)] },
+      ).racks,
+    ).toEqual([]);
   });
 
   it('are bikes though they are called like a total, and a total where only figures follow', () => {

@@ -1,4 +1,12 @@
-export { ALL_COLUMNS, findHeadings, guessColumns, headingOf, isColumn, type Column, type ColumnGuess } from './columns';
+export {
+  ALL_COLUMNS,
+  findHeadings,
+  guessColumns,
+  headingOf,
+  isColumn,
+  type Column,
+  type ColumnGuess,
+} from './columns';
 export { DATE_ORDERS, dateOrderOf, readDate, type DateOrder } from './dates';
 export { FLEET_SCHEMA, type FleetBike, type FleetDocument } from './document';
 export { slipOf } from '@cadre/core/spelling';
@@ -14,5 +22,12 @@ export {
   type RowIssue,
   type RowIssueCode,
 } from './plan';
-export { readWord, wordQuestions, wordsOf, type WordAnswers, type WordColumn, type WordQuestion } from './read-build';
+export {
+  readWord,
+  wordQuestions,
+  wordsOf,
+  type WordAnswers,
+  type WordColumn,
+  type WordQuestion,
+} from './read-build';
 export { defuse, undefuse, writeTable } from './write';

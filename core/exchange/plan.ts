@@ -1,4 +1,11 @@
-import { differingFields, fitIssues, USUAL_BUILD, type BikeKind, type Build, type FitList } from '@cadre/core/fleet';
+import {
+  differingFields,
+  fitIssues,
+  USUAL_BUILD,
+  type BikeKind,
+  type Build,
+  type FitList,
+} from '@cadre/core/fleet';
 import type { Column } from './columns';
 import { dateOrderOf, type DateOrder } from './dates';
 import type { FleetBike, FleetDocument } from './document';
@@ -48,9 +55,19 @@ export interface Difference {
 /** What becomes of one line of the file. */
 export type PlannedRow =
   | { readonly line: number; readonly act: 'add'; readonly bike: FleetBike }
-  | { readonly line: number; readonly act: 'change'; readonly bike: FleetBike; readonly differences: readonly Difference[] }
+  | {
+      readonly line: number;
+      readonly act: 'change';
+      readonly bike: FleetBike;
+      readonly differences: readonly Difference[];
+    }
   | { readonly line: number; readonly act: 'same'; readonly bike: FleetBike }
-  | { readonly line: number; readonly act: 'wrong'; readonly tag: string; readonly issues: readonly RowIssue[] }
+  | {
+      readonly line: number;
+      readonly act: 'wrong';
+      readonly tag: string;
+      readonly issues: readonly RowIssue[];
+    }
   | { readonly line: number; readonly act: 'skip'; readonly why: 'blank' | 'total' };
 
 export interface ImportAnswers {
@@ -83,13 +100,19 @@ export interface ImportPlan {
 }
 
 /** What must be asked once for the whole file before it can be planned. */
-export function dateQuestion(rows: readonly (readonly string[])[], columns: readonly (Column | null)[]): ReturnType<typeof dateOrderOf> {
-  const texts = columns.flatMap((column, index) => (column === 'boughtOn' || column === 'warrantyUntil' ? rows.map((row) => row[index] ?? '') : []));
+export function dateQuestion(
+  rows: readonly (readonly string[])[],
+  columns: readonly (Column | null)[],
+): ReturnType<typeof dateOrderOf> {
+  const texts = columns.flatMap((column, index) =>
+    column === 'boughtOn' || column === 'warrantyUntil' ? rows.map((row) => row[index] ?? '') : [],
+  );
   return dateOrderOf(texts);
 }
 
 /** The first words of a line under the list, with a count or a colon behind them: "TOTAL-1" is none, a tag may be called so. */
-const TOTAL = /^(grand\s+)?(total|sum|subtotal|gesamt|count|bikes? in all|end of list)(\s*[:=]?\s*\d*)?(\s*bikes?)?\s*[:=]?$/i;
+const TOTAL =
+  /^(grand\s+)?(total|sum|subtotal|gesamt|count|bikes? in all|end of list)(\s*[:=]?\s*\d*)?(\s*bikes?)?\s*[:=]?$/i;
 const FIGURE = /^[\d\s.,:=]*(bikes?)?$/i;
 
 /** A line that is no bike: nothing in it, or a total under the list, which has nothing but figures beside its word. */
@@ -115,7 +138,8 @@ interface Read {
 /** The build most bikes of a model in the file share: what a model made from them is built like. */
 function modelBuilds(read: readonly Read[], known: ReadonlySet<string>): ImportPlan['models'] {
   const byModel = new Map<string, FleetBike[]>();
-  for (const { bike } of read) if (!known.has(bike.model)) byModel.set(bike.model, [...(byModel.get(bike.model) ?? []), bike]);
+  for (const { bike } of read)
+    if (!known.has(bike.model)) byModel.set(bike.model, [...(byModel.get(bike.model) ?? []), bike]);
   return [...byModel].map(([name, bikes]) => {
     const counts = new Map<string, { build: Build; count: number }>();
     for (const { build } of bikes) {
@@ -176,17 +200,32 @@ function readRow(
   ) as Record<'boughtOn' | 'warrantyUntil', string>;
   const model = fleet.spell('model', texts.model) || before?.model || '';
   const build = readBuild(
-    { cells, words: answers.words, base: before?.build ?? fleet.modelByName.get(model)?.build ?? null, size: texts.size || before?.size || '' },
+    {
+      cells,
+      words: answers.words,
+      base: before?.build ?? fleet.modelByName.get(model)?.build ?? null,
+      size: texts.size || before?.size || '',
+    },
     issues,
   );
   const kind: BikeKind | undefined = build?.kind;
   if (model === '' && !kind) issues.push({ column: 'model', code: 'model-missing', value: '', mend: null });
-  const placed = readPlace({ site: said('site'), rack: said('rack'), hook: said('hook') }, { ...answers, fleet, before }, issues);
+  const placed = readPlace(
+    { site: said('site'), rack: said('rack'), hook: said('hook') },
+    { ...answers, fleet, before },
+    issues,
+  );
   const fit = { ...before?.fit, ...readFit(cells, issues) };
   for (const issue of fitIssues(fit))
-    issues.push({ column: `fit:${issue.path.slice(4)}`, code: 'out-of-range', value: String(fit[issue.path.slice(4)] ?? ''), mend: null });
+    issues.push({
+      column: `fit:${issue.path.slice(4)}`,
+      code: 'out-of-range',
+      value: String(fit[issue.path.slice(4)] ?? ''),
+      mend: null,
+    });
   if (issues.length > 0 || !build) return { tag, issues };
-  const kept = (column: 'size' | 'serial'): string => (cells.has(column) && texts[column] !== '' ? texts[column] : (before?.[column] ?? ''));
+  const kept = (column: 'size' | 'serial'): string =>
+    cells.has(column) && texts[column] !== '' ? texts[column] : (before?.[column] ?? '');
   return {
     line,
     before,
@@ -211,7 +250,10 @@ export interface Known {
   readonly bikeByTag: ReadonlyMap<string, FleetBike>;
   readonly modelByName: ReadonlyMap<string, { readonly build: Build }>;
   readonly siteNames: readonly string[];
-  readonly racks: ReadonlyMap<string, { readonly site: string; readonly name: string; readonly hooks: number }>;
+  readonly racks: ReadonlyMap<
+    string,
+    { readonly site: string; readonly name: string; readonly hooks: number }
+  >;
   /** A name as the fleet or an earlier row spells it: capitals and stray spaces make no second site, rack or model. */
   spell(what: 'site' | 'rack' | 'model', name: string, within?: string): string;
 }
@@ -246,11 +288,20 @@ export function knownOf(fleet: FleetDocument): Known {
 }
 
 /** Tags twice in the file, hooks wanted twice or held by a bike that stays: what only shows when rows are seen together. */
-function settle(read: readonly Read[], fleet: FleetDocument, answers: Pick<ImportAnswers, 'update'>): readonly PlannedRow[] {
+function settle(
+  read: readonly Read[],
+  fleet: FleetDocument,
+  answers: Pick<ImportAnswers, 'update'>,
+): readonly PlannedRow[] {
   // A row that is wrong moves no bike, so it frees no hook either, and that may make another row wrong.
   const wrong = new Set<number>();
   for (;;) {
-    const rows = settleOnce(read, fleet, answers, new Set(read.filter(({ line }) => !wrong.has(line)).map(({ bike }) => bike.tag)));
+    const rows = settleOnce(
+      read,
+      fleet,
+      answers,
+      new Set(read.filter(({ line }) => !wrong.has(line)).map(({ bike }) => bike.tag)),
+    );
     const more = rows.filter((row) => row.act === 'wrong' && !wrong.has(row.line));
     if (more.length === 0) return rows;
     for (const row of more) wrong.add(row.line);
@@ -264,38 +315,49 @@ function settleOnce(
   leaving: ReadonlySet<string>,
 ): readonly PlannedRow[] {
   const holders = new Map(
-    fleet.bikes.filter((bike) => !leaving.has(bike.tag)).flatMap((bike) => (hookKey(bike) ? [[hookKey(bike) ?? '', bike.tag] as const] : [])),
+    fleet.bikes
+      .filter((bike) => !leaving.has(bike.tag))
+      .flatMap((bike) => (hookKey(bike) ? [[hookKey(bike) ?? '', bike.tag] as const] : [])),
   );
   const lineOfTag = new Map<string, number>();
   const lineOfHook = new Map<string, number>();
   return read.map(({ line, bike, before }): PlannedRow => {
     const issues: RowIssue[] = [];
     const twin = lineOfTag.get(bike.tag);
-    if (twin !== undefined) issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, mend: String(twin) });
+    if (twin !== undefined)
+      issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, mend: String(twin) });
     else lineOfTag.set(bike.tag, line);
-    if (before && !answers.update) issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
+    if (before && !answers.update)
+      issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
     const hook = hookKey(bike);
     const holder = hook ? holders.get(hook) : undefined;
-    if (holder !== undefined && holder !== bike.tag) issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
+    if (holder !== undefined && holder !== bike.tag)
+      issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
     const rival = hook ? lineOfHook.get(hook) : undefined;
-    if (rival !== undefined) issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
+    if (rival !== undefined)
+      issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
     if (issues.length > 0) return { line, act: 'wrong', tag: bike.tag, issues };
     if (hook) lineOfHook.set(hook, line);
     if (!before) return { line, act: 'add', bike };
     const differences = differencesOf(before, bike);
-    return differences.length === 0 ? { line, act: 'same', bike } : { line, act: 'change', bike, differences };
+    return differences.length === 0
+      ? { line, act: 'same', bike }
+      : { line, act: 'change', bike, differences };
   });
 }
 
 function placesToMake(read: readonly Read[], known: Known): Pick<ImportPlan, 'sites' | 'racks'> {
-  const sites = [...new Set(read.map(({ bike }) => bike.site))].filter((site) => !known.siteNames.includes(site));
+  const sites = [...new Set(read.map(({ bike }) => bike.site))].filter(
+    (site) => !known.siteNames.includes(site),
+  );
   const racks = new Map<string, PlaceToMake>();
   for (const { bike } of read) {
     if (!bike.rack) continue;
     const key = rackKey(bike.site, bike.rack);
     const hooksBefore = known.racks.get(key)?.hooks ?? 0;
     const wanted = Math.max(racks.get(key)?.hooks ?? hooksBefore, bike.hook ?? 0, 1);
-    if (wanted > hooksBefore) racks.set(key, { site: bike.site, rack: bike.rack, hooksBefore, hooks: wanted });
+    if (wanted > hooksBefore)
+      racks.set(key, { site: bike.site, rack: bike.rack, hooksBefore, hooks: wanted });
   }
   return { sites, racks: [...racks.values()] };
 }
@@ -305,7 +367,12 @@ function placesToMake(read: readonly Read[], known: Known): Pick<ImportPlan, 'si
  * silently: a row is either good as it stands or told as wrong with what would mend it. `firstLine` is the
  * line of the file the rows begin at, as a person counts.
  */
-export function planImport(rows: readonly (readonly string[])[], firstLine: number, answers: ImportAnswers, fleet: FleetDocument): ImportPlan {
+export function planImport(
+  rows: readonly (readonly string[])[],
+  firstLine: number,
+  answers: ImportAnswers,
+  fleet: FleetDocument,
+): ImportPlan {
   const known = knownOf(fleet);
   const planned: PlannedRow[] = [];
   const read: Read[] = [];
@@ -325,14 +392,25 @@ export function planImport(rows: readonly (readonly string[])[], firstLine: numb
   const hung = hooksGiven(read, fleet);
   const full = answers.makePlaces ? [] : hung.filter((each) => isPastItsRack(each, known));
   for (const { line, bike } of full)
-    planned.push({ line, act: 'wrong', tag: bike.tag, issues: [{ column: 'rack', code: 'rack-full', value: bike.rack, mend: null }] });
+    planned.push({
+      line,
+      act: 'wrong',
+      tag: bike.tag,
+      issues: [{ column: 'rack', code: 'rack-full', value: bike.rack, mend: null }],
+    });
   const settled = settle(
     hung.filter((each) => !full.includes(each)),
     fleet,
     answers,
   );
-  const good = new Map(settled.flatMap((row) => (row.act === 'add' || row.act === 'change' ? [[row.line, row.bike] as const] : [])));
-  const used = read.flatMap((each) => (good.has(each.line) ? [{ ...each, bike: good.get(each.line) ?? each.bike }] : []));
+  const good = new Map(
+    settled.flatMap((row) =>
+      row.act === 'add' || row.act === 'change' ? [[row.line, row.bike] as const] : [],
+    ),
+  );
+  const used = read.flatMap((each) =>
+    good.has(each.line) ? [{ ...each, bike: good.get(each.line) ?? each.bike }] : [],
+  );
   return {
     rows: [...planned, ...settled].sort((a, b) => a.line - b.line),
     ...placesToMake(used, known),
@@ -342,14 +420,21 @@ export function planImport(rows: readonly (readonly string[])[], firstLine: numb
 
 /** Whether a bike got a hook that its rack does not have: none is made where making is off. */
 function isPastItsRack({ bike }: Read, known: Known): boolean {
-  return bike.hook !== null && bike.rack !== '' && bike.hook > (known.racks.get(rackKey(bike.site, bike.rack))?.hooks ?? 0);
+  return (
+    bike.hook !== null &&
+    bike.rack !== '' &&
+    bike.hook > (known.racks.get(rackKey(bike.site, bike.rack))?.hooks ?? 0)
+  );
 }
 
 /** Bikes whose row names a rack but no hook get the rack's free hooks in the order of the file. */
 function hooksGiven(read: readonly Read[], fleet: FleetDocument): readonly Read[] {
   const taken = new Set<string>();
   const leaving = new Set(read.map(({ bike }) => bike.tag));
-  for (const bike of [...fleet.bikes.filter((each) => !leaving.has(each.tag)), ...read.map((each) => each.bike)]) {
+  for (const bike of [
+    ...fleet.bikes.filter((each) => !leaving.has(each.tag)),
+    ...read.map((each) => each.bike),
+  ]) {
     const key = hookKey(bike);
     if (key) taken.add(key);
   }
@@ -366,7 +451,11 @@ function hooksGiven(read: readonly Read[], fleet: FleetDocument): readonly Read[
 }
 
 /** A plan for a fleet file, whose rows are exact already. */
-export function planDocument(document: FleetDocument, answers: Pick<ImportAnswers, 'update'>, fleet: FleetDocument): ImportPlan {
+export function planDocument(
+  document: FleetDocument,
+  answers: Pick<ImportAnswers, 'update'>,
+  fleet: FleetDocument,
+): ImportPlan {
   const known = knownOf(fleet);
   const read = document.bikes.map((bike, index): Read => ({
     line: index + 1,
@@ -377,8 +466,15 @@ export function planDocument(document: FleetDocument, answers: Pick<ImportAnswer
   const rows = settle(read, fleet, answers);
   const racks = document.racks.flatMap((rack): PlaceToMake[] => {
     const hooksBefore = known.racks.get(rackKey(rack.site, rack.name))?.hooks ?? 0;
-    return rack.hooks > hooksBefore ? [{ site: rack.site, rack: rack.name, hooksBefore, hooks: rack.hooks }] : [];
+    return rack.hooks > hooksBefore
+      ? [{ site: rack.site, rack: rack.name, hooksBefore, hooks: rack.hooks }]
+      : [];
   });
   const sites = document.sites.map((site) => site.name).filter((name) => !known.siteNames.includes(name));
-  return { rows, sites, racks, models: document.models.filter((model) => !known.modelByName.has(model.name)) };
+  return {
+    rows,
+    sites,
+    racks,
+    models: document.models.filter((model) => !known.modelByName.has(model.name)),
+  };
 }

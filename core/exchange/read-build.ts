@@ -25,7 +25,10 @@ const isPaired = (column: string): column is Paired => (PAIRED as readonly strin
 const isWord = (column: string): column is BuildWord => Object.hasOwn(BUILD_WORDS, column);
 
 export function isWordColumn(column: Column | null): column is WordColumn {
-  return column !== null && (isPaired(column) || isWord(column) || column === 'sprockets' || column === 'accessories');
+  return (
+    column !== null &&
+    (isPaired(column) || isWord(column) || column === 'sprockets' || column === 'accessories')
+  );
 }
 
 /** The words a column may have, for a person to choose from. */
@@ -54,7 +57,10 @@ export interface WordQuestion {
 }
 
 /** Words of the file that are not read for certain, each once, with a proposal: what a person is asked before the plan. */
-export function wordQuestions(rows: readonly (readonly string[])[], columns: readonly (Column | null)[]): readonly WordQuestion[] {
+export function wordQuestions(
+  rows: readonly (readonly string[])[],
+  columns: readonly (Column | null)[],
+): readonly WordQuestion[] {
   return columns.flatMap((column, index): WordQuestion[] => {
     if (!isWordColumn(column)) return [];
     const seen = new Map<string, { text: string; times: number }>();
@@ -88,14 +94,26 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
     const answered = source.words[column]?.[plain(text)];
     if (answered === '') continue;
     const read = answered !== undefined ? { word: answered, sure: true } : readWord(column, text);
-    if (!read) issues.push({ column, code: 'word-unknown', value: text, mend: column === 'accessories' ? null : nearestOf(text, wordsOf(column)) });
+    if (!read)
+      issues.push({
+        column,
+        code: 'word-unknown',
+        value: text,
+        mend: column === 'accessories' ? null : nearestOf(text, wordsOf(column)),
+      });
     else if (!read.sure) issues.push({ column, code: 'word-unsure', value: text, mend: read.word });
     else said.set(column, read.word);
   }
   const kind = said.get('kind') as BikeKind | undefined;
-  const base = source.base && (!kind || source.base.kind === kind) ? source.base : kind ? USUAL_BUILD[kind] : source.base;
+  const base =
+    source.base && (!kind || source.base.kind === kind)
+      ? source.base
+      : kind
+        ? USUAL_BUILD[kind]
+        : source.base;
   if (!base) {
-    if (!issues.some((issue) => issue.column === 'kind')) issues.push({ column: 'kind', code: 'kind-missing', value: '', mend: null });
+    if (!issues.some((issue) => issue.column === 'kind'))
+      issues.push({ column: 'kind', code: 'kind-missing', value: '', mend: null });
     return null;
   }
   const build: Record<string, unknown> = { ...base };
@@ -114,13 +132,17 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
     if (column === 'accessories') build.accessories = accessoriesIn(word).found as Accessory[];
   }
   // "11sp" in a column of gears says how many sprockets there are as well.
-  const counted = said.has('sprockets') || build.gears !== 'derailleur' ? null : sprocketsIn((source.cells.get('gears') ?? '').trim());
+  const counted =
+    said.has('sprockets') || build.gears !== 'derailleur'
+      ? null
+      : sprocketsIn((source.cells.get('gears') ?? '').trim());
   if (counted) build.sprockets = Number(counted.word);
   return impliedGears(build as unknown as Build, said);
 }
 
 /** "10sp" in a list that has no column of gears says there is a derailleur; one sprocket with nothing said leaves the kind's own. */
 function impliedGears(build: Build, said: ReadonlyMap<WordColumn, string>): Build {
-  if (said.has('gears') || !said.has('sprockets') || build.sprockets < 5 || build.gears === 'derailleur') return build;
+  if (said.has('gears') || !said.has('sprockets') || build.sprockets < 5 || build.gears === 'derailleur')
+    return build;
   return { ...build, gears: 'derailleur' };
 }

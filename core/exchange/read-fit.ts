@@ -15,7 +15,8 @@ export function readFit(cells: ReadonlyMap<Column, string>, issues: RowIssue[]):
       continue;
     }
     const number = readQuantity(value, item.stated.unit);
-    if (number === null) issues.push({ column, code: 'number-unread', value, mend: `${item.stated.least} ${item.stated.unit}` });
+    if (number === null)
+      issues.push({ column, code: 'number-unread', value, mend: `${item.stated.least} ${item.stated.unit}` });
     else fit[item.key] = number;
   }
   return fit;

@@ -19,11 +19,17 @@ const MOST_HOOKS = 200;
 /** "Slip rail 4" is a rack and a hook when the list has no column of hooks. */
 function split(rack: string, hook: string): { rack: string; hook: string } {
   const match = hook === '' ? /^(.*\D)[\s,#-]+(?:hook\s*)?(\d{1,3})$/i.exec(rack) : null;
-  return match ? { rack: (match[1] ?? '').replace(/[\s,]*(hook)?[\s,]*$/i, ''), hook: match[2] ?? '' } : { rack, hook };
+  return match
+    ? { rack: (match[1] ?? '').replace(/[\s,]*(hook)?[\s,]*$/i, ''), hook: match[2] ?? '' }
+    : { rack, hook };
 }
 
 /** Where a row says its bike hangs. Names are known whatever their capitals; an unknown one is told with the nearest known. */
-export function readPlace(said: { readonly site: string; readonly rack: string; readonly hook: string }, where: Where, issues: RowIssue[]): Placed {
+export function readPlace(
+  said: { readonly site: string; readonly rack: string; readonly hook: string },
+  where: Where,
+  issues: RowIssue[],
+): Placed {
   const { fleet, before } = where;
   const siteSaid = said.site || before?.site || where.site;
   const site = fleet.spell('site', siteSaid);
@@ -32,7 +38,11 @@ export function readPlace(said: { readonly site: string; readonly rack: string; 
   if (site === '' || near || (!fleet.siteNames.includes(site) && !where.makePlaces))
     issues.push({ column: 'site', code: 'site-unknown', value: site, mend: near });
   if (said.rack === '' && said.hook === '')
-    return { site, rack: before && before.site === site ? before.rack : '', hook: before && before.site === site ? before.hook : null };
+    return {
+      site,
+      rack: before && before.site === site ? before.rack : '',
+      hook: before && before.site === site ? before.hook : null,
+    };
   const parts = fleet.racks.has(rackKey(site, said.rack)) ? said : split(said.rack, said.hook);
   const here = [...fleet.racks.values()].filter((rack) => rack.site === site);
   const rackSaid = parts.rack || before?.rack || '';

@@ -7,7 +7,8 @@ function isBuildField(column: Column): column is BuildField {
 }
 
 function cellOf(bike: FleetBike, column: Column): string {
-  if (column === 'accessories') return ACCESSORIES.filter((each) => bike.build.accessories.includes(each)).join(', ') || 'none';
+  if (column === 'accessories')
+    return ACCESSORIES.filter((each) => bike.build.accessories.includes(each)).join(', ') || 'none';
   if (isBuildField(column)) return String(bike.build[column]);
   if (column.startsWith('fit:')) return String(bike.fit[column.slice(4)] ?? '');
   if (column === 'hook') return bike.hook === null ? '' : String(bike.hook);
@@ -25,7 +26,9 @@ function cellOf(bike: FleetBike, column: Column): string {
 
 /** The bikes of a fleet as a table with headings, one line a bike, in the order of their tags. */
 export function writeTable(fleet: FleetDocument): readonly (readonly string[])[] {
-  const stated = FIT_ITEMS.filter((item) => fleet.bikes.some((bike) => bike.fit[item.key] !== undefined)).map((item): Column => `fit:${item.key}`);
+  const stated = FIT_ITEMS.filter((item) => fleet.bikes.some((bike) => bike.fit[item.key] !== undefined)).map(
+    (item): Column => `fit:${item.key}`,
+  );
   const columns = [...EXPORT_COLUMNS, ...stated];
   const bikes = [...fleet.bikes].sort((a, b) => (a.tag < b.tag ? -1 : 1));
   return [columns.map(headingOf), ...bikes.map((bike) => columns.map((column) => cellOf(bike, column)))];

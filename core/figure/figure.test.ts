@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ASSISTS, BARS, BIKE_KINDS, BRAKES, FORKS, FRAME_SHAPES, GEARS, USUAL_BUILD, WHEEL_SIZES, type Build } from '@cadre/core/fleet';
+import {
+  ASSISTS,
+  BARS,
+  BIKE_KINDS,
+  BRAKES,
+  FORKS,
+  FRAME_SHAPES,
+  GEARS,
+  USUAL_BUILD,
+  WHEEL_SIZES,
+  type Build,
+} from '@cadre/core/fleet';
 import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { distance, drawBike, point, smoothPath, uprightGeometry, WHEEL_RADIUS, walkOf } from './index';
@@ -53,14 +64,18 @@ describe('the bike figure', () => {
     );
   });
 
-  it.each(BIKE_KINDS)('has a place to touch for every zone the sheet asks of a %s, far enough apart for a finger', (kind) => {
-    const build = USUAL_BUILD[kind];
-    const figure = drawBike(build);
-    const zones = new Set(askedOf(RIDE_OUT, asBuilt(build)).map((each) => each.zone));
-    for (const zone of zones) expect(figure.anchors[zone], zone).toBeDefined();
-    const places = [...zones].map((zone) => figure.anchors[zone] ?? point(0, 0));
-    for (const [index, a] of places.entries()) for (const b of places.slice(index + 1)) expect(distance(a, b)).toBeGreaterThan(90);
-  });
+  it.each(BIKE_KINDS)(
+    'has a place to touch for every zone the sheet asks of a %s, far enough apart for a finger',
+    (kind) => {
+      const build = USUAL_BUILD[kind];
+      const figure = drawBike(build);
+      const zones = new Set(askedOf(RIDE_OUT, asBuilt(build)).map((each) => each.zone));
+      for (const zone of zones) expect(figure.anchors[zone], zone).toBeDefined();
+      const places = [...zones].map((zone) => figure.anchors[zone] ?? point(0, 0));
+      for (const [index, a] of places.entries())
+        for (const b of places.slice(index + 1)) expect(distance(a, b)).toBeGreaterThan(90);
+    },
+  );
 
   it('walks the zones in the order of the route, through every one', () => {
     const walk = walkOf(drawBike(USUAL_BUILD.hardtail), 'm-front-first').map((stop) => stop.zone);
@@ -73,7 +88,11 @@ describe('the bike figure', () => {
 });
 
 /** Circles of a role in a drawing, as centre and radius, read back from their paths. */
-function circlesOf(figure: ReturnType<typeof drawBike>, role: string, zone?: string): { x: number; y: number; radius: number }[] {
+function circlesOf(
+  figure: ReturnType<typeof drawBike>,
+  role: string,
+  zone?: string,
+): { x: number; y: number; radius: number }[] {
   return figure.paths
     .filter((path) => path.role === role && (zone === undefined || path.zone === zone))
     .flatMap((path) => [...path.d.matchAll(/M(-?[\d.]+) (-?[\d.]+)a([\d.]+) /g)])
@@ -87,22 +106,28 @@ describe.each(BIKE_KINDS)('the figure of a %s', (kind) => {
   it('stands every wheel on the ground line', () => {
     expect(tyres.length).toBeGreaterThanOrEqual(2);
     const width = (at: number): number => figure.paths.filter((path) => path.role === 'tyre')[at]?.width ?? 0;
-    for (const [index, tyre] of tyres.entries()) expect(tyre.y + tyre.radius + width(index) / 2).toBeCloseTo(figure.ground, 0);
+    for (const [index, tyre] of tyres.entries())
+      expect(tyre.y + tyre.radius + width(index) / 2).toBeCloseTo(figure.ground, 0);
   });
 
   it('runs its chain from a ring at the cranks to a sprocket at the rear wheel', () => {
     const rear = tyres.reduce((left, tyre) => (tyre.x < left.x ? tyre : left));
     const ends = figure.paths
       .filter((path) => path.zone === 'drivetrain' && path.role === 'thin')
-      .flatMap((path) => [...path.d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => point(Number(x), Number(y))));
+      .flatMap((path) =>
+        [...path.d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => point(Number(x), Number(y))),
+      );
     expect(ends.length).toBeGreaterThanOrEqual(4);
     // Within a sprocket's reach of the rear axle at one end, within a ring's of the cranks at the other.
     expect(Math.min(...ends.map((end) => distance(end, rear)))).toBeLessThan(70);
-    const ring = circlesOf(figure, 'steel', 'cranks-pedals').reduce((best, each) => (each.radius > best.radius ? each : best), {
-      x: 0,
-      y: 0,
-      radius: 0,
-    });
+    const ring = circlesOf(figure, 'steel', 'cranks-pedals').reduce(
+      (best, each) => (each.radius > best.radius ? each : best),
+      {
+        x: 0,
+        y: 0,
+        radius: 0,
+      },
+    );
     expect(ring.radius).toBeGreaterThan(50);
     expect(Math.min(...ends.map((end) => Math.abs(distance(end, ring) - ring.radius)))).toBeLessThan(30);
   });
@@ -119,7 +144,8 @@ describe.each(BIKE_KINDS)('the figure of a %s', (kind) => {
 });
 
 it('makes the cargo bike longer than any other, and the trike lower', () => {
-  const size = (kind: (typeof BIKE_KINDS)[number]) => drawBike({ ...USUAL_BUILD[kind], accessories: [] }).viewBox;
+  const size = (kind: (typeof BIKE_KINDS)[number]) =>
+    drawBike({ ...USUAL_BUILD[kind], accessories: [] }).viewBox;
   const others = BIKE_KINDS.filter((kind) => kind !== 'cargo' && kind !== 'trike');
   for (const kind of others) {
     expect(size('cargo').width).toBeGreaterThan(size(kind).width * 1.3);

@@ -21,7 +21,12 @@ export interface FigurePath {
 }
 
 export interface BikeFigure {
-  readonly viewBox: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  readonly viewBox: {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
   readonly paths: readonly FigurePath[];
   /** Where each zone of this bike is touched, in the drawing's own units (y down). */
   readonly anchors: Readonly<Partial<Record<Zone, Point>>>;
@@ -32,15 +37,22 @@ export interface BikeFigure {
 function uprightAnchors(build: Build, g: Geometry): Drawing['anchors'] {
   return {
     'front-wheel': around(g.front.centre, -18, g.front.radius * 0.72),
-    'front-brake': build.brakeFront === 'rim' ? plus(g.crown, point(34, -30)) : around(g.front.centre, 150, 96),
-    'fork-headset': build.brakeFront === 'rim' ? between(g.headTop, g.headBottom, 0.4) : between(g.headBottom, g.front.centre, 0.12),
+    'front-brake':
+      build.brakeFront === 'rim' ? plus(g.crown, point(34, -30)) : around(g.front.centre, 150, 96),
+    'fork-headset':
+      build.brakeFront === 'rim'
+        ? between(g.headTop, g.headBottom, 0.4)
+        : between(g.headBottom, g.front.centre, 0.12),
     cockpit: plus(g.headTop, point(10, 120)),
     frame: between(g.headBottom, g.bracket, 0.5),
     ...(build.rearSuspension === 'shock' ? { 'rear-suspension': between(g.bracket, g.seatTop, 0.72) } : {}),
     'cranks-pedals': plus(g.bracket, point(40, -60)),
     drivetrain: plus(g.rear.centre, point(70, -130)),
     'saddle-post': plus(g.saddle, point(-20, -40)),
-    'rear-brake': build.brakeRear === 'rim' ? plus(between(g.seatTop, g.rear.centre, 0.4), point(-30, 20)) : around(g.rear.centre, 70, 110),
+    'rear-brake':
+      build.brakeRear === 'rim'
+        ? plus(between(g.seatTop, g.rear.centre, 0.4), point(-30, 20))
+        : around(g.rear.centre, 70, 110),
     'rear-wheel': around(g.rear.centre, 200, g.rear.radius * 0.74),
     ...(build.assist !== 'none'
       ? {
@@ -50,7 +62,9 @@ function uprightAnchors(build: Build, g: Geometry): Drawing['anchors'] {
               : plus(between(g.headBottom, g.bracket, 0.5), point(60, -140)),
         }
       : {}),
-    ...(build.accessories.length > 0 ? { accessories: plus(g.rear.centre, point(-230, g.rear.radius + 60)) } : {}),
+    ...(build.accessories.length > 0
+      ? { accessories: plus(g.rear.centre, point(-230, g.rear.radius + 60)) }
+      : {}),
   };
 }
 
@@ -79,7 +93,10 @@ export function drawBike(build: Build): BikeFigure {
   // The places to touch belong to the picture as much as the bike does.
   const points = [
     ...strokes.flatMap(pointsOf),
-    ...Object.values(anchors).flatMap((at) => [plus(at, point(-TOUCH, -TOUCH)), plus(at, point(TOUCH, TOUCH))]),
+    ...Object.values(anchors).flatMap((at) => [
+      plus(at, point(-TOUCH, -TOUCH)),
+      plus(at, point(TOUCH, TOUCH)),
+    ]),
   ];
   const left = Math.min(...points.map((each) => each.x)) - MARGIN;
   const right = Math.max(...points.map((each) => each.x)) + MARGIN;
@@ -88,14 +105,22 @@ export function drawBike(build: Build): BikeFigure {
   const flipped = Object.entries(anchors).map(([zone, at]) => [zone, point(at.x, top - at.y)] as const);
   return {
     viewBox: { x: left, y: 0, width: right - left, height: top - ground + MARGIN },
-    paths: strokes.map((stroke) => ({ zone: stroke.zone, role: stroke.role, width: stroke.width, d: pathOf(stroke, top) })),
+    paths: strokes.map((stroke) => ({
+      zone: stroke.zone,
+      role: stroke.role,
+      width: stroke.width,
+      d: pathOf(stroke, top),
+    })),
     anchors: Object.fromEntries(flipped),
     ground: top,
   };
 }
 
 /** The walk round this bike: its zones' places in the order of the route. */
-export function walkOf(figure: BikeFigure, route: Route): readonly { readonly zone: Zone; readonly at: Point }[] {
+export function walkOf(
+  figure: BikeFigure,
+  route: Route,
+): readonly { readonly zone: Zone; readonly at: Point }[] {
   return zonesOf(route).flatMap((zone) => {
     const at = figure.anchors[zone];
     return at ? [{ zone, at }] : [];

@@ -2,7 +2,15 @@ import type { Build, FrameShape, WheelSize } from '@cadre/core/fleet';
 import { around, distance, minus, plus, point, times, type Point } from './point';
 
 /** Outer radius of wheel and tyre, in millimetres. */
-export const WHEEL_RADIUS: Record<WheelSize, number> = { '16': 208, '20': 254, '24': 305, '26': 335, '27.5': 352, '28': 348, '29': 370 };
+export const WHEEL_RADIUS: Record<WheelSize, number> = {
+  '16': 208,
+  '20': 254,
+  '24': 305,
+  '26': 335,
+  '27.5': 352,
+  '28': 348,
+  '29': 370,
+};
 
 /** The figures a frame builder would give, in millimetres and degrees. */
 interface FrameFigures {
@@ -124,7 +132,8 @@ export interface Geometry {
 }
 
 function figuresOf(build: Build): FrameFigures {
-  if (build.kind === 'child') return childFigures(Math.max(WHEEL_RADIUS[build.wheelSizeRear], WHEEL_RADIUS[build.wheelSizeFront]));
+  if (build.kind === 'child')
+    return childFigures(Math.max(WHEEL_RADIUS[build.wheelSizeRear], WHEEL_RADIUS[build.wheelSizeFront]));
   return FIGURES[build.frameShape === 'recumbent-trike' ? 'diamond' : build.frameShape];
 }
 

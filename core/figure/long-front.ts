@@ -13,10 +13,16 @@ export function longFront(build: Build): Drawing {
   const g = uprightGeometry(build);
   const radius = WHEEL_RADIUS[build.wheelSizeFront];
   const front = { centre: point(g.front.centre.x + STRETCH, radius), radius };
-  const rearHalf = drawUpright({ ...build, accessories: build.accessories.filter((each) => each === 'stand') }, {
-    ...g,
-    front,
-  } satisfies Geometry).filter((stroke) => stroke.zone !== 'front-wheel' && stroke.zone !== 'front-brake' && stroke.zone !== 'fork-headset');
+  const rearHalf = drawUpright(
+    { ...build, accessories: build.accessories.filter((each) => each === 'stand') },
+    {
+      ...g,
+      front,
+    } satisfies Geometry,
+  ).filter(
+    (stroke) =>
+      stroke.zone !== 'front-wheel' && stroke.zone !== 'front-brake' && stroke.zone !== 'fork-headset',
+  );
   const post = plus(g.headBottom, point(34, -g.headBottom.y * 0.5));
   const nose = plus(front.centre, point(-120, radius + 170));
   // The box begins ahead of the steering post: the rider's knees and the down tube stay clear of it.

@@ -13,7 +13,10 @@ export const between = (a: Point, b: Point, share: number): Point => plus(a, tim
 export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 /** The point at an angle in degrees (0 forward, 90 up) and distance from a centre. */
 export const around = (centre: Point, degrees: number, radius: number): Point =>
-  point(centre.x + radius * Math.cos((degrees * Math.PI) / 180), centre.y + radius * Math.sin((degrees * Math.PI) / 180));
+  point(
+    centre.x + radius * Math.cos((degrees * Math.PI) / 180),
+    centre.y + radius * Math.sin((degrees * Math.PI) / 180),
+  );
 /** The unit vector from a to b. */
 export function towards(a: Point, b: Point): Point {
   const length = distance(a, b);

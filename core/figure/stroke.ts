@@ -2,7 +2,8 @@ import type { Zone } from '@cadre/core/catalogue';
 import { around, type Point } from './point';
 
 /** How a stroke is drawn; the look belongs to the screen. */
-export type StrokeRole = 'tyre' | 'rim' | 'spoke' | 'tube' | 'thin' | 'steel' | 'cable' | 'solid' | 'soft' | 'plate';
+export type StrokeRole =
+  'tyre' | 'rim' | 'spoke' | 'tube' | 'thin' | 'steel' | 'cable' | 'solid' | 'soft' | 'plate';
 
 /** One stroke of the drawing, in millimetres with y up; `width` 0 means filled. */
 export interface Stroke {
@@ -28,12 +29,26 @@ export function circle(zone: Zone, role: StrokeRole, width: number, centre: Poin
   return { zone, role, width, shape: { circle: centre, radius } };
 }
 
-export function curve(zone: Zone, role: StrokeRole, width: number, a: Point, b: Point, c: Point, d: Point): Stroke {
+export function curve(
+  zone: Zone,
+  role: StrokeRole,
+  width: number,
+  a: Point,
+  b: Point,
+  c: Point,
+  d: Point,
+): Stroke {
   return { zone, role, width, shape: { curve: [a, b, c, d] } };
 }
 
 /** Spokes laced across each other, as a wheel is really built: they leave the hub at a tangent. */
-export function spokes(zone: Zone, centre: Point, hub: number, rim: number, count: number): readonly Stroke[] {
+export function spokes(
+  zone: Zone,
+  centre: Point,
+  hub: number,
+  rim: number,
+  count: number,
+): readonly Stroke[] {
   return Array.from({ length: count }, (_, index) => {
     const degrees = (360 / count) * index;
     const lean = index % 2 === 0 ? 66 : -66;

@@ -7,8 +7,14 @@ import { drawWheel } from './upright';
 
 /** A recumbent trike with two wheels in front: low beam, laid-back seat, cranks ahead on a boom. */
 export function trike(build: Build): Drawing {
-  const rear = { centre: point(0, WHEEL_RADIUS[build.wheelSizeRear]), radius: WHEEL_RADIUS[build.wheelSizeRear] };
-  const front = { centre: point(1010, WHEEL_RADIUS[build.wheelSizeFront]), radius: WHEEL_RADIUS[build.wheelSizeFront] };
+  const rear = {
+    centre: point(0, WHEEL_RADIUS[build.wheelSizeRear]),
+    radius: WHEEL_RADIUS[build.wheelSizeRear],
+  };
+  const front = {
+    centre: point(1010, WHEEL_RADIUS[build.wheelSizeFront]),
+    radius: WHEEL_RADIUS[build.wheelSizeFront],
+  };
   // The far front wheel shows behind the near one; all three stand on the ground.
   const far = { ...front, centre: plus(front.centre, point(96, 0)) };
   const bracket = point(1560, 390);
@@ -23,7 +29,15 @@ export function trike(build: Build): Drawing {
       circle('front-wheel', 'spoke', 6, far.centre, far.radius - 44),
       circle('front-wheel', 'steel', 0, far.centre, 20),
       ...drawWheel('rear-wheel', 'rear-brake', rear, 40, build.brakeRear),
-      curve('frame', 'tube', 46, plus(rear.centre, point(170, 90)), point(420, 200), point(600, 190), point(1010, 250)),
+      curve(
+        'frame',
+        'tube',
+        46,
+        plus(rear.centre, point(170, 90)),
+        point(420, 200),
+        point(600, 190),
+        point(1010, 250),
+      ),
       line('frame', 'tube', 44, point(1000, 250), bracket),
       line('frame', 'tube', 26, rear.centre, plus(rear.centre, point(190, 92))),
       line('drivetrain', 'thin', 7, ...upper),
@@ -40,13 +54,27 @@ export function trike(build: Build): Drawing {
         plus(seatLow, point(-130, 60)),
         plus(seatHigh, point(30, -20)),
       ),
-      curve('saddle-post', 'solid', 18, plus(seatLow, point(104, 30)), plus(seatLow, point(-60, -66)), plus(seatLow, point(-136, 20)), seatHigh),
+      curve(
+        'saddle-post',
+        'solid',
+        18,
+        plus(seatLow, point(104, 30)),
+        plus(seatLow, point(-60, -66)),
+        plus(seatLow, point(-136, 20)),
+        seatHigh,
+      ),
       line('saddle-post', 'thin', 14, point(450, 215), point(430, 500)),
       line('saddle-post', 'thin', 14, point(720, 215), point(700, 262)),
       line('cockpit', 'steel', 20, point(880, 250), point(820, 330)),
       line('cockpit', 'solid', 30, point(820, 330), point(770, 470)),
       ...drawWheel('front-wheel', 'front-brake', front, 38, build.brakeFront),
-      line('fork-headset', 'solid', 30, plus(front.centre, point(-20, 60)), plus(front.centre, point(0, -10))),
+      line(
+        'fork-headset',
+        'solid',
+        30,
+        plus(front.centre, point(-20, 60)),
+        plus(front.centre, point(0, -10)),
+      ),
       circle('cranks-pedals', 'steel', 9, bracket, ring.radius),
       line('cranks-pedals', 'solid', 22, bracket, around(bracket, -30, 165)),
       line('cranks-pedals', 'soft', 18, bracket, around(bracket, 150, 165)),

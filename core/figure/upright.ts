@@ -4,7 +4,13 @@ import { beltLines, type Geometry, type Wheel } from './geometry';
 import { around, between, plus, point, times, towards, type Point } from './point';
 import { circle, curve, line, shape, spokes, type Stroke } from './stroke';
 
-export function drawWheel(zone: Zone, brakeZone: Zone, wheel: Wheel, tyreWidth: number, brake: BrakeType): readonly Stroke[] {
+export function drawWheel(
+  zone: Zone,
+  brakeZone: Zone,
+  wheel: Wheel,
+  tyreWidth: number,
+  brake: BrakeType,
+): readonly Stroke[] {
   const { centre, radius } = wheel;
   const rim = radius - tyreWidth - 6;
   const disc = brake === 'cable-disc' || brake === 'hydraulic-disc';
@@ -13,13 +19,24 @@ export function drawWheel(zone: Zone, brakeZone: Zone, wheel: Wheel, tyreWidth: 
     ...spokes(zone, centre, hub * 0.8, rim, radius < 280 ? 20 : 28),
     circle(zone, 'tyre', tyreWidth, centre, radius - tyreWidth / 2),
     circle(zone, 'rim', 11, centre, rim - 3),
-    ...(disc ? [circle(brakeZone, 'steel', 9, centre, radius < 280 ? 62 : 78), circle(brakeZone, 'steel', 4, centre, 44)] : []),
+    ...(disc
+      ? [
+          circle(brakeZone, 'steel', 9, centre, radius < 280 ? 62 : 78),
+          circle(brakeZone, 'steel', 4, centre, 44),
+        ]
+      : []),
     circle(zone, 'solid', 0, centre, hub),
     circle(zone, 'plate', 0, centre, 8),
   ];
 }
 
-function drawBrake(zone: Zone, wheel: Wheel, brake: BrakeType, mount: Point, degrees: number): readonly Stroke[] {
+function drawBrake(
+  zone: Zone,
+  wheel: Wheel,
+  brake: BrakeType,
+  mount: Point,
+  degrees: number,
+): readonly Stroke[] {
   if (brake === 'cable-disc' || brake === 'hydraulic-disc') {
     const at = around(wheel.centre, degrees, 84);
     const across = towards(wheel.centre, at);
@@ -31,11 +48,26 @@ function drawBrake(zone: Zone, wheel: Wheel, brake: BrakeType, mount: Point, deg
     const pad = plus(wheel.centre, times(towards(wheel.centre, mount), wheel.radius - 50));
     return [
       line(zone, 'steel', 13, pad, plus(pad, times(towards(wheel.centre, mount), 88))),
-      shape(zone, 'solid', plus(pad, point(-30, -8)), plus(pad, point(30, -8)), plus(pad, point(30, 9)), plus(pad, point(-30, 9))),
+      shape(
+        zone,
+        'solid',
+        plus(pad, point(-30, -8)),
+        plus(pad, point(30, -8)),
+        plus(pad, point(30, 9)),
+        plus(pad, point(-30, 9)),
+      ),
     ];
   }
   if (brake === 'coaster' || brake === 'drum')
-    return [line(zone, 'steel', 12, wheel.centre, plus(wheel.centre, point(zone === 'rear-brake' ? 150 : -30, zone === 'rear-brake' ? -8 : 120)))];
+    return [
+      line(
+        zone,
+        'steel',
+        12,
+        wheel.centre,
+        plus(wheel.centre, point(zone === 'rear-brake' ? 150 : -30, zone === 'rear-brake' ? -8 : 120)),
+      ),
+    ];
   return [];
 }
 
@@ -60,7 +92,13 @@ function drawFork(build: Build, g: Geometry): readonly Stroke[] {
     line('fork-headset', 'solid', 38, seal, lower),
     line('fork-headset', 'solid', 26, lower, axle),
     line('fork-headset', 'solid', 34, plus(crown, times(forward, -34)), plus(crown, times(forward, 26))),
-    line('fork-headset', 'plate', 6, plus(between(crown, seal, 0.72), times(forward, -14)), plus(between(crown, seal, 0.72), times(forward, 14))),
+    line(
+      'fork-headset',
+      'plate',
+      6,
+      plus(between(crown, seal, 0.72), times(forward, -14)),
+      plus(between(crown, seal, 0.72), times(forward, 14)),
+    ),
   ];
 }
 
@@ -94,7 +132,13 @@ function drawFrame(build: Build, g: Geometry): readonly Stroke[] {
         line('rear-suspension', 'tube', 22, pivot, axle),
         line('rear-suspension', 'tube', 18, rocker, axle),
         line('rear-suspension', 'solid', 26, rocker, plus(link, point(44, -6))),
-        line('rear-suspension', 'steel', 18, plus(link, point(44, -6)), between(plus(link, point(44, -6)), plus(shockTop, point(30, -46)), 0.5)),
+        line(
+          'rear-suspension',
+          'steel',
+          18,
+          plus(link, point(44, -6)),
+          between(plus(link, point(44, -6)), plus(shockTop, point(30, -46)), 0.5),
+        ),
         line(
           'rear-suspension',
           'solid',
@@ -137,20 +181,34 @@ function drawDrive(build: Build, g: Geometry): readonly Stroke[] {
       circle('drivetrain', 'steel', 6, guide, 17),
       circle('drivetrain', 'steel', 6, tension, 17),
       line('drivetrain', 'thin', chain, plus(tension, point(0, -18)), lower[1]),
-      line('drivetrain', 'thin', chain, plus(g.rear.centre, point(sprocket.radius, -8)), plus(guide, point(16, 0))),
+      line(
+        'drivetrain',
+        'thin',
+        chain,
+        plus(g.rear.centre, point(sprocket.radius, -8)),
+        plus(guide, point(16, 0)),
+      ),
     );
   } else {
     strokes.push(line('drivetrain', 'thin', chain, ...lower));
   }
   strokes.push(line('drivetrain', 'thin', chain, ...upper));
-  if (build.assist === 'mid-motor') strokes.push(circle('assist', 'solid', 0, plus(g.bracket, point(24, 26)), 92));
+  if (build.assist === 'mid-motor')
+    strokes.push(circle('assist', 'solid', 0, plus(g.bracket, point(24, 26)), 92));
   strokes.push(
     circle('cranks-pedals', 'steel', 9, g.bracket, g.ring),
     line('cranks-pedals', 'solid', 22, g.bracket, around(g.bracket, -38, g.crank)),
     line('cranks-pedals', 'soft', 18, g.bracket, around(g.bracket, 142, g.crank)),
     ...[-38, 142].map((degrees) => {
       const at = around(g.bracket, degrees, g.crank);
-      return shape('cranks-pedals', 'solid', plus(at, point(-46, -11)), plus(at, point(46, -11)), plus(at, point(46, 11)), plus(at, point(-46, 11)));
+      return shape(
+        'cranks-pedals',
+        'solid',
+        plus(at, point(-46, -11)),
+        plus(at, point(46, -11)),
+        plus(at, point(46, 11)),
+        plus(at, point(-46, 11)),
+      );
     }),
     circle('cranks-pedals', 'plate', 0, g.bracket, 13),
   );
@@ -182,7 +240,17 @@ function drawCockpit(build: Build, g: Geometry): readonly Stroke[] {
     ),
   ];
   if (build.bar === 'drop')
-    strokes.push(curve('cockpit', 'solid', 24, clamp, plus(clamp, point(130, 0)), plus(clamp, point(110, -130)), plus(clamp, point(0, -125))));
+    strokes.push(
+      curve(
+        'cockpit',
+        'solid',
+        24,
+        clamp,
+        plus(clamp, point(130, 0)),
+        plus(clamp, point(110, -130)),
+        plus(clamp, point(0, -125)),
+      ),
+    );
   return strokes;
 }
 
@@ -212,9 +280,15 @@ function drawFitted(build: Build, g: Geometry): readonly Stroke[] {
     const low = between(g.headTop, g.headBottom, 0.9);
     const [a, b] =
       build.frameShape === 'step-through'
-        ? [plus(g.rear.centre, point(-150, g.rear.radius + 62)), plus(g.rear.centre, point(190, g.rear.radius + 62))]
+        ? [
+            plus(g.rear.centre, point(-150, g.rear.radius + 62)),
+            plus(g.rear.centre, point(190, g.rear.radius + 62)),
+          ]
         : [between(low, g.bracket, 0.16), between(low, g.bracket, 0.74)];
-    strokes.push(line('assist', 'solid', 62, a, b), line('assist', 'plate', 5, between(a, b, 0.2), between(a, b, 0.45)));
+    strokes.push(
+      line('assist', 'solid', 62, a, b),
+      line('assist', 'plate', 5, between(a, b, 0.2), between(a, b, 0.45)),
+    );
     if (build.assist === 'hub-motor') strokes.push(circle('assist', 'solid', 0, g.rear.centre, 84));
   }
   if (build.accessories.includes('mudguards')) {
@@ -222,7 +296,9 @@ function drawFitted(build: Build, g: Geometry): readonly Stroke[] {
       [g.rear, 52, 186],
       [g.front, 20, 150],
     ] as const) {
-      const arc = Array.from({ length: 15 }, (_, index) => around(wheel.centre, from + ((to - from) * index) / 14, wheel.radius + 22));
+      const arc = Array.from({ length: 15 }, (_, index) =>
+        around(wheel.centre, from + ((to - from) * index) / 14, wheel.radius + 22),
+      );
       strokes.push(line('accessories', 'thin', 12, ...arc));
     }
   }
@@ -240,17 +316,33 @@ function drawFitted(build: Build, g: Geometry): readonly Stroke[] {
       circle('accessories', 'solid', 0, point(-250, g.rear.radius * 2 - 10), 18),
     );
   if (build.accessories.includes('stand'))
-    strokes.push(line('accessories', 'thin', 12, plus(g.bracket, point(-80, -16)), point(g.bracket.x - 190, 12)));
+    strokes.push(
+      line('accessories', 'thin', 12, plus(g.bracket, point(-80, -16)), point(g.bracket.x - 190, 12)),
+    );
   if (build.accessories.includes('basket')) {
     const at = plus(g.headTop, point(90, 20));
-    strokes.push(shape('accessories', 'soft', at, plus(at, point(250, 30)), plus(at, point(220, -190)), plus(at, point(30, -190))));
+    strokes.push(
+      shape(
+        'accessories',
+        'soft',
+        at,
+        plus(at, point(250, 30)),
+        plus(at, point(220, -190)),
+        plus(at, point(30, -190)),
+      ),
+    );
   }
   return strokes;
 }
 
 /** All strokes of an upright bike, back to front. */
 export function drawUpright(build: Build, g: Geometry): readonly Stroke[] {
-  const tyre = build.frameShape === 'diamond' || build.frameShape === 'step-through' ? 38 : build.kind === 'child' ? 40 : 48;
+  const tyre =
+    build.frameShape === 'diamond' || build.frameShape === 'step-through'
+      ? 38
+      : build.kind === 'child'
+        ? 40
+        : 48;
   return [
     ...drawWheel('rear-wheel', 'rear-brake', g.rear, tyre, build.brakeRear),
     ...drawWheel('front-wheel', 'front-brake', g.front, tyre, build.brakeFront),

@@ -7,7 +7,10 @@ import { CHECKPOINTS } from '@cadre/core/shipped';
 import { NOON, onLike } from '@cadre/core/testing';
 import { asMeasured, judgeCheck, PAST_LIMIT, readingSays, type MeasuredStanding } from '.';
 
-const asked = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.hardtail));
+const asked = askedOf(
+  { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
+  asBuilt(USUAL_BUILD.hardtail),
+);
 const question = (key: string): Asked => {
   const found = asked.find((each) => each.key === key);
   if (!found) throw new Error(key);
@@ -43,7 +46,12 @@ describe('what stands once readings have their word', () => {
   it('is a fault where the number says so, whoever called it sound', () => {
     const standing = judged(PADS, [mark(PADS, 'ann', 'sound', thin())]);
     expect(standing).toMatchObject({ outcome: 'fault', faults: [{ fault: 'thin', severity: 'stop' }] });
-    expect(standing?.measured?.get('thin')).toEqual({ measure: 'disc-pad', value: 0.8, limit: { value: 1, source: 'default' }, next: 'renew-pads' });
+    expect(standing?.measured?.get('thin')).toEqual({
+      measure: 'disc-pad',
+      value: 0.8,
+      limit: { value: 1, source: 'default' },
+      next: 'renew-pads',
+    });
   });
   it.each([
     ['put-right', [], 'fault'],
@@ -57,12 +65,14 @@ describe('what stands once readings have their word', () => {
   });
   it('raises the fault that was named to what the number says, and never lowers it', () => {
     const near = { reading: reading(PADS, '1.3') };
-    expect(judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near' }) })])?.faults).toEqual([
-      { fault: 'near', severity: 'upkeep' },
-    ]);
-    expect(judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near', severity: 'stop' }) })])?.faults).toEqual([
-      { fault: 'near', severity: 'stop' },
-    ]);
+    expect(
+      judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near' }) })])?.faults,
+    ).toEqual([{ fault: 'near', severity: 'upkeep' }]);
+    expect(
+      judged(PADS, [
+        mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near', severity: 'stop' }) }),
+      ])?.faults,
+    ).toEqual([{ fault: 'near', severity: 'stop' }]);
   });
   it('stays as said where the number is sound, says nothing, or is none', () => {
     for (const more of [
@@ -76,12 +86,23 @@ describe('what stands once readings have their word', () => {
   });
   it('is what the newest number of a person says', () =>
     expect(
-      judged(PADS, [mark(PADS, 'ann', 'sound', thin()), mark(PADS, 'ann', 'put-right', { at: 2, reading: reading(PADS, '2.4') })])?.outcome,
+      judged(PADS, [
+        mark(PADS, 'ann', 'sound', thin()),
+        mark(PADS, 'ann', 'put-right', { at: 2, reading: reading(PADS, '2.4') }),
+      ])?.outcome,
     ).toBe('put-right'));
   it('is the worse of two people’s numbers', () =>
-    expect(judged(PADS, [mark(PADS, 'ann', 'sound', thin()), mark(PADS, 'ben', 'sound', { reading: reading(PADS, '2.4') })])?.outcome).toBe('fault'));
+    expect(
+      judged(PADS, [
+        mark(PADS, 'ann', 'sound', thin()),
+        mark(PADS, 'ben', 'sound', { reading: reading(PADS, '2.4') }),
+      ])?.outcome,
+    ).toBe('fault'));
   it('is what the measure says where it could be put right and was not: a stop under what is marked', () => {
-    const single = askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(USUAL_BUILD.child));
+    const single = askedOf(
+      { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
+      asBuilt(USUAL_BUILD.child),
+    );
     const pressure = single.find((each) => each.key === 'tyre-pressure@front');
     const says = pressure
       ? readingSays(
@@ -96,14 +117,25 @@ describe('what stands once readings have their word', () => {
     const key = 'tyre-pressure@front';
     const low = mark(key, 'ann', 'put-right', { reading: reading(key, '1.5') });
     const standing = (each: Mark) =>
-      asMeasured([question(key)], foldMarks([each]), () => onLike({ fit: { sidewallMinFront: 210 } }), new Set()).get(key)?.outcome;
+      asMeasured(
+        [question(key)],
+        foldMarks([each]),
+        () => onLike({ fit: { sidewallMinFront: 210 } }),
+        new Set(),
+      ).get(key)?.outcome;
     expect(standing(low)).toBe('put-right');
     expect(standing({ ...low, word: 'sound' })).toBe('fault');
   });
   it('keeps the number when the same person says something else of the look, until it is taken back', () => {
     const sound = mark(PADS, 'ann', 'sound', { at: 2 });
     expect(judged(PADS, [mark(PADS, 'ann', 'fault', thin()), sound])?.outcome).toBe('fault');
-    expect(judged(PADS, [mark(PADS, 'ann', 'fault', thin()), mark(PADS, 'ann', 'withdrawn', { at: 2 }), { ...sound, at: 3 }])?.outcome).toBe('sound');
+    expect(
+      judged(PADS, [
+        mark(PADS, 'ann', 'fault', thin()),
+        mark(PADS, 'ann', 'withdrawn', { at: 2 }),
+        { ...sound, at: 3 },
+      ])?.outcome,
+    ).toBe('sound');
   });
   it('is a watch where that is all the number says', () => {
     const key = 'rotor-thickness@front';
@@ -125,10 +157,20 @@ describe('a verdict left aside', () => {
   ])('by %s with “%s”, leads %o: %s', (author, aside, leads, outcome) =>
     expect(judged(PADS, [mark(PADS, author, 'sound', near(aside))], leads)?.outcome).toBe(outcome),
   );
-  it('is never a stop', () => expect(judged(PADS, [mark(PADS, 'lea', 'sound', thin({ aside: 'I say so' }))], ['lea'])?.outcome).toBe('fault'));
+  it('is never a stop', () =>
+    expect(judged(PADS, [mark(PADS, 'lea', 'sound', thin({ aside: 'I say so' }))], ['lea'])?.outcome).toBe(
+      'fault',
+    ));
   it('is not left aside for somebody else’s number', () =>
     expect(
-      judged(PADS, [mark(PADS, 'lea', 'sound', near('Fine')), mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') })], ['lea'])?.outcome,
+      judged(
+        PADS,
+        [
+          mark(PADS, 'lea', 'sound', near('Fine')),
+          mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') }),
+        ],
+        ['lea'],
+      )?.outcome,
     ).toBe('fault'));
   let ids = 0;
   it('past the checklist’s own limit weighs what its author chose, as a fault of its own', () => {
@@ -146,9 +188,19 @@ describe('a verdict left aside', () => {
     const { changes } = judgeCheck({
       asked: [question(key)],
       standings: new Map([[key, own() as MeasuredStanding]]),
-      ...{ open: [], putRightBefore: new Map(), policy: DEFAULT_POLICY, signedAt: NOON, signedBy: 'ann', newId: () => `n${(ids += 1)}` },
+      ...{
+        open: [],
+        putRightBefore: new Map(),
+        policy: DEFAULT_POLICY,
+        signedAt: NOON,
+        signedBy: 'ann',
+        newId: () => `n${(ids += 1)}`,
+      },
     });
-    expect(Object.fromEntries(changes.map(({ finding }) => [finding.fault, finding.severity]))).toEqual({ spread: 'watch', [PAST_LIMIT]: 'soon' });
+    expect(Object.fromEntries(changes.map(({ finding }) => [finding.fault, finding.severity]))).toEqual({
+      spread: 'watch',
+      [PAST_LIMIT]: 'soon',
+    });
   });
   it('of a fault nobody named stays the worst it can be, though its limit alone would be less', () => {
     const key = 'rotor-thickness@front';
@@ -161,7 +213,13 @@ describe('a verdict left aside', () => {
     expect(standing?.faults.map((each) => each.fault)).toEqual(['unnamed']);
   });
   it('weighs what its measure says and no more: no usual fault a reading tells of is worse by its floor', () => {
-    const fit = { sidewallMinFront: 210, rimMaxFront: 380, rotorMinFront: 1.5, forkPressureMax: 1000, spokeFloorFront: 90 };
+    const fit = {
+      sidewallMinFront: 210,
+      rimMaxFront: 380,
+      rotorMinFront: 1.5,
+      forkPressureMax: 1000,
+      spokeFloorFront: 90,
+    };
     const bikes = [
       onLike({ fit }),
       onLike({ fit: { tyreWidthFront: 40 } }),
@@ -173,17 +231,22 @@ describe('a verdict left aside', () => {
     const seen = new Set<string>();
     for (const checkpoint of CHECKPOINTS.filter((each) => takesReading(each.measure)))
       for (const value of grid)
-        for (const [method, on] of bikes.flatMap((each) => [undefined, 'health'].map((way) => [way, each] as const))) {
+        for (const [method, on] of bikes.flatMap((each) =>
+          [undefined, 'health'].map((way) => [way, each] as const),
+        )) {
           const { few } = valuesOf(checkpoint.measure as Measure);
-          const values = Array.from({ length: few }, (_, at) => (at === 0 ? value : checkpoint.measure === 'spokes' ? 100 : value));
+          const values = Array.from({ length: few }, (_, at) =>
+            at === 0 ? value : checkpoint.measure === 'spokes' ? 100 : value,
+          );
           const taken = { measure: checkpoint.measure as Measure, values, typed: '', unit: '', method };
           for (const says of readingSays({ checkpoint }, { reading: taken }, on)) {
             const fault = checkpoint.faults.find((each) => each.key === says.fault);
             if (!fault) continue;
             seen.add(`${checkpoint.key} ${fault.key}`);
-            expect(isWorse(fault.floor, says.severity), `${checkpoint.key} ${fault.key} at ${value}: ${fault.floor}, measured ${says.severity}`).toBe(
-              false,
-            );
+            expect(
+              isWorse(fault.floor, says.severity),
+              `${checkpoint.key} ${fault.key} at ${value}: ${fault.floor}, measured ${says.severity}`,
+            ).toBe(false);
           }
         }
     expect(seen.size).toBeGreaterThan(25);

@@ -1,6 +1,13 @@
 import { isWorse, worstSeverity, type Asked, type Severity } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault, Outcome, Standing } from '@cadre/core/checks';
-import { faultOf, isMeasure, judgeReading, speaksAgainst, type MeasuredOn, type Verdict } from '@cadre/core/measures';
+import {
+  faultOf,
+  isMeasure,
+  judgeReading,
+  speaksAgainst,
+  type MeasuredOn,
+  type Verdict,
+} from '@cadre/core/measures';
 import type { MeasuredFault } from './finding';
 
 /** What a verdict weighs once it stands. Of what is put right on the spot the measure says what it is when nobody did. */
@@ -27,7 +34,11 @@ export interface ReadingSays {
 }
 
 /** What the reading of one mark says against its question on this bike; nothing when it is sound, or says nothing. */
-export function readingSays(asked: Pick<Asked, 'checkpoint'>, mark: Pick<Mark, 'reading'>, on: MeasuredOn): readonly ReadingSays[] {
+export function readingSays(
+  asked: Pick<Asked, 'checkpoint'>,
+  mark: Pick<Mark, 'reading'>,
+  on: MeasuredOn,
+): readonly ReadingSays[] {
   const { reading } = mark;
   if (!reading || !isMeasure(reading.measure) || reading.measure !== asked.checkpoint.measure) return [];
   const { measure, method, values } = reading;
@@ -57,10 +68,16 @@ function isAside(mark: Mark, says: ReadingSays, leads: ReadonlySet<string>): boo
 const heavier = (a: Severity | undefined, b: Severity): Severity => (a ? worstSeverity([a, b]) : b);
 
 /** The faults with what a reading says among them: the fault it tells of at its weight, or the first one named raised to it. */
-function withReading(faults: readonly MarkedFault[], says: ReadingSays, otherwise: string): readonly MarkedFault[] {
+function withReading(
+  faults: readonly MarkedFault[],
+  says: ReadingSays,
+  otherwise: string,
+): readonly MarkedFault[] {
   const told = says.fault ?? otherwise;
   const known = faults.some((each) => each.fault === told);
-  const raised = faults.map((each) => (each.fault === told ? { ...each, severity: heavier(each.severity, says.severity) } : each));
+  const raised = faults.map((each) =>
+    each.fault === told ? { ...each, severity: heavier(each.severity, says.severity) } : each,
+  );
   return known ? raised : [...raised, { fault: told, severity: says.severity }];
 }
 
@@ -87,16 +104,23 @@ export function asMeasured(
   const judged = new Map<string, MeasuredStanding>(standings);
   for (const each of asked) {
     const standing = standings.get(each.key);
-    if (!standing || standing.outcome === 'not-looked-at' || !standing.marks.some((mark) => mark.reading)) continue;
+    if (!standing || standing.outcome === 'not-looked-at' || !standing.marks.some((mark) => mark.reading))
+      continue;
     const says = standing.marks.flatMap((mark) =>
-      readingSays(each, mark, on(each)).filter((one) => !isAside(mark, one, leads) && !(one.onTheSpot && mark.word === 'put-right')),
+      readingSays(each, mark, on(each)).filter(
+        (one) => !isAside(mark, one, leads) && !(one.onTheSpot && mark.word === 'put-right'),
+      ),
     );
     if (says.length === 0) continue;
     const worst = says.reduce((a, b) => (isWorse(b.severity, a.severity) ? b : a));
     const outcome: Outcome = worst.severity === 'watch' && standing.outcome !== 'fault' ? 'watch' : 'fault';
     // Whoever called it a fault and named none is still judged by the worst it can be.
-    const otherwise = standing.faults[0]?.fault ?? (standing.outcome === 'fault' ? UNNAMED_FAULT : PAST_LIMIT);
-    const faults = says.reduce<readonly MarkedFault[]>((all, one) => withReading(all, one, otherwise), standing.faults);
+    const otherwise =
+      standing.faults[0]?.fault ?? (standing.outcome === 'fault' ? UNNAMED_FAULT : PAST_LIMIT);
+    const faults = says.reduce<readonly MarkedFault[]>(
+      (all, one) => withReading(all, one, otherwise),
+      standing.faults,
+    );
     const measured = new Map(says.map((one) => [one.fault ?? otherwise, one.measured]));
     judged.set(each.key, { ...standing, outcome, faults, measured });
   }

@@ -3,12 +3,16 @@ import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { findingLike, NOON } from '@cadre/core/testing';
 import { closeUnasked, type Finding } from './index';
 
-const close = (finding: Finding, isAsked = false, by = 'pia') => closeUnasked({ finding, isAsked, by, policy: DEFAULT_POLICY, now: NOON });
+const close = (finding: Finding, isAsked = false, by = 'pia') =>
+  closeUnasked({ finding, isAsked, by, policy: DEFAULT_POLICY, now: NOON });
 
 describe('a finding whose part is no longer on the bike', () => {
   it('waits for the release where it held the bike, and is closed where it did not', () => {
     expect(close(findingLike())).toMatchObject({ ok: true, value: { state: 're-looked', severity: 'stop' } });
-    expect(close(findingLike({ state: 'mended', mendedBy: 'tom' }))).toMatchObject({ ok: true, value: { state: 're-looked' } });
+    expect(close(findingLike({ state: 'mended', mendedBy: 'tom' }))).toMatchObject({
+      ok: true,
+      value: { state: 're-looked' },
+    });
     const soon = findingLike({ severity: 'soon', floor: 'soon', limit: { until: NOON + 1, outings: 3 } });
     expect(close(soon)).toMatchObject({ ok: true, value: { state: 'closed' } });
     expect(close({ ...soon, outingsUsed: 3 })).toMatchObject({ ok: true, value: { state: 're-looked' } });
@@ -18,10 +22,18 @@ describe('a finding whose part is no longer on the bike', () => {
     ['in work', findingLike({ state: 'in-work' }), false, 'pia', 'repair.finding-in-work'],
     ['closed already', findingLike({ state: 'closed' }), false, 'pia', 'repair.finding-not-open'],
     ['ready already', findingLike({ state: 're-looked' }), false, 'pia', 'repair.finding-not-open'],
-    ['repaired by the same person, on a brake', findingLike({ state: 'mended', mendedBy: 'tom' }), false, 'tom', 're-look.second-person'],
+    [
+      'repaired by the same person, on a brake',
+      findingLike({ state: 'mended', mendedBy: 'tom' }),
+      false,
+      'tom',
+      're-look.second-person',
+    ],
   ] as const)('%s is refused', (_name, finding, isAsked, by, code) =>
     expect(close(finding, isAsked, by)).toMatchObject({ ok: false, refusal: { code } }),
   );
   it('repaired by the same person is closed where no second one is wanted', () =>
-    expect(close(findingLike({ state: 'mended', mendedBy: 'tom', zone: 'saddle-post' }), false, 'tom').ok).toBe(true));
+    expect(
+      close(findingLike({ state: 'mended', mendedBy: 'tom', zone: 'saddle-post' }), false, 'tom').ok,
+    ).toBe(true));
 });

@@ -61,11 +61,21 @@ export interface FindingWords {
 export const KEEPS_COMING_BACK = 'keeps-coming-back';
 
 /** Whether a soon finding has used up its time or outings. On the limit counts as past it. */
-export function isOverdue(finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>, now: number): boolean {
-  return finding.severity === 'soon' && finding.limit !== null && (now >= finding.limit.until || finding.outingsUsed >= finding.limit.outings);
+export function isOverdue(
+  finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>,
+  now: number,
+): boolean {
+  return (
+    finding.severity === 'soon' &&
+    finding.limit !== null &&
+    (now >= finding.limit.until || finding.outingsUsed >= finding.limit.outings)
+  );
 }
 
 /** Whether it keeps the bike off the trail now: a stop, or a soon past its limit. */
-export function isStopNow(finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>, now: number): boolean {
+export function isStopNow(
+  finding: Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>,
+  now: number,
+): boolean {
   return finding.severity === 'stop' || isOverdue(finding, now);
 }

@@ -16,4 +16,12 @@ export { judgeCheck, type FindingChange, type Judgement, type JudgeInput } from 
 export { mergeFindings, type Merged } from './merge';
 export { floorOf, limitFor, maySetSeverity, severityOf } from './severity';
 export { underPolicy } from './under-policy';
-export { lookAcross, SIBLING_REASONS, TELLING_WORK_MS, type Mate, type PastWork, type Sibling, type SiblingReason } from './look-across';
+export {
+  lookAcross,
+  SIBLING_REASONS,
+  TELLING_WORK_MS,
+  type Mate,
+  type PastWork,
+  type Sibling,
+  type SiblingReason,
+} from './look-across';

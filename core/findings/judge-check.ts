@@ -1,11 +1,19 @@
-import { worstSeverity, type Asked, type Fault, type PolicyVersion, type Severity } from '@cadre/core/catalogue';
+import {
+  worstSeverity,
+  type Asked,
+  type Fault,
+  type PolicyVersion,
+  type Severity,
+} from '@cadre/core/catalogue';
 import { progressOf, type MarkedFault, type Place } from '@cadre/core/checks';
 import { PAST_LIMIT, UNNAMED_FAULT, type MeasuredStanding } from './as-measured';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
 import { floorOf, limitFor, severityOf } from './severity';
 
 /** What a signed check does to the findings of its bike. */
-export type FindingChange = { readonly act: 'opened'; readonly finding: Finding } | { readonly act: 'seen-again'; readonly finding: Finding };
+export type FindingChange =
+  | { readonly act: 'opened'; readonly finding: Finding }
+  | { readonly act: 'seen-again'; readonly finding: Finding };
 
 export interface Judgement {
   readonly complete: boolean;
@@ -58,10 +66,16 @@ function samePlace(a: Place | null, b: Place | null): boolean {
 }
 
 /** Limit and outings of a finding seen again: a soon keeps its own, one that rises to soon gets a whole one from now. */
-function limitOnceSeen(before: Finding, severity: Severity, { signedAt, policy }: JudgeInput): Pick<Finding, 'limit' | 'outingsUsed'> {
+function limitOnceSeen(
+  before: Finding,
+  severity: Severity,
+  { signedAt, policy }: JudgeInput,
+): Pick<Finding, 'limit' | 'outingsUsed'> {
   const { limit, outingsUsed } = before;
   if (severity !== 'soon') return { limit: null, outingsUsed };
-  return before.severity === 'soon' && limit ? { limit, outingsUsed } : { limit: limitFor(severity, signedAt, policy), outingsUsed: 0 };
+  return before.severity === 'soon' && limit
+    ? { limit, outingsUsed }
+    : { limit: limitFor(severity, signedAt, policy), outingsUsed: 0 };
 }
 
 function judgeFault(
@@ -71,7 +85,8 @@ function judgeFault(
   input: JudgeInput,
   known: readonly Finding[],
 ): FindingChange {
-  const named = marked && [...asked.checkpoint.faults, PAST_ITS_LIMIT].find((each) => each.key === marked.fault);
+  const named =
+    marked && [...asked.checkpoint.faults, PAST_ITS_LIMIT].find((each) => each.key === marked.fault);
   const fault = named ?? unnamedFault(asked, standing.outcome);
   const floor = floorOf(fault, input.policy);
   const severity = severityOf(standing.outcome, floor, marked ?? { fault: fault.key });
@@ -132,7 +147,13 @@ function judgeFault(
       ...(measured ? { measured } : {}),
       ...(work ? { work } : {}),
       ...('always' in applies ? {} : { applies }),
-      words: { checkpoint: asked.checkpoint.name, fault: fault.name, doNext: fault.doNext, toMechanic: fault.toMechanic === true, note },
+      words: {
+        checkpoint: asked.checkpoint.name,
+        fault: fault.name,
+        doNext: fault.doNext,
+        toMechanic: fault.toMechanic === true,
+        note,
+      },
     },
   };
 }
@@ -162,8 +183,13 @@ export function judgeCheck(input: JudgeInput): Judgement {
     }
     const times = (input.putRightBefore.get(asked.key) ?? 0) + 1;
     if (standing.outcome === 'put-right' && times >= input.policy.comingBack.times) {
-      const again: Asked = { ...asked, checkpoint: { ...asked.checkpoint, faults: [comingBack(asked, input)] } };
-      changes.push(judgeFault(again, { ...standing, outcome: 'fault' }, { fault: KEEPS_COMING_BACK }, input, known()));
+      const again: Asked = {
+        ...asked,
+        checkpoint: { ...asked.checkpoint, faults: [comingBack(asked, input)] },
+      };
+      changes.push(
+        judgeFault(again, { ...standing, outcome: 'fault' }, { fault: KEEPS_COMING_BACK }, input, known()),
+      );
     }
   }
   const criticalsMissing = progressOf(input.asked, input.standings).criticalsMissing.map((each) => each.key);

@@ -6,14 +6,28 @@ import { RIDE_OUT } from '@cadre/core/shipped';
 import { DAY, findingLike, hardtailAsked, judged, NOON, type Said } from '@cadre/core/testing';
 import { isOverdue, limitFor, maySetSeverity, severityOf, type Finding, type FindingChange } from './index';
 
-const faultOf = (fault: string, more: Partial<NonNullable<Said['faults']>[number]> = {}): Said => ({ word: 'fault', faults: [{ fault, ...more }] });
+const faultOf = (fault: string, more: Partial<NonNullable<Said['faults']>[number]> = {}): Said => ({
+  word: 'fault',
+  faults: [{ fault, ...more }],
+});
 const only = (changes: readonly FindingChange[]): FindingChange => {
   expect(changes).toHaveLength(1);
   return changes[0] as FindingChange;
 };
 
 const said = (checkpoint: string, position: Mark['position']): Mark => ({
-  ...{ id: 'm', checkpoint, position, word: 'sound', way: 'single', faults: [], note: '', author: 'ann', device: 'd', at: NOON },
+  ...{
+    id: 'm',
+    checkpoint,
+    position,
+    word: 'sound',
+    way: 'single',
+    faults: [],
+    note: '',
+    author: 'ann',
+    device: 'd',
+    at: NOON,
+  },
 });
 
 describe('severity', () => {
@@ -41,7 +55,8 @@ describe('severity', () => {
     expect(isOverdue(soon, NOON + 7 * DAY)).toBe(true);
     expect(isOverdue({ ...soon, outingsUsed: 9 }, NOON)).toBe(false);
     expect(isOverdue({ ...soon, outingsUsed: 10 }, NOON)).toBe(true);
-    for (const severity of SEVERITIES.filter((each) => each !== 'soon')) expect(limitFor(severity, NOON, DEFAULT_POLICY)).toBeNull();
+    for (const severity of SEVERITIES.filter((each) => each !== 'soon'))
+      expect(limitFor(severity, NOON, DEFAULT_POLICY)).toBeNull();
   });
 
   const lead = { role: 'lead' as const, trainee: false };
@@ -66,7 +81,9 @@ describe('judging a check', () => {
   });
 
   it('opens a finding for a fault, with its place and frozen words', () => {
-    const { finding, act } = only(judged({ 'tyre-casing@rear': faultOf('worn', { place: { clock: 4 } }) }).changes);
+    const { finding, act } = only(
+      judged({ 'tyre-casing@rear': faultOf('worn', { place: { clock: 4 } }) }).changes,
+    );
     expect(act).toBe('opened');
     expect(finding).toMatchObject({
       severity: 'soon',
@@ -78,8 +95,14 @@ describe('judging a check', () => {
   });
 
   it('judges a fault nobody named as the worst there', () => {
-    expect(only(judged({ 'spokes@front': { word: 'fault' } }).changes).finding).toMatchObject({ fault: 'unnamed', severity: 'stop' });
-    expect(only(judged({ 'spokes@front': { word: 'watch' } }).changes).finding).toMatchObject({ fault: 'unnamed', severity: 'watch' });
+    expect(only(judged({ 'spokes@front': { word: 'fault' } }).changes).finding).toMatchObject({
+      fault: 'unnamed',
+      severity: 'stop',
+    });
+    expect(only(judged({ 'spokes@front': { word: 'watch' } }).changes).finding).toMatchObject({
+      fault: 'unnamed',
+      severity: 'watch',
+    });
   });
 
   it('sees the same fault again rather than anew, and lets it only get worse', () => {
@@ -94,7 +117,10 @@ describe('judging a check', () => {
       place: { clock: 12 },
     });
     const { act, finding } = only(
-      judged({ 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 1 } }] } }, { open: [before] }).changes,
+      judged(
+        { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 1 } }] } },
+        { open: [before] },
+      ).changes,
     );
     expect(act).toBe('seen-again');
     expect(finding).toMatchObject({ id: 'old', severity: 'soon', timesSeen: 2 });
@@ -110,15 +136,23 @@ describe('judging a check', () => {
       floor: 'watch',
       place: { clock: 11 },
     });
-    const near = judged({ 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 12 } }] } }, { open: [before] });
-    const far = judged({ 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 3 } }] } }, { open: [before] });
+    const near = judged(
+      { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 12 } }] } },
+      { open: [before] },
+    );
+    const far = judged(
+      { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 3 } }] } },
+      { open: [before] },
+    );
     expect(only(near.changes).act).toBe('seen-again');
     expect(only(far.changes).act).toBe('opened');
   });
 
   it.each(['mended', 're-looked'] as const)('opens again what was %s when it is seen again', (state) => {
     const before = findingLike({ checkpoint: 'stops-wheel', fault: 'none', state, mendedBy: 'tom' });
-    expect(only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [before] }).changes).finding).toMatchObject({
+    expect(
+      only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [before] }).changes).finding,
+    ).toMatchObject({
       state: 'open',
       mendedBy: null,
     });
@@ -126,8 +160,16 @@ describe('judging a check', () => {
 
   it('leaves a soon its limit however often it is seen, and gives one that rises to soon a whole one', () => {
     const limit = { until: NOON + 5, outings: 10 };
-    const soon = findingLike({ checkpoint: 'rotor', fault: 'warped', severity: 'soon', floor: 'soon', limit, outingsUsed: 7 });
-    const seen = (before: Finding) => only(judged({ 'rotor@front': faultOf('warped') }, { open: [before] }).changes).finding;
+    const soon = findingLike({
+      checkpoint: 'rotor',
+      fault: 'warped',
+      severity: 'soon',
+      floor: 'soon',
+      limit,
+      outingsUsed: 7,
+    });
+    const seen = (before: Finding) =>
+      only(judged({ 'rotor@front': faultOf('warped') }, { open: [before] }).changes).finding;
     expect(seen(soon)).toMatchObject({ severity: 'soon', limit, outingsUsed: 7, timesSeen: 2 });
     // Lowered to watch by the lead, it used up outings nobody counted then.
     expect(seen({ ...soon, severity: 'watch', limit: null })).toMatchObject({
@@ -138,15 +180,25 @@ describe('judging a check', () => {
   });
 
   it('takes the limit off a soon that rises to a stop', () => {
-    const soon = findingLike({ fault: 'none', severity: 'soon', floor: 'soon', limit: { until: NOON + 5, outings: 10 }, outingsUsed: 2 });
-    expect(only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [soon] }).changes).finding).toMatchObject({ severity: 'stop', limit: null });
+    const soon = findingLike({
+      fault: 'none',
+      severity: 'soon',
+      floor: 'soon',
+      limit: { until: NOON + 5, outings: 10 },
+      outingsUsed: 2,
+    });
+    expect(
+      only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [soon] }).changes).finding,
+    ).toMatchObject({ severity: 'stop', limit: null });
   });
 
   it('keeps what the catalogue says of a fault: what its repair disturbs, and where it is asked', () => {
     const found = only(judged({ 'tyre-pressure@front': faultOf('flat') }).changes).finding;
     expect(found).toMatchObject({ work: ['tyre-off'] });
     expect(found.applies).toBeUndefined();
-    expect(only(judged({ 'tyre-pressure@front': faultOf('low-again') }).changes).finding.work).toEqual(['air-out']);
+    expect(only(judged({ 'tyre-pressure@front': faultOf('low-again') }).changes).finding.work).toEqual([
+      'air-out',
+    ]);
     expect(only(judged({ 'rotor@front': faultOf('crack') }).changes).finding.applies).toEqual({
       fitted: 'brake',
       in: ['cable-disc', 'hydraulic-disc'],
@@ -156,25 +208,39 @@ describe('judging a check', () => {
   it('keeps a stop that was marked when the bike is no longer asked about it, and is complete without it', () => {
     const rim = asBuilt({ ...USUAL_BUILD.hardtail, brakeFront: 'rim' });
     const pads = askedOf(RIDE_OUT, rim).filter((each) => each.key === 'rim-pads@front');
-    const marks = [{ ...said('rim-pads', 'front'), word: 'fault' as const, faults: [{ fault: 'to-holder' }] }];
+    const marks = [
+      { ...said('rim-pads', 'front'), word: 'fault' as const, faults: [{ fault: 'to-holder' }] },
+    ];
     const standings = foldMarks(marks);
-    expect(markedUnasked(RIDE_OUT, hardtailAsked, standings)).toMatchObject([{ key: 'rim-pads@front', zone: 'front-brake' }]);
+    expect(markedUnasked(RIDE_OUT, hardtailAsked, standings)).toMatchObject([
+      { key: 'rim-pads@front', zone: 'front-brake' },
+    ]);
     expect(markedUnasked(RIDE_OUT, [...hardtailAsked, ...pads], standings)).toEqual([]);
     expect(markedUnasked(RIDE_OUT, hardtailAsked, foldMarks([said('rim-pads', 'front')]))).toEqual([]);
-    const judgement = judged({}, { standings, asked: [], noLongerAsked: markedUnasked(RIDE_OUT, hardtailAsked, standings) });
-    expect(judgement).toMatchObject({ complete: true, changes: [{ act: 'opened', finding: { fault: 'to-holder', severity: 'stop' } }] });
+    const judgement = judged(
+      {},
+      { standings, asked: [], noLongerAsked: markedUnasked(RIDE_OUT, hardtailAsked, standings) },
+    );
+    expect(judgement).toMatchObject({
+      complete: true,
+      changes: [{ act: 'opened', finding: { fault: 'to-holder', severity: 'stop' } }],
+    });
   });
 
   it('keeps two faults of one question apart', () => {
     expect(
-      judged({ 'rotor@rear': { word: 'fault', faults: [{ fault: 'crack' }, { fault: 'scored' }] } }).changes.map((change) => change.finding.fault),
+      judged({
+        'rotor@rear': { word: 'fault', faults: [{ fault: 'crack' }, { fault: 'scored' }] },
+      }).changes.map((change) => change.finding.fault),
     ).toEqual(['crack', 'scored']);
   });
 
   it('leaves no finding for what was put right, until it keeps coming back', () => {
     const said = { 'grips@only': { word: 'put-right' as const } };
     expect(judged(said, { putRightBefore: new Map([['grips@only', 1]]) }).changes).toEqual([]);
-    expect(only(judged(said, { putRightBefore: new Map([['grips@only', 2]]) }).changes).finding).toMatchObject({
+    expect(
+      only(judged(said, { putRightBefore: new Map([['grips@only', 2]]) }).changes).finding,
+    ).toMatchObject({
       fault: 'keeps-coming-back',
       severity: 'soon',
     });

@@ -2,21 +2,46 @@ import { describe, expect, it } from 'vitest';
 import { DAY, findingLike, NOON } from '@cadre/core/testing';
 import { lookAcross, type Mate } from '.';
 
-const mate = (bikeId: string, more: Partial<Mate> = {}): Mate => ({ bikeId, modelId: null, parts: [], work: [], ...more });
-const pads = (name: string, position: 'front' | 'rear' = 'front') => ({ kind: 'pads' as const, position, name });
-const work = (by: string, daysAgo: number, touch: 'brake-work' | 'gears-set' = 'brake-work') => ({ by, touches: [touch], at: NOON - daysAgo * DAY });
+const mate = (bikeId: string, more: Partial<Mate> = {}): Mate => ({
+  bikeId,
+  modelId: null,
+  parts: [],
+  work: [],
+  ...more,
+});
+const pads = (name: string, position: 'front' | 'rear' = 'front') => ({
+  kind: 'pads' as const,
+  position,
+  name,
+});
+const work = (by: string, daysAgo: number, touch: 'brake-work' | 'gears-set' = 'brake-work') => ({
+  by,
+  touches: [touch],
+  at: NOON - daysAgo * DAY,
+});
 const finding = findingLike({ zone: 'front-brake', position: 'front', openedAt: NOON });
 const across = (own: Partial<Mate>, ...mates: readonly Mate[]) =>
-  lookAcross(finding, mate('own', own), [mate('own', own), ...mates], ['brake-work']).map((each) => [each.bikeId, each.because, each.what]);
+  lookAcross(finding, mate('own', own), [mate('own', own), ...mates], ['brake-work']).map((each) => [
+    each.bikeId,
+    each.because,
+    each.what,
+  ]);
 
 describe('a look across', () => {
   it('finds the same part wherever it sits, by its name as people write it', () =>
-    expect(across({ parts: [pads('Soft 12')] }, mate('a', { parts: [pads('soft  12', 'rear')] }), mate('b', { parts: [pads('Hard 9')] }))).toEqual([
-      ['a', 'same-part', 'soft  12'],
-    ]));
+    expect(
+      across(
+        { parts: [pads('Soft 12')] },
+        mate('a', { parts: [pads('soft  12', 'rear')] }),
+        mate('b', { parts: [pads('Hard 9')] }),
+      ),
+    ).toEqual([['a', 'same-part', 'soft  12']]));
   it('is not led by a part of another place', () => {
     expect(
-      across({ parts: [{ kind: 'chain', position: 'only', name: 'X' }] }, mate('a', { parts: [{ kind: 'chain', position: 'only', name: 'X' }] })),
+      across(
+        { parts: [{ kind: 'chain', position: 'only', name: 'X' }] },
+        mate('a', { parts: [{ kind: 'chain', position: 'only', name: 'X' }] }),
+      ),
     ).toEqual([]);
     expect(across({ parts: [pads('Soft 12', 'rear')] }, mate('a', { parts: [pads('Soft 12')] }))).toEqual([]);
   });
@@ -31,12 +56,19 @@ describe('a look across', () => {
       ),
     ).toEqual([['a', 'same-hands', 'ann']]));
   it('counts work of 45 days ago to the day, and of two at one moment the first told', () => {
-    expect(across({ work: [work('ann', 45)] }, mate('a', { work: [work('ann', 45)] }))).toEqual([['a', 'same-hands', 'ann']]);
-    expect(across({ work: [work('ann', 9), work('tom', 9)] }, mate('a', { work: [work('ann', 2)] }))).toEqual([['a', 'same-hands', 'ann']]);
+    expect(across({ work: [work('ann', 45)] }, mate('a', { work: [work('ann', 45)] }))).toEqual([
+      ['a', 'same-hands', 'ann'],
+    ]);
+    expect(across({ work: [work('ann', 9), work('tom', 9)] }, mate('a', { work: [work('ann', 2)] }))).toEqual(
+      [['a', 'same-hands', 'ann']],
+    );
   });
   it('counts work done up to the moment it was found', () =>
-    expect(across({ work: [work('ann', 0)] }, mate('a', { work: [work('ann', 1)] }))).toEqual([['a', 'same-hands', 'ann']]));
-  it('leaves out work done after it was found', () => expect(across({ work: [work('tom', -2)] }, mate('a', { work: [work('tom', 1)] }))).toEqual([]));
+    expect(across({ work: [work('ann', 0)] }, mate('a', { work: [work('ann', 1)] }))).toEqual([
+      ['a', 'same-hands', 'ann'],
+    ]));
+  it('leaves out work done after it was found', () =>
+    expect(across({ work: [work('tom', -2)] }, mate('a', { work: [work('tom', 1)] }))).toEqual([]));
   it('finds bikes of the same model, each bike once by its strongest reason', () =>
     expect(
       across(

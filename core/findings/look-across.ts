@@ -18,7 +18,11 @@ export interface PastWork {
 export interface Mate {
   readonly bikeId: string;
   readonly modelId: string | null;
-  readonly parts: readonly { readonly kind: PartKind; readonly position: FitmentPosition; readonly name: string }[];
+  readonly parts: readonly {
+    readonly kind: PartKind;
+    readonly position: FitmentPosition;
+    readonly name: string;
+  }[];
   readonly work: readonly PastWork[];
 }
 
@@ -50,12 +54,20 @@ export const TELLING_WORK_MS = 45 * 86_400_000;
 function suspects(finding: Pick<Finding, 'zone' | 'position'>, mate: Mate): Mate['parts'] {
   const kinds = PARTS_OF[finding.zone] ?? [];
   const end = finding.zone.startsWith('rear') ? 'rear' : finding.zone.startsWith('front') ? 'front' : null;
-  return mate.parts.filter((part) => kinds.includes(part.kind) && (part.position === 'only' || end === null || part.position === end));
+  return mate.parts.filter(
+    (part) =>
+      kinds.includes(part.kind) && (part.position === 'only' || end === null || part.position === end),
+  );
 }
 
 function lastWork(mate: Mate, touches: readonly string[], since: number): PastWork | null {
-  const fitting = mate.work.filter((work) => work.at >= since && work.touches.some((touch) => touches.includes(touch)));
-  return fitting.reduce<PastWork | null>((last, work) => (last === null || work.at > last.at ? work : last), null);
+  const fitting = mate.work.filter(
+    (work) => work.at >= since && work.touches.some((touch) => touches.includes(touch)),
+  );
+  return fitting.reduce<PastWork | null>(
+    (last, work) => (last === null || work.at > last.at ? work : last),
+    null,
+  );
 }
 
 /**
@@ -63,18 +75,32 @@ function lastWork(mate: Mate, touches: readonly string[], since: number): PastWo
  * before it was found, or of the same model. Each once, by the strongest reason, in the order given within one. `touches`: the kinds of work that disturb its place. Source: judging
  * rule 11.
  */
-export function lookAcross(finding: Finding, own: Mate, mates: readonly Mate[], touches: readonly string[]): readonly Sibling[] {
-  const names = new Map(suspects(finding, own).map((part) => [`${part.kind} ${plain(part.name)}`, part.name]));
+export function lookAcross(
+  finding: Finding,
+  own: Mate,
+  mates: readonly Mate[],
+  touches: readonly string[],
+): readonly Sibling[] {
+  const names = new Map(
+    suspects(finding, own).map((part) => [`${part.kind} ${plain(part.name)}`, part.name]),
+  );
   const since = finding.openedAt - TELLING_WORK_MS;
-  const hands = lastWork({ ...own, work: own.work.filter((work) => work.at <= finding.openedAt) }, touches, since);
+  const hands = lastWork(
+    { ...own, work: own.work.filter((work) => work.at <= finding.openedAt) },
+    touches,
+    since,
+  );
   const siblings = mates.flatMap((mate): Sibling[] => {
     const { bikeId } = mate;
     if (bikeId === own.bikeId) return [];
     // Its parts of that kind wherever they sit: a front rotor of a bad batch may be at the rear elsewhere.
     const part = mate.parts.find((each) => names.has(`${each.kind} ${plain(each.name)}`));
     if (part) return [{ bikeId, because: 'same-part', what: part.name }];
-    if (hands && lastWork(mate, touches, since)?.by === hands.by) return [{ bikeId, because: 'same-hands', what: hands.by }];
-    return own.modelId !== null && mate.modelId === own.modelId ? [{ bikeId, because: 'same-model', what: '' }] : [];
+    if (hands && lastWork(mate, touches, since)?.by === hands.by)
+      return [{ bikeId, because: 'same-hands', what: hands.by }];
+    return own.modelId !== null && mate.modelId === own.modelId
+      ? [{ bikeId, because: 'same-model', what: '' }]
+      : [];
   });
   return siblings.sort((a, b) => SIBLING_REASONS.indexOf(a.because) - SIBLING_REASONS.indexOf(b.because));
 }

@@ -3,7 +3,8 @@ import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import type { Finding } from './finding';
 
 // The same either way: one of two alike.
-const worse = (a: Severity, b: Severity): Severity => (SEVERITIES.indexOf(a) <= SEVERITIES.indexOf(b) ? a : b);
+const worse = (a: Severity, b: Severity): Severity =>
+  SEVERITIES.indexOf(a) <= SEVERITIES.indexOf(b) ? a : b;
 
 type Running = Pick<Finding, 'severity' | 'limit' | 'outingsUsed'>;
 
@@ -15,7 +16,10 @@ function tighter(a: Running, b: Running): Pick<Finding, 'limit' | 'outingsUsed'>
   const outingsUsed = Math.max(a.outingsUsed, b.outingsUsed);
   if (running.length === 0) return { limit: null, outingsUsed };
   const left = Math.min(...running.map((each) => each.left));
-  return { limit: { until: Math.min(...running.map((each) => each.until)), outings: outingsUsed + left }, outingsUsed };
+  return {
+    limit: { until: Math.min(...running.map((each) => each.until)), outings: outingsUsed + left },
+    outingsUsed,
+  };
 }
 
 export interface Merged {
@@ -47,7 +51,9 @@ export function mergeFindings(kept: Finding, other: Finding): Result<Merged> {
       timesSeen: kept.timesSeen + other.timesSeen,
       ...tighter(kept, other),
       ...(severity === 'soon' ? {} : { limit: null }),
-      ...(kept.work || other.work ? { work: [...new Set([...(kept.work ?? []), ...(other.work ?? [])])] } : {}),
+      ...(kept.work || other.work
+        ? { work: [...new Set([...(kept.work ?? []), ...(other.work ?? [])])] }
+        : {}),
       ...((kept.measured ?? other.measured) ? { measured: kept.measured ?? other.measured } : {}),
       words: {
         ...kept.words,

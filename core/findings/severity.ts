@@ -17,13 +17,22 @@ export function severityOf(outcome: Outcome, floor: Severity, marked: MarkedFaul
 }
 
 /** The least a fault may be given in this program: its floor, or more where local rules make its lack a stop. */
-export function floorOf(fault: Pick<Fault, 'floor' | 'legal'>, policy: Pick<PolicyVersion, 'legal'>): Severity {
+export function floorOf(
+  fault: Pick<Fault, 'floor' | 'legal'>,
+  policy: Pick<PolicyVersion, 'legal'>,
+): Severity {
   return fault.legal ? worstSeverity([fault.floor, policy.legal]) : fault.floor;
 }
 
 /** The limit a soon finding carries from when it was found. Other severities carry none. */
-export function limitFor(severity: Severity, since: number, policy: Pick<PolicyVersion, 'soonDays' | 'soonOutings'>): SoonLimit | null {
-  return severity === 'soon' ? { until: since + policy.soonDays * DAY_MS, outings: policy.soonOutings } : null;
+export function limitFor(
+  severity: Severity,
+  since: number,
+  policy: Pick<PolicyVersion, 'soonDays' | 'soonOutings'>,
+): SoonLimit | null {
+  return severity === 'soon'
+    ? { until: since + policy.soonDays * DAY_MS, outings: policy.soonOutings }
+    : null;
 }
 
 /** Whether this person may set the finding to this severity, and if not, why. Source: judging rule 3. */
@@ -33,7 +42,9 @@ export function maySetSeverity(
   to: Severity,
 ): Result<'raise' | 'lower'> {
   if (isWorse(to, finding.severity)) {
-    return mayAct(person, 'raise-severity') ? accept('raise') : refuse('act.not-allowed', { act: 'raise-severity' });
+    return mayAct(person, 'raise-severity')
+      ? accept('raise')
+      : refuse('act.not-allowed', { act: 'raise-severity' });
   }
   if (!isWorse(finding.severity, to)) return refuse('severity.not-lower', { severity: to });
   if (!mayAct(person, 'lower-severity')) return refuse('act.not-allowed', { act: 'lower-severity' });

@@ -15,7 +15,13 @@ export function underPolicy(finding: Finding, before: Weights, after: Weights, n
   if (finding.state === 'closed') return null;
   const floor = finding.legal ? after.legal : finding.floor;
   if (finding.legal && isWorse(after.legal, before.legal) && isWorse(after.legal, finding.severity))
-    return { ...finding, floor, severity: after.legal, limit: limitFor(after.legal, now, after), outingsUsed: 0 };
+    return {
+      ...finding,
+      floor,
+      severity: after.legal,
+      limit: limitFor(after.legal, now, after),
+      outingsUsed: 0,
+    };
   const days = after.soonDays - before.soonDays;
   const outings = after.soonOutings - before.soonOutings;
   const limit =

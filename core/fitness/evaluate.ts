@@ -26,12 +26,21 @@ export const ENDINGS = [
 export type Ending = (typeof ENDINGS)[number];
 
 export type Reason =
-  | { readonly code: 'stop-finding' | 'overdue-soon' | 'soon-finding' | 'watch-finding'; readonly finding: Finding; readonly ends: Ending }
+  | {
+      readonly code: 'stop-finding' | 'overdue-soon' | 'soon-finding' | 'watch-finding';
+      readonly finding: Finding;
+      readonly ends: Ending;
+    }
   | { readonly code: 'ready-for-release'; readonly since: number; readonly ends: Ending }
   | { readonly code: 'left-apart'; readonly what: string; readonly by: string; readonly ends: Ending }
   | { readonly code: 'repair-open'; readonly state: 'started' | 'done'; readonly ends: Ending }
   | { readonly code: 'draft-stop'; readonly words: string; readonly ends: Ending }
-  | { readonly code: 'check-incomplete'; readonly sheetName: string; readonly missing: number; readonly ends: Ending }
+  | {
+      readonly code: 'check-incomplete';
+      readonly sheetName: string;
+      readonly missing: number;
+      readonly ends: Ending;
+    }
   | { readonly code: 'mishap'; readonly mishap: Mishap; readonly ends: Ending }
   | { readonly code: 'on-offer'; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly sheetName: string; readonly ends: Ending }
@@ -71,23 +80,37 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
   if (facts.intake) reasons.push({ code: 'on-offer', ends: 'intake-decision' });
   for (const mishap of facts.mishaps ?? []) reasons.push({ code: 'mishap', mishap, ends: 'mishap-check' });
-  for (const draft of facts.draftStops) reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
-  for (const item of facts.leftApart) reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
+  for (const draft of facts.draftStops)
+    reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
+  for (const item of facts.leftApart)
+    reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
   for (const repair of facts.repairs)
-    reasons.push({ code: 'repair-open', state: repair.state, ends: repair.state === 'started' ? 'finish-repair' : 're-look' });
+    reasons.push({
+      code: 'repair-open',
+      state: repair.state,
+      ends: repair.state === 'started' ? 'finish-repair' : 're-look',
+    });
   const newest = facts.newestCheck;
   if (newest && !newest.complete) {
-    reasons.push({ code: 'check-incomplete', sheetName: newest.sheetName, missing: newest.criticalsMissing, ends: 'complete-check' });
+    reasons.push({
+      code: 'check-incomplete',
+      sheetName: newest.sheetName,
+      missing: newest.criticalsMissing,
+      ends: 'complete-check',
+    });
   }
   const oldest = facts.holds.map((hold) => hold.since).sort((a, b) => a - b)[0];
-  if (oldest !== undefined && stops.length === 0 && !facts.intake) reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
+  if (oldest !== undefined && stops.length === 0 && !facts.intake)
+    reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
   return reasons;
 }
 
 function dueReasons(facts: FitnessFacts, now: number): Reason[] {
   const reasons: Reason[] = [];
-  if (facts.newestCheck?.awaitsCoSign) reasons.push({ code: 'awaits-co-sign', sheetName: facts.newestCheck.sheetName, ends: 'co-sign' });
-  if (facts.validUntil === null || now >= facts.validUntil) reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
+  if (facts.newestCheck?.awaitsCoSign)
+    reasons.push({ code: 'awaits-co-sign', sheetName: facts.newestCheck.sheetName, ends: 'co-sign' });
+  if (facts.validUntil === null || now >= facts.validUntil)
+    reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
   for (const service of facts.services.filter((each) => each.critical && now >= each.dueAt)) {
     reasons.push({ code: 'service-overdue', service: service.service, ends: 'service' });
   }
@@ -96,11 +119,17 @@ function dueReasons(facts: FitnessFacts, now: number): Reason[] {
 
 function watchReasons(facts: FitnessFacts, now: number): Reason[] {
   return facts.findings
-    .filter((finding) => !isStopNow(finding, now) && (finding.severity === 'soon' || finding.severity === 'watch'))
+    .filter(
+      (finding) => !isStopNow(finding, now) && (finding.severity === 'soon' || finding.severity === 'watch'),
+    )
     .sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'soon' ? -1 : 1))
     .map((finding) =>
       finding.severity === 'soon'
-        ? { code: 'soon-finding' as const, finding, ends: finding.state === 'open' ? ('repair-in-time' as const) : endingOf(finding) }
+        ? {
+            code: 'soon-finding' as const,
+            finding,
+            ends: finding.state === 'open' ? ('repair-in-time' as const) : endingOf(finding),
+          }
         : { code: 'watch-finding' as const, finding, ends: 'look-every-time' as const },
     );
 }
@@ -120,7 +149,8 @@ export function evaluateFitness(facts: FitnessFacts, now: number): FitnessAnswer
   const held = holdReasons(facts, now);
   const due = dueReasons(facts, now);
   const watch = watchReasons(facts, now);
-  const fitness: Fitness = held.length > 0 ? 'held' : due.length > 0 ? 'due' : watch.length > 0 ? 'cleared-with-watch' : 'cleared';
+  const fitness: Fitness =
+    held.length > 0 ? 'held' : due.length > 0 ? 'due' : watch.length > 0 ? 'cleared-with-watch' : 'cleared';
   return { fitness, reasons: [...held, ...due, ...watch], nextChangeAt: nextChange(facts, now) };
 }
 
@@ -134,5 +164,8 @@ export function mayGoOut(fitness: Fitness): boolean {
  * before every act on a bike, so that a soon that ran out while nobody looked cannot slip away by being lowered.
  */
 export function needsHold(facts: FitnessFacts, now: number): boolean {
-  return facts.holds.length === 0 && (facts.intake !== undefined || facts.findings.some((finding) => isStopNow(finding, now)));
+  return (
+    facts.holds.length === 0 &&
+    (facts.intake !== undefined || facts.findings.some((finding) => isStopNow(finding, now)))
+  );
 }

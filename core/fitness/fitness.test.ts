@@ -3,16 +3,36 @@ import { describe, expect, it } from 'vitest';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { FINDING_STATES, isStopNow } from '@cadre/core/findings';
 import { DAY, factsLike, findingLike, HOUR, NOON } from '@cadre/core/testing';
-import { evaluateFitness, mayGoOut, needsHold, NO_FACTS, releaseReadiness, type Fitness, type FitnessFacts } from './index';
+import {
+  evaluateFitness,
+  mayGoOut,
+  needsHold,
+  NO_FACTS,
+  releaseReadiness,
+  type Fitness,
+  type FitnessFacts,
+} from './index';
 
-const soon = (more = {}) => findingLike({ id: 's1', severity: 'soon', floor: 'soon', limit: { until: NOON + DAY, outings: 10 }, ...more });
+const soon = (more = {}) =>
+  findingLike({
+    id: 's1',
+    severity: 'soon',
+    floor: 'soon',
+    limit: { until: NOON + DAY, outings: 10 },
+    ...more,
+  });
 const fitness = (facts: FitnessFacts, now = NOON): Fitness => evaluateFitness(facts, now).fitness;
 
 describe('fitness', () => {
   it.each<[string, FitnessFacts, Fitness, string | null]>([
     ['checked, nothing open', factsLike(), 'cleared', null],
     ['only upkeep open', factsLike({ findings: [findingLike({ severity: 'upkeep' })] }), 'cleared', null],
-    ['a watch open', factsLike({ findings: [findingLike({ severity: 'watch' })] }), 'cleared-with-watch', 'watch-finding'],
+    [
+      'a watch open',
+      factsLike({ findings: [findingLike({ severity: 'watch' })] }),
+      'cleared-with-watch',
+      'watch-finding',
+    ],
     ['a soon open', factsLike({ findings: [soon()] }), 'cleared-with-watch', 'soon-finding'],
     ['a soon past its outings', factsLike({ findings: [soon({ outingsUsed: 10 })] }), 'held', 'overdue-soon'],
     ['a stop open', factsLike({ findings: [findingLike()] }), 'held', 'stop-finding'],
@@ -22,25 +42,71 @@ describe('fitness', () => {
       'a trainee’s check not co-signed',
       factsLike({
         validUntil: null,
-        newestCheck: { checkId: 'c', sheetName: 'Ride-out', signedAt: NOON, complete: true, awaitsCoSign: true, criticalsMissing: 0 },
+        newestCheck: {
+          checkId: 'c',
+          sheetName: 'Ride-out',
+          signedAt: NOON,
+          complete: true,
+          awaitsCoSign: true,
+          criticalsMissing: 0,
+        },
       }),
       'due',
       'awaits-co-sign',
     ],
     [
       'newest check incomplete',
-      factsLike({ newestCheck: { checkId: 'c', sheetName: 'Ride-out', signedAt: NOON, complete: false, awaitsCoSign: false, criticalsMissing: 1 } }),
+      factsLike({
+        newestCheck: {
+          checkId: 'c',
+          sheetName: 'Ride-out',
+          signedAt: NOON,
+          complete: false,
+          awaitsCoSign: false,
+          criticalsMissing: 1,
+        },
+      }),
       'held',
       'check-incomplete',
     ],
-    ['something left apart', factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'tom' }] }), 'held', 'left-apart'],
+    [
+      'something left apart',
+      factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'tom' }] }),
+      'held',
+      'left-apart',
+    ],
     ['a repair not re-looked', factsLike({ repairs: [{ id: 'r', state: 'done' }] }), 'held', 'repair-open'],
-    ['a stop in an unsigned check', factsLike({ draftStops: [{ checkId: 'c', words: 'x' }] }), 'held', 'draft-stop'],
-    ['a report on its brakes unread', factsLike({ reports: [{ id: 'r', holds: true }] }), 'held', 'trouble-report'],
+    [
+      'a stop in an unsigned check',
+      factsLike({ draftStops: [{ checkId: 'c', words: 'x' }] }),
+      'held',
+      'draft-stop',
+    ],
+    [
+      'a report on its brakes unread',
+      factsLike({ reports: [{ id: 'r', holds: true }] }),
+      'held',
+      'trouble-report',
+    ],
     ['a report on its bell unread', factsLike({ reports: [{ id: 'r', holds: false }] }), 'cleared', null],
-    ['a critical service overdue', factsLike({ services: [{ service: 'Brake fluid', dueAt: NOON, critical: true }] }), 'due', 'service-overdue'],
-    ['another service overdue', factsLike({ services: [{ service: 'Film', dueAt: NOON, critical: false }] }), 'cleared', null],
-    ['a hold with nothing against it', factsLike({ holds: [{ id: 'h', since: NOON }] }), 'held', 'ready-for-release'],
+    [
+      'a critical service overdue',
+      factsLike({ services: [{ service: 'Brake fluid', dueAt: NOON, critical: true }] }),
+      'due',
+      'service-overdue',
+    ],
+    [
+      'another service overdue',
+      factsLike({ services: [{ service: 'Film', dueAt: NOON, critical: false }] }),
+      'cleared',
+      null,
+    ],
+    [
+      'a hold with nothing against it',
+      factsLike({ holds: [{ id: 'h', since: NOON }] }),
+      'held',
+      'ready-for-release',
+    ],
   ])('%s', (_name, facts, wanted, first) => {
     const answer = evaluateFitness(facts, NOON);
     expect(answer.fitness).toBe(wanted);
@@ -56,7 +122,13 @@ describe('fitness', () => {
 
   it('tells when the clock alone will change it', () => {
     expect(
-      evaluateFitness(factsLike({ validUntil: NOON + 9 * HOUR, findings: [soon({ limit: { until: NOON + HOUR, outings: 3 } })] }), NOON).nextChangeAt,
+      evaluateFitness(
+        factsLike({
+          validUntil: NOON + 9 * HOUR,
+          findings: [soon({ limit: { until: NOON + HOUR, outings: 3 } })],
+        }),
+        NOON,
+      ).nextChangeAt,
     ).toBe(NOON + HOUR);
     expect(evaluateFitness(NO_FACTS, NOON).nextChangeAt).toBeNull();
     // What ends this very moment has ended.
@@ -81,7 +153,11 @@ describe('fitness', () => {
     .map(({ findings, held, apart, valid }) =>
       factsLike({
         findings: findings.map((each, index) =>
-          findingLike({ ...each, id: `f${index}`, limit: each.severity === 'soon' ? { until: NOON + each.until * HOUR, outings: 10 } : null }),
+          findingLike({
+            ...each,
+            id: `f${index}`,
+            limit: each.severity === 'soon' ? { until: NOON + each.until * HOUR, outings: 10 } : null,
+          }),
         ),
         holds: held ? [{ id: 'h', since: NOON }] : [],
         leftApart: apart ? [{ id: 'l', what: 'x', by: 'y' }] : [],
@@ -92,7 +168,11 @@ describe('fitness', () => {
   it('never clears a bike with a stop, a hold or something left apart', () => {
     fc.assert(
       fc.property(anyFacts, (facts) => {
-        if (facts.holds.length || facts.leftApart.length || facts.findings.some((finding) => isStopNow(finding, NOON)))
+        if (
+          facts.holds.length ||
+          facts.leftApart.length ||
+          facts.findings.some((finding) => isStopNow(finding, NOON))
+        )
           expect(fitness(facts)).toBe('held');
       }),
     );
@@ -112,13 +192,20 @@ describe('fitness', () => {
     const rank: Fitness[] = ['cleared', 'cleared-with-watch', 'due', 'held'];
     fc.assert(
       fc.property(anyFacts, fc.nat(10), (facts, hours) => {
-        expect(rank.indexOf(fitness(facts, NOON + hours * HOUR))).toBeGreaterThanOrEqual(rank.indexOf(fitness(facts, NOON)));
+        expect(rank.indexOf(fitness(facts, NOON + hours * HOUR))).toBeGreaterThanOrEqual(
+          rank.indexOf(fitness(facts, NOON)),
+        );
       }),
     );
   });
 
   it('lets only what is cleared go out', () => {
-    expect((['cleared', 'cleared-with-watch', 'due', 'held'] as const).map(mayGoOut)).toEqual([true, true, false, false]);
+    expect((['cleared', 'cleared-with-watch', 'due', 'held'] as const).map(mayGoOut)).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ]);
   });
 });
 
@@ -127,12 +214,20 @@ describe('a hold', () => {
     expect(needsHold(factsLike({ findings: [findingLike()] }), NOON)).toBe(true);
     expect(needsHold(factsLike({ findings: [soon()] }), NOON)).toBe(false);
     expect(needsHold(factsLike({ findings: [soon()] }), NOON + DAY)).toBe(true);
-    expect(needsHold(factsLike({ findings: [findingLike()], holds: [{ id: 'h', since: 1 }] }), NOON)).toBe(false);
+    expect(needsHold(factsLike({ findings: [findingLike()], holds: [{ id: 'h', since: 1 }] }), NOON)).toBe(
+      false,
+    );
   });
 
   it('outlives the lowering of what began it', () => {
-    const lowered = factsLike({ findings: [findingLike({ severity: 'watch' })], holds: [{ id: 'h', since: NOON }] });
-    expect(evaluateFitness(lowered, NOON)).toMatchObject({ fitness: 'held', reasons: [{ code: 'ready-for-release' }, { code: 'watch-finding' }] });
+    const lowered = factsLike({
+      findings: [findingLike({ severity: 'watch' })],
+      holds: [{ id: 'h', since: NOON }],
+    });
+    expect(evaluateFitness(lowered, NOON)).toMatchObject({
+      fitness: 'held',
+      reasons: [{ code: 'ready-for-release' }, { code: 'watch-finding' }],
+    });
     expect(releaseReadiness(lowered, NOON)).toEqual({ held: true, blocks: [] });
   });
 });
@@ -140,8 +235,12 @@ describe('a hold', () => {
 describe('a bike that is ready for its release', () => {
   it('says so beside whatever else holds it, and behind a stop not at all', () => {
     const holds = [{ id: 'h', since: NOON }];
-    const codes = (more: Partial<FitnessFacts>) => evaluateFitness(factsLike({ holds, ...more }), NOON).reasons.map((reason) => reason.code);
-    expect(codes({ leftApart: [{ id: 'l', what: 'wheel', by: 'tom' }] })).toEqual(['left-apart', 'ready-for-release']);
+    const codes = (more: Partial<FitnessFacts>) =>
+      evaluateFitness(factsLike({ holds, ...more }), NOON).reasons.map((reason) => reason.code);
+    expect(codes({ leftApart: [{ id: 'l', what: 'wheel', by: 'tom' }] })).toEqual([
+      'left-apart',
+      'ready-for-release',
+    ]);
     expect(codes({ repairs: [{ id: 'r', state: 'done' }] })).toEqual(['repair-open', 'ready-for-release']);
     expect(codes({ findings: [findingLike()] })).toEqual(['stop-finding']);
     expect(codes({ intake: { id: 'i' } })).toEqual(['on-offer']);
@@ -154,7 +253,11 @@ describe('a release', () => {
     ['in-work', 'not-repaired'],
     ['mended', 'not-re-looked'],
   ] as const)('waits for a stop that is %s', (state, code) => {
-    expect(releaseReadiness(factsLike({ findings: [findingLike({ state })] }), NOON).blocks.map((block) => block.code)).toEqual([code]);
+    expect(
+      releaseReadiness(factsLike({ findings: [findingLike({ state })] }), NOON).blocks.map(
+        (block) => block.code,
+      ),
+    ).toEqual([code]);
   });
 
   it('waits for everything to be together, re-looked, signed and read', () => {
@@ -166,7 +269,12 @@ describe('a release', () => {
       draftStops: [{ checkId: 'c', words: 'x' }],
       reports: [{ id: 'r', holds: true }],
     });
-    expect(releaseReadiness(facts, NOON).blocks.map((block) => block.code)).toEqual(['left-apart', 'repair-open', 'draft-stop', 'report-unread']);
+    expect(releaseReadiness(facts, NOON).blocks.map((block) => block.code)).toEqual([
+      'left-apart',
+      'repair-open',
+      'draft-stop',
+      'report-unread',
+    ]);
   });
 
   it('is no act on a bike nothing holds', () => {

@@ -1,4 +1,14 @@
-export { ENDINGS, evaluateFitness, FITNESSES, mayGoOut, needsHold, type Ending, type Fitness, type FitnessAnswer, type Reason } from './evaluate';
+export {
+  ENDINGS,
+  evaluateFitness,
+  FITNESSES,
+  mayGoOut,
+  needsHold,
+  type Ending,
+  type Fitness,
+  type FitnessAnswer,
+  type Reason,
+} from './evaluate';
 export {
   NO_FACTS,
   type DraftStop,

@@ -14,7 +14,12 @@ export interface PolicyEffect {
  * What a new policy does to one bike at this time, or null when it touches no finding of it. A bike held before is held after:
  * its hold is put on record first, and only a release ends that.
  */
-export function policyEffect(facts: FitnessFacts, from: PolicyVersion, to: PolicyVersion, now: number): PolicyEffect | null {
+export function policyEffect(
+  facts: FitnessFacts,
+  from: PolicyVersion,
+  to: PolicyVersion,
+  now: number,
+): PolicyEffect | null {
   const changed = new Map(
     facts.findings.flatMap((finding) => {
       const moved = underPolicy(finding, from, to, now);
@@ -22,8 +27,14 @@ export function policyEffect(facts: FitnessFacts, from: PolicyVersion, to: Polic
     }),
   );
   if (changed.size === 0) return null;
-  const known: FitnessFacts = needsHold(facts, now) ? { ...facts, holds: [{ id: 'held-before', since: now }] } : facts;
+  const known: FitnessFacts = needsHold(facts, now)
+    ? { ...facts, holds: [{ id: 'held-before', since: now }] }
+    : facts;
   const after = { ...known, findings: known.findings.map((finding) => changed.get(finding.id) ?? finding) };
   const held = needsHold(after, now) ? { ...after, holds: [{ id: 'held-after', since: now }] } : after;
-  return { findings: [...changed.values()], before: evaluateFitness(facts, now), after: evaluateFitness(held, now) };
+  return {
+    findings: [...changed.values()],
+    before: evaluateFitness(facts, now),
+    after: evaluateFitness(held, now),
+  };
 }

@@ -23,7 +23,8 @@ export interface ReleaseReadiness {
 export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadiness {
   const blocks: ReleaseBlock[] = [];
   for (const finding of facts.findings.filter((each) => isStopNow(each, now))) {
-    if (finding.state === 'open' || finding.state === 'in-work') blocks.push({ code: 'not-repaired', finding });
+    if (finding.state === 'open' || finding.state === 'in-work')
+      blocks.push({ code: 'not-repaired', finding });
     if (finding.state === 'mended') blocks.push({ code: 'not-re-looked', finding });
   }
   for (const item of facts.leftApart) blocks.push({ code: 'left-apart', what: item.what });

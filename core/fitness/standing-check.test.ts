@@ -10,7 +10,8 @@ const sheet = (key: string, lastComplete: number | null, lastIncomplete: number 
   lastComplete,
   lastIncomplete,
 });
-const rideOut = (complete: number | null, incomplete: number | null): SheetHistory => sheet('ride-out', complete, incomplete);
+const rideOut = (complete: number | null, incomplete: number | null): SheetHistory =>
+  sheet('ride-out', complete, incomplete);
 
 describe('the check that speaks for a bike', () => {
   it.each<[string, SheetHistory[], [string, number, boolean] | null]>([
@@ -18,9 +19,21 @@ describe('the check that speaks for a bike', () => {
     ['the ride-out', [rideOut(5, null)], ['ride-out', 5, true]],
     ['the newer of complete and incomplete: incomplete', [rideOut(5, 6)], ['ride-out', 6, false]],
     ['the newer of complete and incomplete: complete', [rideOut(7, 6)], ['ride-out', 7, true]],
-    ['an incomplete ride-out, however many chains were lubed since', [rideOut(1, 6), sheet('lube', 9, null)], ['ride-out', 6, false]],
-    ['an incomplete ride-out, though a turnaround was whole', [rideOut(1, 6), sheet('turnaround', 9, null)], ['ride-out', 6, false]],
-    ['a whole ride-out after a turnaround left open', [rideOut(9, null), sheet('turnaround', null, 6)], ['ride-out', 9, true]],
+    [
+      'an incomplete ride-out, however many chains were lubed since',
+      [rideOut(1, 6), sheet('lube', 9, null)],
+      ['ride-out', 6, false],
+    ],
+    [
+      'an incomplete ride-out, though a turnaround was whole',
+      [rideOut(1, 6), sheet('turnaround', 9, null)],
+      ['ride-out', 6, false],
+    ],
+    [
+      'a whole ride-out after a turnaround left open',
+      [rideOut(9, null), sheet('turnaround', null, 6)],
+      ['ride-out', 9, true],
+    ],
     [
       'a whole children’s ride-out after an incomplete other one',
       [rideOut(null, 6), sheet('ride-out-children', 9, null)],
@@ -31,10 +44,22 @@ describe('the check that speaks for a bike', () => {
       [rideOut(9, null), sheet('after-crash', null, 6)],
       ['after-crash', 6, false],
     ],
-    ['the ride-out again, once the look after the crash is whole', [rideOut(9, null), sheet('after-crash', 12, 6)], ['ride-out', 9, true]],
-    ['the ride-out rather than newer work that clears nothing', [rideOut(5, null), sheet('lube', 9, null)], ['ride-out', 5, true]],
+    [
+      'the ride-out again, once the look after the crash is whole',
+      [rideOut(9, null), sheet('after-crash', 12, 6)],
+      ['ride-out', 9, true],
+    ],
+    [
+      'the ride-out rather than newer work that clears nothing',
+      [rideOut(5, null), sheet('lube', 9, null)],
+      ['ride-out', 5, true],
+    ],
     ['work, when there was nothing else', [sheet('lube', 9, null)], ['lube', 9, true]],
-    ['the newest of two left open', [rideOut(null, 6), sheet('after-crash', null, 8)], ['after-crash', 8, false]],
+    [
+      'the newest of two left open',
+      [rideOut(null, 6), sheet('after-crash', null, 8)],
+      ['after-crash', 8, false],
+    ],
     ['the incomplete of two in the same instant', [rideOut(6, 6)], ['ride-out', 6, false]],
   ])('is %s', (_name, history, wanted) => {
     const found = standingCheck(history);
@@ -43,7 +68,10 @@ describe('the check that speaks for a bike', () => {
 
   it('goes by all versions of a sheet together', () => {
     const old = { ...rideOut(null, 6), sheetHash: 'v1' };
-    expect(standingCheck([old, { ...rideOut(8, null), sheetHash: 'v2' }])).toMatchObject({ sheetHash: 'v2', complete: true });
+    expect(standingCheck([old, { ...rideOut(8, null), sheetHash: 'v2' }])).toMatchObject({
+      sheetHash: 'v2',
+      complete: true,
+    });
     expect(
       standingCheck([
         { ...old, lastIncomplete: 9 },
@@ -55,11 +83,17 @@ describe('the check that speaks for a bike', () => {
   it('is never made complete by work on another sheet that clears nothing', () => {
     const time = fc.option(fc.integer({ min: 0, max: 50 }), { nil: null });
     fc.assert(
-      fc.property(time, time, time, fc.constantFrom('lube', 'return', 'season-opening'), (complete, incomplete, other, key) => {
-        const alone = standingCheck([rideOut(complete, incomplete)]);
-        const beside = standingCheck([rideOut(complete, incomplete), sheet(key, other, null)]);
-        if (alone) expect(beside).toEqual(alone);
-      }),
+      fc.property(
+        time,
+        time,
+        time,
+        fc.constantFrom('lube', 'return', 'season-opening'),
+        (complete, incomplete, other, key) => {
+          const alone = standingCheck([rideOut(complete, incomplete)]);
+          const beside = standingCheck([rideOut(complete, incomplete), sheet(key, other, null)]);
+          if (alone) expect(beside).toEqual(alone);
+        },
+      ),
     );
   });
 });

@@ -15,13 +15,17 @@ export interface StandingCheck {
   readonly complete: boolean;
 }
 
-const latest = (times: readonly (number | null)[]): number => Math.max(-Infinity, ...times.map((time) => time ?? -Infinity));
+const latest = (times: readonly (number | null)[]): number =>
+  Math.max(-Infinity, ...times.map((time) => time ?? -Infinity));
 
 /** When what this incomplete check left open was looked at after all: a complete one of its sheet, or of a ride-out for one that clears. */
 function endedAt(incomplete: SheetHistory, all: readonly SheetHistory[]): number {
   return latest(
     all
-      .filter((each) => each.sheetKey === incomplete.sheetKey || (incomplete.clears && each.clears && !each.afterRideOut))
+      .filter(
+        (each) =>
+          each.sheetKey === incomplete.sheetKey || (incomplete.clears && each.clears && !each.afterRideOut),
+      )
       .map((each) => each.lastComplete),
   );
 }
@@ -36,9 +40,14 @@ export function standingCheck(history: readonly SheetHistory[]): StandingCheck |
     .filter((each) => each.lastIncomplete !== null && each.lastIncomplete >= endedAt(each, history))
     .map((each) => ({ sheetHash: each.sheetHash, signedAt: each.lastIncomplete ?? 0, complete: false }));
   const whole = (which: readonly SheetHistory[]): StandingCheck[] =>
-    which.flatMap(({ sheetHash, lastComplete }) => (lastComplete === null ? [] : [{ sheetHash, signedAt: lastComplete, complete: true }]));
+    which.flatMap(({ sheetHash, lastComplete }) =>
+      lastComplete === null ? [] : [{ sheetHash, signedAt: lastComplete, complete: true }],
+    );
   const newest = (checks: readonly StandingCheck[]): StandingCheck | null =>
     // either way: of two signed in the same millisecond either speaks
-    checks.reduce<StandingCheck | null>((best, each) => (!best || each.signedAt > best.signedAt ? each : best), null);
+    checks.reduce<StandingCheck | null>(
+      (best, each) => (!best || each.signedAt > best.signedAt ? each : best),
+      null,
+    );
   return newest(open) ?? newest(whole(history.filter((each) => each.clears))) ?? newest(whole(history));
 }

@@ -1,9 +1,24 @@
 /** What is fitted to a bike. It decides which checkpoints apply and how the figure is drawn. */
 
-export const BIKE_KINDS = ['child', 'hybrid', 'hardtail', 'full-suspension', 'step-through', 'cargo', 'trike'] as const;
+export const BIKE_KINDS = [
+  'child',
+  'hybrid',
+  'hardtail',
+  'full-suspension',
+  'step-through',
+  'cargo',
+  'trike',
+] as const;
 export type BikeKind = (typeof BIKE_KINDS)[number];
 
-export const FRAME_SHAPES = ['diamond', 'sloping', 'step-through', 'full-suspension', 'long-front', 'recumbent-trike'] as const;
+export const FRAME_SHAPES = [
+  'diamond',
+  'sloping',
+  'step-through',
+  'full-suspension',
+  'long-front',
+  'recumbent-trike',
+] as const;
 export type FrameShape = (typeof FRAME_SHAPES)[number];
 
 export const MATERIALS = ['aluminium', 'steel', 'carbon'] as const;

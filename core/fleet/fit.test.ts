@@ -61,7 +61,10 @@ describe('a fit list', () => {
   });
 
   it('is inherited, and the bike’s own word stands over the model’s', () => {
-    expect(inheritFit({ maximumLoad: 120, chain: '11' }, { maximumLoad: 100 })).toEqual({ maximumLoad: 100, chain: '11' });
+    expect(inheritFit({ maximumLoad: 120, chain: '11' }, { maximumLoad: 100 })).toEqual({
+      maximumLoad: 100,
+      chain: '11',
+    });
   });
 });
 
@@ -69,16 +72,27 @@ describe('a bike of a model', () => {
   it('keeps exactly its own fields when the model changes', () => {
     const field = fc.subarray([...BUILD_FIELDS]);
     fc.assert(
-      fc.property(fc.constantFrom(...BIKE_KINDS), fc.constantFrom(...BIKE_KINDS), field, (of, becomes, own) => {
-        const merged = inheritBuild(USUAL_BUILD[becomes], USUAL_BUILD[of], own);
-        for (const name of BUILD_FIELDS) expect(merged[name]).toEqual((own.includes(name) ? USUAL_BUILD[of] : USUAL_BUILD[becomes])[name]);
-      }),
+      fc.property(
+        fc.constantFrom(...BIKE_KINDS),
+        fc.constantFrom(...BIKE_KINDS),
+        field,
+        (of, becomes, own) => {
+          const merged = inheritBuild(USUAL_BUILD[becomes], USUAL_BUILD[of], own);
+          for (const name of BUILD_FIELDS)
+            expect(merged[name]).toEqual((own.includes(name) ? USUAL_BUILD[of] : USUAL_BUILD[becomes])[name]);
+        },
+      ),
     );
   });
 
   it('differs in no field from itself, whatever the order of what it carries', () => {
-    expect(differingFields(hybrid, { ...hybrid, accessories: [...hybrid.accessories].reverse() })).toEqual([]);
-    expect(differingFields(hybrid, { ...hybrid, fork: 'suspension', accessories: [] })).toEqual(['fork', 'accessories']);
+    expect(differingFields(hybrid, { ...hybrid, accessories: [...hybrid.accessories].reverse() })).toEqual(
+      [],
+    );
+    expect(differingFields(hybrid, { ...hybrid, fork: 'suspension', accessories: [] })).toEqual([
+      'fork',
+      'accessories',
+    ]);
   });
 });
 
@@ -87,7 +101,14 @@ describe('a part', () => {
     partMismatches({ kind, facts }, build, position);
   it.each([
     ['a wheel of another size', 'wheel', { wheelSize: '26' }, hardtail, 'front', ['wheel-size']],
-    ['a rim-brake wheel on discs, of another axle', 'wheel', { brake: 'rim', retention: 'nutted' }, hardtail, 'rear', ['brake', 'retention']],
+    [
+      'a rim-brake wheel on discs, of another axle',
+      'wheel',
+      { brake: 'rim', retention: 'nutted' },
+      hardtail,
+      'rear',
+      ['brake', 'retention'],
+    ],
     ['a cable-disc wheel on hydraulic discs', 'wheel', { brake: 'cable-disc' }, hardtail, 'rear', []],
     ['a wheel in the middle', 'wheel', {}, hardtail, 'only', ['wrong-end']],
     ['a saddle at the front', 'saddle', {}, hardtail, 'front', ['wrong-end']],

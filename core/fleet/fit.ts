@@ -3,7 +3,15 @@ import { MATERIALS, type Build } from './build';
 import { JOINTS, type Joint } from './joint';
 
 /** What a fit list is about, in the order it is filled in. */
-export const FIT_TOPICS = ['wheels', 'brakes', 'suspension', 'drivetrain', 'assist', 'torque', 'whole'] as const;
+export const FIT_TOPICS = [
+  'wheels',
+  'brakes',
+  'suspension',
+  'drivetrain',
+  'assist',
+  'torque',
+  'whole',
+] as const;
 export type FitTopic = (typeof FIT_TOPICS)[number];
 
 export const FLUIDS = ['mineral-oil', 'dot-4', 'dot-5.1'] as const;
@@ -33,11 +41,22 @@ export interface FitItem {
 }
 
 const always = (): boolean => true;
-const number = (unit: Extract<Stated, { type: 'number' }>['unit'], least: number, most: number): Stated => ({ type: 'number', unit, least, most });
+const number = (unit: Extract<Stated, { type: 'number' }>['unit'], least: number, most: number): Stated => ({
+  type: 'number',
+  unit,
+  least,
+  most,
+});
 const text = (most: number): Stated => ({ type: 'text', most });
 const isDisc = (brake: string): boolean => brake === 'hydraulic-disc' || brake === 'cable-disc';
 
-function ends(key: string, topic: FitTopic, stated: Stated, on: (build: Build, end: 'Front' | 'Rear') => boolean, notOver?: string): FitItem[] {
+function ends(
+  key: string,
+  topic: FitTopic,
+  stated: Stated,
+  on: (build: Build, end: 'Front' | 'Rear') => boolean,
+  notOver?: string,
+): FitItem[] {
   return (['Front', 'Rear'] as const).map((end) => ({
     key: `${key}${end}`,
     topic,
@@ -82,8 +101,19 @@ export const FIT_ITEMS: readonly FitItem[] = [
     on: (build) => [build.brakeFront, build.brakeRear].includes('hydraulic-disc'),
   },
   ...ends('rotorNominal', 'brakes', number('mm', 1, 3), (build, end) => isDisc(build[`brake${end}`])),
-  ...ends('rotorMin', 'brakes', number('mm', 0.8, 2.8), (build, end) => isDisc(build[`brake${end}`]), 'rotorNominal'),
-  ...ends('padShape', 'brakes', text(40), (build, end) => build[`brake${end}`] !== 'none' && build[`brake${end}`] !== 'coaster'),
+  ...ends(
+    'rotorMin',
+    'brakes',
+    number('mm', 0.8, 2.8),
+    (build, end) => isDisc(build[`brake${end}`]),
+    'rotorNominal',
+  ),
+  ...ends(
+    'padShape',
+    'brakes',
+    text(40),
+    (build, end) => build[`brake${end}`] !== 'none' && build[`brake${end}`] !== 'coaster',
+  ),
   ...ends('padPlate', 'brakes', number('mm', 0.5, 4), (build, end) => isDisc(build[`brake${end}`])),
   ...ends('padTotalMin', 'brakes', number('mm', 1, 6), (build, end) => isDisc(build[`brake${end}`])),
   {
@@ -92,25 +122,86 @@ export const FIT_ITEMS: readonly FitItem[] = [
     stated: { type: 'choice', choices: SUSPENSION_USES },
     on: (build) => build.fork === 'suspension' || build.rearSuspension === 'shock',
   },
-  { key: 'forkTravel', topic: 'suspension', stated: number('mm', 20, 250), on: (build) => build.fork === 'suspension' },
-  { key: 'forkPressureMax', topic: 'suspension', stated: number('kPa', 100, 2500), on: (build) => build.fork === 'suspension' },
-  { key: 'rearTravel', topic: 'suspension', stated: number('mm', 20, 250), on: (build) => build.rearSuspension === 'shock' },
-  { key: 'shockStroke', topic: 'suspension', stated: number('mm', 15, 100), on: (build) => build.rearSuspension === 'shock' },
-  { key: 'shockPressureMax', topic: 'suspension', stated: number('kPa', 100, 3000), on: (build) => build.rearSuspension === 'shock' },
+  {
+    key: 'forkTravel',
+    topic: 'suspension',
+    stated: number('mm', 20, 250),
+    on: (build) => build.fork === 'suspension',
+  },
+  {
+    key: 'forkPressureMax',
+    topic: 'suspension',
+    stated: number('kPa', 100, 2500),
+    on: (build) => build.fork === 'suspension',
+  },
+  {
+    key: 'rearTravel',
+    topic: 'suspension',
+    stated: number('mm', 20, 250),
+    on: (build) => build.rearSuspension === 'shock',
+  },
+  {
+    key: 'shockStroke',
+    topic: 'suspension',
+    stated: number('mm', 15, 100),
+    on: (build) => build.rearSuspension === 'shock',
+  },
+  {
+    key: 'shockPressureMax',
+    topic: 'suspension',
+    stated: number('kPa', 100, 3000),
+    on: (build) => build.rearSuspension === 'shock',
+  },
   { key: 'chain', topic: 'drivetrain', stated: text(40), on: (build) => build.transmission === 'chain' },
-  { key: 'chainLinks', topic: 'drivetrain', stated: number('links', 60, 400), on: (build) => build.transmission === 'chain' },
-  { key: 'chainLimit', topic: 'drivetrain', stated: number('%', 0.2, 2), on: (build) => build.transmission === 'chain' },
+  {
+    key: 'chainLinks',
+    topic: 'drivetrain',
+    stated: number('links', 60, 400),
+    on: (build) => build.transmission === 'chain',
+  },
+  {
+    key: 'chainLimit',
+    topic: 'drivetrain',
+    stated: number('%', 0.2, 2),
+    on: (build) => build.transmission === 'chain',
+  },
   { key: 'cassette', topic: 'drivetrain', stated: text(40), on: (build) => build.gears === 'derailleur' },
   { key: 'hangerCode', topic: 'drivetrain', stated: text(40), on: (build) => build.gears === 'derailleur' },
-  { key: 'batteryEnergy', topic: 'assist', stated: number('Wh', 100, 2000), on: (build) => build.assist !== 'none' },
+  {
+    key: 'batteryEnergy',
+    topic: 'assist',
+    stated: number('Wh', 100, 2000),
+    on: (build) => build.assist !== 'none',
+  },
   ...JOINTS.flatMap((joint): FitItem[] => [
-    { key: `torqueMin:${joint}`, topic: 'torque', stated: number('N m', 0.5, 80), on: JOINT_ON[joint], notOver: `torqueMax:${joint}` },
+    {
+      key: `torqueMin:${joint}`,
+      topic: 'torque',
+      stated: number('N m', 0.5, 80),
+      on: JOINT_ON[joint],
+      notOver: `torqueMax:${joint}`,
+    },
     { key: `torqueMax:${joint}`, topic: 'torque', stated: number('N m', 0.5, 80), on: JOINT_ON[joint] },
   ]),
-  { key: 'postMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: (build) => build.seatpost !== 'seat-frame' },
+  {
+    key: 'postMaterial',
+    topic: 'whole',
+    stated: { type: 'choice', choices: MATERIALS },
+    on: (build) => build.seatpost !== 'seat-frame',
+  },
   { key: 'barMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: always },
-  { key: 'steererMaterial', topic: 'whole', stated: { type: 'choice', choices: MATERIALS }, on: (build) => build.headset === 'threadless' },
-  { key: 'postInsertMin', topic: 'whole', stated: number('mm', 30, 200), on: (build) => build.seatpost !== 'seat-frame' },
+  {
+    key: 'steererMaterial',
+    topic: 'whole',
+    stated: { type: 'choice', choices: MATERIALS },
+    on: (build) => build.headset === 'threadless',
+  },
+  {
+    key: 'postInsertMin',
+    topic: 'whole',
+    stated: number('mm', 30, 200),
+    on: (build) => build.seatpost !== 'seat-frame',
+  },
   { key: 'maximumLoad', topic: 'whole', stated: number('kg', 20, 400), on: always },
 ];
 

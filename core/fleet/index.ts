@@ -29,7 +29,17 @@ export {
   type Material,
   type WheelSize,
 } from './build';
-export { FIT_ITEMS, FIT_TOPICS, fitIssues, fitItem, fitItemsOf, inheritFit, type FitItem, type FitList, type FitTopic } from './fit';
+export {
+  FIT_ITEMS,
+  FIT_TOPICS,
+  fitIssues,
+  fitItem,
+  fitItemsOf,
+  inheritFit,
+  type FitItem,
+  type FitList,
+  type FitTopic,
+} from './fit';
 export { JOINTS, type Joint, type TorqueByJoint } from './joint';
 export { USUAL_BUILD } from './kinds';
 export type { Model } from './model';

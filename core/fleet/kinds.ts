@@ -24,8 +24,14 @@ const upright: Build = {
   accessories: ['bell'],
 };
 
-const wheels = (size: Build['wheelSizeFront']): Pick<Build, 'wheelSizeFront' | 'wheelSizeRear'> => ({ wheelSizeFront: size, wheelSizeRear: size });
-const brakes = (type: Build['brakeFront']): Pick<Build, 'brakeFront' | 'brakeRear'> => ({ brakeFront: type, brakeRear: type });
+const wheels = (size: Build['wheelSizeFront']): Pick<Build, 'wheelSizeFront' | 'wheelSizeRear'> => ({
+  wheelSizeFront: size,
+  wheelSizeRear: size,
+});
+const brakes = (type: Build['brakeFront']): Pick<Build, 'brakeFront' | 'brakeRear'> => ({
+  brakeFront: type,
+  brakeRear: type,
+});
 
 /** The usual build of each kind: what a new bike's form starts from. */
 export const USUAL_BUILD: Record<BikeKind, Build> = {

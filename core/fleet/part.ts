@@ -63,18 +63,24 @@ export const MISMATCHES = [
 ] as const;
 export type Mismatch = (typeof MISMATCHES)[number];
 
-const brakeFamily = (brake: BrakeType): string => (brake === 'cable-disc' || brake === 'hydraulic-disc' ? 'disc' : brake);
+const brakeFamily = (brake: BrakeType): string =>
+  brake === 'cable-disc' || brake === 'hydraulic-disc' ? 'disc' : brake;
 
 /**
  * Everything that speaks against fitting a part to a bike built so, at a place. Empty: nothing known
  * speaks against it, which is not the same as fit to ride: the looks after it still stand.
  */
-export function partMismatches(part: Pick<Part, 'kind' | 'facts'>, build: Build, position: FitmentPosition): readonly Mismatch[] {
+export function partMismatches(
+  part: Pick<Part, 'kind' | 'facts'>,
+  build: Build,
+  position: FitmentPosition,
+): readonly Mismatch[] {
   if (!positionsOfPart(part.kind).includes(position)) return ['wrong-end'];
   const end = position === 'rear' ? 'Rear' : 'Front';
   const { facts } = part;
   const brake = build[`brake${end}`];
-  const size: Mismatch[] = facts.wheelSize && facts.wheelSize !== build[`wheelSize${end}`] ? ['wheel-size'] : [];
+  const size: Mismatch[] =
+    facts.wheelSize && facts.wheelSize !== build[`wheelSize${end}`] ? ['wheel-size'] : [];
   switch (part.kind) {
     case 'wheel':
       return [
@@ -87,7 +93,11 @@ export function partMismatches(part: Pick<Part, 'kind' | 'facts'>, build: Build,
     case 'rotor':
       return brakeFamily(brake) === 'disc' ? [] : ['no-disc'];
     case 'pads':
-      return facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake) ? ['brake'] : brake === 'none' || brake === 'coaster' ? ['brake'] : [];
+      return facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake)
+        ? ['brake']
+        : brake === 'none' || brake === 'coaster'
+          ? ['brake']
+          : [];
     case 'battery':
       return build.assist === 'none' ? ['no-assist'] : [];
     case 'shock':
@@ -98,9 +108,17 @@ export function partMismatches(part: Pick<Part, 'kind' | 'facts'>, build: Build,
     case 'seatpost':
       return build.seatpost === 'seat-frame' ? ['no-seatpost'] : [];
     case 'chain':
-      return build.transmission === 'belt' ? ['belt'] : facts.sprockets && facts.sprockets !== build.sprockets ? ['sprockets'] : [];
+      return build.transmission === 'belt'
+        ? ['belt']
+        : facts.sprockets && facts.sprockets !== build.sprockets
+          ? ['sprockets']
+          : [];
     case 'cassette':
-      return build.gears !== 'derailleur' ? ['no-derailleur'] : facts.sprockets && facts.sprockets !== build.sprockets ? ['sprockets'] : [];
+      return build.gears !== 'derailleur'
+        ? ['no-derailleur']
+        : facts.sprockets && facts.sprockets !== build.sprockets
+          ? ['sprockets']
+          : [];
     case 'pedals':
     case 'other':
       return [];

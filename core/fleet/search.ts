@@ -36,7 +36,11 @@ function sizeOf(size: string): string {
 
 /** What a bike is found by, made once and asked often. */
 export function indexFor(bike: Findable): Indexed {
-  return { tag: plainWords(bike.tag).join(''), size: sizeOf(bike.size), words: bike.words.flatMap(plainWords) };
+  return {
+    tag: plainWords(bike.tag).join(''),
+    size: sizeOf(bike.size),
+    words: bike.words.flatMap(plainWords),
+  };
 }
 
 function matches(bike: Indexed, token: string): boolean {

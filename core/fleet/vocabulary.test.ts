@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { accessoriesIn, BUILD_WORDS, indexFor, searchBikes, sizeKey, sprocketsIn, tokensOf, wordFor, type BuildWord } from '.';
+import {
+  accessoriesIn,
+  BUILD_WORDS,
+  indexFor,
+  searchBikes,
+  sizeKey,
+  sprocketsIn,
+  tokensOf,
+  wordFor,
+  type BuildWord,
+} from '.';
 
 describe('free words of a build', () => {
   it.each([
@@ -30,7 +40,8 @@ describe('free words of a build', () => {
 
   it('knows every word it writes itself, for certain', () => {
     for (const field of Object.keys(BUILD_WORDS) as BuildWord[])
-      for (const word of BUILD_WORDS[field]) expect(wordFor(field, word), `${field} ${word}`).toEqual({ word, sure: true });
+      for (const word of BUILD_WORDS[field])
+        expect(wordFor(field, word), `${field} ${word}`).toEqual({ word, sure: true });
   });
 
   it('proposes, but does not take, what is not certain', () => {
@@ -62,9 +73,30 @@ describe('free words of a build', () => {
 
 describe('finding bikes', () => {
   const bikes = [
-    { ...indexFor({ tag: 'Q01', size: '24 in', words: ['Held', 'in', 'Child’s bike', 'Dunlin 24', 'Boathouse', 'Slip rail'] }), id: 1 },
-    { ...indexFor({ tag: 'Q02', size: '20 in', words: ['Cleared', 'in', 'Child’s bike', 'Dunlin 20', 'Boathouse', 'Slip rail'] }), id: 2 },
-    { ...indexFor({ tag: 'H01', size: 'M', words: ['Held', 'on the bench', 'Hardtail', 'Saltmarsh 29', 'Hill hut', 'Hut rail'] }), id: 3 },
+    {
+      ...indexFor({
+        tag: 'Q01',
+        size: '24 in',
+        words: ['Held', 'in', 'Child’s bike', 'Dunlin 24', 'Boathouse', 'Slip rail'],
+      }),
+      id: 1,
+    },
+    {
+      ...indexFor({
+        tag: 'Q02',
+        size: '20 in',
+        words: ['Cleared', 'in', 'Child’s bike', 'Dunlin 20', 'Boathouse', 'Slip rail'],
+      }),
+      id: 2,
+    },
+    {
+      ...indexFor({
+        tag: 'H01',
+        size: 'M',
+        words: ['Held', 'on the bench', 'Hardtail', 'Saltmarsh 29', 'Hill hut', 'Hut rail'],
+      }),
+      id: 3,
+    },
   ];
   it.each([
     ['held 24in boathouse', [1], []],

@@ -52,7 +52,11 @@ const PATTERNS: { readonly [F in BuildWord]?: Patterns } = {
     sloping: /slop|compact|mtb|hard/,
     diamond: /diamond|classic|normal|standard|gents/,
   },
-  frameMaterial: { aluminium: /al(u|loy|umin\w*)?\b|6061|7005/, carbon: /carb|cfrp|^cf$/, steel: /steel|cromo|cr ?mo|hi ?ten|iron/ },
+  frameMaterial: {
+    aluminium: /al(u|loy|umin\w*)?\b|6061|7005/,
+    carbon: /carb|cfrp|^cf$/,
+    steel: /steel|cromo|cr ?mo|hi ?ten|iron/,
+  },
   fork: { suspension: /sus\w*|sprung|\d+ ?mm|air|coil/, rigid: /rigid|solid|none|^no$|starr/ },
   rearSuspension: { none: /^(none|no|rigid|0|hard ?tail)$/, shock: /shock|sus\w*|air|coil|yes|\d+ ?mm/ },
   brakeFront: BRAKES,
@@ -62,11 +66,26 @@ const PATTERNS: { readonly [F in BuildWord]?: Patterns } = {
   tyreFront: {},
   tyreRear: {},
   headset: { threadless: /thread ?less|a ?head|ahead/, threaded: /thread|quill/ },
-  bar: { drop: /drop|road/, riser: /rise/, swept: /swept|swan|comfort|north/, 'under-seat': /under|uss/, flat: /flat|straight/ },
+  bar: {
+    drop: /drop|road/,
+    riser: /rise/,
+    swept: /swept|swan|comfort|north/,
+    'under-seat': /under|uss/,
+    flat: /flat|straight/,
+  },
   gears: GEARS,
   transmission: { belt: /belt/, chain: /chain/ },
-  assist: { 'hub-motor': /hub/, 'mid-motor': /mid|crank|centre|center|^e$|yes|assist|electric/, none: /^(none|no|0|without)$/ },
-  seatpost: { dropper: /drop/, suspension: /sus\w*|sprung/, 'seat-frame': /frame|mesh/, rigid: /rigid|fixed|solid|standard|normal/ },
+  assist: {
+    'hub-motor': /hub/,
+    'mid-motor': /mid|crank|centre|center|^e$|yes|assist|electric/,
+    none: /^(none|no|0|without)$/,
+  },
+  seatpost: {
+    dropper: /drop/,
+    suspension: /sus\w*|sprung/,
+    'seat-frame': /frame|mesh/,
+    rigid: /rigid|fixed|solid|standard|normal/,
+  },
 };
 const RETENTION: Patterns = {
   'thru-axle': /thr\w* ?axle|\btaxl?e?\b|12 ?x|15 ?x|bolt ?thr/,
@@ -115,7 +134,8 @@ export function wordFor(field: BuildWord, text: string): ReadWord | null {
   if (exact) return { word: exact, sure: true };
   if (field === 'wheelSizeFront' || field === 'wheelSizeRear') return wheelSizeIn(said);
   // "disc" alone does not say how it is pulled: the commoner one is proposed, not taken.
-  if ((field === 'brakeFront' || field === 'brakeRear') && /^(disc|disk)s?( brakes?)?$/.test(said)) return { word: 'hydraulic-disc', sure: false };
+  if ((field === 'brakeFront' || field === 'brakeRear') && /^(disc|disk)s?( brakes?)?$/.test(said))
+    return { word: 'hydraulic-disc', sure: false };
   const found = Object.entries(patternsOf(field)).filter(([, pattern]) => pattern.test(said));
   const [first] = found;
   return first ? { word: first[0], sure: found.length === 1 } : null;
@@ -127,7 +147,10 @@ export function sprocketsIn(text: string): ReadWord | null {
   const crossed = /(\d+) ?x ?(\d+)/.exec(said);
   const number = crossed?.[2] ?? /\d+/.exec(said)?.[0] ?? (/single/.test(said) ? '1' : undefined);
   if (!number || Number(number) < 1 || Number(number) > 14) return null;
-  return { word: String(Number(number)), sure: /^\d+$/.test(said) || /^\d+ ?(sp|spd|speed|s|gears?)$/.test(said) || crossed !== null };
+  return {
+    word: String(Number(number)),
+    sure: /^\d+$/.test(said) || /^\d+ ?(sp|spd|speed|s|gears?)$/.test(said) || crossed !== null,
+  };
 }
 
 const ACCESSORY_PATTERNS: Record<Accessory, RegExp> = {
@@ -148,16 +171,26 @@ const ACCESSORY_PATTERNS: Record<Accessory, RegExp> = {
 };
 
 /** The accessories a list names, and the words in it that are none. */
-export function accessoriesIn(text: string): { readonly found: readonly Accessory[]; readonly unknown: readonly string[] } {
+export function accessoriesIn(text: string): {
+  readonly found: readonly Accessory[];
+  readonly unknown: readonly string[];
+} {
   const words = text
     .split(/[,;+&|\n]| and | \/ /i)
     .map((word) => word.trim())
     .filter((word) => word !== '' && !/^(none|no|-)$/i.test(word));
   const read = words.map(
-    (word) => [word, ACCESSORIES.find((each) => plain(each) === plain(word) || ACCESSORY_PATTERNS[each].test(plain(word)))] as const,
+    (word) =>
+      [
+        word,
+        ACCESSORIES.find((each) => plain(each) === plain(word) || ACCESSORY_PATTERNS[each].test(plain(word))),
+      ] as const,
   );
   const named = new Set(read.flatMap(([, found]) => (found ? [found] : [])));
-  return { found: ACCESSORIES.filter((each) => named.has(each)), unknown: read.filter(([, found]) => !found).map(([word]) => word) };
+  return {
+    found: ACCESSORIES.filter((each) => named.has(each)),
+    unknown: read.filter(([, found]) => !found).map(([word]) => word),
+  };
 }
 
 /** The kind of bike a text names, if it names one. */

@@ -1,3 +1,18 @@
-export { inScope, lineCell, lineColumns, MOST_QUESTIONS, type LineCell, type LineColumn, type LineScope } from './columns';
+export {
+  inScope,
+  lineCell,
+  lineColumns,
+  MOST_QUESTIONS,
+  type LineCell,
+  type LineColumn,
+  type LineScope,
+} from './columns';
 export { placePasted, type Pasted, type PastedRow, type PasteIssue } from './paste';
-export { isAgainst, outcomeOfReading, readCell, takeReading, type TypedCell, type TypedReading } from './typed';
+export {
+  isAgainst,
+  outcomeOfReading,
+  readCell,
+  takeReading,
+  type TypedCell,
+  type TypedReading,
+} from './typed';

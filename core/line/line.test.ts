@@ -5,7 +5,16 @@ import { foldMarks, type Mark } from '@cadre/core/checks';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT, CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { onLike } from '@cadre/core/testing';
-import { isAgainst, lineCell, lineColumns, MOST_QUESTIONS, outcomeOfReading, placePasted, readCell, type TypedReading } from '.';
+import {
+  isAgainst,
+  lineCell,
+  lineColumns,
+  MOST_QUESTIONS,
+  outcomeOfReading,
+  placePasted,
+  readCell,
+  type TypedReading,
+} from '.';
 
 const sheet = (key: string) => SHIPPED_SHEETS.find((each) => each.key === key) ?? RIDE_OUT;
 const askedBy = (key: string) => BIKE_KINDS.map((kind) => askedOf(sheet(key), asBuilt(USUAL_BUILD[kind])));
@@ -20,7 +29,9 @@ describe('the columns of a line', () => {
   it('are the zones of a long one, in the order of the route', () => {
     const columns = lineColumns(askedBy('ride-out'), { kind: 'sheet' }, zones);
     expect(columns.every((column) => column.kind === 'zone')).toBe(true);
-    expect(columns.map((column) => zones.indexOf(column.zone))).toEqual(columns.map((column) => zones.indexOf(column.zone)).sort((a, b) => a - b));
+    expect(columns.map((column) => zones.indexOf(column.zone))).toEqual(
+      columns.map((column) => zones.indexOf(column.zone)).sort((a, b) => a - b),
+    );
   });
   it('are the questions of the zone chosen', () => {
     const columns = lineColumns(askedBy('ride-out'), { kind: 'zone', zone: 'front-wheel' }, zones);
@@ -31,8 +42,12 @@ describe('the columns of a line', () => {
     for (const { key } of SHIPPED_SHEETS) {
       const byBike = askedBy(key);
       const columns = lineColumns(byBike, { kind: 'sheet' }, zones);
-      for (const asked of byBike) expect(columns.flatMap((column) => lineCell(column, asked, new Map()).asked)).toHaveLength(asked.length);
-      if (columns.some((column) => column.kind === 'question')) expect(columns.length).toBeLessThanOrEqual(MOST_QUESTIONS);
+      for (const asked of byBike)
+        expect(columns.flatMap((column) => lineCell(column, asked, new Map()).asked)).toHaveLength(
+          asked.length,
+        );
+      if (columns.some((column) => column.kind === 'question'))
+        expect(columns.length).toBeLessThanOrEqual(MOST_QUESTIONS);
     }
   });
 });
@@ -53,7 +68,11 @@ describe('a cell of the line', () => {
       device: 'd',
       at: index,
     });
-    const cell = lineCell({ kind: 'zone', key: 'front-wheel', zone: 'front-wheel' }, asked, foldMarks([said(0, 'sound'), said(1, 'watch')]));
+    const cell = lineCell(
+      { kind: 'zone', key: 'front-wheel', zone: 'front-wheel' },
+      asked,
+      foldMarks([said(0, 'sound'), said(1, 'watch')]),
+    );
     expect(cell.outcome).toBe('watch');
     expect(cell.left).toHaveLength(here.length - 2);
     expect(lineCell({ kind: 'zone', key: 'assist', zone: 'assist' }, asked, new Map()).asked).toEqual([]);
@@ -91,12 +110,19 @@ describe('a pasted column', () => {
     ]);
   });
   it('never gives two lines to one bike, nor loses a line unsaid', () => {
-    const line = fc.oneof(fc.constantFrom('Q01\t2', 'Q02\t3', 'Q09\t1', 'q03;4'), fc.constantFrom('2.4', 's', ''));
+    const line = fc.oneof(
+      fc.constantFrom('Q01\t2', 'Q02\t3', 'Q09\t1', 'q03;4'),
+      fc.constantFrom('2.4', 's', ''),
+    );
     fc.assert(
       fc.property(fc.array(line, { minLength: 1, maxLength: 8 }), fc.nat(3), (lines, from) => {
         const { rows: placed, issues } = placePasted(lines.join('\n') || '.', rows, from);
         expect(new Set(placed.map((row) => row.bikeId)).size).toBe(placed.length);
-        const told = issues.reduce((sum, issue) => sum + (issue.code === 'too-many' ? issue.lines.length : issue.code === 'too-few' ? 0 : 1), 0);
+        const told = issues.reduce(
+          (sum, issue) =>
+            sum + (issue.code === 'too-many' ? issue.lines.length : issue.code === 'too-few' ? 0 : 1),
+          0,
+        );
         const trailing = (lines.join('\n') || '.').replace(/\n+$/, '').split('\n').length;
         expect(placed.length + told).toBe(trailing);
       }),
@@ -136,7 +162,12 @@ describe('what is typed into a cell', () => {
     expect(outcomeOfReading(reading('2.4', onLike()), reading('1'), faults)).toBeNull();
   });
   it('says nothing by itself where the look has faults no number tells of', () =>
-    expect(outcomeOfReading(reading('2.4'), null, [...faults, { key: 'cut', name: 'Cut', floor: 'stop', doNext: '' }])).toBeNull());
+    expect(
+      outcomeOfReading(reading('2.4'), null, [
+        ...faults,
+        { key: 'cut', name: 'Cut', floor: 'stop', doNext: '' },
+      ]),
+    ).toBeNull());
   it('is refused when it can be nothing', () => {
     expect(readCell('35', pressure, on)).toEqual({
       kind: 'refused',
@@ -149,7 +180,17 @@ describe('what is typed into a cell', () => {
     });
     expect(readCell('hm', pressure, on)).toEqual({ kind: 'refused', why: 'not-understood' });
     expect(readCell('2.4', {}, on)).toEqual({ kind: 'refused', why: 'not-understood' });
-    expect(readCell('1.6 1.6', { measure: 'rotor' }, on)).toEqual({ kind: 'refused', why: 'how-many', few: 3, many: 24 });
-    expect(readCell('9', { measure: 'disc-pad' }, on)).toMatchObject({ kind: 'refused', why: 'out-of-range', least: 0, most: 6 });
+    expect(readCell('1.6 1.6', { measure: 'rotor' }, on)).toEqual({
+      kind: 'refused',
+      why: 'how-many',
+      few: 3,
+      many: 24,
+    });
+    expect(readCell('9', { measure: 'disc-pad' }, on)).toMatchObject({
+      kind: 'refused',
+      why: 'out-of-range',
+      least: 0,
+      most: 6,
+    });
   });
 });

@@ -55,11 +55,17 @@ function placeByTag(cells: readonly (readonly string[])[], byTag: ReadonlyMap<st
 function placeByOrder(cells: readonly (readonly string[])[], rows: readonly LineRow[]): Pasted {
   const issues: PasteIssue[] = [];
   if (cells.length > rows.length)
-    issues.push({ code: 'too-many', lines: Array.from({ length: cells.length - rows.length }, (_, index) => rows.length + index + 1) });
-  if (cells.length < rows.length && cells.length > 1) issues.push({ code: 'too-few', tags: rows.slice(cells.length).map((row) => row.tag) });
+    issues.push({
+      code: 'too-many',
+      lines: Array.from({ length: cells.length - rows.length }, (_, index) => rows.length + index + 1),
+    });
+  if (cells.length < rows.length && cells.length > 1)
+    issues.push({ code: 'too-few', tags: rows.slice(cells.length).map((row) => row.tag) });
   return {
     by: 'order',
-    rows: cells.slice(0, rows.length).map((texts, index) => ({ bikeId: rows[index]?.id ?? '', texts, line: index + 1 })),
+    rows: cells
+      .slice(0, rows.length)
+      .map((texts, index) => ({ bikeId: rows[index]?.id ?? '', texts, line: index + 1 })),
     issues,
   };
 }

@@ -13,7 +13,13 @@ import {
 } from '@cadre/core/measures';
 
 /** The letters of the line. `f` and `w` open the usual faults; the others mark at once. */
-const LETTERS: Readonly<Record<string, Outcome>> = { s: 'sound', f: 'fault', w: 'watch', n: 'not-looked-at', p: 'put-right' };
+const LETTERS: Readonly<Record<string, Outcome>> = {
+  s: 'sound',
+  f: 'fault',
+  w: 'watch',
+  n: 'not-looked-at',
+  p: 'put-right',
+};
 
 export interface TypedReading {
   readonly measure: Measure;
@@ -29,7 +35,12 @@ export interface TypedReading {
 /** What a text typed or pasted into a cell of the line means. */
 export type TypedCell =
   | { readonly kind: 'outcome'; readonly outcome: Outcome }
-  | { readonly kind: 'reading'; readonly reading: TypedReading; readonly unlikely: boolean; readonly likely: LikelySlip }
+  | {
+      readonly kind: 'reading';
+      readonly reading: TypedReading;
+      readonly unlikely: boolean;
+      readonly likely: LikelySlip;
+    }
   | { readonly kind: 'refused'; readonly why: 'not-understood' }
   | { readonly kind: 'refused'; readonly why: 'how-many'; readonly few: number; readonly many: number }
   | {
@@ -51,7 +62,15 @@ export function takeReading(measure: Measure, text: string, on: MeasuredOn, meth
     case 'how-many':
       return { kind: 'refused', why: 'how-many', few: read.few, many: read.many };
     case 'out-of-range':
-      return { kind: 'refused', why: 'out-of-range', least: read.least, most: read.most, unit: read.unit, likely: read.likely, measure };
+      return {
+        kind: 'refused',
+        why: 'out-of-range',
+        least: read.least,
+        most: read.most,
+        unit: read.unit,
+        likely: read.likely,
+        measure,
+      };
     case 'read': {
       const judged = judgeReading(read.taken, on);
       if (judged.ok)
@@ -63,19 +82,36 @@ export function takeReading(measure: Measure, text: string, on: MeasuredOn, meth
         };
       const { least, most, unit } = judged.issues[0]?.params ?? {};
       return typeof least === 'number' && typeof most === 'number'
-        ? { kind: 'refused', why: 'out-of-range', least, most, unit: String(unit ?? ''), likely: null, measure }
+        ? {
+            kind: 'refused',
+            why: 'out-of-range',
+            least,
+            most,
+            unit: String(unit ?? ''),
+            likely: null,
+            measure,
+          }
         : { kind: 'refused', why: 'not-understood' };
     }
   }
 }
 
 /** A letter or word is an outcome, a number a reading where the checkpoint takes one. `on`: the bike it is read off. */
-export function readCell(text: string, checkpoint: Pick<Checkpoint, 'measure'>, on: MeasuredOn, method?: string): TypedCell {
+export function readCell(
+  text: string,
+  checkpoint: Pick<Checkpoint, 'measure'>,
+  on: MeasuredOn,
+  method?: string,
+): TypedCell {
   const plain = text.trim().toLowerCase();
-  const outcome = LETTERS[plain] ?? Object.values(LETTERS).find((each) => each === plain || each.replace(/-/g, ' ') === plain);
+  const outcome =
+    LETTERS[plain] ??
+    Object.values(LETTERS).find((each) => each === plain || each.replace(/-/g, ' ') === plain);
   if (outcome) return { kind: 'outcome', outcome };
   const { measure } = checkpoint;
-  return takesReading(measure) ? takeReading(measure, text, on, method) : { kind: 'refused', why: 'not-understood' };
+  return takesReading(measure)
+    ? takeReading(measure, text, on, method)
+    : { kind: 'refused', why: 'not-understood' };
 }
 
 /** Whether a reading lies where nobody may call it sound. */
@@ -87,7 +123,12 @@ export function isAgainst(reading: Pick<TypedReading, 'verdicts'>): boolean {
  * What a reading says by itself of the question it was typed at, given what the person had typed there before. Sound by its limit, where it tells of every fault
  * the checkpoint has: sound, or put right when it was outside a moment ago. Outside, or where no limit is known: nothing, the person says.
  */
-export function outcomeOfReading(reading: TypedReading, before: TypedReading | null, faults: Checkpoint['faults']): Outcome | null {
-  if (!reading.verdicts.every((verdict) => verdict.word === 'sound') || !settles(reading.measure, faults)) return null;
+export function outcomeOfReading(
+  reading: TypedReading,
+  before: TypedReading | null,
+  faults: Checkpoint['faults'],
+): Outcome | null {
+  if (!reading.verdicts.every((verdict) => verdict.word === 'sound') || !settles(reading.measure, faults))
+    return null;
   return before !== null && isAgainst(before) ? 'put-right' : 'sound';
 }

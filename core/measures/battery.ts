@@ -9,7 +9,8 @@ export function chargeVerdict(charge: number, inStore: boolean, choices: LimitCh
   const least = limitOf(choices, 'chargeLeast');
   const most = limitOf(choices, 'chargeMost');
   const value = charge;
-  if (!inStore) return measured({ word: 'unknown', becomes: 'nothing', value, limit: null, next: 'person-says' });
+  if (!inStore)
+    return measured({ word: 'unknown', becomes: 'nothing', value, limit: null, next: 'person-says' });
   if (!reaches(value, least.value)) return measured(putRight(value, least, 'set-charge', 'upkeep'));
   if (!sinksTo(value, most.value)) return measured(putRight(value, most, 'set-charge', 'upkeep'));
   return measured(sound(value, most));
@@ -24,5 +25,9 @@ export function healthVerdict(measuredWh: number, ratedWh: number, choices: Limi
   if (wrong.length > 0) return unmeasured(...wrong);
   const value = measuredWh / ratedWh;
   const limit = limitOf(choices, 'batteryHealth');
-  return measured(sinksTo(value, limit.value) ? { word: 'renew', becomes: 'upkeep', value, limit, next: 'plan-battery' } : sound(value, limit));
+  return measured(
+    sinksTo(value, limit.value)
+      ? { word: 'renew', becomes: 'upkeep', value, limit, next: 'plan-battery' }
+      : sound(value, limit),
+  );
 }

@@ -17,7 +17,13 @@ const radial = (rows: string): Bearing[] =>
     .split(/\s+/)
     .map((row) => {
       const [designation = '', bore, outside, width] = row.split(/[:x]/);
-      return { designation, bore: Number(bore), outside: Number(outside), width: Number(width), kind: 'radial' };
+      return {
+        designation,
+        bore: Number(bore),
+        outside: Number(outside),
+        width: Number(width),
+        kind: 'radial',
+      };
     });
 
 const headset = (rows: string): Bearing[] =>
@@ -66,14 +72,19 @@ export interface FoundBearing {
 }
 
 /** The standard bearings all of whose measures lie within 0.15 mm of these, mm, the nearest first. None: measure again. */
-export function findBearings(bore: number, outside: number, width: number): Measured<readonly FoundBearing[]> {
+export function findBearings(
+  bore: number,
+  outside: number,
+  width: number,
+): Measured<readonly FoundBearing[]> {
   const wrong = fieldIssues(
     { path: 'bore', value: bore, least: 2, most: 60, unit: 'mm' },
     { path: 'outside', value: outside, least: 5, most: 90, unit: 'mm' },
     { path: 'width', value: width, least: 2, most: 30, unit: 'mm' },
   );
   if (wrong.length > 0) return unmeasured(...wrong);
-  const offBy = (bearing: Bearing): readonly number[] => [bearing.bore - bore, bearing.outside - outside, bearing.width - width].map(Math.abs);
+  const offBy = (bearing: Bearing): readonly number[] =>
+    [bearing.bore - bore, bearing.outside - outside, bearing.width - width].map(Math.abs);
   return measured(
     BEARINGS.map((bearing) => ({ bearing, each: offBy(bearing) }))
       .filter(({ each }) => each.every((off) => sinksTo(off, WITHIN)))

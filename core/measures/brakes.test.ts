@@ -43,7 +43,9 @@ describe('disc pads', () => {
     [[2.0], false],
   ])('%o: uneven %s', (thickness, uneven) => {
     const verdicts = valueOf(discPadVerdicts(thickness, 'compound', {}, {}));
-    expect(verdicts.some((verdict) => verdict.next === 'centre-caliper' && verdict.becomes === 'soon')).toBe(uneven);
+    expect(verdicts.some((verdict) => verdict.next === 'centre-caliper' && verdict.becomes === 'soon')).toBe(
+      uneven,
+    );
   });
   it('keep more where the house rides hard or wet', () => {
     const [worst] = valueOf(discPadVerdicts([1.3], 'compound', {}, { padAllowance: 0.3 }));
@@ -57,7 +59,9 @@ describe('disc pads', () => {
     [[-1], 'compound', ['thickness.0']],
     [[2, 7], 'compound', ['thickness.1']],
     [[11, Number.NaN], 'total', ['thickness.0', 'thickness.1']],
-  ] as const)('%o by %s is refused', (thickness, method, fields) => expect(wrongFields(discPadVerdicts(thickness, method, {}, {}))).toEqual(fields));
+  ] as const)('%o by %s is refused', (thickness, method, fields) =>
+    expect(wrongFields(discPadVerdicts(thickness, method, {}, {}))).toEqual(fields),
+  );
   it.each([
     // Compound and plate against the total the maker marks: 1.2 + 1.8 is not over 3.2.
     [[1.2], 'compound', { plate: 1.8, totalMin: 3.2 }, 'fault', 3],
@@ -69,10 +73,16 @@ describe('disc pads', () => {
     // Without a marked plate the policy's counts.
     [[1.6], 'compound', { totalMin: 3.6 }, 'fault', 3.6],
   ] as const)('%o by %s with %o: %s', (thickness, method, marked, word, value) =>
-    expect(valueOf(discPadVerdicts(thickness, method, marked, {}))[0]).toMatchObject({ word, value: expect.closeTo(value, 9) }),
+    expect(valueOf(discPadVerdicts(thickness, method, marked, {}))[0]).toMatchObject({
+      word,
+      value: expect.closeTo(value, 9),
+    }),
   );
   it('marked with what no pad has are refused by the marking', () =>
-    expect(wrongFields(discPadVerdicts([2], 'total', { plate: 6, totalMin: Number.NaN }, {}))).toEqual(['plate', 'totalMin']));
+    expect(wrongFields(discPadVerdicts([2], 'total', { plate: 6, totalMin: Number.NaN }, {}))).toEqual([
+      'plate',
+      'totalMin',
+    ]));
   it('thinner is never better', () => {
     const mm = fc.double({ min: 0, max: 6, noNaN: true });
     fc.assert(
@@ -94,19 +104,29 @@ describe('rim pads', () => {
     [{ line: 'there', overHolder: 0.5 }, 'fault', 'stop'],
     [{ line: 'gone', overHolder: 3 }, 'fault', 'soon'],
     [{ line: 'gone', overHolder: 0.9 }, 'fault', 'stop'],
-  ] as const)('%o: %s, %s', (pads, word, becomes) => expect(valueOf(rimPadVerdict(pads, {}))).toMatchObject({ word, becomes }));
+  ] as const)('%o: %s, %s', (pads, word, becomes) =>
+    expect(valueOf(rimPadVerdict(pads, {}))).toMatchObject({ word, becomes }),
+  );
   it.each([
     [{ line: 'none' }, ['overHolder']],
     [{ line: 'there', overHolder: -0.1 }, ['overHolder']],
     [{ line: 'there', overHolder: 21 }, ['overHolder']],
-  ] as const)('%o is refused', (pads, fields) => expect(wrongFields(rimPadVerdict(pads, {}))).toEqual(fields));
+  ] as const)('%o is refused', (pads, fields) =>
+    expect(wrongFields(rimPadVerdict(pads, {}))).toEqual(fields),
+  );
 });
 
 describe('a rotor', () => {
-  const worst = (places: readonly number[], marked: RotorMarkings) => valueOf(rotorVerdicts(places, marked, {}));
+  const worst = (places: readonly number[], marked: RotorMarkings) =>
+    valueOf(rotorVerdicts(places, marked, {}));
   it('of 1.62, 1.58 and 1.56, marked 1.55, is near its limit and pulses', () => {
     const [first, second] = worst([1.62, 1.58, 1.56], { min: 1.55 });
-    expect(first).toMatchObject({ word: 'renew', becomes: 'upkeep', value: 1.56, limit: { value: 1.55, source: 'marking' } });
+    expect(first).toMatchObject({
+      word: 'renew',
+      becomes: 'upkeep',
+      value: 1.56,
+      limit: { value: 1.55, source: 'marking' },
+    });
     expect(second).toMatchObject({ word: 'watch', becomes: 'watch', next: 'note-pulsing' });
     expect(second?.value).toBeCloseTo(0.06, 9);
   });
@@ -130,14 +150,18 @@ describe('a rotor', () => {
   ])('of %o, %o: %s', (places, marked, word) => {
     const [first] = worst(places, marked);
     expect(first?.word).toBe(word);
-    expect(first?.becomes).toBe({ sound: 'nothing', renew: 'upkeep', fault: 'stop', unknown: 'nothing' }[word]);
+    expect(first?.becomes).toBe(
+      { sound: 'nothing', renew: 'upkeep', fault: 'stop', unknown: 'nothing' }[word],
+    );
     if (word === 'unknown') expect(first?.next).toBe('read-rotor-marking');
   });
   it.each([
     [[1.8, 1.76, 1.78], false],
     [[1.8, 1.75, 1.78], true],
     [[1.8, 1.75, ...Array.from({ length: 22 }, () => 1.78)], true],
-  ])('of %o pulses: %s', (places, pulses) => expect(worst(places, { min: 1.5 }).some((verdict) => verdict.next === 'note-pulsing')).toBe(pulses));
+  ])('of %o pulses: %s', (places, pulses) =>
+    expect(worst(places, { min: 1.5 }).some((verdict) => verdict.next === 'note-pulsing')).toBe(pulses),
+  );
   it.each([
     [[1.8, 1.8], ['places']],
     [Array.from({ length: 25 }, () => 1.8), ['places']],
@@ -148,7 +172,10 @@ describe('a rotor', () => {
 
 describe('a rotor’s markings', () => {
   it('that no rotor has are refused', () =>
-    expect(wrongFields(rotorVerdicts([1.6, 1.6, 1.6], { min: 0.2, nominal: Number.NaN }, {}))).toEqual(['min', 'nominal']));
+    expect(wrongFields(rotorVerdicts([1.6, 1.6, 1.6], { min: 0.2, nominal: Number.NaN }, {}))).toEqual([
+      'min',
+      'nominal',
+    ]));
 });
 
 describe('a rim’s brake track', () => {
@@ -162,7 +189,9 @@ describe('a rim’s brake track', () => {
   ] as const)('hollow by %d mm, mark %s: %s, %s', (hollow, indicator, word, becomes) =>
     expect(valueOf(rimTrackVerdict(hollow, indicator, {}))).toMatchObject({ word, becomes }),
   );
-  it.each([-0.1, 3.1, Number.NaN])('%d mm is refused', (hollow) => expect(wrongFields(rimTrackVerdict(hollow, 'none', {}))).toEqual(['hollow']));
+  it.each([-0.1, 3.1, Number.NaN])('%d mm is refused', (hollow) =>
+    expect(wrongFields(rimTrackVerdict(hollow, 'none', {}))).toEqual(['hollow']),
+  );
 });
 
 describe('a brake lever', () => {
@@ -179,7 +208,8 @@ describe('a brake lever', () => {
   ] as const)('biting at %d of its travel: %s, %s, %s', (share, word, becomes, next) =>
     expect(valueOf(leverVerdict(share, false, {}))).toMatchObject({ word, becomes, next }),
   );
-  it('that touches the grip is a stop wherever it bites', () => expect(valueOf(leverVerdict(0.4, true, {}))).toMatchObject({ becomes: 'stop' }));
+  it('that touches the grip is a stop wherever it bites', () =>
+    expect(valueOf(leverVerdict(0.4, true, {}))).toMatchObject({ becomes: 'stop' }));
   it('may bite at the very end of it', () => expect(valueOf(leverShare(40, 40))).toBe(1));
   it('bites at a share of its travel', () => expect(valueOf(leverShare(22, 40))).toBeCloseTo(0.55, 9));
   it.each([

@@ -14,8 +14,11 @@ export function slackVerdict(slack: number, choices: LimitChoices, onlyBrake = f
   const loose = limitOf(choices, 'slackLoose');
   const off = onlyBrake ? loose : limitOf(choices, 'slackOff');
   const value = slack;
-  if (reaches(value, off.value)) return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
-  if (reaches(value, loose.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
-  if (sinksTo(value, tight.value)) return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
+  if (reaches(value, off.value))
+    return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
+  if (reaches(value, loose.value))
+    return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
+  if (sinksTo(value, tight.value))
+    return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
   return measured(sound(value, loose));
 }

@@ -20,15 +20,19 @@ const judged = (elongation: number, run: ChainRun, preset: ChainPreset = 'by-gea
   valueOf(chainVerdict(elongation, chainLimits(run, preset, {}, marked), {}));
 
 describe('elongation', () => {
-  it('of 24 full links that measure 612.6 mm is 0.4921 %', () => expect(valueOf(elongationByLength(612.6, 24)) * 100).toBeCloseTo(0.4921, 4));
-  it('of a sixteenth over twelve inches is 0.5208 %', () => expect(valueOf(elongationByRuler(1)) * 100).toBeCloseTo(0.5208, 4));
+  it('of 24 full links that measure 612.6 mm is 0.4921 %', () =>
+    expect(valueOf(elongationByLength(612.6, 24)) * 100).toBeCloseTo(0.4921, 4));
+  it('of a sixteenth over twelve inches is 0.5208 %', () =>
+    expect(valueOf(elongationByRuler(1)) * 100).toBeCloseTo(0.5208, 4));
   it.each([
     [10, 254, 0],
     [10, 255.27, 0.005],
     [48, 1231.39, 0.01],
     [24, 609.6, 0],
     [100, 2559.05, 0.0075],
-  ])('over %d links of %d mm is %d', (links, length, ratio) => expect(valueOf(elongationByLength(length, links))).toBeCloseTo(ratio, 4));
+  ])('over %d links of %d mm is %d', (links, length, ratio) =>
+    expect(valueOf(elongationByLength(length, links))).toBeCloseTo(ratio, 4),
+  );
   it.each([
     [0, 0],
     [0.0024, 0],
@@ -39,7 +43,9 @@ describe('elongation', () => {
     [0.0099, 0.0075],
     [0.01, 0.01],
     [0.03, 0.01],
-  ])('a gauge that tells %d says the band from %d', (stated, edge) => expect(valueOf(elongationByGauge(stated))).toBe(edge));
+  ])('a gauge that tells %d says the band from %d', (stated, edge) =>
+    expect(valueOf(elongationByGauge(stated))).toBe(edge),
+  );
   it.each([
     [elongationByLength(612.6, 9), ['links']],
     [elongationByLength(612.6, 24.5), ['links']],
@@ -53,7 +59,9 @@ describe('elongation', () => {
     [elongationByGauge(0.06), ['wear']],
     [elongationByGauge(Number.POSITIVE_INFINITY), ['wear']],
     [chainVerdict(0.06, chainLimits(SINGLE, 'early', {}), {}), ['elongation']],
-  ])('what cannot be is refused by its field (%#)', (answer, fields) => expect(wrongFields(answer)).toEqual(fields));
+  ])('what cannot be is refused by its field (%#)', (answer, fields) =>
+    expect(wrongFields(answer)).toEqual(fields),
+  );
 });
 
 describe('a chain', () => {
@@ -96,12 +104,17 @@ describe('a chain', () => {
 
   it('by the maker’s own limit when there is one', () => {
     expect(judged(0.006, derailleur(12), 'by-gearing', 0.008).word).toBe('sound');
-    expect(judged(0.004, derailleur(12), 'by-gearing', 0.004)).toMatchObject({ word: 'fault', limit: { value: 0.004, source: 'marking' } });
+    expect(judged(0.004, derailleur(12), 'by-gearing', 0.004)).toMatchObject({
+      word: 'fault',
+      limit: { value: 0.004, source: 'marking' },
+    });
     expect(judged(0.006, derailleur(12), 'by-gearing', 0).limit?.source).toBe('default');
   });
   it('by the program’s own limit, and says so', () => {
     const choices = { chainEarly: 0.006 };
-    expect(valueOf(chainVerdict(0.0055, chainLimits(derailleur(11), 'early', choices), choices))).toMatchObject({
+    expect(
+      valueOf(chainVerdict(0.0055, chainLimits(derailleur(11), 'early', choices), choices)),
+    ).toMatchObject({
       word: 'renew',
       limit: { value: 0.006, source: 'policy' },
     });
@@ -109,10 +122,21 @@ describe('a chain', () => {
   it('longer is never better', () => {
     const elongations = fc.double({ min: -0.005, max: 0.05, noNaN: true });
     fc.assert(
-      fc.property(elongations, elongations, fc.integer({ min: 1, max: 13 }), fc.constantFrom(...CHAIN_PRESETS), (a, b, sprockets, preset) => {
-        const [less, more] = [Math.min(a, b), Math.max(a, b)];
-        expect(isWorseVerdict(judged(less, derailleur(sprockets), preset), judged(more, derailleur(sprockets), preset))).toBe(false);
-      }),
+      fc.property(
+        elongations,
+        elongations,
+        fc.integer({ min: 1, max: 13 }),
+        fc.constantFrom(...CHAIN_PRESETS),
+        (a, b, sprockets, preset) => {
+          const [less, more] = [Math.min(a, b), Math.max(a, b)];
+          expect(
+            isWorseVerdict(
+              judged(less, derailleur(sprockets), preset),
+              judged(more, derailleur(sprockets), preset),
+            ),
+          ).toBe(false);
+        },
+      ),
     );
   });
 });

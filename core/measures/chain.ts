@@ -28,7 +28,11 @@ export type ChainPreset = (typeof CHAIN_PRESETS)[number];
  */
 export function elongationByLength(lengthMm: number, links: number): Measured<number> {
   const wrong = fieldIssues({ path: 'links', value: links, least: LEAST_LINKS, most: 200, unit: 'links' });
-  if (wrong.length > 0) return unmeasured(...wrong, ...fieldIssues({ path: 'length', value: lengthMm, least: 0, most: 1e4, unit: 'mm' }));
+  if (wrong.length > 0)
+    return unmeasured(
+      ...wrong,
+      ...fieldIssues({ path: 'length', value: lengthMm, least: 0, most: 1e4, unit: 'mm' }),
+    );
   if (!Number.isInteger(links)) return unmeasured(issue('links', 'not-whole'));
   const asNew = links * LINK_MM;
   const least = Math.round(asNew * (1 + ELONGATION.least) * 10) / 10;
@@ -66,16 +70,32 @@ export interface ChainLimits {
  * one sprocket most; a ruler tells sixteenths of an inch and no less. A limit stated by the maker replaces the chain's own; where that
  * is looser than the sprockets' limit, the sprockets' is not touched and holds first.
  */
-export function chainLimits(run: ChainRun, preset: ChainPreset, choices: LimitChoices, marked?: number): ChainLimits {
-  const pair = (key: LimitKey, sprockets: LimitKey): ChainLimits => ({ chain: limitOf(choices, key), sprockets: limitOf(choices, sprockets) });
+export function chainLimits(
+  run: ChainRun,
+  preset: ChainPreset,
+  choices: LimitChoices,
+  marked?: number,
+): ChainLimits {
+  const pair = (key: LimitKey, sprockets: LimitKey): ChainLimits => ({
+    chain: limitOf(choices, key),
+    sprockets: limitOf(choices, sprockets),
+  });
   const by = (): ChainLimits => {
     if (preset === 'ruler')
-      return { chain: { value: 1 / 16 / RULER_LINKS, source: 'policy' }, sprockets: { value: 2 / 16 / RULER_LINKS, source: 'policy' } };
-    if (preset === 'early' || (run.gears === 'derailleur' && run.sprockets >= 11)) return pair('chainEarly', 'chainEarlySprockets');
-    return run.gears === 'derailleur' && run.sprockets >= 2 ? pair('chainFew', 'chainFewSprockets') : pair('chainSingle', 'chainSingleSprockets');
+      return {
+        chain: { value: 1 / 16 / RULER_LINKS, source: 'policy' },
+        sprockets: { value: 2 / 16 / RULER_LINKS, source: 'policy' },
+      };
+    if (preset === 'early' || (run.gears === 'derailleur' && run.sprockets >= 11))
+      return pair('chainEarly', 'chainEarlySprockets');
+    return run.gears === 'derailleur' && run.sprockets >= 2
+      ? pair('chainFew', 'chainFewSprockets')
+      : pair('chainSingle', 'chainSingleSprockets');
   };
   const limits = by();
-  return marked === undefined || !Number.isFinite(marked) || marked <= 0 ? limits : { ...limits, chain: { value: marked, source: 'marking' } };
+  return marked === undefined || !Number.isFinite(marked) || marked <= 0
+    ? limits
+    : { ...limits, chain: { value: marked, source: 'marking' } };
 }
 
 /** Whether a gauge's band ends at the limit or holds it: the gauge has no closer word for "nearly there". */
@@ -89,14 +109,26 @@ function isBandBelow(elongation: number, limit: number): boolean {
  * What an elongation (ratio) means: at the sprockets' limit look at them too, at the chain's limit renew it, within 0.05 points
  * below plan it. A gauge's band is judged by its lower edge, and planned in the band below the limit. All of it is money: upkeep.
  */
-export function chainVerdict(elongation: number, limits: ChainLimits, choices: LimitChoices, method?: ChainMethod): Measured<Verdict> {
+export function chainVerdict(
+  elongation: number,
+  limits: ChainLimits,
+  choices: LimitChoices,
+  method?: ChainMethod,
+): Measured<Verdict> {
   const wrong = fieldIssues({ path: 'elongation', value: elongation, ...ELONGATION, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const near = limitOf(choices, 'chainNear').value;
   const value = elongation;
   if (reaches(value, limits.sprockets.value))
-    return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.sprockets, next: 'look-at-sprockets' });
-  if (reaches(value, limits.chain.value)) return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.chain, next: 'renew-chain' });
+    return measured({
+      word: 'fault',
+      becomes: 'upkeep',
+      value,
+      limit: limits.sprockets,
+      next: 'look-at-sprockets',
+    });
+  if (reaches(value, limits.chain.value))
+    return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.chain, next: 'renew-chain' });
   if (method === 'gauge' ? isBandBelow(value, limits.chain.value) : reaches(value, limits.chain.value - near))
     return measured({ word: 'renew', becomes: 'upkeep', value, limit: limits.chain, next: 'plan-chain' });
   return measured(sound(value, limits.chain));

@@ -10,7 +10,11 @@ export interface Work {
 
 /** What a repair costs: parts plus minutes at an hourly rate. Money in one currency, minutes 0 to 10,000. */
 export function repairCost(work: Work, hourlyRate: number): Measured<number> {
-  const wrong = fieldIssues(money('parts', work.parts), minutesOf('minutes', work.minutes), money('rate', hourlyRate));
+  const wrong = fieldIssues(
+    money('parts', work.parts),
+    minutesOf('minutes', work.minutes),
+    money('rate', hourlyRate),
+  );
   return wrong.length > 0 ? unmeasured(...wrong) : measured(work.parts + (work.minutes / 60) * hourlyRate);
 }
 
@@ -24,12 +28,20 @@ export interface IntakeAnswer {
 }
 
 /** Whether a used bike is worth taking: the price asked and every finding's repair, against a fit one's worth. Even is not worth it. */
-export function intake(findings: readonly Work[], hourlyRate: number, price: number, fitWorth: number): Measured<IntakeAnswer> {
+export function intake(
+  findings: readonly Work[],
+  hourlyRate: number,
+  price: number,
+  fitWorth: number,
+): Measured<IntakeAnswer> {
   const wrong = fieldIssues(
     money('rate', hourlyRate),
     money('price', price),
     money('worth', fitWorth),
-    ...findings.flatMap((each, at) => [money(`findings.${at}.parts`, each.parts), minutesOf(`findings.${at}.minutes`, each.minutes)]),
+    ...findings.flatMap((each, at) => [
+      money(`findings.${at}.parts`, each.parts),
+      minutesOf(`findings.${at}.minutes`, each.minutes),
+    ]),
   );
   if (wrong.length > 0) return unmeasured(...wrong);
   const repairs = findings.reduce((sum, each) => sum + each.parts + (each.minutes / 60) * hourlyRate, 0);

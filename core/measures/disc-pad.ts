@@ -1,4 +1,13 @@
-import { fieldIssues, measured, reaches, sinksTo, spareIssues, unmeasured, issue, type Measured } from './measured';
+import {
+  fieldIssues,
+  measured,
+  reaches,
+  sinksTo,
+  spareIssues,
+  unmeasured,
+  issue,
+  type Measured,
+} from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
 import { sound, worstFirst, type Verdict } from './verdict';
 
@@ -17,7 +26,11 @@ export interface PadMarkings {
 const NEAR_TOTAL = 0.5;
 
 /** The two limits of a pad, mm; a program that rides hard or wet adds its allowance to both. */
-function padLimits(fault: Sourced, renew: Sourced, choices: LimitChoices): { readonly fault: Sourced; readonly renew: Sourced } {
+function padLimits(
+  fault: Sourced,
+  renew: Sourced,
+  choices: LimitChoices,
+): { readonly fault: Sourced; readonly renew: Sourced } {
   const allowance = limitOf(choices, 'padAllowance').value;
   const add = ({ value, source }: Sourced): Sourced => ({
     value: value + allowance,
@@ -26,9 +39,14 @@ function padLimits(fault: Sourced, renew: Sourced, choices: LimitChoices): { rea
   return { fault: add(fault), renew: add(renew) };
 }
 
-function wornVerdict(value: number, { fault, renew }: { readonly fault: Sourced; readonly renew: Sourced }): Verdict {
-  if (sinksTo(value, fault.value)) return { word: 'fault', becomes: 'stop', value, limit: fault, next: 'renew-pads' };
-  if (sinksTo(value, renew.value)) return { word: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' };
+function wornVerdict(
+  value: number,
+  { fault, renew }: { readonly fault: Sourced; readonly renew: Sourced },
+): Verdict {
+  if (sinksTo(value, fault.value))
+    return { word: 'fault', becomes: 'stop', value, limit: fault, next: 'renew-pads' };
+  if (sinksTo(value, renew.value))
+    return { word: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' };
   return sound(value, renew);
 }
 
@@ -39,7 +57,14 @@ function byCompound(value: number, choices: LimitChoices): Verdict {
 
 /** What it means by the total its maker marks as the end; half a millimetre above is near it. */
 function byTotal(value: number, totalMin: number, choices: LimitChoices): Verdict {
-  return wornVerdict(value, padLimits({ value: totalMin, source: 'marking' }, { value: totalMin + NEAR_TOTAL, source: 'marking' }, choices));
+  return wornVerdict(
+    value,
+    padLimits(
+      { value: totalMin, source: 'marking' },
+      { value: totalMin + NEAR_TOTAL, source: 'marking' },
+      choices,
+    ),
+  );
 }
 
 /**
@@ -53,9 +78,18 @@ export function discPadVerdicts(
   marked: PadMarkings,
   choices: LimitChoices,
 ): Measured<readonly Verdict[]> {
-  if (thickness.length < 1 || thickness.length > 2) return unmeasured(issue('thickness', 'how-many', { least: 1, most: 2 }));
+  if (thickness.length < 1 || thickness.length > 2)
+    return unmeasured(issue('thickness', 'how-many', { least: 1, most: 2 }));
   const wrong = [
-    ...fieldIssues(...thickness.map((value, at) => ({ path: `thickness.${at}`, value, least: 0, most: method === 'total' ? 10 : 6, unit: 'mm' }))),
+    ...fieldIssues(
+      ...thickness.map((value, at) => ({
+        path: `thickness.${at}`,
+        value,
+        least: 0,
+        most: method === 'total' ? 10 : 6,
+        unit: 'mm',
+      })),
+    ),
     ...spareIssues(
       { path: 'plate', value: marked.plate, least: 0, most: 5, unit: 'mm' },
       { path: 'totalMin', value: marked.totalMin, least: 0.5, most: 8, unit: 'mm' },
@@ -67,15 +101,24 @@ export function discPadVerdicts(
   const thinner = Math.min(...thickness);
   const worn =
     method === 'total'
-      ? [totalMin === undefined ? byCompound(Math.max(0, thinner - plate), choices) : byTotal(thinner, totalMin, choices)]
-      : [byCompound(thinner, choices), ...(totalMin === undefined ? [] : [byTotal(thinner + plate, totalMin, choices)])];
+      ? [
+          totalMin === undefined
+            ? byCompound(Math.max(0, thinner - plate), choices)
+            : byTotal(thinner, totalMin, choices),
+        ]
+      : [
+          byCompound(thinner, choices),
+          ...(totalMin === undefined ? [] : [byTotal(thinner + plate, totalMin, choices)]),
+        ];
   const [worst] = worstFirst(worn);
   const apart = Math.max(...thickness) - thinner;
   const uneven = limitOf(choices, 'padUneven');
   return measured(
     worstFirst([
       ...(worst ? [worst] : []),
-      ...(reaches(apart, uneven.value) ? [{ word: 'watch', becomes: 'soon', value: apart, limit: uneven, next: 'centre-caliper' } as const] : []),
+      ...(reaches(apart, uneven.value)
+        ? [{ word: 'watch', becomes: 'soon', value: apart, limit: uneven, next: 'centre-caliper' } as const]
+        : []),
     ]),
   );
 }

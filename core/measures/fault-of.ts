@@ -5,14 +5,28 @@ type Faults = Partial<Record<NextStep, readonly string[]>>;
 
 /** By measure: which of a checkpoint's usual faults each verdict proposes, in the order tried. */
 const FAULTS: Partial<Record<Measure, Faults>> = {
-  chain: { 'plan-chain': ['near', 'past'], 'renew-chain': ['past'], 'look-at-sprockets': ['far-past', 'past'] },
+  chain: {
+    'plan-chain': ['near', 'past'],
+    'renew-chain': ['past'],
+    'look-at-sprockets': ['far-past', 'past'],
+  },
   'disc-pad': { 'plan-pads': ['near'], 'renew-pads': ['thin'], 'centre-caliper': ['uneven'] },
   'rim-pad': { 'renew-pads': ['to-holder'] },
   rotor: { 'plan-rotor': ['near'], 'renew-rotor': ['thin'], 'note-pulsing': ['spread'] },
   'rim-track': { 'measure-track-again': ['hollow'], 'stop-rim': ['worn'] },
   'run-out': { 'true-wheel': ['out'], 'stop-wheel': ['touches'] },
-  spokes: { 'watch-spoke': ['uneven'], 'tension-spokes': ['low'], 'tension-wheel': ['all-slack', 'low'], 'stop-spoke': ['none'] },
-  'tyre-window': { pump: ['low-again'], 'let-down': ['over'], 'find-leak': ['flat'], 'conflict-ask-maker': ['over'] },
+  spokes: {
+    'watch-spoke': ['uneven'],
+    'tension-spokes': ['low'],
+    'tension-wheel': ['all-slack', 'low'],
+    'stop-spoke': ['none'],
+  },
+  'tyre-window': {
+    pump: ['low-again'],
+    'let-down': ['over'],
+    'find-leak': ['flat'],
+    'conflict-ask-maker': ['over'],
+  },
   pressure: { 'let-fork-down': ['over'] },
   sag: { 'set-sag': ['outside'] },
   'lever-travel': { 'take-up-lever': ['long'], 'stop-lever': ['to-grip'] },
@@ -27,7 +41,11 @@ export function faultsTold(measure: Measure): ReadonlySet<string> {
 }
 
 /** The usual fault of a checkpoint that says what this verdict says, by its key; null where none does and the person names it. */
-export function faultOf(measure: Measure, verdict: Verdict, faults: readonly { readonly key: string }[]): string | null {
+export function faultOf(
+  measure: Measure,
+  verdict: Verdict,
+  faults: readonly { readonly key: string }[],
+): string | null {
   return FAULTS[measure]?.[verdict.next]?.find((key) => faults.some((fault) => fault.key === key)) ?? null;
 }
 

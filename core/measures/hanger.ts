@@ -7,11 +7,21 @@ import { sound, type Verdict } from './verdict';
  * How bent a derailleur hanger is: gaps between gauge and one point of the rim turned to each place, mm. The widest difference
  * counts. Source: eleven sprockets and more leave half the room.
  */
-export function hangerVerdict(gaps: readonly number[], sprockets: number, choices: LimitChoices): Measured<Verdict> {
+export function hangerVerdict(
+  gaps: readonly number[],
+  sprockets: number,
+  choices: LimitChoices,
+): Measured<Verdict> {
   if (gaps.length < 2 || gaps.length > 8) return unmeasured(issue('gaps', 'how-many', { least: 2, most: 8 }));
-  const wrong = fieldIssues(...gaps.map((value, at) => ({ path: `gaps.${at}`, value, least: 0, most: 60, unit: 'mm' })));
+  const wrong = fieldIssues(
+    ...gaps.map((value, at) => ({ path: `gaps.${at}`, value, least: 0, most: 60, unit: 'mm' })),
+  );
   if (wrong.length > 0) return unmeasured(...wrong);
   const limit = limitOf(choices, sprockets >= 11 ? 'hangerMany' : 'hangerFew');
   const value = widestDifference(gaps);
-  return measured(reaches(value, limit.value) ? { word: 'fault', becomes: 'soon', value, limit, next: 'align-hanger' } : sound(value, limit));
+  return measured(
+    reaches(value, limit.value)
+      ? { word: 'fault', becomes: 'soon', value, limit, next: 'align-hanger' }
+      : sound(value, limit),
+  );
 }

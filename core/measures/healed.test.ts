@@ -16,14 +16,16 @@ describe('a part that reads better than last time', () => {
     ['rim-pad', [1], [1.4], true],
     ['tyre-window', [200], [300], false],
     ['disc-pad', [], [3], false],
-  ] as const)('%s from %o to %o: healed %s', (measure, before, after, healed) => expect(isHealed(measure, before, after)).toBe(healed));
+  ] as const)('%s from %o to %o: healed %s', (measure, before, after, healed) =>
+    expect(isHealed(measure, before, after)).toBe(healed),
+  );
   it('is told by its most worn place', () => {
-    expect([mostWorn('chain', [0.004, 0.005]), mostWorn('rotor', [1.6, 1.5]), mostWorn('sag', [0.2]), mostWorn('rotor', [])]).toEqual([
-      0.005,
-      1.5,
-      null,
-      null,
-    ]);
+    expect([
+      mostWorn('chain', [0.004, 0.005]),
+      mostWorn('rotor', [1.6, 1.5]),
+      mostWorn('sag', [0.2]),
+      mostWorn('rotor', []),
+    ]).toEqual([0.005, 1.5, null, null]);
     expect([wears('rotor'), wears('sag'), wears('bell')]).toEqual([true, false, false]);
   });
 });

@@ -20,8 +20,22 @@ export { discPadVerdicts, PAD_METHODS, type PadMarkings, type PadMethod } from '
 export { faultOf, faultsTold, settles } from './fault-of';
 export { hangerVerdict } from './hanger';
 export { isHealed, mostWorn, wears } from './healed';
-export { INTERVAL_COUNTS, intervalSince, type Counted, type IntervalAnswer, type IntervalCount } from './interval';
-export { CONNECTING_LOSS, GAUGE_ACCURACY, leak, SEA_LEVEL, sitePressure, type Leak, type LeakAnswer } from './leak';
+export {
+  INTERVAL_COUNTS,
+  intervalSince,
+  type Counted,
+  type IntervalAnswer,
+  type IntervalCount,
+} from './interval';
+export {
+  CONNECTING_LOSS,
+  GAUGE_ACCURACY,
+  leak,
+  SEA_LEVEL,
+  sitePressure,
+  type Leak,
+  type LeakAnswer,
+} from './leak';
 export {
   bandOn,
   judgeReading,
@@ -50,19 +64,62 @@ export {
 export { type Measured } from './measured';
 export { isMeasure, MEASURES, type Measure } from './measures';
 export { readNumber, readQuantity, type Unit } from './quantity';
-export { bareUnitOf, METHODS, readReading, takesOneReading, takesReading, valuesOf, type LikelySlip, type ReadReading } from './reading';
+export {
+  bareUnitOf,
+  METHODS,
+  readReading,
+  takesOneReading,
+  takesReading,
+  valuesOf,
+  type LikelySlip,
+  type ReadReading,
+} from './reading';
 export { rimPadVerdict, type RimPads } from './rim-pad';
 export { rimTrackVerdict } from './rim-track';
 export { LEAST_PLACES, rotorVerdicts, type RotorMarkings } from './rotor';
 export { runOutVerdict, widestDifference, type RunOutWheel } from './run-out';
 export { scaleOf, type Scale } from './scale';
 export { SPOKE_METHODS, spokesVerdicts, type SideOfSpokes, type SpokesAnswer } from './spokes';
-export { SAG_BANDS, sagBand, sagPressure, sagShare, sagVerdict, usedTravel, type SagBand, type SagPressure } from './suspension';
-export { boltOrder, handForce, TORQUE_STAGES, torqueFor, wrenchSetting, type StatedTorque, type TorqueAnswer } from './torque';
+export {
+  SAG_BANDS,
+  sagBand,
+  sagPressure,
+  sagShare,
+  sagVerdict,
+  usedTravel,
+  type SagBand,
+  type SagPressure,
+} from './suspension';
+export {
+  boltOrder,
+  handForce,
+  TORQUE_STAGES,
+  torqueFor,
+  wrenchSetting,
+  type StatedTorque,
+  type TorqueAnswer,
+} from './torque';
 export { SURFACES, tyreStart, WHEEL_SHARE, type TyreRide, type TyreStart } from './tyre-start';
 export { usualPressure } from './usual-pressure';
-export { HOOKLESS_MOST, pressureVerdict, tyreWindow, type PressureVerdict, type PressureWindow, type TyreMarkings } from './tyre-window';
+export {
+  HOOKLESS_MOST,
+  pressureVerdict,
+  tyreWindow,
+  type PressureVerdict,
+  type PressureWindow,
+  type TyreMarkings,
+} from './tyre-window';
 export { convert, UNITS, type WrittenUnit } from './units';
 export { TYPICAL_OUTING, usageOf, type Usage } from './usage';
-export { BECOMES, isWorseVerdict, NEXT_STEPS, VERDICTS, worstFirst, type Becomes, type NextStep, type Verdict, type VerdictWord } from './verdict';
+export {
+  BECOMES,
+  isWorseVerdict,
+  NEXT_STEPS,
+  VERDICTS,
+  worstFirst,
+  type Becomes,
+  type NextStep,
+  type Verdict,
+  type VerdictWord,
+} from './verdict';
 export { MARKINGS_AT_STAND, wantedMarkings } from './wanted-marking';

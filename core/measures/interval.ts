@@ -23,7 +23,15 @@ export function intervalSince(since: Counted, every: Counted, factor = 1): Measu
   const counts = INTERVAL_COUNTS.filter((count) => every[count] !== undefined);
   const wrong = [
     ...fieldIssues({ path: 'factor', value: factor, least: 0.05, most: 4, unit: 'ratio' }),
-    ...fieldIssues(...counts.map((path) => ({ path: `every.${path}`, value: every[path] ?? 0, least: 0.5, most: 1e5, unit: path }))),
+    ...fieldIssues(
+      ...counts.map((path) => ({
+        path: `every.${path}`,
+        value: every[path] ?? 0,
+        least: 0.5,
+        most: 1e5,
+        unit: path,
+      })),
+    ),
     ...fieldIssues(
       ...counts
         .filter((path) => since[path] !== undefined)
@@ -37,5 +45,7 @@ export function intervalSince(since: Counted, every: Counted, factor = 1): Measu
     return run === undefined ? [] : [{ used: run / whole, by, left: whole - run, due: reaches(run, whole) }];
   });
   const [first, ...others] = answers;
-  return first ? measured(others.reduce((most, each) => (each.used > most.used ? each : most), first)) : unmeasured(issue('since', 'required'));
+  return first
+    ? measured(others.reduce((most, each) => (each.used > most.used ? each : most), first))
+    : unmeasured(issue('since', 'required'));
 }

@@ -67,13 +67,19 @@ function atEnd(on: MeasuredOn, key: string): number | undefined {
 /** The limits of the chain on this bike; what its maker states is in percent. */
 export function chainLimitsOn(on: Pick<MeasuredOn, 'build' | 'chainPreset' | 'limits' | 'fit'>): ChainLimits {
   const marked = on.fit.chainLimit;
-  return chainLimits(on.build, on.chainPreset, on.limits, typeof marked === 'number' ? marked / 100 : undefined);
+  return chainLimits(
+    on.build,
+    on.chainPreset,
+    on.limits,
+    typeof marked === 'number' ? marked / 100 : undefined,
+  );
 }
 
 /** The window of the tyre at this end, from what is marked on it and its rim and the start chosen for it, else the program's floor. */
 export function windowOn(on: Pick<MeasuredOn, 'fit' | 'end' | 'limits' | 'build'>): PressureWindow {
   const end = on.end === 'rear' ? 'Rear' : 'Front';
-  const number = (key: string): number | undefined => (typeof on.fit[`${key}${end}`] === 'number' ? Number(on.fit[`${key}${end}`]) : undefined);
+  const number = (key: string): number | undefined =>
+    typeof on.fit[`${key}${end}`] === 'number' ? Number(on.fit[`${key}${end}`]) : undefined;
   return tyreWindow(
     {
       sidewallMin: number('sidewallMin'),
@@ -103,9 +109,13 @@ function aimOn(on: MeasuredOn, window: PressureWindow): { readonly aim?: Sourced
 /** Outside its window a tyre is pumped or let down at once. Left so: over what is marked it may burst off, under the marked minimum it may roll off, under a floor of ours it wears. */
 function tyreVerdict(value: number, on: MeasuredOn): Verdict {
   const window = windowOn(on);
-  const floor = window.floor === null ? null : { value: window.floor, source: window.floorSource ?? ('marking' as const) };
+  const floor =
+    window.floor === null
+      ? null
+      : { value: window.floor, source: window.floorSource ?? ('marking' as const) };
   const ceiling = window.ceiling === null ? null : { value: window.ceiling, source: 'marking' as const };
-  if (window.conflict) return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'conflict-ask-maker' };
+  if (window.conflict)
+    return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'conflict-ask-maker' };
   switch (pressureVerdict(value, window)) {
     case 'empty':
       return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'find-leak' };
@@ -130,7 +140,9 @@ function springVerdict(value: number, on: MeasuredOn): Verdict {
   const most = stated(on, on.rearSuspension ? 'shockPressureMax' : 'forkPressureMax');
   if (most === undefined) return unknown(value, 'read-fork-marking');
   const limit = { value: most, source: 'marking' as const };
-  return reaches(value, most) ? { word: 'fault', becomes: 'stop', value, limit, next: 'let-fork-down' } : sound(value, limit);
+  return reaches(value, most)
+    ? { word: 'fault', becomes: 'stop', value, limit, next: 'let-fork-down' }
+    : sound(value, limit);
 }
 
 /** Kinds whose forks are soft and short; the others are ridden on trails or in a park, as their fit list says. */
@@ -175,7 +187,11 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
     case 'rim-pad':
       return one(rimPadVerdict({ line: 'none', overHolder: first }, limits));
     case 'rotor':
-      return rotorVerdicts(values, { min: atEnd(on, 'rotorMin'), nominal: atEnd(on, 'rotorNominal') }, limits);
+      return rotorVerdicts(
+        values,
+        { min: atEnd(on, 'rotorMin'), nominal: atEnd(on, 'rotorNominal') },
+        limits,
+      );
     case 'rim-track':
       return one(rimTrackVerdict(first, 'none', limits));
     case 'run-out': {
@@ -183,7 +199,10 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       return one(runOutVerdict(values, { rimBrake: brake === 'rim', fresh: on.newWheel }, limits));
     }
     case 'spokes': {
-      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter', floor: atEnd(on, 'spokeFloor') }, limits);
+      const answer = spokesVerdicts(
+        { readings: values, method: method === 'pitch' ? 'pitch' : 'meter', floor: atEnd(on, 'spokeFloor') },
+        limits,
+      );
       return answer.ok ? measured(answer.value.verdicts) : answer;
     }
     case 'tyre-window':
@@ -202,7 +221,9 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       if (method !== 'health') return one(chargeVerdict(first, on.inStore === true, limits));
       const limit = limitOf(limits, 'batteryHealth');
       return measured([
-        sinksTo(first, limit.value) ? { word: 'renew', becomes: 'upkeep', value: first, limit, next: 'plan-battery' } : sound(first, limit),
+        sinksTo(first, limit.value)
+          ? { word: 'renew', becomes: 'upkeep', value: first, limit, next: 'plan-battery' }
+          : sound(first, limit),
       ]);
     }
     case 'torque':
@@ -214,8 +235,14 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
 }
 
 /** The lowest and highest of what a shipped limit of this measure is compared with: never a spread or a difference between places. */
-function quantity({ measure, method, values }: Taken, on: MeasuredOn): { readonly low: number; readonly high: number } {
-  const range = (list: readonly number[]): { readonly low: number; readonly high: number } => ({ low: Math.min(...list), high: Math.max(...list) });
+function quantity(
+  { measure, method, values }: Taken,
+  on: MeasuredOn,
+): { readonly low: number; readonly high: number } {
+  const range = (list: readonly number[]): { readonly low: number; readonly high: number } => ({
+    low: Math.min(...list),
+    high: Math.max(...list),
+  });
   switch (measure) {
     case 'disc-pad': {
       const plate = method === 'total' ? (atEnd(on, 'padPlate') ?? limitOf(on.limits, 'padPlate').value) : 0;
@@ -224,7 +251,10 @@ function quantity({ measure, method, values }: Taken, on: MeasuredOn): { readonl
     case 'hanger':
       return range([values.length === 1 ? (values[0] ?? 0) : widestDifference(values)]);
     case 'spokes': {
-      const answer = spokesVerdicts({ readings: values, method: method === 'pitch' ? 'pitch' : 'meter' }, on.limits);
+      const answer = spokesVerdicts(
+        { readings: values, method: method === 'pitch' ? 'pitch' : 'meter' },
+        on.limits,
+      );
       return range(answer.ok ? answer.value.relative : values);
     }
     default:
@@ -254,7 +284,9 @@ const OF_SPREAD: readonly NextStep[] = ['centre-caliper', 'note-pulsing'];
 function isOutweighed(own: Verdict, others: readonly Verdict[]): boolean {
   return others.some(
     (other) =>
-      !OF_SPREAD.includes(other.next) && speaksAgainst(other) && BECOMES.indexOf(other.uncorrected ?? other.becomes) >= BECOMES.indexOf(own.becomes),
+      !OF_SPREAD.includes(other.next) &&
+      speaksAgainst(other) &&
+      BECOMES.indexOf(other.uncorrected ?? other.becomes) >= BECOMES.indexOf(own.becomes),
   );
 }
 
@@ -263,11 +295,16 @@ function isOutweighed(own: Verdict, others: readonly Verdict[]): boolean {
  * policy, that the default. Refused: values no part can have.
  */
 export function judgeReading(taken: Taken, on: MeasuredOn): Measured<readonly Verdict[]> {
-  if (taken.values.length === 0 || taken.values.some((value) => !Number.isFinite(value) || (value < 0 && taken.measure !== 'chain')))
+  if (
+    taken.values.length === 0 ||
+    taken.values.some((value) => !Number.isFinite(value) || (value < 0 && taken.measure !== 'chain'))
+  )
     return unmeasured(issue('values', 'not-a-number'));
   const answer = byMeasure(taken, on);
   if (!answer.ok) return answer;
-  return measured(worstFirst([...answer.value, ...byOwnLimit(taken, on).filter((own) => !isOutweighed(own, answer.value))]));
+  return measured(
+    worstFirst([...answer.value, ...byOwnLimit(taken, on).filter((own) => !isOutweighed(own, answer.value))]),
+  );
 }
 
 /** Whether a verdict leaves calling it sound to nobody but the lead: it says worse than a note. */

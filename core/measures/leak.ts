@@ -17,7 +17,9 @@ const DAY_HOURS = 24;
 /** The air around at a height above the sea, kPa. Source: the standard atmosphere's lower layer. Height -400 to 5000 m. */
 export function sitePressure(altitudeM: number): Measured<number> {
   const wrong = fieldIssues({ path: 'altitude', value: altitudeM, least: -400, most: 5000, unit: 'm' });
-  return wrong.length > 0 ? unmeasured(...wrong) : measured(SEA_LEVEL * (1 - 2.25577e-5 * altitudeM) ** 5.25588);
+  return wrong.length > 0
+    ? unmeasured(...wrong)
+    : measured(SEA_LEVEL * (1 - 2.25577e-5 * altitudeM) ** 5.25588);
 }
 
 export interface Leak {
@@ -69,24 +71,42 @@ function hoursUntil(above: number, perHour: number): number | null {
  * temperature was noted, is judged whatever the hours. A floor reached before the next look, or a tenth a day: soon. Limits: the floor's own source; the rate policy, else default.
  */
 export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
-  const { before, after, hours, site = SEA_LEVEL, accuracyBefore = GAUGE_ACCURACY, accuracyAfter = GAUGE_ACCURACY } = input;
+  const {
+    before,
+    after,
+    hours,
+    site = SEA_LEVEL,
+    accuracyBefore = GAUGE_ACCURACY,
+    accuracyAfter = GAUGE_ACCURACY,
+  } = input;
   const wrong = fieldIssues(
     { path: 'before', value: before, least: 20, most: 1100, unit: 'kPa' },
     { path: 'after', value: after, least: 0, most: 1100, unit: 'kPa' },
     { path: 'site', value: site, least: 50, most: 110, unit: 'kPa' },
     { path: 'accuracyBefore', value: accuracyBefore, least: 0, most: 100, unit: 'kPa' },
     { path: 'accuracyAfter', value: accuracyAfter, least: 0, most: 100, unit: 'kPa' },
-    ...(input.warmthBefore === undefined ? [] : [{ path: 'warmthBefore', value: input.warmthBefore, least: -40, most: 80, unit: '°C' }]),
-    ...(input.warmthAfter === undefined ? [] : [{ path: 'warmthAfter', value: input.warmthAfter, least: -40, most: 80, unit: '°C' }]),
-    ...(input.floor === undefined ? [] : [{ path: 'floor', value: input.floor, least: 0, most: 1100, unit: 'kPa' }]),
-    ...(input.nextLookHours === undefined ? [] : [{ path: 'nextLook', value: input.nextLookHours, least: 0, most: 24 * 400, unit: 'h' }]),
+    ...(input.warmthBefore === undefined
+      ? []
+      : [{ path: 'warmthBefore', value: input.warmthBefore, least: -40, most: 80, unit: '°C' }]),
+    ...(input.warmthAfter === undefined
+      ? []
+      : [{ path: 'warmthAfter', value: input.warmthAfter, least: -40, most: 80, unit: '°C' }]),
+    ...(input.floor === undefined
+      ? []
+      : [{ path: 'floor', value: input.floor, least: 0, most: 1100, unit: 'kPa' }]),
+    ...(input.nextLookHours === undefined
+      ? []
+      : [{ path: 'nextLook', value: input.nextLookHours, least: 0, most: 24 * 400, unit: 'h' }]),
   );
   if (wrong.length > 0) return unmeasured(...wrong);
   if (!Number.isFinite(hours)) return unmeasured(issue('hours', 'not-a-number'));
-  if (hours <= 0 || hours > 24 * 400) return unmeasured(issue('hours', 'order', { most: 24 * 400, unit: 'h' }));
+  if (hours <= 0 || hours > 24 * 400)
+    return unmeasured(issue('hours', 'order', { most: 24 * 400, unit: 'h' }));
 
   const warmer =
-    input.warmthBefore === undefined || input.warmthAfter === undefined ? 1 : (input.warmthBefore + KELVIN) / (input.warmthAfter + KELVIN);
+    input.warmthBefore === undefined || input.warmthAfter === undefined
+      ? 1
+      : (input.warmthBefore + KELVIN) / (input.warmthAfter + KELVIN);
   const corrected = (after + site) * warmer - site;
   const drop = before - corrected;
   const days = hours / DAY_HOURS;
@@ -100,13 +120,30 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
   const { floor } = input;
   const hoursToFloor = floor === undefined ? null : hoursUntil(corrected - floor, drop / hours);
   const limit = limitOf(choices, 'leakPerDay');
-  const answer = (word: LeakAnswer['word'], because: LeakAnswer['because'], by: Sourced = limit): Measured<LeakAnswer> =>
-    measured({ word, becomes: word === 'fault' ? 'soon' : 'nothing', because, limit: by, perDay, perDayLeast, perDayMost, corrected, hoursToFloor });
+  const answer = (
+    word: LeakAnswer['word'],
+    because: LeakAnswer['because'],
+    by: Sourced = limit,
+  ): Measured<LeakAnswer> =>
+    measured({
+      word,
+      becomes: word === 'fault' ? 'soon' : 'nothing',
+      because,
+      limit: by,
+      perDay,
+      perDayLeast,
+      perDayMost,
+      corrected,
+      hoursToFloor,
+    });
 
-  const atFloor = (value: number): Measured<LeakAnswer> => answer('fault', 'floor', { value, source: input.floorSource ?? 'marking' });
+  const atFloor = (value: number): Measured<LeakAnswer> =>
+    answer('fault', 'floor', { value, source: input.floorSource ?? 'marking' });
 
   const isCertain = input.warmthBefore !== undefined && input.warmthAfter !== undefined;
-  const warmest = isCertain ? corrected : (after + site) * (COOLING.from / (COOLING.from - COOLING.by)) - site;
+  const warmest = isCertain
+    ? corrected
+    : (after + site) * (COOLING.from / (COOLING.from - COOLING.by)) - site;
   const certainDrop = before - warmest - accuracyBefore - accuracyAfter - CONNECTING_LOSS;
   if (hours < LEAST_HOURS) {
     if (reaches(share(certainDrop), limit.value)) return answer('fault', 'rate');
@@ -115,8 +152,11 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
     return floor !== undefined && isCertainlyThere ? atFloor(floor) : answer('too-soon', 'hours');
   }
   const atWorst = (perDayMost * before) / DAY_HOURS;
-  const holdsAtWorst = !reaches(perDayMost, limit.value) && (floor === undefined || !sinksTo(corrected - atWorst * nextLook, floor));
-  if (!sinksTo(perDayMost - perDayLeast, Math.abs(perDay))) return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
+  const holdsAtWorst =
+    !reaches(perDayMost, limit.value) &&
+    (floor === undefined || !sinksTo(corrected - atWorst * nextLook, floor));
+  if (!sinksTo(perDayMost - perDayLeast, Math.abs(perDay)))
+    return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
   if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor)) return atFloor(floor);
   return reaches(perDay, limit.value) ? answer('fault', 'rate') : answer('sound', 'holds');
 }

@@ -9,7 +9,9 @@ export function leverShare(bite: number, travel: number): Measured<number> {
     { path: 'bite', value: bite, least: 0, most: 150, unit: 'mm' },
   );
   if (wrong.length > 0) return unmeasured(...wrong);
-  return bite > travel ? unmeasured(issue('bite', 'over-its-most', { most: travel })) : measured(bite / travel);
+  return bite > travel
+    ? unmeasured(issue('bite', 'over-its-most', { most: travel }))
+    : measured(bite / travel);
 }
 
 /**
@@ -23,8 +25,10 @@ export function leverVerdict(share: number, touchesGrip: boolean, choices: Limit
   const long = limitOf(choices, 'leverLong');
   const drag = limitOf(choices, 'leverDrag');
   const value = share;
-  if (touchesGrip || reaches(value, stop.value)) return measured({ word: 'fault', becomes: 'stop', value, limit: stop, next: 'stop-lever' });
-  if (reaches(value, long.value)) return measured({ word: 'watch', becomes: 'soon', value, limit: long, next: 'take-up-lever' });
+  if (touchesGrip || reaches(value, stop.value))
+    return measured({ word: 'fault', becomes: 'stop', value, limit: stop, next: 'stop-lever' });
+  if (reaches(value, long.value))
+    return measured({ word: 'watch', becomes: 'soon', value, limit: long, next: 'take-up-lever' });
   if (reaches(value, drag.value)) return measured(sound(value, long));
   return measured({ word: 'watch', becomes: 'watch', value, limit: drag, next: 'look-for-drag' });
 }

@@ -4,7 +4,8 @@ import { isLimitKey, LIMIT_KEYS, limitIssues, limitOf, LIMITS } from '.';
 describe('the limits a program may set', () => {
   it('ship inside what it may make of them, near ones before far ones', () => {
     expect(LIMIT_KEYS.length).toBeGreaterThan(40);
-    for (const key of LIMIT_KEYS) expect(LIMITS[key].is >= LIMITS[key].least && LIMITS[key].is <= LIMITS[key].most, key).toBe(true);
+    for (const key of LIMIT_KEYS)
+      expect(LIMITS[key].is >= LIMITS[key].least && LIMITS[key].is <= LIMITS[key].most, key).toBe(true);
     expect(limitIssues({})).toEqual([]);
     expect(limitIssues(Object.fromEntries(LIMIT_KEYS.map((key) => [key, LIMITS[key].is])))).toEqual([]);
   });
@@ -22,11 +23,14 @@ describe('the limits a program may set', () => {
     [{ padFault: 1.6 }, 'limits.padFault', 'over-its-most'],
     [{ padRenew: 0.9 }, 'limits.padRenew', 'over-its-most'],
     [{ slackLoose: 21 }, 'limits.slackLoose', 'over-its-most'],
-  ])('%o is refused at %s: %s', (choices, path, code) => expect(limitIssues(choices)).toEqual([expect.objectContaining({ path, code })]));
+  ])('%o is refused at %s: %s', (choices, path, code) =>
+    expect(limitIssues(choices)).toEqual([expect.objectContaining({ path, code })]),
+  );
   it('may stand on their ends and on each other', () => {
     expect(limitIssues({ padFault: 0.5 })).toEqual([]);
     expect(limitIssues({ padFault: 1.5, padRenew: 1.5 })).toEqual([]);
     expect(limitIssues({ padFault: 3, padRenew: 4 })).toEqual([]);
   });
-  it('are known by their keys', () => expect([isLimitKey('padFault'), isLimitKey('valueOf')]).toEqual([true, false]));
+  it('are known by their keys', () =>
+    expect([isLimitKey('padFault'), isLimitKey('valueOf')]).toEqual([true, false]));
 });

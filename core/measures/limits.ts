@@ -111,7 +111,9 @@ export type LimitChoices = { readonly [K in LimitKey]?: number | undefined };
 /** A limit as it holds in this program, and whether the program set it. */
 export function limitOf(choices: LimitChoices, key: LimitKey): Sourced {
   const chosen = choices[key];
-  return chosen === undefined ? { value: LIMITS[key].is, source: 'default' } : { value: chosen, source: 'policy' };
+  return chosen === undefined
+    ? { value: LIMITS[key].is, source: 'default' }
+    : { value: chosen, source: 'policy' };
 }
 
 export function isLimitKey(word: string): word is LimitKey {
@@ -126,7 +128,9 @@ export function limitIssues(choices: Readonly<Record<string, number | undefined>
       if (!isLimitKey(key)) return [issue(`limits.${key}`, 'unknown')];
       const { least, most, unit }: Limit = LIMITS[key];
       if (!Number.isFinite(value)) return [issue(`limits.${key}`, 'not-a-number')];
-      return value < least || value > most ? [issue(`limits.${key}`, 'out-of-range', { least, most, unit })] : [];
+      return value < least || value > most
+        ? [issue(`limits.${key}`, 'out-of-range', { least, most, unit })]
+        : [];
     })
     .concat(
       LIMIT_KEYS.flatMap((key) => {
@@ -135,7 +139,9 @@ export function limitIssues(choices: Readonly<Record<string, number | undefined>
         const far = limitOf(choices, notOver).value;
         // As shipped the two are in order: one of them was chosen, and that one is named.
         const named = choices[key] === undefined ? notOver : key;
-        return limitOf(choices, key).value > far ? [issue(`limits.${named}`, 'over-its-most', { most: far })] : [];
+        return limitOf(choices, key).value > far
+          ? [issue(`limits.${named}`, 'over-its-most', { most: far })]
+          : [];
       }),
     );
 }

@@ -1,13 +1,17 @@
 import type { ErrorParams, FieldIssue } from '@cadre/core/errors';
 
 /** What a measure answers: a value, or every field that is wrong with what it is. Nothing returns NaN. */
-export type Measured<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
+export type Measured<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 export function measured<T>(value: T): Measured<T> {
   return { ok: true, value };
 }
 
-export function unmeasured(...issues: readonly FieldIssue[]): { readonly ok: false; readonly issues: readonly FieldIssue[] } {
+export function unmeasured(...issues: readonly FieldIssue[]): {
+  readonly ok: false;
+  readonly issues: readonly FieldIssue[];
+} {
   return { ok: false, issues };
 }
 
@@ -33,8 +37,12 @@ export function fieldIssues(...fields: readonly Field[]): readonly FieldIssue[] 
 }
 
 /** The same of numbers that may be missing: what is not known is not wrong. */
-export function spareIssues(...fields: readonly (Omit<Field, 'value'> & { readonly value: number | undefined })[]): readonly FieldIssue[] {
-  return fieldIssues(...fields.flatMap(({ value, ...rest }) => (value === undefined ? [] : [{ ...rest, value }])));
+export function spareIssues(
+  ...fields: readonly (Omit<Field, 'value'> & { readonly value: number | undefined })[]
+): readonly FieldIssue[] {
+  return fieldIssues(
+    ...fields.flatMap(({ value, ...rest }) => (value === undefined ? [] : [{ ...rest, value }])),
+  );
 }
 
 /** Readings on a limit are told from readings beside it to a billionth: less is how computers add. */

@@ -11,7 +11,9 @@ describe('a number as typed', () => {
     ["1'200", 1200],
     ['-3', -3],
   ])('“%s” is %d', (text, value) => expect(readNumber(text)).toBe(value));
-  it.each(['', 'two', '1.2.3', '1,2,3', '1e9', '3 bar', '--2', '.'])('“%s” is none', (text) => expect(readNumber(text)).toBeNull());
+  it.each(['', 'two', '1.2.3', '1,2,3', '1e9', '3 bar', '--2', '.'])('“%s” is none', (text) =>
+    expect(readNumber(text)).toBeNull(),
+  );
 });
 
 describe('a quantity as typed', () => {
@@ -36,10 +38,14 @@ describe('a quantity as typed', () => {
 
   it('is never NaN, whatever is typed', () => {
     fc.assert(
-      fc.property(fc.string(), fc.constantFrom<Unit>('mm', 'kPa', 'N m', 'Wh', 'kg', 'ml', 'links'), (text, unit) => {
-        const value = readQuantity(text, unit);
-        expect(value === null || Number.isFinite(value)).toBe(true);
-      }),
+      fc.property(
+        fc.string(),
+        fc.constantFrom<Unit>('mm', 'kPa', 'N m', 'Wh', 'kg', 'ml', 'links'),
+        (text, unit) => {
+          const value = readQuantity(text, unit);
+          expect(value === null || Number.isFinite(value)).toBe(true);
+        },
+      ),
     );
   });
 });

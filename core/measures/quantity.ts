@@ -5,7 +5,16 @@ export type Unit = 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links' | '%' | '
 const WRITTEN: Record<Unit, Readonly<Record<string, number>>> = {
   mm: { '': 1, mm: 1, cm: 10, in: 25.4, '"': 25.4 },
   kPa: { '': 1, kpa: 1, bar: 100, psi: 6.894757 },
-  'N m': { '': 1, nm: 1, 'n m': 1, 'n·m': 1, 'in lbf': 1 / 8.850746, 'in lb': 1 / 8.850746, 'ft lbf': 1 / 0.737562, 'ft lb': 1 / 0.737562 },
+  'N m': {
+    '': 1,
+    nm: 1,
+    'n m': 1,
+    'n·m': 1,
+    'in lbf': 1 / 8.850746,
+    'in lb': 1 / 8.850746,
+    'ft lbf': 1 / 0.737562,
+    'ft lb': 1 / 0.737562,
+  },
   Wh: { '': 1, wh: 1, kwh: 1000 },
   kg: { '': 1, kg: 1, lb: 0.45359237, lbs: 0.45359237 },
   ml: { '': 1, ml: 1, oz: 29.5735, l: 1000 },

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bareUnitOf, MEASURES, METHODS, readReading, takesOneReading, takesReading, valuesOf, type Measure } from '.';
+import {
+  bareUnitOf,
+  MEASURES,
+  METHODS,
+  readReading,
+  takesOneReading,
+  takesReading,
+  valuesOf,
+  type Measure,
+} from '.';
 
 describe('a reading as typed', () => {
   it.each([
@@ -45,7 +54,9 @@ describe('a reading as typed', () => {
     const read = readReading(measure, typed);
     expect(read).toMatchObject({ state: 'read', unlikely: false });
     if (read.state !== 'read') return;
-    expect(read.taken.values.map((value) => Math.round(value * 1e5) / 1e5)).toEqual(values.map((value) => Math.round(value * 1e5) / 1e5));
+    expect(read.taken.values.map((value) => Math.round(value * 1e5) / 1e5)).toEqual(
+      values.map((value) => Math.round(value * 1e5) / 1e5),
+    );
     expect(read.taken.method).toBe(method);
   });
   it.each([
@@ -77,7 +88,9 @@ describe('a reading as typed', () => {
     ['battery', '104', { state: 'out-of-range' }],
     ['torque', '5', { state: 'not-a-number' }],
     ['rotor', '', { state: 'not-a-number' }],
-  ] as const)('%s “%s” is told apart', (measure, typed, wanted) => expect(readReading(measure, typed)).toMatchObject(wanted));
+  ] as const)('%s “%s” is told apart', (measure, typed, wanted) =>
+    expect(readReading(measure, typed)).toMatchObject(wanted),
+  );
   it('is taken the way that was chosen, unless the text says another', () => {
     const method = (typed: string) => {
       const read = readReading('disc-pad', typed, 'compound');
@@ -93,7 +106,12 @@ describe('a reading as typed', () => {
       expect(takesOneReading(measure)).toBe(few === 1);
     }
     expect(every.filter((measure) => !takesReading(measure))).toEqual(['torque', 'interval']);
-    expect([bareUnitOf('tyre-window'), bareUnitOf('chain'), bareUnitOf('rotor'), bareUnitOf('spokes')]).toEqual(['bar', '%', 'mm', '']);
+    expect([
+      bareUnitOf('tyre-window'),
+      bareUnitOf('chain'),
+      bareUnitOf('rotor'),
+      bareUnitOf('spokes'),
+    ]).toEqual(['bar', '%', 'mm', '']);
     expect(Object.keys(METHODS).every(takesReading)).toBe(true);
   });
   it('is never NaN, whatever is typed', () => {

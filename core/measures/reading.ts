@@ -15,7 +15,13 @@ interface Range {
   readonly many: number;
 }
 
-const range = (least: number, most: number, usual: readonly [number, number], few = 1, many = 1): Range => ({ least, most, usual, few, many });
+const range = (least: number, most: number, usual: readonly [number, number], few = 1, many = 1): Range => ({
+  least,
+  most,
+  usual,
+  few,
+  many,
+});
 
 /**
  * Everything a person reads off a part, with its ranges. Source: bicycle tyres are blown up to some tens of kPa at least and 1100 kPa at
@@ -76,7 +82,13 @@ export type ReadReading =
   | { readonly state: 'read'; readonly taken: Taken; readonly unlikely: boolean; readonly likely: LikelySlip }
   | { readonly state: 'not-a-number' }
   | { readonly state: 'how-many'; readonly few: number; readonly many: number }
-  | { readonly state: 'out-of-range'; readonly least: number; readonly most: number; readonly unit: string; readonly likely: LikelySlip };
+  | {
+      readonly state: 'out-of-range';
+      readonly least: number;
+      readonly most: number;
+      readonly unit: string;
+      readonly likely: LikelySlip;
+    };
 
 const NOT_A_NUMBER = { state: 'not-a-number' } as const;
 
@@ -91,7 +103,8 @@ function taking(measure: Measure, method: string, answer: Measured<number>): Rea
   if (answer.ok) return { measure, method, values: [answer.value] };
   const [first] = answer.issues;
   const { least, most, unit } = first?.params ?? {};
-  if (typeof least === 'number' && typeof most === 'number') return { state: 'out-of-range', least, most, unit: String(unit ?? ''), likely: null };
+  if (typeof least === 'number' && typeof most === 'number')
+    return { state: 'out-of-range', least, most, unit: String(unit ?? ''), likely: null };
   return NOT_A_NUMBER;
 }
 
@@ -132,7 +145,9 @@ function readList(measure: Measure, text: string, said: string | undefined): Rea
     .split(/[\s;|]+/)
     .filter(Boolean)
     .map((each) => readNumber(each));
-  const values = numbers.map((each) => (each === null ? null : MEASURES[measure] === 'mm' && unit ? readQuantity(`${each} ${unit}`, 'mm') : each));
+  const values = numbers.map((each) =>
+    each === null ? null : MEASURES[measure] === 'mm' && unit ? readQuantity(`${each} ${unit}`, 'mm') : each,
+  );
   if (values.length === 0 || values.some((each) => each === null)) return NOT_A_NUMBER;
   const method = pitch ? 'pitch' : total ? 'total' : said;
   return { measure, values: values as number[], ...(method ? { method } : {}) };
@@ -160,7 +175,12 @@ function parsed(measure: Measure, text: string, method: string | undefined): Rea
   }
 }
 
-function likelySlip(measure: Measure, text: string, value: number, isUsual: (value: number) => boolean): LikelySlip {
+function likelySlip(
+  measure: Measure,
+  text: string,
+  value: number,
+  isUsual: (value: number) => boolean,
+): LikelySlip {
   if (MEASURES[measure] !== 'kPa' || isUsual(value)) return null;
   const bare = readNumber(text);
   if (bare !== null && isUsual(readQuantity(`${bare} psi`, 'kPa') ?? -1)) return 'psi';
@@ -178,7 +198,8 @@ export function readReading(measure: Measure, typed: string, method?: string): R
   if (!range || text === '') return NOT_A_NUMBER;
   const taken = parsed(measure, text, method);
   if ('state' in taken) return taken;
-  if (taken.values.length < range.few || taken.values.length > range.many) return { state: 'how-many', few: range.few, many: range.many };
+  if (taken.values.length < range.few || taken.values.length > range.many)
+    return { state: 'how-many', few: range.few, many: range.many };
   const isUsual = (value: number): boolean => value >= range.usual[0] && value <= range.usual[1];
   const strange = taken.values.find((value) => !isUsual(value));
   const likely = strange === undefined ? null : likelySlip(measure, text, strange, isUsual);

@@ -16,16 +16,28 @@ export interface RimPads {
 export function rimPadVerdict(pads: RimPads, choices: LimitChoices): Measured<Verdict> {
   const { line, overHolder } = pads;
   if (overHolder === undefined && line === 'none') return unmeasured(issue('overHolder', 'required'));
-  const wrong = overHolder === undefined ? [] : fieldIssues({ path: 'overHolder', value: overHolder, least: 0, most: 20, unit: 'mm' });
+  const wrong =
+    overHolder === undefined
+      ? []
+      : fieldIssues({ path: 'overHolder', value: overHolder, least: 0, most: 20, unit: 'mm' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const holder = limitOf(choices, 'rimPadHolder');
   const value = overHolder ?? 0;
   const verdicts: Verdict[] = [];
   if (overHolder !== undefined)
     verdicts.push(
-      sinksTo(overHolder, holder.value) ? { word: 'fault', becomes: 'stop', value, limit: holder, next: 'renew-pads' } : sound(value, holder),
+      sinksTo(overHolder, holder.value)
+        ? { word: 'fault', becomes: 'stop', value, limit: holder, next: 'renew-pads' }
+        : sound(value, holder),
     );
-  if (line === 'gone') verdicts.push({ word: 'fault', becomes: 'soon', value, limit: { value: 0, source: 'marking' }, next: 'renew-pads' });
+  if (line === 'gone')
+    verdicts.push({
+      word: 'fault',
+      becomes: 'soon',
+      value,
+      limit: { value: 0, source: 'marking' },
+      next: 'renew-pads',
+    });
   if (verdicts.length === 0) verdicts.push(sound(value, null));
   const [worst] = worstFirst(verdicts);
   return worst ? measured(worst) : unmeasured(issue('overHolder', 'required'));

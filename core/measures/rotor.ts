@@ -1,4 +1,13 @@
-import { fieldIssues, issue, measured, reaches, sinksTo, spareIssues, unmeasured, type Measured } from './measured';
+import {
+  fieldIssues,
+  issue,
+  measured,
+  reaches,
+  sinksTo,
+  spareIssues,
+  unmeasured,
+  type Measured,
+} from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
 import { sound, unknown, worstFirst, type Verdict } from './verdict';
 
@@ -24,7 +33,9 @@ const NO_ROTOR_UNDER: Sourced = { value: 1.5, source: 'default' };
 function rotorLimit(marked: RotorMarkings): Sourced | null {
   if (marked.min !== undefined) return { value: marked.min, source: 'marking' };
   // either way: no rotor is made half-way between two thicknesses
-  const known = BY_NOMINAL.find(([nominal]) => marked.nominal !== undefined && Math.abs(marked.nominal - nominal) < SAME);
+  const known = BY_NOMINAL.find(
+    ([nominal]) => marked.nominal !== undefined && Math.abs(marked.nominal - nominal) < SAME,
+  );
   return known ? { value: known[1], source: 'default' } : null;
 }
 
@@ -32,10 +43,17 @@ function rotorLimit(marked: RotorMarkings): Sourced | null {
  * What a rotor's track, mm in three places or more, means. The least decides against the marked least, or that of its nominal thickness; with
  * neither there is no verdict but a request for the marking, and a stop at 1.5 mm or less. Within 0.1 mm above it is near. Places 0.05 mm apart pulse.
  */
-export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, choices: LimitChoices): Measured<readonly Verdict[]> {
-  if (places.length < LEAST_PLACES || places.length > 24) return unmeasured(issue('places', 'how-many', { least: LEAST_PLACES, most: 24 }));
+export function rotorVerdicts(
+  places: readonly number[],
+  marked: RotorMarkings,
+  choices: LimitChoices,
+): Measured<readonly Verdict[]> {
+  if (places.length < LEAST_PLACES || places.length > 24)
+    return unmeasured(issue('places', 'how-many', { least: LEAST_PLACES, most: 24 }));
   const wrong = [
-    ...fieldIssues(...places.map((value, at) => ({ path: `places.${at}`, value, least: 0.5, most: 4, unit: 'mm' }))),
+    ...fieldIssues(
+      ...places.map((value, at) => ({ path: `places.${at}`, value, least: 0.5, most: 4, unit: 'mm' })),
+    ),
     ...spareIssues(
       { path: 'min', value: marked.min, least: 0.5, most: 4, unit: 'mm' },
       { path: 'nominal', value: marked.nominal, least: 0.5, most: 4, unit: 'mm' },
@@ -45,9 +63,12 @@ export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, 
   const value = Math.min(...places);
   const limit = rotorLimit(marked);
   const thin = (least: Sourced): Verdict => {
-    if (sinksTo(value, least.value)) return { word: 'fault', becomes: 'stop', value, limit: least, next: 'renew-rotor' };
+    if (sinksTo(value, least.value))
+      return { word: 'fault', becomes: 'stop', value, limit: least, next: 'renew-rotor' };
     const near = limitOf(choices, 'rotorNear').value;
-    return sinksTo(value, least.value + near) ? { word: 'renew', becomes: 'upkeep', value, limit: least, next: 'plan-rotor' } : sound(value, least);
+    return sinksTo(value, least.value + near)
+      ? { word: 'renew', becomes: 'upkeep', value, limit: least, next: 'plan-rotor' }
+      : sound(value, least);
   };
   const unmarked = (): Verdict =>
     sinksTo(value, NO_ROTOR_UNDER.value)
@@ -58,7 +79,9 @@ export function rotorVerdicts(places: readonly number[], marked: RotorMarkings, 
   return measured(
     worstFirst([
       limit ? thin(limit) : unmarked(),
-      ...(reaches(spread, pulsing.value) ? [{ word: 'watch', becomes: 'watch', value: spread, limit: pulsing, next: 'note-pulsing' } as const] : []),
+      ...(reaches(spread, pulsing.value)
+        ? [{ word: 'watch', becomes: 'watch', value: spread, limit: pulsing, next: 'note-pulsing' } as const]
+        : []),
     ]),
   );
 }

@@ -1,5 +1,13 @@
 import { GAUGE_BANDS } from './chain';
-import { bandOn, chainLimitsOn, judgeReading, onlyBrakeIsCoaster, windowOn, type MeasuredOn, type Taken } from './judge-reading';
+import {
+  bandOn,
+  chainLimitsOn,
+  judgeReading,
+  onlyBrakeIsCoaster,
+  windowOn,
+  type MeasuredOn,
+  type Taken,
+} from './judge-reading';
 import { limitOf, type LimitKey, type Sourced } from './limits';
 import { sagBand } from './suspension';
 
@@ -17,8 +25,16 @@ export interface Scale {
  */
 export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn): Scale | null {
   const by = (key: LimitKey): Sourced => limitOf(on.limits, key);
-  const under = (...limits: readonly Sourced[]): Scale => ({ soundFrom: null, soundTo: limits[0]?.value ?? null, limits });
-  const over = (...limits: readonly Sourced[]): Scale => ({ soundFrom: limits[0]?.value ?? null, soundTo: null, limits });
+  const under = (...limits: readonly Sourced[]): Scale => ({
+    soundFrom: null,
+    soundTo: limits[0]?.value ?? null,
+    limits,
+  });
+  const over = (...limits: readonly Sourced[]): Scale => ({
+    soundFrom: limits[0]?.value ?? null,
+    soundTo: null,
+    limits,
+  });
   const between = (from: Sourced, to: Sourced, ...more: readonly Sourced[]): Scale => ({
     soundFrom: from.value,
     soundTo: to.value,
@@ -34,7 +50,10 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       const { chain, sprockets } = chainLimitsOn(on);
       // The same either way: the tiny step below the limit is no edge of a gauge.
       const bandBelow = [...GAUGE_BANDS].reverse().find((edge) => edge < chain.value - 1e-9) ?? 0;
-      return { ...under(chain, sprockets), soundTo: taken.method === 'gauge' ? bandBelow : chain.value - by('chainNear').value };
+      return {
+        ...under(chain, sprockets),
+        soundTo: taken.method === 'gauge' ? bandBelow : chain.value - by('chainNear').value,
+      };
     }
     case 'disc-pad': {
       const total = marked(`padTotalMin${end}`);
@@ -47,7 +66,10 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       // A compound is judged by the maker's total as well: the limit it meets first is the one on the scale.
       const compound = [add(by('padRenew'), allowance), add(by('padFault'), allowance)] as const;
       const plate = marked(`padPlate${end}`)?.value ?? by('padPlate').value;
-      const ofTotal = total && taken.method !== 'total' ? ([add(total, 0.5 + allowance - plate), add(total, allowance - plate)] as const) : null;
+      const ofTotal =
+        total && taken.method !== 'total'
+          ? ([add(total, 0.5 + allowance - plate), add(total, allowance - plate)] as const)
+          : null;
       // The same either way: equal ones stand at one place of the scale.
       const higher = (a: Sourced, b: Sourced | undefined): Sourced => (b && b.value > a.value ? b : a);
       return over(higher(compound[0], ofTotal?.[0]), higher(compound[1], ofTotal?.[1]));
@@ -57,14 +79,18 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
     case 'rotor': {
       const probe = judgeReading({ measure: 'rotor', values: [4, 4, 4] }, on);
       const least = probe.ok ? probe.value[0]?.limit : null;
-      return least ? { soundFrom: least.value + by('rotorNear').value, soundTo: null, limits: [least] } : null;
+      return least
+        ? { soundFrom: least.value + by('rotorNear').value, soundTo: null, limits: [least] }
+        : null;
     }
     case 'rim-track':
       return under(by('rimTrackWatch'), by('rimTrackFault'));
     case 'run-out': {
       const rim = (on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront) === 'rim';
       if (on.newWheel) return under(by('runOutNew'), by(rim ? 'runOutRimStop' : 'runOutDiscStop'));
-      return rim ? under(by('runOutRim'), by('runOutRimStop')) : under(by('runOutDisc'), by('runOutDiscStop'));
+      return rim
+        ? under(by('runOutRim'), by('runOutRimStop'))
+        : under(by('runOutDisc'), by('runOutDiscStop'));
     }
     case 'tyre-window': {
       const { floor, ceiling, floorSource } = windowOn(on);
@@ -87,7 +113,9 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
     case 'hanger':
       return under(by(on.build.sprockets >= 11 ? 'hangerMany' : 'hangerFew'));
     case 'chain-slack':
-      return onlyBrakeIsCoaster(on.build) ? between(by('slackTight'), by('slackLoose')) : between(by('slackTight'), by('slackLoose'), by('slackOff'));
+      return onlyBrakeIsCoaster(on.build)
+        ? between(by('slackTight'), by('slackLoose'))
+        : between(by('slackTight'), by('slackLoose'), by('slackOff'));
     case 'battery':
       if (taken.method === 'health') return over(by('batteryHealth'));
       return on.inStore ? between(by('chargeLeast'), by('chargeMost')) : null;

@@ -1,4 +1,14 @@
-import { fieldIssues, issue, measured, median, reaches, sinksTo, spareIssues, unmeasured, type Measured } from './measured';
+import {
+  fieldIssues,
+  issue,
+  measured,
+  median,
+  reaches,
+  sinksTo,
+  spareIssues,
+  unmeasured,
+  type Measured,
+} from './measured';
 import { limitOf, type LimitChoices } from './limits';
 import { sound, worstFirst, type Verdict } from './verdict';
 
@@ -28,7 +38,8 @@ export interface SpokesAnswer {
  */
 export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measured<SpokesAnswer> {
   const { readings, method, floor } = side;
-  if (readings.length < 4 || readings.length > 40) return unmeasured(issue('readings', 'how-many', { least: 4, most: 40 }));
+  if (readings.length < 4 || readings.length > 40)
+    return unmeasured(issue('readings', 'how-many', { least: 4, most: 40 }));
   const most = method === 'pitch' ? 2000 : 1000;
   const unit = method === 'pitch' ? 'Hz' : 'meter';
   const wrong = [
@@ -42,15 +53,32 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
   const off = limitOf(choices, 'spokeOff');
   const slack = limitOf(choices, 'spokeSlack');
   const verdictOf = (value: number): Verdict => {
-    if (sinksTo(value, 0)) return { word: 'fault', becomes: 'stop', value, limit: { value: 0, source: 'default' }, next: 'stop-spoke' };
-    if (sinksTo(value, slack.value)) return { word: 'fault', becomes: 'soon', value, limit: slack, next: 'tension-spokes' };
-    if (reaches(Math.abs(value - 1), off.value)) return { word: 'watch', becomes: 'watch', value, limit: off, next: 'watch-spoke' };
+    if (sinksTo(value, 0))
+      return {
+        word: 'fault',
+        becomes: 'stop',
+        value,
+        limit: { value: 0, source: 'default' },
+        next: 'stop-spoke',
+      };
+    if (sinksTo(value, slack.value))
+      return { word: 'fault', becomes: 'soon', value, limit: slack, next: 'tension-spokes' };
+    if (reaches(Math.abs(value - 1), off.value))
+      return { word: 'watch', becomes: 'watch', value, limit: off, next: 'watch-spoke' };
     return sound(value, off);
   };
   const [worst] = worstFirst(relative.map(verdictOf));
   const allSlack: readonly Verdict[] =
     method === 'meter' && floor !== undefined && sinksTo(middle, floor)
-      ? [{ word: 'fault', becomes: 'stop', value: middle, limit: { value: floor, source: 'marking' }, next: 'tension-wheel' }]
+      ? [
+          {
+            word: 'fault',
+            becomes: 'stop',
+            value: middle,
+            limit: { value: floor, source: 'marking' },
+            next: 'tension-wheel',
+          },
+        ]
       : [];
   return measured({
     relative,

@@ -9,7 +9,9 @@ export function sagShare(ringMm: number, travelMm: number): Measured<number> {
     { path: 'ring', value: ringMm, least: 0, most: 250, unit: 'mm' },
   );
   if (wrong.length > 0) return unmeasured(...wrong);
-  return ringMm > travelMm ? unmeasured(issue('ring', 'over-its-most', { most: travelMm })) : measured(ringMm / travelMm);
+  return ringMm > travelMm
+    ? unmeasured(issue('ring', 'over-its-most', { most: travelMm }))
+    : measured(ringMm / travelMm);
 }
 
 export const SAG_BANDS = ['hybrid-fork', 'trail-fork', 'trail-shock', 'park-fork', 'park-shock'] as const;
@@ -22,7 +24,10 @@ const BAND: Record<SagBand, readonly [LimitKey, LimitKey]> = {
   'park-shock': ['sagParkShockLeast', 'sagParkShockMost'],
 };
 
-export function sagBand(band: SagBand, choices: LimitChoices): { readonly least: Sourced; readonly most: Sourced } {
+export function sagBand(
+  band: SagBand,
+  choices: LimitChoices,
+): { readonly least: Sourced; readonly most: Sourced } {
   const [least, most] = BAND[band];
   return { least: limitOf(choices, least), most: limitOf(choices, most) };
 }
@@ -49,17 +54,25 @@ export interface SagPressure {
  * The pressure to try next, kPa: p x sag / target, changed by at most a fifth at a step, never past the marked maximum (kPa, when known). Sag and target as shares
  * over 0. A pressure already over the marked maximum is brought down to it, however far.
  */
-export function sagPressure(pressure: number, sag: number, target: number, markedMax?: number): Measured<SagPressure> {
+export function sagPressure(
+  pressure: number,
+  sag: number,
+  target: number,
+  markedMax?: number,
+): Measured<SagPressure> {
   const wrong = fieldIssues(
     { path: 'pressure', value: pressure, least: 50, most: 3000, unit: 'kPa' },
     { path: 'sag', value: sag, least: 0.01, most: 1, unit: 'ratio' },
     { path: 'target', value: target, least: 0.05, most: 0.5, unit: 'ratio' },
-    ...(markedMax === undefined ? [] : [{ path: 'markedMax', value: markedMax, least: 100, most: 3000, unit: 'kPa' }]),
+    ...(markedMax === undefined
+      ? []
+      : [{ path: 'markedMax', value: markedMax, least: 100, most: 3000, unit: 'kPa' }]),
   );
   if (wrong.length > 0) return unmeasured(...wrong);
   const wanted = (pressure * sag) / target;
   const stepped = Math.min(pressure * (1 + MOST_STEP), Math.max(pressure * (1 - MOST_STEP), wanted));
-  if (markedMax !== undefined && stepped > markedMax) return measured({ pressure: markedMax, held: 'marked' });
+  if (markedMax !== undefined && stepped > markedMax)
+    return measured({ pressure: markedMax, held: 'marked' });
   // either way: the end of a billionth
   return measured({ pressure: stepped, held: Math.abs(stepped - wanted) > 1e-9 ? 'step' : null });
 }
@@ -68,5 +81,7 @@ export function sagPressure(pressure: number, sag: number, target: number, marke
 export function usedTravel(used: number): Measured<'firmer-than-needed' | 'full-travel' | 'as-meant'> {
   const wrong = fieldIssues({ path: 'used', value: used, least: 0, most: 1, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
-  return measured(!reaches(used, 0.7) ? 'firmer-than-needed' : reaches(used, 0.98) ? 'full-travel' : 'as-meant');
+  return measured(
+    !reaches(used, 0.7) ? 'firmer-than-needed' : reaches(used, 0.98) ? 'full-travel' : 'as-meant',
+  );
 }

@@ -21,10 +21,12 @@ describe('the torque of a joint', () => {
       floor: of('part', 6.2),
     }));
   it('of figures that are alike names the first', () =>
-    expect(valueOf(torqueFor([of('part', 5), of('bar', 5)], [of('part', 4), of('bar', 4)], 0))).toMatchObject({
-      ceiling: { of: 'part' },
-      floor: { of: 'part' },
-    }));
+    expect(valueOf(torqueFor([of('part', 5), of('bar', 5)], [of('part', 4), of('bar', 4)], 0))).toMatchObject(
+      {
+        ceiling: { of: 'part' },
+        floor: { of: 'part' },
+      },
+    ));
   it.each([
     [[6], [], 0, 6],
     [[6, 5, 8], [4], 0, 5],
@@ -34,7 +36,10 @@ describe('the torque of a joint', () => {
     [[40], [35, 38], 0.3, 38],
   ])('at most %o, at least %o, %d under: %d', (maxima, minima, margin, target) => {
     const stated = (values: readonly number[]) => values.map((value) => of('part', value));
-    expect(valueOf(torqueFor(stated(maxima), stated(minima), margin))).toMatchObject({ kind: 'target', target });
+    expect(valueOf(torqueFor(stated(maxima), stated(minima), margin))).toMatchObject({
+      kind: 'target',
+      target,
+    });
   });
   it.each([
     [torqueFor([], [], 0), ['maxima']],
@@ -87,9 +92,13 @@ describe('the order of bolts', () => {
   ])('of %d is %o', (bolts, order) => expect(valueOf(boltOrder(bolts))).toEqual(order));
   it('names every bolt once', () => {
     for (let bolts = 1; bolts <= 12; bolts++)
-      expect([...valueOf(boltOrder(bolts))].sort((a, b) => a - b)).toEqual(Array.from({ length: bolts }, (_, at) => at + 1));
+      expect([...valueOf(boltOrder(bolts))].sort((a, b) => a - b)).toEqual(
+        Array.from({ length: bolts }, (_, at) => at + 1),
+      );
   });
-  it.each([0, 13, 4.5])('of %d is refused', (bolts) => expect(wrongFields(boltOrder(bolts))).toEqual(['bolts']));
+  it.each([0, 13, 4.5])('of %d is refused', (bolts) =>
+    expect(wrongFields(boltOrder(bolts))).toEqual(['bolts']),
+  );
 });
 
 describe('units', () => {
@@ -103,14 +112,21 @@ describe('units', () => {
     [2, 'd', 'h', 48],
     [10, 'mi', 'km', 16.09344],
     [3, 'cm', 'in', 1.181102],
-  ] as const)('%d %s in %s', (value, from, to, other) => expect(convert(value, from, to)).toBeCloseTo(other, 4));
+  ] as const)('%d %s in %s', (value, from, to, other) =>
+    expect(convert(value, from, to)).toBeCloseTo(other, 4),
+  );
   it('come back the way they went', () => {
     const units = Object.keys(UNITS) as WrittenUnit[];
     fc.assert(
-      fc.property(fc.constantFrom(...units), fc.constantFrom(...units), fc.double({ min: 0.001, max: 1e4, noNaN: true }), (from, to, value) => {
-        if (UNITS[from][0] !== UNITS[to][0]) expect(() => convert(value, from, to)).toThrow();
-        else expect(convert(convert(value, from, to), to, from) / value).toBeCloseTo(1, 12);
-      }),
+      fc.property(
+        fc.constantFrom(...units),
+        fc.constantFrom(...units),
+        fc.double({ min: 0.001, max: 1e4, noNaN: true }),
+        (from, to, value) => {
+          if (UNITS[from][0] !== UNITS[to][0]) expect(() => convert(value, from, to)).toThrow();
+          else expect(convert(convert(value, from, to), to, from) / value).toBeCloseTo(1, 12);
+        },
+      ),
     );
   });
 });

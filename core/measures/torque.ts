@@ -24,13 +24,19 @@ export type TorqueAnswer =
   | { readonly kind: 'conflict'; readonly ceiling: StatedTorque; readonly floor: StatedTorque };
 
 const statedIssues = (path: string, stated: readonly StatedTorque[]) =>
-  fieldIssues(...stated.map(({ value }, at) => ({ path: `${path}.${at}`, value, least: 0.5, most: 80, unit: 'N m' })));
+  fieldIssues(
+    ...stated.map(({ value }, at) => ({ path: `${path}.${at}`, value, least: 0.5, most: 80, unit: 'N m' })),
+  );
 
 /**
  * The torque of a joint, N m. Ceiling: the least of all stated maxima, for of two limits the safer holds. Floor: the greatest of the stated minima. Target:
  * the ceiling less the margin (0 to 0.3), never under the floor and so never over the ceiling. A floor above the ceiling is a conflict: ask the maker.
  */
-export function torqueFor(maxima: readonly StatedTorque[], minima: readonly StatedTorque[], margin: number): Measured<TorqueAnswer> {
+export function torqueFor(
+  maxima: readonly StatedTorque[],
+  minima: readonly StatedTorque[],
+  margin: number,
+): Measured<TorqueAnswer> {
   const wrong = [
     ...statedIssues('maxima', maxima),
     ...statedIssues('minima', minima),
@@ -40,10 +46,19 @@ export function torqueFor(maxima: readonly StatedTorque[], minima: readonly Stat
   const [first, ...others] = maxima;
   if (!first) return unmeasured(issue('maxima', 'required'));
   const ceiling = others.reduce((least, each) => (each.value < least.value ? each : least), first);
-  const floor = minima.reduce<StatedTorque | null>((most, each) => (most === null || each.value > most.value ? each : most), null);
+  const floor = minima.reduce<StatedTorque | null>(
+    (most, each) => (most === null || each.value > most.value ? each : most),
+    null,
+  );
   if (floor && floor.value > ceiling.value) return measured({ kind: 'conflict', ceiling, floor });
   const target = Math.max(ceiling.value * (1 - margin), floor?.value ?? 0);
-  return measured({ kind: 'target', target, ceiling, floor, stages: TORQUE_STAGES.map((stage) => stage * target) });
+  return measured({
+    kind: 'target',
+    target,
+    ceiling,
+    floor,
+    stages: TORQUE_STAGES.map((stage) => stage * target),
+  });
 }
 
 /** What to set a wrench to when an adapter lies in line with it: target x L / (L + e). Lengths in mm from the hand to the square, and on to the bolt. */
@@ -74,6 +89,7 @@ export function boltOrder(bolts: number): Measured<readonly number[]> {
   if (wrong.length > 0) return unmeasured(...wrong);
   if (!Number.isInteger(bolts)) return unmeasured(issue('bolts', 'not-whole'));
   const half = Math.floor(bolts / 2);
-  if (bolts % 2 === 0) return measured(Array.from({ length: half }, (_, at) => [at + 1, at + 1 + half]).flat());
+  if (bolts % 2 === 0)
+    return measured(Array.from({ length: half }, (_, at) => [at + 1, at + 1 + half]).flat());
   return measured(Array.from({ length: bolts }, (_, at) => ((at * half) % bolts) + 1));
 }

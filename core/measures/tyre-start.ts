@@ -32,7 +32,13 @@ export interface TyreStart {
  * mass times the wheel's share. Then offset, then held inside what is marked on tyre and rim: a default floor lifts nothing. Refused: outside 30 to 80 kg a wheel or 23 to 60 mm
  * (the program's figure counts there), a window with no room, and one without a marked ceiling.
  */
-export function tyreStart(massKg: number, share: number, widthMm: number, ride: TyreRide, window: PressureWindow): Measured<TyreStart> {
+export function tyreStart(
+  massKg: number,
+  share: number,
+  widthMm: number,
+  ride: TyreRide,
+  window: PressureWindow,
+): Measured<TyreStart> {
   const wrong = fieldIssues(
     { path: 'mass', value: massKg, least: 10, most: 400, unit: 'kg' },
     { path: 'share', value: share, least: 0.1, most: 0.9, unit: 'ratio' },
@@ -41,7 +47,9 @@ export function tyreStart(massKg: number, share: number, widthMm: number, ride: 
   if (wrong.length > 0) return unmeasured(...wrong);
   const load = massKg * share;
   const outside = [
-    ...(load < FIT.load[0] || load > FIT.load[1] ? [issue('mass', 'outside-fit', { least: FIT.load[0], most: FIT.load[1], unit: 'kg' })] : []),
+    ...(load < FIT.load[0] || load > FIT.load[1]
+      ? [issue('mass', 'outside-fit', { least: FIT.load[0], most: FIT.load[1], unit: 'kg' })]
+      : []),
     ...(widthMm < FIT.width[0] || widthMm > FIT.width[1]
       ? [issue('width', 'outside-fit', { least: FIT.width[0], most: FIT.width[1], unit: 'mm' })]
       : []),
@@ -52,9 +60,11 @@ export function tyreStart(massKg: number, share: number, widthMm: number, ride: 
   if (window.conflict) return unmeasured(issue('window', 'no-room'));
   if (ceiling === null) return unmeasured(issue('window', 'no-ceiling'));
   const psi = (153.6 * convert(load, 'kg', 'lb')) / widthMm ** 1.5785 - 7.1685;
-  const offset = 1 + OFFSET[ride.surface] + (ride.wet ? OFFSET.wet : 0) + (ride.tubeless ? OFFSET.tubeless : 0);
+  const offset =
+    1 + OFFSET[ride.surface] + (ride.wet ? OFFSET.wet : 0) + (ride.tubeless ? OFFSET.tubeless : 0);
   const calculated = Math.max(0, convert(psi, 'psi', 'kPa') * offset);
   if (calculated > ceiling) return measured({ pressure: ceiling, calculated, held: 'ceiling', load });
-  if (floor !== null && calculated < floor) return measured({ pressure: floor, calculated, held: 'floor', load });
+  if (floor !== null && calculated < floor)
+    return measured({ pressure: floor, calculated, held: 'floor', load });
   return measured({ pressure: calculated, calculated, held: null, load });
 }

@@ -38,7 +38,8 @@ const FLOORS: readonly { readonly to: number; readonly tube: LimitKey; readonly 
 
 /** Figures nobody can have read off a tyre are not known. */
 function known(marked: TyreMarkings): TyreMarkings {
-  const figure = (value: number | undefined): number | undefined => (value !== undefined && Number.isFinite(value) && value >= 0 ? value : undefined);
+  const figure = (value: number | undefined): number | undefined =>
+    value !== undefined && Number.isFinite(value) && value >= 0 ? value : undefined;
   const { sidewallMin, sidewallMax, rimMax, width, start } = marked;
   return {
     ...marked,
@@ -65,7 +66,9 @@ function floorOf(marked: TyreMarkings, choices: LimitChoices): Sourced | null {
  */
 export function tyreWindow(given: TyreMarkings, choices: LimitChoices = {}): PressureWindow {
   const marked = known(given);
-  const most = [marked.sidewallMax, marked.rimMax, marked.hookless ? HOOKLESS_MOST : undefined].filter((each) => each !== undefined);
+  const most = [marked.sidewallMax, marked.rimMax, marked.hookless ? HOOKLESS_MOST : undefined].filter(
+    (each) => each !== undefined,
+  );
   const ceiling = most.length > 0 ? Math.min(...most) : null;
   const isOver = (floor: number): boolean => ceiling !== null && !sinksTo(floor, ceiling);
   if (marked.sidewallMin !== undefined && isOver(marked.sidewallMin))

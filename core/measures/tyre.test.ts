@@ -14,7 +14,8 @@ describe('where a tyre’s pressure starts', () => {
     expect(start.pressure).toBeCloseTo(222, 0);
     expect(start.held).toBeNull();
   });
-  it('for a child of 24 kg is refused: the house’s figure counts', () => expect(wrongFields(tyreStart(24, 0.45, 57, HARD, OPEN))).toEqual(['mass']));
+  it('for a child of 24 kg is refused: the house’s figure counts', () =>
+    expect(wrongFields(tyreStart(24, 0.45, 57, HARD, OPEN))).toEqual(['mass']));
   it.each([
     [66, 0.45, 40, ['mass']],
     [66.8, 0.45, 40, null],
@@ -42,7 +43,8 @@ describe('where a tyre’s pressure starts', () => {
     [{ surface: 'hard', tubeless: true }, 0.95],
     [{ surface: 'trail', wet: true, tubeless: true }, 0.75],
   ] as const)('is softer on %o', (ride, share) => {
-    const on = (each: Parameters<typeof tyreStart>[3]): number => valueOf(tyreStart(92, 0.55, 47, each, OPEN)).pressure;
+    const on = (each: Parameters<typeof tyreStart>[3]): number =>
+      valueOf(tyreStart(92, 0.55, 47, each, OPEN)).pressure;
     expect(on(ride) / on(HARD)).toBeCloseTo(share, 9);
   });
   it.each([
@@ -51,17 +53,26 @@ describe('where a tyre’s pressure starts', () => {
     // A floor that is only the program's lifts no start.
     [{ sidewallMax: 450, width: 36 }, 221.59, null],
   ] as const)('is held inside %o, and says so', (marked, pressure, held) =>
-    expect(valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow(marked)))).toMatchObject({ pressure: expect.closeTo(pressure, 0), held }),
+    expect(valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow(marked)))).toMatchObject({
+      pressure: expect.closeTo(pressure, 0),
+      held,
+    }),
   );
   it('is not held by an end it stands on', () => {
     const { pressure } = valueOf(tyreStart(92, 0.55, 47, HARD, OPEN));
-    expect(valueOf(tyreStart(92, 0.55, 47, HARD, { floor: pressure, floorSource: 'marking', ceiling: 900 })).held).toBeNull();
+    expect(
+      valueOf(tyreStart(92, 0.55, 47, HARD, { floor: pressure, floorSource: 'marking', ceiling: 900 })).held,
+    ).toBeNull();
     expect(valueOf(tyreStart(92, 0.55, 47, HARD, { floor: 0, ceiling: pressure })).held).toBeNull();
   });
   it('has no place in a window without room, or without a marked maximum', () => {
-    expect(wrongFields(tyreStart(92, 0.55, 47, HARD, tyreWindow({ sidewallMin: 301, rimMax: 300 })))).toEqual(['window']);
+    expect(wrongFields(tyreStart(92, 0.55, 47, HARD, tyreWindow({ sidewallMin: 301, rimMax: 300 })))).toEqual(
+      ['window'],
+    );
     expect(wrongFields(tyreStart(92, 0.55, 47, HARD, tyreWindow({ sidewallMin: 200 })))).toEqual(['window']);
-    expect(valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow({ sidewallMin: 300, rimMax: 300 }))).pressure).toBe(300);
+    expect(
+      valueOf(tyreStart(92, 0.55, 47, HARD, tyreWindow({ sidewallMin: 300, rimMax: 300 }))).pressure,
+    ).toBe(300);
   });
   it('is never outside its window', () => {
     fc.assert(
@@ -70,8 +81,13 @@ describe('where a tyre’s pressure starts', () => {
         fc.integer({ min: 23, max: 60 }),
         fc.integer({ min: 60, max: 400 }),
         (mass, width, floor) => {
-          const answer = tyreStart(mass, 0.55, width, HARD, { floor, floorSource: 'marking', ceiling: floor + 50 });
-          if (answer.ok) expect(answer.value.pressure >= floor && answer.value.pressure <= floor + 50).toBe(true);
+          const answer = tyreStart(mass, 0.55, width, HARD, {
+            floor,
+            floorSource: 'marking',
+            ceiling: floor + 50,
+          });
+          if (answer.ok)
+            expect(answer.value.pressure >= floor && answer.value.pressure <= floor + 50).toBe(true);
         },
       ),
     );
@@ -86,7 +102,10 @@ describe('a leak', () => {
     expect(answer).toMatchObject({ word: 'fault', becomes: 'soon', because: 'rate' });
   });
   it('of 7 of 200 kPa in four hours cannot be told yet', () =>
-    expect(valueOf(leak({ before: 200, after: 193, hours: 4 }, {}))).toMatchObject({ word: 'too-soon', because: 'hours' }));
+    expect(valueOf(leak({ before: 200, after: 193, hours: 4 }, {}))).toMatchObject({
+      word: 'too-soon',
+      because: 'hours',
+    }));
   it.each([
     // A tenth a day to the digit, and just under it.
     [{ after: 270, hours: 24 }, 'fault', 'rate'],
@@ -103,14 +122,50 @@ describe('a leak', () => {
     [{ after: 285, hours: 4.8, warmthBefore: 15, warmthAfter: 15 }, 'fault', 'rate'],
     [{ after: 285.1, hours: 4.8, warmthBefore: 15, warmthAfter: 15 }, 'too-soon', 'hours'],
     // Little as it is, it certainly reaches the floor before the next look.
-    [{ after: 289, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 283, nextLookHours: 24 }, 'fault', 'floor'],
-    [{ after: 289, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 282, nextLookHours: 24 }, 'too-soon', 'hours'],
+    [
+      { after: 289, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 283, nextLookHours: 24 },
+      'fault',
+      'floor',
+    ],
+    [
+      { after: 289, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 282, nextLookHours: 24 },
+      'too-soon',
+      'hours',
+    ],
     // Nothing lost for certain reaches no floor, however near it stands.
-    [{ after: 292, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 295, nextLookHours: 24 }, 'too-soon', 'hours'],
+    [
+      { after: 292, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 295, nextLookHours: 24 },
+      'too-soon',
+      'hours',
+    ],
     // Less than the gauges can tell in that time, and it might be a lot.
     // What is certain at the worst of both gauges: exactly at the floor is at it, and of nothing that is certainly lost nothing is said.
-    [{ after: 286, hours: 5, warmthBefore: 15, warmthAfter: 15, accuracyBefore: 4, accuracyAfter: 4, floor: 290 }, 'fault', 'floor'],
-    [{ after: 290, hours: 5, warmthBefore: 15, warmthAfter: 15, accuracyBefore: 4, accuracyAfter: 4, floor: 294 }, 'too-soon', 'hours'],
+    [
+      {
+        after: 286,
+        hours: 5,
+        warmthBefore: 15,
+        warmthAfter: 15,
+        accuracyBefore: 4,
+        accuracyAfter: 4,
+        floor: 290,
+      },
+      'fault',
+      'floor',
+    ],
+    [
+      {
+        after: 290,
+        hours: 5,
+        warmthBefore: 15,
+        warmthAfter: 15,
+        accuracyBefore: 4,
+        accuracyAfter: 4,
+        floor: 294,
+      },
+      'too-soon',
+      'hours',
+    ],
     [{ after: 295, hours: 6 }, 'too-soon', 'gauges'],
     // Less than the gauges can tell, and even the worst of it is little.
     [{ after: 300, hours: 48 }, 'sound', 'holds'],
@@ -119,7 +174,11 @@ describe('a leak', () => {
     [{ after: 300, hours: 48, floor: 295, nextLookHours: 72 }, 'too-soon', 'gauges'],
     // At worst exactly a tenth a day, or exactly at its floor: not settled.
     [{ after: 300, hours: 24, accuracyBefore: 18, accuracyAfter: 24 }, 'too-soon', 'gauges'],
-    [{ after: 300, hours: 24, accuracyBefore: 0, accuracyAfter: 24, floor: 276, nextLookHours: 24 }, 'too-soon', 'gauges'],
+    [
+      { after: 300, hours: 24, accuracyBefore: 0, accuracyAfter: 24, floor: 276, nextLookHours: 24 },
+      'too-soon',
+      'gauges',
+    ],
     // Gauges that leave just as much open as was lost: the rate counts.
     [{ after: 278, hours: 24, accuracyBefore: 6, accuracyAfter: 8 }, 'sound', 'holds'],
     [{ after: 200, hours: 9600 }, 'sound', 'holds'],
@@ -130,25 +189,38 @@ describe('a leak', () => {
     [{ after: 282, hours: 24, floor: 150, nextLookHours: 24 }, 'sound', 'holds'],
     // Better gauges see more.
     [{ after: 295, hours: 6, accuracyBefore: 0.5, accuracyAfter: 0.5 }, 'sound', 'holds'],
-  ] as const)('%o: %s, %s', (more, word, because) => expect(valueOf(leak(look(more), {}))).toMatchObject({ word, because }));
+  ] as const)('%o: %s, %s', (more, word, because) =>
+    expect(valueOf(leak(look(more), {}))).toMatchObject({ word, because }),
+  );
   it('names its floor by where that comes from', () => {
     const low = { after: 282, hours: 24, floor: 264, nextLookHours: 24 };
     expect(valueOf(leak(look(low), {})).limit).toEqual({ value: 264, source: 'marking' });
-    expect(valueOf(leak(look({ ...low, floorSource: 'default' }), {})).limit).toEqual({ value: 264, source: 'default' });
+    expect(valueOf(leak(look({ ...low, floorSource: 'default' }), {})).limit).toEqual({
+      value: 264,
+      source: 'default',
+    });
   });
   it('is none where the night was cold', () => {
     const answer = valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20, warmthAfter: 9 }), {}));
     expect(answer.corrected).toBeCloseTo((286 + 101.325) * (293.15 / 282.15) - 101.325, 6);
     expect(answer.word).toBe('sound');
-    expect(valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20 }), {})).corrected).toBeCloseTo(286, 9);
+    expect(valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20 }), {})).corrected).toBeCloseTo(
+      286,
+      9,
+    );
   });
   it('reaches its floor in so many hours', () =>
-    expect(valueOf(leak(look({ after: 282, hours: 24, floor: 264, nextLookHours: 1 }), {})).hoursToFloor).toBeCloseTo(24, 9));
+    expect(
+      valueOf(leak(look({ after: 282, hours: 24, floor: 264, nextLookHours: 1 }), {})).hoursToFloor,
+    ).toBeCloseTo(24, 9));
   it('at its floor already is there, though it holds', () => {
     expect(valueOf(leak(look({ before: 282, after: 282, hours: 24, floor: 282 }), {})).hoursToFloor).toBe(0);
-    expect(valueOf(leak(look({ before: 282, after: 282, hours: 24, floor: 270 }), {})).hoursToFloor).toBeNull();
+    expect(
+      valueOf(leak(look({ before: 282, after: 282, hours: 24, floor: 270 }), {})).hoursToFloor,
+    ).toBeNull();
   });
-  it('of nothing reaches no floor', () => expect(valueOf(leak(look({ after: 310, hours: 24, floor: 264 }), {})).hoursToFloor).toBeNull());
+  it('of nothing reaches no floor', () =>
+    expect(valueOf(leak(look({ after: 310, hours: 24, floor: 264 }), {})).hoursToFloor).toBeNull());
   it.each([
     [{ before: 10 }, ['before']],
     [{ after: -1 }, ['after']],
@@ -175,7 +247,9 @@ describe('the window of a tyre', () => {
     [{ sidewallMin: 210, rimMax: 380, hookless: true }, 210, 380],
     [{ sidewallMax: 600, hookless: true }, null, 500],
     [{}, null, null],
-  ])('%o is from %s to %s', (marked, floor, ceiling) => expect(tyreWindow(marked)).toMatchObject({ floor, ceiling }));
+  ])('%o is from %s to %s', (marked, floor, ceiling) =>
+    expect(tyreWindow(marked)).toMatchObject({ floor, ceiling }),
+  );
   it.each([
     [30, 400, 350],
     [30.1, 300, 230],
@@ -188,27 +262,65 @@ describe('the window of a tyre', () => {
     [70, 120, 100],
     [70.1, 60, 60],
   ])('of %d mm without a marked minimum begins at %d kPa, tubeless at %d', (width, tube, tubeless) => {
-    expect(tyreWindow({ sidewallMax: 600, width }, {})).toMatchObject({ floor: tube, floorSource: 'default' });
-    expect(tyreWindow({ sidewallMax: 600, width, tubeless: true }, {})).toMatchObject({ floor: tubeless, floorSource: 'default' });
+    expect(tyreWindow({ sidewallMax: 600, width }, {})).toMatchObject({
+      floor: tube,
+      floorSource: 'default',
+    });
+    expect(tyreWindow({ sidewallMax: 600, width, tubeless: true }, {})).toMatchObject({
+      floor: tubeless,
+      floorSource: 'default',
+    });
   });
   it('begins at what the program set, unless the tyre says otherwise', () => {
-    expect(tyreWindow({ width: 40 }, { tyreFloor45: 280 })).toMatchObject({ floor: 280, floorSource: 'policy' });
-    expect(tyreWindow({ width: 40, sidewallMin: 200 }, { tyreFloor45: 280 })).toMatchObject({ floor: 200, floorSource: 'marking' });
+    expect(tyreWindow({ width: 40 }, { tyreFloor45: 280 })).toMatchObject({
+      floor: 280,
+      floorSource: 'policy',
+    });
+    expect(tyreWindow({ width: 40, sidewallMin: 200 }, { tyreFloor45: 280 })).toMatchObject({
+      floor: 200,
+      floorSource: 'marking',
+    });
   });
   it('begins at the start chosen for it, never under its marked minimum', () => {
-    expect(tyreWindow({ width: 40, sidewallMax: 450, start: 190 })).toMatchObject({ floor: 190, floorSource: 'start' });
-    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 190 })).toMatchObject({ floor: 200, floorSource: 'marking' });
-    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 220 })).toMatchObject({ floor: 220, floorSource: 'start' });
+    expect(tyreWindow({ width: 40, sidewallMax: 450, start: 190 })).toMatchObject({
+      floor: 190,
+      floorSource: 'start',
+    });
+    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 190 })).toMatchObject({
+      floor: 200,
+      floorSource: 'marking',
+    });
+    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 220 })).toMatchObject({
+      floor: 220,
+      floorSource: 'start',
+    });
     // A start at the sidewall's own least is that least: what is under it is under a marking.
-    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 200 })).toMatchObject({ floor: 200, floorSource: 'marking' });
-    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 210, start: 220 })).toMatchObject({ floor: 200, floorSource: 'marking', conflict: false });
+    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 450, start: 200 })).toMatchObject({
+      floor: 200,
+      floorSource: 'marking',
+    });
+    expect(tyreWindow({ sidewallMin: 200, sidewallMax: 210, start: 220 })).toMatchObject({
+      floor: 200,
+      floorSource: 'marking',
+      conflict: false,
+    });
   });
   it('of which a house floor leaves nothing keeps its ceiling only', () =>
-    expect(tyreWindow({ sidewallMax: 200, width: 40 }, {})).toMatchObject({ floor: null, ceiling: 200, conflict: false }));
+    expect(tyreWindow({ sidewallMax: 200, width: 40 }, {})).toMatchObject({
+      floor: null,
+      ceiling: 200,
+      conflict: false,
+    }));
   it('knows nothing of figures that are none', () =>
-    expect(tyreWindow({ sidewallMin: Number.NaN, rimMax: -1, sidewallMax: 0, width: Number.NaN }, {})).toMatchObject({ floor: null, ceiling: 0 }));
+    expect(
+      tyreWindow({ sidewallMin: Number.NaN, rimMax: -1, sidewallMax: 0, width: Number.NaN }, {}),
+    ).toMatchObject({ floor: null, ceiling: 0 }));
   it('of which the two ends are one holds that one pressure', () => {
-    expect(tyreWindow({ sidewallMin: 380, rimMax: 380 })).toMatchObject({ floor: 380, ceiling: 380, conflict: false });
+    expect(tyreWindow({ sidewallMin: 380, rimMax: 380 })).toMatchObject({
+      floor: 380,
+      ceiling: 380,
+      conflict: false,
+    });
     expect(pressureVerdict(380, tyreWindow({ sidewallMin: 380, rimMax: 380 }))).toBe('inside');
     expect(tyreWindow({ sidewallMax: 250, width: 40 }, {})).toMatchObject({ floor: 250, ceiling: 250 });
   });
@@ -241,7 +353,10 @@ describe('the window of a tyre', () => {
         fc.boolean(),
         fc.option(fc.integer({ min: 18, max: 130 }), { nil: undefined }),
         (sidewallMin, sidewallMax, rimMax, hookless, width) => {
-          const { floor, ceiling, conflict } = tyreWindow({ sidewallMin, sidewallMax, rimMax, hookless, width }, {});
+          const { floor, ceiling, conflict } = tyreWindow(
+            { sidewallMin, sidewallMax, rimMax, hookless, width },
+            {},
+          );
           expect(conflict || floor === null || ceiling === null || floor <= ceiling).toBe(true);
         },
       ),
@@ -256,10 +371,20 @@ describe('the window of a tyre', () => {
     const window = { floor: 210, ceiling: 380 };
     const worth = { inside: 0, low: 1, high: 1, empty: 2, unknown: 3 };
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 1200, noNaN: true }), fc.double({ min: 0, max: 600, noNaN: true }), (kpa, by) => {
-        if (kpa <= 210) expect(worth[pressureVerdict(Math.max(0, kpa - by), window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
-        if (kpa >= 380) expect(worth[pressureVerdict(kpa + by, window)]).toBeGreaterThanOrEqual(worth[pressureVerdict(kpa, window)]);
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 1200, noNaN: true }),
+        fc.double({ min: 0, max: 600, noNaN: true }),
+        (kpa, by) => {
+          if (kpa <= 210)
+            expect(worth[pressureVerdict(Math.max(0, kpa - by), window)]).toBeGreaterThanOrEqual(
+              worth[pressureVerdict(kpa, window)],
+            );
+          if (kpa >= 380)
+            expect(worth[pressureVerdict(kpa + by, window)]).toBeGreaterThanOrEqual(
+              worth[pressureVerdict(kpa, window)],
+            );
+        },
+      ),
     );
   });
 });

@@ -16,10 +16,17 @@ const USUAL: Record<BikeKind, { readonly front: LimitKey; readonly rear: LimitKe
 /**
  * The pressure a tyre of this kind of bike is set to, kPa (policy, else default), held inside its window: what is marked beats it. Null where the markings leave no room.
  */
-export function usualPressure(kind: BikeKind, end: 'front' | 'rear', window: PressureWindow, choices: LimitChoices): Sourced | null {
+export function usualPressure(
+  kind: BikeKind,
+  end: 'front' | 'rear',
+  window: PressureWindow,
+  choices: LimitChoices,
+): Sourced | null {
   if (window.conflict) return null;
   const usual = limitOf(choices, USUAL[kind][end]);
-  if (window.ceiling !== null && usual.value > window.ceiling) return { value: window.ceiling, source: 'marking' };
-  if (window.floor !== null && usual.value < window.floor) return { value: window.floor, source: window.floorSource ?? 'marking' };
+  if (window.ceiling !== null && usual.value > window.ceiling)
+    return { value: window.ceiling, source: 'marking' };
+  if (window.floor !== null && usual.value < window.floor)
+    return { value: window.floor, source: window.floorSource ?? 'marking' };
   return usual;
 }

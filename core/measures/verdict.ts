@@ -69,7 +69,8 @@ export interface Verdict {
 /** Whether `a` weighs more than `b`: by what it becomes (left as it is), then by its word. */
 export function isWorseVerdict(a: Verdict, b: Verdict): boolean {
   const weight = (verdict: Verdict): number =>
-    BECOMES.indexOf(verdict.uncorrected ?? verdict.becomes) * 10 + (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
+    BECOMES.indexOf(verdict.uncorrected ?? verdict.becomes) * 10 +
+    (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
   return weight(a) > weight(b);
 }
 
@@ -83,7 +84,12 @@ export function sound(value: number, limit: Sourced | null): Verdict {
 }
 
 /** Outside a window that is set right on the spot; `uncorrected`: what it is when nobody does. */
-export function putRight(value: number, limit: Sourced | null, next: NextStep, uncorrected: 'upkeep' | 'soon' | 'stop'): Verdict {
+export function putRight(
+  value: number,
+  limit: Sourced | null,
+  next: NextStep,
+  uncorrected: 'upkeep' | 'soon' | 'stop',
+): Verdict {
   return { word: 'watch', becomes: 'put-right', uncorrected, value, limit, next };
 }
 

@@ -14,17 +14,25 @@ describe('what to read off a part', () => {
     ['pressure', { rearSuspension: true }, ['shockPressureMax']],
     ['chain', {}, []],
     ['disc-pad', {}, []],
-  ] as const)('of %s with %o is %o', (measure, on, keys) => expect(wantedMarkings(measure, onLike(on))).toEqual(keys));
+  ] as const)('of %s with %o is %o', (measure, on, keys) =>
+    expect(wantedMarkings(measure, onLike(on))).toEqual(keys),
+  );
   it('is always one the fit list takes as a number, and one the stand may keep', () => {
-    expect(MARKINGS_AT_STAND.map((key) => fitItem(key)?.stated.type)).toEqual(MARKINGS_AT_STAND.map(() => 'number'));
+    expect(MARKINGS_AT_STAND.map((key) => fitItem(key)?.stated.type)).toEqual(
+      MARKINGS_AT_STAND.map(() => 'number'),
+    );
     for (const measure of Object.keys(MEASURES) as Measure[])
       for (const end of ['front', 'rear', 'only'] as const)
         for (const rearSuspension of [false, true])
-          for (const key of wantedMarkings(measure, onLike({ end, rearSuspension }))) expect(MARKINGS_AT_STAND).toContain(key);
+          for (const key of wantedMarkings(measure, onLike({ end, rearSuspension })))
+            expect(MARKINGS_AT_STAND).toContain(key);
   });
   it('gives a rotor nobody could judge its verdict', () => {
     const word = (fit: object) => {
-      const answer = judgeReading({ measure: 'rotor', values: [1.58, 1.58, 1.58] }, onLike({ build: USUAL_BUILD.hardtail, fit: { ...fit } }));
+      const answer = judgeReading(
+        { measure: 'rotor', values: [1.58, 1.58, 1.58] },
+        onLike({ build: USUAL_BUILD.hardtail, fit: { ...fit } }),
+      );
       return answer.ok ? answer.value[0]?.word : null;
     };
     expect([word({}), word({ rotorMinFront: 1.55 })]).toEqual(['unknown', 'renew']);

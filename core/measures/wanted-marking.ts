@@ -16,9 +16,13 @@ export const MARKINGS_AT_STAND: readonly string[] = [
  * The markings that would give a reading its limit on this bike and are not known, by the fit list's key: what to read off the part. Source: a
  * rotor of unknown make, a tyre without its window and an air spring without its most are judged by their marking only.
  */
-export function wantedMarkings(measure: Measure, on: Pick<MeasuredOn, 'fit' | 'end' | 'rearSuspension'>): readonly string[] {
+export function wantedMarkings(
+  measure: Measure,
+  on: Pick<MeasuredOn, 'fit' | 'end' | 'rearSuspension'>,
+): readonly string[] {
   const end = on.end === 'rear' ? 'Rear' : 'Front';
-  const missing = (...keys: readonly string[]): readonly string[] => keys.filter((key) => on.fit[key] === undefined);
+  const missing = (...keys: readonly string[]): readonly string[] =>
+    keys.filter((key) => on.fit[key] === undefined);
   switch (measure) {
     case 'rotor':
       return missing(`rotorMin${end}`);

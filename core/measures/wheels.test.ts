@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hangerVerdict, isWorseVerdict, runOutVerdict, slackVerdict, spokesVerdicts, widestDifference } from '.';
+import {
+  hangerVerdict,
+  isWorseVerdict,
+  runOutVerdict,
+  slackVerdict,
+  spokesVerdicts,
+  widestDifference,
+} from '.';
 import { valueOf, wrongFields } from '@cadre/core/testing';
 
 describe('run-out', () => {
@@ -21,13 +28,17 @@ describe('run-out', () => {
     [[1], { rimBrake: true, fresh: true }, 'soon'],
     [[3.9], { rimBrake: false, fresh: true }, 'soon'],
     [[0], { rimBrake: false, rubs: true }, 'stop'],
-  ] as const)('%o on %o: %s', (runOut, wheel, becomes) => expect(valueOf(runOutVerdict(runOut, wheel, {})).becomes).toBe(becomes));
+  ] as const)('%o on %o: %s', (runOut, wheel, becomes) =>
+    expect(valueOf(runOutVerdict(runOut, wheel, {})).becomes).toBe(becomes),
+  );
   it.each([
     [[], ['runOut']],
     [[1, 2, 3], ['runOut']],
     [[-1], ['runOut.0']],
     [[1, 51], ['runOut.1']],
-  ])('%o is refused', (runOut, fields) => expect(wrongFields(runOutVerdict(runOut, { rimBrake: true }, {}))).toEqual(fields));
+  ])('%o is refused', (runOut, fields) =>
+    expect(wrongFields(runOutVerdict(runOut, { rimBrake: true }, {}))).toEqual(fields),
+  );
   it('is the widest difference of the gaps', () => {
     expect(widestDifference([4, 6.5, 5])).toBe(2.5);
     expect(widestDifference([])).toBe(0);
@@ -35,7 +46,8 @@ describe('run-out', () => {
 });
 
 describe('spokes', () => {
-  const worst = (readings: readonly number[], floor?: number) => valueOf(spokesVerdicts({ readings, method: 'meter', floor }, {})).verdicts[0];
+  const worst = (readings: readonly number[], floor?: number) =>
+    valueOf(spokesVerdicts({ readings, method: 'meter', floor }, {})).verdicts[0];
   it.each([
     [[100, 100, 100, 100], 'sound', 'go-on'],
     [Array.from({ length: 40 }, () => 100), 'sound', 'go-on'],
@@ -60,10 +72,14 @@ describe('spokes', () => {
     expect(worst(readings)).toMatchObject({ becomes: 'stop', next: 'stop-spoke' }),
   );
   it('by pitch go with its square', () => {
-    const { relative, verdicts } = valueOf(spokesVerdicts({ readings: [400, 400, 400, 400, 350], method: 'pitch' }, {}));
+    const { relative, verdicts } = valueOf(
+      spokesVerdicts({ readings: [400, 400, 400, 400, 350], method: 'pitch' }, {}),
+    );
     expect(relative[4]).toBeCloseTo((350 / 400) ** 2, 9);
     expect(verdicts[0]?.next).toBe('watch-spoke');
-    const { verdicts: still } = valueOf(spokesVerdicts({ readings: [400, 400, 400, 400, 360], method: 'pitch' }, {}));
+    const { verdicts: still } = valueOf(
+      spokesVerdicts({ readings: [400, 400, 400, 400, 360], method: 'pitch' }, {}),
+    );
     expect(still[0]?.word).toBe('sound');
   });
   it.each([
@@ -71,19 +87,27 @@ describe('spokes', () => {
     ['meter', undefined, false],
     ['meter', 80, true],
   ] as const)('by %s with %s as least say whether it is enough: %s', (method, floor, saysEnough) =>
-    expect(valueOf(spokesVerdicts({ readings: [100, 100, 100, 100], method, floor }, {})).saysEnough).toBe(saysEnough),
+    expect(valueOf(spokesVerdicts({ readings: [100, 100, 100, 100], method, floor }, {})).saysEnough).toBe(
+      saysEnough,
+    ),
   );
   it('of a floor that is none are refused', () =>
-    expect(wrongFields(spokesVerdicts({ readings: [1, 1, 1, 1], method: 'meter', floor: -1 }, {}))).toEqual(['floor']));
+    expect(wrongFields(spokesVerdicts({ readings: [1, 1, 1, 1], method: 'meter', floor: -1 }, {}))).toEqual([
+      'floor',
+    ]));
   it('by pitch are never judged by a meter’s floor', () =>
-    expect(valueOf(spokesVerdicts({ readings: [300, 300, 300, 300], method: 'pitch', floor: 500 }, {})).verdicts).toHaveLength(1));
+    expect(
+      valueOf(spokesVerdicts({ readings: [300, 300, 300, 300], method: 'pitch', floor: 500 }, {})).verdicts,
+    ).toHaveLength(1));
   it.each([
     [[100, 100, 100], 'meter', ['readings']],
     [Array.from({ length: 41 }, () => 100), 'meter', ['readings']],
     [[100, -1, 100, 100], 'meter', ['readings.1']],
     [[100, 1001, 100, 100], 'meter', ['readings.1']],
     [[100, 1500, 2001, 100], 'pitch', ['readings.2']],
-  ] as const)('%o by %s is refused', (readings, method, fields) => expect(wrongFields(spokesVerdicts({ readings, method }, {}))).toEqual(fields));
+  ] as const)('%o by %s is refused', (readings, method, fields) =>
+    expect(wrongFields(spokesVerdicts({ readings, method }, {}))).toEqual(fields),
+  );
 });
 
 describe('a hanger', () => {
@@ -117,7 +141,9 @@ describe('chain slack', () => {
     [19.9, 'soon', 'tighten-chain'],
     [20, 'stop', 'stop-chain'],
     [60, 'stop', 'stop-chain'],
-  ] as const)('of %d mm: %s, %s', (slack, becomes, next) => expect(valueOf(slackVerdict(slack, {}))).toMatchObject({ becomes, next }));
+  ] as const)('of %d mm: %s, %s', (slack, becomes, next) =>
+    expect(valueOf(slackVerdict(slack, {}))).toMatchObject({ becomes, next }),
+  );
   it.each([
     [14.9, 'nothing'],
     [15, 'stop'],
@@ -126,7 +152,9 @@ describe('chain slack', () => {
   ] as const)('of %d mm where the chain works the only brake: %s', (slack, becomes) =>
     expect(valueOf(slackVerdict(slack, {}, true)).becomes).toBe(becomes),
   );
-  it.each([-1, 81, Number.NaN])('of %d mm is refused', (slack) => expect(wrongFields(slackVerdict(slack, {}))).toEqual(['slack']));
+  it.each([-1, 81, Number.NaN])('of %d mm is refused', (slack) =>
+    expect(wrongFields(slackVerdict(slack, {}))).toEqual(['slack']),
+  );
 });
 
 describe('farther outside is never a better verdict', () => {
@@ -137,6 +165,12 @@ describe('farther outside is never a better verdict', () => {
     ['slack over the middle', 68, (value: number) => valueOf(slackVerdict(value + 12, {}))],
     ['slack under the middle', 12, (value: number) => valueOf(slackVerdict(12 - value, {}))],
   ] as const)('%s', (_, most, judge) =>
-    fc.assert(fc.property(mm(most), mm(most), (a, b) => !isWorseVerdict(judge(Math.min(a, b)), judge(Math.max(a, b))))),
+    fc.assert(
+      fc.property(
+        mm(most),
+        mm(most),
+        (a, b) => !isWorseVerdict(judge(Math.min(a, b)), judge(Math.max(a, b))),
+      ),
+    ),
   );
 });

@@ -35,7 +35,9 @@ describe('sag', () => {
     expect([least - 0.001, least - 0.05, most + 0.001, most + 0.05].map((sag) => at(sag))).toMatchObject(
       Array(4).fill({ becomes: 'put-right', uncorrected: 'upkeep' }),
     );
-    expect([least, least + 0.001, most - 0.001, most].map((sag) => at(sag).word)).toEqual(Array(4).fill('sound'));
+    expect([least, least + 0.001, most - 0.001, most].map((sag) => at(sag).word)).toEqual(
+      Array(4).fill('sound'),
+    );
     expect(at(0.01).limit?.value).toBe(least);
     expect(at(0.6).limit?.value).toBe(most);
   });
@@ -79,14 +81,19 @@ describe('a battery', () => {
     [0.85, 'put-right'],
     [0, 'put-right'],
     [1, 'put-right'],
-  ])('charged to %d in the store: %s', (charge, becomes) => expect(valueOf(chargeVerdict(charge, true, {})).becomes).toBe(becomes));
-  it('in use is for the person to say', () => expect(valueOf(chargeVerdict(0.1, false, {}))).toMatchObject({ word: 'unknown', becomes: 'nothing' }));
+  ])('charged to %d in the store: %s', (charge, becomes) =>
+    expect(valueOf(chargeVerdict(charge, true, {})).becomes).toBe(becomes),
+  );
+  it('in use is for the person to say', () =>
+    expect(valueOf(chargeVerdict(0.1, false, {}))).toMatchObject({ word: 'unknown', becomes: 'nothing' }));
   it.each([
     [350, 500, 'renew'],
     [351, 500, 'sound'],
     [100, 500, 'renew'],
     [500, 500, 'sound'],
-  ])('of %d Wh of %d: %s', (energy, rated, word) => expect(valueOf(healthVerdict(energy, rated, {})).word).toBe(word));
+  ])('of %d Wh of %d: %s', (energy, rated, word) =>
+    expect(valueOf(healthVerdict(energy, rated, {})).word).toBe(word),
+  );
   it.each([
     [chargeVerdict(1.01, true, {}), ['charge']],
     [healthVerdict(4000, 10, {}), ['rated', 'measured']],
@@ -108,7 +115,8 @@ describe('an interval', () => {
     expect(answer.used).toBeCloseTo(used, 9);
     expect(answer).toMatchObject({ by, due });
   });
-  it('says what is left of it', () => expect(valueOf(intervalSince({ km: 620 }, { km: 500 })).left).toBe(-120));
+  it('says what is left of it', () =>
+    expect(valueOf(intervalSince({ km: 620 }, { km: 500 })).left).toBe(-120));
   it.each([
     [intervalSince({ days: 3 }, {}), ['since']],
     [intervalSince({ days: 3 }, { km: 500 }), ['since']],
@@ -119,10 +127,15 @@ describe('an interval', () => {
 
 describe('usage', () => {
   it('is the computer’s, else outings of its kind', () => {
-    expect(valueOf(usageOf('child', 10, { km: 80, hours: 20 }))).toEqual({ km: 80, hours: 20, source: 'computer' });
+    expect(valueOf(usageOf('child', 10, { km: 80, hours: 20 }))).toEqual({
+      km: 80,
+      hours: 20,
+      source: 'computer',
+    });
     expect(valueOf(usageOf('child', 10, null))).toEqual({ km: 50, hours: 15, source: 'outings' });
   });
-  it('that cannot be is refused', () => expect(wrongFields(usageOf('cargo', -1, { km: -1, hours: 1e6 }))).toEqual(['outings', 'km', 'hours']));
+  it('that cannot be is refused', () =>
+    expect(wrongFields(usageOf('cargo', -1, { km: -1, hours: 1e6 }))).toEqual(['outings', 'km', 'hours']));
 });
 
 describe('bearings', () => {
@@ -146,7 +159,10 @@ describe('bearings', () => {
     expect(valueOf(findBearings(10, 26, 8.2))).toEqual([]);
   });
   it('that a round and a headset bearing share are both named', () =>
-    expect(valueOf(findBearings(40, 52, 7)).map((found) => found.bearing.kind)).toEqual(['radial', 'headset']));
+    expect(valueOf(findBearings(40, 52, 7)).map((found) => found.bearing.kind)).toEqual([
+      'radial',
+      'headset',
+    ]));
   it('come nearest first', () => {
     const found = valueOf(findBearings(30.15, 41.1, 6.6));
     expect(found.map((each) => each.off)).toEqual([...found.map((each) => each.off)].sort((a, b) => a - b));
@@ -158,14 +174,18 @@ describe('bearings', () => {
         valueOf(findBearings(bearing.bore, bearing.outside, bearing.width)).map((found) => found.bearing),
         bearing.designation,
       ).toContain(bearing);
-      expect(bearing.outside > bearing.bore + 4 && bearing.width < bearing.outside, bearing.designation).toBe(true);
+      expect(bearing.outside > bearing.bore + 4 && bearing.width < bearing.outside, bearing.designation).toBe(
+        true,
+      );
     }
   });
-  it('that cannot be are refused', () => expect(wrongFields(findBearings(1, 100, Number.NaN))).toEqual(['bore', 'outside', 'width']));
+  it('that cannot be are refused', () =>
+    expect(wrongFields(findBearings(1, 100, Number.NaN))).toEqual(['bore', 'outside', 'width']));
 });
 
 describe('cost', () => {
-  it('of a repair is parts and minutes', () => expect(valueOf(repairCost({ parts: 22, minutes: 30 }, 48))).toBe(46));
+  it('of a repair is parts and minutes', () =>
+    expect(valueOf(repairCost({ parts: 22, minutes: 30 }, 48))).toBe(46));
   it.each([
     [100, 300, 200 - 46 - 0, true],
     [254, 300, 0, false],
@@ -177,7 +197,11 @@ describe('cost', () => {
     expect(answer.accept).toBe(accept);
   });
   it('of waiting is the sprockets', () =>
-    expect(valueOf(costOfWaiting({ parts: 25, minutes: 15 }, { parts: 60, minutes: 45 }, 40))).toEqual({ now: 35, later: 125, saved: 90 }));
+    expect(valueOf(costOfWaiting({ parts: 25, minutes: 15 }, { parts: 60, minutes: 45 }, 40))).toEqual({
+      now: 35,
+      later: 125,
+      saved: 90,
+    }));
   it.each([
     [repairCost({ parts: -1, minutes: Number.NaN }, 40), ['parts', 'minutes']],
     [intake([{ parts: 1, minutes: 2e4 }], 40, -1, 100), ['price', 'findings.0.minutes']],

@@ -14,7 +14,11 @@ export interface Mishap {
 }
 
 /** The sheet that leaves nothing out after it: a complete check of it, begun after it happened, is what ends it. */
-export const SHEET_AFTER: Record<MishapKind, string> = { crash: 'after-crash', transport: 'after-transport', dunking: 'after-dunking' };
+export const SHEET_AFTER: Record<MishapKind, string> = {
+  crash: 'after-crash',
+  transport: 'after-transport',
+  dunking: 'after-dunking',
+};
 
 /** Whether a sheet is for after something happened: what a trainee says then counts when co-signed, as what lets a bike out does. */
 export function isAfterMishap(sheetKey: string): boolean {

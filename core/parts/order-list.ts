@@ -32,7 +32,9 @@ export interface SupplierOrder {
 export function orderList(items: readonly StockItem[], needs: readonly PartNeed[]): readonly SupplierOrder[] {
   const bySupplier = new Map<string, OrderLine[]>();
   for (const item of items) {
-    const wantedFor = needs.filter((need) => need.itemId === item.id).map(({ tag, count }) => ({ tag, count }));
+    const wantedFor = needs
+      .filter((need) => need.itemId === item.id)
+      .map(({ tag, count }) => ({ tag, count }));
     const wanted = wantedFor.reduce((sum, each) => sum + each.count, 0);
     const count = Math.max(0, wanted + item.least - item.onHand);
     if (count === 0) continue;

@@ -32,11 +32,13 @@ describe('the part a finding likely takes', () => {
         if (!part) continue;
         some += 1;
         expect(positionsOfPart(part.kind), key).toContain(part.position);
-        if (position !== 'only' && positionsOfPart(part.kind).includes(position)) expect(part.position).toBe(position);
+        if (position !== 'only' && positionsOfPart(part.kind).includes(position))
+          expect(part.position).toBe(position);
       }
     expect(some).toBeGreaterThan(20);
   });
-  it('is none where hands alone mend it', () => expect(likelyPart({ checkpoint: 'lever-travel', position: 'front' })).toBeNull());
+  it('is none where hands alone mend it', () =>
+    expect(likelyPart({ checkpoint: 'lever-travel', position: 'front' })).toBeNull());
 });
 
 describe('what to order', () => {
@@ -51,8 +53,17 @@ describe('what to order', () => {
       { itemId: 'b', count: 6, tag: 'H02' },
     ];
     expect(orderList(items, needs)).toMatchObject([
-      { supplier: 'Alder', cost: 90, leadDays: 9, lines: [{ count: 3, toTheLeast: 2, wantedFor: [{ tag: 'H02', count: 6 }] }] },
-      { supplier: 'Reed', cost: 300, lines: [{ item: { id: 'a' }, count: 3, toTheLeast: 2, wantedFor: [{ tag: 'H01', count: 2 }] }] },
+      {
+        supplier: 'Alder',
+        cost: 90,
+        leadDays: 9,
+        lines: [{ count: 3, toTheLeast: 2, wantedFor: [{ tag: 'H02', count: 6 }] }],
+      },
+      {
+        supplier: 'Reed',
+        cost: 300,
+        lines: [{ item: { id: 'a' }, count: 3, toTheLeast: 2, wantedFor: [{ tag: 'H01', count: 2 }] }],
+      },
     ]);
   });
 
@@ -73,7 +84,9 @@ describe('what to order', () => {
   it('has every kind of part a place somewhere', () => {
     for (const kind of PART_KINDS)
       expect(
-        Object.values(USUAL_BUILD).some((build) => placesOn(item({ kind }), { build, modelId: null }).length > 0),
+        Object.values(USUAL_BUILD).some(
+          (build) => placesOn(item({ kind }), { build, modelId: null }).length > 0,
+        ),
         kind,
       ).toBe(true);
   });

@@ -1,5 +1,13 @@
 import type { Finding } from '@cadre/core/findings';
-import { partMismatches, positionsOfPart, type Build, type FitList, type FitmentPosition, type PartFacts, type PartKind } from '@cadre/core/fleet';
+import {
+  partMismatches,
+  positionsOfPart,
+  type Build,
+  type FitList,
+  type FitmentPosition,
+  type PartFacts,
+  type PartKind,
+} from '@cadre/core/fleet';
 
 /** What a house keeps on the shelf of one kind of part. Money in the currency's smallest unit, whole. */
 export interface StockItem {
@@ -30,9 +38,14 @@ export interface PartBike {
 }
 
 /** Where this part may go on this bike: every place nothing known speaks against. Empty: not for this bike. */
-export function placesOn(item: Pick<StockItem, 'kind' | 'facts' | 'modelIds'>, bike: PartBike): readonly FitmentPosition[] {
+export function placesOn(
+  item: Pick<StockItem, 'kind' | 'facts' | 'modelIds'>,
+  bike: PartBike,
+): readonly FitmentPosition[] {
   if (item.modelIds.length > 0 && !item.modelIds.includes(bike.modelId ?? '')) return [];
-  return positionsOfPart(item.kind).filter((position) => partMismatches(item, bike.build, position).length === 0);
+  return positionsOfPart(item.kind).filter(
+    (position) => partMismatches(item, bike.build, position).length === 0,
+  );
 }
 
 const PART_OF_CHECKPOINT: Readonly<Record<string, PartKind>> = {
@@ -64,6 +77,7 @@ export function likelyPart(
   const kind = PART_OF_CHECKPOINT[finding.checkpoint];
   if (!kind) return null;
   const places = positionsOfPart(kind);
-  const position = places.find((place) => place === finding.position) ?? (places.includes('only') ? 'only' : 'front');
+  const position =
+    places.find((place) => place === finding.position) ?? (places.includes('only') ? 'only' : 'front');
   return { kind, position };
 }

@@ -18,12 +18,13 @@ const TABLE: Record<Act, string> = {
 };
 
 describe('who may do what', () => {
-  it.each(ACTS.flatMap((act) => ROLES.map((role, index): [Act, Role, boolean] => [act, role, TABLE[act][index] === 'x'])))(
-    '%s by %s: %s',
-    (act, role, allowed) => {
-      expect(mayAct({ role, trainee: false }, act)).toBe(allowed);
-    },
-  );
+  it.each(
+    ACTS.flatMap((act) =>
+      ROLES.map((role, index): [Act, Role, boolean] => [act, role, TABLE[act][index] === 'x']),
+    ),
+  )('%s by %s: %s', (act, role, allowed) => {
+    expect(mayAct({ role, trainee: false }, act)).toBe(allowed);
+  });
 
   it('keeps co-signing and releasing from trainees of every role', () => {
     for (const role of ROLES) {

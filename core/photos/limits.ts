@@ -22,7 +22,10 @@ export const PHOTO_LIMITS = {
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 
 /** What is wrong with a file before it is read: too large, or of no kind that is taken. Null: nothing. */
-export function fileIssue(file: { readonly size: number; readonly type: string }): 'too-heavy' | 'no-picture' | 'empty' | null {
+export function fileIssue(file: {
+  readonly size: number;
+  readonly type: string;
+}): 'too-heavy' | 'no-picture' | 'empty' | null {
   if (file.size === 0) return 'empty';
   if (file.size > PHOTO_LIMITS.fileMost) return 'too-heavy';
   return (PHOTO_TYPES as readonly string[]).includes(file.type) ? null : 'no-picture';
@@ -35,7 +38,11 @@ export function sidesIssue(width: number, height: number): 'too-wide' | 'no-pict
 }
 
 /** Sides shrunk so that the longer is no more than `most`, never grown, never under a pixel. */
-export function fitWithin(width: number, height: number, most: number): { readonly width: number; readonly height: number } {
+export function fitWithin(
+  width: number,
+  height: number,
+  most: number,
+): { readonly width: number; readonly height: number } {
   const share = Math.min(1, most / Math.max(width, height));
   return { width: Math.max(1, Math.round(width * share)), height: Math.max(1, Math.round(height * share)) };
 }

@@ -20,7 +20,9 @@ describe('a photo', () => {
     [0, 10, 'no-picture'],
     [10.5, 10, 'no-picture'],
     [Number.NaN, 10, 'no-picture'],
-  ] as const)('of %f by %f pixels has the fault %s', (width, height, issue) => expect(sidesIssue(width, height)).toBe(issue));
+  ] as const)('of %f by %f pixels has the fault %s', (width, height, issue) =>
+    expect(sidesIssue(width, height)).toBe(issue),
+  );
   it.each([
     [4000, 3000, 1600, 1600, 1200],
     [3000, 4000, 1600, 1200, 1600],
@@ -34,7 +36,11 @@ describe('a photo', () => {
 
 describe('what is drawn over it', () => {
   it('is the stroke, inside the picture', () =>
-    expect(shapeOf('circle', { x: -0.2, y: 0.1 }, { x: 0.5, y: 1.7 })).toEqual({ kind: 'circle', from: { x: 0, y: 0.1 }, to: { x: 0.5, y: 1 } }));
+    expect(shapeOf('circle', { x: -0.2, y: 0.1 }, { x: 0.5, y: 1.7 })).toEqual({
+      kind: 'circle',
+      from: { x: 0, y: 0.1 },
+      to: { x: 0.5, y: 1 },
+    }));
   it('is nothing when the finger hardly moved, or was nowhere', () => {
     expect(shapeOf('arrow', { x: 0.5, y: 0.5 }, { x: 0.51, y: 0.51 })).toBeNull();
     expect(shapeOf('arrow', { x: Number.NaN, y: 0.5 }, { x: 0.9, y: 0.9 })).toBeNull();
@@ -49,7 +55,9 @@ describe('what is drawn over it', () => {
       ry: 50,
     });
     const arrow = drawnOn({ kind: 'arrow', from: { x: 0, y: 0.5 }, to: { x: 0.5, y: 0.5 } }, 1000, 500);
-    expect(arrow.kind === 'arrow' && arrow.path).toMatch(/^M0\.0 250\.0L500\.0 250\.0M500\.0 250\.0L445\.9 22\d\.\dM500\.0 250\.0L445\.9 27\d\.\d$/);
+    expect(arrow.kind === 'arrow' && arrow.path).toMatch(
+      /^M0\.0 250\.0L500\.0 250\.0M500\.0 250\.0L445\.9 22\d\.\dM500\.0 250\.0L445\.9 27\d\.\d$/,
+    );
   });
   it('is never anything but numbers', () => {
     const share = fc.double({ min: -2, max: 2 });
@@ -58,7 +66,9 @@ describe('what is drawn over it', () => {
       fc.property(fc.constantFrom(...SHAPE_KINDS), point, point, (kind, from, to) => {
         const shape = shapeOf(kind, from, to);
         if (!shape) return;
-        expect([shape.from.x, shape.from.y, shape.to.x, shape.to.y].every((value) => value >= 0 && value <= 1)).toBe(true);
+        expect(
+          [shape.from.x, shape.from.y, shape.to.x, shape.to.y].every((value) => value >= 0 && value <= 1),
+        ).toBe(true);
         expect(JSON.stringify(drawnOn(shape, 640, 480))).not.toMatch(/NaN|null|Infinity/);
       }),
     );

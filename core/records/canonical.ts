@@ -8,7 +8,8 @@ export function canonicalJson(value: unknown): string {
     if (!Number.isFinite(value)) throw new Error(`not a number JSON can carry: ${value}`);
     return JSON.stringify(value);
   }
-  if (Array.isArray(value)) return `[${value.map((each) => canonicalJson(each === undefined ? null : each)).join(',')}]`;
+  if (Array.isArray(value))
+    return `[${value.map((each) => canonicalJson(each === undefined ? null : each)).join(',')}]`;
   if (typeof value === 'object') {
     const entries = Object.entries(value)
       .filter(([, each]) => each !== undefined)

@@ -103,7 +103,10 @@ export type ChainFault =
  * Walks one chain in order of seq and names the first thing wrong with it, or null. `hash` is the
  * digest of a text; it comes in so that core needs no crypto of its own.
  */
-export function faultInChain(entries: Iterable<EntryCore & { readonly hash: string }>, hash: (text: string) => string): ChainFault | null {
+export function faultInChain(
+  entries: Iterable<EntryCore & { readonly hash: string }>,
+  hash: (text: string) => string,
+): ChainFault | null {
   let previousHash = GENESIS;
   let seq = 1;
   for (const entry of entries) {

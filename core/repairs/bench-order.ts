@@ -1,6 +1,22 @@
-import { coveredBy, readyTimes, servesOn, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench';
+import {
+  coveredBy,
+  readyTimes,
+  servesOn,
+  type Bench,
+  type BenchJob,
+  type BenchPlace,
+  type BenchReason,
+} from './bench';
 import { improved } from './improve-order';
-import { byGroup, inTime, lacking, pickForGroups, quickestFirst, shelfAfter, type Picked } from './pick-for-groups';
+import {
+  byGroup,
+  inTime,
+  lacking,
+  pickForGroups,
+  quickestFirst,
+  shelfAfter,
+  type Picked,
+} from './pick-for-groups';
 
 const DAY = 24 * 60 * 60_000;
 
@@ -8,7 +24,8 @@ const DAY = 24 * 60 * 60_000;
 function sameWorkTogether(picked: readonly Picked[]): Picked[] {
   const shortest = new Map<string, number>();
   const keyOf = (each: Picked): string => `${each.group.outAt}\n${each.job.work}`;
-  for (const each of picked) shortest.set(keyOf(each), Math.min(shortest.get(keyOf(each)) ?? Infinity, each.job.minutes));
+  for (const each of picked)
+    shortest.set(keyOf(each), Math.min(shortest.get(keyOf(each)) ?? Infinity, each.job.minutes));
   return [...picked].sort(
     (a, b) =>
       a.group.outAt - b.group.outAt ||
@@ -34,26 +51,50 @@ export function benchOrder(bench: Bench): readonly BenchPlace[] {
   const short = coveredBy(
     bench,
     wanted.map((each) => each.job),
-  ).flatMap(({ group, wants }) => wants.filter((each) => each.short > 0).map(({ want }) => ({ group, want })));
+  ).flatMap(({ group, wants }) =>
+    wants.filter((each) => each.short > 0).map(({ want }) => ({ group, want })),
+  );
   const rest = bench.jobs
     .filter((job) => !taken.has(job.bikeId))
     .map((job): { readonly job: BenchJob; readonly because: BenchReason } => {
       if (job.away) return { job, because: { code: 'away', until: job.away.until } };
       const itemId = lacking(job, left);
-      if (itemId !== null) return { job, because: { code: 'lacks-part', itemId, until: bench.now + (bench.shelf.get(itemId)?.leadDays ?? 0) * DAY } };
-      const late = short.find(({ group, want }) => job.frees && group.siteId === job.siteId && servesOn(bench, job, want));
-      if (late) return { job, because: { code: 'too-late', groupId: late.group.id, want: late.want, outAt: late.group.outAt } };
+      if (itemId !== null)
+        return {
+          job,
+          because: {
+            code: 'lacks-part',
+            itemId,
+            until: bench.now + (bench.shelf.get(itemId)?.leadDays ?? 0) * DAY,
+          },
+        };
+      const late = short.find(
+        ({ group, want }) => job.frees && group.siteId === job.siteId && servesOn(bench, job, want),
+      );
+      if (late)
+        return {
+          job,
+          because: { code: 'too-late', groupId: late.group.id, want: late.want, outAt: late.group.outAt },
+        };
       if (job.until !== null) return { job, because: { code: 'runs-out', until: job.until } };
       return { job, because: { code: 'nobody-waits' } };
     })
     .sort((a, b) => {
-      const rank = (code: BenchReason['code']): number => ['for-group', 'too-late', 'runs-out', 'nobody-waits', 'lacks-part', 'away'].indexOf(code);
+      const rank = (code: BenchReason['code']): number =>
+        ['for-group', 'too-late', 'runs-out', 'nobody-waits', 'lacks-part', 'away'].indexOf(code);
       const time = ({ because }: { because: BenchReason }): number =>
         'until' in because ? (because.until ?? Infinity) : 'outAt' in because ? because.outAt : 0;
-      return rank(a.because.code) - rank(b.because.code) || (time(a) === time(b) ? 0 : time(a) - time(b)) || quickestFirst(a.job, b.job);
+      return (
+        rank(a.because.code) - rank(b.because.code) ||
+        (time(a) === time(b) ? 0 : time(a) - time(b)) ||
+        quickestFirst(a.job, b.job)
+      );
     });
   const places = [
-    ...wanted.map(({ job, group, want }) => ({ job, because: { code: 'for-group' as const, groupId: group.id, want, outAt: group.outAt } })),
+    ...wanted.map(({ job, group, want }) => ({
+      job,
+      because: { code: 'for-group' as const, groupId: group.id, want, outAt: group.outAt },
+    })),
     ...rest,
   ];
   const workable = places.filter(({ because }) => because.code !== 'lacks-part' && because.code !== 'away');

@@ -1,5 +1,14 @@
 import type { BikeKind } from '@cadre/core/fleet';
-import { coverGroups, serves, standsIn, type Group, type GroupCover, type SizeSubstitution, type Stock, type Want } from '@cadre/core/schedule';
+import {
+  coverGroups,
+  serves,
+  standsIn,
+  type Group,
+  type GroupCover,
+  type SizeSubstitution,
+  type Stock,
+  type Want,
+} from '@cadre/core/schedule';
 
 /** A bike the bench could get out. */
 export interface BenchJob {
@@ -59,7 +68,11 @@ export interface BenchPlace {
 const MINUTE = 60_000;
 
 /** When each job is done, gone through in this order by so many hands. */
-export function readyTimes(jobs: readonly BenchJob[], hands: number, now: number): ReadonlyMap<string, number> {
+export function readyTimes(
+  jobs: readonly BenchJob[],
+  hands: number,
+  now: number,
+): ReadonlyMap<string, number> {
   const free = Array.from({ length: Math.max(1, hands) }, () => now);
   return new Map(
     jobs.map((job) => {
@@ -72,7 +85,11 @@ export function readyTimes(jobs: readonly BenchJob[], hands: number, now: number
 }
 
 /** Whether a bike serves a want on this bench, as asked for or by standing in. */
-export function servesOn(bench: Pick<Bench, 'substitution'>, job: Pick<BenchJob, 'kind' | 'size'>, want: Want): boolean {
+export function servesOn(
+  bench: Pick<Bench, 'substitution'>,
+  job: Pick<BenchJob, 'kind' | 'size'>,
+  want: Want,
+): boolean {
   return serves(job, want) || standsIn(job, want, bench.substitution ?? 'exact');
 }
 

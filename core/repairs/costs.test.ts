@@ -5,14 +5,34 @@ import { PART_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { costsOf, jobMinutes, touchesOfPart, withTouches, type CostedRepair } from './index';
 
 const repair = (more: Partial<CostedRepair> = {}): CostedRepair => ({
-  ...{ bikeId: 'b', kind: 'hybrid', month: '2026-06', minutes: 30, used: [], findings: [{ id: 'f', checkpoint: 'rotor', name: 'Rotor: bent' }] },
+  ...{
+    bikeId: 'b',
+    kind: 'hybrid',
+    month: '2026-06',
+    minutes: 30,
+    used: [],
+    findings: [{ id: 'f', checkpoint: 'rotor', name: 'Rotor: bent' }],
+  },
   ...more,
 });
-const part = (price: number, count = 1, findingId = 'f') => ({ itemId: 'i', name: 'n', kind: 'pads' as const, count, price, findingId });
+const part = (price: number, count = 1, findingId = 'f') => ({
+  itemId: 'i',
+  name: 'n',
+  kind: 'pads' as const,
+  count,
+  price,
+  findingId,
+});
 
 describe('what repairs cost', () => {
   it('is parts and minutes at the rate: two at 14.50 and half an hour at 36', () => {
-    expect(costsOf([repair({ used: [part(1450, 2)] })], 3600).total).toEqual({ key: 'total', repairs: 1, minutes: 30, parts: 2900, cost: 4700 });
+    expect(costsOf([repair({ used: [part(1450, 2)] })], 3600).total).toEqual({
+      key: 'total',
+      repairs: 1,
+      minutes: 30,
+      parts: 2900,
+      cost: 4700,
+    });
   });
 
   it('is nothing without repairs, and without a rate only the parts', () => {
@@ -25,7 +45,9 @@ describe('what repairs cost', () => {
       { id: 'f', checkpoint: 'rotor', name: 'Rotor' },
       { id: 'g', checkpoint: 'grips', name: 'Grips' },
     ];
-    expect(costsOf([repair({ findings, used: [part(500, 1, 'g'), part(70, 1, 'nobody')] })], 0).byFinding).toEqual([
+    expect(
+      costsOf([repair({ findings, used: [part(500, 1, 'g'), part(70, 1, 'nobody')] })], 0).byFinding,
+    ).toEqual([
       { key: 'Grips', repairs: 1, minutes: 15, parts: 500, cost: 500 },
       { key: 'Rotor', repairs: 1, minutes: 15, parts: 70, cost: 70 },
     ]);
@@ -43,7 +65,9 @@ describe('what repairs cost', () => {
     fc.assert(
       fc.property(repairs, fc.integer({ min: 0, max: 9000 }), (drawn, rate) => {
         const costs = costsOf(
-          drawn.map(({ bike, month, minutes, price }) => repair({ bikeId: bike, month, minutes, used: [part(price)] })),
+          drawn.map(({ bike, month, minutes, price }) =>
+            repair({ bikeId: bike, month, minutes, used: [part(price)] }),
+          ),
           rate,
         );
         for (const rows of [costs.byBike, costs.byKind, costs.byMonth, costs.byFinding])
@@ -55,13 +79,25 @@ describe('what repairs cost', () => {
 
 describe('what renewing a part touches', () => {
   it('is at its end; a cassette has the rear wheel out, a fork the front one', () => {
-    expect(touchesOfPart('pads', 'rear', USUAL_BUILD.hybrid)).toEqual([{ touch: 'brake-work', position: 'rear' }]);
-    expect(touchesOfPart('cassette', 'only', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'axle-out', position: 'rear' });
-    expect(touchesOfPart('fork', 'only', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'axle-out', position: 'front' });
-    expect(touchesOfPart('wheel', 'front', USUAL_BUILD.hybrid)).toContainEqual({ touch: 'brake-work', position: 'front' });
+    expect(touchesOfPart('pads', 'rear', USUAL_BUILD.hybrid)).toEqual([
+      { touch: 'brake-work', position: 'rear' },
+    ]);
+    expect(touchesOfPart('cassette', 'only', USUAL_BUILD.hybrid)).toContainEqual({
+      touch: 'axle-out',
+      position: 'rear',
+    });
+    expect(touchesOfPart('fork', 'only', USUAL_BUILD.hybrid)).toContainEqual({
+      touch: 'axle-out',
+      position: 'front',
+    });
+    expect(touchesOfPart('wheel', 'front', USUAL_BUILD.hybrid)).toContainEqual({
+      touch: 'brake-work',
+      position: 'front',
+    });
   });
   it('is something for every part that has a name', () => {
-    for (const kind of PART_KINDS) expect(touchesOfPart(kind, 'front', USUAL_BUILD.hybrid).length > 0, kind).toBe(kind !== 'other');
+    for (const kind of PART_KINDS)
+      expect(touchesOfPart(kind, 'front', USUAL_BUILD.hybrid).length > 0, kind).toBe(kind !== 'other');
   });
   it('is added once to what was said', () => {
     const said = [{ touch: 'brake-work', position: 'rear' }] as const;

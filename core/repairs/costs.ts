@@ -65,14 +65,20 @@ function rowsOf(shares: readonly Share[], hourlyRate: number): CostRow[] {
     .sort((a, b) => b.cost - a.cost || b.minutes - a.minutes || a.key.localeCompare(b.key));
 }
 
-const moneyOf = (used: readonly UsedPart[]): number => used.reduce((sum, part) => sum + part.count * part.price, 0);
+const moneyOf = (used: readonly UsedPart[]): number =>
+  used.reduce((sum, part) => sum + part.count * part.price, 0);
 
 /**
  * What repairs cost: parts as priced on the day, minutes at an hourly rate (smallest unit an hour, 0 or more). Minutes nobody said count as none.
  * Every grouping adds up to the same total.
  */
 export function costsOf(repairs: readonly CostedRepair[], hourlyRate: number): Costs {
-  const share = (repair: CostedRepair, key: string): Share => ({ key, repairs: 1, minutes: repair.minutes ?? 0, parts: moneyOf(repair.used) });
+  const share = (repair: CostedRepair, key: string): Share => ({
+    key,
+    repairs: 1,
+    minutes: repair.minutes ?? 0,
+    parts: moneyOf(repair.used),
+  });
   const byFinding = repairs.flatMap((repair) =>
     repair.findings.map((finding, at) => ({
       key: finding.name,
@@ -80,7 +86,11 @@ export function costsOf(repairs: readonly CostedRepair[], hourlyRate: number): C
       minutes: (repair.minutes ?? 0) / repair.findings.length,
       // What names no finding of this repair goes to its first.
       parts: moneyOf(
-        repair.used.filter((part) => part.findingId === finding.id || (at === 0 && !repair.findings.some((each) => each.id === part.findingId))),
+        repair.used.filter(
+          (part) =>
+            part.findingId === finding.id ||
+            (at === 0 && !repair.findings.some((each) => each.id === part.findingId)),
+        ),
       ),
     })),
   );

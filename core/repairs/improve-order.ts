@@ -30,7 +30,9 @@ function gaining(bench: Bench, order: readonly BenchJob[]): readonly Picked[] {
       .filter(({ group }) => group.siteId === job.siteId && readyAt <= group.outAt)
       .flatMap(({ group, wants }) =>
         // The same either way: the first line a bike serves gets it, or one before it did.
-        wants.filter(({ want, cleared }) => cleared > 0 && servesOn(bench, job, want)).map(({ want }) => ({ group, want })),
+        wants
+          .filter(({ want, cleared }) => cleared > 0 && servesOn(bench, job, want))
+          .map(({ want }) => ({ group, want })),
       );
     const [line] = lines;
     return line ? [...picked, { job, ...line }] : picked;
@@ -44,7 +46,10 @@ function gaining(bench: Bench, order: readonly BenchJob[]): readonly Picked[] {
 export function improved(bench: Bench, picked: readonly Picked[]): readonly Picked[] {
   const first = picked.map((each) => each.job);
   const others = bench.jobs.filter((job) => job.frees && !job.away && !first.includes(job));
-  const wanted = bench.groups.reduce((sum, group) => sum + group.wants.reduce((all, want) => all + want.count, 0), 0);
+  const wanted = bench.groups.reduce(
+    (sum, group) => sum + group.wants.reduce((all, want) => all + want.count, 0),
+    0,
+  );
   let order: readonly BenchJob[] = [...first, ...[...others].sort(quickestFirst)];
   let best = served(bench, first);
   if (best >= wanted) return picked;

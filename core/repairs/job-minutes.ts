@@ -24,9 +24,19 @@ const NOTHING_KNOWN = 20;
 const RE_LOOK = 5;
 
 /** How long until a bike with these findings may be released: the work they ask for, each kind once, and the look after it. At least the look. */
-export function jobMinutes(findings: readonly Pick<Finding, 'zone' | 'position' | 'state' | 'work'>[]): number {
+export function jobMinutes(
+  findings: readonly Pick<Finding, 'zone' | 'position' | 'state' | 'work'>[],
+): number {
   const toMend = findings.filter((finding) => finding.state === 'open' || finding.state === 'in-work');
-  const touches = new Map(toMend.flatMap((finding) => leastWork(finding).map((each) => [`${each.touch}@${each.position}`, each.touch] as const)));
+  const touches = new Map(
+    toMend.flatMap((finding) =>
+      leastWork(finding).map((each) => [`${each.touch}@${each.position}`, each.touch] as const),
+    ),
+  );
   const unknown = toMend.filter((finding) => leastWork(finding).length === 0).length;
-  return [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) + unknown * NOTHING_KNOWN + RE_LOOK;
+  return (
+    [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) +
+    unknown * NOTHING_KNOWN +
+    RE_LOOK
+  );
 }

@@ -21,7 +21,12 @@ export function needingSecondPerson(
   policy: Pick<PolicyVersion, 'secondPersonZones'>,
   now: number,
 ): readonly Finding[] {
-  return mended.filter((finding) => finding.mendedBy === person && isStopNow(finding, now) && policy.secondPersonZones.includes(finding.zone));
+  return mended.filter(
+    (finding) =>
+      finding.mendedBy === person &&
+      isStopNow(finding, now) &&
+      policy.secondPersonZones.includes(finding.zone),
+  );
 }
 
 /**
@@ -30,11 +35,17 @@ export function needingSecondPerson(
  */
 export function judgeReLook(input: ReLookInput): Result<readonly Finding[]> {
   const second = needingSecondPerson(input.mended, input.signedBy, input.policy, input.now);
-  if (second.length > 0) return refuse('re-look.second-person', { faults: second.map((finding) => finding.words.fault) });
+  if (second.length > 0)
+    return refuse('re-look.second-person', { faults: second.map((finding) => finding.words.fault) });
   if (!input.complete) return accept([]);
   const sound = input.mended.filter((finding) => {
     const outcome = input.standings.get(askedKey(finding.checkpoint, finding.position))?.outcome;
     return finding.state === 'mended' && (outcome === 'sound' || outcome === 'put-right');
   });
-  return accept(sound.map((finding) => ({ ...finding, state: isStopNow(finding, input.now) ? ('re-looked' as const) : ('closed' as const) })));
+  return accept(
+    sound.map((finding) => ({
+      ...finding,
+      state: isStopNow(finding, input.now) ? ('re-looked' as const) : ('closed' as const),
+    })),
+  );
 }

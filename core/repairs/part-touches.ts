@@ -23,7 +23,11 @@ const WITH_REAR_WHEEL: readonly Work[] = ['chain-sprockets', 'gears-set'];
  * What renewing a part touches at the least: nobody can leave these looks out by not ticking them. A part with an end disturbs
  * that end; without a derailleur a new chain moves the rear wheel in its dropouts.
  */
-export function touchesOfPart(kind: PartKind, position: FitmentPosition, build: Pick<Build, 'gears'>): readonly Touched[] {
+export function touchesOfPart(
+  kind: PartKind,
+  position: FitmentPosition,
+  build: Pick<Build, 'gears'>,
+): readonly Touched[] {
   const works: readonly Work[] = [
     ...OF_PART[kind],
     ...(kind === 'wheel' && position !== 'front' ? WITH_REAR_WHEEL : []),

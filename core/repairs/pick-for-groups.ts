@@ -13,12 +13,14 @@ export const quickestFirst = (a: BenchJob, b: BenchJob): number =>
   // The same either way: no two jobs are of one bike.
   a.minutes - b.minutes || a.since - b.since || (a.bikeId < b.bikeId ? -1 : 1);
 
-export const byGroup = (a: Picked, b: Picked): number => a.group.outAt - b.group.outAt || quickestFirst(a.job, b.job);
+export const byGroup = (a: Picked, b: Picked): number =>
+  a.group.outAt - b.group.outAt || quickestFirst(a.job, b.job);
 
 /** What the shelf still has when these jobs have taken theirs. */
 export function shelfAfter(bench: Bench, jobs: readonly BenchJob[]): Map<string, number> {
   const left = new Map([...bench.shelf].map(([id, { onHand }]) => [id, onHand]));
-  for (const { itemId, count } of jobs.flatMap((job) => job.needs)) left.set(itemId, (left.get(itemId) ?? 0) - count);
+  for (const { itemId, count } of jobs.flatMap((job) => job.needs))
+    left.set(itemId, (left.get(itemId) ?? 0) - count);
   return left;
 }
 export const lacking = (job: BenchJob, left: ReadonlyMap<string, number>): string | null =>
@@ -42,7 +44,8 @@ export function pickForGroups(bench: Bench): Picked[] {
   let picked: Picked[] = [];
   const passed = new Set<string>();
   const gone = new Set<string>();
-  const wantKey = ({ group, want }: Pick<Picked, 'group' | 'want'>): string => `${group.id}\n${group.wants.indexOf(want)}`;
+  const wantKey = ({ group, want }: Pick<Picked, 'group' | 'want'>): string =>
+    `${group.id}\n${group.wants.indexOf(want)}`;
   const goneKey = (group: Group, job: BenchJob): string => `${group.id}\n${job.bikeId}`;
   const serving = new Map<string, readonly BenchJob[]>();
   /** What could serve a want at all, the quickest first: asked many times and always the same. */
@@ -50,7 +53,9 @@ export function pickForGroups(bench: Bench): Picked[] {
     const key = wantKey({ group, want });
     const known =
       serving.get(key) ??
-      bench.jobs.filter((job) => job.frees && !job.away && job.siteId === group.siteId && servesOn(bench, job, want)).sort(quickestFirst);
+      bench.jobs
+        .filter((job) => job.frees && !job.away && job.siteId === group.siteId && servesOn(bench, job, want))
+        .sort(quickestFirst);
     serving.set(key, known);
     return known;
   }
@@ -59,13 +64,16 @@ export function pickForGroups(bench: Bench): Picked[] {
       bench,
       picked.map((each) => each.job),
     );
-    const short = cover.flatMap(({ group, wants }) => wants.filter((each) => each.short > 0).map(({ want }) => ({ group, want })));
+    const short = cover.flatMap(({ group, wants }) =>
+      wants.filter((each) => each.short > 0).map(({ want }) => ({ group, want })),
+    );
     const open = short.find((each) => !passed.has(wantKey(each)));
     if (!open) return picked;
     const taken = picked.map((each) => each.job);
     const left = shelfAfter(bench, taken);
     const inHand = new Set(taken);
-    const mayStill = (job: BenchJob): boolean => !inHand.has(job) && !gone.has(goneKey(open.group, job)) && lacking(job, left) === null;
+    const mayStill = (job: BenchJob): boolean =>
+      !inHand.has(job) && !gone.has(goneKey(open.group, job)) && lacking(job, left) === null;
     const job = servingOf(open).find(mayStill);
     if (!job) {
       passed.add(wantKey(open));

@@ -36,10 +36,15 @@ export function reLookSheet(
     positionsByKey.set(key, known);
   };
   for (const each of failed) ask(each.checkpoint, [each.position]);
-  for (const work of withImplied(touched)) for (const checkpoint of catalogue) ask(checkpoint.key, disturbedAt(checkpoint, work));
+  for (const work of withImplied(touched))
+    for (const checkpoint of catalogue) ask(checkpoint.key, disturbedAt(checkpoint, work));
   const items: SheetItem[] = catalogue
     .filter((checkpoint) => positionsByKey.has(checkpoint.key))
-    .map((checkpoint) => ({ checkpoint, critical: true, positions: [...(positionsByKey.get(checkpoint.key) ?? [])].sort() }));
+    .map((checkpoint) => ({
+      checkpoint,
+      critical: true,
+      positions: [...(positionsByKey.get(checkpoint.key) ?? [])].sort(),
+    }));
   return {
     schema: 1,
     key: RE_LOOK_KEY,
@@ -55,7 +60,12 @@ export function reLookSheet(
 }
 
 /** The ends whose wheel a repair renewed: a wheel that went on touched its hub and its truing there. */
-export function wheelsRenewed(used: readonly { readonly kind: PartKind }[], touched: readonly Touched[]): readonly (typeof WHEEL_ENDS)[number][] {
+export function wheelsRenewed(
+  used: readonly { readonly kind: PartKind }[],
+  touched: readonly Touched[],
+): readonly (typeof WHEEL_ENDS)[number][] {
   if (!used.some(({ kind }) => kind === 'wheel')) return [];
-  return WHEEL_ENDS.filter((end) => touched.some(({ touch, position }) => touch === 'hub-bearings' && position === end));
+  return WHEEL_ENDS.filter((end) =>
+    touched.some(({ touch, position }) => touch === 'hub-bearings' && position === end),
+  );
 }

@@ -18,12 +18,17 @@ import { findingLike, NOON } from '@cadre/core/testing';
 import { canTouch, judgeReLook, reLookSheet, wheelsRenewed } from './index';
 
 const hardtail = USUAL_BUILD.hardtail;
-const asks = (touched: readonly Touched[], failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = []): string[] =>
-  askedOf(reLookSheet(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
+const asks = (
+  touched: readonly Touched[],
+  failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = [],
+): string[] => askedOf(reLookSheet(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
 
 describe('the sheet of a re-look', () => {
   it('asks what failed and what the work touched, at the end it touched', () => {
-    const keys = asks([{ touch: 'axle-out', position: 'rear' }], [{ checkpoint: 'spokes', position: 'rear' }]);
+    const keys = asks(
+      [{ touch: 'axle-out', position: 'rear' }],
+      [{ checkpoint: 'spokes', position: 'rear' }],
+    );
     expect(keys).toContain('spokes@rear');
     expect(keys).toContain('wheel-thru-axle@rear');
     expect(keys).toContain('stops-wheel@rear');
@@ -34,7 +39,13 @@ describe('the sheet of a re-look', () => {
   it('asks both brakes’ hoses and the levers after a stem was loosened', () => {
     const keys = asks([{ touch: 'stem-headset', position: 'only' }]);
     expect(keys).toEqual(
-      expect.arrayContaining(['headset-play@only', 'stem-tight@only', 'levers-on-bar@only', 'brake-hose@front', 'brake-hose@rear']),
+      expect.arrayContaining([
+        'headset-play@only',
+        'stem-tight@only',
+        'levers-on-bar@only',
+        'brake-hose@front',
+        'brake-hose@rear',
+      ]),
     );
   });
 
@@ -47,8 +58,14 @@ describe('the sheet of a re-look', () => {
     const bike = { build: hardtail, model: {}, own: {}, parts: {} };
     const isNew = (position: 'front' | 'rear', sheet: Parameters<typeof onChecklist>[1]) =>
       measuredOn({ position, zone: 'rear-wheel' }, onChecklist(bike, sheet), DEFAULT_POLICY).newWheel;
-    expect([isNew('rear', { key: 're-look', newWheels: ['rear'] }), isNew('front', { key: 're-look', newWheels: ['rear'] })]).toEqual([true, false]);
-    expect([isNew('front', { key: 'new-bike' }), isNew('front', { key: 'season-opening' })]).toEqual([true, false]);
+    expect([
+      isNew('rear', { key: 're-look', newWheels: ['rear'] }),
+      isNew('front', { key: 're-look', newWheels: ['rear'] }),
+    ]).toEqual([true, false]);
+    expect([isNew('front', { key: 'new-bike' }), isNew('front', { key: 'season-opening' })]).toEqual([
+      true,
+      false,
+    ]);
   });
 
   it('gives no validity and makes everything critical', () => {
@@ -59,7 +76,9 @@ describe('the sheet of a re-look', () => {
 
   it.each(TOUCHES)('asks something of some bike for %s', (touch) => {
     const found = Object.values(USUAL_BUILD).some((build) =>
-      positionsOfTouch(touch).some((position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0),
+      positionsOfTouch(touch).some(
+        (position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0,
+      ),
     );
     expect(found).toBe(true);
   });
@@ -70,7 +89,9 @@ describe('the sheet of a re-look', () => {
       ['rear-suspension', 'suspension-pivots@only'],
       ['fork-suspension', 'fork-legs@only'],
     ] as const) {
-      const asked = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).map(({ key }) => key);
+      const asked = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).map(
+        ({ key }) => key,
+      );
       expect(canTouch(touch, build), touch).toBe(asked.includes(own));
     }
   });
@@ -78,7 +99,9 @@ describe('the sheet of a re-look', () => {
   it('proposes touches for a fault in every zone but those that disturb nothing', () => {
     const silent = ZONES.filter((zone) => leastWork({ zone, position: 'only' }).length === 0);
     expect(silent).toEqual(['frame', 'off-bike']);
-    expect(leastWork({ zone: 'rear-brake', position: 'rear' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
+    expect(leastWork({ zone: 'rear-brake', position: 'rear' })).toEqual([
+      { touch: 'brake-work', position: 'rear' },
+    ]);
   });
 });
 
@@ -97,7 +120,14 @@ describe('judging a re-look', () => {
       device: 'd',
       at: 1,
     };
-    return judgeReLook({ mended: [finding], standings: foldMarks([mark]), complete, signedBy, policy: DEFAULT_POLICY, now: NOON });
+    return judgeReLook({
+      mended: [finding],
+      standings: foldMarks([mark]),
+      complete,
+      signedBy,
+      policy: DEFAULT_POLICY,
+      now: NOON,
+    });
   };
 
   it('makes a stop found sound wait for the release', () => {
@@ -105,13 +135,22 @@ describe('judging a re-look', () => {
   });
 
   it('closes a soon found sound: nothing held the bike', () => {
-    const soon = findingLike({ state: 'mended', severity: 'soon', floor: 'soon', limit: { until: NOON + 1, outings: 5 }, mendedBy: 'tom' });
+    const soon = findingLike({
+      state: 'mended',
+      severity: 'soon',
+      floor: 'soon',
+      limit: { until: NOON + 1, outings: 5 },
+      mendedBy: 'tom',
+    });
     expect(look('sound', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
   });
 
-  it.each(['open', 'in-work', 're-looked', 'closed'] as const)('moves no finding that is %s: nobody repaired it since', (state) => {
-    expect(look('sound', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
-  });
+  it.each(['open', 'in-work', 're-looked', 'closed'] as const)(
+    'moves no finding that is %s: nobody repaired it since',
+    (state) => {
+      expect(look('sound', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
+    },
+  );
 
   it('moves nothing when it is incomplete or failed again', () => {
     expect(look('sound', 'pia', false)).toEqual({ ok: true, value: [] });
@@ -121,14 +160,28 @@ describe('judging a re-look', () => {
   it('wants a second person for a soon on brakes that ran out, not for one that has time left', () => {
     const soon = { state: 'mended', severity: 'soon', floor: 'soon', mendedBy: 'tom' } as const;
     const overdue = findingLike({ ...soon, limit: { until: NOON, outings: 5 } });
-    expect(look('sound', 'tom', true, overdue)).toMatchObject({ ok: false, refusal: { code: 're-look.second-person' } });
+    expect(look('sound', 'tom', true, overdue)).toMatchObject({
+      ok: false,
+      refusal: { code: 're-look.second-person' },
+    });
     expect(look('sound', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 're-looked' }] });
-    expect(look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok).toBe(true);
-    expect(look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 }, outingsUsed: 5 })).ok).toBe(false);
+    expect(
+      look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok,
+    ).toBe(true);
+    expect(
+      look(
+        'sound',
+        'tom',
+        true,
+        findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 }, outingsUsed: 5 }),
+      ).ok,
+    ).toBe(false);
   });
 
   it('wants a second person for a stop on brakes, not for one on the saddle', () => {
     expect(look('sound', 'tom')).toMatchObject({ ok: false, refusal: { code: 're-look.second-person' } });
-    expect(look('sound', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok).toBe(true);
+    expect(
+      look('sound', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok,
+    ).toBe(true);
   });
 });

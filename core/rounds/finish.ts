@@ -73,7 +73,8 @@ export function projectFinish({ now, left, hands, own, sheetMinutes }: FinishInp
       hands,
     );
   }).sort((x, y) => x - y);
-  const at = (share: number): number => Math.round(now + (finishes[Math.round(share * (DRAWS - 1))] ?? 0) * MINUTE_MS);
+  const at = (share: number): number =>
+    Math.round(now + (finishes[Math.round(share * (DRAWS - 1))] ?? 0) * MINUTE_MS);
   const minutesEach = Math.exp(mean + squares / freedom / 2);
   return { minutesEach, finishAt: at(0.5), earliest: at(0.1), latest: at(0.9), samples: own.length };
 }

@@ -32,7 +32,11 @@ function stateOf(look: RoundLook | null, now: number): RowState {
 }
 
 /** Every bike of a round with how far it is. */
-export function roundRows(bikeIds: readonly string[], looks: readonly RoundLook[], now: number): readonly RoundRow[] {
+export function roundRows(
+  bikeIds: readonly string[],
+  looks: readonly RoundLook[],
+  now: number,
+): readonly RoundRow[] {
   const byBike = new Map(looks.map((look) => [look.bikeId, look]));
   return bikeIds.map((bikeId) => {
     const look = byBike.get(bikeId) ?? null;
@@ -49,7 +53,8 @@ export interface RoundCount {
 }
 
 export function countRound(rows: readonly RoundRow[]): RoundCount {
-  const with_ = (...states: readonly RowState[]): number => rows.filter((row) => states.includes(row.state)).length;
+  const with_ = (...states: readonly RowState[]): number =>
+    rows.filter((row) => states.includes(row.state)).length;
   return {
     of: rows.length,
     done: with_('done'),
@@ -69,14 +74,29 @@ export interface RoundPlace {
  * The next bike for somebody: what a group needs before what none does, the earliest first; then the nearest to where they
  * stand. What somebody has in hand is theirs; one's own unfinished bike comes before anything else.
  */
-export function nextForMe(rows: readonly RoundRow[], me: string, at: number | null, standing: (bikeId: string) => RoundPlace): RoundRow | null {
-  const mine = rows.find((row) => (row.state === 'in-hand' || row.state === 'abandoned') && row.look?.by === me);
+export function nextForMe(
+  rows: readonly RoundRow[],
+  me: string,
+  at: number | null,
+  standing: (bikeId: string) => RoundPlace,
+): RoundRow | null {
+  const mine = rows.find(
+    (row) => (row.state === 'in-hand' || row.state === 'abandoned') && row.look?.by === me,
+  );
   if (mine) return mine;
-  const free = rows.filter((row) => row.state === 'waiting' || row.state === 'abandoned' || row.state === 'incomplete');
-  const away = (row: RoundRow): number => (at === null ? standing(row.bikeId).place : Math.abs(standing(row.bikeId).place - at));
+  const free = rows.filter(
+    (row) => row.state === 'waiting' || row.state === 'abandoned' || row.state === 'incomplete',
+  );
+  const away = (row: RoundRow): number =>
+    at === null ? standing(row.bikeId).place : Math.abs(standing(row.bikeId).place - at);
   const needed = (row: RoundRow): number => standing(row.bikeId).neededAt ?? Infinity;
   return (
-    [...free].sort((a, b) => compare(needed(a), needed(b)) || away(a) - away(b) || standing(a.bikeId).place - standing(b.bikeId).place)[0] ?? null
+    [...free].sort(
+      (a, b) =>
+        compare(needed(a), needed(b)) ||
+        away(a) - away(b) ||
+        standing(a.bikeId).place - standing(b.bikeId).place,
+    )[0] ?? null
   );
 }
 

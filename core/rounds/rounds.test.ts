@@ -66,7 +66,12 @@ describe('the bikes of a rule', () => {
 
 describe('what groups need looked at', () => {
   it('is as many as they are short, in rack order, with the time they go out', () => {
-    const fleet = [bike('c', 3, { size: '24 in' }), bike('a', 1, { size: '24 in' }), bike('b', 2, { size: '24 in' }), bike('x', 0)];
+    const fleet = [
+      bike('c', 3, { size: '24 in' }),
+      bike('a', 1, { size: '24 in' }),
+      bike('b', 2, { size: '24 in' }),
+      bike('x', 0),
+    ];
     expect([...neededBikes(fleet, [group()], NOON)]).toEqual([
       ['a', NOON + 60 * MINUTE],
       ['b', NOON + 60 * MINUTE],
@@ -102,12 +107,20 @@ describe('a round', () => {
     expect(countRound(rows)).toEqual({ of: 5, done: 1, inHand: 1, left: 4, found: 2 });
   });
   it('leaves a bike to whoever marked it a quarter of an hour ago, and no longer', () => {
-    const stateAfter = (ms: number) => roundRows(['d'], [look('d', { state: 'open', lastAt: NOON })], NOON + ms)[0]?.state;
-    expect([stateAfter(ABANDONED_AFTER_MS), stateAfter(ABANDONED_AFTER_MS + 1)]).toEqual(['in-hand', 'abandoned']);
+    const stateAfter = (ms: number) =>
+      roundRows(['d'], [look('d', { state: 'open', lastAt: NOON })], NOON + ms)[0]?.state;
+    expect([stateAfter(ABANDONED_AFTER_MS), stateAfter(ABANDONED_AFTER_MS + 1)]).toEqual([
+      'in-hand',
+      'abandoned',
+    ]);
   });
   const places: Record<string, number> = { b: 1, d: 9, e: 5 };
-  const standing = (needed: Record<string, number>) => (id: string) => ({ place: places[id] ?? 0, neededAt: needed[id] ?? null });
-  it('offers one’s own unfinished bike first', () => expect(nextForMe(rows, 'ann', 5, standing({}))?.bikeId).toBe('c'));
+  const standing = (needed: Record<string, number>) => (id: string) => ({
+    place: places[id] ?? 0,
+    neededAt: needed[id] ?? null,
+  });
+  it('offers one’s own unfinished bike first', () =>
+    expect(nextForMe(rows, 'ann', 5, standing({}))?.bikeId).toBe('c'));
   it('offers what is needed first, then the nearest', () => {
     expect(nextForMe(rows, 'cy', 5, standing({}))?.bikeId).toBe('e');
     expect(nextForMe(rows, 'cy', 5, standing({ d: 2, b: 1 }))?.bikeId).toBe('b');
@@ -115,18 +128,28 @@ describe('a round', () => {
   });
   it('never offers what somebody else has in hand or what is done', () => {
     fc.assert(
-      fc.property(fc.array(fc.constantFrom('open', 'signed', 'none', 'old'), { maxLength: 8 }), fc.nat(10), (states, at) => {
-        const ids = states.map((_, index) => `b${index}`);
-        const made = states.flatMap((state, index) =>
-          state === 'none'
-            ? []
-            : [look(`b${index}`, { state: state === 'signed' ? 'signed' : 'open', by: 'bo', lastAt: state === 'old' ? 0 : NOON })],
-        );
-        const next = nextForMe(roundRows(ids, made, NOON), 'me', at, () => ({ place: 1, neededAt: null }));
-        const free = states.some((state) => state === 'none' || state === 'old');
-        expect(next !== null).toBe(free);
-        if (next) expect(['waiting', 'abandoned']).toContain(next.state);
-      }),
+      fc.property(
+        fc.array(fc.constantFrom('open', 'signed', 'none', 'old'), { maxLength: 8 }),
+        fc.nat(10),
+        (states, at) => {
+          const ids = states.map((_, index) => `b${index}`);
+          const made = states.flatMap((state, index) =>
+            state === 'none'
+              ? []
+              : [
+                  look(`b${index}`, {
+                    state: state === 'signed' ? 'signed' : 'open',
+                    by: 'bo',
+                    lastAt: state === 'old' ? 0 : NOON,
+                  }),
+                ],
+          );
+          const next = nextForMe(roundRows(ids, made, NOON), 'me', at, () => ({ place: 1, neededAt: null }));
+          const free = states.some((state) => state === 'none' || state === 'old');
+          expect(next !== null).toBe(free);
+          if (next) expect(['waiting', 'abandoned']).toContain(next.state);
+        },
+      ),
     );
   });
 });
@@ -142,7 +165,11 @@ describe('pace', () => {
     expect(minutesEach(checks)).toEqual([4, 4, 6, 3]);
   });
   it('ends the way to a bike at a pause, takes two signatures at one moment by themselves, and leaves out what took no time', () => {
-    const signed = (openedAt: number, signedAt: number, by = 'ann') => ({ by, openedAt: openedAt * MINUTE, signedAt: signedAt * MINUTE });
+    const signed = (openedAt: number, signedAt: number, by = 'ann') => ({
+      by,
+      openedAt: openedAt * MINUTE,
+      signedAt: signedAt * MINUTE,
+    });
     // The way to a bike is up to four times as long as its check, and a check up to four times as long as most.
     expect(minutesEach([signed(0, 8), signed(14, 16)])).toEqual([8, 8]);
     expect(minutesEach([signed(0, 8), signed(14.5, 16.5)])).toEqual([8, 2]);
@@ -159,10 +186,18 @@ describe('pace', () => {
     const guess = projectFinish({ now: 0, left: 10, hands: 2, own: [], sheetMinutes: 6 });
     expect((guess?.finishAt ?? 0) / MINUTE).toBeGreaterThan(30);
     expect((guess?.finishAt ?? 0) / MINUTE).toBeLessThan(38);
-    const known = projectFinish({ now: 0, left: 10, hands: 2, own: Array.from({ length: 96 }, (_, at) => 3.8 + (at % 5) / 10), sheetMinutes: 6 });
+    const known = projectFinish({
+      now: 0,
+      left: 10,
+      hands: 2,
+      own: Array.from({ length: 96 }, (_, at) => 3.8 + (at % 5) / 10),
+      sheetMinutes: 6,
+    });
     expect((known?.finishAt ?? 0) / MINUTE).toBeGreaterThan(20);
     expect((known?.finishAt ?? 0) / MINUTE).toBeLessThan(22);
-    expect((known?.latest ?? 0) - (known?.earliest ?? 0)).toBeLessThan((guess?.latest ?? 0) - (guess?.earliest ?? 0));
+    expect((known?.latest ?? 0) - (known?.earliest ?? 0)).toBeLessThan(
+      (guess?.latest ?? 0) - (guess?.earliest ?? 0),
+    );
   });
   it('does not set more hands on than there are bikes, and does not cut a bike in two', () => {
     const one = projectFinish({ now: 0, left: 1, hands: 5, own: [], sheetMinutes: 6 });
@@ -173,7 +208,8 @@ describe('pace', () => {
     expect(finishOf([9, 2, 2, 2], 2)).toBe(9);
   });
   it('learns nothing from a check that took no time', () => {
-    const told = (own: readonly number[]) => projectFinish({ now: 0, left: 4, hands: 1, own, sheetMinutes: 6 });
+    const told = (own: readonly number[]) =>
+      projectFinish({ now: 0, left: 4, hands: 1, own, sheetMinutes: 6 });
     expect(told([0, 5])?.finishAt).toBe(told([5])?.finishAt);
   });
   it.each([
@@ -186,12 +222,22 @@ describe('pace', () => {
   );
   it('keeps the finish inside its interval, and later with more bikes', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.5, max: 40, noNaN: true }), { maxLength: 30 }), fc.integer({ min: 1, max: 40 }), (own, left) => {
-        const one = projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 });
-        const more = projectFinish({ now: 0, left: left + 1, hands: 1, own, sheetMinutes: 5 });
-        expect(one && more && one.earliest <= one.finishAt && one.finishAt <= one.latest && more.finishAt >= one.finishAt).toBe(true);
-        expect(one && projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 })).toEqual(one);
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.5, max: 40, noNaN: true }), { maxLength: 30 }),
+        fc.integer({ min: 1, max: 40 }),
+        (own, left) => {
+          const one = projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 });
+          const more = projectFinish({ now: 0, left: left + 1, hands: 1, own, sheetMinutes: 5 });
+          expect(
+            one &&
+              more &&
+              one.earliest <= one.finishAt &&
+              one.finishAt <= one.latest &&
+              more.finishAt >= one.finishAt,
+          ).toBe(true);
+          expect(one && projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 })).toEqual(one);
+        },
+      ),
       { numRuns: 25 },
     );
   });

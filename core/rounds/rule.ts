@@ -14,7 +14,14 @@ export interface BikeRule {
   readonly named: readonly string[];
 }
 
-export const ANY_BIKE: BikeRule = { rackIds: [], kinds: [], sizes: [], due: false, forGroups: false, named: [] };
+export const ANY_BIKE: BikeRule = {
+  rackIds: [],
+  kinds: [],
+  sizes: [],
+  due: false,
+  forGroups: false,
+  named: [],
+};
 
 /** A bike as far as rounds go. */
 export interface RoundCandidate {
@@ -32,7 +39,11 @@ export interface RoundCandidate {
 }
 
 /** The bikes of a site a rule means, in rack order. What is laid up or gone is in no round. */
-export function bikesOfRule<T extends RoundCandidate>(rule: BikeRule, bikes: readonly T[], groups: readonly Group[]): readonly T[] {
+export function bikesOfRule<T extends RoundCandidate>(
+  rule: BikeRule,
+  bikes: readonly T[],
+  groups: readonly Group[],
+): readonly T[] {
   const asks = rule.rackIds.length + rule.kinds.length + rule.sizes.length > 0 || rule.due || rule.forGroups;
   const sizes = rule.sizes.map(sizeKey);
   const wants = groups.flatMap((group) => group.wants);
@@ -59,10 +70,14 @@ export function neededBikes(
   substitution: SizeSubstitution = 'exact',
 ): ReadonlyMap<string, number> {
   const needed = new Map<string, number>();
-  const waiting = bikes.filter((bike) => !bike.ready && bike.whereabouts === 'in').sort((a, b) => a.place - b.place);
+  const waiting = bikes
+    .filter((bike) => !bike.ready && bike.whereabouts === 'in')
+    .sort((a, b) => a.place - b.place);
   for (const { group, wants } of coverGroups(groups, bikes, now, substitution)) {
     for (const { want, short } of wants) {
-      const chosen = waiting.filter((bike) => bike.siteId === group.siteId && !needed.has(bike.id) && serves(bike, want)).slice(0, short);
+      const chosen = waiting
+        .filter((bike) => bike.siteId === group.siteId && !needed.has(bike.id) && serves(bike, want))
+        .slice(0, short);
       for (const bike of chosen) needed.set(bike.id, group.outAt);
     }
   }

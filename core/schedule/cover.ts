@@ -82,7 +82,11 @@ class Assignment {
     // The same either way: its own going is looked at in any case, and only a group’s going raises the use.
     const moments = [group.outAt, ...out.map((row) => row.group.outAt).filter((at) => at > group.outAt)];
     const inUse = (moment: number): number =>
-      this.rows.reduce((sum, row, at) => (row.group.outAt <= moment && moment < row.group.backAt ? sum + this.count(at, column) : sum), 0);
+      this.rows.reduce(
+        (sum, row, at) =>
+          row.group.outAt <= moment && moment < row.group.backAt ? sum + this.count(at, column) : sum,
+        0,
+      );
     return moments.every((moment) => inUse(moment) < (this.classes[column]?.size ?? 0));
   }
 
@@ -98,7 +102,8 @@ class Assignment {
         return true;
       }
       for (const [other, holding] of this.rows.entries()) {
-        if (other === row || this.count(other, column) === 0 || !overlap(holding.group, wanting.group)) continue;
+        if (other === row || this.count(other, column) === 0 || !overlap(holding.group, wanting.group))
+          continue;
         this.add(other, column, -1);
         if (this.hasRoom(column, wanting.group) && this.serve(other, seen)) {
           this.add(row, column, 1);
@@ -112,10 +117,18 @@ class Assignment {
 }
 
 /** The classes a row may be served from: what was asked for first, then what may stand in for it. */
-function choicesOf({ at, group, want }: Row, classes: readonly Class[], substitution: SizeSubstitution): readonly number[] {
-  const there = [...classes.entries()].filter(([, each]) => each.from <= at && each.sample.siteId === group.siteId);
+function choicesOf(
+  { at, group, want }: Row,
+  classes: readonly Class[],
+  substitution: SizeSubstitution,
+): readonly number[] {
+  const there = [...classes.entries()].filter(
+    ([, each]) => each.from <= at && each.sample.siteId === group.siteId,
+  );
   const exact = there.filter(([, each]) => serves(each.sample, want));
-  const others = there.filter(([, each]) => !serves(each.sample, want) && standsIn(each.sample, want, substitution));
+  const others = there.filter(
+    ([, each]) => !serves(each.sample, want) && standsIn(each.sample, want, substitution),
+  );
   return [...exact, ...others].map(([column]) => column);
 }
 
@@ -140,16 +153,28 @@ export function coverGroups(
     classes,
     rows.map((row) => choicesOf(row, classes, substitution)),
   );
-  for (const [index, { want }] of rows.entries()) for (let left = want.count; left > 0; left -= 1) if (!assignment.serve(index)) break;
+  for (const [index, { want }] of rows.entries())
+    for (let left = want.count; left > 0; left -= 1) if (!assignment.serve(index)) break;
   return coming.map((group, at) => {
     const wants = rows.flatMap((row, index): WantCover[] => {
       if (row.at !== at) return [];
       const of = (isOf: (sample: Stock) => boolean): number =>
-        classes.reduce((sum, each, column) => (isOf(each.sample) ? sum + assignment.count(index, column) : sum), 0);
+        classes.reduce(
+          (sum, each, column) => (isOf(each.sample) ? sum + assignment.count(index, column) : sum),
+          0,
+        );
       const cleared = of(() => true);
-      return [{ want: row.want, cleared, short: row.want.count - cleared, standIns: of((sample) => !serves(sample, row.want)) }];
+      return [
+        {
+          want: row.want,
+          cleared,
+          short: row.want.count - cleared,
+          standIns: of((sample) => !serves(sample, row.want)),
+        },
+      ];
     });
-    const sum = (each: (want: WantCover) => number): number => wants.reduce((all, want) => all + each(want), 0);
+    const sum = (each: (want: WantCover) => number): number =>
+      wants.reduce((all, want) => all + each(want), 0);
     return { group, needed: sum(({ want }) => want.count), cleared: sum(({ cleared }) => cleared), wants };
   });
 }

@@ -15,7 +15,8 @@ export interface GroupLine {
   readonly unread: readonly string[];
 }
 
-const SPAN = /(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?\s*(?:-|–|—|to|until|bis)\s*(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?/i;
+const SPAN =
+  /(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?\s*(?:-|–|—|to|until|bis)\s*(\d{1,2})(?:[:.h](\d{2}))?\s*(am|pm)?/i;
 const TWO_TIMES = /(\d{1,2})[:.h](\d{2})\s*[\t|;,]\s*(\d{1,2})[:.h](\d{2})/;
 const DAY = /\b(\d{4}-\d{2}-\d{2})\b/;
 
@@ -25,13 +26,19 @@ function isDay(text: string): boolean {
   return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
 }
 
-function clockOf(hours: string | undefined, minutes: string | undefined, half: string | undefined): string | null {
+function clockOf(
+  hours: string | undefined,
+  minutes: string | undefined,
+  half: string | undefined,
+): string | null {
   let hour = Number(hours);
   if (half && hour > 12) return null;
   if (half?.toLowerCase() === 'pm' && hour < 12) hour += 12;
   if (half?.toLowerCase() === 'am' && hour === 12) hour = 0;
   const minute = Number(minutes ?? 0);
-  return hour <= 23 && minute <= 59 ? `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}` : null;
+  return hour <= 23 && minute <= 59
+    ? `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`
+    : null;
 }
 
 const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
@@ -40,24 +47,40 @@ const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Nu
 function spanOf(span: RegExpExecArray): { readonly out: string | null; readonly back: string | null } {
   const [, outHours, outMinutes, outHalf, backHours, backMinutes, backHalf] = span;
   const other = (half: string): string => (half.toLowerCase() === 'pm' ? 'am' : 'pm');
-  const inOrder = (out: string | null, back: string | null): boolean => out !== null && back !== null && minutesOf(out) < minutesOf(back);
+  const inOrder = (out: string | null, back: string | null): boolean =>
+    out !== null && back !== null && minutesOf(out) < minutesOf(back);
   let out = clockOf(outHours, outMinutes, outHalf ?? backHalf);
   let back = clockOf(backHours, backMinutes, backHalf ?? outHalf);
   if (!outHalf && backHalf && !inOrder(out, back)) {
-    const earlier = [clockOf(outHours, outMinutes, other(backHalf)), clockOf(outHours, outMinutes, undefined)].find((each) => inOrder(each, back));
+    const earlier = [
+      clockOf(outHours, outMinutes, other(backHalf)),
+      clockOf(outHours, outMinutes, undefined),
+    ].find((each) => inOrder(each, back));
     out = earlier ?? out;
   }
   if (outHalf && !backHalf && !inOrder(out, back)) {
-    const later = [clockOf(backHours, backMinutes, other(outHalf)), clockOf(backHours, backMinutes, undefined)].find((each) => inOrder(out, each));
+    const later = [
+      clockOf(backHours, backMinutes, other(outHalf)),
+      clockOf(backHours, backMinutes, undefined),
+    ].find((each) => inOrder(out, each));
     back = later ?? back;
   }
   return { out, back };
 }
 
 /** The times of a line, and the line without them. */
-function timesIn(text: string): { readonly rest: string; readonly out: string | null; readonly back: string | null } {
+function timesIn(text: string): {
+  readonly rest: string;
+  readonly out: string | null;
+  readonly back: string | null;
+} {
   const two = TWO_TIMES.exec(text);
-  if (two) return { rest: text.replace(two[0], '\t'), out: clockOf(two[1], two[2], undefined), back: clockOf(two[3], two[4], undefined) };
+  if (two)
+    return {
+      rest: text.replace(two[0], '\t'),
+      out: clockOf(two[1], two[2], undefined),
+      back: clockOf(two[3], two[4], undefined),
+    };
   const span = SPAN.exec(text);
   if (!span || (!span[2] && !span[5] && !span[3] && !span[6])) return { rest: text, out: null, back: null };
   return { rest: text.replace(span[0], '\t'), ...spanOf(span) };

@@ -1,6 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { coverGroups, readGroupLine, readGroupLines, readWants, serves, siteDay, standsIn, siteTimeOn, type Group, type Stock, type Want } from '.';
+import {
+  coverGroups,
+  readGroupLine,
+  readGroupLines,
+  readWants,
+  serves,
+  siteDay,
+  standsIn,
+  siteTimeOn,
+  type Group,
+  type Stock,
+  type Want,
+} from '.';
 
 const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 5, 10, 7);
@@ -15,7 +27,14 @@ const group = (id: string, from: number, to: number, ...wants: Want[]): Group =>
 });
 let made = 0;
 const stock = (count: number, size: string, kind: Stock['kind'], more: Partial<Stock> = {}): Stock[] =>
-  Array.from({ length: count }, () => ({ id: `b${(made += 1)}`, siteId: 's', kind, size, ready: true, ...more }));
+  Array.from({ length: count }, () => ({
+    id: `b${(made += 1)}`,
+    siteId: 's',
+    kind,
+    size,
+    ready: true,
+    ...more,
+  }));
 
 describe('how far the bikes go round', () => {
   it('counts what is cleared for each group and what is short, by size', () => {
@@ -48,7 +67,11 @@ describe('how far the bikes go round', () => {
     expect(
       coverGroups(
         [group('a', 1, 2, want(3))],
-        [...stock(1, 'M', 'hybrid'), ...stock(1, 'M', 'hybrid', { ready: false }), ...stock(1, 'M', 'hybrid', { siteId: 't' })],
+        [
+          ...stock(1, 'M', 'hybrid'),
+          ...stock(1, 'M', 'hybrid', { ready: false }),
+          ...stock(1, 'M', 'hybrid', { siteId: 't' }),
+        ],
         NOW,
       )[0]?.cleared,
     ).toBe(1);
@@ -56,18 +79,30 @@ describe('how far the bikes go round', () => {
 
   it('leaves the rarer bike to the line that needs it', () => {
     // Greedy would give "any" the only M.
-    const [cover] = coverGroups([group('a', 1, 2, want(1), want(1, 'M'))], [...stock(1, 'M', 'hybrid'), ...stock(1, 'L', 'hybrid')], NOW);
+    const [cover] = coverGroups(
+      [group('a', 1, 2, want(1), want(1, 'M'))],
+      [...stock(1, 'M', 'hybrid'), ...stock(1, 'L', 'hybrid')],
+      NOW,
+    );
     expect(cover?.cleared).toBe(2);
   });
 
   it('leaves the only hybrid to the later group that asked for it, whatever “any” went out before', () => {
     const bikes = [...stock(1, 'M', 'hybrid'), ...stock(1, 'M', 'hardtail')];
-    const covers = coverGroups([group('a', 1, 4, want(1)), group('b', 2, 3, want(1, '', 'hybrid'))], bikes, NOW);
+    const covers = coverGroups(
+      [group('a', 1, 4, want(1)), group('b', 2, 3, want(1, '', 'hybrid'))],
+      bikes,
+      NOW,
+    );
     expect(covers.map((cover) => cover.cleared)).toEqual([1, 1]);
   });
 
   it('serves the earlier departure where one has to go without', () => {
-    const covers = coverGroups([group('late', 2, 4, want(1)), group('early', 1, 3, want(1))], stock(1, 'M', 'hybrid'), NOW);
+    const covers = coverGroups(
+      [group('late', 2, 4, want(1)), group('early', 1, 3, want(1))],
+      stock(1, 'M', 'hybrid'),
+      NOW,
+    );
     expect(covers.map((cover) => [cover.group.id, cover.cleared])).toEqual([
       ['early', 1],
       ['late', 0],
@@ -75,10 +110,18 @@ describe('how far the bikes go round', () => {
   });
 
   it('has a bike that is back exactly when the next group goes, and one that is ready exactly then', () => {
-    const next = coverGroups([group('a', 1, 2, want(1)), group('b', 2, 3, want(1))], stock(1, 'M', 'hybrid'), NOW);
+    const next = coverGroups(
+      [group('a', 1, 2, want(1)), group('b', 2, 3, want(1))],
+      stock(1, 'M', 'hybrid'),
+      NOW,
+    );
     expect(next.map((cover) => cover.cleared)).toEqual([1, 1]);
     const ready = (at: number) =>
-      coverGroups([group('a', 1, 2, want(1))], stock(1, 'M', 'hybrid', { ready: false, readyAt: NOW + at }), NOW)[0]?.cleared;
+      coverGroups(
+        [group('a', 1, 2, want(1))],
+        stock(1, 'M', 'hybrid', { ready: false, readyAt: NOW + at }),
+        NOW,
+      )[0]?.cleared;
     expect([ready(HOUR), ready(HOUR + 1)]).toEqual([1, 0]);
   });
 
@@ -102,7 +145,9 @@ describe('how far the bikes go round', () => {
       [a, b],
       [b, a],
     ])
-      expect(coverGroups(coming, stock(1, 'M', 'hybrid'), NOW).map((cover) => [cover.group.id, cover.cleared])).toEqual([
+      expect(
+        coverGroups(coming, stock(1, 'M', 'hybrid'), NOW).map((cover) => [cover.group.id, cover.cleared]),
+      ).toEqual([
         ['a', 1],
         ['b', 0],
       ]);
@@ -110,7 +155,12 @@ describe('how far the bikes go round', () => {
 
   it('looks past its own group for time: one bike goes out twice in a row while another is away all day', () => {
     const covers = coverGroups(
-      [group('day', 1, 9, want(1)), group('morning', 1, 3, want(1)), group('noon', 3, 5, want(1)), group('both', 4, 6, want(1))],
+      [
+        group('day', 1, 9, want(1)),
+        group('morning', 1, 3, want(1)),
+        group('noon', 3, 5, want(1)),
+        group('both', 4, 6, want(1)),
+      ],
       stock(2, 'M', 'hybrid'),
       NOW,
     );
@@ -128,7 +178,12 @@ describe('how far the bikes go round', () => {
     ['one-down', 1],
     ['one-either-way', 2],
   ] as const)('lets another size stand in as the policy says: %s', (substitution, extra) => {
-    const bikes = [...stock(1, '24 in', 'child'), ...stock(1, '26 in', 'child'), ...stock(1, '20 in', 'child'), ...stock(1, '16 in', 'child')];
+    const bikes = [
+      ...stock(1, '24 in', 'child'),
+      ...stock(1, '26 in', 'child'),
+      ...stock(1, '20 in', 'child'),
+      ...stock(1, '16 in', 'child'),
+    ];
     const [cover] = coverGroups([group('a', 1, 2, want(4, '24"', 'child'))], bikes, NOW, substitution);
     expect(cover).toMatchObject({ cleared: 1 + extra, wants: [{ standIns: extra, short: 3 - extra }] });
   });
@@ -140,21 +195,39 @@ describe('how far the bikes go round', () => {
     expect(standsIn({ kind: 'hybrid', size: '54' }, want(1, 'M', 'hybrid'), 'one-either-way')).toBe(false);
     expect(standsIn({ kind: 'hybrid', size: 'L' }, want(1), 'one-either-way')).toBe(false);
     // The size asked for goes out first.
-    const [cover] = coverGroups([group('a', 1, 2, want(1, 'M'))], [...stock(1, 'L', 'hybrid'), ...stock(1, 'M', 'hybrid')], NOW, 'one-up');
+    const [cover] = coverGroups(
+      [group('a', 1, 2, want(1, 'M'))],
+      [...stock(1, 'L', 'hybrid'), ...stock(1, 'M', 'hybrid')],
+      NOW,
+      'one-up',
+    );
     expect(cover?.wants[0]?.standIns).toBe(0);
   });
 
   it('loses no bike over groups that are out together, and serves who goes first (against trying everything)', () => {
     const kinds = ['hybrid', 'child'] as const;
     const wants = fc.array(
-      fc.record({ count: fc.integer({ min: 1, max: 2 }), size: fc.constantFrom('', 'S', 'M'), kind: fc.constantFrom(null, ...kinds) }),
+      fc.record({
+        count: fc.integer({ min: 1, max: 2 }),
+        size: fc.constantFrom('', 'S', 'M'),
+        kind: fc.constantFrom(null, ...kinds),
+      }),
       { minLength: 1, maxLength: 2 },
     );
-    const bikes = fc.array(fc.record({ size: fc.constantFrom('S', 'M'), kind: fc.constantFrom(...kinds) }), { maxLength: 4 });
+    const bikes = fc.array(fc.record({ size: fc.constantFrom('S', 'M'), kind: fc.constantFrom(...kinds) }), {
+      maxLength: 4,
+    });
     fc.assert(
       fc.property(wants, wants, bikes, (first, second, there) => {
-        const own = there.map((bike, index): Stock => ({ id: String(index), siteId: 's', ready: true, ...bike }));
-        const units = [first, second].flatMap((list, of) => list.flatMap((each) => Array.from({ length: each.count }, () => ({ of, want: each }))));
+        const own = there.map((bike, index): Stock => ({
+          id: String(index),
+          siteId: 's',
+          ready: true,
+          ...bike,
+        }));
+        const units = [first, second].flatMap((list, of) =>
+          list.flatMap((each) => Array.from({ length: each.count }, () => ({ of, want: each }))),
+        );
         /** The best over all, and of that the most for the first group. */
         const best = (left: typeof units, free: readonly Stock[]): readonly [number, number] => {
           const [unit, ...rest] = left;
@@ -168,17 +241,27 @@ describe('how far the bikes go round', () => {
               );
               return [all + 1, early + (unit.of === 0 ? 1 : 0)] as const;
             });
-          return [best(rest, free), ...ways].reduce((a, b) => (b[0] > a[0] || (b[0] === a[0] && b[1] > a[1]) ? b : a));
+          return [best(rest, free), ...ways].reduce((a, b) =>
+            b[0] > a[0] || (b[0] === a[0] && b[1] > a[1]) ? b : a,
+          );
         };
-        const covers = coverGroups([group('first', 1, 3, ...first), group('second', 2, 4, ...second)], own, NOW);
-        expect([covers.reduce((sum, cover) => sum + cover.cleared, 0), covers[0]?.cleared]).toEqual(best(units, own));
+        const covers = coverGroups(
+          [group('first', 1, 3, ...first), group('second', 2, 4, ...second)],
+          own,
+          NOW,
+        );
+        expect([covers.reduce((sum, cover) => sum + cover.cleared, 0), covers[0]?.cleared]).toEqual(
+          best(units, own),
+        );
       }),
       { numRuns: 150 },
     );
   });
 
   it('forgets groups that are back', () => {
-    expect(coverGroups([group('gone', -3, -1, want(1)), group('just back', -3, 0, want(1))], [], NOW)).toEqual([]);
+    expect(
+      coverGroups([group('gone', -3, -1, want(1)), group('just back', -3, 0, want(1))], [], NOW),
+    ).toEqual([]);
   });
 
   it('covers as much of one group as can be covered at all (against trying everything)', () => {
@@ -191,9 +274,15 @@ describe('how far the bikes go round', () => {
       }),
       { minLength: 1, maxLength: 3 },
     );
-    const bikes = fc.array(fc.record({ size: fc.constantFrom(...sizes), kind: fc.constantFrom('hybrid' as const, 'child' as const) }), {
-      maxLength: 5,
-    });
+    const bikes = fc.array(
+      fc.record({
+        size: fc.constantFrom(...sizes),
+        kind: fc.constantFrom('hybrid' as const, 'child' as const),
+      }),
+      {
+        maxLength: 5,
+      },
+    );
     const most = (units: readonly Want[], left: readonly Stock[]): number => {
       const [first, ...rest] = units;
       if (!first) return 0;
@@ -213,7 +302,12 @@ describe('how far the bikes go round', () => {
     };
     fc.assert(
       fc.property(wants, bikes, (wanted, there) => {
-        const own = there.map((bike, index): Stock => ({ id: String(index), siteId: 's', ready: true, ...bike }));
+        const own = there.map((bike, index): Stock => ({
+          id: String(index),
+          siteId: 's',
+          ready: true,
+          ...bike,
+        }));
         const units = wanted.flatMap((each) => Array.from({ length: each.count }, () => each)).slice(0, 6);
         fc.pre(units.length === wanted.reduce((sum, each) => sum + each.count, 0));
         expect(coverGroups([group('g', 1, 2, ...wanted)], own, NOW)[0]?.cleared).toBe(most(units, own));
@@ -238,7 +332,10 @@ describe('what a line wants', () => {
   });
   it('names the pieces nobody can read', () => {
     expect(readWants('0 hybrids, 501 hybrids').unread).toEqual(['0 hybrids', '501 hybrids']);
-    expect(readWants('8 x 24in, some tandems, 900 hybrids')).toEqual({ wants: [want(8, '24 in')], unread: ['some tandems', '900 hybrids'] });
+    expect(readWants('8 x 24in, some tandems, 900 hybrids')).toEqual({
+      wants: [want(8, '24 in')],
+      unread: ['some tandems', '900 hybrids'],
+    });
   });
 });
 
@@ -246,9 +343,19 @@ describe('a pasted list', () => {
   it.each([
     [
       '09:30-11:30 Year 5: 8 x 24in, 2 x 20in',
-      { name: 'Year 5', out: '09:30', back: '11:30', day: null, wants: [want(8, '24 in'), want(2, '20 in')], unread: [] },
+      {
+        name: 'Year 5',
+        out: '09:30',
+        back: '11:30',
+        day: null,
+        wants: [want(8, '24 in'), want(2, '20 in')],
+        unread: [],
+      },
     ],
-    ['Evening club\t18:00\t20:15\t6 hardtail M', { name: 'Evening club', out: '18:00', back: '20:15', wants: [want(6, 'M', 'hardtail')] }],
+    [
+      'Evening club\t18:00\t20:15\t6 hardtail M',
+      { name: 'Evening club', out: '18:00', back: '20:15', wants: [want(6, 'M', 'hardtail')] },
+    ],
     [
       '2026-06-12 1-3 pm Family hire: 4 hybrid',
       { name: 'Family hire', day: '2026-06-12', out: '13:00', back: '15:00', wants: [want(4, '', 'hybrid')] },
@@ -260,7 +367,10 @@ describe('a pasted list', () => {
     ['11 am - 1 Family hire: 2 hybrid', { out: '11:00', back: '13:00' }],
     ['9 am - 11 Family hire: 2 hybrid', { out: '09:00', back: '11:00' }],
     ['1 pm - 3 Family hire: 2 hybrid', { out: '13:00', back: '15:00' }],
-    ['2026-02-30 9:00-10:00 Club: 2 hybrid', { day: null, name: 'Club', out: '09:00', unread: ['2026-02-30'] }],
+    [
+      '2026-02-30 9:00-10:00 Club: 2 hybrid',
+      { day: null, name: 'Club', out: '09:00', unread: ['2026-02-30'] },
+    ],
     ['2026-13-01 9:00-10:00 Club: 2 hybrid', { day: null, unread: ['2026-13-01'] }],
     ['2028-02-29 9:00-10:00 Club: 2 hybrid', { day: '2028-02-29', unread: [] }],
     ['9-9 pm Family hire: 2 hybrid', { out: '09:00', back: '21:00' }],

@@ -30,7 +30,10 @@ export interface Stock {
 
 /** Whether a bike serves a want: its kind and its size, each where it matters. */
 export function serves(bike: Pick<Stock, 'kind' | 'size'>, want: Want): boolean {
-  return (want.kind === null || want.kind === bike.kind) && (want.size === '' || sizeKey(want.size) === sizeKey(bike.size));
+  return (
+    (want.kind === null || want.kind === bike.kind) &&
+    (want.size === '' || sizeKey(want.size) === sizeKey(bike.size))
+  );
 }
 
 /** What may stand in where the size asked for has run out. */
@@ -51,8 +54,13 @@ function sizesLarger(bike: string, wanted: string): number | null {
 }
 
 /** Whether a bike serves a want though its size is another: one size larger or smaller, as the policy allows, and of the kind asked for. */
-export function standsIn(bike: Pick<Stock, 'kind' | 'size'>, want: Want, substitution: SizeSubstitution): boolean {
-  if (substitution === 'exact' || want.size === '' || (want.kind !== null && want.kind !== bike.kind)) return false;
+export function standsIn(
+  bike: Pick<Stock, 'kind' | 'size'>,
+  want: Want,
+  substitution: SizeSubstitution,
+): boolean {
+  if (substitution === 'exact' || want.size === '' || (want.kind !== null && want.kind !== bike.kind))
+    return false;
   const larger = sizesLarger(bike.size, want.size);
   if (larger === 1) return substitution !== 'one-down';
   return larger === -1 && substitution !== 'one-up';

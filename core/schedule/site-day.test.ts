@@ -14,13 +14,16 @@ describe('the site’s day', () => {
   });
 
   it('is an hour longer or shorter when the clocks change', () => {
-    const length = (now: string): number => endOfSiteDay(at(now), 'Europe/London') + 1 - startOfSiteDay(at(now), 'Europe/London');
+    const length = (now: string): number =>
+      endOfSiteDay(at(now), 'Europe/London') + 1 - startOfSiteDay(at(now), 'Europe/London');
     expect(length('2026-03-29T12:00:00Z')).toBe(23 * 3_600_000);
     expect(length('2026-10-25T12:00:00Z')).toBe(25 * 3_600_000);
   });
 
   it('opens by the site’s own clock', () => {
-    expect(new Date(siteTimeToday(at('2026-07-01T22:30:00Z'), 'Pacific/Auckland', '09:00')).toISOString()).toBe('2026-07-01T21:00:00.000Z');
+    expect(
+      new Date(siteTimeToday(at('2026-07-01T22:30:00Z'), 'Pacific/Auckland', '09:00')).toISOString(),
+    ).toBe('2026-07-01T21:00:00.000Z');
   });
 
   it('knows a time zone from a made-up one', () => {

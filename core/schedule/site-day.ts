@@ -28,7 +28,11 @@ export function siteTimeOn(day: string, timeZone: string, clock: string): number
 /** The day of the calendar at the site that holds `now`, as year-month-day. */
 export function siteDay(now: number, timeZone: string): string {
   const day = new TZDate(now, timeZone);
-  return [day.getFullYear(), String(day.getMonth() + 1).padStart(2, '0'), String(day.getDate()).padStart(2, '0')].join('-');
+  return [
+    day.getFullYear(),
+    String(day.getMonth() + 1).padStart(2, '0'),
+    String(day.getDate()).padStart(2, '0'),
+  ].join('-');
 }
 
 /** Whether the name is a time zone this runtime knows. */

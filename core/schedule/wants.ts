@@ -20,9 +20,14 @@ const WORD_NUMBERS: Readonly<Record<string, number>> = {
 export type ReadWants = { readonly wants: readonly Want[]; readonly unread: readonly string[] };
 
 function wantIn(text: string): Want | null {
-  const match = /^(\d+|[a-z]+)\s*[x×*]?\s+(.+)$/i.exec(text) ?? /^(\d+)\s*[x×*]\s*(.+)$/i.exec(text) ?? /^(\d+)()$/.exec(text);
+  const match =
+    /^(\d+|[a-z]+)\s*[x×*]?\s+(.+)$/i.exec(text) ??
+    /^(\d+)\s*[x×*]\s*(.+)$/i.exec(text) ??
+    /^(\d+)()$/.exec(text);
   if (!match) return null;
-  const count = /^\d+$/.test(match[1] ?? '') ? Number(match[1]) : (WORD_NUMBERS[(match[1] ?? '').toLowerCase()] ?? 0);
+  const count = /^\d+$/.test(match[1] ?? '')
+    ? Number(match[1])
+    : (WORD_NUMBERS[(match[1] ?? '').toLowerCase()] ?? 0);
   if (count < 1 || count > 500) return null;
   const words = (match[2] ?? '').trim();
   const size =
@@ -43,5 +48,8 @@ export function readWants(text: string): ReadWants {
     .map((piece) => piece.trim())
     .filter(Boolean);
   const read = pieces.map((piece) => [piece, wantIn(piece)] as const);
-  return { wants: read.flatMap(([, want]) => (want ? [want] : [])), unread: read.filter(([, want]) => !want).map(([piece]) => piece) };
+  return {
+    wants: read.flatMap(([, want]) => (want ? [want] : [])),
+    unread: read.filter(([, want]) => !want).map(([piece]) => piece),
+  };
 }

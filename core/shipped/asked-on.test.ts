@@ -20,8 +20,14 @@ const ASKED_ON: readonly (readonly [string, string])[] = [
   ['child hybrid trike coaster drum laden', 'brake-cable brake-cable-inside'],
   ['coaster footbrake', 'coaster-brake coaster-hub'],
   ['drum', 'drum-brake quill-mark suspension-post'],
-  ['full-suspension', 'sealant pivot-torque shock-action shock-shaft shock-sag suspension-pivots chain-twelve dropper'],
-  ['hardtail full-suspension carbon', 'fork-legs fork-action fork-pressure fork-sag fork-service suspension-ring'],
+  [
+    'full-suspension',
+    'sealant pivot-torque shock-action shock-shaft shock-sag suspension-pivots chain-twelve dropper',
+  ],
+  [
+    'hardtail full-suspension carbon',
+    'fork-legs fork-action fork-pressure fork-sag fork-service suspension-ring',
+  ],
   ['hardtail full-suspension cargo carbon', 'wheel-thru-axle'],
   ['hardtail full-suspension step-through cargo belt carbon', 'brake-hose brake-fluid pistons'],
   ['hybrid step-through cargo drum belt', 'kickstand'],
@@ -31,7 +37,10 @@ const ASKED_ON: readonly (readonly [string, string])[] = [
   ['not belt', 'chain-joined bracket-feel chain-wear chain-lube chain-routed cassette'],
   ['not carbon', 'frame-drain'],
   ['not child hardtail full-suspension coaster footbrake carbon', 'loads'],
-  ['not child hybrid coaster footbrake drum laden', 'disc-pads rotor rotor-fixings rotor-thickness pad-thickness pad-pin bedded-in'],
+  [
+    'not child hybrid coaster footbrake drum laden',
+    'disc-pads rotor rotor-fixings rotor-thickness pad-thickness pad-pin bedded-in',
+  ],
   ['not coaster footbrake carbon', 'gear-cable'],
   ['not coaster footbrake', 'shifts'],
   ['not footbrake drum', 'brake-mounts'],
@@ -51,14 +60,21 @@ const ASKED_ON: readonly (readonly [string, string])[] = [
     'battery motor-stops hub-gear battery-charge battery-health battery-contacts assist-wiring motor-mount firmware charger dunked-electrics storage-rule',
   ],
   ['step-through cargo coaster footbrake', 'chain-slack'],
-  ['trike', 'trike-brake-balance fixed-pad trike-linkage trike-toe kingpin trike-seat trike-idler trike-flag'],
+  [
+    'trike',
+    'trike-brake-balance fixed-pad trike-linkage trike-toe kingpin trike-seat trike-idler trike-flag',
+  ],
 ];
 
-const wanted = new Map(ASKED_ON.flatMap(([bikes, keys]) => keys.split(' ').map((key) => [key, bikes] as const)));
+const wanted = new Map(
+  ASKED_ON.flatMap(([bikes, keys]) => keys.split(' ').map((key) => [key, bikes] as const)),
+);
 const all = Object.keys(TRIAL_BIKES);
 function bikesOf(words: string): readonly string[] {
   const named = words.split(' ').filter(Boolean);
-  return named[0] === 'not' ? all.filter((bike) => !named.includes(bike)) : all.filter((bike) => named.includes(bike));
+  return named[0] === 'not'
+    ? all.filter((bike) => !named.includes(bike))
+    : all.filter((bike) => named.includes(bike));
 }
 
 describe('each rule of the catalogue', () => {
@@ -71,6 +87,7 @@ describe('each rule of the catalogue', () => {
 
   it('is told apart by some trial bike, every one of them', () => {
     for (const checkpoint of CHECKPOINTS)
-      if (!('always' in checkpoint.applies)) expect(askedOn(checkpoint).length, checkpoint.key).toBeLessThan(all.length);
+      if (!('always' in checkpoint.applies))
+        expect(askedOn(checkpoint).length, checkpoint.key).toBeLessThan(all.length);
   });
 });

@@ -9,7 +9,13 @@ export function fault(key: string, name: string, floor: Severity, doNext: string
 }
 
 /** A fault past what the house decides. */
-export function mechanicFault(key: string, name: string, floor: Severity, doNext: string, more: More = {}): Fault {
+export function mechanicFault(
+  key: string,
+  name: string,
+  floor: Severity,
+  doNext: string,
+  more: More = {},
+): Fault {
   return { key, name, floor, doNext, toMechanic: true, ...more };
 }
 
@@ -20,12 +26,17 @@ export function look(said: Omit<Checkpoint, Usual> & Partial<Pick<Checkpoint, Us
   return { phase: 'ground', tools: [], cautions: [], applies: always, ...said };
 }
 
-type Word = Extract<Rule, { fitted: unknown }>['fitted'] & (BuildWord | 'brake' | 'retention' | 'tyre' | 'wheelSize');
+type Word = Extract<Rule, { fitted: unknown }>['fitted'] &
+  (BuildWord | 'brake' | 'retention' | 'tyre' | 'wheelSize');
 
 export const always: Rule = { always: true };
 export const fitted = (field: Word, ...words: string[]): Rule => ({ fitted: field, in: words });
 export const carries = (...accessories: Accessory[]): Rule => ({ carries: accessories });
-export const sprockets = (least: number, most?: number): Rule => ({ number: 'sprockets', least, ...(most === undefined ? {} : { most }) });
+export const sprockets = (least: number, most?: number): Rule => ({
+  number: 'sprockets',
+  least,
+  ...(most === undefined ? {} : { most }),
+});
 export const all = (...rules: Rule[]): Rule => ({ all: rules });
 export const any = (...rules: Rule[]): Rule => ({ any: rules });
 export const not = (rule: Rule): Rule => ({ not: rule });

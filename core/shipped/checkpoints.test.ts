@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { DRAWINGS, isSchoolQuestion, SCHOOL_QUESTIONS, SCHOOLS, SEVERITIES, positionsAsked, truthOf } from '@cadre/core/catalogue';
+import {
+  DRAWINGS,
+  isSchoolQuestion,
+  SCHOOL_QUESTIONS,
+  SCHOOLS,
+  SEVERITIES,
+  positionsAsked,
+  truthOf,
+} from '@cadre/core/catalogue';
 import { isMeasure } from '@cadre/core/measures';
 import { CHECKPOINTS, SCHOOL_PROSE, SHIPPED_SHEETS } from './index';
 
@@ -48,26 +56,30 @@ describe('the shipped catalogue', () => {
     expect(CHECKPOINTS.length).toBeGreaterThanOrEqual(120);
   });
 
-  it.each(CHECKPOINTS.map((each) => [each.key, each] as const))('%s can be looked at from its text alone', (_key, checkpoint) => {
-    expect(checkpoint.key).toMatch(/^[a-z0-9-]{2,60}$/);
-    expect(positionsAsked(checkpoint).length).toBeGreaterThan(0);
-    expect(checkpoint.how.length).toBeGreaterThan(20);
-    expect(checkpoint.how).toMatch(/[.:]$/);
-    expect(checkpoint.sound.length).toBeGreaterThan(4);
-    expect(checkpoint.minutes).toBeGreaterThan(0);
-    expect(checkpoint.faults.length).toBeGreaterThan(0);
-    expect(new Set(checkpoint.faults.map((fault) => fault.key)).size).toBe(checkpoint.faults.length);
-    for (const fault of checkpoint.faults) {
-      expect(SEVERITIES).toContain(fault.floor);
-      expect(fault.doNext.length, fault.key).toBeGreaterThan(7);
-      for (const next of fault.askNext ?? []) expect(known.has(next) && next !== checkpoint.key, `${fault.key} asks ${next}`).toBe(true);
-      // What is past the house's word says who decides.
-      if (fault.by) expect(fault.floor === 'stop' || fault.by.length > 0).toBe(true);
-    }
-    if (checkpoint.measure) expect(isMeasure(checkpoint.measure), checkpoint.measure).toBe(true);
-    if (checkpoint.drawing) expect(DRAWINGS).toContain(checkpoint.drawing);
-    for (const question of checkpoint.schools ?? []) expect(isSchoolQuestion(question)).toBe(true);
-  });
+  it.each(CHECKPOINTS.map((each) => [each.key, each] as const))(
+    '%s can be looked at from its text alone',
+    (_key, checkpoint) => {
+      expect(checkpoint.key).toMatch(/^[a-z0-9-]{2,60}$/);
+      expect(positionsAsked(checkpoint).length).toBeGreaterThan(0);
+      expect(checkpoint.how.length).toBeGreaterThan(20);
+      expect(checkpoint.how).toMatch(/[.:]$/);
+      expect(checkpoint.sound.length).toBeGreaterThan(4);
+      expect(checkpoint.minutes).toBeGreaterThan(0);
+      expect(checkpoint.faults.length).toBeGreaterThan(0);
+      expect(new Set(checkpoint.faults.map((fault) => fault.key)).size).toBe(checkpoint.faults.length);
+      for (const fault of checkpoint.faults) {
+        expect(SEVERITIES).toContain(fault.floor);
+        expect(fault.doNext.length, fault.key).toBeGreaterThan(7);
+        for (const next of fault.askNext ?? [])
+          expect(known.has(next) && next !== checkpoint.key, `${fault.key} asks ${next}`).toBe(true);
+        // What is past the house's word says who decides.
+        if (fault.by) expect(fault.floor === 'stop' || fault.by.length > 0).toBe(true);
+      }
+      if (checkpoint.measure) expect(isMeasure(checkpoint.measure), checkpoint.measure).toBe(true);
+      if (checkpoint.drawing) expect(DRAWINGS).toContain(checkpoint.drawing);
+      for (const question of checkpoint.schools ?? []) expect(isSchoolQuestion(question)).toBe(true);
+    },
+  );
 
   it('is asked of some bike and, where it has a rule, not of every one', () => {
     for (const checkpoint of CHECKPOINTS) {
@@ -90,7 +102,10 @@ describe('the shipped catalogue', () => {
   it('names a measure for everything that is measured', () => {
     const measured = (words: RegExp): readonly string[] =>
       CHECKPOINTS.filter(
-        (each) => words.test(each.how) && each.measure === undefined && each.faults.some((fault) => /\bmm\b|percent|%/.test(fault.name)),
+        (each) =>
+          words.test(each.how) &&
+          each.measure === undefined &&
+          each.faults.some((fault) => /\bmm\b|percent|%/.test(fault.name)),
       ).map((each) => each.key);
     expect(measured(/[Mm]easure|gauge|[Rr]ead the (widest|gap)/)).toEqual(['trike-toe']);
   });

@@ -34,7 +34,8 @@ const DISTURBS: Readonly<Record<string, string>> = {
     'headset-play headset-turns headset-clamp fork-whole trike-linkage trike-toe kingpin cargo-steering stem-tight quill-mark adjustable-stem faceplate bars levers-on-bar brake-hose brake-cable assist-wiring',
   'bar-levers-grips':
     'stem-tight faceplate bars grips shifter-clamp levers-on-bar lever-travel lever-hold stops-wheel lever-returns brake-hose brake-cable parking-brake trike-linkage trike-brake-balance shifts assist-wiring motor-stops bell-lights',
-  'cranks-pedals': 'crank-arms crank-torque ring-bolts bracket-play pedals cleats shifts chain-slack belt motor-stops',
+  'cranks-pedals':
+    'crank-arms crank-torque ring-bolts bracket-play pedals cleats shifts chain-slack belt motor-stops',
   'chain-sprockets':
     'chain-joined chain-routed chain-slack belt belt-tension shifts hanger derailleur-gap cassette jockey-wheels coaster-brake drum-brake wheel-nutted rim-pads-track tyre-clearance hub-gear trike-idler',
   'gears-set': 'shifts hanger derailleur-gap gear-cable jockey-wheels hub-gear',
@@ -42,7 +43,8 @@ const DISTURBS: Readonly<Record<string, string>> = {
   'rear-suspension': 'suspension-pivots pivot-torque shock-shaft shock-sag tyre-clearance brake-hose',
   'fork-suspension': 'fork-legs fork-action fork-pressure suspension-ring headset-play',
   'assist-wiring': 'battery battery-contacts assist-wiring motor-mount motor-stops lights',
-  accessories: 'loads child-seat hitch cargo-straps mudguards kickstand lights bell-lights bell cage-bolts trike-flag tyre-clearance',
+  accessories:
+    'loads child-seat hitch cargo-straps mudguards kickstand lights bell-lights bell cage-bolts trike-flag tyre-clearance',
   crash: 'fork-legs shock-shaft tyre-firm saddle-rails mudguards kickstand lever-hold assist-wiring',
   transport:
     'transport-marks wheel-quick-release wheel-thru-axle wheel-nutted rim-brake-release tyre-firm spokes tyre-clearance lever-travel stops-wheel lever-returns rotor disc-pads brake-hose brake-cable levers-on-bar stem-tight quill-mark adjustable-stem faceplate headset-play trike-linkage cargo-steering folding-hinge frame-whole hanger pedals post-depth saddle-tight trike-seat battery assist-wiring mudguards',
@@ -125,26 +127,46 @@ const NOT_ASKED_AGAIN: Readonly<Record<string, string>> = {
 };
 
 const known = new Set(CHECKPOINTS.map(({ key }) => key));
-const works: readonly Touched[] = TOUCHES.flatMap((touch) => positionsOfTouch(touch).map((position) => ({ touch, position })));
+const works: readonly Touched[] = TOUCHES.flatMap((touch) =>
+  positionsOfTouch(touch).map((position) => ({ touch, position })),
+);
 
 describe('what disturbs a checkpoint', () => {
   it('is said of every one that ships', () => {
-    expect(CHECKPOINTS.filter(({ disturbedBy }) => disturbedBy === undefined).map(({ key }) => key)).toEqual([]);
+    expect(CHECKPOINTS.filter(({ disturbedBy }) => disturbedBy === undefined).map(({ key }) => key)).toEqual(
+      [],
+    );
   });
 
-  it.each(Object.entries(DISTURBS))('%s disturbs what a mechanic would look at again, and nothing else', (disturbance, keys) => {
-    const said = CHECKPOINTS.filter(({ disturbedBy }) => disturbedBy?.some((each) => each === disturbance)).map(({ key }) => key);
-    expect([...said].sort()).toEqual(keys.split(' ').sort());
-  });
+  it.each(Object.entries(DISTURBS))(
+    '%s disturbs what a mechanic would look at again, and nothing else',
+    (disturbance, keys) => {
+      const said = CHECKPOINTS.filter(({ disturbedBy }) =>
+        disturbedBy?.some((each) => each === disturbance),
+      ).map(({ key }) => key);
+      expect([...said].sort()).toEqual(keys.split(' ').sort());
+    },
+  );
 
   it('is nothing besides', () => {
-    expect([...new Set(CHECKPOINTS.flatMap(({ disturbedBy = [] }) => disturbedBy))].filter((each) => !(each in DISTURBS))).toEqual([]);
+    expect(
+      [...new Set(CHECKPOINTS.flatMap(({ disturbedBy = [] }) => disturbedBy))].filter(
+        (each) => !(each in DISTURBS),
+      ),
+    ).toEqual([]);
   });
 
   it('is some work wherever work may bring a stop, or is left out for a reason', () => {
-    const byWork = CHECKPOINTS.filter(({ faults }) => faults.some((fault) => fault.floor === 'stop' && fault.by?.includes('work')));
+    const byWork = CHECKPOINTS.filter(({ faults }) =>
+      faults.some((fault) => fault.floor === 'stop' && fault.by?.includes('work')),
+    );
     expect(byWork.length).toBeGreaterThan(20);
-    const unasked = byWork.filter((each) => !disturbancesOf(each).some((disturbance) => !(MISHAP_KINDS as readonly string[]).includes(disturbance)));
+    const unasked = byWork.filter(
+      (each) =>
+        !disturbancesOf(each).some(
+          (disturbance) => !(MISHAP_KINDS as readonly string[]).includes(disturbance),
+        ),
+    );
     expect(unasked.map(({ key }) => key).sort()).toEqual(Object.keys(NOT_ASKED_AGAIN).sort());
   });
 
@@ -152,7 +174,9 @@ describe('what disturbs a checkpoint', () => {
     const own = { at: { front: 'front-brake', rear: 'rear-brake' } } as const;
     expect(disturbedAt(own, { touch: 'brake-work', position: 'rear' })).toEqual(['rear']);
     expect(disturbedAt(own, { touch: 'axle-out', position: 'rear' })).toEqual([]);
-    expect(disturbedAt({ at: { only: 'drivetrain' } }, { touch: 'gears-set', position: 'only' })).toEqual(['only']);
+    expect(disturbedAt({ at: { only: 'drivetrain' } }, { touch: 'gears-set', position: 'only' })).toEqual([
+      'only',
+    ]);
   });
 });
 
@@ -160,16 +184,26 @@ describe('what putting a fault right disturbs at the least', () => {
   it('is said by checkpoint or fault, and where not is the usual work of the zone', () => {
     const said = CHECKPOINTS.flatMap((each): (readonly [string, string])[] => [
       ...(each.work ? [[each.key, each.work.join(' ')] as const] : []),
-      ...each.faults.flatMap((fault) => (fault.work ? [[`${each.key} ${fault.key}`, fault.work.join(' ')] as const] : [])),
+      ...each.faults.flatMap((fault) =>
+        fault.work ? [[`${each.key} ${fault.key}`, fault.work.join(' ')] as const] : [],
+      ),
     ]);
     expect(Object.fromEntries(said)).toEqual(LEAST);
   });
 
   it('is at the end of the fault, or the end it names', () => {
-    expect(leastWork({ zone: 'rear-brake', position: 'rear' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
-    expect(leastWork({ zone: 'rear-brake', position: 'only' })).toEqual([{ touch: 'brake-work', position: 'rear' }]);
-    expect(leastWork({ zone: 'cockpit', position: 'only', work: ['stem-headset'] })).toEqual([{ touch: 'stem-headset', position: 'only' }]);
-    expect(leastWork({ zone: 'fork-headset', position: 'only', work: ['axle-out@front'] })).toEqual([{ touch: 'axle-out', position: 'front' }]);
+    expect(leastWork({ zone: 'rear-brake', position: 'rear' })).toEqual([
+      { touch: 'brake-work', position: 'rear' },
+    ]);
+    expect(leastWork({ zone: 'rear-brake', position: 'only' })).toEqual([
+      { touch: 'brake-work', position: 'rear' },
+    ]);
+    expect(leastWork({ zone: 'cockpit', position: 'only', work: ['stem-headset'] })).toEqual([
+      { touch: 'stem-headset', position: 'only' },
+    ]);
+    expect(leastWork({ zone: 'fork-headset', position: 'only', work: ['axle-out@front'] })).toEqual([
+      { touch: 'axle-out', position: 'front' },
+    ]);
     expect(leastWork({ zone: 'frame', position: 'only' })).toEqual([]);
   });
 });
@@ -183,14 +217,18 @@ describe('work, over every bike and every checkpoint', () => {
       let seen = 0;
       for (const [bike, build] of bikes) {
         const asked = new Set(askedOf(sheet, asBuilt(build)).map(({ key }) => key));
-        for (const question of askedOf({ items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) }, asBuilt(build))) {
+        for (const question of askedOf(
+          { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
+          asBuilt(build),
+        )) {
           const disturbed = withImplied([work]).some((each) =>
             disturbancesOf(question.checkpoint).some((disturbance) => {
               const [touch, end] = disturbance.split('@');
               if (touch !== each.touch) return false;
               const isRear = each.position === 'rear';
               if (end !== undefined) return (end === 'rear') === isRear;
-              if (question.position === 'only' || !isEnded(each.touch)) return question.position === 'only' || !isOtherEnd(touch, question.position);
+              if (question.position === 'only' || !isEnded(each.touch))
+                return question.position === 'only' || !isOtherEnd(touch, question.position);
               return (question.position === 'rear') === isRear;
             }),
           );
@@ -203,48 +241,102 @@ describe('work, over every bike and every checkpoint', () => {
   );
 
   it.each([
-    ['a coaster’s rear wheel', 'coaster', ['axle-out', 'rear'], 'coaster-brake@rear chain-slack@only wheel-nutted@rear'],
-    ['a hub gear’s rear wheel', 'belt', ['axle-out', 'rear'], 'hub-gear@only belt@only belt-tension@only shifts@only'],
-    ['a drum’s rear wheel', 'drum', ['axle-out', 'rear'], 'drum-brake@rear lever-travel@rear shifts@only hanger@only'],
-    ['pads of a rim brake', 'hybrid', ['brake-work', 'front'], 'rim-brake-release@front rim-pads-track@front stops-wheel@front'],
-    ['a trued wheel between rim pads', 'hybrid', ['wheel-trued', 'rear'], 'rim-pads-track@rear rim-run-out@rear'],
-    ['cranks of a mid-motor', 'belt', ['cranks-pedals', 'only'], 'motor-stops@only shifts@only crank-arms@only'],
-    ['a bar', 'hardtail', ['bar-levers-grips', 'only'], 'lever-hold@front lever-hold@rear stops-wheel@front stops-wheel@rear'],
+    [
+      'a coaster’s rear wheel',
+      'coaster',
+      ['axle-out', 'rear'],
+      'coaster-brake@rear chain-slack@only wheel-nutted@rear',
+    ],
+    [
+      'a hub gear’s rear wheel',
+      'belt',
+      ['axle-out', 'rear'],
+      'hub-gear@only belt@only belt-tension@only shifts@only',
+    ],
+    [
+      'a drum’s rear wheel',
+      'drum',
+      ['axle-out', 'rear'],
+      'drum-brake@rear lever-travel@rear shifts@only hanger@only',
+    ],
+    [
+      'pads of a rim brake',
+      'hybrid',
+      ['brake-work', 'front'],
+      'rim-brake-release@front rim-pads-track@front stops-wheel@front',
+    ],
+    [
+      'a trued wheel between rim pads',
+      'hybrid',
+      ['wheel-trued', 'rear'],
+      'rim-pads-track@rear rim-run-out@rear',
+    ],
+    [
+      'cranks of a mid-motor',
+      'belt',
+      ['cranks-pedals', 'only'],
+      'motor-stops@only shifts@only crank-arms@only',
+    ],
+    [
+      'a bar',
+      'hardtail',
+      ['bar-levers-grips', 'only'],
+      'lever-hold@front lever-hold@rear stops-wheel@front stops-wheel@rear',
+    ],
   ] as const)('asks after %s what it felt normal without', (_name, bike, [touch, position], keys) => {
     const build = TRIAL_BIKES[bike];
     if (!build) throw new Error(`no trial bike ${bike}`);
-    const asked = askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(({ key }) => key);
+    const asked = askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(
+      ({ key }) => key,
+    );
     expect(asked).toEqual(expect.arrayContaining(keys.split(' ')));
   });
 });
 
 /** Work on the chain ends at the rear wheel, on a fork at the front one. */
 function isOtherEnd(touch: string, position: string): boolean {
-  if (['cranks-pedals', 'chain-sprockets', 'gears-set', 'rear-suspension'].includes(touch)) return position !== 'rear';
+  if (['cranks-pedals', 'chain-sprockets', 'gears-set', 'rear-suspension'].includes(touch))
+    return position !== 'rear';
   return touch === 'fork-suspension' && position === 'rear';
 }
 
 describe('the checklist after an incident', () => {
-  it.each(MISHAP_KINDS)('after a %s asks all the catalogue says it can do, on every bike, all of it critical', (kind) => {
-    const sheet = SHIPPED_SHEETS.find(({ key }) => key === SHEET_AFTER[kind]);
-    const cause = { crash: 'crash', dunking: 'water', transport: null }[kind];
-    for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
-      const asked = new Map(askedOf(sheet ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]));
-      for (const { key, checkpoint } of askedOf({ items: CHECKPOINTS.map((each) => ({ checkpoint: each, critical: false })) }, asBuilt(build))) {
-        const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
-        const can =
-          checkpoint.disturbedBy?.includes(kind) ||
-          stops.some((fault) => fault.by?.some((by) => by === cause)) ||
-          (kind === 'crash' && stops.some((fault) => fault.by === undefined) && !(checkpoint.key in NOT_BY_CRASH));
-        expect(asked.get(key) ?? false, `${bike} ${key}`).toBe(Boolean(can));
+  it.each(MISHAP_KINDS)(
+    'after a %s asks all the catalogue says it can do, on every bike, all of it critical',
+    (kind) => {
+      const sheet = SHIPPED_SHEETS.find(({ key }) => key === SHEET_AFTER[kind]);
+      const cause = { crash: 'crash', dunking: 'water', transport: null }[kind];
+      for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
+        const asked = new Map(
+          askedOf(sheet ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
+        );
+        for (const { key, checkpoint } of askedOf(
+          { items: CHECKPOINTS.map((each) => ({ checkpoint: each, critical: false })) },
+          asBuilt(build),
+        )) {
+          const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
+          const can =
+            checkpoint.disturbedBy?.includes(kind) ||
+            stops.some((fault) => fault.by?.some((by) => by === cause)) ||
+            (kind === 'crash' &&
+              stops.some((fault) => fault.by === undefined) &&
+              !(checkpoint.key in NOT_BY_CRASH));
+          expect(asked.get(key) ?? false, `${bike} ${key}`).toBe(Boolean(can));
+        }
       }
-    }
-    expect(checkpointsAfter(kind, CHECKPOINTS).length).toBeGreaterThan(20);
-  });
+      expect(checkpointsAfter(kind, CHECKPOINTS).length).toBeGreaterThan(20);
+    },
+  );
 
   it('leaves out after a crash only what is named with a reason', () => {
     expect(Object.keys(NOT_BY_CRASH).filter((key) => !known.has(key))).toEqual([]);
-    expect(Object.keys(NOT_BY_CRASH).sort()).toEqual(['disc-pads', 'lever-reach', 'rim-pads', 'saddle-set', 'tyre-pressure']);
+    expect(Object.keys(NOT_BY_CRASH).sort()).toEqual([
+      'disc-pads',
+      'lever-reach',
+      'rim-pads',
+      'saddle-set',
+      'tyre-pressure',
+    ]);
   });
 
   it.each([
@@ -254,14 +346,17 @@ describe('the checklist after an incident', () => {
     ],
     ['dunking', 'freehub corrosion charger battery battery-contacts'],
   ] as const)('after a %s asks what was forgotten once', (kind, keys) => {
-    expect(checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key)).toEqual(expect.arrayContaining(keys.split(' ')));
+    expect(checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key)).toEqual(
+      expect.arrayContaining(keys.split(' ')),
+    );
   });
 });
 
 /** What brings a stop that no ordinary outing brings, by cause, said once more by hand. */
 const BROUGHT_BY: Readonly<Record<string, string>> = {
   wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
-  water: 'freehub.slips fork-action.stuck corrosion.deep battery-contacts.burnt charger.damaged dunked-electrics.under',
+  water:
+    'freehub.slips fork-action.stuck corrosion.deep battery-contacts.burnt charger.damaged dunked-electrics.under',
   crash:
     'rim-run-out.touches spoke-tension-left.none spoke-tension-right.none tyre-clearance.rubs headset-turns.binds-hard headset-clamp.steerer headset-bearings.steerer-crack trike-toe.far-out faceplate.loose bar-tape.pitted bars-off.marked kingpin.play frame-line.out jockey-wheels.bolt belt-tension.teeth hanger-measured.cracked saddle-rails.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.impact helmet.buckle test-ride.pulls crash-story.unknown transport-marks.pressed',
   work: 'rim-run-out.touches spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs tyre-direction.wrong-size fixed-pad.on-body pad-pin.missing brake-fluid.wrong rim-brake-arms.wobbles bedded-in.not-yet headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-pressure.over trike-toe.far-out faceplate.loose kingpin.play kingpin.cotter every-fastener.turned pivot-torque.loose shock-sag.over crank-torque.loose pedal-threads.thread chain-routed.short jockey-wheels.bolt hub-gear.washer belt-tension.slack load-test.skips hanger-measured.cracked post-freed.cracked motor-mount.loose recall.open test-ride.pulls test-ride.brake',
@@ -271,7 +366,9 @@ const BROUGHT_BY: Readonly<Record<string, string>> = {
 describe('what brings a fault', () => {
   it.each(Object.entries(BROUGHT_BY))('%s brings what a mechanic would expect of it', (cause, faults) => {
     const said = CHECKPOINTS.flatMap((checkpoint) =>
-      checkpoint.faults.filter((fault) => fault.by?.some((each) => each === cause)).map((fault) => `${checkpoint.key}.${fault.key}`),
+      checkpoint.faults
+        .filter((fault) => fault.by?.some((each) => each === cause))
+        .map((fault) => `${checkpoint.key}.${fault.key}`),
     );
     expect([...said].sort()).toEqual(faults.split(' ').sort());
   });
@@ -279,7 +376,8 @@ describe('what brings a fault', () => {
 
 describe('what cannot be done without other work', () => {
   it('is asked with it: a tyre is not off without the wheel out and the air gone, nor a hub open without its axle', () => {
-    const implied = (touch: 'tyre-off' | 'hub-bearings'): readonly string[] => withImplied([{ touch, position: 'rear' }]).map((each) => each.touch);
+    const implied = (touch: 'tyre-off' | 'hub-bearings'): readonly string[] =>
+      withImplied([{ touch, position: 'rear' }]).map((each) => each.touch);
     expect(implied('tyre-off')).toEqual(['tyre-off', 'axle-out', 'air-out']);
     expect(implied('hub-bearings')).toEqual(['hub-bearings', 'axle-out']);
   });
@@ -310,18 +408,29 @@ describe('what cannot be done without other work', () => {
   });
 
   it('is what each part disturbs when it is renewed', () => {
-    const of = (kind: PartKind, position: 'front' | 'rear' | 'only', gears: 'derailleur' | 'hub-gear' = 'derailleur'): string =>
+    const of = (
+      kind: PartKind,
+      position: 'front' | 'rear' | 'only',
+      gears: 'derailleur' | 'hub-gear' = 'derailleur',
+    ): string =>
       touchesOfPart(kind, position, { gears })
         .map((each) => (each.position === 'only' ? each.touch : `${each.touch}@${each.position}`))
         .join(' ');
-    expect(of('wheel', 'front')).toBe('axle-out@front tyre-off@front wheel-trued@front hub-bearings@front brake-work@front');
-    expect(of('wheel', 'rear')).toBe('axle-out@rear tyre-off@rear wheel-trued@rear hub-bearings@rear brake-work@rear chain-sprockets gears-set');
+    expect(of('wheel', 'front')).toBe(
+      'axle-out@front tyre-off@front wheel-trued@front hub-bearings@front brake-work@front',
+    );
+    expect(of('wheel', 'rear')).toBe(
+      'axle-out@rear tyre-off@rear wheel-trued@rear hub-bearings@rear brake-work@rear chain-sprockets gears-set',
+    );
     expect([of('tyre', 'front'), of('rotor', 'rear'), of('pads', 'front')]).toEqual([
       'tyre-off@front',
       'axle-out@rear brake-work@rear',
       'brake-work@front',
     ]);
-    expect([of('chain', 'only'), of('chain', 'only', 'hub-gear')]).toEqual(['chain-sprockets gears-set', 'chain-sprockets gears-set axle-out@rear']);
+    expect([of('chain', 'only'), of('chain', 'only', 'hub-gear')]).toEqual([
+      'chain-sprockets gears-set',
+      'chain-sprockets gears-set axle-out@rear',
+    ]);
     expect(of('cassette', 'only')).toBe('chain-sprockets gears-set axle-out@rear');
     expect(of('fork', 'only')).toBe('stem-headset fork-suspension axle-out@front brake-work@front');
     expect([

@@ -25,5 +25,7 @@ function isBroughtBy(checkpoint: Checkpoint, kind: MishapKind): boolean {
 
 /** Everything the catalogue says this can do to a bike: what a checklist after it asks, in the catalogue's order. */
 export function checkpointsAfter(kind: MishapKind, catalogue: readonly Checkpoint[]): readonly Checkpoint[] {
-  return catalogue.filter((checkpoint) => checkpoint.disturbedBy?.includes(kind) || isBroughtBy(checkpoint, kind));
+  return catalogue.filter(
+    (checkpoint) => checkpoint.disturbedBy?.includes(kind) || isBroughtBy(checkpoint, kind),
+  );
 }

@@ -16,7 +16,8 @@ import { SCHOOL_PROSE } from './schools';
 import { CHECKPOINTS, SHIPPED_SHEETS } from './sheets';
 import { walkSheets } from './walk';
 
-const row = (cells: readonly string[]): string => `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
+const row = (cells: readonly string[]): string =>
+  `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
 
 function table(head: readonly string[], rows: readonly (readonly string[])[]): string {
   return [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
@@ -54,7 +55,10 @@ const zoneOf = ({ at }: Checkpoint): string => at.only ?? at.front ?? at.rear ??
 
 /** The whole shipped catalogue as a page of the docs. */
 export function printCatalogue(): string {
-  const zones = ZONES.map((zone) => ({ zone, looks: CHECKPOINTS.filter((each) => zoneOf(each) === zone) })).filter((each) => each.looks.length > 0);
+  const zones = ZONES.map((zone) => ({
+    zone,
+    looks: CHECKPOINTS.filter((each) => zoneOf(each) === zone),
+  })).filter((each) => each.looks.length > 0);
   return [
     '# The shipped catalogue',
     `Printed from the code by \`npm run catalogue\`; a test holds the two together. ${CHECKPOINTS.length} checkpoints.`,
@@ -66,7 +70,9 @@ export function printCatalogue(): string {
 /** The checkpoints that one kind of work disturbs, those at one end only with the end named. */
 function disturbedBy(touch: Touch): string {
   const named = CHECKPOINTS.flatMap(({ key, disturbedBy = [] }) =>
-    disturbedBy.filter((each) => each.split('@')[0] === touch).map((each) => (each === touch ? key : `${key} (${each.split('@')[1]})`)),
+    disturbedBy
+      .filter((each) => each.split('@')[0] === touch)
+      .map((each) => (each === touch ? key : `${key} (${each.split('@')[1]})`)),
   );
   return named.join(', ');
 }
@@ -82,7 +88,9 @@ export function printRules(): string {
     severity,
     String(CHECKPOINTS.flatMap((each) => each.faults).filter((fault) => fault.floor === severity).length),
   ]);
-  const slow = CHECKPOINTS.filter((each) => criticalBecause(each, []) === null && criticalBecause(each, BY) !== null);
+  const slow = CHECKPOINTS.filter(
+    (each) => criticalBecause(each, []) === null && criticalBecause(each, BY) !== null,
+  );
   return [
     '# Sheets, severities, touches, schools',
     'Printed from the code by `npm run catalogue`; a test holds the two together.',
@@ -107,7 +115,11 @@ export function printRules(): string {
       ['checkpoint', 'critical after'],
       slow.map((each) => [
         each.name,
-        [...new Set(each.faults.filter((fault) => fault.floor === 'stop').flatMap((fault) => fault.by ?? []))].join(', '),
+        [
+          ...new Set(
+            each.faults.filter((fault) => fault.floor === 'stop').flatMap((fault) => fault.by ?? []),
+          ),
+        ].join(', '),
       ]),
     ),
     '## What a repair touches',

@@ -21,12 +21,14 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
       'by-gearing': {
         name: 'By gearing',
         rule: 'Eleven sprockets and up at 0.5 %, two to ten at 0.75 %, single speed and hub gear at 1.0 %.',
-        reason: 'Narrow chains ruin costly sprockets early; a wide chain on one thick sprocket may run longer without harm.',
+        reason:
+          'Narrow chains ruin costly sprockets early; a wide chain on one thick sprocket may run longer without harm.',
       },
       early: {
         name: 'Early',
         rule: 'Every chain at 0.5 %; sprockets looked at from 0.75 %.',
-        reason: 'A chain is the cheapest part of the drivetrain: changed early, one cassette sees three or four of them.',
+        reason:
+          'A chain is the cheapest part of the drivetrain: changed early, one cassette sees three or four of them.',
       },
       ruler: {
         name: 'By ruler',
@@ -98,7 +100,11 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
         rule: 'One figure for each kind of bike, inside the tyre’s window.',
         reason: 'Fast, the same every morning, and anybody can do it.',
       },
-      window: { name: 'Window only', rule: 'Anything inside the window printed on the tyre.', reason: 'Least meddling; the maker’s own range.' },
+      window: {
+        name: 'Window only',
+        rule: 'Anything inside the window printed on the tyre.',
+        reason: 'Least meddling; the maker’s own range.',
+      },
       calculated: {
         name: 'Calculated start',
         rule: 'By load and width, then held inside the window. A starting point, for adults.',
@@ -124,8 +130,16 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
   sealantLook: {
     question: 'How is sealant looked at?',
     sides: {
-      dipstick: { name: 'Dipstick', rule: 'Core out, a thin stick to the bottom.', reason: 'Tells how much is left without touching the bead.' },
-      shake: { name: 'Shake', rule: 'Wheel off, shaken by the ear.', reason: 'No tool, no air lost; a slosh is a slosh.' },
+      dipstick: {
+        name: 'Dipstick',
+        rule: 'Core out, a thin stick to the bottom.',
+        reason: 'Tells how much is left without touching the bead.',
+      },
+      shake: {
+        name: 'Shake',
+        rule: 'Wheel off, shaken by the ear.',
+        reason: 'No tool, no air lost; a slosh is a slosh.',
+      },
       inside: {
         name: 'Look inside',
         rule: 'One side of the bead off, lumps out, fresh in.',
@@ -156,7 +170,11 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
         rule: 'A wipe and a few drops at each return.',
         reason: 'Nobody has to remember when it was last done.',
       },
-      'by-distance': { name: 'By distance', rule: 'Every 300 km.', reason: 'Too much oil is grinding paste.' },
+      'by-distance': {
+        name: 'By distance',
+        rule: 'Every 300 km.',
+        reason: 'Too much oil is grinding paste.',
+      },
       'after-wet': {
         name: 'After wet or washing',
         rule: 'Whenever it has been wet.',
@@ -172,7 +190,11 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
         rule: 'Thin in the dry, thick in the wet; the outside wiped dry.',
         reason: 'Ready at once, and it finds its way in by itself.',
       },
-      wax: { name: 'Wax', rule: 'On a bare clean chain, dried overnight before riding.', reason: 'Stays clean, keeps hands and trouser legs clean.' },
+      wax: {
+        name: 'Wax',
+        rule: 'On a bare clean chain, dried overnight before riding.',
+        reason: 'Stays clean, keeps hands and trouser legs clean.',
+      },
     },
   },
   sidewallSlash: {
@@ -193,7 +215,11 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
   roughHub: {
     question: 'What is done with a rough hub?',
     sides: {
-      bearings: { name: 'New bearings', rule: 'Cartridges pressed out, new ones in.', reason: 'Once rough, always rough.' },
+      bearings: {
+        name: 'New bearings',
+        rule: 'Cartridges pressed out, new ones in.',
+        reason: 'Once rough, always rough.',
+      },
       cones: {
         name: 'Adjust cones',
         rule: 'Opened, cleaned, greased, set by the cones.',
@@ -209,7 +235,11 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
   padsBeforeEvent: {
     question: 'Pads before an event?',
     sides: {
-      keep: { name: 'Keep bedded ones', rule: 'Pads with life left stay in.', reason: 'Bedded pads stop; new ones only after twenty stops.' },
+      keep: {
+        name: 'Keep bedded ones',
+        rule: 'Pads with life left stay in.',
+        reason: 'Bedded pads stop; new ones only after twenty stops.',
+      },
       new: {
         name: 'New ones, bedded days before',
         rule: 'Changed a week before and bedded in.',
@@ -235,11 +265,16 @@ export const SCHOOL_PROSE: { readonly [Q in SchoolQuestion]: School<Q> } = {
   cleaning: {
     question: 'Washing and looking: which first?',
     sides: {
-      'clean-first': { name: 'Clean, then look', rule: 'Washed and dried first; nothing is judged through dirt.', reason: 'Dirt hides cracks.' },
+      'clean-first': {
+        name: 'Clean, then look',
+        rule: 'Washed and dried first; nothing is judged through dirt.',
+        reason: 'Dirt hides cracks.',
+      },
       'wash-looks': {
         name: 'Washing is the first look',
         rule: 'Whoever washes looks, and says what the sponge found.',
-        reason: 'The hand with the sponge is on every tube once; fresh dirt also tells where something leaks or rubs.',
+        reason:
+          'The hand with the sponge is on every tube once; fresh dirt also tells where something leaks or rubs.',
       },
     },
   },

@@ -2,8 +2,27 @@
 
 const AXLES = ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted'];
 const TYRES = ['tyre-casing', 'tyre-seated'];
-const STEERING = ['headset-play', 'fork-whole', 'trike-linkage', 'cargo-steering', 'stem-tight', 'quill-mark', 'adjustable-stem', 'bars', 'grips'];
-const BRAKE_LOOKS = ['lever-travel', 'lever-hold', 'stops-wheel', 'lever-returns', 'rim-pads', 'rim-pads-track', 'disc-pads', 'rotor'];
+const STEERING = [
+  'headset-play',
+  'fork-whole',
+  'trike-linkage',
+  'cargo-steering',
+  'stem-tight',
+  'quill-mark',
+  'adjustable-stem',
+  'bars',
+  'grips',
+];
+const BRAKE_LOOKS = [
+  'lever-travel',
+  'lever-hold',
+  'stops-wheel',
+  'lever-returns',
+  'rim-pads',
+  'rim-pads-track',
+  'disc-pads',
+  'rotor',
+];
 const BRAKE_FIXINGS = ['rotor-fixings', 'brake-mounts', 'brake-hose', 'brake-cable'];
 const OTHER_BRAKES = ['coaster-brake', 'drum-brake', 'trike-brake-balance'];
 const SEATING = ['saddle-tight', 'post-depth', 'trike-seat'];

@@ -15,8 +15,11 @@ import { BIKE_KINDS, USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/
 import { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_SHEETS } from './index';
 import { walkSheets } from './walk';
 
-const pairs = SHIPPED_SHEETS.flatMap((sheet) => BIKE_KINDS.map((kind) => [sheet.key, kind, sheet, USUAL_BUILD[kind]] as const));
-const keysOn = (sheet: typeof RIDE_OUT, build: Build): string[] => askedOf(sheet, asBuilt(build)).map((each) => each.key);
+const pairs = SHIPPED_SHEETS.flatMap((sheet) =>
+  BIKE_KINDS.map((kind) => [sheet.key, kind, sheet, USUAL_BUILD[kind]] as const),
+);
+const keysOn = (sheet: typeof RIDE_OUT, build: Build): string[] =>
+  askedOf(sheet, asBuilt(build)).map((each) => each.key);
 
 /** The looks no bike goes out without, by what it is built like: from the trade's own list. */
 const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
@@ -82,36 +85,54 @@ describe('every sheet over every kind of bike', () => {
     );
     // No pair without a critical where a bike goes out on it.
     for (const row of walk)
-      if (SHIPPED_SHEETS.find((sheet) => sheet.key === row.sheet)?.clears) expect(row.criticals, `${row.sheet} on ${row.kind}`).toBeGreaterThan(0);
+      if (SHIPPED_SHEETS.find((sheet) => sheet.key === row.sheet)?.clears)
+        expect(row.criticals, `${row.sheet} on ${row.kind}`).toBeGreaterThan(0);
   });
 
-  it.each(pairs)('%s asks a %s each thing once, by a rule that holds, critical only for a stop', (_sheet, _kind, sheet, build) => {
-    const asked = askedOf(sheet, asBuilt(build));
-    expect(asked.length).toBeGreaterThan(0);
-    expect(new Set(asked.map((each) => each.key)).size).toBe(asked.length);
-    for (const each of asked) expect(failingClause(each.checkpoint.applies, asBuilt(build), each.position)).toBeNull();
-    const derived = asked.filter((each) => criticalBecause(each.checkpoint, sheet.between ?? []) !== null);
-    if (sheet.key.startsWith('after-')) expect(asked.every((each) => each.critical)).toBe(true);
-    else expect(asked.filter((each) => each.critical)).toEqual(derived);
-  });
+  it.each(pairs)(
+    '%s asks a %s each thing once, by a rule that holds, critical only for a stop',
+    (_sheet, _kind, sheet, build) => {
+      const asked = askedOf(sheet, asBuilt(build));
+      expect(asked.length).toBeGreaterThan(0);
+      expect(new Set(asked.map((each) => each.key)).size).toBe(asked.length);
+      for (const each of asked)
+        expect(failingClause(each.checkpoint.applies, asBuilt(build), each.position)).toBeNull();
+      const derived = asked.filter((each) => criticalBecause(each.checkpoint, sheet.between ?? []) !== null);
+      if (sheet.key.startsWith('after-')) expect(asked.every((each) => each.critical)).toBe(true);
+      else expect(asked.filter((each) => each.critical)).toEqual(derived);
+    },
+  );
 
   it.each(pairs)('%s is walked round a %s by stations that lose nothing', (_sheet, _kind, sheet, build) => {
     const asked = askedOf(sheet, asBuilt(build));
     const stations = stationsOf(asked, sheet.route);
-    expect(stations.flatMap((each) => each.asked.map((question) => question.key)).sort()).toEqual(asked.map((each) => each.key).sort());
-    for (const station of stations.filter((each) => each.zones.length > 1)) expect(station.asked.length).toBeLessThanOrEqual(STATION_ROWS);
+    expect(stations.flatMap((each) => each.asked.map((question) => question.key)).sort()).toEqual(
+      asked.map((each) => each.key).sort(),
+    );
+    for (const station of stations.filter((each) => each.zones.length > 1))
+      expect(station.asked.length).toBeLessThanOrEqual(STATION_ROWS);
     if (sheet.clears) expect(stations.length).toBeLessThanOrEqual(8);
   });
 
-  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))('%s has nothing against its publication', (_key, sheet) => {
-    expect(sheetIssues(sheet)).toEqual([]);
-    expect(sheetWarnings(sheet).filter((warning) => warning.code === 'rule-idle' || warning.code === 'nothing-asked-of')).toEqual([]);
-  });
+  it.each(SHIPPED_SHEETS.map((sheet) => [sheet.key, sheet] as const))(
+    '%s has nothing against its publication',
+    (_key, sheet) => {
+      expect(sheetIssues(sheet)).toEqual([]);
+      expect(
+        sheetWarnings(sheet).filter(
+          (warning) => warning.code === 'rule-idle' || warning.code === 'nothing-asked-of',
+        ),
+      ).toEqual([]);
+    },
+  );
 });
 
 describe('the sheets a bike goes out on', () => {
   const onItsSheet = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
-  it.each([...BIKE_KINDS.map((kind) => [kind, USUAL_BUILD[kind]] as const), ['child with a coaster', coaster] as const])(
+  it.each([
+    ...BIKE_KINDS.map((kind) => [kind, USUAL_BUILD[kind]] as const),
+    ['child with a coaster', coaster] as const,
+  ])(
     'ask of a %s, as criticals, all the trade looks at before a ride, and nothing of that it has not',
     (_name, build) => {
       const sheet = onItsSheet(build.kind);
@@ -132,27 +153,36 @@ describe('the sheets a bike goes out on', () => {
     expect(hardtail).toContain('wheel-thru-axle@rear');
     expect(hardtail).not.toContain('rim-pads@front');
     const trike = keysOn(RIDE_OUT, USUAL_BUILD.trike);
-    expect(trike).toEqual(expect.arrayContaining(['wheel-nutted@left-front', 'wheel-nutted@right-front', 'trike-linkage@only']));
+    expect(trike).toEqual(
+      expect.arrayContaining(['wheel-nutted@left-front', 'wheel-nutted@right-front', 'trike-linkage@only']),
+    );
     expect(trike).not.toContain('lever-travel@rear');
   });
 
   it('ask the brake that is fitted at that end', () => {
     const asked = keysOn(RIDE_OUT_CHILDREN, coaster);
-    expect(asked).toEqual(expect.arrayContaining(['coaster-brake@rear', 'rim-pads@front', 'chain-slack@only']));
+    expect(asked).toEqual(
+      expect.arrayContaining(['coaster-brake@rear', 'rim-pads@front', 'chain-slack@only']),
+    );
     for (const key of ['rim-pads@rear', 'lever-travel@rear', 'shifts@only']) expect(asked).not.toContain(key);
   });
 
   it('are chosen by kind', () => {
-    for (const kind of BIKE_KINDS) expect(rideOutFor(SHIPPED_SHEETS, kind)?.key).toBe(kind === 'child' ? 'ride-out-children' : 'ride-out');
+    for (const kind of BIKE_KINDS)
+      expect(rideOutFor(SHIPPED_SHEETS, kind)?.key).toBe(kind === 'child' ? 'ride-out-children' : 'ride-out');
     // Sheets published before they said for whom they are.
-    const old = SHIPPED_SHEETS.filter((sheet) => sheet.key.startsWith('ride-out')).map(({ kinds: _kinds, ...sheet }) => sheet);
+    const old = SHIPPED_SHEETS.filter((sheet) => sheet.key.startsWith('ride-out')).map(
+      ({ kinds: _kinds, ...sheet }) => sheet,
+    );
     expect(rideOutFor(old, 'child')?.key).toBe('ride-out-children');
     expect(rideOutFor(old, 'cargo')?.key).toBe('ride-out');
     expect(rideOutFor([], 'cargo')).toBeNull();
   });
 
   it('go by the day’s ride-out in a turnaround, and leave it out elsewhere', () => {
-    expect(SHIPPED_SHEETS.filter((sheet) => sheet.clears).map((sheet) => [sheet.key, sheet.afterRideOut ?? false])).toEqual([
+    expect(
+      SHIPPED_SHEETS.filter((sheet) => sheet.clears).map((sheet) => [sheet.key, sheet.afterRideOut ?? false]),
+    ).toEqual([
       ['ride-out', false],
       ['ride-out-children', false],
       ['turnaround', true],

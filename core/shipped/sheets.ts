@@ -1,4 +1,11 @@
-import { BY, criticalBecause, type By, type Checkpoint, type SheetItem, type SheetVersion } from '@cadre/core/catalogue';
+import {
+  BY,
+  criticalBecause,
+  type By,
+  type Checkpoint,
+  type SheetItem,
+  type SheetVersion,
+} from '@cadre/core/catalogue';
 import type { MishapKind } from '@cadre/core/mishaps';
 import { assistAndRest } from './checkpoints/assist-and-rest';
 import { brakes } from './checkpoints/brakes';
@@ -38,7 +45,8 @@ function items(keys: readonly string[], between: readonly By[], everything = fal
   });
 }
 
-const keysAfter = (kind: MishapKind): readonly string[] => checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key);
+const keysAfter = (kind: MishapKind): readonly string[] =>
+  checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key);
 
 interface Said extends Pick<SheetVersion, 'key' | 'name' | 'purpose'> {
   readonly keys: readonly string[];
@@ -92,11 +100,37 @@ export const SHIPPED_SHEETS: readonly SheetVersion[] = [
     keys: choices.TURNAROUND,
     more: { ...CLEARS, afterRideOut: true },
   }),
-  sheet({ key: 'return', name: 'Return', purpose: 'After hard use: what worked loose, broke or was hit.', keys: choices.RETURN, between: ['crash'] }),
-  sheet({ key: 'pressures', name: 'Pressures', purpose: 'One station, pump in hand, down the whole rack.', keys: choices.PRESSURES }),
-  sheet({ key: 'lube', name: 'Lube', purpose: 'One station: cloth and bottle, down the whole rack.', keys: choices.LUBE }),
-  sheet({ key: 'bolts', name: 'Bolts', purpose: 'One station: the bolts that are often forgotten.', keys: choices.BOLTS }),
-  sheet({ key: 'lights', name: 'Lights', purpose: 'One station: lights and bell before dusk.', keys: choices.LIGHTS }),
+  sheet({
+    key: 'return',
+    name: 'Return',
+    purpose: 'After hard use: what worked loose, broke or was hit.',
+    keys: choices.RETURN,
+    between: ['crash'],
+  }),
+  sheet({
+    key: 'pressures',
+    name: 'Pressures',
+    purpose: 'One station, pump in hand, down the whole rack.',
+    keys: choices.PRESSURES,
+  }),
+  sheet({
+    key: 'lube',
+    name: 'Lube',
+    purpose: 'One station: cloth and bottle, down the whole rack.',
+    keys: choices.LUBE,
+  }),
+  sheet({
+    key: 'bolts',
+    name: 'Bolts',
+    purpose: 'One station: the bolts that are often forgotten.',
+    keys: choices.BOLTS,
+  }),
+  sheet({
+    key: 'lights',
+    name: 'Lights',
+    purpose: 'One station: lights and bell before dusk.',
+    keys: choices.LIGHTS,
+  }),
   sheet({
     key: 'season-opening',
     name: 'Season opening',

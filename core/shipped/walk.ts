@@ -10,6 +10,10 @@ export interface WalkedPair extends Coverage {
 /** Every shipped sheet over every kind of bike as usually built: asked, ruled out, critical, minutes. */
 export function walkSheets(): readonly WalkedPair[] {
   return SHIPPED_SHEETS.flatMap((sheet) =>
-    BIKE_KINDS.map((kind) => ({ sheet: sheet.key, kind, ...coverageOf(sheet, asBuilt(USUAL_BUILD[kind]), CHECKPOINTS) })),
+    BIKE_KINDS.map((kind) => ({
+      sheet: sheet.key,
+      kind,
+      ...coverageOf(sheet, asBuilt(USUAL_BUILD[kind]), CHECKPOINTS),
+    })),
   );
 }

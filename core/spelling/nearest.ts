@@ -12,5 +12,7 @@ export function nearestOf(text: string, known: readonly string[]): string | null
   if (known.length === 0 || text === '') return null;
   const lower = known.map((word) => word.toLowerCase());
   const near = closest(text.toLowerCase(), lower);
-  return distance(text.toLowerCase(), near) <= Math.max(1, Math.floor(near.length / 3)) ? (known[lower.indexOf(near)] ?? null) : null;
+  return distance(text.toLowerCase(), near) <= Math.max(1, Math.floor(near.length / 3))
+    ? (known[lower.indexOf(near)] ?? null)
+    : null;
 }

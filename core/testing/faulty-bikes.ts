@@ -24,14 +24,27 @@ export function faultyMorning(seed: number, hands = 2): Bench {
     const lacks = at % 5 === 2;
     return {
       ...{ bikeId: `b${String(at).padStart(2, '0')}`, siteId: 's', frees: true, ...of(MODELS) },
-      ...{ minutes: 10 + Math.floor(draw() * 60), since: NOON - (100 - at) * HOUR, until: draw() < 0.2 ? NOON + 48 * HOUR : null },
+      ...{
+        minutes: 10 + Math.floor(draw() * 60),
+        since: NOON - (100 - at) * HOUR,
+        until: draw() < 0.2 ? NOON + 48 * HOUR : null,
+      },
       ...{ work: of(WORKS), needs: [{ itemId: lacks ? 'scarce' : 'plenty', count: 1 }], away: null },
     };
   });
-  const sound = Array.from({ length: 12 }, (_each, at) => ({ id: `sound${at}`, siteId: 's', ready: true, ...of(MODELS) }));
+  const sound = Array.from({ length: 12 }, (_each, at) => ({
+    id: `sound${at}`,
+    siteId: 's',
+    ready: true,
+    ...of(MODELS),
+  }));
   const group = (id: string, hours: number, wants: readonly (readonly [number, number])[]): Group => ({
     ...{ id, siteId: 's', name: id, outAt: NOON + hours * HOUR, backAt: NOON + (hours + 3) * HOUR },
-    wants: wants.map(([count, model]) => ({ count, kind: MODELS[model]?.kind ?? null, size: MODELS[model]?.size ?? '' })),
+    wants: wants.map(([count, model]) => ({
+      count,
+      kind: MODELS[model]?.kind ?? null,
+      size: MODELS[model]?.size ?? '',
+    })),
   });
   return {
     jobs,
@@ -50,7 +63,10 @@ export function faultyMorning(seed: number, hands = 2): Bench {
         [3, 1],
       ]),
     ],
-    bikes: [...sound, ...jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false }))],
+    bikes: [
+      ...sound,
+      ...jobs.map(({ bikeId, siteId, kind, size }) => ({ id: bikeId, siteId, kind, size, ready: false })),
+    ],
     shelf: new Map([
       ['plenty', { onHand: 99, leadDays: 0 }],
       ['scarce', { onHand: 0, leadDays: 4 }],
@@ -66,8 +82,21 @@ export function smallBench(seed: number): Bench {
   const of = <T>(list: readonly T[]): T => list[Math.floor(draw() * list.length)] as T;
   const upTo = (least: number, most: number): number => least + Math.floor(draw() * (most - least + 1));
   const jobs = Array.from({ length: upTo(3, 5) }, (_each, at): BenchJob => ({
-    ...{ bikeId: `b${at}`, siteId: 's', kind: of(['hybrid', 'child'] as const), size: of(['S', 'M']), frees: true, minutes: upTo(10, 70) },
-    ...{ since: NOON, until: null, work: of(WORKS), needs: draw() < 0.3 ? [{ itemId: of(['one', 'two']), count: 1 }] : [], away: null },
+    ...{
+      bikeId: `b${at}`,
+      siteId: 's',
+      kind: of(['hybrid', 'child'] as const),
+      size: of(['S', 'M']),
+      frees: true,
+      minutes: upTo(10, 70),
+    },
+    ...{
+      since: NOON,
+      until: null,
+      work: of(WORKS),
+      needs: draw() < 0.3 ? [{ itemId: of(['one', 'two']), count: 1 }] : [],
+      away: null,
+    },
   }));
   const groups = Array.from({ length: upTo(1, 3) }, (_each, at): Group => {
     const outAt = NOON + (upTo(1, 4) * HOUR) / 2;

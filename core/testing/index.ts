@@ -32,7 +32,13 @@ export function findingLike(more: Partial<Finding> = {}): Finding {
     limit: null,
     outingsUsed: 0,
     mendedBy: null,
-    words: { checkpoint: 'Stops the wheel', fault: 'Does not stop the wheel', doNext: 'Find the cause', toMechanic: false, note: '' },
+    words: {
+      checkpoint: 'Stops the wheel',
+      fault: 'Does not stop the wheel',
+      doNext: 'Find the cause',
+      toMechanic: false,
+      note: '',
+    },
     ...more,
   };
 }
@@ -42,7 +48,14 @@ export function factsLike(more: Partial<FitnessFacts> = {}): FitnessFacts {
   return {
     ...NO_FACTS,
     validUntil: NOON + 6 * HOUR,
-    newestCheck: { checkId: 'c1', sheetName: 'Ride-out', signedAt: NOON, complete: true, awaitsCoSign: false, criticalsMissing: 0 },
+    newestCheck: {
+      checkId: 'c1',
+      sheetName: 'Ride-out',
+      signedAt: NOON,
+      complete: true,
+      awaitsCoSign: false,
+      criticalsMissing: 0,
+    },
     ...more,
   };
 }
@@ -56,7 +69,10 @@ export interface Said {
 }
 
 /** A hardtail's ride-out with everything sound but what is said of some questions; null leaves one out. */
-export function judged(said: Readonly<Record<string, Said | null>>, more: Partial<Parameters<typeof judgeCheck>[0]> = {}): Judgement {
+export function judged(
+  said: Readonly<Record<string, Said | null>>,
+  more: Partial<Parameters<typeof judgeCheck>[0]> = {},
+): Judgement {
   const marks = hardtailAsked.flatMap((asked, index): Mark[] => {
     const own = asked.key in said ? said[asked.key] : { word: 'sound' as const };
     if (!own) return [];

@@ -4,9 +4,29 @@ import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 export const TRIAL_BIKES: Readonly<Record<string, Build>> = {
   ...Object.fromEntries(BIKE_KINDS.map((kind) => [kind, USUAL_BUILD[kind]])),
   coaster: { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 },
-  footbrake: { ...USUAL_BUILD.child, brakeFront: 'none', brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 },
-  drum: { ...USUAL_BUILD.hybrid, brakeFront: 'drum', brakeRear: 'drum', headset: 'threaded', seatpost: 'suspension' },
+  footbrake: {
+    ...USUAL_BUILD.child,
+    brakeFront: 'none',
+    brakeRear: 'coaster',
+    gears: 'single-speed',
+    sprockets: 1,
+  },
+  drum: {
+    ...USUAL_BUILD.hybrid,
+    brakeFront: 'drum',
+    brakeRear: 'drum',
+    headset: 'threaded',
+    seatpost: 'suspension',
+  },
   belt: { ...USUAL_BUILD['step-through'], transmission: 'belt' },
-  carbon: { ...USUAL_BUILD.hardtail, frameMaterial: 'carbon', bar: 'drop', accessories: ['clip-pedals', 'electronic-shifting'] },
-  laden: { ...USUAL_BUILD.hybrid, accessories: ['child-seat', 'hitch', 'adjustable-stem', 'folding-hinge', 'basket', 'lights'] },
+  carbon: {
+    ...USUAL_BUILD.hardtail,
+    frameMaterial: 'carbon',
+    bar: 'drop',
+    accessories: ['clip-pedals', 'electronic-shifting'],
+  },
+  laden: {
+    ...USUAL_BUILD.hybrid,
+    accessories: ['child-seat', 'hitch', 'adjustable-stem', 'folding-hinge', 'basket', 'lights'],
+  },
 };

@@ -41,7 +41,8 @@ const JOINT_BOLTS: Record<Joint, number> = {
 };
 
 const isNutted = (build: Build, joint: Joint): boolean =>
-  (joint === 'axle-front' && build.retentionFront === 'nutted') || (joint === 'axle-rear' && build.retentionRear === 'nutted');
+  (joint === 'axle-front' && build.retentionFront === 'nutted') ||
+  (joint === 'axle-rear' && build.retentionRear === 'nutted');
 
 /** What a joint clamps, where carbon calls for its own care. */
 const CLAMPS: Partial<Record<Joint, string>> = {
@@ -54,7 +55,9 @@ const CLAMPS: Partial<Record<Joint, string>> = {
 
 function cautionsOf(joint: Joint, build: Build, fit: FitList): readonly JointCaution[] {
   const clamped = CLAMPS[joint];
-  const isCarbon = (clamped !== undefined && fit[clamped] === 'carbon') || (joint === 'seatpost-clamp' && build.frameMaterial === 'carbon');
+  const isCarbon =
+    (clamped !== undefined && fit[clamped] === 'carbon') ||
+    (joint === 'seatpost-clamp' && build.frameMaterial === 'carbon');
   return [...ownCautionsOf(joint, build), ...(isCarbon ? (['carbon'] as const) : [])];
 }
 
@@ -67,7 +70,9 @@ function ownCautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
     case 'pedal':
       return ['left-thread'];
     case 'caliper-mount':
-      return build.brakeFront === 'hydraulic-disc' || build.brakeRear === 'hydraulic-disc' ? ['hydraulics'] : [];
+      return build.brakeFront === 'hydraulic-disc' || build.brakeRear === 'hydraulic-disc'
+        ? ['hydraulics']
+        : [];
     case 'axle-front':
     case 'axle-rear':
       return isNutted(build, joint) ? ['both-nuts'] : ['fully-threaded'];
@@ -82,10 +87,13 @@ function ownCautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
 export function jointsOf(build: Build, fit: FitList = {}): readonly CardJoint[] {
   const has = (joint: Joint): boolean => fitItem(`torqueMax:${joint}`)?.on(build) ?? false;
   const faceplate = has('stem-faceplate') && build.headset === 'threadless';
-  return JOINTS.filter((joint) => has(joint) && joint !== (faceplate ? 'bar-clamp' : 'stem-faceplate')).map((joint) => ({
-    joint,
-    statedBy: joint === 'stem-faceplate' || joint === 'bar-clamp' ? ['stem-faceplate', 'bar-clamp'] : [joint],
-    bolts: isNutted(build, joint) ? 2 : JOINT_BOLTS[joint],
-    cautions: cautionsOf(joint, build, fit),
-  }));
+  return JOINTS.filter((joint) => has(joint) && joint !== (faceplate ? 'bar-clamp' : 'stem-faceplate')).map(
+    (joint) => ({
+      joint,
+      statedBy:
+        joint === 'stem-faceplate' || joint === 'bar-clamp' ? ['stem-faceplate', 'bar-clamp'] : [joint],
+      bolts: isNutted(build, joint) ? 2 : JOINT_BOLTS[joint],
+      cautions: cautionsOf(joint, build, fit),
+    }),
+  );
 }

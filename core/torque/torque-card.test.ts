@@ -4,8 +4,17 @@ import { DEFAULT_POLICY, type MeasuredBike, type PolicyVersion } from '@cadre/co
 import { BIKE_KINDS, fitIssues, fitItemsOf, JOINTS, USUAL_BUILD, type FitList } from '@cadre/core/fleet';
 import { jointsOf, jointsTouched, torqueCard, type TorqueCardRow } from '.';
 
-const bikeLike = (more: Partial<MeasuredBike> = {}): MeasuredBike => ({ build: USUAL_BUILD.hardtail, model: {}, own: {}, parts: {}, ...more });
-const policyLike = (more: Partial<PolicyVersion> = {}, schools: Partial<PolicyVersion['schools']> = {}): PolicyVersion => ({
+const bikeLike = (more: Partial<MeasuredBike> = {}): MeasuredBike => ({
+  build: USUAL_BUILD.hardtail,
+  model: {},
+  own: {},
+  parts: {},
+  ...more,
+});
+const policyLike = (
+  more: Partial<PolicyVersion> = {},
+  schools: Partial<PolicyVersion['schools']> = {},
+): PolicyVersion => ({
   ...DEFAULT_POLICY,
   schools: { ...DEFAULT_POLICY.schools, ...schools },
   ...more,
@@ -30,7 +39,11 @@ describe('the joints on a card', () => {
   it.each([
     ['hardtail', ['stem-steerer', 'stem-faceplate', 'rotor-bolt', 'axle-front'], ['bar-clamp', 'pivot']],
     ['full-suspension', ['pivot', 'stem-faceplate'], ['bar-clamp']],
-    ['trike', ['bar-clamp', 'crank-arm'], ['stem-steerer', 'stem-faceplate', 'seatpost-clamp', 'saddle-rail']],
+    [
+      'trike',
+      ['bar-clamp', 'crank-arm'],
+      ['stem-steerer', 'stem-faceplate', 'seatpost-clamp', 'saddle-rail'],
+    ],
     ['child', ['crank-arm', 'pedal'], ['rotor-bolt', 'pivot']],
   ] as const)('of a %s are those it has', (kind, has, hasNot) => {
     const joints = jointsOf(USUAL_BUILD[kind]).map((each) => each.joint);
@@ -58,16 +71,27 @@ describe('the joints on a card', () => {
     expect(warned({ postMaterial: 'carbon' })).toEqual(['seatpost-clamp']);
     expect(warned({ postMaterial: 'steel' })).toEqual([]);
     expect(warned({ steererMaterial: 'carbon' })).toEqual(['stem-steerer']);
-    expect(warned({ barMaterial: 'carbon' })).toEqual(expect.arrayContaining(['lever-clamp', 'stem-faceplate']));
+    expect(warned({ barMaterial: 'carbon' })).toEqual(
+      expect.arrayContaining(['lever-clamp', 'stem-faceplate']),
+    );
   });
 
   it('warn of the left thread, of carbon and of hoses where there are any', () => {
-    const cautions = (joint: string, build = USUAL_BUILD.hardtail) => jointsOf(build).find((each) => each.joint === joint)?.cautions;
+    const cautions = (joint: string, build = USUAL_BUILD.hardtail) =>
+      jointsOf(build).find((each) => each.joint === joint)?.cautions;
     expect(cautions('pedal')).toEqual(['left-thread']);
     expect(cautions('seatpost-clamp')).toEqual([]);
-    expect(cautions('seatpost-clamp', { ...USUAL_BUILD.hardtail, frameMaterial: 'carbon' })).toEqual(['carbon']);
+    expect(cautions('seatpost-clamp', { ...USUAL_BUILD.hardtail, frameMaterial: 'carbon' })).toEqual([
+      'carbon',
+    ]);
     expect(cautions('caliper-mount')).toEqual(['hydraulics']);
-    expect(cautions('caliper-mount', { ...USUAL_BUILD.hardtail, brakeFront: 'cable-disc', brakeRear: 'cable-disc' })).toEqual([]);
+    expect(
+      cautions('caliper-mount', {
+        ...USUAL_BUILD.hardtail,
+        brakeFront: 'cable-disc',
+        brakeRear: 'cable-disc',
+      }),
+    ).toEqual([]);
   });
 });
 
@@ -78,13 +102,20 @@ describe('the torque of a joint on a card', () => {
       bikeLike({ model: { 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5 } }),
       policyLike({}, { torque: 'ten-under' }),
     );
-    expect(row.answer).toMatchObject({ kind: 'target', target: 4.5, ceiling: { of: 'model:bar-clamp', value: 5 } });
+    expect(row.answer).toMatchObject({
+      kind: 'target',
+      target: 4.5,
+      ceiling: { of: 'model:bar-clamp', value: 5 },
+    });
     expect(row.stated).toHaveLength(2);
   });
   it('post 6.5 most and 6.2 least against frame 6.0 is a conflict, with both named', () => {
     const row = rowOf(
       'seatpost-clamp',
-      bikeLike({ model: { 'torqueMax:seatpost-clamp': 6 }, parts: { 'torqueMax:seatpost-clamp': 6.5, 'torqueMin:seatpost-clamp': 6.2 } }),
+      bikeLike({
+        model: { 'torqueMax:seatpost-clamp': 6 },
+        parts: { 'torqueMax:seatpost-clamp': 6.5, 'torqueMin:seatpost-clamp': 6.2 },
+      }),
     );
     expect(row.answer).toEqual({
       kind: 'conflict',
@@ -94,13 +125,21 @@ describe('the torque of a joint on a card', () => {
   });
   it('the bike’s own figure stands for its model’s, a part’s stands beside them', () => {
     const stated = { model: { 'torqueMax:crank-arm': 35 }, own: { 'torqueMax:crank-arm': 40 } };
-    expect(rowOf('crank-arm', bikeLike(stated)).answer).toMatchObject({ target: 40, ceiling: { of: 'bike:crank-arm' } });
-    expect(rowOf('crank-arm', bikeLike({ ...stated, parts: { 'torqueMax:crank-arm': 38 } })).answer).toMatchObject({ target: 38 });
+    expect(rowOf('crank-arm', bikeLike(stated)).answer).toMatchObject({
+      target: 40,
+      ceiling: { of: 'bike:crank-arm' },
+    });
+    expect(
+      rowOf('crank-arm', bikeLike({ ...stated, parts: { 'torqueMax:crank-arm': 38 } })).answer,
+    ).toMatchObject({ target: 38 });
   });
   it('the house lowers it and never raises it; alone it is a figure too', () => {
     const house = (most: number) => policyLike({ torqueMost: { 'lever-clamp': most } });
     const marked = bikeLike({ model: { 'torqueMax:lever-clamp': 4 } });
-    expect(rowOf('lever-clamp', marked, house(3)).answer).toMatchObject({ target: 3, ceiling: { of: 'house:lever-clamp' } });
+    expect(rowOf('lever-clamp', marked, house(3)).answer).toMatchObject({
+      target: 3,
+      ceiling: { of: 'house:lever-clamp' },
+    });
     expect(rowOf('lever-clamp', marked, house(9)).answer).toMatchObject({ target: 4 });
     expect(rowOf('lever-clamp', bikeLike(), house(3)).answer).toMatchObject({ target: 3 });
   });
@@ -119,20 +158,37 @@ describe('the torque of a joint on a card', () => {
 
   it('is never over anything stated, whatever is stated anywhere', () => {
     const torque = fc.double({ min: 0.5, max: 80, noNaN: true });
-    const fit = fc.dictionary(fc.constantFrom(...JOINTS.flatMap((joint) => [`torqueMax:${joint}`, `torqueMin:${joint}`])), torque);
+    const fit = fc.dictionary(
+      fc.constantFrom(...JOINTS.flatMap((joint) => [`torqueMax:${joint}`, `torqueMin:${joint}`])),
+      torque,
+    );
     fc.assert(
-      fc.property(fc.constantFrom(...BIKE_KINDS), fit, fit, fit, torque, fc.boolean(), (kind, model, own, parts, house, under) => {
-        const policy = policyLike({ torqueMost: { 'stem-steerer': house } }, { torque: under ? 'ten-under' : 'stated' });
-        for (const row of torqueCard({ build: USUAL_BUILD[kind], model, own, parts }, policy)) {
-          const [most, least] = (['most', 'least'] as const).map((end) => row.stated.filter((each) => each.end === end).map((each) => each.value));
-          if (row.answer === null) expect(most).toEqual([]);
-          else if (row.answer.kind === 'conflict') expect(Math.max(...(least ?? []))).toBeGreaterThan(Math.min(...(most ?? [])));
-          else {
-            expect(row.answer.target).toBeLessThanOrEqual(Math.min(...(most ?? [])));
-            expect(row.answer.target).toBeGreaterThanOrEqual(Math.max(0, ...(least ?? [])));
+      fc.property(
+        fc.constantFrom(...BIKE_KINDS),
+        fit,
+        fit,
+        fit,
+        torque,
+        fc.boolean(),
+        (kind, model, own, parts, house, under) => {
+          const policy = policyLike(
+            { torqueMost: { 'stem-steerer': house } },
+            { torque: under ? 'ten-under' : 'stated' },
+          );
+          for (const row of torqueCard({ build: USUAL_BUILD[kind], model, own, parts }, policy)) {
+            const [most, least] = (['most', 'least'] as const).map((end) =>
+              row.stated.filter((each) => each.end === end).map((each) => each.value),
+            );
+            if (row.answer === null) expect(most).toEqual([]);
+            else if (row.answer.kind === 'conflict')
+              expect(Math.max(...(least ?? []))).toBeGreaterThan(Math.min(...(most ?? [])));
+            else {
+              expect(row.answer.target).toBeLessThanOrEqual(Math.min(...(most ?? [])));
+              expect(row.answer.target).toBeGreaterThanOrEqual(Math.max(0, ...(least ?? [])));
+            }
           }
-        }
-      }),
+        },
+      ),
     );
   });
   it('reads only what a fit list takes', () => {
@@ -142,6 +198,8 @@ describe('the torque of a joint on a card', () => {
         .map((item) => [item.key, 5]),
     );
     expect(fitIssues(fit)).toEqual([]);
-    expect(torqueCard(bikeLike({ model: fit }), policyLike()).every((row) => row.answer?.kind === 'target')).toBe(true);
+    expect(
+      torqueCard(bikeLike({ model: fit }), policyLike()).every((row) => row.answer?.kind === 'target'),
+    ).toBe(true);
   });
 });

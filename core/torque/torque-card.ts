@@ -38,13 +38,23 @@ function figuresOf(fit: FitList, on: StatedOn, joints: readonly Joint[]): Stated
 }
 
 /** Everything stated of a joint: by the parts on the bike, by the bike or else its model, and by the house. */
-function statedOf(bike: MeasuredBike, joints: readonly Joint[], house: TorqueByJoint): readonly StatedFigure[] {
-  const ofModel = Object.fromEntries(Object.entries(bike.model).filter(([key]) => bike.own[key] === undefined));
+function statedOf(
+  bike: MeasuredBike,
+  joints: readonly Joint[],
+  house: TorqueByJoint,
+): readonly StatedFigure[] {
+  const ofModel = Object.fromEntries(
+    Object.entries(bike.model).filter(([key]) => bike.own[key] === undefined),
+  );
   return [
     ...figuresOf(bike.parts, 'part', joints),
     ...figuresOf(bike.own, 'bike', joints),
     ...figuresOf(ofModel, 'model', joints),
-    ...joints.flatMap((joint) => (house[joint] === undefined ? [] : [{ joint, on: 'house' as const, end: 'most' as const, value: house[joint] }])),
+    ...joints.flatMap((joint) =>
+      house[joint] === undefined
+        ? []
+        : [{ joint, on: 'house' as const, end: 'most' as const, value: house[joint] }],
+    ),
   ];
 }
 
@@ -57,16 +67,24 @@ function wayOf(joint: Joint, schools: Pick<Schools, 'torque' | 'leverClamp'>): T
  * Every joint of a bike with the torque it takes here, N m. Of several figures for one joint the safer holds: the ceiling is the least of the stated
  * maxima, the target that less the school's margin (10 % or none) and never under the stated least. A least over the most is a conflict.
  */
-export function torqueCard(bike: MeasuredBike, policy: Pick<PolicyVersion, 'schools' | 'torqueMost'>): readonly TorqueCardRow[] {
+export function torqueCard(
+  bike: MeasuredBike,
+  policy: Pick<PolicyVersion, 'schools' | 'torqueMost'>,
+): readonly TorqueCardRow[] {
   const margin = policy.schools.torque === 'ten-under' ? MARGIN : 0;
   const fit = inheritFit(inheritFit(bike.model, bike.own), bike.parts);
   return jointsOf(bike.build, fit).map((joint) => {
     const stated = statedOf(bike, joint.statedBy, policy.torqueMost);
     const at = (end: StatedFigure['end']) =>
-      stated.filter((each) => each.end === end).map((each) => ({ of: `${each.on}:${each.joint}`, value: each.value }));
+      stated
+        .filter((each) => each.end === end)
+        .map((each) => ({ of: `${each.on}:${each.joint}`, value: each.value }));
     const answer = at('most').length > 0 ? torqueFor(at('most'), at('least'), margin) : null;
     // What a fit list takes is in range: an answer that is none here is a figure no fit list should hold.
-    if (answer && !answer.ok) throw new RangeError(`torque of ${joint.joint}: ${answer.issues.map((issue) => issue.path).join(', ')}`);
+    if (answer && !answer.ok)
+      throw new RangeError(
+        `torque of ${joint.joint}: ${answer.issues.map((issue) => issue.path).join(', ')}`,
+      );
     return { ...joint, stated, answer: answer?.value ?? null, way: wayOf(joint.joint, policy.schools) };
   });
 }

@@ -18,13 +18,31 @@ export type SoakAnswer =
     };
 
 /** What a second gauge reading says of a soak. Too soon to say: it goes on, and raises itself again. */
-export function answerSoak(wait: Pick<Wait, 'gauged' | 'floor' | 'floorSource' | 'since'>, now: Gauged, choices: LimitChoices): SoakAnswer {
+export function answerSoak(
+  wait: Pick<Wait, 'gauged' | 'floor' | 'floorSource' | 'since'>,
+  now: Gauged,
+  choices: LimitChoices,
+): SoakAnswer {
   if (!wait.gauged) return { ok: false, issues: [{ path: 'gauged', code: 'required' }] };
   const hours = (now.at - wait.gauged.at) / HOUR_MS;
   const { gauged, floor, floorSource } = wait;
-  const told = leak({ before: gauged.kpa, after: now.kpa, hours, floor: floor ?? undefined, floorSource, nextLookHours: NEXT_LOOK_HOURS }, choices);
+  const told = leak(
+    {
+      before: gauged.kpa,
+      after: now.kpa,
+      hours,
+      floor: floor ?? undefined,
+      floorSource,
+      nextLookHours: NEXT_LOOK_HOURS,
+    },
+    choices,
+  );
   if (!told.ok) return told;
   const { word, because } = told.value;
   const wanted = because === 'hours' ? AGAIN_HOURS - hours : hours;
-  return { ok: true, answer: told.value, againAt: word === 'too-soon' ? now.at + Math.max(1, wanted) * HOUR_MS : null };
+  return {
+    ok: true,
+    answer: told.value,
+    againAt: word === 'too-soon' ? now.at + Math.max(1, wanted) * HOUR_MS : null,
+  };
 }

@@ -1,2 +1,11 @@
 export { answerSoak, type SoakAnswer } from './answer-soak';
-export { dueAfter, dueWaits, isDue, USUAL_WAIT, WAIT_KINDS, type Gauged, type Wait, type WaitKind } from './wait';
+export {
+  dueAfter,
+  dueWaits,
+  isDue,
+  USUAL_WAIT,
+  WAIT_KINDS,
+  type Gauged,
+  type Wait,
+  type WaitKind,
+} from './wait';

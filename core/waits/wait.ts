@@ -38,7 +38,10 @@ const HOUR_MS = 3_600_000;
  * What a kind waits for when nobody says otherwise. Source: a soak tells over a night; a patch dries in five minutes; new joints
  * and wheels are looked at again after three outings; a stored battery every thirty days.
  */
-export const USUAL_WAIT: Record<WaitKind, { readonly hours: number | null; readonly outings: number | null }> = {
+export const USUAL_WAIT: Record<
+  WaitKind,
+  { readonly hours: number | null; readonly outings: number | null }
+> = {
   soak: { hours: 12, outings: null },
   patch: { hours: 5 / 60, outings: null },
   're-torque': { hours: null, outings: 3 },
@@ -52,10 +55,15 @@ export function dueAfter(since: number, hours: number | null): number | null {
 
 /** Whether its time has come: by the clock, or by outings, whichever first. */
 export function isDue(wait: Pick<Wait, 'dueAt' | 'outings' | 'outingsUsed'>, now: number): boolean {
-  return (wait.dueAt !== null && now >= wait.dueAt) || (wait.outings !== null && wait.outingsUsed >= wait.outings);
+  return (
+    (wait.dueAt !== null && now >= wait.dueAt) || (wait.outings !== null && wait.outingsUsed >= wait.outings)
+  );
 }
 
 /** The waits whose time has come, the longest overdue first. */
-export function dueWaits<T extends Pick<Wait, 'dueAt' | 'outings' | 'outingsUsed' | 'since'>>(waits: readonly T[], now: number): readonly T[] {
+export function dueWaits<T extends Pick<Wait, 'dueAt' | 'outings' | 'outingsUsed' | 'since'>>(
+  waits: readonly T[],
+  now: number,
+): readonly T[] {
   return waits.filter((wait) => isDue(wait, now)).sort((a, b) => (a.dueAt ?? a.since) - (b.dueAt ?? b.since));
 }

@@ -28,7 +28,8 @@ describe('a wait', () => {
     [{ dueAt: 100, outings: 3, outingsUsed: 3 }, 0, true],
   ] as const)('%o at %d is due: %s', (more, now, due) => expect(isDue(wait(more), now)).toBe(due));
   it('has a usual time or number of outings of its kind', () => {
-    for (const kind of WAIT_KINDS) expect(USUAL_WAIT[kind].hours !== null || USUAL_WAIT[kind].outings !== null, kind).toBe(true);
+    for (const kind of WAIT_KINDS)
+      expect(USUAL_WAIT[kind].hours !== null || USUAL_WAIT[kind].outings !== null, kind).toBe(true);
     expect(dueAfter(1000, 5 / 60)).toBe(1000 + 300_000);
     expect(dueAfter(1000, null)).toBeNull();
   });
@@ -46,7 +47,11 @@ describe('a wait', () => {
 describe('a soak', () => {
   const at = (kpa: number, hours: number) => ({ kpa, typed: String(kpa / 100), at: hours * HOUR });
   it('that lost 24 of 300 kPa in 18 hours is soon, and over', () =>
-    expect(answerSoak(wait(), at(276, 18), {})).toMatchObject({ ok: true, answer: { word: 'fault', becomes: 'soon' }, againAt: null }));
+    expect(answerSoak(wait(), at(276, 18), {})).toMatchObject({
+      ok: true,
+      answer: { word: 'fault', becomes: 'soon' },
+      againAt: null,
+    }));
   it('gauged again too soon goes on until six hours are over', () =>
     expect(answerSoak(wait({ gauged: { kpa: 200, typed: '2', at: 0 } }), at(193, 4), {})).toMatchObject({
       ok: true,
@@ -54,21 +59,39 @@ describe('a soak', () => {
       againAt: 6 * HOUR,
     }));
   it('whose loss the gauges cannot tell is given as long again', () =>
-    expect(answerSoak(wait(), at(294, 8), {})).toMatchObject({ ok: true, answer: { because: 'gauges' }, againAt: 16 * HOUR }));
-  it('that holds is over', () => expect(answerSoak(wait(), at(298, 48), {})).toMatchObject({ ok: true, answer: { word: 'sound' }, againAt: null }));
+    expect(answerSoak(wait(), at(294, 8), {})).toMatchObject({
+      ok: true,
+      answer: { because: 'gauges' },
+      againAt: 16 * HOUR,
+    }));
+  it('that holds is over', () =>
+    expect(answerSoak(wait(), at(298, 48), {})).toMatchObject({
+      ok: true,
+      answer: { word: 'sound' },
+      againAt: null,
+    }));
   it('that falls under the tyre’s least before the next look is soon', () =>
-    expect(answerSoak(wait({ floor: 270 }), at(282, 24), {})).toMatchObject({ answer: { word: 'fault', because: 'floor' } }));
+    expect(answerSoak(wait({ floor: 270 }), at(282, 24), {})).toMatchObject({
+      answer: { word: 'fault', because: 'floor' },
+    }));
   it('without a pressure to compare with, or with one that cannot be, is refused by its field', () => {
-    expect(answerSoak(wait({ gauged: null }), at(282, 24), {})).toEqual({ ok: false, issues: [{ path: 'gauged', code: 'required' }] });
+    expect(answerSoak(wait({ gauged: null }), at(282, 24), {})).toEqual({
+      ok: false,
+      issues: [{ path: 'gauged', code: 'required' }],
+    });
     expect(answerSoak(wait(), at(-1, 24), {})).toMatchObject({ ok: false, issues: [{ path: 'after' }] });
     expect(answerSoak(wait(), at(282, 0), {})).toMatchObject({ ok: false, issues: [{ path: 'hours' }] });
   });
   it('is never told to look again in the past', () => {
     fc.assert(
-      fc.property(fc.double({ min: 100, max: 400, noNaN: true }), fc.double({ min: 0.1, max: 200, noNaN: true }), (kpa, hours) => {
-        const told = answerSoak(wait(), at(kpa, hours), {});
-        expect(!told.ok || told.againAt === null || told.againAt > hours * HOUR).toBe(true);
-      }),
+      fc.property(
+        fc.double({ min: 100, max: 400, noNaN: true }),
+        fc.double({ min: 0.1, max: 200, noNaN: true }),
+        (kpa, hours) => {
+          const told = answerSoak(wait(), at(kpa, hours), {});
+          expect(!told.ok || told.againAt === null || told.againAt > hours * HOUR).toBe(true);
+        },
+      ),
     );
   });
 });

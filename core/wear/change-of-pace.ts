@@ -15,7 +15,11 @@ const EACH_SIDE = 2;
 const SAID_FROM = 2.8;
 
 /** The rate before: its own line, drawn towards the fleet's rate while there are few readings. */
-function rateBefore(points: readonly WearPoint[], noise: number, prior: WearPrior): { readonly rate: number; readonly variance: number } {
+function rateBefore(
+  points: readonly WearPoint[],
+  noise: number,
+  prior: WearPrior,
+): { readonly rate: number; readonly variance: number } {
   const spread = spreadOf(points);
   const own = robustLine(points);
   if (!own || spread === 0) return { rate: prior.rate, variance: prior.spread ** 2 };
@@ -35,7 +39,13 @@ function deviationsAt(points: readonly WearPoint[], split: number, noise: number
   // The same either way: no reading lies over it by exactly its noise.
   if (after.some((point) => point.value - rate * point.usage - level < noise)) return 0;
   const apart = mean(after, (point) => point.usage) - mean(before, (point) => point.usage);
-  return over / Math.sqrt(noise ** 2 * (1 / before.length + 1 / after.length) + (variance + (prior.changes * rate) ** 2) * apart ** 2);
+  return (
+    over /
+    Math.sqrt(
+      noise ** 2 * (1 / before.length + 1 / after.length) +
+        (variance + (prior.changes * rate) ** 2) * apart ** 2,
+    )
+  );
 }
 
 /** How much readings scatter about a line of their own on either side, the fleet's noise weighing as two of them: what lies between the sides is not noise. */
@@ -44,10 +54,19 @@ function scatterAt(points: readonly WearPoint[], split: number, prior: WearPrior
     // The same either way: two readings lie on their line.
     const line = side.length > 2 ? robustLine(side) : null;
     return line
-      ? { squares: side.reduce((sum, point) => sum + (point.value - line.start - line.rate * point.usage) ** 2, 0), freedom: side.length - 2 }
+      ? {
+          squares: side.reduce(
+            (sum, point) => sum + (point.value - line.start - line.rate * point.usage) ** 2,
+            0,
+          ),
+          freedom: side.length - 2,
+        }
       : { squares: 0, freedom: 0 };
   });
-  const [squares, freedom] = [sides.reduce((sum, side) => sum + side.squares, 0), sides.reduce((sum, side) => sum + side.freedom, 0)];
+  const [squares, freedom] = [
+    sides.reduce((sum, side) => sum + side.squares, 0),
+    sides.reduce((sum, side) => sum + side.freedom, 0),
+  ];
   return Math.sqrt((squares + 2 * prior.noise ** 2) / (freedom + 2));
 }
 
@@ -63,5 +82,8 @@ export function changeOfPace(points: readonly WearPoint[], prior: WearPrior): Ch
     return deviations >= SAID_FROM ? [{ before: split, deviations }] : [];
   });
   // The same either way: of two as clear, either.
-  return found.reduce<ChangeOfPace | null>((best, each) => (best && best.deviations >= each.deviations ? best : each), null);
+  return found.reduce<ChangeOfPace | null>(
+    (best, each) => (best && best.deviations >= each.deviations ? best : each),
+    null,
+  );
 }

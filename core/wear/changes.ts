@@ -15,7 +15,9 @@ export function changesOf(series: readonly (readonly WearPoint[])[], noise: numb
     const whole = points.length < PIECES_FROM ? null : robustLine(inOrder);
     if (!whole || whole.rate === 0) return [];
     const each = Math.floor((inOrder.length - 1) / PIECES);
-    const pieces = Array.from({ length: PIECES }, (_, at) => inOrder.slice(at * each, at === PIECES - 1 ? undefined : (at + 1) * each + 1));
+    const pieces = Array.from({ length: PIECES }, (_, at) =>
+      inOrder.slice(at * each, at === PIECES - 1 ? undefined : (at + 1) * each + 1),
+    );
     return pieces.flatMap((piece) => {
       const line = robustLine(piece);
       if (!line) return [];
@@ -28,5 +30,8 @@ export function changesOf(series: readonly (readonly WearPoint[])[], noise: numb
   if (differences.length === 0) return null;
   const mean = (of: (each: (typeof differences)[number]) => number): number =>
     differences.reduce((sum, each) => sum + of(each), 0) / differences.length;
-  return Math.min(MOST, Math.sqrt(Math.max(0, mean(({ share }) => share ** 2) - mean(({ byNoise }) => byNoise))));
+  return Math.min(
+    MOST,
+    Math.sqrt(Math.max(0, mean(({ share }) => share ** 2) - mean(({ byNoise }) => byNoise))),
+  );
 }

@@ -34,7 +34,9 @@ export interface WearForecast {
   readonly isAtOdds: boolean;
 }
 
-export type WearAnswer = { readonly ok: true; readonly value: WearForecast } | { readonly ok: false; readonly issues: readonly FieldIssue[] };
+export type WearAnswer =
+  | { readonly ok: true; readonly value: WearForecast }
+  | { readonly ok: false; readonly issues: readonly FieldIssue[] };
 
 /** The fleet's noise weighs as so many readings of one's own. */
 const NOISE_WEIGHT = 2;
@@ -59,17 +61,24 @@ const NODES: readonly number[] = Array.from({ length: 13 }, (_, at) => normalQua
 function normalQuantile(p: number): number {
   const tail = Math.min(p, 1 - p);
   const t = Math.sqrt(-2 * Math.log(tail));
-  const z = t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
+  const z =
+    t -
+    (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3);
   return Math.sign(p - 0.5) * z;
 }
 
 function refusals(points: readonly WearPoint[], limit: number, prior: WearPrior): readonly FieldIssue[] {
-  const wrong = (path: string, ok: boolean, code = 'not-a-number'): FieldIssue[] => (ok ? [] : [{ path, code }]);
+  const wrong = (path: string, ok: boolean, code = 'not-a-number'): FieldIssue[] =>
+    ok ? [] : [{ path, code }];
   return [
     ...wrong('points', points.length > 0, 'required'),
-    ...points.flatMap(({ usage, value }, at) => wrong(`points.${at}`, Number.isFinite(usage) && usage >= 0 && Number.isFinite(value))),
+    ...points.flatMap(({ usage, value }, at) =>
+      wrong(`points.${at}`, Number.isFinite(usage) && usage >= 0 && Number.isFinite(value)),
+    ),
     ...wrong('limit', Number.isFinite(limit)),
-    ...(['rate', 'spread', 'noise'] as const).flatMap((key) => wrong(`prior.${key}`, Number.isFinite(prior[key]) && prior[key] > 0)),
+    ...(['rate', 'spread', 'noise'] as const).flatMap((key) =>
+      wrong(`prior.${key}`, Number.isFinite(prior[key]) && prior[key] > 0),
+    ),
     ...wrong('prior.changes', Number.isFinite(prior.changes) && prior.changes >= 0),
   ];
 }
@@ -94,17 +103,24 @@ function noiseVariance(points: readonly WearPoint[], rate: number, prior: WearPr
  */
 function lineOf(points: readonly WearPoint[], prior: WearPrior): Line {
   const own = robustLine(points);
-  if (!own) return { rate: prior.rate, rateVar: FLEET_DOUBT * prior.spread ** 2, basis: 'fleet', isAtOdds: false };
+  if (!own)
+    return { rate: prior.rate, rateVar: FLEET_DOUBT * prior.spread ** 2, basis: 'fleet', isAtOdds: false };
   const ownVar = (LINE_VARIANCE * noiseVariance(points, own.rate, prior)) / spreadOf(points);
   const odds = Math.abs(own.rate - prior.rate) / Math.sqrt(ownVar + prior.spread ** 2);
   // The same either way: no quotient of measured figures is exactly that.
   const isAtOdds = odds >= AT_ODDS;
   const isOwn = points.length >= OWN_LINE;
   // The same either way: as above.
-  if (isOwn && own.rate > 2 * Math.sqrt(ownVar)) return { rate: own.rate, rateVar: ownVar, basis: 'own', isAtOdds };
+  if (isOwn && own.rate > 2 * Math.sqrt(ownVar))
+    return { rate: own.rate, rateVar: ownVar, basis: 'own', isAtOdds };
   const doubt = isAtOdds ? (odds / AT_ODDS) ** 2 : 1;
   const [a, b] = [1 / ownVar, 1 / (doubt * prior.spread ** 2)];
-  return { rate: Math.max((own.rate * a + prior.rate * b) / (a + b), prior.rate * 0.1), rateVar: doubt / (a + b), basis: 'shared', isAtOdds };
+  return {
+    rate: Math.max((own.rate * a + prior.rate * b) / (a + b), prior.rate * 0.1),
+    rateVar: doubt / (a + b),
+    basis: 'shared',
+    isAtOdds,
+  };
 }
 
 /** How much faster than its whole line a part wore of late, as a factor: believed as far as paces change at all, and no more than its noise allows. */
@@ -123,11 +139,18 @@ function latelyOf(points: readonly WearPoint[], rate: number, noise: number, cha
  * prior's unit. Three readings and more: a robust line of its own. Fewer: its rate is drawn towards the fleet's, weighted by how sure each is. A rate that is misjudged misjudges the
  * level at the last reading with it: both are drawn together. After a change of pace only the readings since count.
  */
-export function forecastWear(points: readonly WearPoint[], limit: number, worse: 'more' | 'less', prior: WearPrior): WearAnswer {
+export function forecastWear(
+  points: readonly WearPoint[],
+  limit: number,
+  worse: 'more' | 'less',
+  prior: WearPrior,
+): WearAnswer {
   const issues = refusals(points, limit, prior);
   if (issues.length > 0) return { ok: false, issues };
   const sign = worse === 'more' ? 1 : -1;
-  const all = points.map(({ usage, value }) => ({ usage, value: sign * value })).sort((a, b) => a.usage - b.usage);
+  const all = points
+    .map(({ usage, value }) => ({ usage, value: sign * value }))
+    .sort((a, b) => a.usage - b.usage);
   const change = changeOfPace(all, prior);
   const worn = all.slice(change?.before ?? 0);
   // Since it changed it wears unlike its fleet: how unlike, only its own readings can say.

@@ -17,7 +17,9 @@ export function healedIn(series: readonly WearSeries[], since: number): readonly
     points.flatMap((after, index): Healed[] => {
       const before = points[index - 1];
       if (!before || after.at < since || after.better === 'renewed') return [];
-      return isHealed(measure, [before.value], [after.value]) ? [{ series: { measure, position, partName }, before, after }] : [];
+      return isHealed(measure, [before.value], [after.value])
+        ? [{ series: { measure, position, partName }, before, after }]
+        : [];
     }),
   );
 }

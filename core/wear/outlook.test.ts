@@ -53,22 +53,31 @@ describe('the outlook of a part', () => {
     ],
     [EVEN.slice(0, 3), 'fairly'],
     [EVEN, 'well'],
-  ] as const)('from %o it is %s sure', (pairs, sure) => expect(outlook(seriesLike(pairs), NOON).sure).toBe(sure));
+  ] as const)('from %o it is %s sure', (pairs, sure) =>
+    expect(outlook(seriesLike(pairs), NOON).sure).toBe(sure),
+  );
   it('is none without a limit, or without a reading', () => {
     expect(outlookOf(seriesLike(EVEN, { limit: null }), NOON)).toBeNull();
     expect(outlookOf(seriesLike([]), NOON)).toBeNull();
   });
   it('is in order, whatever was read', () => {
-    const pair = fc.tuple(fc.double({ min: 0, max: 3000, noNaN: true }), fc.double({ min: 0, max: 5, noNaN: true }));
+    const pair = fc.tuple(
+      fc.double({ min: 0, max: 3000, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+    );
     fc.assert(
-      fc.property(fc.array(pair, { minLength: 1, maxLength: 8 }), fc.double({ min: 0, max: 5000, noNaN: true }), (pairs, usageNow) => {
-        const { reachedAt, left, when } = outlook(seriesLike(pairs, { usageNow }), NOON);
-        for (const { least, likely, most } of [reachedAt, left, when ?? left]) {
-          expect([least, likely, most].every(Number.isFinite)).toBe(true);
-          expect(least <= likely && likely <= most).toBe(true);
-        }
-        expect(left.least).toBeGreaterThanOrEqual(0);
-      }),
+      fc.property(
+        fc.array(pair, { minLength: 1, maxLength: 8 }),
+        fc.double({ min: 0, max: 5000, noNaN: true }),
+        (pairs, usageNow) => {
+          const { reachedAt, left, when } = outlook(seriesLike(pairs, { usageNow }), NOON);
+          for (const { least, likely, most } of [reachedAt, left, when ?? left]) {
+            expect([least, likely, most].every(Number.isFinite)).toBe(true);
+            expect(least <= likely && likely <= most).toBe(true);
+          }
+          expect(left.least).toBeGreaterThanOrEqual(0);
+        },
+      ),
     );
   });
 });

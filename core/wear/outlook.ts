@@ -25,7 +25,10 @@ const DAY_MS = 86_400_000;
 /** Past this a date says nothing any more. */
 const FARTHEST_DAYS = 3650;
 
-const spanOf = (make: (value: number) => number, { least, left, most }: Pick<WearForecast, 'least' | 'left' | 'most'>): Span3 => ({
+const spanOf = (
+  make: (value: number) => number,
+  { least, left, most }: Pick<WearForecast, 'least' | 'left' | 'most'>,
+): Span3 => ({
   least: make(least),
   likely: make(left),
   most: make(most),
@@ -57,7 +60,10 @@ export function outlookOf(
     forecast,
     reachedAt: spanOf((value) => last + value, forecast),
     left,
-    when: series.perDay > 0 ? { least: date(left.least), likely: date(left.likely), most: date(left.most) } : null,
+    when:
+      series.perDay > 0
+        ? { least: date(left.least), likely: date(left.likely), most: date(left.most) }
+        : null,
     sure: sureOf(forecast),
   };
 }

@@ -21,7 +21,11 @@ function betweenNeighbours(points: readonly WearPoint[]): readonly number[] {
  * What a fleet's own series say of parts like this: the middle of their rates, how they spread, how far readings lie off their
  * lines, how much a pace changes over a life. `usual` is what is known before there is a fleet, and weighs as four series. Series with no line of their own say nothing.
  */
-export function fleetPrior(series: readonly (readonly WearPoint[])[], worse: 'more' | 'less', usual: WearPrior): WearPrior {
+export function fleetPrior(
+  series: readonly (readonly WearPoint[])[],
+  worse: 'more' | 'less',
+  usual: WearPrior,
+): WearPrior {
   const sign = worse === 'more' ? 1 : -1;
   const lines = series.flatMap((points) => {
     const line = points.length >= 3 ? robustLine(points) : null;
@@ -36,11 +40,15 @@ export function fleetPrior(series: readonly (readonly WearPoint[])[], worse: 'mo
     lines.map(({ points }) => points),
     noise,
   );
-  const mixed = (own: number, known: number): number => (own * lines.length + known * FEW) / (lines.length + FEW);
+  const mixed = (own: number, known: number): number =>
+    (own * lines.length + known * FEW) / (lines.length + FEW);
   return {
     rate: mixed(centre, usual.rate),
     spread: mixed(spread, usual.spread),
     noise: mixed(noise, usual.noise),
-    changes: ownChanges === null ? usual.changes : Math.sqrt((ownChanges ** 2 * lines.length + usual.changes ** 2) / (lines.length + 1)),
+    changes:
+      ownChanges === null
+        ? usual.changes
+        : Math.sqrt((ownChanges ** 2 * lines.length + usual.changes ** 2) / (lines.length + 1)),
   };
 }

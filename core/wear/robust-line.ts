@@ -18,13 +18,16 @@ const SAME_USAGE = 1e-3;
  * The robust line through points (Theil-Sen): the middle of all slopes between pairs, and the middle of what is left of each value. One
  * misread figure in four does not move it. Null when no two points differ in usage.
  */
-export function robustLine(points: readonly WearPoint[]): { readonly rate: number; readonly start: number } | null {
+export function robustLine(
+  points: readonly WearPoint[],
+): { readonly rate: number; readonly start: number } | null {
   const slopes: number[] = [];
   // The same either way: past the last there is none.
   for (let a = 0; a < points.length; a += 1)
     for (let b = a + 1; b < points.length; b += 1) {
       const [one, two] = [points[a], points[b]];
-      if (one && two && Math.abs(two.usage - one.usage) > SAME_USAGE) slopes.push((two.value - one.value) / (two.usage - one.usage));
+      if (one && two && Math.abs(two.usage - one.usage) > SAME_USAGE)
+        slopes.push((two.value - one.value) / (two.usage - one.usage));
     }
   if (slopes.length === 0) return null;
   const rate = middle(slopes);

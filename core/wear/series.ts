@@ -78,7 +78,10 @@ function endOf(position: Position): FitmentPosition {
   return position === 'only' || position === 'rear' ? position : 'front';
 }
 
-function carrierOf(reading: TakenReading & { readonly measure: WornMeasure }, spans: readonly FittedSpan[]): FittedSpan | null {
+function carrierOf(
+  reading: TakenReading & { readonly measure: WornMeasure },
+  spans: readonly FittedSpan[],
+): FittedSpan | null {
   const here = spans.filter(
     (span) =>
       span.bikeId === reading.bikeId &&
@@ -106,7 +109,8 @@ interface Gathered {
 }
 
 /** Compound and total thickness are no one scale; how a chain was measured does not matter to what it is. */
-const methodOf = (reading: TakenReading): string | null => (reading.measure === 'disc-pad' ? (reading.method ?? 'compound') : null);
+const methodOf = (reading: TakenReading): string | null =>
+  reading.measure === 'disc-pad' ? (reading.method ?? 'compound') : null;
 
 /** Readings by the part they were taken of; what has no part by the bike, anew from each reading that says it was renewed. */
 function gather(readings: readonly TakenReading[], spans: readonly FittedSpan[]): readonly Gathered[] {
@@ -119,7 +123,9 @@ function gather(readings: readonly TakenReading[], spans: readonly FittedSpan[])
     const carrier = carrierOf({ ...reading, measure }, spans);
     const place = [reading.bikeId, measure, reading.position, method].join(' ');
     if (!carrier && reading.better === 'renewed') run.set(place, (run.get(place) ?? 0) + 1);
-    const key = carrier ? [carrier.partId, measure, method].join(' ') : [place, run.get(place) ?? 0].join(' ');
+    const key = carrier
+      ? [carrier.partId, measure, method].join(' ')
+      : [place, run.get(place) ?? 0].join(' ');
     const known = byKey.get(key);
     const own = carrier ? spans.filter((span) => span.partId === carrier.partId) : [];
     byKey.set(key, {
@@ -149,27 +155,53 @@ function measureSeries(each: Gathered, bikes: ReadonlyMap<string, RiddenBike>, n
   const [first] = each.readings;
   const since = each.spans.length > 0 ? Math.min(...each.spans.map((span) => span.from)) : (first?.at ?? now);
   const kmBetween = (from: number, to: number): number => {
-    const spans = each.spans.length > 0 ? each.spans : [{ bikeId: first?.bikeId ?? '', from: since, to: null }];
+    const spans =
+      each.spans.length > 0 ? each.spans : [{ bikeId: first?.bikeId ?? '', from: since, to: null }];
     return spans.reduce((sum, span) => {
       const bike = bikes.get(span.bikeId);
-      return sum + outingsBetween(bike, Math.max(span.from, from), Math.min(span.to ?? to, to)) * (bike ? TYPICAL_OUTING[bike.kind].km : 0);
+      return (
+        sum +
+        outingsBetween(bike, Math.max(span.from, from), Math.min(span.to ?? to, to)) *
+          (bike ? TYPICAL_OUTING[bike.kind].km : 0)
+      );
     }, 0);
   };
   const last = each.readings.at(-1)?.at ?? since;
   // Where no outing lies between the readings, km say nothing of what wore it.
   const unit: WearUnit =
-    kmBetween(each.readings.length > 1 ? (first?.at ?? since) : since, each.readings.length > 1 ? last : now) > 0 ? 'km' : 'days';
-  const usageAt = (at: number): number => (unit === 'km' ? kmBetween(since - 1, at) : Math.max(0, (at - since) / DAY_MS));
+    kmBetween(
+      each.readings.length > 1 ? (first?.at ?? since) : since,
+      each.readings.length > 1 ? last : now,
+    ) > 0
+      ? 'km'
+      : 'days';
+  const usageAt = (at: number): number =>
+    unit === 'km' ? kmBetween(since - 1, at) : Math.max(0, (at - since) / DAY_MS);
   const points = each.readings.flatMap((reading): SeriesPoint[] => {
     const value = mostWorn(each.measure, reading.values);
     return value === null
       ? []
-      : [{ at: reading.at, usage: usageAt(reading.at), value, bikeId: reading.bikeId, ...(reading.better ? { better: reading.better } : {}) }];
+      : [
+          {
+            at: reading.at,
+            usage: usageAt(reading.at),
+            value,
+            bikeId: reading.bikeId,
+            ...(reading.better ? { better: reading.better } : {}),
+          },
+        ];
   });
   const from = Math.max(since, now - LATELY_DAYS * DAY_MS);
   const days = (now - from) / DAY_MS;
   const { readings: _readings, spans: _spans, ...told } = each;
-  return { ...told, since, unit, points, usageNow: usageAt(now), perDay: unit === 'days' ? 1 : days > 0 ? kmBetween(from, now) / days : 0 };
+  return {
+    ...told,
+    since,
+    unit,
+    points,
+    usageNow: usageAt(now),
+    perDay: unit === 'days' ? 1 : days > 0 ? kmBetween(from, now) / days : 0,
+  };
 }
 
 /**

@@ -15,7 +15,8 @@ export const axeInEveryPage = (browser: Browser): Promise<void> => browser.befor
 /** What the accessibility rules object to on the page as it stands. */
 export async function violationsOf(browser: Browser): Promise<string[]> {
   // Once a page: it is half a megabyte to read.
-  if (!(await browser.driver.executeScript<boolean>('return Boolean(window.axe)'))) await browser.driver.executeScript(AXE);
+  if (!(await browser.driver.executeScript<boolean>('return Boolean(window.axe)')))
+    await browser.driver.executeScript(AXE);
   const { found, rules } = await browser.driver.executeAsyncScript<{ found: Violation[]; rules: number }>(
     // No path to every element it looked at is worked out, nor the style sheets read again: a third of its time, and no rule needs it.
     'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"], selectors: false, elementRef: false, preload: false }).then((r) => done({ found: r.violations, rules: r.passes.length }), (e) => done({ found: [{ id: String(e), nodes: [] }], rules: 0 }));',
@@ -24,11 +25,16 @@ export async function violationsOf(browser: Browser): Promise<string[]> {
   return found.flatMap((violation) =>
     violation.nodes
       .slice(0, 3)
-      .map((node) => `${violation.id}: ${node.html.slice(0, 160)} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 160)}`),
+      .map(
+        (node) =>
+          `${violation.id}: ${node.html.slice(0, 160)} ${node.failureSummary.replace(/\s+/g, ' ').slice(0, 160)}`,
+      ),
   );
 }
 
 /** Whether the page scrolls sideways. */
 export async function scrollsSideways(browser: Browser): Promise<boolean> {
-  return browser.driver.executeScript<boolean>('return document.documentElement.scrollWidth > document.documentElement.clientWidth');
+  return browser.driver.executeScript<boolean>(
+    'return document.documentElement.scrollWidth > document.documentElement.clientWidth',
+  );
 }

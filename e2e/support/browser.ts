@@ -71,7 +71,11 @@ export class Browser {
     readonly profile: string,
   ) {}
 
-  static async open(base: string, profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-')), flags: readonly string[] = []): Promise<Browser> {
+  static async open(
+    base: string,
+    profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-')),
+    flags: readonly string[] = [],
+  ): Promise<Browser> {
     const options = new Options();
     options.addArguments(...FLAGS, ...flags, `--user-data-dir=${profile}`);
     options.setChromeBinaryPath('/usr/bin/chromium');
@@ -87,7 +91,12 @@ export class Browser {
 
   async size(size: Size): Promise<void> {
     const [width, height] = SIZES[size];
-    await (this.driver as Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false });
+    await (this.driver as Driver).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
   }
 
   /** Runs in every page opened from now on, before anything of its own. */
@@ -116,14 +125,21 @@ export class Browser {
 
   async find(css: string): Promise<WebElement> {
     try {
-      return await this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, POLL_MS);
+      return await this.driver.wait(
+        until.elementLocated(By.css(css)),
+        WAIT_MS,
+        `nothing like ${css}`,
+        POLL_MS,
+      );
     } catch (error) {
       throw new Error(`${(error as Error).message}; the page is ${await this.shown()}`, { cause: error });
     }
   }
 
   private shown(): Promise<string> {
-    return this.driver.executeScript<string>('return `${location.pathname}: ${document.body?.innerText.slice(0, 1500)}`');
+    return this.driver.executeScript<string>(
+      'return `${location.pathname}: ${document.body?.innerText.slice(0, 1500)}`',
+    );
   }
 
   /**
@@ -137,8 +153,15 @@ export class Browser {
       const at = await this.driver.executeAsyncScript<Point | string>(WHERE_TO_CLICK, css);
       if (typeof at === 'string') throw new Error(at);
       for (const type of ['mousePressed', 'mouseReleased'])
-        await (this.driver as Driver).sendDevToolsCommand('Input.dispatchMouseEvent', { type, ...at, button: 'left', clickCount: 1 });
-      const missed = await this.driver.executeScript<Missed | null>('const { missed } = window; delete window.missed; return missed ?? null');
+        await (this.driver as Driver).sendDevToolsCommand('Input.dispatchMouseEvent', {
+          type,
+          ...at,
+          button: 'left',
+          clickCount: 1,
+        });
+      const missed = await this.driver.executeScript<Missed | null>(
+        'const { missed } = window; delete window.missed; return missed ?? null',
+      );
       wrong = missed?.acts ? missed.on : null;
       return missed === null || missed.acts;
     }, `cannot click ${css}`).catch(async (error: Error) => {
@@ -150,7 +173,8 @@ export class Browser {
   async type(css: string, text: string): Promise<void> {
     const element = await this.find(css);
     // Clearing from outside tells a long text's page nothing: it is taken out as a hand does it.
-    if ((await element.getTagName()) === 'textarea') await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
+    if ((await element.getTagName()) === 'textarea')
+      await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
     else await element.clear();
     await element.sendKeys(text);
   }
@@ -166,7 +190,11 @@ export class Browser {
   }
 
   async attribute(css: string, name: string): Promise<string> {
-    return this.driver.executeScript<string>('return arguments[0].getAttribute(arguments[1]) ?? ""', await this.find(css), name);
+    return this.driver.executeScript<string>(
+      'return arguments[0].getAttribute(arguments[1]) ?? ""',
+      await this.find(css),
+      name,
+    );
   }
 
   async count(css: string): Promise<number> {
@@ -216,7 +244,11 @@ export class Browser {
     let seen = '';
     await this.until(
       async () => {
-        seen = (await this.driver.executeScript<string | undefined>('return document.querySelector(arguments[0])?.innerText', css)) ?? '';
+        seen =
+          (await this.driver.executeScript<string | undefined>(
+            'return document.querySelector(arguments[0])?.innerText',
+            css,
+          )) ?? '';
         return typeof wanted === 'string' ? seen.includes(wanted) : wanted.test(seen);
       },
       `wanted ${String(wanted)} in ${css}`,
@@ -226,14 +258,18 @@ export class Browser {
   }
 
   async screenshot(): Promise<Buffer> {
-    await this.driver.executeAsyncScript('document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))');
+    await this.driver.executeAsyncScript(
+      'document.fonts.ready.then(() => requestAnimationFrame(() => requestAnimationFrame(arguments[0])))',
+    );
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');
   }
 
   /** Messages of the content policy and uncaught errors of the page. */
   async complaints(): Promise<string[]> {
     const entries = await this.driver.manage().logs().get('browser');
-    return entries.map((entry) => entry.message).filter((message) => /Content Security Policy|Uncaught|\[Vue/.test(message));
+    return entries
+      .map((entry) => entry.message)
+      .filter((message) => /Content Security Policy|Uncaught|\[Vue/.test(message));
   }
 
   /** Ends the browser as a power cut would. */
@@ -248,7 +284,11 @@ export class Browser {
     for (const entry of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
       const file = `/proc/${entry}/cmdline`;
       const command = existsSync(file) ? readFileSync(file, 'latin1') : '';
-      if (command.includes(`--user-data-dir=${this.profile}`) && !command.includes('--type=') && /chrom/.test(command.split('\0')[0] ?? ''))
+      if (
+        command.includes(`--user-data-dir=${this.profile}`) &&
+        !command.includes('--type=') &&
+        /chrom/.test(command.split('\0')[0] ?? '')
+      )
         return Number(entry);
     }
     throw new Error('no browser process over this profile');

@@ -18,11 +18,18 @@ export function filmOfCode(text: string): string {
       if (modules.get(Math.floor(y / scale), Math.floor(x / scale))) luma[(top + y) * WIDTH + left + x] = INK;
   const frame = Buffer.concat([Buffer.from('FRAME\n'), luma, Buffer.alloc((WIDTH * HEIGHT) / 2, GREY)]);
   const file = join(mkdtempSync(join(tmpdir(), 'cadre-film-')), 'code.y4m');
-  writeFileSync(file, Buffer.concat([Buffer.from(`YUV4MPEG2 W${WIDTH} H${HEIGHT} F10:1 Ip A1:1 C420jpeg\n`), frame, frame]));
+  writeFileSync(
+    file,
+    Buffer.concat([Buffer.from(`YUV4MPEG2 W${WIDTH} H${HEIGHT} F10:1 Ip A1:1 C420jpeg\n`), frame, frame]),
+  );
   return file;
 }
 
 /** What makes Chromium show that film where a camera would be, and not ask for leave. */
 export function cameraFlags(film: string): string[] {
-  return ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream', `--use-file-for-fake-video-capture=${film}`];
+  return [
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+    `--use-file-for-fake-video-capture=${film}`,
+  ];
 }

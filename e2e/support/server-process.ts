@@ -31,7 +31,12 @@ export class ServerProcess {
 
   async up(): Promise<void> {
     const child = spawn(process.execPath, [SERVER_FILE], {
-      env: { ...process.env, ...this.settings, CADRE_PORT: String(this.port), TEST_DATABASE: JSON.stringify(this.database) },
+      env: {
+        ...process.env,
+        ...this.settings,
+        CADRE_PORT: String(this.port),
+        TEST_DATABASE: JSON.stringify(this.database),
+      },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;

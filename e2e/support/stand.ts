@@ -10,14 +10,21 @@ const standing = (browser: Browser): Promise<string> =>
   );
 
 /** Sweeps station after station to the signature, each only once what the last did has come: a key too many would sign. */
-export async function sweepToTheEnd(browser: Browser, by: 'touch' | 'keys' = 'touch', before: () => Promise<void> = async () => {}): Promise<void> {
+export async function sweepToTheEnd(
+  browser: Browser,
+  by: 'touch' | 'keys' = 'touch',
+  before: () => Promise<void> = async () => {},
+): Promise<void> {
   await browser.find('[data-sweep], [data-sign]');
   for (let at = await standing(browser); at !== 'end';) {
     await before();
     if (by === 'keys') await browser.press(Key.SPACE);
     else await browser.click('[data-sweep]');
     const last = at;
-    await browser.until(async () => (at = await standing(browser)) !== last, `the sweep changed nothing: ${last}`);
+    await browser.until(
+      async () => (at = await standing(browser)) !== last,
+      `the sweep changed nothing: ${last}`,
+    );
   }
 }
 

@@ -23,11 +23,17 @@ describe('the interface', () => {
   it('answers every route of the contract and no other', async () => {
     expect(ROUTES.length).toBeGreaterThan(30);
     for (const route of ROUTES.filter((each) => each.act !== 'public')) {
-      const response = await stranger().raw(route.method, route.path.replace(/:\w+/g, newId()), route.method === 'GET' ? undefined : {});
+      const response = await stranger().raw(
+        route.method,
+        route.path.replace(/:\w+/g, newId()),
+        route.method === 'GET' ? undefined : {},
+      );
       expect(response.status, route.name).toBe(401);
     }
     expect((await stranger().raw('GET', '/api/v1/nothing')).status).toBe(404);
-    const described = (await (await stranger().raw('GET', '/api/openapi.json')).json()) as { paths: Record<string, Record<string, unknown>> };
+    const described = (await (await stranger().raw('GET', '/api/openapi.json')).json()) as {
+      paths: Record<string, Record<string, unknown>>;
+    };
     const operations = Object.values(described.paths).flatMap((path) => Object.keys(path));
     expect(operations).toHaveLength(ROUTES.length);
   });
@@ -39,10 +45,15 @@ describe('the interface', () => {
       for (const person of CAST) {
         const response = await world
           .as(person.name)
-          .raw(route.method, `${route.path.replace(':system', 'wheels').replace(/:\w+/g, newId())}${QUERIES[route.name] ?? ''}`, valid[route.name]);
+          .raw(
+            route.method,
+            `${route.path.replace(':system', 'wheels').replace(/:\w+/g, newId())}${QUERIES[route.name] ?? ''}`,
+            valid[route.name],
+          );
         const { code } = (await response.json()) as { code?: string };
         const allowed =
-          ACT_TABLE[route.act as keyof typeof ACT_TABLE].includes(person.role) && !(person.trainee && ['co-sign', 'release'].includes(route.act));
+          ACT_TABLE[route.act as keyof typeof ACT_TABLE].includes(person.role) &&
+          !(person.trainee && ['co-sign', 'release'].includes(route.act));
         if (allowed) expect(code, `${route.name} by ${person.name}`).not.toBe('act.not-allowed');
         else expect(code, `${route.name} by ${person.name}`).toBe('act.not-allowed');
       }
@@ -71,15 +82,51 @@ const bike = {
   build,
   fit: {},
 };
-const group = { siteId: id, name: 'g', outAt: at, backAt: at + 1, wants: [{ count: 1, kind: null, size: '' }] };
+const group = {
+  siteId: id,
+  name: 'g',
+  outAt: at,
+  backAt: at + 1,
+  wants: [{ count: 1, kind: null, size: '' }],
+};
 const part = { id, kind: 'chain', name: 'c', facts: {}, markings: {} };
-const stockItem = { kind: 'chain', name: 'c', facts: {}, modelIds: [], least: 1, price: 1, leadDays: 1, supplier: 's' };
-const mark = { id, checkpoint: 'rim', position: 'front', word: 'sound', way: 'single', faults: [], note: '', author: id, device: 'd', at };
+const stockItem = {
+  kind: 'chain',
+  name: 'c',
+  facts: {},
+  modelIds: [],
+  least: 1,
+  price: 1,
+  leadDays: 1,
+  supplier: 's',
+};
+const mark = {
+  id,
+  checkpoint: 'rim',
+  position: 'front',
+  word: 'sound',
+  way: 'single',
+  faults: [],
+  note: '',
+  author: id,
+  device: 'd',
+  at,
+};
 const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
 const sheet = { ...RIDE_OUT, name: '' };
-const ofPhoto = { bikeId: id, checkId: null, checkpoint: 'rim', position: 'front', author: id, at, shapes: [] };
+const ofPhoto = {
+  bikeId: id,
+  checkId: null,
+  checkpoint: 'rim',
+  position: 'front',
+  author: id,
+  at,
+  shapes: [],
+};
 /** What stands in the address beside the body. */
-const QUERIES: Record<string, string> = { 'photos.add': `?of=${encodeURIComponent(JSON.stringify(ofPhoto))}` };
+const QUERIES: Record<string, string> = {
+  'photos.add': `?of=${encodeURIComponent(JSON.stringify(ofPhoto))}`,
+};
 const valid: Record<string, unknown> = {
   'people.add': { id, name: 'n', signInName: 'lead', role: 'desk', trainee: false, secret: 'secret-9' },
   'people.change': { role: 'desk', trainee: false, active: true, version: 1 },
@@ -122,12 +169,30 @@ const valid: Record<string, unknown> = {
   'checks.co-sign': { id, at },
   'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
   'checks.find': { bikeIds: [id], sheetKeys: ['ride-out'] },
-  'waits.set': { id, kind: 'look-again', what: 'w', position: 'only', hours: 1, outings: null, gauged: null, at },
+  'waits.set': {
+    id,
+    kind: 'look-again',
+    what: 'w',
+    position: 'only',
+    hours: 1,
+    outings: null,
+    gauged: null,
+    at,
+  },
   'waits.answer': { id, gauged: null, note: '', at },
   'rounds.make': { id, siteId: id, name: 'r', sheetKey: null, bikeIds: [id], people: [], deadline: at, at },
   'rounds.change': { name: 'r', bikeIds: [id], people: [], deadline: at, version: 1 },
   'rounds.close': { id, undone: [], at },
-  'standing-rounds.set': { siteId: id, name: 'r', sheetKey: null, rule: ANY_BIKE, people: [], doneBy: '09:00', active: true, version: null },
+  'standing-rounds.set': {
+    siteId: id,
+    name: 'r',
+    sheetKey: null,
+    rule: ANY_BIKE,
+    people: [],
+    doneBy: '09:00',
+    active: true,
+    version: null,
+  },
   'findings.set-severity': { id, severity: 'stop', reason: 'r', at },
   'repairs.start': { id, bikeId: id, findingIds: [id], at },
   'repairs.done': { id, work: [{ findingId: id, done: 'd' }], touched: [], minutes: null, at },
@@ -139,7 +204,9 @@ const valid: Record<string, unknown> = {
 
 describe('bad input', () => {
   it('names the fields that are wrong', async () => {
-    const response = await world.as('lead').raw('POST', '/api/v1/bikes', { ...bike, id, tag: '', build: { ...build, sprockets: 99 } });
+    const response = await world
+      .as('lead')
+      .raw('POST', '/api/v1/bikes', { ...bike, id, tag: '', build: { ...build, sprockets: 99 } });
     expect(response.status).toBe(400);
     expect(response.headers.get('content-type')).toContain('application/problem+json');
     const problem = (await response.json()) as { fields: { path: string }[] };
@@ -149,9 +216,14 @@ describe('bad input', () => {
   it('that is no JSON, too large, or from another site’s page is refused as such', async () => {
     const lead = world.as('lead');
     expect((await lead.raw('POST', '/api/v1/bikes', '{"id": ')).status).toBe(400);
-    expect((await lead.raw('POST', '/api/v1/bikes', JSON.stringify({ tag: 'x'.repeat(600_000) }))).status).toBe(413);
+    expect(
+      (await lead.raw('POST', '/api/v1/bikes', JSON.stringify({ tag: 'x'.repeat(600_000) }))).status,
+    ).toBe(413);
     const foreign = await lead.raw('POST', '/api/v1/bikes', {}, { origin: 'https://elsewhere.example' });
-    expect([foreign.status, ((await foreign.json()) as { code: string }).code]).toEqual([403, 'origin.refused']);
+    expect([foreign.status, ((await foreign.json()) as { code: string }).code]).toEqual([
+      403,
+      'origin.refused',
+    ]);
     expect((await lead.raw('POST', '/api/v1/bikes', {}, { origin: world.base })).status).toBe(400);
   });
 
@@ -173,7 +245,8 @@ describe('signing in', () => {
   });
 
   it('is slowed down after too many wrong tries, for everybody who tries that name, and opens again', async () => {
-    for (let attempt = 0; attempt < 6; attempt += 1) await refusalOf(stranger().signIn('mechanic2', `wrong-${attempt}`));
+    for (let attempt = 0; attempt < 6; attempt += 1)
+      await refusalOf(stranger().signIn('mechanic2', `wrong-${attempt}`));
     expect(await refusalOf(stranger().signIn('mechanic2', SECRET))).toBe('429 session.throttled');
     world.clock.now += 16 * 60_000;
     expect(await refusalOf(stranger().signIn('mechanic2', SECRET))).toBe('accepted');
@@ -195,9 +268,13 @@ describe('signing in', () => {
   });
 
   it('keeps no secret in clear and no token that could be used', async () => {
-    const [credential] = (await world.database.owner.query('SELECT hash FROM credential LIMIT 1')) as [{ hash: string }];
+    const [credential] = (await world.database.owner.query('SELECT hash FROM credential LIMIT 1')) as [
+      { hash: string },
+    ];
     expect(credential.hash).toMatch(/^\$argon2id\$/);
-    const [session] = (await world.database.owner.query('SELECT tokenHash FROM session LIMIT 1')) as [{ tokenHash: string }];
+    const [session] = (await world.database.owner.query('SELECT tokenHash FROM session LIMIT 1')) as [
+      { tokenHash: string },
+    ];
     expect(world.as('lead').cookie).not.toContain(session.tokenHash);
   });
 

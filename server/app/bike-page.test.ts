@@ -24,8 +24,12 @@ afterAll(() => world.close());
 describe('what the page of a bike asks', () => {
   it('is when it was last looked over whole: the newest by sheet, nothing incomplete, nothing that waits for a co-signature', async () => {
     const { services } = await world.as('desk').send(listServices, { params: { id: bike.id } });
-    expect(services).toMatchObject([{ sheetKey: 'ride-out', times: 2, by: world.idOf('mechanic'), clears: true }]);
-    expect(await refusalOf(world.as('desk').send(listServices, { params: { id: newId() } }))).toBe('404 not-found');
+    expect(services).toMatchObject([
+      { sheetKey: 'ride-out', times: 2, by: world.idOf('mechanic'), clears: true },
+    ]);
+    expect(await refusalOf(world.as('desk').send(listServices, { params: { id: newId() } }))).toBe(
+      '404 not-found',
+    );
   });
 
   it('is its findings, open or closed, page by page, each once', async () => {
@@ -37,7 +41,9 @@ describe('what the page of a bike asks', () => {
       ['rear', 'small-cut'],
     ] as const) {
       world.clock.now += 60_000;
-      await world.check(other, { exceptions: [{ checkpoint: 'tyre-casing', position, more: faulty(fault) }] });
+      await world.check(other, {
+        exceptions: [{ checkpoint: 'tyre-casing', position, more: faulty(fault) }],
+      });
     }
     const of = (query: { state?: 'open' | 'closed'; before?: string; most?: number }) =>
       world.as('desk').send(findingsOfBike, { params: { id: other.id }, query });
@@ -58,7 +64,8 @@ describe('what the page of a bike asks', () => {
 
   it('is what somebody would tell of it, without the marks a signature covers; all of it when asked', async () => {
     const of = async (kinds: 'told' | 'all') =>
-      (await world.as('desk').send(timeline, { params: { id: bike.id }, query: { kinds, most: 100 } })).entries;
+      (await world.as('desk').send(timeline, { params: { id: bike.id }, query: { kinds, most: 100 } }))
+        .entries;
     const [told, all] = [await of('told'), await of('all')];
     expect(told.filter((entry) => QUIET_KINDS.includes(entry.kind))).toEqual([]);
     expect(all.some((entry) => entry.kind === 'check.marked')).toBe(true);
@@ -66,7 +73,9 @@ describe('what the page of a bike asks', () => {
     expect(signed).toHaveLength(4);
     for (const entry of signed) expect(entry.body).not.toHaveProperty('markIds');
     // The record itself has them.
-    const [{ body }] = (await world.database.owner.query("SELECT body FROM entry WHERE kind = 'check.signed' LIMIT 1")) as [{ body: string }];
+    const [{ body }] = (await world.database.owner.query(
+      "SELECT body FROM entry WHERE kind = 'check.signed' LIMIT 1",
+    )) as [{ body: string }];
     expect((JSON.parse(body) as { markIds: string[] }).markIds.length).toBeGreaterThan(10);
   });
 
@@ -74,7 +83,9 @@ describe('what the page of a bike asks', () => {
     const wall = await world.as('desk').raw('GET', '/api/v1/wall', undefined, { 'accept-encoding': 'gzip' });
     expect(wall.headers.get('content-encoding')).toBe('gzip');
     expect(((await wall.json()) as { bikes: unknown[] }).bikes).toHaveLength(2);
-    const stream = await world.as('desk').raw('GET', '/api/v1/changes', undefined, { 'accept-encoding': 'gzip' });
+    const stream = await world
+      .as('desk')
+      .raw('GET', '/api/v1/changes', undefined, { 'accept-encoding': 'gzip' });
     expect(stream.headers.get('content-encoding')).toBeNull();
     await stream.body?.cancel();
   });

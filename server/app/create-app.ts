@@ -32,7 +32,10 @@ function refuseForeignOrigin(publicUrl: string | null) {
   return (req: Request): void => {
     const origin = req.get('origin');
     if (!origin || req.method === 'GET' || req.method === 'HEAD') return;
-    const own = [`${req.protocol}://${req.get('host') ?? ''}`, ...(publicUrl ? [new URL(publicUrl).origin] : [])];
+    const own = [
+      `${req.protocol}://${req.get('host') ?? ''}`,
+      ...(publicUrl ? [new URL(publicUrl).origin] : []),
+    ];
     if (!own.includes(origin)) throw new RefusedError('origin.refused', { origin });
   };
 }
@@ -61,10 +64,20 @@ export function createApp(deps: AppDeps): Express {
   // With a proxy before it on this machine, https and the caller's address are what the proxy says they are.
   if (deps.publicUrl) app.set('trust proxy', 'loopback');
   app.use(
-    helmet({ contentSecurityPolicy: CONTENT_POLICY, strictTransportSecurity: false, crossOriginOpenerPolicy: false, originAgentCluster: false }),
+    helmet({
+      contentSecurityPolicy: CONTENT_POLICY,
+      strictTransportSecurity: false,
+      crossOriginOpenerPolicy: false,
+      originAgentCluster: false,
+    }),
   );
   // The live stream is told as it comes, pictures are as small as they get: neither is packed.
-  app.use(compression({ filter: (req, res) => !/event-stream|image\//.test(String(res.getHeader('content-type'))) && compression.filter(req, res) }));
+  app.use(
+    compression({
+      filter: (req, res) =>
+        !/event-stream|image\//.test(String(res.getHeader('content-type'))) && compression.filter(req, res),
+    }),
+  );
   app.use((req, _res, next) => {
     checkOrigin(req);
     next();
@@ -74,8 +87,14 @@ export function createApp(deps: AppDeps): Express {
   // Each is worked out when somebody first asks for it: a server comes up to answer riders, not readers of schemas.
   const documents: Readonly<Record<string, () => object>> = {
     '/api/openapi.json': () => describeInterface(ROUTES, deps.version),
-    '/api/fleet-document.schema.json': () => ({ title: 'A fleet as a file', ...schemaOf(fleetDocument, 'input') }),
-    '/api/sheet-document.schema.json': () => ({ title: 'A sheet as a file', ...schemaOf(sheetDocument, 'input') }),
+    '/api/fleet-document.schema.json': () => ({
+      title: 'A fleet as a file',
+      ...schemaOf(fleetDocument, 'input'),
+    }),
+    '/api/sheet-document.schema.json': () => ({
+      title: 'A sheet as a file',
+      ...schemaOf(sheetDocument, 'input'),
+    }),
   };
   for (const [path, describe] of Object.entries(documents)) {
     let described: object | null = null;

@@ -100,12 +100,15 @@ export function answerErrors(log: Logger) {
     const requestId = refused ? undefined : randomUUID();
     // Taken for the sender's doing, with what it was taken from: whoever runs Cadre can tell whether it was.
     if (refused?.cause) log.warn({ err: refused.cause, code, path: req.path }, 'refused because of');
-    if (!refused) log.error({ err: error, requestId, method: req.method, path: req.path }, 'unexpected error');
+    if (!refused)
+      log.error({ err: error, requestId, method: req.method, path: req.path }, 'unexpected error');
     const problem: Problem = {
       type: `urn:cadre:${code}`,
       status: STATUS[code],
       code,
-      ...(refused && Object.keys(refused.params).length > 0 ? { params: refused.params as Problem['params'] } : {}),
+      ...(refused && Object.keys(refused.params).length > 0
+        ? { params: refused.params as Problem['params'] }
+        : {}),
       ...(refused?.detail.fields ? { fields: refused.detail.fields as Problem['fields'] } : {}),
       ...(refused?.detail.current === undefined ? {} : { current: refused.detail.current }),
       ...(requestId ? { requestId } : {}),

@@ -23,7 +23,9 @@ interface Written {
 }
 /** Every write route of a running server, read off its router: whatever was put there, by whatever hand. */
 function writtenBy(app: Express): readonly Written[] {
-  const layers = (app as unknown as { router: { stack: { route?: { path: string; methods: Record<string, boolean> } }[] } }).router.stack;
+  const layers = (
+    app as unknown as { router: { stack: { route?: { path: string; methods: Record<string, boolean> } }[] } }
+  ).router.stack;
   return layers.flatMap(({ route }) =>
     route
       ? Object.keys(route.methods)
@@ -49,18 +51,26 @@ async function fitBike(): Promise<Bike> {
 }
 async function heldBike(): Promise<Bike> {
   const bike = await world.bike(`HB${(tags += 1)}`);
-  await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+  });
   return bike;
 }
 /** Whether a hold is on record and the word says so too. */
 async function isHeld(bike: Bike): Promise<boolean> {
-  const [{ n }] = (await world.database.owner.query('SELECT COUNT(*) AS n FROM hold WHERE bikeId = ? AND endedAt IS NULL', [bike.id])) as [
-    { n: string },
-  ];
+  const [{ n }] = (await world.database.owner.query(
+    'SELECT COUNT(*) AS n FROM hold WHERE bikeId = ? AND endedAt IS NULL',
+    [bike.id],
+  )) as [{ n: string }];
   return Number(n) > 0 && (await world.fitness(bike.id)).fitness === 'held';
 }
-async function send({ method, path }: Written, by: string, { params = {}, query, body, type }: Asking): Promise<{ status: number; code: string }> {
-  const address = path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) + (query ? `?${query}` : '');
+async function send(
+  { method, path }: Written,
+  by: string,
+  { params = {}, query, body, type }: Asking,
+): Promise<{ status: number; code: string }> {
+  const address =
+    path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) + (query ? `?${query}` : '');
   const response = await world.as(by).raw(method, address, body, type ? { 'content-type': type } : {});
   const said = (await response.json()) as { code?: string };
   return { status: response.status, code: said.code ?? '' };
@@ -71,51 +81,69 @@ describe('a hold', () => {
   it('has been tried against every write route the server has', () => {
     expect(writtenBy(running()).length).toBeGreaterThan(45);
     expect(untried(running())).toEqual([]);
-    expect(Object.keys(WRITE_ACTS).filter((name) => !ROUTES.some((route) => route.name === name))).toEqual([]);
+    expect(Object.keys(WRITE_ACTS).filter((name) => !ROUTES.some((route) => route.name === name))).toEqual(
+      [],
+    );
   });
 
-  it.each(WRITES.map((route) => [route.name, route] as const))('does not end by %s, whoever does it', async (name, route) => {
-    const { by, ask } = WRITE_ACTS[name] ?? {};
-    if (!by || !ask) throw new Error(`no act for ${name}`);
-    // The body is good: on a fit bike somebody who may gets through.
-    const fit = await fitBike();
-    const answer = await send(route, by, await ask(world, fit, by));
-    expect(answer, `${name} by ${by} on a fit bike`).toMatchObject({ status: 200 });
-    const held = await heldBike();
-    for (const person of CAST) {
-      let asking: Asking;
-      try {
-        asking = await ask(world, held, person.name);
-      } catch (error) {
-        // What it needs was refused already: to this person or of this bike. Anything else is a bug of the test.
-        if (!(error as { problem?: object }).problem) throw error;
-        expect(await isHeld(held), `${name}, prepared by ${person.name}`).toBe(true);
-        continue;
+  it.each(WRITES.map((route) => [route.name, route] as const))(
+    'does not end by %s, whoever does it',
+    async (name, route) => {
+      const { by, ask } = WRITE_ACTS[name] ?? {};
+      if (!by || !ask) throw new Error(`no act for ${name}`);
+      // The body is good: on a fit bike somebody who may gets through.
+      const fit = await fitBike();
+      const answer = await send(route, by, await ask(world, fit, by));
+      expect(answer, `${name} by ${by} on a fit bike`).toMatchObject({ status: 200 });
+      const held = await heldBike();
+      for (const person of CAST) {
+        let asking: Asking;
+        try {
+          asking = await ask(world, held, person.name);
+        } catch (error) {
+          // What it needs was refused already: to this person or of this bike. Anything else is a bug of the test.
+          if (!(error as { problem?: object }).problem) throw error;
+          expect(await isHeld(held), `${name}, prepared by ${person.name}`).toBe(true);
+          continue;
+        }
+        const { status } = await send(route, person.name, asking);
+        expect(status, `${name} by ${person.name}`).toBeLessThan(500);
+        expect(await isHeld(held), `${name} by ${person.name} answered ${status}`).toBe(true);
       }
-      const { status } = await send(route, person.name, asking);
-      expect(status, `${name} by ${person.name}`).toBeLessThan(500);
-      expect(await isHeld(held), `${name} by ${person.name} answered ${status}`).toBe(true);
-    }
-  });
+    },
+  );
 
   it('ends by a release, and by that only when all was done', async () => {
     const held = await heldBike();
-    const release = (by: string) => world.as(by).send(releaseBike, { params: { id: held.id }, body: { id: newId(), note: '', at: world.clock.now } });
+    const release = (by: string) =>
+      world
+        .as(by)
+        .send(releaseBike, { params: { id: held.id }, body: { id: newId(), note: '', at: world.clock.now } });
     for (const { name } of CAST) expect(await refusalOf(release(name)), name).not.toBe('accepted');
     expect(await isHeld(held)).toBe(true);
     const finding = (await world.bikeNow(held.id)).facts.findings[0]?.id ?? '';
     const repairId = newId();
     const at = world.clock.now;
-    await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId: held.id, findingIds: [finding], at } });
+    await world
+      .as('mechanic')
+      .send(startRepair, { body: { id: repairId, bikeId: held.id, findingIds: [finding], at } });
     await world.as('mechanic').send(finishRepair, {
       params: { id: repairId },
-      body: { id: newId(), work: [{ findingId: finding, done: 'New pads' }], touched: [{ touch: 'brake-work', position: 'front' }], minutes: 9, at },
+      body: {
+        id: newId(),
+        work: [{ findingId: finding, done: 'New pads' }],
+        touched: [{ touch: 'brake-work', position: 'front' }],
+        minutes: 9,
+        at,
+      },
     });
     expect(await refusalOf(release('mechanic'))).toBe('409 release.not-ready');
-    const reLook = await world.as('inspector').send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
+    const reLook = await world
+      .as('inspector')
+      .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
     const author = world.idOf('inspector');
-    const marks = askedOf(reLook.sheet as unknown as SheetVersion, asBuilt(held.build as Build)).map((asked) =>
-      markFor(asked, author, world.clock.now),
+    const marks = askedOf(reLook.sheet as unknown as SheetVersion, asBuilt(held.build as Build)).map(
+      (asked) => markFor(asked, author, world.clock.now),
     );
     await world.as('inspector').send(addMarks, { params: { id: reLook.id }, body: { marks } });
     await world.as('inspector').send(signCheck, {
@@ -123,7 +151,8 @@ describe('a hold', () => {
       body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
     });
     expect(await isHeld(held)).toBe(true);
-    for (const by of ['desk', 'inspector', 'trainee']) expect(await refusalOf(release(by)), by).toBe('403 act.not-allowed');
+    for (const by of ['desk', 'inspector', 'trainee'])
+      expect(await refusalOf(release(by)), by).toBe('403 act.not-allowed');
     await release('lead');
     expect(await isHeld(held)).toBe(false);
   });

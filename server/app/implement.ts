@@ -19,13 +19,25 @@ export interface Implemented {
   readonly handle: (call: Call<RouteContract>, actor: Actor) => Promise<unknown>;
 }
 
-export function answering<R extends RouteContract>(contract: R, handle: (call: Call<R>, actor: Actor) => Promise<AnswerOf<R>>): Implemented {
-  return { contract: contract as unknown as RouteContract, handle: handle as unknown as Implemented['handle'] };
+export function answering<R extends RouteContract>(
+  contract: R,
+  handle: (call: Call<R>, actor: Actor) => Promise<AnswerOf<R>>,
+): Implemented {
+  return {
+    contract: contract as unknown as RouteContract,
+    handle: handle as unknown as Implemented['handle'],
+  };
 }
 
 function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
   return error.issues.map((issue) => {
-    const { code, path, message: _message, input: _input, ...rest } = issue as z.core.$ZodIssue & { input?: unknown };
+    const {
+      code,
+      path,
+      message: _message,
+      input: _input,
+      ...rest
+    } = issue as z.core.$ZodIssue & { input?: unknown };
     const params = Object.fromEntries(
       Object.entries(rest).filter(([, value]) => ['string', 'number', 'boolean'].includes(typeof value)),
     ) as FieldIssue['params'];
@@ -37,10 +49,15 @@ function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
 export function readAs<S extends Schema>(schema: S, value: unknown, under = ''): z.infer<S> {
   const result = schema.safeParse(value);
   if (result.success) return result.data as z.infer<S>;
-  throw new RefusedError('body.invalid', {}, { fields: fieldIssues(result.error).map((issue) => ({ ...issue, path: under + issue.path })) });
+  throw new RefusedError(
+    'body.invalid',
+    {},
+    { fields: fieldIssues(result.error).map((issue) => ({ ...issue, path: under + issue.path })) },
+  );
 }
 
-const parsed = (schema: Schema | undefined, value: unknown): unknown => (schema ? readAs(schema, value) : undefined);
+const parsed = (schema: Schema | undefined, value: unknown): unknown =>
+  schema ? readAs(schema, value) : undefined;
 
 export interface RouteDeps {
   readonly actorOf: (req: Request) => Promise<Actor | null>;

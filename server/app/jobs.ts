@@ -4,12 +4,19 @@ import type { Services } from './routes';
 const EVERY_MS = 30_000;
 
 /** What happens by itself, with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. Answers how to stop it. */
-export function startJobs(services: Pick<Services, 'rounds' | 'waits'>, log: Pick<Logger, 'error'>, everyMs = EVERY_MS): () => void {
+export function startJobs(
+  services: Pick<Services, 'rounds' | 'waits'>,
+  log: Pick<Logger, 'error'>,
+  everyMs = EVERY_MS,
+): () => void {
   let running = false;
   const run = async (): Promise<void> => {
     if (running) return;
     running = true;
-    const tasks = { 'standing rounds': () => services.rounds.raiseStanding(), 'looks asked for': () => services.waits.raiseDue() };
+    const tasks = {
+      'standing rounds': () => services.rounds.raiseStanding(),
+      'looks asked for': () => services.waits.raiseDue(),
+    };
     for (const [name, task] of Object.entries(tasks)) {
       try {
         await task();

@@ -28,7 +28,9 @@ async function contents(): Promise<Record<string, string>> {
   )
     .map(({ name }) => name)
     .filter((name) => name !== 'session');
-  const sums = await query<{ Table: string; Checksum: number }>(`CHECKSUM TABLE ${names.map((name) => `\`${name}\``).join(', ')} EXTENDED`);
+  const sums = await query<{ Table: string; Checksum: number }>(
+    `CHECKSUM TABLE ${names.map((name) => `\`${name}\``).join(', ')} EXTENDED`,
+  );
   const rows: Record<string, string> = {};
   for (const { Table, Checksum } of sums) {
     const [count] = await query<{ n: string }>(`SELECT COUNT(*) AS n FROM ${Table}`);
@@ -37,8 +39,13 @@ async function contents(): Promise<Record<string, string>> {
   return rows;
 }
 
-async function send(route: { method: string; path: string }, by: string, { params = {}, query: asked, body, type }: Asking) {
-  const address = route.path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) + (asked ? `?${asked}` : '');
+async function send(
+  route: { method: string; path: string },
+  by: string,
+  { params = {}, query: asked, body, type }: Asking,
+) {
+  const address =
+    route.path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) + (asked ? `?${asked}` : '');
   const response = await world.as(by).raw(route.method, address, body, type ? { 'content-type': type } : {});
   return { status: response.status, said: (await response.json()) as { code?: string; current?: unknown } };
 }
@@ -55,16 +62,33 @@ function otherwise(asking: Asking): Asking {
     };
   const body = asking.body as Record<string, unknown>;
   if (Array.isArray(body.marks) && !('id' in body))
-    return { ...asking, body: { marks: (body.marks as object[]).map((mark) => ({ ...mark, note: 'Something else' })) } };
+    return {
+      ...asking,
+      body: { marks: (body.marks as object[]).map((mark) => ({ ...mark, note: 'Something else' })) },
+    };
   if ('at' in body) return { ...asking, body: { ...body, at: Number(body.at) - 1 } };
   const [name, value] =
-    Object.entries(body).find(([key, each]) => key !== 'id' && typeof each === 'string' && ['name', 'note', 'size', 'role'].includes(key)) ?? [];
+    Object.entries(body).find(
+      ([key, each]) =>
+        key !== 'id' && typeof each === 'string' && ['name', 'note', 'size', 'role'].includes(key),
+    ) ?? [];
   if (name) return { ...asking, body: { ...body, [name]: name === 'role' ? 'desk' : `${String(value)}x` } };
-  if (Array.isArray(body.bikes)) return { ...asking, body: { ...body, bikes: (body.bikes as object[]).map((bike) => ({ ...bike, serial: 'x' })) } };
-  if (Array.isArray(body.rackIds)) return { ...asking, body: { ...body, rackIds: [...(body.rackIds as string[])].reverse() } };
-  if ('sheet' in body) return { ...asking, body: { ...body, sheet: { ...(body.sheet as object), purpose: 'Something else' } } };
+  if (Array.isArray(body.bikes))
+    return {
+      ...asking,
+      body: { ...body, bikes: (body.bikes as object[]).map((bike) => ({ ...bike, serial: 'x' })) },
+    };
+  if (Array.isArray(body.rackIds))
+    return { ...asking, body: { ...body, rackIds: [...(body.rackIds as string[])].reverse() } };
+  if ('sheet' in body)
+    return { ...asking, body: { ...body, sheet: { ...(body.sheet as object), purpose: 'Something else' } } };
   // Only the address says what is asked for: the same id at another one.
-  return { ...asking, params: Object.fromEntries(Object.keys(asking.params ?? {}).map((key) => [key, key === 'key' ? 'other' : newId()])) };
+  return {
+    ...asking,
+    params: Object.fromEntries(
+      Object.keys(asking.params ?? {}).map((key) => [key, key === 'key' ? 'other' : newId()]),
+    ),
+  };
 }
 
 const READS = new Set(['checks.find', 'policy.preview']);
@@ -77,9 +101,12 @@ const fitBike = async (): Promise<Bike> => {
 };
 
 describe('an act sent twice', () => {
-  it.each([...WRITES.map((route) => [route.name, route, WRITE_ACTS[route.name]] as const)])('is done once: %s', async (_name, route, act) => {
-    await once(route, act as WriteAct, await fitBike());
-  });
+  it.each([...WRITES.map((route) => [route.name, route, WRITE_ACTS[route.name]] as const)])(
+    'is done once: %s',
+    async (_name, route, act) => {
+      await once(route, act as WriteAct, await fitBike());
+    },
+  );
 
   it('is done once: the release of a held bike', async () => {
     const route = ROUTES.find((each) => each.name === 'bikes.release');
@@ -109,14 +136,21 @@ describe('an act sent twice', () => {
       outings: null,
       at: world.clock.now,
     };
-    await world.as('inspector').send(setWait, { params: { id: bike.id }, body: { ...soak, gauged: { kpa: 300, typed: '3' } } });
+    await world
+      .as('inspector')
+      .send(setWait, { params: { id: bike.id }, body: { ...soak, gauged: { kpa: 300, typed: '3' } } });
     world.clock.now += 13 * 3_600_000;
     await world.signInAgain();
     const body = { id: newId(), gauged: { kpa: 200, typed: '2' }, note: '', at: world.clock.now };
     const said = () => world.as('inspector').send(answerWait, { params: { id: soak.id }, body });
     const first = await said();
     expect(first.leak).toMatchObject({ word: 'fault' });
-    await world.as('desk').send(reportMishap, { params: { id: bike.id }, body: { id: newId(), kind: 'crash', note: '', at: world.clock.now } });
+    await world
+      .as('desk')
+      .send(reportMishap, {
+        params: { id: bike.id },
+        body: { id: newId(), kind: 'crash', note: '', at: world.clock.now },
+      });
     const again = await said();
     expect(again).toMatchObject({ leak: first.leak, againAt: first.againAt });
   });
@@ -128,14 +162,26 @@ describe('the id of an event that came before the last of its act', () => {
     const body = { ...bikeFieldsOf('hybrid', { tag: 'ONF', siteId: world.siteId }) };
     const opened = await world
       .as('lead')
-      .send(openIntake, { body: { id: newId(), bikeId: newId(), bike: body, from: '', asking: 1, worth: 1, at: world.clock.now } });
+      .send(openIntake, {
+        body: {
+          id: newId(),
+          bikeId: newId(),
+          bike: body,
+          from: '',
+          asking: 1,
+          worth: 1,
+          at: world.clock.now,
+        },
+      });
     const [inner] = await query<{ id: string }>(
       `SELECT id FROM entry WHERE kind = 'bike.added' AND bikeId = '${opened.bike.id}' AND requestHash IS NULL`,
     );
     const crash = { id: inner?.id ?? '', kind: 'crash' as const, note: '', at: world.clock.now };
     const before = await contents();
     for (const id of [bike.id, newId()])
-      expect(await refusalOf(world.as('desk').send(reportMishap, { params: { id }, body: crash }))).toBe('409 conflict.id-reused');
+      expect(await refusalOf(world.as('desk').send(reportMishap, { params: { id }, body: crash }))).toBe(
+        '409 conflict.id-reused',
+      );
     expect(await contents()).toEqual(before);
     expect((await verifyRecord(world.database.source)).faults).toEqual([]);
   });
@@ -144,9 +190,15 @@ describe('the id of an event that came before the last of its act', () => {
 describe('an act that many send at once', () => {
   it('is done once, and everybody is answered', async () => {
     const bike = await world.bike('ONC', 'hardtail');
-    await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+    await world.check(bike, {
+      exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+    });
     const body = { id: newId(), kind: 'crash' as const, note: 'At the ford', at: world.clock.now };
-    const told = await Promise.all(Array.from({ length: 12 }, () => world.as('desk').send(reportMishap, { params: { id: bike.id }, body })));
+    const told = await Promise.all(
+      Array.from({ length: 12 }, () =>
+        world.as('desk').send(reportMishap, { params: { id: bike.id }, body }),
+      ),
+    );
     expect(new Set(told.map((each) => JSON.stringify(each.facts.mishaps))).size).toBe(1);
     expect(await query(`SELECT id FROM mishap WHERE bikeId = '${bike.id}'`)).toHaveLength(1);
   });

@@ -3,7 +3,10 @@ import type { RouteContract, Schema } from '@cadre/contract/http';
 import { problem } from '@cadre/contract/http';
 
 export function schemaOf(schema: Schema, io: 'input' | 'output'): Record<string, unknown> {
-  const { $schema: _draft, ...rest } = toJSONSchema(schema as never, { unrepresentable: 'any', io }) as Record<string, unknown>;
+  const { $schema: _draft, ...rest } = toJSONSchema(schema as never, {
+    unrepresentable: 'any',
+    io,
+  }) as Record<string, unknown>;
   return rest;
 }
 
@@ -19,10 +22,23 @@ export function describeInterface(routes: readonly RouteContract[], version: str
         operationId: route.name,
         'x-act': route.act,
         parameters: names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
-        ...(route.body ? { requestBody: { required: true, content: { 'application/json': { schema: schemaOf(route.body, 'input') } } } } : {}),
+        ...(route.body
+          ? {
+              requestBody: {
+                required: true,
+                content: { 'application/json': { schema: schemaOf(route.body, 'input') } },
+              },
+            }
+          : {}),
         responses: {
-          200: { description: 'done', content: { 'application/json': { schema: schemaOf(route.answer, 'output') } } },
-          default: { description: 'a problem, named', content: { 'application/problem+json': { schema: schemaOf(problem, 'output') } } },
+          200: {
+            description: 'done',
+            content: { 'application/json': { schema: schemaOf(route.answer, 'output') } },
+          },
+          default: {
+            description: 'a problem, named',
+            content: { 'application/problem+json': { schema: schemaOf(problem, 'output') } },
+          },
         },
       },
     };

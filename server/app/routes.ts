@@ -23,7 +23,13 @@ import {
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
-import { closeFinding, findingsOfBike, lookAcross, mergeFindings, setSeverity } from '@cadre/contract/findings';
+import {
+  closeFinding,
+  findingsOfBike,
+  lookAcross,
+  mergeFindings,
+  setSeverity,
+} from '@cadre/contract/findings';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import {
   addBike,
@@ -44,8 +50,27 @@ import {
   removeRack,
 } from '@cadre/contract/fleet';
 import { decideIntake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
-import { countStock, fitPart, listFitments, listStock, movePart, orderDocument, setStockItem, takePartOff } from '@cadre/contract/parts';
-import { addPerson, changePerson, currentSession, listPeople, setCompetence, setUp, setupState, signIn, signOut } from '@cadre/contract/people';
+import {
+  countStock,
+  fitPart,
+  listFitments,
+  listStock,
+  movePart,
+  orderDocument,
+  setStockItem,
+  takePartOff,
+} from '@cadre/contract/parts';
+import {
+  addPerson,
+  changePerson,
+  currentSession,
+  listPeople,
+  setCompetence,
+  setUp,
+  setupState,
+  signIn,
+  signOut,
+} from '@cadre/contract/people';
 import { changes as changesRoute, health, timeline } from '@cadre/contract/records';
 import {
   finishRepair,
@@ -64,7 +89,14 @@ import { reportMishap } from '@cadre/contract/mishaps';
 import { addPhoto, listPhotos, photoOf, showPhoto, type PhotoOf } from '@cadre/contract/photos';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { wearOfBike } from '@cadre/contract/wear';
-import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound } from '@cadre/contract/rounds';
+import {
+  changeRound,
+  closeRound,
+  getRound,
+  listRounds,
+  makeRound,
+  setStandingRound,
+} from '@cadre/contract/rounds';
 import type { DataSource } from 'typeorm';
 import { Catalogue, Policies } from '@cadre/server/catalogue';
 import { Checks, readingsUnder } from '@cadre/server/checks';
@@ -174,22 +206,41 @@ function deviceOf(req: Request): string {
   return /^[0-9a-f-]{36}$/.test(said) ? said : 'unnamed';
 }
 
-export function createRoutes({ source, services: s, now, version, demo, log }: RoutesDeps): readonly Implemented[] {
+export function createRoutes({
+  source,
+  services: s,
+  now,
+  version,
+  demo,
+  log,
+}: RoutesDeps): readonly Implemented[] {
   return [
     answering(health, async () => {
       const database = await source
         .query('SELECT 1')
         .then(() => 'up' as const)
         .catch(() => 'down' as const);
-      return { status: database === 'up' ? ('ok' as const) : ('database-down' as const), version, database, now: now() };
+      return {
+        status: database === 'up' ? ('ok' as const) : ('database-down' as const),
+        version,
+        database,
+        now: now(),
+      };
     }),
     answering(setupState, async () => {
       const program = await s.people.state();
-      const people = program?.demo ? await source.getRepository(personEntity).find({ where: { active: true }, order: { name: 'ASC' } }) : [];
+      const people = program?.demo
+        ? await source.getRepository(personEntity).find({ where: { active: true }, order: { name: 'ASC' } })
+        : [];
       return {
         state: program ? ('ready' as const) : ('empty' as const),
         programName: program?.name ?? null,
-        demoPeople: people.map(({ name, signInName, role, trainee }) => ({ name, signInName, role, trainee })),
+        demoPeople: people.map(({ name, signInName, role, trainee }) => ({
+          name,
+          signInName,
+          role,
+          trainee,
+        })),
       };
     }),
     answering(setUp, async ({ body, req, res }) => {
@@ -199,7 +250,12 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
       return session;
     }),
     answering(signIn, async ({ body, req, res }) => {
-      const { token, session } = await s.sessions.signIn({ ...body, device: deviceOf(req), address: req.ip ?? '', oldToken: sessionToken(req) });
+      const { token, session } = await s.sessions.signIn({
+        ...body,
+        device: deviceOf(req),
+        address: req.ip ?? '',
+        oldToken: sessionToken(req),
+      });
       setSessionCookie(req, res, token);
       return session;
     }),
@@ -214,8 +270,12 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     }),
     answering(listPeople, async (_call, actor) => ({ people: (await s.people.list(actor)).map(personOf) })),
     answering(addPerson, async ({ body }, actor) => personOf(await s.people.add(actor, body))),
-    answering(changePerson, async ({ params, body }, actor) => personOf(await s.people.change(actor, params.id, body))),
-    answering(setCompetence, async ({ params, body }, actor) => personOf(await s.people.setCompetence(actor, params.id, params.system, body))),
+    answering(changePerson, async ({ params, body }, actor) =>
+      personOf(await s.people.change(actor, params.id, body)),
+    ),
+    answering(setCompetence, async ({ params, body }, actor) =>
+      personOf(await s.people.setCompetence(actor, params.id, params.system, body)),
+    ),
     answering(getWall, async (_call, actor) => s.fleet.wall(actor)),
     answering(listBikes, async ({ query }, actor) => s.fleet.list(actor, query)),
     answering(getBike, async ({ params }, actor) => s.fleet.get(actor, params.id)),
@@ -241,7 +301,9 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(countStock, async ({ params, body }, actor) => s.stock.count(actor, params.id, body)),
     answering(orderDocument, async ({ res }, actor) => {
       const bytes = await orderPdf(source, await s.stock.toOrder(actor), now());
-      res.set({ 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="order.pdf"' }).send(bytes);
+      res
+        .set({ 'content-type': 'application/pdf', 'content-disposition': 'attachment; filename="order.pdf"' })
+        .send(bytes);
       return {};
     }),
     answering(listIntakes, async (_call, actor) => s.intakes.list(actor)),
@@ -277,11 +339,19 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(listPatterns, async (_call, actor) => s.checks.patterns(actor)),
     answering(setWait, async ({ params, body }, actor) => s.waits.set(actor, params.id, body)),
     answering(reportMishap, async ({ params, body }, actor) => s.mishaps.report(actor, params.id, body)),
-    answering(addPhoto, async ({ params, query, req }, actor) => s.photos.add(actor, params.id, readPhotoOf(query.of), req.body)),
+    answering(addPhoto, async ({ params, query, req }, actor) =>
+      s.photos.add(actor, params.id, readPhotoOf(query.of), req.body),
+    ),
     answering(listPhotos, async ({ params, query }, actor) => s.photos.list(actor, params.id, query)),
     answering(showPhoto, async ({ params, res }, actor) => {
       const bytes = await s.photos.show(actor, params.id, params.size);
-      res.set({ 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable', 'content-disposition': 'inline' }).send(bytes);
+      res
+        .set({
+          'content-type': 'image/jpeg',
+          'cache-control': 'private, max-age=31536000, immutable',
+          'content-disposition': 'inline',
+        })
+        .send(bytes);
       return {};
     }),
     answering(wearOfBike, async ({ params }, actor) => s.wear.ofBike(actor, params.id)),
@@ -291,7 +361,9 @@ export function createRoutes({ source, services: s, now, version, demo, log }: R
     answering(makeRound, async ({ body }, actor) => s.rounds.make(actor, body)),
     answering(changeRound, async ({ params, body }, actor) => s.rounds.change(actor, params.id, body)),
     answering(closeRound, async ({ params, body }, actor) => s.rounds.close(actor, params.id, body)),
-    answering(setStandingRound, async ({ params, body }, actor) => s.rounds.setStanding(actor, params.id, body)),
+    answering(setStandingRound, async ({ params, body }, actor) =>
+      s.rounds.setStanding(actor, params.id, body),
+    ),
     answering(lookAcross, async ({ params }, actor) => s.findings.lookAcross(actor, params.id)),
     answering(setSeverity, async ({ params, body }, actor) => s.findings.setSeverity(actor, params.id, body)),
     answering(findingsOfBike, async ({ params, query }, actor) => s.findings.ofBike(actor, params.id, query)),

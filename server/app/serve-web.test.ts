@@ -39,17 +39,27 @@ describe('the front end as it is served', () => {
     writeFileSync(join(dir, 'fetched-ahead.json'), JSON.stringify(told));
     const get = await opened();
     const link = async (path: string): Promise<string | null> => (await get(path)).headers.get('link');
-    expect(await link('/bikes/b1')).toBe('</assets/shell-1.js>; rel=modulepreload, </assets/bike-2.js>; rel=modulepreload');
+    expect(await link('/bikes/b1')).toBe(
+      '</assets/shell-1.js>; rel=modulepreload, </assets/bike-2.js>; rel=modulepreload',
+    );
     expect(await link('/')).toBe('</assets/wall-3.js>; rel=modulepreload');
     expect(await link('/bikes/b1/record')).toBeNull();
   });
   it('serves without a word of that, too', async () => {
     const answer = await (await opened())('/bikes/b1');
-    expect([answer.status, answer.headers.get('link'), await answer.text()]).toEqual([200, null, '<title>Shell</title>']);
+    expect([answer.status, answer.headers.get('link'), await answer.text()]).toEqual([
+      200,
+      null,
+      '<title>Shell</title>',
+    ]);
   });
   it('keeps hashed files for ever and the shell never; a hashed file that is gone is not the shell', async () => {
     const get = await opened();
-    const [file, shell, gone] = [await get('/assets/shell-1.js'), await get('/rounds'), await get('/assets/shell-0.js')];
+    const [file, shell, gone] = [
+      await get('/assets/shell-1.js'),
+      await get('/rounds'),
+      await get('/assets/shell-0.js'),
+    ];
     expect(file.headers.get('cache-control')).toContain('immutable');
     expect(shell.headers.get('cache-control')).toBe('no-cache');
     expect(gone.status).toBe(404);

@@ -6,7 +6,9 @@ import sirv from 'sirv';
 /** What the build says a view needs, by the addresses that show it. */
 function readAhead(webDir: string): (path: string) => string | null {
   const file = join(webDir, 'fetched-ahead.json');
-  const told = existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as { path: string; files: string[] }[]) : [];
+  const told = existsSync(file)
+    ? (JSON.parse(readFileSync(file, 'utf8')) as { path: string; files: string[] }[])
+    : [];
   const ahead = told.map(({ path, files }) => ({
     path: new RegExp(path),
     link: files.map((each) => `<${each}>; rel=modulepreload`).join(', '),
@@ -23,7 +25,11 @@ export function serveWeb(app: Express, webDir: string): void {
   const hashed = sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000 });
   // Handed nothing to go on with: a hashed file that is gone is gone, and never the shell under its name.
   app.use('/assets', (req, res) => hashed(req, res));
-  const files = sirv(webDir, { ...packed, extensions: [], setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') });
+  const files = sirv(webDir, {
+    ...packed,
+    extensions: [],
+    setHeaders: (res) => void res.setHeader('cache-control', 'no-cache'),
+  });
   app.use((req, res, next) => {
     // The shell itself answers every address that is no file.
     if (req.path === '/') next();

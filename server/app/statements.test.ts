@@ -16,7 +16,10 @@ beforeAll(async () => {
   // Every statement of the application's connections, those that begin and end a transaction with them.
   const logger = new Proxy(
     {},
-    { get: (_all, name) => (name === 'logQuery' ? (query: string) => void heard.push(query) : () => undefined) },
+    {
+      get: (_all, name) =>
+        name === 'logQuery' ? (query: string) => void heard.push(query) : () => undefined,
+    },
   ) as Logger;
   Object.assign(world.database.source, { logger });
 });
@@ -32,7 +35,9 @@ async function statements(act: () => Promise<unknown>): Promise<number> {
 async function expectGathered(bikeId: string): Promise<void> {
   const tx = world.database.source.manager;
   const nothing = { waits: [], mishaps: [] };
-  expect({ ...nothing, ...(await factsOf(tx, bikeId)) }).toEqual(JSON.parse(JSON.stringify(await gatherFacts(tx, bikeId))));
+  expect({ ...nothing, ...(await factsOf(tx, bikeId)) }).toEqual(
+    JSON.parse(JSON.stringify(await gatherFacts(tx, bikeId))),
+  );
 }
 let tags = 0;
 
@@ -46,13 +51,19 @@ describe('an act asks the database only so often', () => {
     if (!sheet) throw new Error('no ride-out');
     const [checkId, author, client] = [newId(), world.idOf('inspector'), world.as('inspector')];
     const at = world.clock.now;
-    const open = await statements(() => client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } }));
+    const open = await statements(() =>
+      client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } }),
+    );
     const marks = marksFor(sheet.sheet, bike.build as Build, author, at - 300_000, exceptions);
     const stopsFirst = [...marks].sort((a, b) => Number(b.word !== 'sound') - Number(a.word !== 'sound'));
-    const mark = await statements(() => client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(0, 9) } }));
+    const mark = await statements(() =>
+      client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(0, 9) } }),
+    );
     await client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(9) } });
     const markIds = marks.map((each) => each.id);
-    const sign = await statements(() => client.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds, at } }));
+    const sign = await statements(() =>
+      client.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds, at } }),
+    );
     expect(open).toBeLessThanOrEqual(15);
     expect(mark).toBeLessThanOrEqual(12);
     // A hold that begins is a row and its facts more.
@@ -60,14 +71,22 @@ describe('an act asks the database only so often', () => {
     await expectGathered(bike.id);
   });
 
-  it('the racks and bikes', async () => expect(await statements(() => world.as('desk').send(getWall))).toBeLessThanOrEqual(6));
+  it('the racks and bikes', async () =>
+    expect(await statements(() => world.as('desk').send(getWall))).toBeLessThanOrEqual(6));
 
   it('the list of rounds, however many there are', async () => {
     const bike = await world.bike(`ST${(tags += 1)}`);
     const round = () =>
       world.as('lead').send(makeRound, {
         body: {
-          ...{ id: newId(), siteId: world.siteId, name: `Round ${(tags += 1)}`, sheetKey: null, bikeIds: [bike.id], people: [] },
+          ...{
+            id: newId(),
+            siteId: world.siteId,
+            name: `Round ${(tags += 1)}`,
+            sheetKey: null,
+            bikeIds: [bike.id],
+            people: [],
+          },
           ...{ deadline: world.clock.now + 3_600_000, at: world.clock.now },
         },
       });
@@ -81,14 +100,22 @@ describe('an act asks the database only so often', () => {
   it('a model changed, however many bikes it has', async () => {
     const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
     const change = async (bikes: number): Promise<number> => {
-      const model = await world.as('lead').send(addModel, { body: { id: newId(), name: `Reed ${(tags += 1)}`, build, fit: {} } });
+      const model = await world
+        .as('lead')
+        .send(addModel, { body: { id: newId(), name: `Reed ${(tags += 1)}`, build, fit: {} } });
       const made = [];
       for (let bike = 0; bike < bikes; bike += 1) made.push(await world.bikeOf(model, `ST${(tags += 1)}`));
       for (const bike of made) await world.check(bike);
       const took = await statements(() =>
         world.as('lead').send(changeModel, {
           params: { id: model.id },
-          body: { id: newId(), name: model.name, build: { ...build, rearSuspension: 'shock' }, fit: {}, version: 1 },
+          body: {
+            id: newId(),
+            name: model.name,
+            build: { ...build, rearSuspension: 'shock' },
+            fit: {},
+            version: 1,
+          },
         }),
       );
       for (const bike of made) await expectGathered(bike.id);

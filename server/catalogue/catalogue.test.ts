@@ -34,7 +34,8 @@ afterAll(() => world.close());
 
 const HOUR = 3_600_000;
 let tags = 0;
-const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> => world.bike(`C${(tags += 1)}`, kind);
+const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> =>
+  world.bike(`C${(tags += 1)}`, kind);
 const lead = (): Client => world.as('lead');
 async function newest(key: string): Promise<{ hash: string; sheet: SheetVersion }> {
   const found = (await readSheets(lead())).get(key);
@@ -42,10 +43,27 @@ async function newest(key: string): Promise<{ hash: string; sheet: SheetVersion 
   return found;
 }
 const publish = (sheet: SheetVersion, base: string | null, more: { note?: string; reason?: string } = {}) =>
-  lead().send(publishSheet, { body: { id: newId(), base, sheet: sheet as never, note: more.note ?? 'changed', reason: more.reason ?? '' } });
+  lead().send(publishSheet, {
+    body: {
+      id: newId(),
+      base,
+      sheet: sheet as never,
+      note: more.note ?? 'changed',
+      reason: more.reason ?? '',
+    },
+  });
 const ownSheet = (key: string): SheetVersion => {
   const [ride] = SHIPPED_SHEETS as [SheetVersion];
-  return { ...ride, key, version: 1, name: key, clears: false, validity: { until: 'never' }, kinds: undefined, items: ride.items.slice(0, 6) };
+  return {
+    ...ride,
+    key,
+    version: 1,
+    name: key,
+    clears: false,
+    validity: { until: 'never' },
+    kinds: undefined,
+    items: ride.items.slice(0, 6),
+  };
 };
 
 describe('sheets', () => {
@@ -67,7 +85,9 @@ describe('sheets', () => {
     } as SheetVersion;
     const { sheet, hash } = await publish(reworded, before.hash);
     expect(sheet.version).toBe(before.sheet.version + 1);
-    expect((await lead().send(getSheet, { params: { hash: before.hash } })).sheet).toEqual(JSON.parse(JSON.stringify(before.sheet)));
+    expect((await lead().send(getSheet, { params: { hash: before.hash } })).sheet).toEqual(
+      JSON.parse(JSON.stringify(before.sheet)),
+    );
     expect(check.sheetHash).toBe(before.hash);
     const { versions } = await world.as('inspector').send(sheetVersions, { params: { key: 'ride-out' } });
     expect(versions.map((version) => [version.hash, version.checks, version.bikes])).toEqual([
@@ -84,7 +104,11 @@ describe('sheets', () => {
     const call = publish(fewer, hash);
     await expect(call).rejects.toMatchObject({
       status: 422,
-      problem: { code: 'sheet.critical-dropped', params: { checkpoints: ['Frame'] }, fields: [{ path: 'reason' }] },
+      problem: {
+        code: 'sheet.critical-dropped',
+        params: { checkpoints: ['Frame'] },
+        fields: [{ path: 'reason' }],
+      },
     });
     await publish(fewer, hash, { reason: 'looked at on another sheet' });
     const { versions } = await lead().send(sheetVersions, { params: { key: 'return' } });
@@ -143,12 +167,17 @@ describe('a draft', () => {
   it('is kept, asked of no bike, and gone when it is published', async () => {
     const sheet = ownSheet('drafted');
     const save = (version: number | null, name: string) =>
-      lead().send(saveDraft, { params: { key: 'drafted' }, body: { id: newId(), base: null, sheet: { ...sheet, name } as never, version } });
+      lead().send(saveDraft, {
+        params: { key: 'drafted' },
+        body: { id: newId(), base: null, sheet: { ...sheet, name } as never, version },
+      });
     const first = await save(null, 'one');
     expect(first.version).toBe(1);
     expect((await save(1, 'two')).version).toBe(2);
     expect(await refusalOf(save(1, 'three'))).toBe('409 conflict.version');
-    expect((await lead().send(listDrafts)).drafts.find((draft) => draft.key === 'drafted')?.sheet.name).toBe('two');
+    expect((await lead().send(listDrafts)).drafts.find((draft) => draft.key === 'drafted')?.sheet.name).toBe(
+      'two',
+    );
     expect((await lead().send(listSheets)).sheets.some((each) => each.key === 'drafted')).toBe(false);
     await publish(sheet, null);
     expect((await lead().send(listDrafts)).drafts.some((draft) => draft.key === 'drafted')).toBe(false);
@@ -156,7 +185,12 @@ describe('a draft', () => {
   it('may be half written', async () => {
     const draft = await lead().send(saveDraft, {
       params: { key: 'half' },
-      body: { id: newId(), base: null, sheet: { ...ownSheet('half'), name: '', items: [] } as never, version: null },
+      body: {
+        id: newId(),
+        base: null,
+        sheet: { ...ownSheet('half'), name: '', items: [] } as never,
+        version: null,
+      },
     });
     expect(draft.sheet.name).toBe('');
     await lead().send(dropDraft, { params: { key: 'half' }, body: { id: newId() } });
@@ -172,7 +206,12 @@ describe('rules', () => {
     const own = {
       ...first,
       critical: true,
-      checkpoint: { ...first?.checkpoint, key: 'own-chain', at: { only: 'drivetrain' }, applies: { part: ['chain'] } },
+      checkpoint: {
+        ...first?.checkpoint,
+        key: 'own-chain',
+        at: { only: 'drivetrain' },
+        applies: { part: ['chain'] },
+      },
     };
     const { hash } = await publish({ ...sheet, items: [...sheet.items, own as never] }, null);
     const [withChain, without] = [await newBike(), await newBike()];
@@ -190,25 +229,49 @@ describe('rules', () => {
     const markOwn = async (bike: Bike): Promise<string> => {
       const checkId = newId();
       const author = world.idOf('inspector');
-      await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now } });
-      const mark = markFor({ checkpoint: own.checkpoint as never, position: 'only' }, author, world.clock.now);
-      return refusalOf(world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [mark] } }));
+      await world
+        .as('inspector')
+        .send(openCheck, {
+          body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+        });
+      const mark = markFor(
+        { checkpoint: own.checkpoint as never, position: 'only' },
+        author,
+        world.clock.now,
+      );
+      return refusalOf(
+        world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [mark] } }),
+      );
     };
     expect(await markOwn(withChain)).toBe('accepted');
     expect(await markOwn(without)).toBe('422 check.mark-not-asked');
-    await world.as('mechanic').send(takePartOff, { params: { id: fitted.fitments[0]?.id ?? '' }, body: { id: newId(), at: world.clock.now } });
+    await world
+      .as('mechanic')
+      .send(takePartOff, {
+        params: { id: fitted.fitments[0]?.id ?? '' },
+        body: { id: newId(), at: world.clock.now },
+      });
     expect((await world.bikeNow(withChain.id)).parts).toEqual([]);
   });
 
   it('that rule something out are named in the record', async () => {
     const bike = await newBike();
     const { check } = await world.check(bike);
-    const rows = (await world.database.owner.query("SELECT body FROM entry WHERE kind = 'check.signed' AND bikeId = ?", [bike.id])) as {
+    const rows = (await world.database.owner.query(
+      "SELECT body FROM entry WHERE kind = 'check.signed' AND bikeId = ?",
+      [bike.id],
+    )) as {
       body: string;
     }[];
-    const { ruledOut } = JSON.parse(rows[0]?.body ?? '{}') as { ruledOut: { question: string; because: string }[] };
+    const { ruledOut } = JSON.parse(rows[0]?.body ?? '{}') as {
+      ruledOut: { question: string; because: string }[];
+    };
     expect(ruledOut).toContainEqual({ question: 'rim-pads@front', because: 'brake is rim' });
-    expect(ruledOut.some((each) => check.marks.some((mark) => `${mark.checkpoint}@${mark.position}` === each.question))).toBe(false);
+    expect(
+      ruledOut.some((each) =>
+        check.marks.some((mark) => `${mark.checkpoint}@${mark.position}` === each.question),
+      ),
+    ).toBe(false);
   });
 });
 
@@ -216,7 +279,9 @@ describe('a turnaround', () => {
   const away = async (bike: Bike): Promise<void> => {
     for (const to of ['out', 'in'] as const) {
       world.clock.now += 60_000;
-      await world.as('desk').send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at: world.clock.now } });
+      await world
+        .as('desk')
+        .send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at: world.clock.now } });
     }
   };
   it('lets a bike out again on a day with a whole ride-out', async () => {
@@ -262,7 +327,10 @@ describe('an incomplete check', () => {
     for (const sheet of ['lube', 'turnaround', 'return']) {
       world.clock.now += 60_000;
       await world.check(bike, { sheet });
-      expect(await world.fitness(bike.id), sheet).toMatchObject({ fitness: 'held', reasons: ['check-incomplete'] });
+      expect(await world.fitness(bike.id), sheet).toMatchObject({
+        fitness: 'held',
+        reasons: ['check-incomplete'],
+      });
     }
     world.clock.now += 60_000;
     await world.check(bike);
@@ -287,7 +355,11 @@ describe('work over days', () => {
     const begin = async (key: string): Promise<string> => {
       const { hash } = await newest(key);
       return refusalOf(
-        world.as('inspector').send(openCheck, { body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now } }),
+        world
+          .as('inspector')
+          .send(openCheck, {
+            body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+          }),
       );
     };
     expect(await begin('season-opening')).toBe('accepted');
@@ -305,7 +377,9 @@ describe('work over days', () => {
 describe('policy', () => {
   const fitnessOfAll = async (): Promise<Map<string, string>> => {
     const { bikes } = await lead().send(getWall);
-    return new Map(bikes.map((bike) => [bike.id, evaluateFitness(bike.facts as FitnessFacts, world.clock.now).fitness]));
+    return new Map(
+      bikes.map((bike) => [bike.id, evaluateFitness(bike.facts as FitnessFacts, world.clock.now).fitness]),
+    );
   };
   const choices = async (part: Partial<PolicyChoices>): Promise<{ base: string; policy: PolicyChoices }> => {
     const { policy } = await lead().send(listSheets);
@@ -319,7 +393,9 @@ describe('policy', () => {
     await world.signInAgain();
     for (const [index, fault] of ['worn', 'worn', 'perished', 'small-cut', 'slash', 'worn'].entries()) {
       const bike = await newBike();
-      await world.check(bike, { exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty(fault) }] });
+      await world.check(bike, {
+        exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty(fault) }],
+      });
       aged.push(bike.id);
       if (index % 2 === 0) {
         world.clock.now += 9 * HOUR;
@@ -345,7 +421,8 @@ describe('policy', () => {
       const after = await fitnessOfAll();
       const differing = [...before].filter(([id, fitness]) => after.get(id) !== fitness).map(([id]) => id);
       expect(preview.bikes.map((bike) => bike.bikeId).sort(), JSON.stringify(part)).toEqual(differing.sort());
-      for (const bike of preview.bikes) expect([before.get(bike.bikeId), after.get(bike.bikeId)]).toEqual([bike.before, bike.after]);
+      for (const bike of preview.bikes)
+        expect([before.get(bike.bikeId), after.get(bike.bikeId)]).toEqual([bike.before, bike.after]);
       for (const [id, fitness] of before) if (fitness === 'held') expect(after.get(id)).toBe('held');
     }
     expect(aged.length).toBe(6);
@@ -355,11 +432,16 @@ describe('policy', () => {
   it('raises what local rules ask for, names why, and lets the lead lower it again when they change', async () => {
     await changePolicy(lead(), { legal: 'soon', soonDays: 7, soonOutings: 10 });
     const bike = await newBike();
-    const { findings } = await world.check(bike, { exceptions: [{ checkpoint: 'bell-lights', more: faulty('legal-missing') }] });
+    const { findings } = await world.check(bike, {
+      exceptions: [{ checkpoint: 'bell-lights', more: faulty('legal-missing') }],
+    });
     expect(findings[0]).toMatchObject({ severity: 'soon', legal: true });
     const { policy } = await choices({ legal: 'stop' });
     const preview = await lead().send(previewPolicy, { body: { policy } });
-    expect(preview.bikes.find((each) => each.bikeId === bike.id)).toMatchObject({ after: 'held', findings: [{ because: 'legal' }] });
+    expect(preview.bikes.find((each) => each.bikeId === bike.id)).toMatchObject({
+      after: 'held',
+      findings: [{ because: 'legal' }],
+    });
     await changePolicy(lead(), { legal: 'stop' });
     const lower = () =>
       refusalOf(
@@ -378,7 +460,9 @@ describe('policy', () => {
   it('has an author, a date and a note for every version, and is the lead’s', async () => {
     const body = { id: newId(), ...(await choices({ soonDays: 5 })), note: 'a short week' };
     expect(await refusalOf(world.as('mechanic').send(publishPolicy, { body }))).toBe('403 act.not-allowed');
-    expect(await refusalOf(world.as('inspector').send(previewPolicy, { body: { policy: body.policy } }))).toBe('403 act.not-allowed');
+    expect(
+      await refusalOf(world.as('inspector').send(previewPolicy, { body: { policy: body.policy } })),
+    ).toBe('403 act.not-allowed');
     const published = await lead().send(publishPolicy, { body });
     expect(published.policy.soonDays).toBe(5);
     const { versions } = await world.as('desk').send(policyVersions);
@@ -389,22 +473,33 @@ describe('policy', () => {
   it('changed by two leads at once: the later one sees the earlier', async () => {
     const [one, two] = [await choices({ soonDays: 6 }), await choices({ soonDays: 8 })];
     await lead().send(publishPolicy, { body: { id: newId(), ...one, note: 'one' } });
-    expect(await refusalOf(lead().send(publishPolicy, { body: { id: newId(), ...two, note: 'two' } }))).toBe('409 conflict.version');
+    expect(await refusalOf(lead().send(publishPolicy, { body: { id: newId(), ...two, note: 'two' } }))).toBe(
+      '409 conflict.version',
+    );
   });
 
   it('takes an own route whole, and no half one', async () => {
     const { base, policy } = await choices({});
     const route = { key: 'r', name: 'Ours', zones: ['frame' as const] };
     const send = (ownRoutes: PolicyChoices['ownRoutes']) =>
-      lead().send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, ownRoutes }, note: 'route' } });
-    await expect(send([route])).rejects.toMatchObject({ problem: { fields: [{ path: 'policy.ownRoutes.0.zones', code: 'not-every-zone' }] } });
+      lead().send(publishPolicy, {
+        body: { id: newId(), base, policy: { ...policy, ownRoutes }, note: 'route' },
+      });
+    await expect(send([route])).rejects.toMatchObject({
+      problem: { fields: [{ path: 'policy.ownRoutes.0.zones', code: 'not-every-zone' }] },
+    });
     await expect(send([{ ...route, name: ' ' }])).rejects.toMatchObject({ status: 400 });
   });
 
   it('does not tell what is not its own: a value out of range names its field', async () => {
     const { base, policy } = await choices({});
-    const call = lead().send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, soonDays: 0 }, note: 'none' } });
-    await expect(call).rejects.toMatchObject({ status: 400, problem: { fields: [{ path: 'policy.soonDays' }] } });
+    const call = lead().send(publishPolicy, {
+      body: { id: newId(), base, policy: { ...policy, soonDays: 0 }, note: 'none' },
+    });
+    await expect(call).rejects.toMatchObject({
+      status: 400,
+      problem: { fields: [{ path: 'policy.soonDays' }] },
+    });
   });
 });
 
@@ -412,7 +507,10 @@ describe('competence', () => {
   it('is signed by the lead, system by system, and taken back', async () => {
     const id = world.idOf('trainee');
     const set = (system: 'wheels' | 'brakes', signed: boolean) =>
-      lead().send(setCompetence, { params: { id, system }, body: { id: newId(), signed, at: world.clock.now } });
+      lead().send(setCompetence, {
+        params: { id, system },
+        body: { id: newId(), signed, at: world.clock.now },
+      });
     await set('wheels', true);
     const person = await set('brakes', true);
     expect(person.competences.map((each) => [each.system, each.signedBy])).toEqual([
@@ -423,7 +521,12 @@ describe('competence', () => {
     expect((await set('wheels', false)).competences.map((each) => each.system)).toEqual(['brakes']);
     expect(
       await refusalOf(
-        world.as('mechanic').send(setCompetence, { params: { id, system: 'frame' }, body: { id: newId(), signed: true, at: world.clock.now } }),
+        world
+          .as('mechanic')
+          .send(setCompetence, {
+            params: { id, system: 'frame' },
+            body: { id: newId(), signed: true, at: world.clock.now },
+          }),
       ),
     ).toBe('403 act.not-allowed');
     const { people } = await world.as('desk').send(listPeople);

@@ -61,5 +61,12 @@ export interface SheetDraftRow {
 }
 export const sheetDraftEntity = new EntitySchema<SheetDraftRow>({
   name: 'sheet_draft',
-  columns: { key: word({ primary: true }), base: digest({ nullable: true }), sheet: json(), savedBy: uuid(), savedAt: moment(), version: whole() },
+  columns: {
+    key: word({ primary: true }),
+    base: digest({ nullable: true }),
+    sheet: json(),
+    savedBy: uuid(),
+    savedAt: moment(),
+    version: whole(),
+  },
 });

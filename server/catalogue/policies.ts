@@ -7,7 +7,14 @@ import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
 import { bikeEntity, bikeStateEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, policyInForce, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import {
+  hashOf,
+  policyInForce,
+  PROGRAM_CHAIN,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/records';
 import { policyEntity, type PolicyRow } from './entities';
 
 /** Published policies are named by the hash of their content: each is read once. Nobody may change them. */
@@ -26,7 +33,12 @@ export async function currentPolicy(tx: EntityManager): Promise<PolicyRow> {
   const hash = policyInForce(tx);
   const cached = hash ? known.get(tx.connection)?.get(hash) : undefined;
   if (cached) return cached;
-  return keep(tx, await tx.getRepository(policyEntity).findOneOrFail(hash ? { where: { hash } } : { where: {}, order: { version: 'DESC' } }));
+  return keep(
+    tx,
+    await tx
+      .getRepository(policyEntity)
+      .findOneOrFail(hash ? { where: { hash } } : { where: {}, order: { version: 'DESC' } }),
+  );
 }
 
 type Preview = AnswerOf<typeof previewPolicy>;
@@ -55,9 +67,19 @@ interface Touched {
 }
 
 /** Every bike of which a finding would stand otherwise, by tag. */
-async function touchedBikes(tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number): Promise<readonly Touched[]> {
+async function touchedBikes(
+  tx: EntityManager,
+  from: PolicyVersion,
+  to: PolicyVersion,
+  now: number,
+): Promise<readonly Touched[]> {
   const states = await tx.getRepository(bikeStateEntity).find();
-  const tags = new Map((await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true } })).map((bike) => [bike.id, bike.tag]));
+  const tags = new Map(
+    (await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true } })).map((bike) => [
+      bike.id,
+      bike.tag,
+    ]),
+  );
   return states
     .flatMap(({ bikeId, facts }): Touched[] => {
       const effect = policyEffect(facts, from, to, now);
@@ -74,7 +96,12 @@ export class Policies {
     private readonly log: EventLog,
     private readonly now: () => number,
     /** The readings on record that would mean something else, by tag. */
-    private readonly readingsUnder: (tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number) => Promise<Preview['readings']>,
+    private readonly readingsUnder: (
+      tx: EntityManager,
+      from: PolicyVersion,
+      to: PolicyVersion,
+      now: number,
+    ) => Promise<Preview['readings']>,
   ) {}
 
   /** Which bikes' fitness a change would change, and why. Writes nothing. */
@@ -116,8 +143,15 @@ export class Policies {
       async (tx) => {
         await tx.query('SELECT seq FROM chain_head ORDER BY chain FOR UPDATE');
         const before = await currentPolicy(tx);
-        if (before.hash !== body.base) throw new RefusedError('conflict.version', {}, { current: before.policy });
-        const policy: PolicyVersion = { ...before.policy, ...body.policy, schema: 2, version: before.policy.version + 1, note: body.note };
+        if (before.hash !== body.base)
+          throw new RefusedError('conflict.version', {}, { current: before.policy });
+        const policy: PolicyVersion = {
+          ...before.policy,
+          ...body.policy,
+          schema: 2,
+          version: before.policy.version + 1,
+          note: body.note,
+        };
         const hash = hashOf(policy);
         const touched = await touchedBikes(tx, before.policy, policy, this.now());
         const moved = touched.map(({ bikeId, effect }): NewEvent => ({
@@ -131,7 +165,11 @@ export class Policies {
         const bikes = done.filter((event) => event.kind === 'finding.under-policy').length;
         for (const { kind, body: published } of done)
           if (kind === 'policy.published')
-            return structuredClone({ hash: published.hash, policy: published.policy, bikes }) as unknown as AnswerOf<typeof publishPolicy>;
+            return structuredClone({
+              hash: published.hash,
+              policy: published.policy,
+              bikes,
+            }) as unknown as AnswerOf<typeof publishPolicy>;
         throw new Error('a published policy has no version');
       },
     );
@@ -143,7 +181,9 @@ export class Policies {
     return {
       versions: rows.map((row) => ({
         hash: row.hash,
-        policy: structuredClone(completePolicy(row.policy)) as unknown as AnswerOf<typeof policyVersions>['versions'][number]['policy'],
+        policy: structuredClone(completePolicy(row.policy)) as unknown as AnswerOf<
+          typeof policyVersions
+        >['versions'][number]['policy'],
         publishedBy: row.publishedBy,
         publishedAt: row.publishedAt?.getTime() ?? null,
       })),

@@ -1,8 +1,23 @@
 import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { dropDraft, getSheet, listDrafts, listSheets, publishSheet, saveDraft, sheetVersions } from '@cadre/contract/catalogue';
+import type {
+  dropDraft,
+  getSheet,
+  listDrafts,
+  listSheets,
+  publishSheet,
+  saveDraft,
+  sheetVersions,
+} from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { droppedCriticals, sheetIssues, spanOf, type Checkpoint, type SheetSpan, type SheetVersion } from '@cadre/core/catalogue';
+import {
+  droppedCriticals,
+  sheetIssues,
+  spanOf,
+  type Checkpoint,
+  type SheetSpan,
+  type SheetVersion,
+} from '@cadre/core/catalogue';
 import { RE_LOOK_KEY } from '@cadre/core/repairs';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { requireAct, type Actor } from '@cadre/server/people';
@@ -34,7 +49,8 @@ export async function publishedSheets(tx: EntityManager): Promise<readonly Sheet
 export async function publishedCheckpoints(tx: EntityManager): Promise<readonly Checkpoint[]> {
   const byKey = new Map<string, Checkpoint>(CHECKPOINTS.map((each) => [each.key, each]));
   for (const { sheet } of await publishedSheets(tx))
-    for (const item of sheet.items) byKey.set(item.checkpoint.key, { ...byKey.get(item.checkpoint.key), ...item.checkpoint });
+    for (const item of sheet.items)
+      byKey.set(item.checkpoint.key, { ...byKey.get(item.checkpoint.key), ...item.checkpoint });
   return [...byKey.values()];
 }
 
@@ -43,7 +59,11 @@ async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null
 }
 
 function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
-  return { ...row, sheet: structuredClone(row.sheet) as unknown as AnswerOf<typeof saveDraft>['sheet'], savedAt: row.savedAt.getTime() };
+  return {
+    ...row,
+    sheet: structuredClone(row.sheet) as unknown as AnswerOf<typeof saveDraft>['sheet'],
+    savedAt: row.savedAt.getTime(),
+  };
 }
 
 export class Catalogue {
@@ -71,7 +91,10 @@ export class Catalogue {
         criticals: sheet.items.filter((item) => item.critical).length,
         span: { ...spanOfVersion(name, sheet) },
       })),
-      policy: { hash, policy: structuredClone(policy) as unknown as AnswerOf<typeof listSheets>['policy']['policy'] },
+      policy: {
+        hash,
+        policy: structuredClone(policy) as unknown as AnswerOf<typeof listSheets>['policy']['policy'],
+      },
     };
   }
 
@@ -117,21 +140,36 @@ export class Catalogue {
       { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
         const before = await newestOf(tx, body.sheet.key);
-        if ((before?.hash ?? null) !== body.base) throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
+        if ((before?.hash ?? null) !== body.base)
+          throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
         const sheet = { ...body.sheet, schema: 2, version: (before?.version ?? 0) + 1 } as SheetVersion;
         const issues = sheetIssues(sheet);
-        if (sheet.key === RE_LOOK_KEY) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
+        if (sheet.key === RE_LOOK_KEY)
+          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
         if (issues.length > 0)
-          throw new RefusedError('body.invalid', {}, { fields: issues.map((issue) => ({ ...issue, path: `sheet.${issue.path}` })) });
+          throw new RefusedError(
+            'body.invalid',
+            {},
+            { fields: issues.map((issue) => ({ ...issue, path: `sheet.${issue.path}` })) },
+          );
         const dropped = before ? droppedCriticals(before.sheet, sheet) : [];
         if (dropped.length > 0 && body.reason === '')
-          throw new RefusedError('sheet.critical-dropped', { checkpoints: dropped }, { fields: [{ path: 'reason', code: 'required' }] });
-        return { kind: 'sheet.published', body: { hash: hashOf(sheet), sheet, note: body.note, reason: body.reason } };
+          throw new RefusedError(
+            'sheet.critical-dropped',
+            { checkpoints: dropped },
+            { fields: [{ path: 'reason', code: 'required' }] },
+          );
+        return {
+          kind: 'sheet.published',
+          body: { hash: hashOf(sheet), sheet, note: body.note, reason: body.reason },
+        };
       },
       async (_tx, { events }) => {
         for (const { kind, body: published } of await events())
           if (kind === 'sheet.published')
-            return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<typeof publishSheet>;
+            return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<
+              typeof publishSheet
+            >;
         throw new Error('a published sheet has no version');
       },
     );
@@ -139,27 +177,46 @@ export class Catalogue {
 
   async drafts(actor: Actor): Promise<AnswerOf<typeof listDrafts>> {
     requireAct(actor, 'edit-program');
-    return { drafts: (await this.source.getRepository(sheetDraftEntity).find({ order: { key: 'ASC' } })).map(draftOf) };
+    return {
+      drafts: (await this.source.getRepository(sheetDraftEntity).find({ order: { key: 'ASC' } })).map(
+        draftOf,
+      ),
+    };
   }
 
-  async saveDraft(actor: Actor, key: string, body: BodyOf<typeof saveDraft>): Promise<AnswerOf<typeof saveDraft>> {
+  async saveDraft(
+    actor: Actor,
+    key: string,
+    body: BodyOf<typeof saveDraft>,
+  ): Promise<AnswerOf<typeof saveDraft>> {
     requireAct(actor, 'edit-program');
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(sheetDraftEntity).findOneBy({ key });
-        if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
-        return { kind: 'sheet.draft-saved', body: { key, base: body.base, sheet: { ...body.sheet, key } as SheetVersion } };
+        if ((before?.version ?? null) !== body.version)
+          throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
+        return {
+          kind: 'sheet.draft-saved',
+          body: { key, base: body.base, sheet: { ...body.sheet, key } as SheetVersion },
+        };
       },
       async (tx) => draftOf(await tx.getRepository(sheetDraftEntity).findOneByOrFail({ key })),
     );
   }
 
-  async dropDraft(actor: Actor, key: string, body: BodyOf<typeof dropDraft>): Promise<AnswerOf<typeof dropDraft>> {
+  async dropDraft(
+    actor: Actor,
+    key: string,
+    body: BodyOf<typeof dropDraft>,
+  ): Promise<AnswerOf<typeof dropDraft>> {
     requireAct(actor, 'edit-program');
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
-      async (tx) => ((await tx.getRepository(sheetDraftEntity).existsBy({ key })) ? { kind: 'sheet.draft-dropped' as const, body: { key } } : []),
+      async (tx) =>
+        (await tx.getRepository(sheetDraftEntity).existsBy({ key }))
+          ? { kind: 'sheet.draft-dropped' as const, body: { key } }
+          : [],
       async () => ({ done: true as const }),
     );
   }
@@ -170,10 +227,17 @@ export class Catalogue {
     await this.log.act(
       { chain: PROGRAM_CHAIN, id: newId(), request: 'shipped', author: null },
       async (tx) => {
-        const known = new Set(((await tx.query('SELECT DISTINCT `key` AS name FROM sheet_version')) as { name: string }[]).map((row) => row.name));
+        const known = new Set(
+          ((await tx.query('SELECT DISTINCT `key` AS name FROM sheet_version')) as { name: string }[]).map(
+            (row) => row.name,
+          ),
+        );
         const fresh = SHIPPED_SHEETS.filter((sheet) => !known.has(sheet.key));
         published = fresh.length;
-        return fresh.map((sheet) => ({ kind: 'sheet.published' as const, body: { hash: hashOf(sheet), sheet, note: 'As shipped' } }));
+        return fresh.map((sheet) => ({
+          kind: 'sheet.published' as const,
+          body: { hash: hashOf(sheet), sheet, note: 'As shipped' },
+        }));
       },
       async () => null,
     );

@@ -31,9 +31,17 @@ export async function amendmentOf(
   const { policy } = await currentPolicy(tx);
   const asked = askedOf(sheet, await fittedOf(tx, bike));
   const before = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf));
-  const amendment = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf));
-  const strange = body.marks.find((mark) => !asked.some((each) => each.key === `${mark.checkpoint}@${mark.position}`));
-  if (strange) throw new RefusedError('check.mark-not-asked', { checkpoint: strange.checkpoint, position: strange.position });
+  const amendment = foldMarks(
+    (await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf),
+  );
+  const strange = body.marks.find(
+    (mark) => !asked.some((each) => each.key === `${mark.checkpoint}@${mark.position}`),
+  );
+  if (strange)
+    throw new RefusedError('check.mark-not-asked', {
+      checkpoint: strange.checkpoint,
+      position: strange.position,
+    });
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked: asked.filter((each) => amendment.has(each.key)),
@@ -49,8 +57,16 @@ export async function amendmentOf(
   const { bikeId } = signed;
   const { checkId } = body;
   return [
-    { kind: 'check.opened', happenedAt: at, body: { bikeId, checkId, sheetHash: signed.sheetHash, openedBy: author.id, amends: signed.id } },
-    { kind: 'check.marked', happenedAt: at, body: { bikeId, checkId, markIds, marksHash: await markDigest(tx, markIds) } },
+    {
+      kind: 'check.opened',
+      happenedAt: at,
+      body: { bikeId, checkId, sheetHash: signed.sheetHash, openedBy: author.id, amends: signed.id },
+    },
+    {
+      kind: 'check.marked',
+      happenedAt: at,
+      body: { bikeId, checkId, markIds, marksHash: await markDigest(tx, markIds) },
+    },
     {
       kind: 'check.amended',
       happenedAt: at,
@@ -61,7 +77,9 @@ export async function amendmentOf(
         reason: body.reason,
         signedBy: author.id,
         markIds: [...markIds].sort(),
-        criticalsMissing: progressOf(asked, overlay(before, amendment)).criticalsMissing.map((each) => each.key),
+        criticalsMissing: progressOf(asked, overlay(before, amendment)).criticalsMissing.map(
+          (each) => each.key,
+        ),
         findings: judgement.changes.map((change) => change.finding),
       },
     },

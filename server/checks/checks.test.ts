@@ -24,7 +24,13 @@ const opening = (of: Bike, by = 'inspector', id = newId()) => ({
   at: world.clock.now,
 });
 const countOf = async (table: string, where: string, ...values: string[]): Promise<number> =>
-  Number(((await world.database.owner.query(`SELECT COUNT(*) AS n FROM ${table} WHERE ${where}`, values)) as { n: number }[])[0]?.n);
+  Number(
+    (
+      (await world.database.owner.query(`SELECT COUNT(*) AS n FROM ${table} WHERE ${where}`, values)) as {
+        n: number;
+      }[]
+    )[0]?.n,
+  );
 
 describe('a check', () => {
   it('clears a due bike when all is sound, until the end of the site’s day', async () => {
@@ -39,9 +45,13 @@ describe('a check', () => {
   it('counts until the bike comes back', async () => {
     const it = await bike();
     await world.check(it);
-    await world.as('desk').send(moveBike, { params: { id: it.id }, body: { id: newId(), to: 'out', at: world.clock.now } });
+    await world
+      .as('desk')
+      .send(moveBike, { params: { id: it.id }, body: { id: newId(), to: 'out', at: world.clock.now } });
     world.clock.now += 60_000;
-    await world.as('desk').send(moveBike, { params: { id: it.id }, body: { id: newId(), to: 'in', at: world.clock.now } });
+    await world
+      .as('desk')
+      .send(moveBike, { params: { id: it.id }, body: { id: newId(), to: 'in', at: world.clock.now } });
     expect((await world.fitness(it.id)).fitness).toBe('due');
   });
 
@@ -49,7 +59,10 @@ describe('a check', () => {
     const it = await bike();
     const { check } = await world.check(it, { leftOut: ['bars'] });
     expect(check.complete).toBe(false);
-    expect(await world.fitness(it.id)).toEqual({ fitness: 'held', reasons: ['check-incomplete', 'no-valid-check'] });
+    expect(await world.fitness(it.id)).toEqual({
+      fitness: 'held',
+      reasons: ['check-incomplete', 'no-valid-check'],
+    });
     world.clock.now += 1000;
     await world.check(it);
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
@@ -58,8 +71,14 @@ describe('a check', () => {
   it('of a trainee counts when somebody else has co-signed it', async () => {
     const it = await bike();
     const { check } = await world.check(it, { by: 'trainee' });
-    expect(await world.fitness(it.id)).toMatchObject({ fitness: 'due', reasons: ['awaits-co-sign', 'no-valid-check'] });
-    const coSign = (by: string) => world.as(by).send(coSignCheck, { params: { id: check.id }, body: { id: newId(), at: world.clock.now } });
+    expect(await world.fitness(it.id)).toMatchObject({
+      fitness: 'due',
+      reasons: ['awaits-co-sign', 'no-valid-check'],
+    });
+    const coSign = (by: string) =>
+      world
+        .as(by)
+        .send(coSignCheck, { params: { id: check.id }, body: { id: newId(), at: world.clock.now } });
     expect(await refusalOf(coSign('trainee'))).toBe('403 act.not-allowed');
     await coSign('inspector');
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
@@ -79,7 +98,10 @@ describe('a check', () => {
     expect(await world.fitness(it.id)).toMatchObject({ fitness: 'held', reasons: ['draft-stop'] });
     await world
       .as('inspector')
-      .send(addMarks, { params: { id: open.id }, body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', faults: [], at: mark.at + 1 }] } });
+      .send(addMarks, {
+        params: { id: open.id },
+        body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', faults: [], at: mark.at + 1 }] },
+      });
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
   });
 
@@ -98,9 +120,12 @@ describe('a check', () => {
     const first = opening(it);
     await world.as('inspector').send(openCheck, { body: first });
     world.clock.now += 26 * 3_600_000;
-    for (const name of ['inspector', 'lead', 'mechanic', 'desk', 'trainee']) await world.as(name).signIn(name, SECRET);
+    for (const name of ['inspector', 'lead', 'mechanic', 'desk', 'trainee'])
+      await world.as(name).signIn(name, SECRET);
     await world.as('inspector').send(openCheck, { body: opening(it) });
-    expect((await world.as('inspector').send(getCheck, { params: { id: first.id } })).state).toBe('abandoned');
+    expect((await world.as('inspector').send(getCheck, { params: { id: first.id } })).state).toBe(
+      'abandoned',
+    );
   });
 
   it('signed for marks the signer did not see is refused, with what stands', async () => {
@@ -114,13 +139,23 @@ describe('a check', () => {
     await world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: own } });
     await world.as('mechanic').send(addMarks, { params: { id: open.id }, body: { marks: theirs } });
     const sign = (markIds: string[]) =>
-      world.as('inspector').send(signCheck, { params: { id: open.id }, body: { id: newId(), author: open.author, markIds, at: world.clock.now } });
+      world
+        .as('inspector')
+        .send(signCheck, {
+          params: { id: open.id },
+          body: { id: newId(), author: open.author, markIds, at: world.clock.now },
+        });
     expect(await refusalOf(sign(own.map((mark) => mark.id)))).toBe('409 check.marks-missing');
     const { findings } = await sign([...own, ...theirs].map((mark) => mark.id));
     expect(findings.map((finding) => finding.fault)).toEqual(['crack']);
     expect(
       await refusalOf(
-        world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: own.slice(0, 1).map((mark) => ({ ...mark, id: newId() })) } }),
+        world
+          .as('inspector')
+          .send(addMarks, {
+            params: { id: open.id },
+            body: { marks: own.slice(0, 1).map((mark) => ({ ...mark, id: newId() })) },
+          }),
       ),
     ).toBe('409 check.already-signed');
   });
@@ -133,13 +168,19 @@ describe('marks', () => {
     await world.as('inspector').send(openCheck, { body: open });
     await world.as('inspector').send(openCheck, { body: open });
     const marks = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
-    const send = (list: typeof marks) => world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: list } });
+    const send = (list: typeof marks) =>
+      world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: list } });
     await Promise.all([send(marks), send(marks), send(marks.slice(5)), send([...marks, ...marks])]);
     expect(await countOf('mark', 'checkId = ?', open.id)).toBe(marks.length);
     const [first] = marks;
     if (!first) throw new Error('nothing asked');
     expect(await refusalOf(send([{ ...first, word: 'fault' }]))).toBe('409 conflict.id-reused');
-    const signature = { id: newId(), author: open.author, markIds: marks.map((mark) => mark.id), at: world.clock.now };
+    const signature = {
+      id: newId(),
+      author: open.author,
+      markIds: marks.map((mark) => mark.id),
+      at: world.clock.now,
+    };
     const sign = () => world.as('inspector').send(signCheck, { params: { id: open.id }, body: signature });
     const answers = await Promise.all([sign(), sign(), sign()]);
     expect(new Set(answers.map((answer) => answer.check.signedAt)).size).toBe(1);
@@ -153,7 +194,14 @@ describe('marks', () => {
     const [mark] = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
     if (!mark) throw new Error('nothing asked');
     expect(
-      await refusalOf(world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: [{ ...mark, checkpoint: 'rim-pads' }] } })),
+      await refusalOf(
+        world
+          .as('inspector')
+          .send(addMarks, {
+            params: { id: open.id },
+            body: { marks: [{ ...mark, checkpoint: 'rim-pads' }] },
+          }),
+      ),
     ).toBe('422 check.mark-not-asked');
   });
 
@@ -165,7 +213,9 @@ describe('marks', () => {
     if (!mark) throw new Error('nothing asked');
     const elsewhere = new Client(world.base, newId());
     await elsewhere.signIn('mechanic', SECRET);
-    expect(await refusalOf(elsewhere.send(addMarks, { params: { id: open.id }, body: { marks: [mark] } }))).toBe('403 act.not-allowed');
+    expect(
+      await refusalOf(elsewhere.send(addMarks, { params: { id: open.id }, body: { marks: [mark] } })),
+    ).toBe('403 act.not-allowed');
     await world.as('mechanic').send(addMarks, { params: { id: open.id }, body: { marks: [mark] } });
     const check = await world.as('lead').send(getCheck, { params: { id: open.id } });
     expect(check.marks[0]?.author).toBe(world.idOf('inspector'));

@@ -10,26 +10,32 @@ let world: World;
 const bikes = new Map<string, Bike>();
 beforeAll(async () => {
   world = await World.open();
-  for (const kind of BIKE_KINDS) bikes.set(kind, await world.bike(`E-${kind.slice(0, 3).toUpperCase()}`, kind));
+  for (const kind of BIKE_KINDS)
+    bikes.set(kind, await world.bike(`E-${kind.slice(0, 3).toUpperCase()}`, kind));
 });
 afterAll(() => world.close());
 
 describe.each(SHIPPED_SHEETS.map((sheet) => [sheet.key] as const))('%s', (key) => {
-  it.each(BIKE_KINDS)('is done on a %s from start to sign-off: everything asked once, complete, one signature', async (kind) => {
-    const bike = bikes.get(kind);
-    const version = world.sheets.get(key);
-    if (!bike || !version) throw new Error(`no bike or sheet: ${kind}, ${key}`);
-    const asked = askedOf(version.sheet, { build: bike.build as Build, parts: bike.parts });
-    if (asked.length === 0) {
-      // A sheet of one station may have nothing to ask of a kind that lacks it; it says so and cannot be begun as complete.
-      expect(version.sheet.clears).toBe(false);
-      return;
-    }
-    const { check } = await world.check(bike, { sheet: key });
-    expect(check).toMatchObject({ state: 'signed', complete: true, signedBy: world.idOf('inspector') });
-    const kept = await world.as('desk').send(getCheck, { params: { id: check.id } });
-    expect(kept.marks.map((mark) => `${mark.checkpoint}@${mark.position}`).sort()).toEqual(asked.map((each) => each.key).sort());
-    const { facts } = await world.bikeNow(bike.id);
-    expect(facts.findings).toEqual([]);
-  });
+  it.each(BIKE_KINDS)(
+    'is done on a %s from start to sign-off: everything asked once, complete, one signature',
+    async (kind) => {
+      const bike = bikes.get(kind);
+      const version = world.sheets.get(key);
+      if (!bike || !version) throw new Error(`no bike or sheet: ${kind}, ${key}`);
+      const asked = askedOf(version.sheet, { build: bike.build as Build, parts: bike.parts });
+      if (asked.length === 0) {
+        // A sheet of one station may have nothing to ask of a kind that lacks it; it says so and cannot be begun as complete.
+        expect(version.sheet.clears).toBe(false);
+        return;
+      }
+      const { check } = await world.check(bike, { sheet: key });
+      expect(check).toMatchObject({ state: 'signed', complete: true, signedBy: world.idOf('inspector') });
+      const kept = await world.as('desk').send(getCheck, { params: { id: check.id } });
+      expect(kept.marks.map((mark) => `${mark.checkpoint}@${mark.position}`).sort()).toEqual(
+        asked.map((each) => each.key).sort(),
+      );
+      const { facts } = await world.bikeNow(bike.id);
+      expect(facts.findings).toEqual([]);
+    },
+  );
 });

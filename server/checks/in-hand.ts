@@ -21,7 +21,11 @@ interface Row extends Pick<CheckRow, 'bikeId' | 'sheetHash' | 'state' | 'repairI
 }
 
 /** A check with what it asks, in one statement: it is read once for every batch of marks. */
-export async function checkInHand(tx: EntityManager, checkId: string, markIds: readonly string[]): Promise<CheckInHand> {
+export async function checkInHand(
+  tx: EntityManager,
+  checkId: string,
+  markIds: readonly string[],
+): Promise<CheckInHand> {
   // Past the mapper: the bike and its parts would each be a statement of their own.
   const rows = (await tx.query(
     'SELECT c.bikeId, c.sheetHash, c.state, c.repairId, b.build, (SELECT COUNT(*) FROM mark m WHERE m.id IN (?)) AS known, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
@@ -34,6 +38,8 @@ export async function checkInHand(tx: EntityManager, checkId: string, markIds: r
   return {
     check,
     hasKnown: Number(check.known) > 0,
-    asked: new Set(askedOf(sheet, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key)),
+    asked: new Set(
+      askedOf(sheet, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key),
+    ),
   };
 }

@@ -18,7 +18,12 @@ import { checkEntity, markEntity, type CheckRow } from './entities';
 const DAY_MS = 86_400_000;
 
 /** How often each question of this bike was put right in signed checks of the policy's span. */
-export async function putRightBefore(tx: EntityManager, bikeId: string, since: number, until: number): Promise<Map<string, number>> {
+export async function putRightBefore(
+  tx: EntityManager,
+  bikeId: string,
+  since: number,
+  until: number,
+): Promise<Map<string, number>> {
   const rows = (await tx.query(
     "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.word = 'put-right' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
     [bikeId, new Date(since), new Date(until)],
@@ -27,7 +32,12 @@ export async function putRightBefore(tx: EntityManager, bikeId: string, since: n
 }
 
 /** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
-export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Author, signedAt: number): Promise<NewEvent> {
+export async function judgeSigned(
+  tx: EntityManager,
+  check: CheckRow,
+  author: Author,
+  signedAt: number,
+): Promise<NewEvent> {
   const bike = await findBike(tx, check.bikeId);
   const { sheet } = await sheetByHash(tx, check.sheetHash);
   const { policy } = await currentPolicy(tx);
@@ -53,7 +63,14 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Au
   });
   const changed = judgement.changes.map((change) => change.finding);
   const reLooked = check.repairId
-    ? await reLookedFindings(tx, check.repairId, changed, { facts, standings, complete: judgement.complete, author, policy, signedAt })
+    ? await reLookedFindings(tx, check.repairId, changed, {
+        facts,
+        standings,
+        complete: judgement.complete,
+        author,
+        policy,
+        signedAt,
+      })
     : null;
   return {
     kind: 'check.signed',
@@ -68,7 +85,10 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Au
       awaitsCoSign: author.trainee && (sheet.clears || isAfterMishap(sheet.key)),
       validUntil: judgement.complete && stands ? validUntil(sheet, signedAt, timeZone) : null,
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
-      ruledOut: ruledOutOf(sheet, fitted).map((each) => ({ question: each.asked.key, because: ruleText(each.because) })),
+      ruledOut: ruledOutOf(sheet, fitted).map((each) => ({
+        question: each.asked.key,
+        because: ruleText(each.because),
+      })),
       findings: [...changed, ...(reLooked ?? [])],
       ...(check.repairId && judgement.complete ? { reLooked: { repairId: check.repairId } } : {}),
     },
@@ -79,7 +99,12 @@ export async function judgeSigned(tx: EntityManager, check: CheckRow, author: Au
  * Whether a whole ride-out was done today, before this, on the bike as it is built now: what a minute between riders stands on. One
  * that its rider's return ended still tells; one that a changed build or part ended does not.
  */
-async function hadRideOut(tx: EntityManager, bikeId: string, signedAt: number, timeZone: string): Promise<boolean> {
+async function hadRideOut(
+  tx: EntityManager,
+  bikeId: string,
+  signedAt: number,
+  timeZone: string,
+): Promise<boolean> {
   const today = await tx.getRepository(checkEntity).find({
     where: {
       bikeId,
@@ -99,7 +124,9 @@ async function hadRideOut(tx: EntityManager, bikeId: string, signedAt: number, t
 }
 
 function validUntil(sheet: SheetVersion, signedAt: number, timeZone: string): number | null {
-  return sheet.clears && sheet.validity.until === 'end-of-day-or-return' ? endOfSiteDay(signedAt, timeZone) : null;
+  return sheet.clears && sheet.validity.until === 'end-of-day-or-return'
+    ? endOfSiteDay(signedAt, timeZone)
+    : null;
 }
 
 interface ReLookContext {

@@ -1,6 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { addMarks, amendCheck, findChecks, getCheck, listChecks, listLooks, listPatterns, openCheck, signCheck } from '@cadre/contract/checks';
+import {
+  addMarks,
+  amendCheck,
+  findChecks,
+  getCheck,
+  listChecks,
+  listLooks,
+  listPatterns,
+  openCheck,
+  signCheck,
+} from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
 import type { Build } from '@cadre/core/fleet';
@@ -18,25 +28,46 @@ let tags = 0;
 const bike = (): Promise<Bike> => world.bike(`L${(tags += 1)}`);
 const question = (of: Bike, checkpoint: string, more: object) => {
   const sheet = world.sheets.get('ride-out')?.sheet;
-  const mark = sheet && marksFor(sheet, of.build as Build, world.idOf('inspector'), world.clock.now).find((each) => each.checkpoint === checkpoint);
+  const mark =
+    sheet &&
+    marksFor(sheet, of.build as Build, world.idOf('inspector'), world.clock.now).find(
+      (each) => each.checkpoint === checkpoint,
+    );
   if (!mark) throw new Error(`${checkpoint} is not asked`);
   return { ...mark, at: world.clock.now, ...more };
 };
 const amend = (id: string, by: string, marks: object[], reason = 'Written on the wrong row') =>
   world.as(by).send(amendCheck, {
     params: { id },
-    body: { id: newId(), checkId: newId(), author: world.idOf(by), reason, marks: marks as never, at: world.clock.now },
+    body: {
+      id: newId(),
+      checkId: newId(),
+      author: world.idOf(by),
+      reason,
+      marks: marks as never,
+      at: world.clock.now,
+    },
   });
 
 describe('what was found last time', () => {
   it('is told question by question, with the reading', async () => {
     const it = await bike();
     const reading = { measure: 'tyre-window', values: [240], typed: '2,4', unit: 'bar' };
-    await world.check(it, { sheet: 'pressures', exceptions: [{ checkpoint: 'tyre-pressure', position: 'front', more: { reading } }] });
+    await world.check(it, {
+      sheet: 'pressures',
+      exceptions: [{ checkpoint: 'tyre-pressure', position: 'front', more: { reading } }],
+    });
     world.clock.now += 1000;
-    await world.check(it, { exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn', { note: 'Middle knobs' }) }] });
+    await world.check(it, {
+      exceptions: [
+        { checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn', { note: 'Middle knobs' }) },
+      ],
+    });
     const { looks } = await world.as('desk').send(listLooks, { params: { id: it.id } });
-    expect(looks.find((look) => look.key === 'tyre-pressure@front')).toMatchObject({ outcome: 'sound', reading });
+    expect(looks.find((look) => look.key === 'tyre-pressure@front')).toMatchObject({
+      outcome: 'sound',
+      reading,
+    });
     expect(looks.find((look) => look.key === 'tyre-casing@rear')).toMatchObject({
       outcome: 'fault',
       faults: [{ fault: 'worn' }],
@@ -52,11 +83,18 @@ describe('open checks', () => {
     if (!season) throw new Error('no season sheet');
     const checkId = newId();
     const author = world.idOf('inspector');
-    await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now } });
+    await world
+      .as('inspector')
+      .send(openCheck, {
+        body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now },
+      });
     const marks = marksFor(season.sheet, a.build as Build, author, world.clock.now).slice(0, 7);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
-    const find = (sheetKeys: string[]) => world.as('mechanic').send(findChecks, { body: { bikeIds: [a.id, b.id], sheetKeys } });
-    expect((await find(['season-opening'])).checks).toMatchObject([{ id: checkId, bikeId: a.id, sheetKey: 'season-opening' }]);
+    const find = (sheetKeys: string[]) =>
+      world.as('mechanic').send(findChecks, { body: { bikeIds: [a.id, b.id], sheetKeys } });
+    expect((await find(['season-opening'])).checks).toMatchObject([
+      { id: checkId, bikeId: a.id, sheetKey: 'season-opening' },
+    ]);
     expect((await find(['season-opening'])).checks[0]?.marks).toHaveLength(7);
     expect((await find(['ride-out'])).checks).toEqual([]);
     await world.check(a);
@@ -74,10 +112,16 @@ describe('an amendment', () => {
     const { check } = await world.check(it);
     world.clock.now += 1000;
     const answer = await amend(check.id, 'inspector', [question(it, 'bars', faulty('bent'))]);
-    expect(answer.check).toMatchObject({ amends: check.id, reason: 'Written on the wrong row', state: 'signed' });
+    expect(answer.check).toMatchObject({
+      amends: check.id,
+      reason: 'Written on the wrong row',
+      state: 'signed',
+    });
     expect(answer.findings).toMatchObject([{ checkpoint: 'bars', severity: 'stop' }]);
     expect((await world.fitness(it.id)).fitness).toBe('held');
-    expect((await world.as('desk').send(getCheck, { params: { id: check.id } })).marks).toHaveLength(check.marks.length);
+    expect((await world.as('desk').send(getCheck, { params: { id: check.id } })).marks).toHaveLength(
+      check.marks.length,
+    );
     expect((await verifyRecord(world.database.source)).faults).toEqual([]);
   });
 
@@ -85,8 +129,13 @@ describe('an amendment', () => {
     const it = await bike();
     const { check } = await world.check(it);
     world.clock.now += 1000;
-    await amend(check.id, 'inspector', [question(it, 'bars', { word: 'not-looked-at', note: 'Somebody came in' })]);
-    expect(await world.fitness(it.id)).toEqual({ fitness: 'held', reasons: ['check-incomplete', 'no-valid-check'] });
+    await amend(check.id, 'inspector', [
+      question(it, 'bars', { word: 'not-looked-at', note: 'Somebody came in' }),
+    ]);
+    expect(await world.fitness(it.id)).toEqual({
+      fitness: 'held',
+      reasons: ['check-incomplete', 'no-valid-check'],
+    });
     world.clock.now += 1000;
     await world.check(it);
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
@@ -105,7 +154,14 @@ describe('an amendment', () => {
     await amend(second.check.id, 'lead', [question(stopped, 'bars', {})]);
     expect((await world.fitness(stopped.id)).fitness).toBe('held');
     expect(
-      await refusalOf(world.as('lead').send(releaseBike, { params: { id: stopped.id }, body: { id: newId(), note: '', at: world.clock.now } })),
+      await refusalOf(
+        world
+          .as('lead')
+          .send(releaseBike, {
+            params: { id: stopped.id },
+            body: { id: newId(), note: '', at: world.clock.now },
+          }),
+      ),
     ).toBe('409 release.not-ready');
 
     const due = await bike();
@@ -124,12 +180,20 @@ describe('an amendment', () => {
     expect(await refusalOf(amend(check.id, 'trainee', [mark()]))).toBe('403 act.not-allowed');
     expect(await refusalOf(amend(check.id, 'desk', [mark()]))).toBe('403 act.not-allowed');
     expect(await refusalOf(amend(check.id, 'lead', [mark()], ' '))).toBe('400 body.invalid');
-    expect(await refusalOf(amend(check.id, 'lead', [{ ...mark(), checkpoint: 'coaster-brake' }]))).toBe('422 check.mark-not-asked');
+    expect(await refusalOf(amend(check.id, 'lead', [{ ...mark(), checkpoint: 'coaster-brake' }]))).toBe(
+      '422 check.mark-not-asked',
+    );
     const { check: amendment } = await amend(check.id, 'lead', [mark()]);
     expect(await refusalOf(amend(amendment.id, 'lead', [mark()]))).toBe('409 check.not-amendable');
     const open = newId();
     await world.as('inspector').send(openCheck, {
-      body: { id: open, bikeId: it.id, sheetHash: world.sheets.get('lube')?.hash ?? '', author: world.idOf('inspector'), at: world.clock.now },
+      body: {
+        id: open,
+        bikeId: it.id,
+        sheetHash: world.sheets.get('lube')?.hash ?? '',
+        author: world.idOf('inspector'),
+        at: world.clock.now,
+      },
     });
     expect(await refusalOf(amend(open, 'lead', [mark()]))).toBe('409 check.not-amendable');
   });
@@ -144,11 +208,18 @@ describe('patterns', () => {
     const reading = { measure: 'tyre-window', values: [240], typed: '2.4', unit: 'bar' };
     for (let index = 0; index < 5; index += 1) {
       world.clock.now += 60_000;
-      await world.check(await bike(), { sheet: 'pressures', exceptions: [{ checkpoint: 'tyre-pressure', position: 'rear', more: { reading } }] });
+      await world.check(await bike(), {
+        sheet: 'pressures',
+        exceptions: [{ checkpoint: 'tyre-pressure', position: 'rear', more: { reading } }],
+      });
     }
     const hurried = await bike();
     const checkId = newId();
-    await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now } });
+    await world
+      .as('inspector')
+      .send(openCheck, {
+        body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now },
+      });
     const marks = marksFor(ride.sheet, hurried.build as Build, author, world.clock.now - 20_000, [], 400);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     await world.as('inspector').send(signCheck, {
@@ -171,13 +242,22 @@ it('a mark from paper and from the line is kept as such', async () => {
   if (!lights) throw new Error('no sheet');
   const checkId = newId();
   const author = world.idOf('inspector');
-  await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now } });
+  await world
+    .as('inspector')
+    .send(openCheck, {
+      body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now },
+    });
   const [first] = marksFor(lights.sheet, of.build as Build, author, world.clock.now);
   if (!first) throw new Error('nothing asked');
   const asked = { checkpoint: { key: first.checkpoint }, position: first.position } as never;
   await world.as('inspector').send(addMarks, {
     params: { id: checkId },
-    body: { marks: [markFor(asked, author, world.clock.now, { way: 'paper' }), markFor(asked, author, world.clock.now + 1, { way: 'line' })] },
+    body: {
+      marks: [
+        markFor(asked, author, world.clock.now, { way: 'paper' }),
+        markFor(asked, author, world.clock.now + 1, { way: 'line' }),
+      ],
+    },
   });
   const kept = await world.as('desk').send(getCheck, { params: { id: checkId } });
   expect(kept.marks.map((mark) => mark.way)).toEqual(['paper', 'line']);

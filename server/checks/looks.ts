@@ -10,23 +10,36 @@ import { checkEntity, markEntity, type CheckRow, type MarkRow } from './entities
 /** So many signed checks back hold the last look at nearly everything: a ride-out a day and the season's work. */
 const CHECKS_BACK = 12;
 
-async function marksByCheck(tx: EntityManager, checks: readonly { readonly id: string }[]): Promise<ReadonlyMap<string, readonly MarkRow[]>> {
+async function marksByCheck(
+  tx: EntityManager,
+  checks: readonly { readonly id: string }[],
+): Promise<ReadonlyMap<string, readonly MarkRow[]>> {
   const byCheck = new Map<string, MarkRow[]>();
   if (checks.length === 0) return byCheck;
-  const rows = await tx.getRepository(markEntity).find({ where: { checkId: In(checks.map((check) => check.id)) }, order: { at: 'ASC', id: 'ASC' } });
+  const rows = await tx
+    .getRepository(markEntity)
+    .find({ where: { checkId: In(checks.map((check) => check.id)) }, order: { at: 'ASC', id: 'ASC' } });
   for (const row of rows) byCheck.set(row.checkId, [...(byCheck.get(row.checkId) ?? []), row]);
   return byCheck;
 }
 
 /** What the last signed checks of a bike found, question by question. */
-export async function lookedAt(tx: EntityManager, bikeId: string): Promise<AnswerOf<typeof listLooks>['looks']> {
+export async function lookedAt(
+  tx: EntityManager,
+  bikeId: string,
+): Promise<AnswerOf<typeof listLooks>['looks']> {
   await findBike(tx, bikeId);
   const checks = await tx
     .getRepository(checkEntity)
     .find({ where: { bikeId, state: 'signed' }, order: { signedAt: 'DESC', id: 'DESC' }, take: CHECKS_BACK });
   const marks = await marksByCheck(tx, checks);
-  const signed = checks.map((check) => ({ signedAt: check.signedAt?.getTime() ?? 0, marks: (marks.get(check.id) ?? []).map(markOf) }));
-  return lastLooks(signed).map((look) => structuredClone(look) as AnswerOf<typeof listLooks>['looks'][number]);
+  const signed = checks.map((check) => ({
+    signedAt: check.signedAt?.getTime() ?? 0,
+    marks: (marks.get(check.id) ?? []).map(markOf),
+  }));
+  return lastLooks(signed).map(
+    (look) => structuredClone(look) as AnswerOf<typeof listLooks>['looks'][number],
+  );
 }
 
 /** The open checks of these bikes on these sheets, with everything marked so far. */
@@ -54,7 +67,10 @@ interface ServiceRow {
 }
 
 /** When a bike was last looked over whole by each sheet, the newest first: a row a version of a sheet, however many checks there were. */
-export async function servicesOf(tx: EntityManager, bikeId: string): Promise<AnswerOf<typeof listServices>['services']> {
+export async function servicesOf(
+  tx: EntityManager,
+  bikeId: string,
+): Promise<AnswerOf<typeof listServices>['services']> {
   await findBike(tx, bikeId);
   const rows = (await tx.query(
     "SELECT sheetHash, MAX(signedAt) AS at, COUNT(*) AS times FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND repairId IS NULL AND amends IS NULL AND awaitsCoSign = 0 GROUP BY sheetHash",
@@ -71,8 +87,22 @@ export async function servicesOf(tx: EntityManager, bikeId: string): Promise<Ans
   for (const [sheetKey, { row, name, clears, times }] of bySheet) {
     const check = await tx
       .getRepository(checkEntity)
-      .findOneByOrFail({ bikeId, sheetHash: row.sheetHash, signedAt: row.at, complete: true, state: 'signed' });
-    services.push({ sheetKey, sheetName: name, clears, checkId: check.id, at: row.at.getTime(), by: check.signedBy ?? '', times });
+      .findOneByOrFail({
+        bikeId,
+        sheetHash: row.sheetHash,
+        signedAt: row.at,
+        complete: true,
+        state: 'signed',
+      });
+    services.push({
+      sheetKey,
+      sheetName: name,
+      clears,
+      checkId: check.id,
+      at: row.at.getTime(),
+      by: check.signedBy ?? '',
+      times,
+    });
   }
   return services.sort((a, b) => b.at - a.at);
 }

@@ -29,7 +29,11 @@ interface ReadingRow {
 }
 
 /** Unlikely records since a time: kept, shown to the lead, blocking nothing. */
-export async function patternsSince(tx: EntityManager, since: number, now: number): Promise<AnswerOf<typeof listPatterns>> {
+export async function patternsSince(
+  tx: EntityManager,
+  since: number,
+  now: number,
+): Promise<AnswerOf<typeof listPatterns>> {
   const from = new Date(since);
   const hasty = (await tx.query(
     'SELECT c.id AS checkId, c.bikeId, b.tag, c.sheetHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
@@ -38,7 +42,13 @@ export async function patternsSince(tx: EntityManager, since: number, now: numbe
   const told = [];
   for (const { sheetHash, at, marks, seconds, ...row } of hasty) {
     const { sheet } = await sheetByHash(tx, sheetHash);
-    told.push({ ...row, at: at.getTime(), marks: Number(marks), seconds: Number(seconds ?? 0), sheetName: sheet.name });
+    told.push({
+      ...row,
+      at: at.getTime(),
+      marks: Number(marks),
+      seconds: Number(seconds ?? 0),
+      sheetName: sheet.name,
+    });
   }
   const readings = (await tx.query(
     'SELECT m.author, m.position, m.reading, m.`at`, c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.signedAt >= ? AND m.reading IS NOT NULL ORDER BY m.`at` DESC LIMIT ?',
@@ -47,19 +57,34 @@ export async function patternsSince(tx: EntityManager, since: number, now: numbe
   const runs = sameDigits(
     readings.map((row) => {
       const { measure, typed } = JSON.parse(row.reading) as Reading;
-      return { author: row.author, measure, position: row.position, typed, bikeId: row.bikeId, at: row.at.getTime() };
+      return {
+        author: row.author,
+        measure,
+        position: row.position,
+        typed,
+        bikeId: row.bikeId,
+        at: row.at.getTime(),
+      };
     }),
   );
   const healed = await healedSince(tx, since, now);
-  const ids = [...new Set([...runs.flatMap((run) => run.bikeIds), ...healed.map(({ after }) => after.bikeId)])];
+  const ids = [
+    ...new Set([...runs.flatMap((run) => run.bikeIds), ...healed.map(({ after }) => after.bikeId)]),
+  ];
   const tags = new Map(
     ids.length === 0
       ? []
-      : ((await tx.query('SELECT id, tag FROM bike WHERE id IN (?)', [ids])) as { id: string; tag: string }[]).map((row) => [row.id, row.tag]),
+      : (
+          (await tx.query('SELECT id, tag FROM bike WHERE id IN (?)', [ids])) as { id: string; tag: string }[]
+        ).map((row) => [row.id, row.tag]),
   );
   return {
     hasty: told,
-    sameDigits: runs.map((run) => ({ ...run, bikeIds: [...run.bikeIds], tags: run.bikeIds.map((id) => tags.get(id) ?? '') })),
+    sameDigits: runs.map((run) => ({
+      ...run,
+      bikeIds: [...run.bikeIds],
+      tags: run.bikeIds.map((id) => tags.get(id) ?? ''),
+    })),
     healed: healed.slice(0, MOST_HEALED).map(({ series, before, after }) => ({
       bikeId: after.bikeId,
       tag: tags.get(after.bikeId) ?? '',

@@ -14,7 +14,9 @@ export async function findCheck(tx: EntityManager, id: string): Promise<CheckRow
 export async function describeCheck(tx: EntityManager, id: string): Promise<Check> {
   const row = await findCheck(tx, id);
   const { sheet } = await sheetByHash(tx, row.sheetHash);
-  const marks = await tx.getRepository(markEntity).find({ where: { checkId: id }, order: { at: 'ASC', id: 'ASC' } });
+  const marks = await tx
+    .getRepository(markEntity)
+    .find({ where: { checkId: id }, order: { at: 'ASC', id: 'ASC' } });
   return {
     id: row.id,
     bikeId: row.bikeId,

@@ -38,11 +38,25 @@ async function lastReadings(tx: EntityManager, since: number): Promise<readonly 
 }
 
 /** The readings on record that would mean something else under another policy, by tag. They open and close nothing: they tell which bikes to look at. */
-export async function readingsUnder(tx: EntityManager, from: PolicyVersion, to: PolicyVersion, now: number): Promise<Effects> {
-  if (JSON.stringify([from.limits, from.schools.chainLimit]) === JSON.stringify([to.limits, to.schools.chainLimit])) return [];
+export async function readingsUnder(
+  tx: EntityManager,
+  from: PolicyVersion,
+  to: PolicyVersion,
+  now: number,
+): Promise<Effects> {
+  if (
+    JSON.stringify([from.limits, from.schools.chainLimit]) ===
+    JSON.stringify([to.limits, to.schools.chainLimit])
+  )
+    return [];
   const readings = await lastReadings(tx, now - READ_DAYS * DAY_MS);
   const ids = [...new Set(readings.map((each) => each.bikeId))];
-  const bikes = new Map((await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike): [string, BikeRow] => [bike.id, bike]));
+  const bikes = new Map(
+    (await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike): [string, BikeRow] => [
+      bike.id,
+      bike,
+    ]),
+  );
   const measured = await measuredBikes(tx, [...bikes.values()]);
   const parts = await partsByBike(tx, ids);
   const effects: Effects = [];
@@ -54,7 +68,13 @@ export async function readingsUnder(tx: EntityManager, from: PolicyVersion, to: 
     const asked = askedOf(sheet, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
       (each) => each.checkpoint.key === checkpoint && each.position === position,
     );
-    const effect = asked && readingEffect(reading, measuredOn(asked, onChecklist(on, sheet), from), measuredOn(asked, onChecklist(on, sheet), to));
+    const effect =
+      asked &&
+      readingEffect(
+        reading,
+        measuredOn(asked, onChecklist(on, sheet), from),
+        measuredOn(asked, onChecklist(on, sheet), to),
+      );
     if (!asked || !effect) continue;
     const { measure, typed } = reading;
     effects.push({
@@ -68,5 +88,7 @@ export async function readingsUnder(tx: EntityManager, from: PolicyVersion, to: 
       ...structuredClone(effect),
     });
   }
-  return effects.sort((a, b) => (a.tag < b.tag ? -1 : a.tag > b.tag ? 1 : a.checkpoint < b.checkpoint ? -1 : 1));
+  return effects.sort((a, b) =>
+    a.tag < b.tag ? -1 : a.tag > b.tag ? 1 : a.checkpoint < b.checkpoint ? -1 : 1,
+  );
 }

@@ -23,11 +23,23 @@ function reading(measure: Measure, typed: string, more: Partial<Reading> = {}): 
   return { reading: { ...read.taken, typed, unit: 'mm', ...more } };
 }
 /** Signs the season's sheet, all sound but for what was read at one look. */
-async function measuredAt(of: Bike, checkpoint: string, more: object, by = 'inspector', sheet = 'season-opening') {
+async function measuredAt(
+  of: Bike,
+  checkpoint: string,
+  more: object,
+  by = 'inspector',
+  sheet = 'season-opening',
+) {
   const { check } = await world.check(of, {
     by,
     sheet,
-    exceptions: [{ checkpoint, position: sheet === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front', more: more as never }],
+    exceptions: [
+      {
+        checkpoint,
+        position: sheet === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front',
+        more: more as never,
+      },
+    ],
   });
   return { check, facts: (await world.bikeNow(of.id)).facts };
 }
@@ -41,16 +53,23 @@ describe('a reading that is signed', () => {
         checkpoint: 'pad-thickness',
         fault: 'thin',
         severity: 'stop',
-        measured: { measure: 'disc-pad', value: 0.8, limit: { value: 1, source: 'default' }, next: 'renew-pads' },
+        measured: {
+          measure: 'disc-pad',
+          value: 0.8,
+          limit: { value: 1, source: 'default' },
+          next: 'renew-pads',
+        },
       },
     ]);
     expect((await world.fitness(of.id)).fitness).toBe('held');
   });
   it('near its limit is upkeep, and sound by it nothing', async () => {
-    expect((await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '1.3'))).facts.findings).toMatchObject([
-      { fault: 'near', severity: 'upkeep' },
-    ]);
-    expect((await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '2.4'))).facts.findings).toEqual([]);
+    expect(
+      (await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '1.3'))).facts.findings,
+    ).toMatchObject([{ fault: 'near', severity: 'upkeep' }]);
+    expect(
+      (await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', '2.4'))).facts.findings,
+    ).toEqual([]);
   });
   it('is judged by what the bike states, and that by what its part is marked with', async () => {
     const of = await bike();
@@ -63,23 +82,37 @@ describe('a reading that is signed', () => {
         version: of.version,
       },
     });
-    expect((await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'))).facts.findings).toMatchObject([
-      { fault: 'near', measured: { limit: { value: 1.5, source: 'marking' } } },
-    ]);
-    const part = { id: newId(), kind: 'rotor' as const, name: 'Rotor', facts: {}, markings: { rotorMinFront: 1.57 } };
+    expect(
+      (await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'))).facts.findings,
+    ).toMatchObject([{ fault: 'near', measured: { limit: { value: 1.5, source: 'marking' } } }]);
+    const part = {
+      id: newId(),
+      kind: 'rotor' as const,
+      name: 'Rotor',
+      facts: {},
+      markings: { rotorMinFront: 1.57 },
+    };
     await world
       .as('mechanic')
-      .send(fitPart, { params: { id: of.id }, body: { id: newId(), part, position: 'front', anyway: '', at: world.clock.now } });
+      .send(fitPart, {
+        params: { id: of.id },
+        body: { id: newId(), part, position: 'front', anyway: '', at: world.clock.now },
+      });
     expect((await world.bikeNow(of.id)).marked).toEqual({ rotorMinFront: 1.57 });
     world.clock.now += 1000;
     const { facts } = await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'));
-    expect(facts.findings.map((finding) => [finding.fault, finding.severity])).toContainEqual(['thin', 'stop']);
+    expect(facts.findings.map((finding) => [finding.fault, finding.severity])).toContainEqual([
+      'thin',
+      'stop',
+    ]);
   });
   it('holds the bike from the moment it is marked', async () => {
     const of = await bike();
     await world.marked(of, {
       sheet: 'season-opening',
-      exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') as never }],
+      exceptions: [
+        { checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') as never },
+      ],
     });
     expect((await world.fitness(of.id)).reasons).toContain('draft-stop');
   });
@@ -91,19 +124,32 @@ describe('a verdict left aside', () => {
     ['inspector', '1.3', ['near']],
     ['lead', '0.8', ['thin']],
   ])('by the %s at %s leaves %o', async (by, typed, faults) => {
-    const { facts } = await measuredAt(await bike(), 'pad-thickness', reading('disc-pad', typed, { aside: 'New pads tomorrow' }), by);
+    const { facts } = await measuredAt(
+      await bike(),
+      'pad-thickness',
+      reading('disc-pad', typed, { aside: 'New pads tomorrow' }),
+      by,
+    );
     expect(facts.findings.map((finding) => finding.fault)).toEqual(faults);
   });
 });
 
 describe('a marking read off the part', () => {
   const note = (of: Bike, fit: Record<string, number | string>, by = 'inspector') =>
-    world.as(by).send(noteMarkings, { params: { id: of.id }, body: { id: newId(), fit, at: world.clock.now } });
+    world
+      .as(by)
+      .send(noteMarkings, { params: { id: of.id }, body: { id: newId(), fit, at: world.clock.now } });
   it('gives the readings of a check begun their limit, and holds the bike where they are past it', async () => {
     const of = await bike();
     await world.marked(of, {
       sheet: 'season-opening',
-      exceptions: [{ checkpoint: 'rotor-thickness', position: 'front', more: reading('rotor', '1.53 1.54 1.54') as never }],
+      exceptions: [
+        {
+          checkpoint: 'rotor-thickness',
+          position: 'front',
+          more: reading('rotor', '1.53 1.54 1.54') as never,
+        },
+      ],
     });
     expect((await world.fitness(of.id)).fitness).toBe('due');
     expect((await note(of, { rotorMinFront: 1.55 })).fit).toEqual({ rotorMinFront: 1.55 });
@@ -115,14 +161,17 @@ describe('a marking read off the part', () => {
     const fields = (fit: Record<string, number | string>) =>
       note(of, fit).then(
         () => [],
-        (error: { problem?: { fields?: { path: string; code: string }[] } }) => error.problem?.fields?.map((field) => [field.path, field.code]),
+        (error: { problem?: { fields?: { path: string; code: string }[] } }) =>
+          error.problem?.fields?.map((field) => [field.path, field.code]),
       );
     expect(await fields({ sidewallMinFront: 100 })).toEqual([['fit.sidewallMinFront', 'stated']]);
     expect(await fields({ sidewallMinFront: 200 })).toEqual([]);
     expect(await fields({ shockPressureMax: 2000 })).toEqual([['fit.shockPressureMax', 'unknown']]);
     expect(await fields({ maximumLoad: 100 })).toEqual([['fit.maximumLoad', 'unknown']]);
     expect(await fields({ rotorMinFront: 9 })).toEqual([['fit.rotorMinFront', 'out-of-range']]);
-    expect(await fields({ sidewallMinRear: 500, sidewallMaxRear: 300 })).toEqual([['fit.sidewallMinRear', 'over-its-most']]);
+    expect(await fields({ sidewallMinRear: 500, sidewallMaxRear: 300 })).toEqual([
+      ['fit.sidewallMinRear', 'over-its-most'],
+    ]);
     await note(of, { sidewallMinRear: 300 });
     expect(await fields({ sidewallMaxRear: 250 })).toEqual([['fit.sidewallMaxRear', 'speaks-against']]);
     expect(await refusalOf(note(of, { rotorMinFront: 1.5 }, 'desk'))).toBe('403 act.not-allowed');
@@ -144,14 +193,20 @@ describe('other limits', () => {
     async (sprockets, now, early, ruler) => {
       const of = await world.bike(`M${(tags += 1)}`, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets });
       const { facts } = await measuredAt(of, 'chain-wear', reading('chain', '1/16'));
-      expect(facts.findings.map((finding) => finding.measured?.next ?? 'go-on')).toEqual(now === 'go-on' ? [] : [now]);
+      expect(facts.findings.map((finding) => finding.measured?.next ?? 'go-on')).toEqual(
+        now === 'go-on' ? [] : [now],
+      );
       const { policy } = await choices();
       const under = async (chainLimit: PolicyChoices['schools']['chainLimit']) => {
         const body = { policy: { ...policy, schools: { ...policy.schools, chainLimit } } };
         const { readings } = await world.as('lead').send(previewPolicy, { body });
         return readings.filter((each) => each.bikeId === of.id).map((each) => each.after.next);
       };
-      expect([await under('by-gearing'), await under('early'), await under('ruler')]).toEqual([[], early, ruler]);
+      expect([await under('by-gearing'), await under('early'), await under('ruler')]).toEqual([
+        [],
+        early,
+        ruler,
+      ]);
     },
   );
   it('count from when they are saved, are told as the policy’s, and rewrite nothing', async () => {
@@ -164,26 +219,38 @@ describe('other limits', () => {
     expect(preview.readings.filter((each) => each.bikeId === of.id)).toMatchObject([
       { before: { word: 'sound' }, after: { becomes: 'stop', limit: { value: 1.9, source: 'policy' } } },
     ]);
-    await world.as('lead').send(publishPolicy, { body: { id: newId(), base, policy: stricter, note: 'Hard season' } });
+    await world
+      .as('lead')
+      .send(publishPolicy, { body: { id: newId(), base, policy: stricter, note: 'Hard season' } });
     expect((await world.bikeNow(of.id)).facts.findings).toEqual([]);
     world.clock.now += 1000;
     const again = await measuredAt(of, 'pad-thickness', reading('disc-pad', '1.8'));
-    expect(again.facts.findings).toMatchObject([{ fault: 'thin', severity: 'stop', measured: { limit: { value: 1.9, source: 'policy' } } }]);
+    expect(again.facts.findings).toMatchObject([
+      { fault: 'thin', severity: 'stop', measured: { limit: { value: 1.9, source: 'policy' } } },
+    ]);
   });
   it('and a most of the house’s own for a joint are kept with the policy; one no wrench gives is refused by field', async () => {
     const { base, policy } = await choices();
     const torqueMost = { 'lever-clamp': 3 };
-    await world.as('lead').send(publishPolicy, { body: { id: newId(), base, policy: { ...policy, torqueMost }, note: 'Levers turn in a crash' } });
+    await world
+      .as('lead')
+      .send(publishPolicy, {
+        body: { id: newId(), base, policy: { ...policy, torqueMost }, note: 'Levers turn in a crash' },
+      });
     expect((await choices()).policy.torqueMost).toEqual(torqueMost);
-    await expect(world.as('lead').send(previewPolicy, { body: { policy: { ...policy, torqueMost: { 'lever-clamp': 300 } } } })).rejects.toMatchObject(
-      { problem: { fields: [{ path: 'policy.torqueMost.lever-clamp' }] } },
-    );
+    await expect(
+      world
+        .as('lead')
+        .send(previewPolicy, { body: { policy: { ...policy, torqueMost: { 'lever-clamp': 300 } } } }),
+    ).rejects.toMatchObject({ problem: { fields: [{ path: 'policy.torqueMost.lever-clamp' }] } });
   });
   it.each([
     [{ padFault: 9 }, '400 body.invalid'],
     [{ padFault: 2.5, padRenew: 2 }, '400 body.invalid'],
   ])('%o are refused by field', async (limits, refusal) => {
     const { policy } = await choices();
-    expect(await refusalOf(world.as('lead').send(previewPolicy, { body: { policy: { ...policy, limits } } }))).toBe(refusal);
+    expect(
+      await refusalOf(world.as('lead').send(previewPolicy, { body: { policy: { ...policy, limits } } })),
+    ).toBe(refusal);
   });
 });

@@ -21,7 +21,14 @@ import { sheetByHash } from '@cadre/server/catalogue';
 import { describeBike, findBike } from '@cadre/server/fleet';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import { authorOf, requireAct, type Actor } from '@cadre/server/people';
-import { chainOfBike, chainOfBikeOf, hashOf, markDocument, RefusedError, type EventLog } from '@cadre/server/records';
+import {
+  chainOfBike,
+  chainOfBikeOf,
+  hashOf,
+  markDocument,
+  RefusedError,
+  type EventLog,
+} from '@cadre/server/records';
 import { checkEntity, markEntity, type MarkRow } from './entities';
 import { checkInHand } from './in-hand';
 import { describeCheck, findCheck } from './read';
@@ -83,7 +90,9 @@ export class Checks {
       async (tx) => {
         await authorOf(tx, actor, body.author, 'mark');
         const { hash, sheet } = await sheetByHash(tx, body.sheetHash);
-        const open = await tx.getRepository(checkEntity).findOneBy({ bikeId: body.bikeId, sheetHash: hash, state: 'open', repairId: IsNull() });
+        const open = await tx
+          .getRepository(checkEntity)
+          .findOneBy({ bikeId: body.bikeId, sheetHash: hash, state: 'open', repairId: IsNull() });
         const opened = {
           kind: 'check.opened' as const,
           body: { bikeId: body.bikeId, checkId: body.id, sheetHash: hash, openedBy: body.author },
@@ -94,8 +103,15 @@ export class Checks {
         const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
         // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
         if (!sheet.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
-          throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
-        return [{ kind: 'check.abandoned' as const, body: { bikeId: body.bikeId, checkId: open.id } }, opened];
+          throw new RefusedError(
+            'conflict.check-open',
+            { checkId: open.id },
+            { current: await describeCheck(tx, open.id) },
+          );
+        return [
+          { kind: 'check.abandoned' as const, body: { bikeId: body.bikeId, checkId: open.id } },
+          opened,
+        ];
       },
       (tx) => describeCheck(tx, body.id),
     );
@@ -105,7 +121,11 @@ export class Checks {
    * Adds marks. Each counts once by its id, however often it is sent; the same id with other content is
    * refused. A batch is recorded as one entry that covers the marks that were new.
    */
-  async mark(actor: Actor, checkId: string, body: BodyOf<typeof addMarks>): Promise<AnswerOf<typeof addMarks>> {
+  async mark(
+    actor: Actor,
+    checkId: string,
+    body: BodyOf<typeof addMarks>,
+  ): Promise<AnswerOf<typeof addMarks>> {
     requireAct(actor, 'mark');
     return this.log.act(
       // The marks' own ids tell a repeat: the batch they come in may differ each time.
@@ -113,18 +133,31 @@ export class Checks {
       async (tx) => {
         const markIds = body.marks.map((mark) => mark.id);
         const { check, asked, hasKnown } = await checkInHand(tx, checkId, markIds);
-        const marks = hasKnown || new Set(markIds).size < markIds.length ? await this.newOnes(tx, checkId, body.marks) : body.marks;
+        const marks =
+          hasKnown || new Set(markIds).size < markIds.length
+            ? await this.newOnes(tx, checkId, body.marks)
+            : body.marks;
         if (marks.length === 0) return [];
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
-        for (const author of new Set(marks.map((mark) => mark.author))) await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');
+        for (const author of new Set(marks.map((mark) => mark.author)))
+          await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');
         const strange = marks.find((mark) => !asked.has(`${mark.checkpoint}@${mark.position}`));
-        if (strange) throw new RefusedError('check.mark-not-asked', { checkpoint: strange.checkpoint, position: strange.position });
+        if (strange)
+          throw new RefusedError('check.mark-not-asked', {
+            checkpoint: strange.checkpoint,
+            position: strange.position,
+          });
         const rows = marks.map((mark) => rowOf(checkId, mark));
         await tx.getRepository(markEntity).insert(rows);
         return {
           kind: 'check.marked',
-          body: { bikeId: check.bikeId, checkId, markIds: rows.map((row) => row.id), marksHash: hashOf(rows.map(markDocument)) },
+          body: {
+            bikeId: check.bikeId,
+            checkId,
+            markIds: rows.map((row) => row.id),
+            marksHash: hashOf(rows.map(markDocument)),
+          },
           happenedAt: Math.max(...marks.map((mark) => mark.at)),
         };
       },
@@ -133,9 +166,18 @@ export class Checks {
   }
 
   /** The marks not yet kept, each once. Refuses a mark whose id stands with other content. */
-  private async newOnes(tx: EntityManager, checkId: string, marks: readonly NewMark[]): Promise<readonly NewMark[]> {
+  private async newOnes(
+    tx: EntityManager,
+    checkId: string,
+    marks: readonly NewMark[],
+  ): Promise<readonly NewMark[]> {
     const fresh: NewMark[] = [];
-    const keptById = new Map((await tx.getRepository(markEntity).findBy({ id: In(marks.map((mark) => mark.id)) })).map((row) => [row.id, row]));
+    const keptById = new Map(
+      (await tx.getRepository(markEntity).findBy({ id: In(marks.map((mark) => mark.id)) })).map((row) => [
+        row.id,
+        row,
+      ]),
+    );
     for (const mark of marks) {
       const kept = keptById.get(mark.id);
       const twin = fresh.find((each) => each.id === mark.id);
@@ -148,18 +190,32 @@ export class Checks {
   }
 
   /** Signs a check over exactly the marks it names, and judges it, in one transaction. */
-  async sign(actor: Actor, checkId: string, body: BodyOf<typeof signCheck>): Promise<AnswerOf<typeof signCheck>> {
+  async sign(
+    actor: Actor,
+    checkId: string,
+    body: BodyOf<typeof signCheck>,
+  ): Promise<AnswerOf<typeof signCheck>> {
     requireAct(actor, 'sign');
     return this.log.act(
-      { chain: chainOfBikeOf('check', 'bike_check', checkId), id: body.id, request: { checkId, ...body }, author: body.author },
+      {
+        chain: chainOfBikeOf('check', 'bike_check', checkId),
+        id: body.id,
+        request: { checkId, ...body },
+        author: body.author,
+      },
       async (tx) => {
         const check = await findCheck(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         const author = await authorOf(tx, actor, body.author, check.repairId ? 're-look' : 'sign');
         // What a re-look finds sound may close a finding: a trainee marks it, somebody experienced signs it.
-        if (check.repairId && author.trainee) throw new RefusedError('act.not-allowed', { act: 're-look', trainee: true });
-        const kept = new Set((await tx.getRepository(markEntity).find({ where: { checkId }, select: { id: true } })).map((row) => row.id));
+        if (check.repairId && author.trainee)
+          throw new RefusedError('act.not-allowed', { act: 're-look', trainee: true });
+        const kept = new Set(
+          (await tx.getRepository(markEntity).find({ where: { checkId }, select: { id: true } })).map(
+            (row) => row.id,
+          ),
+        );
         const named = new Set(body.markIds);
         const missing = [...named].filter((id) => !kept.has(id));
         const unseen = [...kept].filter((id) => !named.has(id));
@@ -183,18 +239,31 @@ export class Checks {
   }
 
   /** Corrects a signed check: a new check that names it, marked and signed in one act. It never clears what the first did not. */
-  async amend(actor: Actor, amends: string, body: BodyOf<typeof amendCheck>): Promise<AnswerOf<typeof amendCheck>> {
+  async amend(
+    actor: Actor,
+    amends: string,
+    body: BodyOf<typeof amendCheck>,
+  ): Promise<AnswerOf<typeof amendCheck>> {
     requireAct(actor, 'sign');
     return this.log.act(
-      { chain: chainOfBikeOf('check', 'bike_check', amends), id: body.id, request: { amends, ...body }, author: body.author },
+      {
+        chain: chainOfBikeOf('check', 'bike_check', amends),
+        id: body.id,
+        request: { amends, ...body },
+        author: body.author,
+      },
       async (tx) => {
         const check = await findCheck(tx, amends);
-        if (check.state !== 'signed' || check.repairId || check.amends) throw new RefusedError('check.not-amendable');
+        if (check.state !== 'signed' || check.repairId || check.amends)
+          throw new RefusedError('check.not-amendable');
         const author = await authorOf(tx, actor, body.author, 'sign');
         // Somebody experienced corrects the record, or the trainee looks again.
         if (author.trainee) throw new RefusedError('act.not-allowed', { act: 'sign', trainee: true });
-        if ((await this.newOnes(tx, body.checkId, body.marks)).length !== body.marks.length) throw new RefusedError('conflict.id-reused');
-        await tx.getRepository(markEntity).insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id })));
+        if ((await this.newOnes(tx, body.checkId, body.marks)).length !== body.marks.length)
+          throw new RefusedError('conflict.id-reused');
+        await tx
+          .getRepository(markEntity)
+          .insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id })));
         return amendmentOf(tx, check, body, author, Math.min(body.at, this.now()));
       },
       (tx) => this.afterSigning(tx, body.checkId),
@@ -202,10 +271,19 @@ export class Checks {
   }
 
   /** A trainee's check counts once somebody experienced has put their name beside it. */
-  async coSign(actor: Actor, checkId: string, body: BodyOf<typeof coSignCheck>): Promise<{ check: Check; bike: Bike }> {
+  async coSign(
+    actor: Actor,
+    checkId: string,
+    body: BodyOf<typeof coSignCheck>,
+  ): Promise<{ check: Check; bike: Bike }> {
     requireAct(actor, 'co-sign');
     return this.log.act(
-      { chain: chainOfBikeOf('check', 'bike_check', checkId), id: body.id, request: { checkId, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('check', 'bike_check', checkId),
+        id: body.id,
+        request: { checkId, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const check = await findCheck(tx, checkId);
         if (!check.awaitsCoSign) throw new RefusedError('check.not-awaiting-co-sign');

@@ -9,7 +9,8 @@ export const uuid = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySc
   collation: 'ascii_bin',
   ...options,
 });
-export const key = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => uuid({ primary: true, ...options });
+export const key = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions =>
+  uuid({ primary: true, ...options });
 export const digest = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
   type: 'char',
   length: 64,
@@ -17,7 +18,10 @@ export const digest = (options: Partial<EntitySchemaColumnOptions> = {}): Entity
   collation: 'ascii_bin',
   ...options,
 });
-export const words = (length: number, options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
+export const words = (
+  length: number,
+  options: Partial<EntitySchemaColumnOptions> = {},
+): EntitySchemaColumnOptions => ({
   type: 'varchar',
   length,
   ...options,
@@ -34,8 +38,14 @@ export const moment = (options: Partial<EntitySchemaColumnOptions> = {}): Entity
   precision: 3,
   ...options,
 });
-export const whole = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({ type: 'int', ...options });
-export const yes = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({ type: 'boolean', ...options });
+export const whole = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
+  type: 'int',
+  ...options,
+});
+export const yes = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
+  type: 'boolean',
+  ...options,
+});
 /** JSON as text in one spelling, so that a rebuild writes the same bytes. MariaDB's own JSON type is text with a check. */
 export const json = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
   type: 'longtext',

@@ -21,8 +21,10 @@ const row = (tag: string, more: Partial<Row> = {}): Row => ({
   ...bikeFieldsOf('hybrid', { tag, siteId: world.siteId }),
   ...more,
 });
-const bring = (bikes: Row[], id = newId()) => world.as('mechanic').send(importBikes, { body: { id, siteId: world.siteId, bikes } });
-const tags = async (): Promise<string[]> => (await world.as('desk').send(getWall)).bikes.map((bike) => bike.tag);
+const bring = (bikes: Row[], id = newId()) =>
+  world.as('mechanic').send(importBikes, { body: { id, siteId: world.siteId, bikes } });
+const tags = async (): Promise<string[]> =>
+  (await world.as('desk').send(getWall)).bikes.map((bike) => bike.tag);
 
 describe('a batch of an import', () => {
   it('comes in whole, each bike with its facts, and once however often it is sent', async () => {
@@ -31,7 +33,10 @@ describe('a batch of an import', () => {
     expect(await bring(bikes, id)).toEqual({ added: 2, changed: 0 });
     expect(await bring(bikes, id)).toEqual({ added: 2, changed: 0 });
     expect((await tags()).filter((tag) => tag.startsWith('I'))).toEqual(['I1', 'I2']);
-    expect(await world.fitness(bikes[0]?.id ?? '')).toMatchObject({ fitness: 'due', reasons: ['no-valid-check'] });
+    expect(await world.fitness(bikes[0]?.id ?? '')).toMatchObject({
+      fitness: 'due',
+      reasons: ['no-valid-check'],
+    });
     expect(await refusalOf(bring([row('I3')], id))).toBe('409 conflict.id-reused');
   });
 
@@ -67,10 +72,13 @@ describe('a batch of an import', () => {
 
   it('changes bikes that stand as they were planned on, and refuses those that moved on', async () => {
     const bike = await world.bike('K1');
-    const change = (version: number, size: string) => bring([{ ...fieldsOf(bike), id: bike.id, version, size }]);
+    const change = (version: number, size: string) =>
+      bring([{ ...fieldsOf(bike), id: bike.id, version, size }]);
     expect(await change(bike.version, 'XL')).toEqual({ added: 0, changed: 1 });
     expect((await world.bikeNow(bike.id)).size).toBe('XL');
-    await expect(change(bike.version, 'S')).rejects.toMatchObject({ problem: { fields: [{ path: 'bikes.0.version', code: 'changed-meanwhile' }] } });
+    await expect(change(bike.version, 'S')).rejects.toMatchObject({
+      problem: { fields: [{ path: 'bikes.0.version', code: 'changed-meanwhile' }] },
+    });
   });
 });
 
@@ -78,15 +86,34 @@ describe('the fleet as a file', () => {
   it('names everything, in an order of its own, and its schema is published', async () => {
     const model = await world
       .as('lead')
-      .send(addModel, { body: { id: newId(), name: 'Aster', build: { ...USUAL_BUILD.hybrid, accessories: [] }, fit: { maximumLoad: 110 } } });
+      .send(addModel, {
+        body: {
+          id: newId(),
+          name: 'Aster',
+          build: { ...USUAL_BUILD.hybrid, accessories: [] },
+          fit: { maximumLoad: 110 },
+        },
+      });
     await bring([row('Z1', { modelId: model.id }), row('A0')]);
     const document = await world.as('desk').send(getFleetDocument);
-    expect(document.bikes.map((bike) => bike.tag)).toEqual([...document.bikes.map((bike) => bike.tag)].sort());
-    expect(document.bikes.find((bike) => bike.tag === 'I1')).toMatchObject({ site: 'Shed', rack: 'Rail', hook: 1 });
-    expect(document.bikes.find((bike) => bike.tag === 'Z1')).toMatchObject({ model: 'Aster', rack: '', hook: null });
+    expect(document.bikes.map((bike) => bike.tag)).toEqual(
+      [...document.bikes.map((bike) => bike.tag)].sort(),
+    );
+    expect(document.bikes.find((bike) => bike.tag === 'I1')).toMatchObject({
+      site: 'Shed',
+      rack: 'Rail',
+      hook: 1,
+    });
+    expect(document.bikes.find((bike) => bike.tag === 'Z1')).toMatchObject({
+      model: 'Aster',
+      rack: '',
+      hook: null,
+    });
     expect(document.models).toMatchObject([{ name: 'Aster', fit: { maximumLoad: 110 } }]);
     expect(JSON.stringify(document)).not.toMatch(/[0-9a-f]{8}-[0-9a-f]{4}-7/);
-    const schema = (await (await world.as('desk').raw('GET', '/api/fleet-document.schema.json')).json()) as { required: string[] };
+    const schema = (await (await world.as('desk').raw('GET', '/api/fleet-document.schema.json')).json()) as {
+      required: string[];
+    };
     expect(schema.required).toEqual(['schema', 'sites', 'racks', 'models', 'bikes']);
   });
 });

@@ -21,19 +21,32 @@ export class Exchange {
   async document(actor: Actor): Promise<AnswerOf<typeof getFleetDocument>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
-    const byName = <T extends { name: string }>(a: T, b: T): number => (a.name < b.name ? -1 : a.name > b.name ? 1 : 0);
+    const byName = <T extends { name: string }>(a: T, b: T): number =>
+      a.name < b.name ? -1 : a.name > b.name ? 1 : 0;
     const sites = (await tx.getRepository(siteEntity).find()).sort(byName);
     const siteName = new Map(sites.map((site) => [site.id, site.name]));
     const racks = (await describeRacks(tx)).sort((a, b) =>
-      (siteName.get(a.siteId) ?? '') < (siteName.get(b.siteId) ?? '') ? -1 : a.siteId === b.siteId ? a.order - b.order : 1,
+      (siteName.get(a.siteId) ?? '') < (siteName.get(b.siteId) ?? '')
+        ? -1
+        : a.siteId === b.siteId
+          ? a.order - b.order
+          : 1,
     );
-    const hooks = new Map(racks.flatMap((rack) => rack.hooks.map((hook) => [hook.id, { rack: rack.name, hook: hook.number }] as const)));
+    const hooks = new Map(
+      racks.flatMap((rack) =>
+        rack.hooks.map((hook) => [hook.id, { rack: rack.name, hook: hook.number }] as const),
+      ),
+    );
     const models = (await tx.getRepository(modelEntity).find()).sort(byName);
     const bikes = await tx.getRepository(bikeEntity).find({ order: { tag: 'ASC' } });
     return structuredClone({
       schema: FLEET_SCHEMA,
       sites: sites.map(({ name, timeZone, opensAt }) => ({ name, timeZone, opensAt })),
-      racks: racks.map((rack) => ({ site: siteName.get(rack.siteId) ?? '', name: rack.name, hooks: rack.hooks.length })),
+      racks: racks.map((rack) => ({
+        site: siteName.get(rack.siteId) ?? '',
+        name: rack.name,
+        hooks: rack.hooks.length,
+      })),
       models: models.map(({ name, build, fit }) => ({ name, build, fit })),
       bikes: bikes.map((bike) => {
         const place = hooks.get(bike.hookId ?? '');
@@ -62,16 +75,22 @@ export class Exchange {
       { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const ids = body.bikes.map((bike) => bike.id);
-        const standing = new Map((await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike) => [bike.id, bike]));
-        const models = new Map((await tx.getRepository(modelEntity).find()).map((model) => [model.id, model]));
+        const standing = new Map(
+          (await tx.getRepository(bikeEntity).findBy({ id: In(ids) })).map((bike) => [bike.id, bike]),
+        );
+        const models = new Map(
+          (await tx.getRepository(modelEntity).find()).map((model) => [model.id, model]),
+        );
         const indexOf = new Map(ids.map((id, index) => [id, index]));
         const issues: FieldIssue[] = (await refusedBikes(tx, body.bikes)).map(({ id, field }) => ({
           ...field,
           path: `bikes.${indexOf.get(id)}.${field.path}`,
         }));
         for (const [index, bike] of body.bikes.entries()) {
-          if (bike.siteId !== body.siteId) issues.push({ path: `bikes.${index}.siteId`, code: 'not-at-this-site' });
-          if ((standing.get(bike.id)?.version ?? null) !== bike.version) issues.push({ path: `bikes.${index}.version`, code: 'changed-meanwhile' });
+          if (bike.siteId !== body.siteId)
+            issues.push({ path: `bikes.${index}.siteId`, code: 'not-at-this-site' });
+          if ((standing.get(bike.id)?.version ?? null) !== bike.version)
+            issues.push({ path: `bikes.${index}.version`, code: 'changed-meanwhile' });
         }
         if (issues.length > 0) throw new RefusedError('import.rows-refused', {}, { fields: issues });
         const rebuilt = body.bikes.flatMap((bike) => {
@@ -82,7 +101,10 @@ export class Exchange {
         return body.bikes.map((bike): NewEvent => {
           const document = documentOf(bike, models.get(bike.modelId ?? '') ?? null);
           return standing.has(bike.id)
-            ? { kind: 'bike.changed', body: { bikeId: bike.id, bike: document, ...(due.has(bike.id) ? { due: true } : {}) } }
+            ? {
+                kind: 'bike.changed',
+                body: { bikeId: bike.id, bike: document, ...(due.has(bike.id) ? { due: true } : {}) },
+              }
             : { kind: 'bike.added', body: { bikeId: bike.id, bike: document } };
         });
       },

@@ -11,11 +11,17 @@ export async function isStillAsked(tx: EntityManager, bikeId: string, finding: F
   const checkpoint = (await publishedCheckpoints(tx)).find((each) => each.key === finding.checkpoint);
   if (!checkpoint) return false;
   const fitted = await fittedOf(tx, await findBike(tx, bikeId));
-  return askedOf({ items: [{ checkpoint, critical: false }] }, fitted).some((each) => each.key === askedKey(finding.checkpoint, finding.position));
+  return askedOf({ items: [{ checkpoint, critical: false }] }, fitted).some(
+    (each) => each.key === askedKey(finding.checkpoint, finding.position),
+  );
 }
 
 /** The finished repair of a finding whose re-look would ask nothing of the bike as it is built now: nothing but closing its findings can settle it. */
-export async function repairSettled(tx: EntityManager, bikeId: string, finding: Finding): Promise<string | null> {
+export async function repairSettled(
+  tx: EntityManager,
+  bikeId: string,
+  finding: Finding,
+): Promise<string | null> {
   const repairs = await tx.getRepository(repairEntity).findBy({ bikeId, state: 'done' });
   const repair = repairs.find((each) => each.findingIds.includes(finding.id));
   if (!repair) return null;

@@ -14,7 +14,15 @@ export interface FindingRow {
 }
 export const findingEntity = new EntitySchema<FindingRow>({
   name: 'finding',
-  columns: { id: key(), bikeId: uuid(), state: word(), severity: word(), outingsUsed: whole(), finding: json(), openedAt: moment() },
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    state: word(),
+    severity: word(),
+    outingsUsed: whole(),
+    finding: json(),
+    openedAt: moment(),
+  },
   indices: [{ name: 'finding_bike', columns: ['bikeId', 'state', 'openedAt'] }],
 });
 
@@ -27,6 +35,12 @@ export interface HoldRow {
 }
 export const holdEntity = new EntitySchema<HoldRow>({
   name: 'hold',
-  columns: { id: key(), bikeId: uuid(), since: moment(), endedAt: moment({ nullable: true }), hangTag: words(40, { nullable: true }) },
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    since: moment(),
+    endedAt: moment({ nullable: true }),
+    hangTag: words(40, { nullable: true }),
+  },
   indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
 });

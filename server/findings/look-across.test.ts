@@ -17,16 +17,24 @@ afterAll(() => world.close());
 const pads = (of: Bike, name: string) =>
   world.as('mechanic').send(fitPart, {
     params: { id: of.id },
-    body: { id: newId(), part: { id: newId(), kind: 'pads', name, facts: {}, markings: {} }, position: 'front', anyway: '', at: world.clock.now },
+    body: {
+      id: newId(),
+      part: { id: newId(), kind: 'pads', name, facts: {}, markings: {} },
+      position: 'front',
+      anyway: '',
+      at: world.clock.now,
+    },
   });
 const found = async (of: Bike, checkpoint = 'stops-wheel', fault = 'none'): Promise<string> =>
-  (await world.check(of, { exceptions: [{ checkpoint, position: 'front', more: faulty(fault) }] })).findings.find(
-    (each) => each.checkpoint === checkpoint,
-  )?.id ?? '';
+  (
+    await world.check(of, { exceptions: [{ checkpoint, position: 'front', more: faulty(fault) }] })
+  ).findings.find((each) => each.checkpoint === checkpoint)?.id ?? '';
 const mended = async (of: Bike, findingId: string): Promise<void> => {
   const repairId = newId();
   const at = world.clock.now;
-  await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId: of.id, findingIds: [findingId], at } });
+  await world
+    .as('mechanic')
+    .send(startRepair, { body: { id: repairId, bikeId: of.id, findingIds: [findingId], at } });
   const touched = [{ touch: 'brake-work' as const, position: 'front' as const }];
   await world.as('mechanic').send(finishRepair, {
     params: { id: repairId },
@@ -38,9 +46,15 @@ const across = (id: string) => world.as('inspector').send(lookAcross, { params: 
 describe('a look across from a finding', () => {
   it('tells the bikes with the same part, the same hands, the same model, who has it and who was looked at since', async () => {
     const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
-    const model = await world.as('lead').send(addModel, { body: { id: newId(), name: 'Reed', build, fit: {} } });
+    const model = await world
+      .as('lead')
+      .send(addModel, { body: { id: newId(), name: 'Reed', build, fit: {} } });
     const own = await world.bikeOf(model, 'L1');
-    const [part, hands, like] = [await world.bike('L2'), await world.bike('L3'), await world.bikeOf(model, 'L4')];
+    const [part, hands, like] = [
+      await world.bike('L2'),
+      await world.bike('L3'),
+      await world.bikeOf(model, 'L4'),
+    ];
     await world.bike('L5', 'child');
     await pads(own, 'Soft 12, lot 7');
     await pads(part, 'soft 12, lot 7');
@@ -51,8 +65,22 @@ describe('a look across from a finding', () => {
     const { siblings, sheetKey, checkpoint } = await across(finding);
     expect([sheetKey, checkpoint]).toEqual([null, 'stops-wheel']);
     expect(siblings).toEqual([
-      { bikeId: part.id, tag: 'L2', because: 'same-part', what: 'soft 12, lot 7', lookedAt: null, found: false },
-      { bikeId: hands.id, tag: 'L3', because: 'same-hands', what: world.idOf('mechanic'), lookedAt: null, found: false },
+      {
+        bikeId: part.id,
+        tag: 'L2',
+        because: 'same-part',
+        what: 'soft 12, lot 7',
+        lookedAt: null,
+        found: false,
+      },
+      {
+        bikeId: hands.id,
+        tag: 'L3',
+        because: 'same-hands',
+        what: world.idOf('mechanic'),
+        lookedAt: null,
+        found: false,
+      },
       { bikeId: like.id, tag: 'L4', because: 'same-model', what: '', lookedAt: null, found: false },
     ]);
     world.clock.now += 60_000;

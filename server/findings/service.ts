@@ -1,8 +1,21 @@
 import { In, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import type { closeFinding, findingsOfBike, lookAcross as lookAcrossRoute, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
+import type {
+  closeFinding,
+  findingsOfBike,
+  lookAcross as lookAcrossRoute,
+  mergeFindings as mergeRoute,
+  setSeverity,
+} from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf, QueryOf } from '@cadre/contract/http';
 import { leastWork } from '@cadre/core/catalogue';
-import { closeUnasked, limitFor, lookAcross, maySetSeverity, mergeFindings, TELLING_WORK_MS } from '@cadre/core/findings';
+import {
+  closeUnasked,
+  limitFor,
+  lookAcross,
+  maySetSeverity,
+  mergeFindings,
+  TELLING_WORK_MS,
+} from '@cadre/core/findings';
 import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
 import { bikeEntity } from '@cadre/server/fleet/entities';
@@ -15,7 +28,9 @@ import { havingFault, lookedSince, matesOf } from './mates';
 
 /** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
 async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
-  const asking = (await publishedSheets(tx)).filter(({ sheet }) => sheet.items.some((item) => item.checkpoint.key === checkpoint));
+  const asking = (await publishedSheets(tx)).filter(({ sheet }) =>
+    sheet.items.some((item) => item.checkpoint.key === checkpoint),
+  );
   if (asking.some(({ sheet }) => sheet.clears)) return null;
   return asking.sort((a, b) => a.sheet.items.length - b.sheet.items.length)[0]?.key ?? null;
 }
@@ -28,13 +43,23 @@ export class Findings {
   ) {}
 
   /** Raises or, by the lead with a reason, lowers. A hold already begun stays for a release. */
-  async setSeverity(actor: Actor, id: string, body: BodyOf<typeof setSeverity>): Promise<AnswerOf<typeof setSeverity>> {
+  async setSeverity(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof setSeverity>,
+  ): Promise<AnswerOf<typeof setSeverity>> {
     requireAct(actor, 'raise-severity');
     return this.log.act(
-      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('finding', 'finding', id),
+        id: body.id,
+        request: { findingId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const row = await tx.getRepository(findingEntity).findOneByOrFail({ id });
-        if (row.state === 'closed') throw new RefusedError('repair.finding-not-open', { fault: row.finding.words.fault });
+        if (row.state === 'closed')
+          throw new RefusedError('repair.finding-not-open', { fault: row.finding.words.fault });
         orRefuse(maySetSeverity(actor, findingOf(row), body.severity));
         const { policy } = await currentPolicy(tx);
         const finding = {
@@ -43,40 +68,71 @@ export class Findings {
           limit: limitFor(body.severity, this.now(), policy),
           outingsUsed: body.severity === 'soon' ? 0 : row.outingsUsed,
         };
-        return { kind: 'finding.severity-set', body: { bikeId: row.bikeId, finding, reason: body.reason }, happenedAt: body.at };
+        return {
+          kind: 'finding.severity-set',
+          body: { bikeId: row.bikeId, finding, reason: body.reason },
+          happenedAt: body.at,
+        };
       },
-      async (tx) => structuredClone(findingOf(await tx.getRepository(findingEntity).findOneByOrFail({ id }))) as AnswerOf<typeof setSeverity>,
+      async (tx) =>
+        structuredClone(findingOf(await tx.getRepository(findingEntity).findOneByOrFail({ id }))) as AnswerOf<
+          typeof setSeverity
+        >,
     );
   }
 
   /** Two findings of one bike that are one. It never lightens: the worse of everything goes on. */
-  async merge(actor: Actor, id: string, body: BodyOf<typeof mergeRoute>): Promise<AnswerOf<typeof mergeRoute>> {
+  async merge(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof mergeRoute>,
+  ): Promise<AnswerOf<typeof mergeRoute>> {
     requireAct(actor, 'raise-severity');
     return this.log.act(
-      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('finding', 'finding', id),
+        id: body.id,
+        request: { findingId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const [kept, other] = [await this.rowOf(tx, id), await this.rowOf(tx, body.otherId)];
         if (kept.bikeId !== other.bikeId) throw new RefusedError('merge.other-bike');
         const gone = [kept, other].find((row) => row.state === 'closed');
         if (gone) throw new RefusedError('repair.finding-not-open', { fault: gone.finding.words.fault });
         const merged = orRefuse(mergeFindings(findingOf(kept), findingOf(other)));
-        return { kind: 'finding.merged', body: { bikeId: kept.bikeId, finding: merged.kept, closed: merged.closed }, happenedAt: body.at };
+        return {
+          kind: 'finding.merged',
+          body: { bikeId: kept.bikeId, finding: merged.kept, closed: merged.closed },
+          happenedAt: body.at,
+        };
       },
       async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof mergeRoute>,
     );
   }
 
   /** A finding whose part is no longer on the bike, closed by name. What held the bike waits for its release. */
-  async close(actor: Actor, id: string, body: BodyOf<typeof closeFinding>): Promise<AnswerOf<typeof closeFinding>> {
+  async close(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof closeFinding>,
+  ): Promise<AnswerOf<typeof closeFinding>> {
     requireAct(actor, 'repair');
     return this.log.act(
-      { chain: chainOfBikeOf('finding', 'finding', id), id: body.id, request: { findingId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('finding', 'finding', id),
+        id: body.id,
+        request: { findingId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const { bikeId, ...row } = await this.rowOf(tx, id);
         const before = findingOf({ bikeId, ...row });
         const { policy } = await currentPolicy(tx);
         const isAsked = await isStillAsked(tx, bikeId, before);
-        const finding = orRefuse(closeUnasked({ finding: before, isAsked, by: actor.id, policy, now: this.now() }));
+        const finding = orRefuse(
+          closeUnasked({ finding: before, isAsked, by: actor.id, policy, now: this.now() }),
+        );
         return {
           kind: 'finding.closed',
           body: { bikeId, finding, reason: body.reason, settles: await repairSettled(tx, bikeId, before) },
@@ -88,7 +144,11 @@ export class Findings {
   }
 
   /** What a bike has or had, the newest first. */
-  async ofBike(actor: Actor, bikeId: string, query: QueryOf<typeof findingsOfBike>): Promise<AnswerOf<typeof findingsOfBike>> {
+  async ofBike(
+    actor: Actor,
+    bikeId: string,
+    query: QueryOf<typeof findingsOfBike>,
+  ): Promise<AnswerOf<typeof findingsOfBike>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     await findBike(tx, bikeId);
@@ -131,7 +191,9 @@ export class Findings {
     const looked = await lookedSince(tx, ids, finding.checkpoint, new Date(finding.openedAt));
     const found = await havingFault(tx, ids, finding.checkpoint, finding.fault);
     const tags = new Map(
-      (await tx.getRepository(bikeEntity).find({ where: { id: In(ids) }, select: { id: true, tag: true } })).map((bike) => [bike.id, bike.tag]),
+      (
+        await tx.getRepository(bikeEntity).find({ where: { id: In(ids) }, select: { id: true, tag: true } })
+      ).map((bike) => [bike.id, bike.tag]),
     );
     return {
       siblings: siblings.map((sibling) => ({

@@ -6,7 +6,15 @@ import { differingFields, fitIssues, type Build } from '@cadre/core/fleet';
 import { sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { RefusedError, type BikeDocument } from '@cadre/server/records';
-import { bikeEntity, hookEntity, modelEntity, rackEntity, siteEntity, type BikeRow, type ModelRow } from './entities';
+import {
+  bikeEntity,
+  hookEntity,
+  modelEntity,
+  rackEntity,
+  siteEntity,
+  type BikeRow,
+  type ModelRow,
+} from './entities';
 import { partsByBike } from './read';
 
 /** A bike to be kept: what was asked for, under its id. */
@@ -19,11 +27,18 @@ export interface Refused {
 }
 
 /** Everything the database says against these bikes, all at once, in a handful of queries however many they are. */
-export async function refusedBikes(tx: EntityManager, wanted: readonly Wanted[]): Promise<readonly Refused[]> {
+export async function refusedBikes(
+  tx: EntityManager,
+  wanted: readonly Wanted[],
+): Promise<readonly Refused[]> {
   const ids = wanted.map((bike) => bike.id);
   const hookIds = wanted.flatMap((bike) => (bike.hookId ? [bike.hookId] : []));
-  const sites = new Set((await tx.getRepository(siteEntity).find({ select: { id: true } })).map((site) => site.id));
-  const models = new Set((await tx.getRepository(modelEntity).find({ select: { id: true } })).map((model) => model.id));
+  const sites = new Set(
+    (await tx.getRepository(siteEntity).find({ select: { id: true } })).map((site) => site.id),
+  );
+  const models = new Set(
+    (await tx.getRepository(modelEntity).find({ select: { id: true } })).map((model) => model.id),
+  );
   const tagHolders = await tx
     .getRepository(bikeEntity)
     .find({ where: { tag: In(wanted.map((bike) => bike.tag)), id: Not(In(ids)) }, select: { tag: true } });
@@ -45,12 +60,18 @@ export async function refusedBikes(tx: EntityManager, wanted: readonly Wanted[])
     if (!sites.has(bike.siteId)) invalid({ path: 'siteId', code: 'unknown' });
     if (bike.modelId && !models.has(bike.modelId)) invalid({ path: 'modelId', code: 'unknown' });
     for (const issue of fitIssues(bike.fit)) invalid(issue);
-    if (taken.has(tag) || seenTags.has(tag)) found.push({ id, code: 'tag.taken', field: { path: 'tag', code: 'taken', params: { tag } } });
+    if (taken.has(tag) || seenTags.has(tag))
+      found.push({ id, code: 'tag.taken', field: { path: 'tag', code: 'taken', params: { tag } } });
     seenTags.add(tag);
     if (!hookId) return found;
     if (siteOfHook.get(hookId) !== bike.siteId) invalid({ path: 'hookId', code: 'not-at-this-site' });
     const holder = tagOfHook.get(hookId) ?? seenHooks.get(hookId);
-    if (holder) found.push({ id, code: 'hook.taken', field: { path: 'hookId', code: 'taken', params: { tag: holder } } });
+    if (holder)
+      found.push({
+        id,
+        code: 'hook.taken',
+        field: { path: 'hookId', code: 'taken', params: { tag: holder } },
+      });
     seenHooks.set(hookId, tag);
     return found;
   });
@@ -100,10 +121,16 @@ export async function dueByBuild(
   const changed = rebuilt.filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
   if (changed.length === 0) return new Set();
   const valid = await tx.getRepository(checkEntity).find({
-    where: { bikeId: In(changed.map(({ bike }) => bike.id)), state: 'signed', validUntil: MoreThan(new Date(now)) },
+    where: {
+      bikeId: In(changed.map(({ bike }) => bike.id)),
+      state: 'signed',
+      validUntil: MoreThan(new Date(now)),
+    },
     select: { id: true, bikeId: true, sheetHash: true },
   });
-  const sheets = await tx.getRepository(sheetEntity).findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
+  const sheets = await tx
+    .getRepository(sheetEntity)
+    .findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
   const sheetOf = new Map(sheets.map((row) => [row.hash, row.sheet]));
   const parts = await partsByBike(
     tx,
@@ -116,8 +143,11 @@ export async function dueByBuild(
         check.bikeId === bike.id &&
         (bike.build.kind !== build.kind ||
           (sheet !== undefined &&
-            newCriticals(sheet, { build: bike.build, parts: parts.get(bike.id)?.parts ?? [] }, { build, parts: parts.get(bike.id)?.parts ?? [] })
-              .length > 0))
+            newCriticals(
+              sheet,
+              { build: bike.build, parts: parts.get(bike.id)?.parts ?? [] },
+              { build, parts: parts.get(bike.id)?.parts ?? [] },
+            ).length > 0))
       );
     }),
   );

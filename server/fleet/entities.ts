@@ -9,7 +9,10 @@ export interface SiteRow {
   timeZone: string;
   opensAt: string;
 }
-export const siteEntity = new EntitySchema<SiteRow>({ name: 'site', columns: { id: key(), name: words(80), timeZone: words(60), opensAt: word() } });
+export const siteEntity = new EntitySchema<SiteRow>({
+  name: 'site',
+  columns: { id: key(), name: words(80), timeZone: words(60), opensAt: word() },
+});
 
 export interface RackRow {
   id: string;
@@ -17,7 +20,10 @@ export interface RackRow {
   name: string;
   position: number;
 }
-export const rackEntity = new EntitySchema<RackRow>({ name: 'rack', columns: { id: key(), siteId: uuid(), name: words(40), position: whole() } });
+export const rackEntity = new EntitySchema<RackRow>({
+  name: 'rack',
+  columns: { id: key(), siteId: uuid(), name: words(40), position: whole() },
+});
 
 export interface HookRow {
   id: string;
@@ -107,5 +113,10 @@ export interface TagCodeRow {
 }
 export const tagCodeEntity = new EntitySchema<TagCodeRow>({
   name: 'tag_code',
-  columns: { code: word({ primary: true }), bikeId: uuid(), issuedAt: moment(), endedAt: moment({ nullable: true }) },
+  columns: {
+    code: word({ primary: true }),
+    bikeId: uuid(),
+    issuedAt: moment(),
+    endedAt: moment({ nullable: true }),
+  },
 });

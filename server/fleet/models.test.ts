@@ -12,18 +12,36 @@ beforeAll(async () => {
   world = await World.open();
   model = await world
     .as('mechanic')
-    .send(addModel, { body: { id: newId(), name: 'Reed', build: wire(USUAL_BUILD.hybrid), fit: { maximumLoad: 120 } } });
+    .send(addModel, {
+      body: { id: newId(), name: 'Reed', build: wire(USUAL_BUILD.hybrid), fit: { maximumLoad: 120 } },
+    });
 });
 afterAll(() => world.close());
 
 const bikeOf = (tag: string, build: Build) =>
   world.as('lead').send(addBike, {
-    body: { id: newId(), ...bikeFieldsOf('hybrid', { tag, siteId: world.siteId, modelId: model.id, model: 'whatever', build: wire(build) }) },
+    body: {
+      id: newId(),
+      ...bikeFieldsOf('hybrid', {
+        tag,
+        siteId: world.siteId,
+        modelId: model.id,
+        model: 'whatever',
+        build: wire(build),
+      }),
+    },
   });
 const change = async (build: Build, more: Partial<Omit<Model, 'id'>> = {}) => {
   const answer = await world.as('mechanic').send(changeModel, {
     params: { id: model.id },
-    body: { id: newId(), name: model.name, build: wire(build), fit: model.fit, version: model.version, ...more },
+    body: {
+      id: newId(),
+      name: model.name,
+      build: wire(build),
+      fit: model.fit,
+      version: model.version,
+      ...more,
+    },
   });
   model = answer.model;
   return answer;
@@ -35,13 +53,18 @@ describe('a model', () => {
     const odd = await bikeOf('M2', { ...USUAL_BUILD.hybrid, fork: 'suspension' });
     expect(plain).toMatchObject({ model: 'Reed', own: [] });
     expect(odd).toMatchObject({ model: 'Reed', own: ['fork'] });
-    expect(await change({ ...USUAL_BUILD.hybrid, sprockets: 9, bar: 'riser' }, { name: 'Reed II' })).toMatchObject({ bikes: 2, due: 0 });
+    expect(
+      await change({ ...USUAL_BUILD.hybrid, sprockets: 9, bar: 'riser' }, { name: 'Reed II' }),
+    ).toMatchObject({ bikes: 2, due: 0 });
     expect(await world.bikeNow(plain.id)).toMatchObject({
       model: 'Reed II',
       version: plain.version + 1,
       build: { sprockets: 9, bar: 'riser', fork: 'rigid' },
     });
-    expect(await world.bikeNow(odd.id)).toMatchObject({ own: ['fork'], build: { sprockets: 9, fork: 'suspension' } });
+    expect(await world.bikeNow(odd.id)).toMatchObject({
+      own: ['fork'],
+      build: { sprockets: 9, fork: 'suspension' },
+    });
   });
 
   it('whose change asks what nobody has looked at makes its cleared bikes due, and no others', async () => {
@@ -50,13 +73,17 @@ describe('a model', () => {
     expect((await world.fitness(checked.id)).fitness).toBe('cleared');
     expect(await change({ ...(model.build as Build), bar: 'swept' })).toMatchObject({ due: 0 });
     expect((await world.fitness(checked.id)).fitness).toBe('cleared');
-    expect(await change({ ...(model.build as Build), brakeFront: 'hydraulic-disc' })).toMatchObject({ due: 1 });
+    expect(await change({ ...(model.build as Build), brakeFront: 'hydraulic-disc' })).toMatchObject({
+      due: 1,
+    });
     expect(await world.fitness(checked.id)).toMatchObject({ fitness: 'due', reasons: ['no-valid-check'] });
   });
 
   it('is refused by field, by a name that is taken, and when somebody was faster', async () => {
     const add = (name: string, fit: Model['fit']) =>
-      world.as('mechanic').send(addModel, { body: { id: newId(), name, build: wire(USUAL_BUILD.trike), fit } });
+      world
+        .as('mechanic')
+        .send(addModel, { body: { id: newId(), name, build: wire(USUAL_BUILD.trike), fit } });
     await expect(add('Sedge', { maximumLoad: 9000, nothing: 1 })).rejects.toMatchObject({
       problem: {
         code: 'body.invalid',
@@ -71,7 +98,11 @@ describe('a model', () => {
       problem: { code: 'conflict.version', current: { id: model.id, version: model.version } },
     });
     expect(
-      await refusalOf(world.as('inspector').send(addModel, { body: { id: newId(), name: 'Mine', build: wire(USUAL_BUILD.trike), fit: {} } })),
+      await refusalOf(
+        world
+          .as('inspector')
+          .send(addModel, { body: { id: newId(), name: 'Mine', build: wire(USUAL_BUILD.trike), fit: {} } }),
+      ),
     ).toBe('403 act.not-allowed');
   });
 });
@@ -91,7 +122,9 @@ describe('a bike built otherwise', () => {
     expect((await world.fitness(bike.id)).fitness).toBe('cleared');
     await edit({ rearSuspension: 'shock' });
     expect((await world.fitness(bike.id)).fitness).toBe('due');
-    await world.check(await world.bikeNow(bike.id), { exceptions: [{ checkpoint: 'bars', more: { word: 'fault', faults: [{ fault: 'bent' }] } }] });
+    await world.check(await world.bikeNow(bike.id), {
+      exceptions: [{ checkpoint: 'bars', more: { word: 'fault', faults: [{ fault: 'bent' }] } }],
+    });
     await edit({ assist: 'mid-motor' });
     expect((await world.fitness(bike.id)).fitness).toBe('held');
   });

@@ -11,11 +11,19 @@ export function modelOf(row: ModelRow): Model {
   return structuredClone(row) as Model;
 }
 
-async function refuseModel(tx: EntityManager, id: string, fields: { name: string; fit: Model['fit'] }): Promise<void> {
+async function refuseModel(
+  tx: EntityManager,
+  id: string,
+  fields: { name: string; fit: Model['fit'] },
+): Promise<void> {
   const issues = fitIssues(fields.fit);
   if (issues.length > 0) throw new RefusedError('body.invalid', {}, { fields: issues });
   if (await tx.getRepository(modelEntity).existsBy({ name: fields.name, id: Not(id) }))
-    throw new RefusedError('model.name-taken', { name: fields.name }, { fields: [{ path: 'name', code: 'taken' }] });
+    throw new RefusedError(
+      'model.name-taken',
+      { name: fields.name },
+      { fields: [{ path: 'name', code: 'taken' }] },
+    );
 }
 
 /** What bikes bought alike have in common: their build and what is stated of their parts. */
@@ -31,31 +39,44 @@ export class Models {
       { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
         await refuseModel(tx, body.id, body);
-        return { kind: 'model.added', body: { model: { id: body.id, name: body.name, build: body.build as Build, fit: body.fit } } };
+        return {
+          kind: 'model.added',
+          body: { model: { id: body.id, name: body.name, build: body.build as Build, fit: body.fit } },
+        };
       },
       async (tx) => modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id: body.id })),
     );
   }
 
   /** Changes a model and, with it, every bike of it in the fields the bike does not state itself. */
-  async change(actor: Actor, id: string, body: BodyOf<typeof changeModel>): Promise<AnswerOf<typeof changeModel>> {
+  async change(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof changeModel>,
+  ): Promise<AnswerOf<typeof changeModel>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { modelId: id, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(modelEntity).findOneBy({ id });
         if (!before) throw new RefusedError('not-found', { what: 'model' });
-        if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: modelOf(before) });
+        if (before.version !== body.version)
+          throw new RefusedError('conflict.version', {}, { current: modelOf(before) });
         await refuseModel(tx, id, body);
         const rebuilt = (await tx.getRepository(bikeEntity).findBy({ modelId: id }))
           .map((bike) => ({ bike, build: inheritBuild(body.build as Build, bike.build, bike.own) }))
           .filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
         const due = await dueByBuild(tx, rebuilt, this.now());
         const changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
-        return { kind: 'model.changed', body: { model: { id, name: body.name, build: body.build as Build, fit: body.fit }, bikes: changed } };
+        return {
+          kind: 'model.changed',
+          body: { model: { id, name: body.name, build: body.build as Build, fit: body.fit }, bikes: changed },
+        };
       },
       async (tx, { events }) => {
-        const changed = (await events()).flatMap((event) => (event.kind === 'model.changed' ? event.body.bikes : []));
+        const changed = (await events()).flatMap((event) =>
+          event.kind === 'model.changed' ? event.body.bikes : [],
+        );
         return {
           model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
           bikes: changed.length,

@@ -1,6 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { addRack, addSite, changeRack, changeSite, getWall, hangBikes, orderRacks, removeRack, type Rack } from '@cadre/contract/fleet';
+import {
+  addRack,
+  addSite,
+  changeRack,
+  changeSite,
+  getWall,
+  hangBikes,
+  orderRacks,
+  removeRack,
+  type Rack,
+} from '@cadre/contract/fleet';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;
@@ -33,30 +43,58 @@ describe('racks', () => {
     await change('Long rail', 3);
     const kept = await rackNow(here.id);
     expect(kept.hooks.map((hook) => hook.id)).toEqual(here.hooks.map((hook) => hook.id));
-    await expect(change('Long rail', 2)).rejects.toMatchObject({ problem: { code: 'rack.hooks-taken', params: { tags: ['R1'] } } });
-    expect(await refusalOf(world.as('mechanic').send(removeRack, { params: { id: here.id }, body: { id: newId() } }))).toBe('409 rack.not-empty');
+    await expect(change('Long rail', 2)).rejects.toMatchObject({
+      problem: { code: 'rack.hooks-taken', params: { tags: ['R1'] } },
+    });
+    expect(
+      await refusalOf(
+        world.as('mechanic').send(removeRack, { params: { id: here.id }, body: { id: newId() } }),
+      ),
+    ).toBe('409 rack.not-empty');
     await hang([{ bikeId: bike.id, hookId: null }]);
     await world.as('mechanic').send(removeRack, { params: { id: here.id }, body: { id: newId() } });
     await expect(rackNow(here.id)).rejects.toThrow('no such rack');
   });
 
   it('stand in the order asked for, unless somebody changed them meanwhile', async () => {
-    const site = await world.as('lead').send(addSite, { body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '10:00' } });
+    const site = await world
+      .as('lead')
+      .send(addSite, { body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '10:00' } });
     const [a, b, c] = [await rack('A', 1, site.id), await rack('B', 1, site.id), await rack('C', 1, site.id)];
     const order = (...racks: Rack[]) =>
-      world.as('mechanic').send(orderRacks, { params: { id: site.id }, body: { id: newId(), rackIds: racks.map((each) => each.id) } });
+      world
+        .as('mechanic')
+        .send(orderRacks, {
+          params: { id: site.id },
+          body: { id: newId(), rackIds: racks.map((each) => each.id) },
+        });
     expect((await order(c, a, b)).racks.map((each) => each.name)).toEqual(['C', 'A', 'B']);
     await expect(order(a, b)).rejects.toMatchObject({ problem: { code: 'rack.order-stale' } });
-    expect(await refusalOf(world.as('mechanic').send(orderRacks, { params: { id: newId() }, body: { id: newId(), rackIds: [] } }))).toBe(
-      '404 not-found',
-    );
+    expect(
+      await refusalOf(
+        world
+          .as('mechanic')
+          .send(orderRacks, { params: { id: newId() }, body: { id: newId(), rackIds: [] } }),
+      ),
+    ).toBe('404 not-found');
   });
 
   it('belong to sites the lead renames; a time zone nobody knows is refused by its field', async () => {
     const change = (name: string, timeZone: string) =>
-      world.as('lead').send(changeSite, { params: { id: world.siteId }, body: { id: newId(), name, timeZone, opensAt: '08:30' } });
-    expect(await change('Old shed', 'Europe/Paris')).toMatchObject({ name: 'Old shed', timeZone: 'Europe/Paris', opensAt: '08:30' });
-    await expect(change('Old shed', 'Moon/Base')).rejects.toMatchObject({ problem: { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] } });
+      world
+        .as('lead')
+        .send(changeSite, {
+          params: { id: world.siteId },
+          body: { id: newId(), name, timeZone, opensAt: '08:30' },
+        });
+    expect(await change('Old shed', 'Europe/Paris')).toMatchObject({
+      name: 'Old shed',
+      timeZone: 'Europe/Paris',
+      opensAt: '08:30',
+    });
+    await expect(change('Old shed', 'Moon/Base')).rejects.toMatchObject({
+      problem: { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] },
+    });
     await change('Shed', 'Europe/London');
   });
 });
@@ -99,10 +137,14 @@ describe('hanging bikes', () => {
   });
 
   it('at another site takes the bike there, and an edit begun before is told of it', async () => {
-    const site = await world.as('lead').send(addSite, { body: { id: newId(), name: 'Far', timeZone: 'Europe/London', opensAt: '10:00' } });
+    const site = await world
+      .as('lead')
+      .send(addSite, { body: { id: newId(), name: 'Far', timeZone: 'Europe/London', opensAt: '10:00' } });
     const far = await rack('Far rail', 2, site.id);
     const bike = await world.bike('F1');
-    expect(await refusalOf(hang([{ bikeId: bike.id, hookId: far.hooks[0]?.id ?? '' }]))).toBe('400 body.invalid');
+    expect(await refusalOf(hang([{ bikeId: bike.id, hookId: far.hooks[0]?.id ?? '' }]))).toBe(
+      '400 body.invalid',
+    );
     const { bikes } = await hang([{ bikeId: bike.id, hookId: far.hooks[0]?.id ?? '' }], site.id);
     expect(bikes[0]).toMatchObject({ siteId: site.id, hookId: far.hooks[0]?.id, version: bike.version + 1 });
   });

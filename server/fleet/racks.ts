@@ -1,10 +1,29 @@
 import { In, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import type { addRack, addSite, Bike, changeRack, changeSite, hangBikes, orderRacks, Rack, removeRack, Site } from '@cadre/contract/fleet';
+import type {
+  addRack,
+  addSite,
+  Bike,
+  changeRack,
+  changeSite,
+  hangBikes,
+  orderRacks,
+  Rack,
+  removeRack,
+  Site,
+} from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { isTimeZone } from '@cadre/core/schedule';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { chainOfSentSite, chainOfSite, chainOfSiteOf, PROGRAM_CHAIN, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import {
+  chainOfSentSite,
+  chainOfSite,
+  chainOfSiteOf,
+  PROGRAM_CHAIN,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/records';
 import { bikeEntity, hookEntity, rackEntity, siteEntity } from './entities';
 import { describeBikes, describeRacks } from './read';
 
@@ -13,7 +32,8 @@ async function describeRack(tx: EntityManager, id: string): Promise<Rack> {
 }
 
 function refuseTimeZone(timeZone: string): void {
-  if (!isTimeZone(timeZone)) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] });
+  if (!isTimeZone(timeZone))
+    throw new RefusedError('body.invalid', {}, { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] });
 }
 
 /** Sites, the racks in them, and which bike hangs where. */
@@ -25,7 +45,10 @@ export class Racks {
     refuseTimeZone(body.timeZone);
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
-      async () => ({ kind: 'site.added', body: { siteId: body.id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt } }),
+      async () => ({
+        kind: 'site.added',
+        body: { siteId: body.id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt },
+      }),
       (tx) => tx.getRepository(siteEntity).findOneByOrFail({ id: body.id }),
     );
   }
@@ -36,8 +59,12 @@ export class Racks {
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { siteId: id, ...body }, author: actor.id },
       async (tx) => {
-        if (!(await tx.getRepository(siteEntity).existsBy({ id }))) throw new RefusedError('not-found', { what: 'site' });
-        return { kind: 'site.changed', body: { siteId: id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt } };
+        if (!(await tx.getRepository(siteEntity).existsBy({ id })))
+          throw new RefusedError('not-found', { what: 'site' });
+        return {
+          kind: 'site.changed',
+          body: { siteId: id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt },
+        };
       },
       (tx) => tx.getRepository(siteEntity).findOneByOrFail({ id }),
     );
@@ -50,7 +77,10 @@ export class Racks {
       async (tx) => {
         const position = (await tx.getRepository(rackEntity).countBy({ siteId: body.siteId })) + 1;
         const hooks = Array.from({ length: body.hooks }, (_, index) => ({ id: newId(), number: index + 1 }));
-        return { kind: 'rack.added', body: { rackId: body.id, siteId: body.siteId, name: body.name, position, hooks } };
+        return {
+          kind: 'rack.added',
+          body: { rackId: body.id, siteId: body.siteId, name: body.name, position, hooks },
+        };
       },
       (tx) => describeRack(tx, body.id),
     );
@@ -60,11 +90,18 @@ export class Racks {
   async changeRack(actor: Actor, id: string, body: BodyOf<typeof changeRack>): Promise<Rack> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfSiteOf('rack', 'rack', id), id: body.id, request: { rackId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfSiteOf('rack', 'rack', id),
+        id: body.id,
+        request: { rackId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const { hooks } = await describeRack(tx, id);
         const going = hooks.filter((hook) => hook.number > body.hooks);
-        const hanging = await tx.getRepository(bikeEntity).find({ where: { hookId: In(going.map((hook) => hook.id)) }, select: { tag: true } });
+        const hanging = await tx
+          .getRepository(bikeEntity)
+          .find({ where: { hookId: In(going.map((hook) => hook.id)) }, select: { tag: true } });
         if (hanging.length > 0)
           throw new RefusedError(
             'rack.hooks-taken',
@@ -75,7 +112,10 @@ export class Racks {
           id: newId(),
           number: hooks.length + index + 1,
         }));
-        return { kind: 'rack.changed', body: { rackId: id, name: body.name, added, removed: going.map((hook) => hook.id) } };
+        return {
+          kind: 'rack.changed',
+          body: { rackId: id, name: body.name, added, removed: going.map((hook) => hook.id) },
+        };
       },
       (tx) => describeRack(tx, id),
     );
@@ -84,10 +124,17 @@ export class Racks {
   async removeRack(actor: Actor, id: string, body: BodyOf<typeof removeRack>): Promise<{ done: true }> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfSiteOf('rack', 'rack', id), id: body.id, request: { rackId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfSiteOf('rack', 'rack', id),
+        id: body.id,
+        request: { rackId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const { hooks } = await describeRack(tx, id);
-        const bikes = await tx.getRepository(bikeEntity).countBy({ hookId: In(hooks.map((hook) => hook.id)) });
+        const bikes = await tx
+          .getRepository(bikeEntity)
+          .countBy({ hookId: In(hooks.map((hook) => hook.id)) });
         if (bikes > 0) throw new RefusedError('rack.not-empty', { bikes });
         return { kind: 'rack.removed', body: { rackId: id } };
       },
@@ -95,15 +142,24 @@ export class Racks {
     );
   }
 
-  async orderRacks(actor: Actor, siteId: string, body: BodyOf<typeof orderRacks>): Promise<{ racks: Rack[] }> {
+  async orderRacks(
+    actor: Actor,
+    siteId: string,
+    body: BodyOf<typeof orderRacks>,
+  ): Promise<{ racks: Rack[] }> {
     requireAct(actor, 'edit-fleet');
-    const here = async (tx: EntityManager): Promise<Rack[]> => (await describeRacks(tx)).filter((rack) => rack.siteId === siteId);
+    const here = async (tx: EntityManager): Promise<Rack[]> =>
+      (await describeRacks(tx)).filter((rack) => rack.siteId === siteId);
     return this.log.act(
       { chain: chainOfSite(siteId), id: body.id, request: { siteId, ...body }, author: actor.id },
       async (tx) => {
         const racks = await here(tx);
         const named = new Set(body.rackIds);
-        if (named.size !== body.rackIds.length || racks.length !== named.size || !racks.every((rack) => named.has(rack.id)))
+        if (
+          named.size !== body.rackIds.length ||
+          racks.length !== named.size ||
+          !racks.every((rack) => named.has(rack.id))
+        )
           throw new RefusedError('rack.order-stale', {}, { current: racks });
         return { kind: 'racks.ordered', body: { siteId, rackIds: body.rackIds } };
       },
@@ -125,8 +181,14 @@ export class Racks {
         const racks = await tx.getRepository(rackEntity).findBy({ id: In(hooks.map((hook) => hook.rackId)) });
         const twice = new Set(hookIds).size !== hookIds.length;
         if (twice || hooks.length !== hookIds.length || racks.some((rack) => rack.siteId !== body.siteId))
-          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'moves', code: twice ? 'taken' : 'not-at-this-site' }] });
-        const inTheWay = (await tx.getRepository(bikeEntity).findBy({ hookId: In(hookIds) })).find((bike) => !ids.includes(bike.id));
+          throw new RefusedError(
+            'body.invalid',
+            {},
+            { fields: [{ path: 'moves', code: twice ? 'taken' : 'not-at-this-site' }] },
+          );
+        const inTheWay = (await tx.getRepository(bikeEntity).findBy({ hookId: In(hookIds) })).find(
+          (bike) => !ids.includes(bike.id),
+        );
         if (inTheWay) throw new RefusedError('hook.taken', { tag: inTheWay.tag });
         return hangEvents(body, bikes);
       },
@@ -141,11 +203,20 @@ export class Racks {
 }
 
 /** A bike whose hook another one takes comes off it first: a hook holds one bike at every moment. */
-function hangEvents(body: BodyOf<typeof hangBikes>, bikes: readonly { id: string; siteId: string; hookId: string | null }[]): NewEvent[] {
+function hangEvents(
+  body: BodyOf<typeof hangBikes>,
+  bikes: readonly { id: string; siteId: string; hookId: string | null }[],
+): NewEvent[] {
   const wanted = new Map(body.moves.map((move) => [move.hookId, move.bikeId]));
-  const off = bikes.filter((bike) => bike.hookId && wanted.has(bike.hookId) && wanted.get(bike.hookId) !== bike.id);
+  const off = bikes.filter(
+    (bike) => bike.hookId && wanted.has(bike.hookId) && wanted.get(bike.hookId) !== bike.id,
+  );
   return [
-    ...off.map((bike): NewEvent => ({ kind: 'bike.hung', body: { bikeId: bike.id, siteId: bike.siteId, hookId: null }, happenedAt: body.at })),
+    ...off.map((bike): NewEvent => ({
+      kind: 'bike.hung',
+      body: { bikeId: bike.id, siteId: bike.siteId, hookId: null },
+      happenedAt: body.at,
+    })),
     ...body.moves.map((move): NewEvent => ({
       kind: 'bike.hung',
       body: { bikeId: move.bikeId, siteId: body.siteId, hookId: move.hookId },

@@ -46,14 +46,18 @@ export interface PartsNow {
 export const NO_PARTS: PartsNow = { parts: [], marked: {} };
 
 /** The parts on record as fitted now, by bike. */
-export async function partsByBike(tx: EntityManager, bikeIds: readonly string[]): Promise<ReadonlyMap<string, PartsNow>> {
+export async function partsByBike(
+  tx: EntityManager,
+  bikeIds: readonly string[],
+): Promise<ReadonlyMap<string, PartsNow>> {
   if (bikeIds.length === 0) return new Map();
   const rows = (await tx.query(
     'SELECT DISTINCT f.bikeId, p.kind, f.position, p.markings FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL AND f.bikeId IN (?)',
     [bikeIds],
   )) as (FittedPart & { bikeId: string; markings: string })[];
   const byBike = new Map<string, FittedRow[]>();
-  for (const { bikeId, kind, position, markings } of rows) byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, markings]]);
+  for (const { bikeId, kind, position, markings } of rows)
+    byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, markings]]);
   return new Map([...byBike].map(([id, own]) => [id, partsNow(own)]));
 }
 
@@ -61,10 +65,14 @@ type FittedRow = readonly [kind: FittedPart['kind'], position: FittedPart['posit
 
 /** Each place once, and all that is marked. */
 function partsNow(rows: readonly FittedRow[]): PartsNow {
-  const place = ([kind, position, markings]: FittedRow): string => `${kind}\n${position}\n${JSON.stringify(markings)}`;
+  const place = ([kind, position, markings]: FittedRow): string =>
+    `${kind}\n${position}\n${JSON.stringify(markings)}`;
   const inOrder = [...rows].sort((a, b) => (place(a) < place(b) ? -1 : 1));
   const parts = new Map(inOrder.map(([kind, position]) => [`${kind}@${position}`, { kind, position }]));
-  return { parts: [...parts.values()], marked: Object.assign({}, ...inOrder.map(([, , markings]) => jsonOf<FitList>(markings))) as FitList };
+  return {
+    parts: [...parts.values()],
+    marked: Object.assign({}, ...inOrder.map(([, , markings]) => jsonOf<FitList>(markings))) as FitList,
+  };
 }
 
 /** What a sheet's rules look at: the bike as it is built, and the parts on record. */
@@ -105,9 +113,14 @@ export async function describeFleet(tx: EntityManager): Promise<Bike[]> {
 }
 
 /** Bikes as the interface tells them, in the order given. */
-export async function describeBikes(tx: EntityManager, bikes: readonly { readonly id: string }[]): Promise<Bike[]> {
+export async function describeBikes(
+  tx: EntityManager,
+  bikes: readonly { readonly id: string }[],
+): Promise<Bike[]> {
   if (bikes.length === 0) return [];
-  const rows = (await tx.query(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [bikes.map((bike) => bike.id)])) as TellingRow[];
+  const rows = (await tx.query(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [
+    bikes.map((bike) => bike.id),
+  ])) as TellingRow[];
   const read = readerOf();
   const byId = new Map(rows.map((row) => [row.id, bikeOf(row, read)]));
   return bikes.flatMap((bike) => byId.get(bike.id) ?? []);
@@ -126,7 +139,9 @@ export async function describeBike(tx: EntityManager, id: string): Promise<Bike>
 }
 
 /** Names and counts that every view needs: who there is, the policy in force, how many versions of checklists were published. */
-export async function smallThings(tx: EntityManager): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
+export async function smallThings(
+  tx: EntityManager,
+): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
   // Past the mapper: three statements' worth of next to nothing in one.
   const rows = (await tx.query(
     "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'sheets', COUNT(*), '' FROM sheet_version WHERE `key` <> ?",
@@ -155,7 +170,12 @@ export async function describePlaces(tx: EntityManager): Promise<Pick<Wall, 'sit
     hookId: string | null;
     number: number;
   }[];
-  const sites = new Map(rows.map(({ siteId, site, timeZone, opensAt }) => [siteId, { id: siteId, name: site, timeZone, opensAt }]));
+  const sites = new Map(
+    rows.map(({ siteId, site, timeZone, opensAt }) => [
+      siteId,
+      { id: siteId, name: site, timeZone, opensAt },
+    ]),
+  );
   const racks = new Map<string, Rack>();
   for (const { rackId, siteId, rack, position, hookId, number } of rows) {
     if (rackId === null) continue;

@@ -17,16 +17,23 @@ import { describeBike, describeBikes, describeFleet, describePlaces, findBike, s
 /** What speaks against keeping these markings: not one the stand keeps, stated already, out of range, a least over its most. */
 function markingIssues(known: FitList, noted: FitList, build: Build): readonly FieldIssue[] {
   const own = Object.keys(noted).flatMap((key): FieldIssue[] => {
-    if (!MARKINGS_AT_STAND.includes(key) || !fitItem(key)?.on(build)) return [{ path: `fit.${key}`, code: 'unknown' }];
+    if (!MARKINGS_AT_STAND.includes(key) || !fitItem(key)?.on(build))
+      return [{ path: `fit.${key}`, code: 'unknown' }];
     const stated = known[key];
-    return stated === undefined || stated === noted[key] ? [] : [{ path: `fit.${key}`, code: 'stated', params: { value: stated } }];
+    return stated === undefined || stated === noted[key]
+      ? []
+      : [{ path: `fit.${key}`, code: 'stated', params: { value: stated } }];
   });
   if (own.length > 0) return own;
   const before = new Set(fitIssues(known).map((issue) => issue.path));
   // A most under the least known already is told at the most: that is what was just typed.
   return fitIssues({ ...known, ...noted })
     .filter((issue) => !before.has(issue.path))
-    .map((issue) => (issue.path.slice('fit.'.length) in noted ? issue : { path: `fit.${Object.keys(noted)[0] ?? ''}`, code: 'speaks-against' }));
+    .map((issue) =>
+      issue.path.slice('fit.'.length) in noted
+        ? issue
+        : { path: `fit.${Object.keys(noted)[0] ?? ''}`, code: 'speaks-against' },
+    );
 }
 
 export class Fleet {
@@ -49,13 +56,23 @@ export class Fleet {
     };
   }
 
-  async list(actor: Actor, query: { after?: string | undefined; most: number }): Promise<{ bikes: Bike[]; next: string | null }> {
+  async list(
+    actor: Actor,
+    query: { after?: string | undefined; most: number },
+  ): Promise<{ bikes: Bike[]; next: string | null }> {
     requireAct(actor, 'see');
     const rows = await this.source
       .getRepository(bikeEntity)
-      .find({ where: query.after ? { tag: MoreThan(query.after) } : {}, order: { tag: 'ASC' }, take: query.most + 1 });
+      .find({
+        where: query.after ? { tag: MoreThan(query.after) } : {},
+        order: { tag: 'ASC' },
+        take: query.most + 1,
+      });
     const page = rows.slice(0, query.most);
-    return { bikes: await describeBikes(this.source.manager, page), next: rows.length > query.most ? (page.at(-1)?.tag ?? null) : null };
+    return {
+      bikes: await describeBikes(this.source.manager, page),
+      next: rows.length > query.most ? (page.at(-1)?.tag ?? null) : null,
+    };
   }
 
   async get(actor: Actor, id: string): Promise<Bike> {
@@ -69,7 +86,10 @@ export class Fleet {
       { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         await refuseBike(tx, body);
-        return { kind: 'bike.added', body: { bikeId: body.id, bike: documentOf(body, await modelById(tx, body.modelId)) } };
+        return {
+          kind: 'bike.added',
+          body: { bikeId: body.id, bike: documentOf(body, await modelById(tx, body.modelId)) },
+        };
       },
       (tx) => describeBike(tx, body.id),
     );
@@ -81,11 +101,23 @@ export class Fleet {
       { chain: chainOfBike(id), id: body.id, request: { bikeId: id, ...body }, author: actor.id },
       async (tx) => {
         const bike = await findBike(tx, id);
-        if (bike.version !== body.version) throw new RefusedError('conflict.version', { tag: bike.tag }, { current: await describeBike(tx, id) });
+        if (bike.version !== body.version)
+          throw new RefusedError(
+            'conflict.version',
+            { tag: bike.tag },
+            { current: await describeBike(tx, id) },
+          );
         const wanted = { ...body, id };
         await refuseBike(tx, wanted);
         const due = (await dueByBuild(tx, [{ bike, build: body.build as Build }], this.now())).has(id);
-        return { kind: 'bike.changed', body: { bikeId: id, bike: documentOf(wanted, await modelById(tx, body.modelId)), ...(due ? { due } : {}) } };
+        return {
+          kind: 'bike.changed',
+          body: {
+            bikeId: id,
+            bike: documentOf(wanted, await modelById(tx, body.modelId)),
+            ...(due ? { due } : {}),
+          },
+        };
       },
       (tx) => describeBike(tx, id),
     );
@@ -102,7 +134,11 @@ export class Fleet {
         const fields = markingIssues(inheritFit(model?.fit ?? {}, bike.fit), body.fit, bike.build);
         if (fields.length > 0) throw new RefusedError('body.invalid', {}, { fields });
         const marked = { ...bike, fit: { ...bike.fit, ...body.fit } };
-        return { kind: 'bike.changed', body: { bikeId: id, bike: documentOf(marked as unknown as Wanted, model) }, happenedAt: body.at };
+        return {
+          kind: 'bike.changed',
+          body: { bikeId: id, bike: documentOf(marked as unknown as Wanted, model) },
+          happenedAt: body.at,
+        };
       },
       (tx) => describeBike(tx, id),
     );
@@ -117,7 +153,8 @@ export class Fleet {
         if (body.to === 'out') {
           const { fitness } = evaluateFitness(await factsOf(tx, id), this.now());
           if (!mayGoOut(fitness)) throw new RefusedError('hand-out.not-fit', { tag: bike.tag, fitness });
-          if (bike.whereabouts !== 'in') throw new RefusedError('hand-out.not-in', { tag: bike.tag, whereabouts: bike.whereabouts });
+          if (bike.whereabouts !== 'in')
+            throw new RefusedError('hand-out.not-in', { tag: bike.tag, whereabouts: bike.whereabouts });
         }
         return { kind: 'bike.moved', body: { bikeId: id, to: body.to }, happenedAt: body.at };
       },

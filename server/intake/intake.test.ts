@@ -21,7 +21,12 @@ async function offer() {
   });
 }
 const decide = (id: string, accept: boolean, by = 'mechanic') =>
-  world.as(by).send(decideIntake, { params: { id }, body: { id: newId(), accept, reason: accept ? '' : 'Frame', at: at() } });
+  world
+    .as(by)
+    .send(decideIntake, {
+      params: { id },
+      body: { id: newId(), accept, reason: accept ? '' : 'Frame', at: at() },
+    });
 
 describe('the intake of a used bike', () => {
   it('holds it until somebody decides: neither a whole check nor a release lets it out', async () => {
@@ -29,29 +34,50 @@ describe('the intake of a used bike', () => {
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held' });
     await world.check(bike);
     expect((await world.fitness(bike.id)).reasons).toEqual(['on-offer']);
-    expect(await refusalOf(world.as('lead').send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: at() } }))).toBe(
-      '409 release.not-ready',
-    );
+    expect(
+      await refusalOf(
+        world
+          .as('lead')
+          .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: at() } }),
+      ),
+    ).toBe('409 release.not-ready');
     await decide(intake.id, true);
     // Taken, it is held still: only a release ends that.
     expect((await world.fitness(bike.id)).reasons).toEqual(['ready-for-release']);
-    await world.as('lead').send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: 'Ours now', at: at() } });
+    await world
+      .as('lead')
+      .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: 'Ours now', at: at() } });
     expect((await world.fitness(bike.id)).fitness).toBe('cleared');
   });
 
   it('is taken only with every finding priced, and keeps its findings', async () => {
     const { bike, intake } = await offer();
-    const { findings } = await world.check(bike, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
+    const { findings } = await world.check(bike, {
+      sheet: 'intake',
+      exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
+    });
     expect(findings).toHaveLength(1);
     expect(await refusalOf(decide(intake.id, true))).toBe('409 intake.not-priced');
     const price = (findingId: string) =>
       world.as('mechanic').send(priceIntake, {
         params: { id: intake.id },
-        body: { id: newId(), asking: 18_000, worth: 45_000, prices: [{ findingId, parts: 900, minutes: 10 }], at: at() },
+        body: {
+          id: newId(),
+          asking: 18_000,
+          worth: 45_000,
+          prices: [{ findingId, parts: 900, minutes: 10 }],
+          at: at(),
+        },
       });
     expect(await refusalOf(price(newId()))).toBe('400 body.invalid');
-    expect((await price(findings[0]?.id ?? '')).intake).toMatchObject({ asking: 18_000, prices: [{ parts: 900, minutes: 10 }] });
-    expect((await decide(intake.id, true)).intake).toMatchObject({ state: 'accepted', decidedBy: world.idOf('mechanic') });
+    expect((await price(findings[0]?.id ?? '')).intake).toMatchObject({
+      asking: 18_000,
+      prices: [{ parts: 900, minutes: 10 }],
+    });
+    expect((await decide(intake.id, true)).intake).toMatchObject({
+      state: 'accepted',
+      decidedBy: world.idOf('mechanic'),
+    });
     expect((await world.bikeNow(bike.id)).facts.findings).toHaveLength(1);
     expect(await refusalOf(decide(intake.id, false))).toBe('409 intake.decided');
   });
@@ -60,9 +86,16 @@ describe('the intake of a used bike', () => {
     const { bike, intake } = await offer();
     expect(await refusalOf(decide(intake.id, false, 'inspector'))).toBe('403 act.not-allowed');
     const answer = await decide(intake.id, false);
-    expect(answer).toMatchObject({ intake: { state: 'declined', reason: 'Frame' }, bike: { whereabouts: 'gone' } });
-    expect(await refusalOf(world.as('desk').send(moveBike, { params: { id: bike.id }, body: { id: newId(), to: 'out', at: at() } }))).not.toBe(
-      'accepted',
-    );
+    expect(answer).toMatchObject({
+      intake: { state: 'declined', reason: 'Frame' },
+      bike: { whereabouts: 'gone' },
+    });
+    expect(
+      await refusalOf(
+        world
+          .as('desk')
+          .send(moveBike, { params: { id: bike.id }, body: { id: newId(), to: 'out', at: at() } }),
+      ),
+    ).not.toBe('accepted');
   });
 });

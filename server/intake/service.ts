@@ -39,7 +39,13 @@ export class Intakes {
 
   async list(actor: Actor): Promise<AnswerOf<typeof listIntakes>> {
     requireAct(actor, 'see');
-    return { intakes: (await this.source.getRepository(intakeEntity).find({ order: { openedAt: 'DESC', id: 'ASC' }, take: 200 })).map(intakeOf) };
+    return {
+      intakes: (
+        await this.source
+          .getRepository(intakeEntity)
+          .find({ order: { openedAt: 'DESC', id: 'ASC' }, take: 200 })
+      ).map(intakeOf),
+    };
   }
 
   async open(actor: Actor, body: BodyOf<typeof openIntake>): Promise<AnswerOf<typeof openIntake>> {
@@ -51,48 +57,86 @@ export class Intakes {
         const wanted = { ...body.bike, id: bikeId };
         await refuseBike(tx, wanted);
         return [
-          { kind: 'bike.added' as const, body: { bikeId, bike: documentOf(wanted, await modelById(tx, wanted.modelId)) }, happenedAt: body.at },
-          { kind: 'intake.opened' as const, body: { bikeId, intakeId: body.id, from, asking, worth }, happenedAt: body.at },
+          {
+            kind: 'bike.added' as const,
+            body: { bikeId, bike: documentOf(wanted, await modelById(tx, wanted.modelId)) },
+            happenedAt: body.at,
+          },
+          {
+            kind: 'intake.opened' as const,
+            body: { bikeId, intakeId: body.id, from, asking, worth },
+            happenedAt: body.at,
+          },
         ];
       },
       (tx) => answerOf(tx, body.id),
     );
   }
 
-  async price(actor: Actor, id: string, body: BodyOf<typeof priceIntake>): Promise<AnswerOf<typeof priceIntake>> {
+  async price(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof priceIntake>,
+  ): Promise<AnswerOf<typeof priceIntake>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfBikeOf('intake', 'intake', id), id: body.id, request: { intakeId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('intake', 'intake', id),
+        id: body.id,
+        request: { intakeId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const { bikeId } = await undecided(tx, id);
         const known = new Set((await factsOf(tx, bikeId)).findings.map((finding) => finding.id));
-        const unknown = body.prices.flatMap((price, at) => (known.has(price.findingId) ? [] : [{ path: `prices.${at}.findingId`, code: 'unknown' }]));
+        const unknown = body.prices.flatMap((price, at) =>
+          known.has(price.findingId) ? [] : [{ path: `prices.${at}.findingId`, code: 'unknown' }],
+        );
         if (unknown.length > 0) throw new RefusedError('body.invalid', {}, { fields: unknown });
         const { asking, worth, prices } = body;
-        return { kind: 'intake.priced', body: { bikeId, intakeId: id, asking, worth, prices }, happenedAt: body.at };
+        return {
+          kind: 'intake.priced',
+          body: { bikeId, intakeId: id, asking, worth, prices },
+          happenedAt: body.at,
+        };
       },
       (tx) => answerOf(tx, id),
     );
   }
 
   /** Taken or left. Taken wants every finding priced: a sum with holes in it decides nothing. Left, the bike is gone. */
-  async decide(actor: Actor, id: string, body: BodyOf<typeof decideIntake>): Promise<AnswerOf<typeof decideIntake>> {
+  async decide(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof decideIntake>,
+  ): Promise<AnswerOf<typeof decideIntake>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfBikeOf('intake', 'intake', id), id: body.id, request: { intakeId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('intake', 'intake', id),
+        id: body.id,
+        request: { intakeId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const intake = await undecided(tx, id);
         const { bikeId } = intake;
         const { findings } = await factsOf(tx, bikeId);
         const priced = new Set(intake.prices.map((price) => price.findingId));
         const unpriced = findings.filter((finding) => !priced.has(finding.id));
-        if (body.accept && unpriced.length > 0) throw new RefusedError('intake.not-priced', { faults: unpriced.map((each) => each.words.fault) });
+        if (body.accept && unpriced.length > 0)
+          throw new RefusedError('intake.not-priced', { faults: unpriced.map((each) => each.words.fault) });
         const decided = {
           kind: 'intake.decided' as const,
           body: { bikeId, intakeId: id, accept: body.accept, reason: body.reason },
           happenedAt: body.at,
         };
-        return body.accept ? decided : [{ kind: 'bike.moved' as const, body: { bikeId, to: 'gone' as const }, happenedAt: body.at }, decided];
+        return body.accept
+          ? decided
+          : [
+              { kind: 'bike.moved' as const, body: { bikeId, to: 'gone' as const }, happenedAt: body.at },
+              decided,
+            ];
       },
       (tx) => answerOf(tx, id),
     );

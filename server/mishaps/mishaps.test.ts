@@ -16,8 +16,18 @@ afterAll(() => world.close());
 
 let tags = 0;
 const bike = (): Promise<Bike> => world.bike(`C${(tags += 1)}`);
-const tell = (of: Bike, kind: MishapKind = 'crash', more: { at?: number; id?: string; note?: string } = {}, by = 'desk') =>
-  world.as(by).send(reportMishap, { params: { id: of.id }, body: { id: newId(), kind, note: '', at: world.clock.now, ...more } });
+const tell = (
+  of: Bike,
+  kind: MishapKind = 'crash',
+  more: { at?: number; id?: string; note?: string } = {},
+  by = 'desk',
+) =>
+  world
+    .as(by)
+    .send(reportMishap, {
+      params: { id: of.id },
+      body: { id: newId(), kind, note: '', at: world.clock.now, ...more },
+    });
 const lookedOver = async (of: Bike, kind: MishapKind, options: Parameters<World['check']>[1] = {}) => {
   world.clock.now += 60_000;
   return world.check(of, { sheet: SHEET_AFTER[kind], ...options });
@@ -25,26 +35,37 @@ const lookedOver = async (of: Bike, kind: MishapKind, options: Parameters<World[
 
 describe('something that happened to a bike', () => {
   it('has a sheet for it', () => {
-    for (const kind of MISHAP_KINDS) expect(SHIPPED_SHEETS.map((sheet) => sheet.key)).toContain(SHEET_AFTER[kind]);
+    for (const kind of MISHAP_KINDS)
+      expect(SHIPPED_SHEETS.map((sheet) => sheet.key)).toContain(SHEET_AFTER[kind]);
   });
 
-  it.each(MISHAP_KINDS)('(%s) holds it at once, told by the desk, and a complete check for just that ends it', async (kind) => {
-    const of = await bike();
-    await world.check(of);
-    expect((await world.fitness(of.id)).fitness).toBe('cleared');
-    const told = await tell(of, kind, { note: 'At the ford' });
-    expect(told.facts.mishaps).toMatchObject([{ kind, note: 'At the ford', by: world.idOf('desk') }]);
-    expect(await world.fitness(of.id)).toMatchObject({ fitness: 'held', reasons: ['mishap', 'no-valid-check'] });
-    expect(await refusalOf(world.as('desk').send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'out', at: world.clock.now } }))).toBe(
-      '409 hand-out.not-fit',
-    );
-    // A ride-out does not look for it.
-    world.clock.now += 60_000;
-    await world.check(of);
-    expect((await world.fitness(of.id)).reasons).toContain('mishap');
-    await lookedOver(of, kind);
-    expect((await world.fitness(of.id)).reasons).not.toContain('mishap');
-  });
+  it.each(MISHAP_KINDS)(
+    '(%s) holds it at once, told by the desk, and a complete check for just that ends it',
+    async (kind) => {
+      const of = await bike();
+      await world.check(of);
+      expect((await world.fitness(of.id)).fitness).toBe('cleared');
+      const told = await tell(of, kind, { note: 'At the ford' });
+      expect(told.facts.mishaps).toMatchObject([{ kind, note: 'At the ford', by: world.idOf('desk') }]);
+      expect(await world.fitness(of.id)).toMatchObject({
+        fitness: 'held',
+        reasons: ['mishap', 'no-valid-check'],
+      });
+      expect(
+        await refusalOf(
+          world
+            .as('desk')
+            .send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'out', at: world.clock.now } }),
+        ),
+      ).toBe('409 hand-out.not-fit');
+      // A ride-out does not look for it.
+      world.clock.now += 60_000;
+      await world.check(of);
+      expect((await world.fitness(of.id)).reasons).toContain('mishap');
+      await lookedOver(of, kind);
+      expect((await world.fitness(of.id)).reasons).not.toContain('mishap');
+    },
+  );
 
   it('is not ended by an incomplete check, one for something else, nor a trainee’s before it is co-signed', async () => {
     const of = await bike();
@@ -55,7 +76,9 @@ describe('something that happened to a bike', () => {
     expect((await world.fitness(of.id)).reasons).toContain('mishap');
     const { check } = await lookedOver(of, 'crash', { by: 'trainee' });
     expect((await world.fitness(of.id)).reasons).toContain('mishap');
-    await world.as('inspector').send(coSignCheck, { params: { id: check.id }, body: { id: newId(), at: world.clock.now } });
+    await world
+      .as('inspector')
+      .send(coSignCheck, { params: { id: check.id }, body: { id: newId(), at: world.clock.now } });
     expect((await world.fitness(of.id)).reasons).not.toContain('mishap');
   });
 

@@ -19,7 +19,11 @@ export class Mishaps {
       { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
       () => {
         const mishap = { id: body.id, kind: body.kind, at: this.now(), by: actor.id, note: body.note };
-        return Promise.resolve({ kind: 'mishap.reported' as const, body: { bikeId, mishap }, happenedAt: body.at });
+        return Promise.resolve({
+          kind: 'mishap.reported' as const,
+          body: { bikeId, mishap },
+          happenedAt: body.at,
+        });
       },
       (tx) => describeBike(tx, bikeId),
     );

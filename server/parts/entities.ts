@@ -26,7 +26,14 @@ export interface FitmentRow {
 }
 export const fitmentEntity = new EntitySchema<FitmentRow>({
   name: 'fitment',
-  columns: { id: key(), partId: uuid(), bikeId: uuid(), position: word(), fittedAt: moment(), removedAt: moment({ nullable: true }) },
+  columns: {
+    id: key(),
+    partId: uuid(),
+    bikeId: uuid(),
+    position: word(),
+    fittedAt: moment(),
+    removedAt: moment({ nullable: true }),
+  },
   indices: [{ name: 'fitment_bike', columns: ['bikeId', 'removedAt'] }],
 });
 

@@ -12,7 +12,11 @@ import { siteEntity } from '@cadre/server/fleet/entities';
 /** The writer of PDFs, loaded when an order is first asked for: it is a fifth of what the server would load at its start. */
 async function writer(): Promise<typeof PdfMake> {
   const { default: pdfMake } = await import('pdfmake');
-  const fonts = join(dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')), 'fonts', 'Roboto');
+  const fonts = join(
+    dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
+    'fonts',
+    'Roboto',
+  );
   pdfMake.addFonts({
     Roboto: {
       normal: join(fonts, 'Roboto-Regular.ttf'),
@@ -34,7 +38,12 @@ const wanted = (line: SupplierOrder['lines'][number]): string =>
     .filter(Boolean)
     .join(', ');
 
-function documentOf(program: string, orders: readonly SupplierOrder[], currency: string, day: string): TDocumentDefinitions {
+function documentOf(
+  program: string,
+  orders: readonly SupplierOrder[],
+  currency: string,
+  day: string,
+): TDocumentDefinitions {
   const format = new Intl.NumberFormat('en', { style: 'currency', currency });
   const unit = 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2);
   const price = (minor: number): string => format.format(minor / unit);
@@ -42,21 +51,44 @@ function documentOf(program: string, orders: readonly SupplierOrder[], currency:
     info: { title: `Parts to order, ${program}, ${day}` },
     pageMargins: [40, 48, 40, 48],
     defaultStyle: { fontSize: 10 },
-    footer: (page, pages) => ({ text: `${program} · ${day} · page ${page} of ${pages}`, alignment: 'center', fontSize: 8 }),
+    footer: (page, pages) => ({
+      text: `${program} · ${day} · page ${page} of ${pages}`,
+      alignment: 'center',
+      fontSize: 8,
+    }),
     content: [
       { text: 'Parts to order', fontSize: 20, bold: true },
       { text: `${program}, ${day}`, margin: [0, 2, 0, 8] },
-      ...(orders.length === 0 ? [{ text: 'Nothing: every part is on the shelf in its least number, and nothing waits for one.' }] : []),
+      ...(orders.length === 0
+        ? [{ text: 'Nothing: every part is on the shelf in its least number, and nothing waits for one.' }]
+        : []),
       ...orders.flatMap((order) => [
-        { text: order.supplier, fontSize: 13, bold: true, margin: [0, 12, 0, 4] as [number, number, number, number] },
+        {
+          text: order.supplier,
+          fontSize: 13,
+          bold: true,
+          margin: [0, 12, 0, 4] as [number, number, number, number],
+        },
         {
           table: {
             headerRows: 1,
             widths: ['*', 40, 60, 60, 150],
             body: [
               ['Part', 'Count', 'Each', 'Together', 'For'].map((text) => ({ text, bold: true })),
-              ...order.lines.map((line) => [line.item.name, String(line.count), price(line.item.price), price(line.cost), wanted(line)]),
-              [{ text: 'Together', bold: true }, '', '', { text: price(order.cost), bold: true }, `here in ${order.leadDays} days at the latest`],
+              ...order.lines.map((line) => [
+                line.item.name,
+                String(line.count),
+                price(line.item.price),
+                price(line.cost),
+                wanted(line),
+              ]),
+              [
+                { text: 'Together', bold: true },
+                '',
+                '',
+                { text: price(order.cost), bold: true },
+                `here in ${order.leadDays} days at the latest`,
+              ],
             ],
           },
           layout: 'lightHorizontalLines',
@@ -67,12 +99,18 @@ function documentOf(program: string, orders: readonly SupplierOrder[], currency:
 }
 
 /** The order list as a PDF: a table a supplier, with what each line is for. */
-export async function orderPdf(source: DataSource, orders: readonly SupplierOrder[], now: number): Promise<Buffer> {
+export async function orderPdf(
+  source: DataSource,
+  orders: readonly SupplierOrder[],
+  now: number,
+): Promise<Buffer> {
   const [program] = await source.getRepository(programEntity).find({ take: 1 });
   const { policy } = await currentPolicy(source.manager);
   // Parts are ordered for the whole program: its first site says what day it is.
   const [site] = await source.getRepository(siteEntity).find({ order: { id: 'ASC' }, take: 1 });
   return (await writer())
-    .createPdf(documentOf(program?.name ?? '', orders, policy.money.currency, siteDay(now, site?.timeZone ?? 'UTC')))
+    .createPdf(
+      documentOf(program?.name ?? '', orders, policy.money.currency, siteDay(now, site?.timeZone ?? 'UTC')),
+    )
     .getBuffer();
 }

@@ -5,7 +5,13 @@ import type { Fitment, fitPart, movePart, takePartOff } from '@cadre/contract/pa
 import { fitIssues, partMismatches, type FitmentPosition, type Part } from '@cadre/core/fleet';
 import { describeBike, findBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import {
+  chainOfBike,
+  chainOfBikeOf,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/records';
 import { fitmentEntity, partEntity, type FitmentRow, type PartRow } from './entities';
 
 async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]): Promise<Fitment[]> {
@@ -24,7 +30,9 @@ async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]):
 async function fitmentsOf(tx: EntityManager, bikeId: string): Promise<Fitment[]> {
   return describeFitments(
     tx,
-    await tx.getRepository(fitmentEntity).find({ where: { bikeId }, order: { removedAt: 'ASC', fittedAt: 'DESC', id: 'ASC' } }),
+    await tx
+      .getRepository(fitmentEntity)
+      .find({ where: { bikeId }, order: { removedAt: 'ASC', fittedAt: 'DESC', id: 'ASC' } }),
   );
 }
 
@@ -35,7 +43,12 @@ async function rowOf(tx: EntityManager, fitmentId: string): Promise<FitmentRow> 
 }
 
 /** The fitment that holds a part's place now. A kind of "other" has no place of its own: there may be many. */
-async function inPlace(tx: EntityManager, bikeId: string, kind: PartRow['kind'], position: FitmentPosition): Promise<Fitment | null> {
+async function inPlace(
+  tx: EntityManager,
+  bikeId: string,
+  kind: PartRow['kind'],
+  position: FitmentPosition,
+): Promise<Fitment | null> {
   if (kind === 'other') return null;
   const rows = await tx.getRepository(fitmentEntity).findBy({ bikeId, position, removedAt: IsNull() });
   return (await describeFitments(tx, rows)).find((fitment) => fitment.part.kind === kind) ?? null;
@@ -53,23 +66,44 @@ async function refuseMismatch(
   const mismatches = partMismatches(part, bike.build, position);
   // A place that does not exist is no matter of opinion.
   if (mismatches.length > 0 && (anyway === '' || mismatches.includes('wrong-end')))
-    throw new RefusedError('part.does-not-fit', { tag: bike.tag, mismatches: [...mismatches] }, { fields: [{ path: 'anyway', code: 'required' }] });
+    throw new RefusedError(
+      'part.does-not-fit',
+      { tag: bike.tag, mismatches: [...mismatches] },
+      { fields: [{ path: 'anyway', code: 'required' }] },
+    );
 }
 
 /** Puts a new part in its place on a bike; what sat there comes off. `through`: the repair it goes in with, whose re-look looks at it. */
 export async function replacing(
   tx: EntityManager,
   bikeId: string,
-  { part, position, anyway, at }: { readonly part: Part; readonly position: FitmentPosition; readonly anyway: string; readonly at: number },
+  {
+    part,
+    position,
+    anyway,
+    at,
+  }: {
+    readonly part: Part;
+    readonly position: FitmentPosition;
+    readonly anyway: string;
+    readonly at: number;
+  },
   through?: string,
 ): Promise<NewEvent[]> {
-  if (await tx.getRepository(partEntity).existsBy({ id: part.id })) throw new RefusedError('conflict.id-reused', { id: part.id });
+  if (await tx.getRepository(partEntity).existsBy({ id: part.id }))
+    throw new RefusedError('conflict.id-reused', { id: part.id });
   await refuseMismatch(tx, part, bikeId, position, anyway);
   const before = await inPlace(tx, bikeId, part.kind, position);
   const by = through ? { through } : {};
   return [
-    ...(before ? [{ kind: 'part.removed' as const, body: { bikeId, fitmentId: before.id, ...by }, happenedAt: at }] : []),
-    { kind: 'part.fitted' as const, body: { bikeId, fitmentId: newId(), part, position, anyway, ...by }, happenedAt: at },
+    ...(before
+      ? [{ kind: 'part.removed' as const, body: { bikeId, fitmentId: before.id, ...by }, happenedAt: at }]
+      : []),
+    {
+      kind: 'part.fitted' as const,
+      body: { bikeId, fitmentId: newId(), part, position, anyway, ...by },
+      happenedAt: at,
+    },
   ];
 }
 
@@ -80,7 +114,11 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent[] {
   return [
     {
       kind: 'left-apart.opened',
-      body: { bikeId, itemId: newId(), what: `Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`.slice(0, 200) },
+      body: {
+        bikeId,
+        itemId: newId(),
+        what: `Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`.slice(0, 200),
+      },
       happenedAt: at,
     },
   ];
@@ -127,13 +165,23 @@ export class Parts {
   }
 
   /** Moves a part. What sat in its place comes off, or goes the other way; a bike left without is told as left apart. */
-  async move(actor: Actor, fitmentId: string, body: BodyOf<typeof movePart>): Promise<AnswerOf<typeof movePart>> {
+  async move(
+    actor: Actor,
+    fitmentId: string,
+    body: BodyOf<typeof movePart>,
+  ): Promise<AnswerOf<typeof movePart>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfBikeOf('part', 'fitment', fitmentId), id: body.id, request: { fitmentId, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('part', 'fitment', fitmentId),
+        id: body.id,
+        request: { fitmentId, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const { bikeId: fromId } = await rowOf(tx, fitmentId);
-        if (fromId === body.bikeId) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'bikeId', code: 'same-bike' }] });
+        if (fromId === body.bikeId)
+          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'bikeId', code: 'same-bike' }] });
         await findBike(tx, body.bikeId);
         // The two bikes may be of different sites, whose chains have locks of their own.
         await tx.query('SELECT id FROM bike WHERE id IN (?) ORDER BY id FOR UPDATE', [[fromId, body.bikeId]]);
@@ -149,23 +197,46 @@ export class Parts {
         });
         return [
           { kind: 'part.removed' as const, body: { bikeId: fromId, fitmentId }, happenedAt: body.at },
-          ...(before ? [{ kind: 'part.removed' as const, body: { bikeId: body.bikeId, fitmentId: before.id }, happenedAt: body.at }] : []),
+          ...(before
+            ? [
+                {
+                  kind: 'part.removed' as const,
+                  body: { bikeId: body.bikeId, fitmentId: before.id },
+                  happenedAt: body.at,
+                },
+              ]
+            : []),
           ...(back ? [fitting(fromId, back.part, moving.position)] : leftWithout(fromId, moving, body.at)),
           fitting(body.bikeId, moving.part, body.position),
         ];
       },
-      async (tx) => ({ from: await this.answer(tx, (await rowOf(tx, fitmentId)).bikeId), to: await this.answer(tx, body.bikeId) }),
+      async (tx) => ({
+        from: await this.answer(tx, (await rowOf(tx, fitmentId)).bikeId),
+        to: await this.answer(tx, body.bikeId),
+      }),
     );
   }
 
-  async takeOff(actor: Actor, fitmentId: string, body: BodyOf<typeof takePartOff>): Promise<AnswerOf<typeof takePartOff>> {
+  async takeOff(
+    actor: Actor,
+    fitmentId: string,
+    body: BodyOf<typeof takePartOff>,
+  ): Promise<AnswerOf<typeof takePartOff>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfBikeOf('part', 'fitment', fitmentId), id: body.id, request: { fitmentId, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('part', 'fitment', fitmentId),
+        id: body.id,
+        request: { fitmentId, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const off = await this.fitted(tx, fitmentId);
         const { bikeId } = off;
-        return [...leftWithout(bikeId, off, body.at), { kind: 'part.removed' as const, body: { bikeId, fitmentId }, happenedAt: body.at }];
+        return [
+          ...leftWithout(bikeId, off, body.at),
+          { kind: 'part.removed' as const, body: { bikeId, fitmentId }, happenedAt: body.at },
+        ];
       },
       async (tx) => this.answer(tx, (await rowOf(tx, fitmentId)).bikeId),
     );

@@ -12,7 +12,8 @@ beforeAll(async () => {
 afterAll(() => world.close());
 
 const at = (): number => world.clock.now;
-const itemById = async (id: string): Promise<StockItem | undefined> => (await world.as('desk').send(listStock)).items.find((item) => item.id === id);
+const itemById = async (id: string): Promise<StockItem | undefined> =>
+  (await world.as('desk').send(listStock)).items.find((item) => item.id === id);
 const count = (id: string, by: number, why: 'delivered' | 'counted' | 'lost' = 'counted', actId = newId()) =>
   world.as('mechanic').send(countStock, { params: { id }, body: { id: actId, by, why, note: '', at: at() } });
 
@@ -31,25 +32,49 @@ describe('the shelf', () => {
     const id = await stocked(world, 2);
     expect(await refusalOf(count(id, -3))).toBe('409 stock.below-nothing');
     expect((await itemById(id))?.onHand).toBe(2);
-    await expect(world.database.owner.query('UPDATE stock_item SET onHand = -1 WHERE id = ?', [id])).rejects.toMatchObject({ errno: 4025 });
+    await expect(
+      world.database.owner.query('UPDATE stock_item SET onHand = -1 WHERE id = ?', [id]),
+    ).rejects.toMatchObject({ errno: 4025 });
   });
 
   it('is edited by its version, and tells both sides when somebody else was first', async () => {
     const id = await stocked(world, 1);
     const { onHand: _onHand, version, id: _id, ...item } = (await itemById(id)) as StockItem;
     const set = (name: string, from: number | null) =>
-      world.as('mechanic').send(setStockItem, { params: { id }, body: { id: newId(), item: { ...item, name }, version: from, at: at() } });
-    expect(await set('Sea pads', version)).toMatchObject({ name: 'Sea pads', onHand: 1, version: version + 1 });
+      world
+        .as('mechanic')
+        .send(setStockItem, {
+          params: { id },
+          body: { id: newId(), item: { ...item, name }, version: from, at: at() },
+        });
+    expect(await set('Sea pads', version)).toMatchObject({
+      name: 'Sea pads',
+      onHand: 1,
+      version: version + 1,
+    });
     expect(await refusalOf(set('Moor pads', version))).toBe('409 conflict.version');
     expect(await refusalOf(set('Moor pads', null))).toBe('409 conflict.version');
   });
 
   it('refuses a marking no part can carry, by its field', async () => {
-    const { onHand: _onHand, version: _version, id: _id, ...item } = (await itemById(await stocked(world, 1))) as StockItem;
+    const {
+      onHand: _onHand,
+      version: _version,
+      id: _id,
+      ...item
+    } = (await itemById(await stocked(world, 1))) as StockItem;
     const answer = await world
       .as('lead')
-      .raw('PUT', `/api/v1/stock/${newId()}`, { id: newId(), item: { ...item, markings: { rotorMinFront: 99 } }, version: null, at: at() });
-    expect(await answer.json()).toMatchObject({ code: 'body.invalid', fields: [{ path: 'item.markings.rotorMinFront' }] });
+      .raw('PUT', `/api/v1/stock/${newId()}`, {
+        id: newId(),
+        item: { ...item, markings: { rotorMinFront: 99 } },
+        version: null,
+        at: at(),
+      });
+    expect(await answer.json()).toMatchObject({
+      code: 'body.invalid',
+      fields: [{ path: 'item.markings.rotorMinFront' }],
+    });
   });
 
   it('is ordered as a document that is one', async () => {

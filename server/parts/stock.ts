@@ -12,20 +12,30 @@ import { stockItemEntity, type StockItemRow } from './entities';
 const itemOf = (row: StockItemRow): StockItem => structuredClone(row) as StockItem;
 
 /** The items, locked until the act is over: two benches cannot both take the last one. In order of id, so that two acts never wait for each other. */
-export async function lockItems(tx: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, StockItemRow>> {
+export async function lockItems(
+  tx: EntityManager,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, StockItemRow>> {
   const rows = await tx
     .getRepository(stockItemEntity)
     .find({ where: { id: In([...ids]) }, order: { id: 'ASC' }, lock: { mode: 'pessimistic_write' } });
-  for (const id of ids) if (!rows.some((row) => row.id === id)) throw new RefusedError('not-found', { what: 'part in stock' });
+  for (const id of ids)
+    if (!rows.some((row) => row.id === id)) throw new RefusedError('not-found', { what: 'part in stock' });
   return new Map(rows.map((row) => [row.id, row]));
 }
 
 /** What open repairs count on, and for which bike. */
 async function openNeeds(tx: EntityManager): Promise<PartNeed[]> {
-  const repairs = await tx.getRepository(repairEntity).find({ where: { state: 'started' }, order: { startedAt: 'ASC', id: 'ASC' } });
-  const bikes = await tx.getRepository(bikeEntity).find({ where: { id: In(repairs.map((each) => each.bikeId)) }, select: { id: true, tag: true } });
+  const repairs = await tx
+    .getRepository(repairEntity)
+    .find({ where: { state: 'started' }, order: { startedAt: 'ASC', id: 'ASC' } });
+  const bikes = await tx
+    .getRepository(bikeEntity)
+    .find({ where: { id: In(repairs.map((each) => each.bikeId)) }, select: { id: true, tag: true } });
   const tags = new Map(bikes.map((bike) => [bike.id, bike.tag]));
-  return repairs.flatMap(({ bikeId, plan }) => plan.needs.map(({ itemId, count }) => ({ itemId, count, tag: tags.get(bikeId) ?? '' })));
+  return repairs.flatMap(({ bikeId, plan }) =>
+    plan.needs.map(({ itemId, count }) => ({ itemId, count, tag: tags.get(bikeId) ?? '' })),
+  );
 }
 
 /** The shelf: what is kept of which part, counted in by hand and down by repairs. */
@@ -38,7 +48,9 @@ export class Stock {
   async list(actor: Actor): Promise<AnswerOf<typeof listStock>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
-    const items = await tx.getRepository(stockItemEntity).find({ order: { kind: 'ASC', name: 'ASC', id: 'ASC' } });
+    const items = await tx
+      .getRepository(stockItemEntity)
+      .find({ order: { kind: 'ASC', name: 'ASC', id: 'ASC' } });
     return { items: items.map(itemOf), needs: await openNeeds(tx) };
   }
 
@@ -46,12 +58,17 @@ export class Stock {
     requireAct(actor, 'edit-fleet');
     const issues = fitIssues(body.item.markings);
     if (issues.length > 0)
-      throw new RefusedError('body.invalid', {}, { fields: issues.map((each) => ({ ...each, path: each.path.replace(/^fit/, 'item.markings') })) });
+      throw new RefusedError(
+        'body.invalid',
+        {},
+        { fields: issues.map((each) => ({ ...each, path: each.path.replace(/^fit/, 'item.markings') })) },
+      );
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { itemId, ...body }, author: actor.id },
       async (tx) => {
         const before = await tx.getRepository(stockItemEntity).findOneBy({ id: itemId });
-        if ((before?.version ?? null) !== body.version) throw new RefusedError('conflict.version', {}, before ? { current: itemOf(before) } : {});
+        if ((before?.version ?? null) !== body.version)
+          throw new RefusedError('conflict.version', {}, before ? { current: itemOf(before) } : {});
         return { kind: 'stock.item-set', body: { itemId, item: body.item }, happenedAt: body.at };
       },
       (tx) => this.one(tx, itemId),
@@ -66,8 +83,16 @@ export class Stock {
       async (tx) => {
         const item = (await lockItems(tx, [itemId])).get(itemId);
         if (item && item.onHand + body.by < 0)
-          throw new RefusedError('stock.below-nothing', { name: item.name, onHand: item.onHand }, { fields: [{ path: 'by', code: 'too_small' }] });
-        return { kind: 'stock.counted', body: { itemId, by: body.by, why: body.why, note: body.note }, happenedAt: body.at };
+          throw new RefusedError(
+            'stock.below-nothing',
+            { name: item.name, onHand: item.onHand },
+            { fields: [{ path: 'by', code: 'too_small' }] },
+          );
+        return {
+          kind: 'stock.counted',
+          body: { itemId, by: body.by, why: body.why, note: body.note },
+          happenedAt: body.at,
+        };
       },
       (tx) => this.one(tx, itemId),
     );

@@ -12,5 +12,6 @@ export interface Actor {
 
 /** Every service asks this first. Refuses with the act that was wanted. */
 export function requireAct(person: { readonly role: Role; readonly trainee: boolean }, act: Act): void {
-  if (!mayAct(person, act)) throw new RefusedError('act.not-allowed', { act, role: person.role, trainee: person.trainee });
+  if (!mayAct(person, act))
+    throw new RefusedError('act.not-allowed', { act, role: person.role, trainee: person.trainee });
 }

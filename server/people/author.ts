@@ -14,7 +14,8 @@ export async function authorOf(tx: EntityManager, actor: Actor, authorId: string
     return actor;
   }
   const author = await tx.getRepository(personEntity).findOneBy({ id: authorId });
-  if (!author || !(await mayDeliverFor(tx, actor, authorId))) throw new RefusedError('act.not-allowed', { act, author: authorId });
+  if (!author || !(await mayDeliverFor(tx, actor, authorId)))
+    throw new RefusedError('act.not-allowed', { act, author: authorId });
   requireAct(author, act);
   return author;
 }

@@ -8,7 +8,10 @@ export interface ProgramRow {
   name: string;
   demo: boolean;
 }
-export const programEntity = new EntitySchema<ProgramRow>({ name: 'program', columns: { id: key(), name: words(80), demo: yes() } });
+export const programEntity = new EntitySchema<ProgramRow>({
+  name: 'program',
+  columns: { id: key(), name: words(80), demo: yes() },
+});
 
 /** The lead's word that somebody learning may be trusted with a system of the bike. */
 export interface Competence {
@@ -47,7 +50,10 @@ export interface CredentialRow {
   personId: string;
   hash: string;
 }
-export const credentialEntity = new EntitySchema<CredentialRow>({ name: 'credential', columns: { personId: key(), hash: words(255) } });
+export const credentialEntity = new EntitySchema<CredentialRow>({
+  name: 'credential',
+  columns: { personId: key(), hash: words(255) },
+});
 
 export interface SessionRow {
   tokenHash: string;

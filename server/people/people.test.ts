@@ -1,7 +1,15 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listBikes } from '@cadre/contract/fleet';
-import { addPerson, changePerson, currentSession, listPeople, setUp, setupState, signOut } from '@cadre/contract/people';
+import {
+  addPerson,
+  changePerson,
+  currentSession,
+  listPeople,
+  setUp,
+  setupState,
+  signOut,
+} from '@cadre/contract/people';
 import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '@cadre/server/app';
@@ -16,14 +24,23 @@ beforeAll(async () => {
 afterAll(() => world.close());
 
 const stranger = (): Client => new Client(world.base, newId());
-const newcomer = (signInName: string) => ({ id: newId(), name: signInName, signInName, role: 'inspector' as const, trainee: true, secret: SECRET });
+const newcomer = (signInName: string) => ({
+  id: newId(),
+  name: signInName,
+  signInName,
+  role: 'inspector' as const,
+  trainee: true,
+  secret: SECRET,
+});
 
 describe('people', () => {
   it('are added once a sign-in name, and the same act twice is one person', async () => {
     const body = newcomer('nell');
     const first = await world.as('lead').send(addPerson, { body });
     expect(await world.as('lead').send(addPerson, { body })).toEqual(first);
-    expect(await refusalOf(world.as('lead').send(addPerson, { body: { ...newcomer('nell') } }))).toBe('409 sign-in-name.taken');
+    expect(await refusalOf(world.as('lead').send(addPerson, { body: { ...newcomer('nell') } }))).toBe(
+      '409 sign-in-name.taken',
+    );
     const { people } = await world.as('desk').send(listPeople);
     expect(people.filter((person) => person.signInName === 'nell')).toHaveLength(1);
     expect(JSON.stringify(people)).not.toContain('argon2');
@@ -46,7 +63,10 @@ describe('people', () => {
     const change = (role: 'mechanic' | 'desk') =>
       world
         .as('lead')
-        .send(changePerson, { params: { id: person.id }, body: { id: newId(), role, trainee: false, active: true, version: person.version } });
+        .send(changePerson, {
+          params: { id: person.id },
+          body: { id: newId(), role, trainee: false, active: true, version: person.version },
+        });
     expect((await change('mechanic')).version).toBe(2);
     expect(await refusalOf(change('desk'))).toBe('409 conflict.version');
   });
@@ -103,9 +123,14 @@ describe('a first visit', () => {
     const outcomes = await Promise.all(['ada', 'bo', 'cy'].map((name) => refusalOf(visit(name))));
     expect(outcomes.sort()).toEqual(['409 setup.already-done', '409 setup.already-done', 'accepted']);
     expect(await refusalOf(visit('dee'))).toBe('409 setup.already-done');
-    const [{ programs }] = (await database.owner.query('SELECT COUNT(*) AS programs FROM program')) as [{ programs: string }];
+    const [{ programs }] = (await database.owner.query('SELECT COUNT(*) AS programs FROM program')) as [
+      { programs: string },
+    ];
     expect(Number(programs)).toBe(1);
-    expect(await new Client(base, newId()).send(setupState)).toMatchObject({ state: 'ready', demoPeople: [] });
+    expect(await new Client(base, newId()).send(setupState)).toMatchObject({
+      state: 'ready',
+      demoPeople: [],
+    });
     server.closeAllConnections();
     server.close();
     await database.drop();
@@ -114,8 +139,12 @@ describe('a first visit', () => {
   it('with a made-up time zone is told which field', async () => {
     const response = await stranger().raw('POST', '/api/v1/sites', {});
     expect(response.status).toBe(401);
-    const lead = await world.as('lead').raw('POST', '/api/v1/sites', { id: newId(), name: 's', timeZone: 'Lapwing/Quay', opensAt: '09:00' });
-    expect(((await lead.json()) as { fields: { path: string }[] }).fields).toMatchObject([{ path: 'timeZone', code: 'unknown-time-zone' }]);
+    const lead = await world
+      .as('lead')
+      .raw('POST', '/api/v1/sites', { id: newId(), name: 's', timeZone: 'Lapwing/Quay', opensAt: '09:00' });
+    expect(((await lead.json()) as { fields: { path: string }[] }).fields).toMatchObject([
+      { path: 'timeZone', code: 'unknown-time-zone' },
+    ]);
   });
 });
 
@@ -125,7 +154,9 @@ describe('the list of bikes', () => {
     const seen: string[] = [];
     let after: string | undefined;
     do {
-      const page = await world.as('desk').send(listBikes, { query: { most: 2, ...(after ? { after } : {}) } });
+      const page = await world
+        .as('desk')
+        .send(listBikes, { query: { most: 2, ...(after ? { after } : {}) } });
       seen.push(...page.bikes.map((bike) => bike.tag));
       after = page.next ?? undefined;
     } while (after);

@@ -4,7 +4,15 @@ import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 import type { Person, Session } from '@cadre/contract/people';
 import { RefusedError, sha256 } from '@cadre/server/records';
 import type { Actor } from './actor';
-import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity, type PersonRow, type SessionRow } from './entities';
+import {
+  credentialEntity,
+  personEntity,
+  programEntity,
+  sessionEntity,
+  throttleEntity,
+  type PersonRow,
+  type SessionRow,
+} from './entities';
 
 const MINUTE_MS = 60_000;
 const IDLE_MS = 12 * 60 * MINUTE_MS;
@@ -43,8 +51,12 @@ export class Sessions {
       { key: `address:${input.address}`, most: MOST_FAILURES.address },
     ];
     for (const throttle of throttles) await this.refuseWhenThrottled(throttle.key, throttle.most);
-    const person = await this.source.getRepository(personEntity).findOneBy({ signInName: input.signInName, active: true });
-    const credential = person ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id }) : null;
+    const person = await this.source
+      .getRepository(personEntity)
+      .findOneBy({ signInName: input.signInName, active: true });
+    const credential = person
+      ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
+      : null;
     const right = await verify(credential?.hash ?? (await NOBODY), input.secret);
     if (!person || !credential || !right) {
       for (const throttle of throttles) await this.countFailure(throttle.key);
@@ -60,7 +72,14 @@ export class Sessions {
     const now = new Date(this.now());
     await this.source
       .getRepository(sessionEntity)
-      .insert({ tokenHash: sha256(token), personId: person.id, device, startedAt: now, seenAt: now, endedAt: null });
+      .insert({
+        tokenHash: sha256(token),
+        personId: person.id,
+        device,
+        startedAt: now,
+        seenAt: now,
+        endedAt: null,
+      });
     return { token, session: await this.describe(person) };
   }
 
@@ -76,27 +95,48 @@ export class Sessions {
     const row = (await this.source
       .getRepository(sessionEntity)
       .createQueryBuilder('session')
-      .innerJoinAndMapOne('session.person', 'person', 'person', 'person.id = session.personId AND person.active = 1')
+      .innerJoinAndMapOne(
+        'session.person',
+        'person',
+        'person',
+        'person.id = session.personId AND person.active = 1',
+      )
       .where('session.tokenHash = :hash AND session.endedAt IS NULL', { hash: sha256(token) })
       .getOne()) as (SessionRow & { readonly person: PersonRow }) | null;
     const now = this.now();
-    if (!row || now - row.seenAt.getTime() > IDLE_MS || now - row.startedAt.getTime() > ABSOLUTE_MS) return null;
+    if (!row || now - row.seenAt.getTime() > IDLE_MS || now - row.startedAt.getTime() > ABSOLUTE_MS)
+      return null;
     const { person } = row;
     // Written at most once a minute: a session that is in use need not cost a write each request.
     if (now - row.seenAt.getTime() > MINUTE_MS)
-      await this.source.getRepository(sessionEntity).update({ tokenHash: row.tokenHash }, { seenAt: new Date(now) });
-    return { person, actor: { id: person.id, name: person.name, role: person.role, trainee: person.trainee, device: row.device } };
+      await this.source
+        .getRepository(sessionEntity)
+        .update({ tokenHash: row.tokenHash }, { seenAt: new Date(now) });
+    return {
+      person,
+      actor: {
+        id: person.id,
+        name: person.name,
+        role: person.role,
+        trainee: person.trainee,
+        device: row.device,
+      },
+    };
   }
 
   async end(token: string): Promise<void> {
-    await this.source.getRepository(sessionEntity).update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });
+    await this.source
+      .getRepository(sessionEntity)
+      .update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });
   }
 
   private async refuseWhenThrottled(key: string, most: number): Promise<void> {
     const row = await this.source.getRepository(throttleEntity).findOneBy({ key });
     const since = row ? this.now() - row.since.getTime() : 0;
     if (row && row.failures >= most && since < THROTTLE_SPAN_MS)
-      throw new RefusedError('session.throttled', { minutes: Math.ceil((THROTTLE_SPAN_MS - since) / MINUTE_MS) });
+      throw new RefusedError('session.throttled', {
+        minutes: Math.ceil((THROTTLE_SPAN_MS - since) / MINUTE_MS),
+      });
   }
 
   private async countFailure(key: string): Promise<void> {

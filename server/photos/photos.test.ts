@@ -18,9 +18,14 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const picture = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: { r: 20, g: 90, b: 140 } } });
+const picture = (width: number, height: number) =>
+  sharp({ create: { width, height, channels: 3, background: { r: 20, g: 90, b: 140 } } });
 const jpeg = (width = 900, height = 600): Promise<Buffer> => picture(width, height).jpeg().toBuffer();
-async function upload(bytes: Buffer | string, of: Partial<PhotoOf> = {}, more: { by?: string; id?: string; type?: string } = {}) {
+async function upload(
+  bytes: Buffer | string,
+  of: Partial<PhotoOf> = {},
+  more: { by?: string; id?: string; type?: string } = {},
+) {
   const { by = 'inspector', id = newId(), type = 'image/jpeg' } = more;
   const said = {
     bikeId: bike.id,
@@ -34,13 +39,23 @@ async function upload(bytes: Buffer | string, of: Partial<PhotoOf> = {}, more: {
   };
   const response = await world
     .as(by)
-    .raw('POST', `/api/v1/photos/${id}?of=${encodeURIComponent(JSON.stringify(said))}`, bytes, { 'content-type': type });
-  const body = (await response.json()) as Photo & { code?: string; params?: Record<string, unknown>; fields?: { path: string }[] };
+    .raw('POST', `/api/v1/photos/${id}?of=${encodeURIComponent(JSON.stringify(said))}`, bytes, {
+      'content-type': type,
+    });
+  const body = (await response.json()) as Photo & {
+    code?: string;
+    params?: Record<string, unknown>;
+    fields?: { path: string }[];
+  };
   return { status: response.status, body, id };
 }
 const show = async (id: string, size: 'whole' | 'small', by = 'desk') => {
   const response = await world.as(by).raw('GET', `/api/v1/photos/${id}/${size}`);
-  return { status: response.status, headers: response.headers, bytes: Buffer.from(await response.arrayBuffer()) };
+  return {
+    status: response.status,
+    headers: response.headers,
+    bytes: Buffer.from(await response.arrayBuffer()),
+  };
 };
 
 describe('a photo', () => {
@@ -59,11 +74,22 @@ describe('a photo', () => {
     const { bytes, headers } = await show(body.id, 'whole');
     const kept = await sharp(bytes).metadata();
     expect(kept).toMatchObject({ format: 'jpeg', width: 1200, height: 1600 });
-    expect([kept.exif, kept.icc, kept.xmp, kept.orientation]).toEqual([undefined, undefined, undefined, undefined]);
+    expect([kept.exif, kept.icc, kept.xmp, kept.orientation]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+      undefined,
+    ]);
     expect(bytes.toString('latin1')).not.toContain('somewhere by the water');
     expect(bytes.length).toBeLessThanOrEqual(PHOTO_LIMITS.keptMost);
-    expect([headers.get('content-type'), headers.get('cache-control')]).toEqual(['image/jpeg', 'private, max-age=31536000, immutable']);
-    expect(await sharp((await show(body.id, 'small')).bytes).metadata()).toMatchObject({ width: 240, height: 320 });
+    expect([headers.get('content-type'), headers.get('cache-control')]).toEqual([
+      'image/jpeg',
+      'private, max-age=31536000, immutable',
+    ]);
+    expect(await sharp((await show(body.id, 'small')).bytes).metadata()).toMatchObject({
+      width: 240,
+      height: 320,
+    });
   });
 
   it('sent twice is there once; another under its id is refused', async () => {
@@ -71,11 +97,20 @@ describe('a photo', () => {
     const first = await upload(bytes, { at: 5000 }, { id });
     expect((await upload(bytes, { at: 5000 }, { id })).body).toEqual(first.body);
     expect((await upload(await jpeg(300, 200), { at: 5000 }, { id })).body.code).toBe('conflict.id-reused');
-    expect((await world.as('desk').send(listPhotos, { params: { id: bike.id } })).photos.filter((photo) => photo.id === id)).toHaveLength(1);
+    expect(
+      (await world.as('desk').send(listPhotos, { params: { id: bike.id } })).photos.filter(
+        (photo) => photo.id === id,
+      ),
+    ).toHaveLength(1);
   });
 
   it.each([
-    ['text that calls itself one', () => Promise.resolve(Buffer.from('no picture at all')), 422, 'photo.no-picture'],
+    [
+      'text that calls itself one',
+      () => Promise.resolve(Buffer.from('no picture at all')),
+      422,
+      'photo.no-picture',
+    ],
     ['a picture that breaks off', async () => (await jpeg()).subarray(0, 900), 422, 'photo.no-picture'],
     [
       'a drawing with script in it',
@@ -88,12 +123,20 @@ describe('a photo', () => {
   ])('%s is refused with what to do', async (_what, make, status, code) => {
     const answer = await upload(await make(), { checkpoint: 'spokes' });
     expect([answer.status, answer.body.code]).toEqual([status, code]);
-    expect((await world.as('desk').send(listPhotos, { params: { id: bike.id }, query: { checkpoint: 'spokes', most: 5 } })).photos).toEqual([]);
+    expect(
+      (
+        await world
+          .as('desk')
+          .send(listPhotos, { params: { id: bike.id }, query: { checkpoint: 'spokes', most: 5 } })
+      ).photos,
+    ).toEqual([]);
   });
 
   it('sent as something else, or of what is none, is refused by field', async () => {
     expect((await upload('{}', {}, { type: 'application/json' })).body.code).toBe('photo.no-picture');
-    expect((await upload(await jpeg(), { checkpoint: 'No Such!' })).body.fields?.map((field) => field.path)).toEqual(['of.checkpoint']);
+    expect(
+      (await upload(await jpeg(), { checkpoint: 'No Such!' })).body.fields?.map((field) => field.path),
+    ).toEqual(['of.checkpoint']);
     expect((await upload(await jpeg(), { bikeId: newId() })).body.code).toBe('not-found');
     expect((await show(newId(), 'whole')).status).toBe(404);
   });
@@ -101,19 +144,40 @@ describe('a photo', () => {
   it('is taken by whoever marks, under their own name', async () => {
     expect((await upload(await jpeg(), {}, { by: 'desk' })).body.code).toBe('act.not-allowed');
     expect((await upload(await jpeg(), { author: world.idOf('desk') })).body.code).toBe('act.not-allowed');
-    expect((await upload(await jpeg(40, 30), { author: world.idOf('trainee'), checkpoint: 'bars', position: 'only' })).body.by).toBe(
-      world.idOf('trainee'),
-    );
+    expect(
+      (
+        await upload(await jpeg(40, 30), {
+          author: world.idOf('trainee'),
+          checkpoint: 'bars',
+          position: 'only',
+        })
+      ).body.by,
+    ).toBe(world.idOf('trainee'));
   });
 
   it('of one look in one sitting there are six at most', async () => {
     const other = await world.bike('F2');
     const codes = [];
     for (let taken = 0; taken < 7; taken += 1)
-      codes.push((await upload(await jpeg(60 + taken, 40), { bikeId: other.id, checkpoint: 'hanger', position: 'only' })).body.code);
+      codes.push(
+        (
+          await upload(await jpeg(60 + taken, 40), {
+            bikeId: other.id,
+            checkpoint: 'hanger',
+            position: 'only',
+          })
+        ).body.code,
+      );
     expect(codes).toEqual([...Array<undefined>(6).fill(undefined), 'photo.too-many']);
     expect(
-      (await upload(await jpeg(), { bikeId: other.id, checkpoint: 'hanger', position: 'only', at: world.clock.now + 7 * 3_600_000 })).status,
+      (
+        await upload(await jpeg(), {
+          bikeId: other.id,
+          checkpoint: 'hanger',
+          position: 'only',
+          at: world.clock.now + 7 * 3_600_000,
+        })
+      ).status,
     ).toBe(200);
   });
 
@@ -126,7 +190,9 @@ describe('a photo', () => {
     ] as const)
       await upload(await jpeg(50 + at / 1000, 40), { bikeId: other.id, at, checkpoint });
     const list = async (query: object) => {
-      const { photos, next } = await world.as('desk').send(listPhotos, { params: { id: other.id }, query: { most: 2, ...query } });
+      const { photos, next } = await world
+        .as('desk')
+        .send(listPhotos, { params: { id: other.id }, query: { most: 2, ...query } });
       return [photos.map((photo) => photo.at), next];
     };
     expect(await list({})).toEqual([[3000, 2000], 2000]);
@@ -137,7 +203,8 @@ describe('a photo', () => {
   it('is part of the record: on the timeline, outliving a rebuild, and missed when its bytes change', async () => {
     const { entries } = await world.as('desk').send(timeline, { params: { id: bike.id } });
     expect(entries.some((entry) => entry.kind === 'photo.added')).toBe(true);
-    const count = async () => (await world.database.owner.query('SELECT COUNT(*) AS n FROM photo')) as unknown;
+    const count = async () =>
+      (await world.database.owner.query('SELECT COUNT(*) AS n FROM photo')) as unknown;
     const before = await count();
     await rebuildProjections(world.database.source, projector, PROJECTIONS as never);
     expect(await count()).toEqual(before);
@@ -145,6 +212,8 @@ describe('a photo', () => {
     await expect(world.database.source.query('DELETE FROM photo LIMIT 1')).rejects.toThrow(/denied/);
     const [{ id }] = (await world.database.owner.query('SELECT id FROM photo LIMIT 1')) as [{ id: string }];
     await world.database.owner.query('UPDATE photo SET whole = CONCAT(whole, 0x00) WHERE id = ?', [id]);
-    expect((await verifyRecord(world.database.source)).faults.map((fault) => fault.what)).toEqual(['its photo was altered or removed']);
+    expect((await verifyRecord(world.database.source)).faults.map((fault) => fault.what)).toEqual([
+      'its photo was altered or removed',
+    ]);
   });
 });

@@ -18,7 +18,10 @@ const QUALITIES = [82, 70, 55, 40] as const;
 /** What the bytes are, whatever they were called; refused when they are no picture that is taken. */
 async function measure(bytes: Buffer): Promise<{ width: number; height: number }> {
   try {
-    const { format, width, height, autoOrient } = await sharp(bytes, { limitInputPixels: PHOTO_LIMITS.sideMost ** 2, failOn: 'error' }).metadata();
+    const { format, width, height, autoOrient } = await sharp(bytes, {
+      limitInputPixels: PHOTO_LIMITS.sideMost ** 2,
+      failOn: 'error',
+    }).metadata();
     if (!FORMATS.includes(format)) throw new RefusedError('photo.no-picture');
     return { width: autoOrient?.width ?? width, height: autoOrient?.height ?? height };
   } catch (error) {
@@ -33,7 +36,8 @@ async function measure(bytes: Buffer): Promise<{ width: number; height: number }
 export async function reEncode(bytes: Buffer): Promise<Encoded> {
   const { width, height } = await measure(bytes);
   const issue = sidesIssue(width, height);
-  if (issue === 'too-wide') throw new RefusedError('photo.too-wide', { most: PHOTO_LIMITS.sideMost, width, height });
+  if (issue === 'too-wide')
+    throw new RefusedError('photo.too-wide', { most: PHOTO_LIMITS.sideMost, width, height });
   if (issue) throw new RefusedError('photo.no-picture');
   const within = fitWithin(width, height, PHOTO_LIMITS.keptSide);
   const small = fitWithin(width, height, PHOTO_LIMITS.smallSide);
@@ -41,12 +45,20 @@ export async function reEncode(bytes: Buffer): Promise<Encoded> {
     // sharp keeps no metadata unless told to: place, device and the rest end here.
     const upright = sharp(bytes, { failOn: 'error' }).rotate().flatten({ background: '#ffffff' });
     for (const quality of QUALITIES) {
-      const whole = await upright.clone().resize(within.width, within.height, { fit: 'fill' }).jpeg({ quality, mozjpeg: true }).toBuffer();
+      const whole = await upright
+        .clone()
+        .resize(within.width, within.height, { fit: 'fill' })
+        .jpeg({ quality, mozjpeg: true })
+        .toBuffer();
       if (whole.length > PHOTO_LIMITS.keptMost && quality !== QUALITIES.at(-1)) continue;
       return {
         ...within,
         whole,
-        small: await upright.clone().resize(small.width, small.height, { fit: 'fill' }).jpeg({ quality: 70 }).toBuffer(),
+        small: await upright
+          .clone()
+          .resize(small.width, small.height, { fit: 'fill' })
+          .jpeg({ quality: 70 })
+          .toBuffer(),
         hash: createHash('sha256').update(whole).digest('hex'),
       };
     }

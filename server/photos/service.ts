@@ -10,7 +10,19 @@ import { reEncode } from './re-encode';
 
 type Listed = Omit<PhotoRow, 'whole' | 'small'>;
 
-function photoOfRow({ id, bikeId, checkId, checkpoint, position, author, at, width, height, hash, shapes }: Listed): Photo {
+function photoOfRow({
+  id,
+  bikeId,
+  checkId,
+  checkpoint,
+  position,
+  author,
+  at,
+  width,
+  height,
+  hash,
+  shapes,
+}: Listed): Photo {
   return {
     id,
     bikeId,
@@ -48,10 +60,31 @@ export class Photos {
         const { bikeId, checkId, checkpoint, position, shapes } = of;
         await tx
           .getRepository(photoEntity)
-          .insert({ id, bikeId, checkId, checkpoint, position, author: of.author, at: new Date(of.at), ...encoded, shapes } as object);
+          .insert({
+            id,
+            bikeId,
+            checkId,
+            checkpoint,
+            position,
+            author: of.author,
+            at: new Date(of.at),
+            ...encoded,
+            shapes,
+          } as object);
         return {
           kind: 'photo.added',
-          body: { bikeId, photoId: id, checkId, checkpoint, position, by: of.author, width, height, hash, shapes },
+          body: {
+            bikeId,
+            photoId: id,
+            checkId,
+            checkpoint,
+            position,
+            by: of.author,
+            width,
+            height,
+            hash,
+            shapes,
+          },
           happenedAt: of.at,
         };
       },
@@ -59,14 +92,28 @@ export class Photos {
     );
   }
 
-  private async refuseMany(tx: EntityManager, { bikeId, checkId, checkpoint, position, at }: PhotoOf): Promise<void> {
+  private async refuseMany(
+    tx: EntityManager,
+    { bikeId, checkId, checkpoint, position, at }: PhotoOf,
+  ): Promise<void> {
     const taken = (
-      await tx.getRepository(photoEntity).find({ where: { bikeId, checkpoint, position }, select: { id: true, checkId: true, at: true } })
-    ).filter((photo) => (checkId === null ? Math.abs(photo.at.getTime() - at) < PHOTO_LIMITS.sittingMs : photo.checkId === checkId));
-    if (taken.length >= PHOTO_LIMITS.perLook) throw new RefusedError('photo.too-many', { most: PHOTO_LIMITS.perLook });
+      await tx
+        .getRepository(photoEntity)
+        .find({ where: { bikeId, checkpoint, position }, select: { id: true, checkId: true, at: true } })
+    ).filter((photo) =>
+      checkId === null
+        ? Math.abs(photo.at.getTime() - at) < PHOTO_LIMITS.sittingMs
+        : photo.checkId === checkId,
+    );
+    if (taken.length >= PHOTO_LIMITS.perLook)
+      throw new RefusedError('photo.too-many', { most: PHOTO_LIMITS.perLook });
   }
 
-  async list(actor: Actor, bikeId: string, query: QueryOf<typeof listPhotos>): Promise<AnswerOf<typeof listPhotos>> {
+  async list(
+    actor: Actor,
+    bikeId: string,
+    query: QueryOf<typeof listPhotos>,
+  ): Promise<AnswerOf<typeof listPhotos>> {
     requireAct(actor, 'see');
     await findBike(this.source.manager, bikeId);
     const { checkpoint, position, before, most } = query;
@@ -87,7 +134,9 @@ export class Photos {
   /** The bytes of a picture. */
   async show(actor: Actor, id: string, size: 'whole' | 'small'): Promise<Buffer> {
     requireAct(actor, 'see');
-    const row = await this.source.getRepository(photoEntity).findOne({ where: { id }, select: { id: true, [size]: true } });
+    const row = await this.source
+      .getRepository(photoEntity)
+      .findOne({ where: { id }, select: { id: true, [size]: true } });
     if (!row) throw new RefusedError('not-found', { what: 'photo' });
     return row[size];
   }

@@ -57,7 +57,12 @@ async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly O
   const byCheck = new Map<string, OpenCheck & { marks: MarkRow[] }>();
   for (const { sheetHash, build, fitted, faults, reading, ...mark } of rows) {
     const parts = fitted === null ? [] : jsonOf<FittedPart[]>(fitted);
-    const known = byCheck.get(mark.checkId) ?? { id: mark.checkId, sheetHash, fitted: { build: jsonOf<Build>(build), parts }, marks: [] };
+    const known = byCheck.get(mark.checkId) ?? {
+      id: mark.checkId,
+      sheetHash,
+      fitted: { build: jsonOf<Build>(build), parts },
+      marks: [],
+    };
     known.marks.push({
       ...mark,
       faults: jsonOf<MarkRow['faults']>(faults),
@@ -80,7 +85,9 @@ async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftSto
     // A stop that was marked stays one, whatever the bike was built into meanwhile.
     const questions = [...asked, ...markedUnasked(sheet, asked, folded)];
     const bike = measured ? await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId }) : null;
-    const standings = bike ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy) : folded;
+    const standings = bike
+      ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy)
+      : folded;
     for (const asked of questions) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
       for (const marked of standing?.faults ?? []) {
@@ -108,7 +115,10 @@ interface NewestRow {
   readonly validUntil: Date | null;
 }
 
-async function signedOf(tx: EntityManager, bikeId: string): Promise<Pick<FitnessFacts, 'newestCheck' | 'validUntil'>> {
+async function signedOf(
+  tx: EntityManager,
+  bikeId: string,
+): Promise<Pick<FitnessFacts, 'newestCheck' | 'validUntil'>> {
   // Past the mapper, for its window: one statement for history, newest and validity. A re-look is not among them: it gives no validity and takes none.
   const rows = (await tx.query(
     "SELECT * FROM (SELECT id, sheetHash, signedAt, complete, awaitsCoSign, criticalsMissing, ROW_NUMBER() OVER (PARTITION BY sheetHash, complete = 1 ORDER BY signedAt DESC, id) AS place, MAX(IF(complete = 1 AND awaitsCoSign = 0, validUntil, NULL)) OVER () AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL) AS signed WHERE place = 1",
@@ -118,14 +128,24 @@ async function signedOf(tx: EntityManager, bikeId: string): Promise<Pick<Fitness
   for (const row of rows) {
     const { sheet } = await sheetByHash(tx, row.sheetHash);
     const known = histories.get(row.sheetHash) ?? {
-      ...{ sheetHash: row.sheetHash, sheetKey: sheet.key, clears: sheet.clears, afterRideOut: sheet.afterRideOut ?? false },
+      ...{
+        sheetHash: row.sheetHash,
+        sheetKey: sheet.key,
+        clears: sheet.clears,
+        afterRideOut: sheet.afterRideOut ?? false,
+      },
       ...{ lastComplete: null, lastIncomplete: null },
     };
     const at = row.signedAt.getTime();
-    histories.set(row.sheetHash, row.complete ? { ...known, lastComplete: at } : { ...known, lastIncomplete: at });
+    histories.set(
+      row.sheetHash,
+      row.complete ? { ...known, lastComplete: at } : { ...known, lastIncomplete: at },
+    );
   }
   const standing = standingCheck([...histories.values()]);
-  const check = rows.find((row) => row.sheetHash === standing?.sheetHash && Boolean(row.complete) === standing.complete);
+  const check = rows.find(
+    (row) => row.sheetHash === standing?.sheetHash && Boolean(row.complete) === standing.complete,
+  );
   const validUntil = rows[0]?.validUntil?.getTime() ?? null;
   if (!standing || !check) return { newestCheck: null, validUntil };
   const { sheet } = await sheetByHash(tx, check.sheetHash);
@@ -143,23 +163,35 @@ async function signedOf(tx: EntityManager, bikeId: string): Promise<Pick<Fitness
 const byId = <T extends { readonly id: string }>(a: T, b: T): number => (a.id < b.id ? -1 : 1);
 
 async function findingsOf(tx: EntityManager, bikeId: string): Promise<FitnessFacts['findings']> {
-  return (await tx.getRepository(findingEntity).find({ where: { bikeId, state: Not('closed') } })).map(findingOf).sort(byId);
+  return (await tx.getRepository(findingEntity).find({ where: { bikeId, state: Not('closed') } }))
+    .map(findingOf)
+    .sort(byId);
 }
 
 async function repairsOf(tx: EntityManager, bikeId: string): Promise<FitnessFacts['repairs']> {
-  const repairs = await tx.getRepository(repairEntity).find({ where: { bikeId, state: In(['started', 'done']) } });
-  return repairs.map(({ id, state }) => ({ id, state: state === 'started' ? ('started' as const) : ('done' as const) })).sort(byId);
+  const repairs = await tx
+    .getRepository(repairEntity)
+    .find({ where: { bikeId, state: In(['started', 'done']) } });
+  return repairs
+    .map(({ id, state }) => ({ id, state: state === 'started' ? ('started' as const) : ('done' as const) }))
+    .sort(byId);
 }
 
 /** All there is to know of a bike's fitness, from its rows. */
 export async function gatherFacts(tx: EntityManager, bikeId: string): Promise<FitnessFacts> {
-  const holds = await tx.getRepository(holdEntity).find({ where: { bikeId, endedAt: IsNull() }, order: { since: 'ASC', id: 'ASC' } });
+  const holds = await tx
+    .getRepository(holdEntity)
+    .find({ where: { bikeId, endedAt: IsNull() }, order: { since: 'ASC', id: 'ASC' } });
   const leftApart = await tx.getRepository(leftApartEntity).find({ where: { bikeId, closedAt: IsNull() } });
   const intake = await openIntakeOf(tx, bikeId);
   return {
     ...NO_FACTS,
     findings: await findingsOf(tx, bikeId),
-    holds: holds.map(({ id, since, hangTag }) => ({ id, since: since.getTime(), ...(hangTag === null ? {} : { hangTag }) })),
+    holds: holds.map(({ id, since, hangTag }) => ({
+      id,
+      since: since.getTime(),
+      ...(hangTag === null ? {} : { hangTag }),
+    })),
     leftApart: leftApart.map(({ id, what, by }) => ({ id, what, by })).sort(byId),
     repairs: await repairsOf(tx, bikeId),
     draftStops: await draftStopsOf(tx, bikeId),
@@ -171,7 +203,11 @@ export async function gatherFacts(tx: EntityManager, bikeId: string): Promise<Fi
 }
 
 /** The same after a check was signed: what signing cannot change stays as it was. */
-async function factsAfterSigning(tx: EntityManager, bikeId: string, before: FitnessFacts): Promise<FitnessFacts> {
+async function factsAfterSigning(
+  tx: EntityManager,
+  bikeId: string,
+  before: FitnessFacts,
+): Promise<FitnessFacts> {
   return {
     ...before,
     findings: await findingsOf(tx, bikeId),
@@ -186,21 +222,38 @@ export async function factsOf(tx: EntityManager, bikeId: string): Promise<Fitnes
   return (await tx.getRepository(bikeStateEntity).findOneByOrFail({ bikeId })).facts;
 }
 
-async function keepFacts(tx: EntityManager, bikeId: string, facts: FitnessFacts, now: number): Promise<FitnessFacts> {
+async function keepFacts(
+  tx: EntityManager,
+  bikeId: string,
+  facts: FitnessFacts,
+  now: number,
+): Promise<FitnessFacts> {
   const { nextChangeAt } = evaluateFitness(facts, now);
   await tx
     .getRepository(bikeStateEntity)
-    .upsert({ bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) } as object, ['bikeId']);
+    .upsert(
+      { bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) } as object,
+      ['bikeId'],
+    );
   return facts;
 }
 
 /** Gathers a bike's facts again and writes its one row. */
-export async function refreshBikeState(tx: EntityManager, bikeId: string, now: number): Promise<FitnessFacts> {
+export async function refreshBikeState(
+  tx: EntityManager,
+  bikeId: string,
+  now: number,
+): Promise<FitnessFacts> {
   return keepFacts(tx, bikeId, await gatherFacts(tx, bikeId), now);
 }
 
 /** The same after signing. */
-export async function refreshSigned(tx: EntityManager, bikeId: string, before: FitnessFacts, now: number): Promise<FitnessFacts> {
+export async function refreshSigned(
+  tx: EntityManager,
+  bikeId: string,
+  before: FitnessFacts,
+  now: number,
+): Promise<FitnessFacts> {
   return keepFacts(tx, bikeId, await factsAfterSigning(tx, bikeId, before), now);
 }
 
@@ -238,7 +291,12 @@ export async function refreshRebuilt(
 }
 
 /** The same for a mark, which can change nothing but the stops of the check it was given in: the commonest act of all. */
-export async function refreshDraftStops(tx: EntityManager, bikeId: string, before: FitnessFacts, now: number): Promise<FitnessFacts> {
+export async function refreshDraftStops(
+  tx: EntityManager,
+  bikeId: string,
+  before: FitnessFacts,
+  now: number,
+): Promise<FitnessFacts> {
   const draftStops = await draftStopsOf(tx, bikeId);
   if (draftStops.length === 0 && before.draftStops.length === 0) return before;
   return keepFacts(tx, bikeId, { ...before, draftStops }, now);

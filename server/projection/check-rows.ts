@@ -5,19 +5,32 @@ import { findingEntity } from '@cadre/server/findings/entities';
 import type { EntryBodies } from '@cadre/server/records';
 import { keepReadings } from './wear-rows';
 
-export async function keepFindings(tx: EntityManager, bikeId: string, findings: readonly Finding[]): Promise<void> {
+export async function keepFindings(
+  tx: EntityManager,
+  bikeId: string,
+  findings: readonly Finding[],
+): Promise<void> {
   for (const finding of findings) {
     const { id, state, severity, outingsUsed } = finding;
-    await tx.getRepository(findingEntity).save({ id, bikeId, state, severity, outingsUsed, finding, openedAt: new Date(finding.openedAt) });
+    await tx
+      .getRepository(findingEntity)
+      .save({ id, bikeId, state, severity, outingsUsed, finding, openedAt: new Date(finding.openedAt) });
   }
 }
 
 /** A signed check corrected: the correction stands beside it, and what was incomplete after all counts for nothing from here on. */
-export async function checkAmended(tx: EntityManager, body: EntryBodies['check.amended'], at: Date): Promise<void> {
+export async function checkAmended(
+  tx: EntityManager,
+  body: EntryBodies['check.amended'],
+  at: Date,
+): Promise<void> {
   const checks = tx.getRepository(checkEntity);
   const { checkId: id, amends, signedBy, reason, criticalsMissing } = body;
   const complete = criticalsMissing.length === 0;
-  await checks.update({ id }, { state: 'signed', signedBy, signedAt: at, complete, criticalsMissing: criticalsMissing.length, reason });
+  await checks.update(
+    { id },
+    { state: 'signed', signedBy, signedAt: at, complete, criticalsMissing: criticalsMissing.length, reason },
+  );
   const amended = await checks.findOneByOrFail({ id: amends });
   if (amended.complete && !complete)
     await checks.update(

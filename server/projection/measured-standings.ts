@@ -1,5 +1,11 @@
 import { In, type EntityManager } from 'typeorm';
-import { measuredOn, onChecklist, type Asked, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import {
+  measuredOn,
+  onChecklist,
+  type Asked,
+  type PolicyVersion,
+  type SheetVersion,
+} from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
 import { asMeasured, type MeasuredStanding } from '@cadre/core/findings';
 import { measuredBikes } from '@cadre/server/fleet';
@@ -15,13 +21,24 @@ export async function measuredStandings(
   standings: ReadonlyMap<string, Standing>,
   policy: PolicyVersion,
 ): Promise<ReadonlyMap<string, MeasuredStanding>> {
-  const readings = [...standings.values()].flatMap((standing) => standing.marks).filter((mark) => mark.reading);
+  const readings = [...standings.values()]
+    .flatMap((standing) => standing.marks)
+    .filter((mark) => mark.reading);
   if (readings.length === 0) return standings;
   const measured = (await measuredBikes(tx, [bike])).get(bike.id);
   if (!measured) return standings;
   const asides = readings.filter((mark) => mark.reading?.aside).map((mark) => mark.author);
   const leads =
-    asides.length === 0 ? [] : await tx.getRepository(personEntity).find({ where: { id: In(asides), role: 'lead' }, select: { id: true } });
+    asides.length === 0
+      ? []
+      : await tx
+          .getRepository(personEntity)
+          .find({ where: { id: In(asides), role: 'lead' }, select: { id: true } });
   const on = onChecklist(measured, sheet);
-  return asMeasured(asked, standings, (each) => measuredOn(each, on, policy), new Set(leads.map((lead) => lead.id)));
+  return asMeasured(
+    asked,
+    standings,
+    (each) => measuredOn(each, on, policy),
+    new Set(leads.map((lead) => lead.id)),
+  );
 }

@@ -4,7 +4,11 @@ import { mishapEntity } from '@cadre/server/mishaps/entities';
 import { endValidity } from './fleet-rows';
 
 /** Kept, and what the bike was looked over for before it happened no longer counts. */
-export async function mishapReported(tx: EntityManager, bikeId: string, { id, kind, at, by, note }: Mishap): Promise<void> {
+export async function mishapReported(
+  tx: EntityManager,
+  bikeId: string,
+  { id, kind, at, by, note }: Mishap,
+): Promise<void> {
   await tx.getRepository(mishapEntity).insert({ id, bikeId, kind, at: new Date(at), by, note });
   await endValidity(tx, [bikeId], new Date(at));
 }

@@ -5,7 +5,14 @@ import { needsHold } from '@cadre/core/fitness';
 import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity } from '@cadre/server/checks/entities';
 import { holdEntity } from '@cadre/server/findings/entities';
-import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity } from '@cadre/server/fleet/entities';
+import {
+  bikeEntity,
+  bikeStateEntity,
+  hookEntity,
+  modelEntity,
+  rackEntity,
+  siteEntity,
+} from '@cadre/server/fleet/entities';
 import { personEntity, programEntity } from '@cadre/server/people/entities';
 import type { BikeDocument, Projector, StoredEvent } from '@cadre/server/records';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';
@@ -36,21 +43,30 @@ import {
 /** Begins a hold, as of this entry. Its id is the entry's: one entry begins at most one. */
 async function beginHold(tx: EntityManager, bikeId: string, entry: StoredEvent): Promise<void> {
   const id = entry.id;
-  await tx.getRepository(holdEntity).save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null, hangTag: null });
+  await tx
+    .getRepository(holdEntity)
+    .save({ id, bikeId, since: new Date(entry.recordedAt), endedAt: null, hangTag: null });
 }
 
 async function moved(tx: EntityManager, id: string, bikeId: string, to: string, at: Date): Promise<void> {
   const bike = await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId });
   if (to === 'out') {
-    await tx.query("UPDATE finding SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND severity = 'soon' AND state <> 'closed'", [bikeId]);
+    await tx.query(
+      "UPDATE finding SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND severity = 'soon' AND state <> 'closed'",
+      [bikeId],
+    );
     await waitsRidden(tx, bikeId);
     await outingBegun(tx, id, bikeId, at);
   }
   // A ride-out counts until the bike comes back: what came back has been ridden.
-  if (to === 'in' && bike.whereabouts === 'out') await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
+  if (to === 'in' && bike.whereabouts === 'out')
+    await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
   await tx
     .getRepository(bikeEntity)
-    .update({ id: bikeId }, { whereabouts: bike.whereabouts === to ? bike.whereabouts : (to as typeof bike.whereabouts) });
+    .update(
+      { id: bikeId },
+      { whereabouts: bike.whereabouts === to ? bike.whereabouts : (to as typeof bike.whereabouts) },
+    );
 }
 
 /** Writes the rows an entry means. The same entry always means the same rows: a rebuild relies on it. */
@@ -58,12 +74,19 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
   const at = new Date(entry.happenedAt);
   switch (entry.kind) {
     case 'program.set-up':
-      await tx.getRepository(programEntity).insert({ id: entry.body.programId, name: entry.body.name, demo: entry.body.demo });
+      await tx
+        .getRepository(programEntity)
+        .insert({ id: entry.body.programId, name: entry.body.name, demo: entry.body.demo });
       return;
     case 'site.added':
       await tx
         .getRepository(siteEntity)
-        .insert({ id: entry.body.siteId, name: entry.body.name, timeZone: entry.body.timeZone, opensAt: entry.body.opensAt });
+        .insert({
+          id: entry.body.siteId,
+          name: entry.body.name,
+          timeZone: entry.body.timeZone,
+          opensAt: entry.body.opensAt,
+        });
       return;
     case 'site.changed': {
       const { siteId: id, ...rest } = entry.body;
@@ -73,8 +96,15 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
     case 'rack.added':
       await tx
         .getRepository(rackEntity)
-        .insert({ id: entry.body.rackId, siteId: entry.body.siteId, name: entry.body.name, position: entry.body.position });
-      await tx.getRepository(hookEntity).insert(entry.body.hooks.map((hook) => ({ ...hook, rackId: entry.body.rackId })));
+        .insert({
+          id: entry.body.rackId,
+          siteId: entry.body.siteId,
+          name: entry.body.name,
+          position: entry.body.position,
+        });
+      await tx
+        .getRepository(hookEntity)
+        .insert(entry.body.hooks.map((hook) => ({ ...hook, rackId: entry.body.rackId })));
       return;
     case 'person.added': {
       const { personId: id, ...rest } = entry.body;
@@ -134,7 +164,10 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
     case 'bike.hung':
       await tx
         .getRepository(bikeEntity)
-        .update({ id: entry.body.bikeId }, { siteId: entry.body.siteId, hookId: entry.body.hookId, version: () => 'version + 1' });
+        .update(
+          { id: entry.body.bikeId },
+          { siteId: entry.body.siteId, hookId: entry.body.hookId, version: () => 'version + 1' },
+        );
       return;
     case 'part.fitted':
       return partFitted(tx, entry.body, at);
@@ -193,7 +226,18 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
     case 'check.marked':
       return; // marks are the record itself; only the bike's facts may change
     case 'check.signed': {
-      const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, validUntil, hasty, findings, reLooked } = entry.body;
+      const {
+        checkId: id,
+        bikeId,
+        signedBy,
+        complete,
+        criticalsMissing,
+        awaitsCoSign,
+        validUntil,
+        hasty,
+        findings,
+        reLooked,
+      } = entry.body;
       await tx.getRepository(checkEntity).update(
         { id },
         {
@@ -211,7 +255,9 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
       await keepReadings(tx, bikeId, id);
       if (reLooked) {
         await tx.getRepository(repairEntity).update({ id: reLooked.repairId }, { state: 're-looked' });
-        await tx.getRepository(bikeEntity).update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });
+        await tx
+          .getRepository(bikeEntity)
+          .update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });
       }
       return;
     }
@@ -226,7 +272,9 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
     case 'standing-round.set':
       return standingRoundSet(tx, entry.body.standing);
     case 'check.co-signed':
-      await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { awaitsCoSign: false, coSignedBy: entry.author });
+      await tx
+        .getRepository(checkEntity)
+        .update({ id: entry.body.checkId }, { awaitsCoSign: false, coSignedBy: entry.author });
       return;
     case 'check.abandoned':
       await tx.getRepository(checkEntity).update({ id: entry.body.checkId }, { state: 'abandoned' });
@@ -236,7 +284,8 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
     case 'finding.merged':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding, entry.body.closed]);
     case 'finding.closed':
-      if (entry.body.settles) await tx.getRepository(repairEntity).update({ id: entry.body.settles }, { state: 're-looked' });
+      if (entry.body.settles)
+        await tx.getRepository(repairEntity).update({ id: entry.body.settles }, { state: 're-looked' });
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
     case 'finding.severity-set':
       return keepFindings(tx, entry.body.bikeId, [entry.body.finding]);
@@ -263,7 +312,16 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
       const { repairId: id, bikeId, findings, work, touched, minutes, used = [], torques = [] } = entry.body;
       await tx
         .getRepository(repairEntity)
-        .update({ id }, { state: 'done', doneBy: entry.author, doneAt: at, work, touched, minutes, used, torques } as object);
+        .update({ id }, {
+          state: 'done',
+          doneBy: entry.author,
+          doneAt: at,
+          work,
+          touched,
+          minutes,
+          used,
+          torques,
+        } as object);
       await stockMoved(
         tx,
         used.map(({ itemId, count }) => ({ itemId, by: -count })),
@@ -272,22 +330,36 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
       return;
     }
     case 'repair.planned':
-      await tx.getRepository(repairEntity).update({ id: entry.body.repairId }, { plan: entry.body.plan } as object);
+      await tx
+        .getRepository(repairEntity)
+        .update({ id: entry.body.repairId }, { plan: entry.body.plan } as object);
       return;
     case 'left-apart.opened':
       await tx
         .getRepository(leftApartEntity)
-        .insert({ id: entry.body.itemId, bikeId: entry.body.bikeId, what: entry.body.what, by: entry.body.by ?? entry.author ?? '', since: at });
+        .insert({
+          id: entry.body.itemId,
+          bikeId: entry.body.bikeId,
+          what: entry.body.what,
+          by: entry.body.by ?? entry.author ?? '',
+          since: at,
+        });
       return;
     case 'left-apart.closed':
-      await tx.getRepository(leftApartEntity).update({ id: entry.body.itemId }, { closedBy: entry.author, closedAt: at });
+      await tx
+        .getRepository(leftApartEntity)
+        .update({ id: entry.body.itemId }, { closedBy: entry.author, closedAt: at });
       return;
     case 'bike.released':
       await keepFindings(tx, entry.body.bikeId, entry.body.findings);
-      await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { endedAt: at });
+      await tx
+        .getRepository(holdEntity)
+        .update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { endedAt: at });
       return;
     case 'hang-tag.hung':
-      await tx.getRepository(holdEntity).update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { hangTag: entry.body.hangTag });
+      await tx
+        .getRepository(holdEntity)
+        .update({ bikeId: entry.body.bikeId, endedAt: IsNull() }, { hangTag: entry.body.hangTag });
       return;
     case 'wait.set':
       return waitSet(tx, entry.body.bikeId, entry.body.wait);
@@ -321,7 +393,10 @@ async function apply(tx: EntityManager, entry: StoredEvent): Promise<void> {
  */
 async function applyOne(tx: EntityManager, entry: StoredEvent): Promise<void> {
   const bikeId = 'bikeId' in entry.body ? entry.body.bikeId : null;
-  const before = bikeId === null || entry.kind === 'bike.added' ? null : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
+  const before =
+    bikeId === null || entry.kind === 'bike.added'
+      ? null
+      : await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
   const overran = bikeId !== null && before !== null && needsHold(before.facts, entry.recordedAt);
   if (overran) await beginHold(tx, bikeId, entry);
   await apply(tx, entry);

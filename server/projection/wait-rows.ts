@@ -19,24 +19,45 @@ export async function waitSet(tx: EntityManager, bikeId: string, wait: Wait): Pr
   const { id, dueAt, outings, outingsUsed } = wait;
   await tx
     .getRepository(waitEntity)
-    .insert({ id, bikeId, wait, dueAt: dueAt === null ? null : new Date(dueAt), outings, outingsUsed, raisedAt: null, endedAt: null });
+    .insert({
+      id,
+      bikeId,
+      wait,
+      dueAt: dueAt === null ? null : new Date(dueAt),
+      outings,
+      outingsUsed,
+      raisedAt: null,
+      endedAt: null,
+    });
 }
 
 /** The bike goes out: one outing more for what waits for outings. */
 export async function waitsRidden(tx: EntityManager, bikeId: string): Promise<void> {
-  await tx.query('UPDATE bike_wait SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND outings IS NOT NULL AND endedAt IS NULL', [bikeId]);
+  await tx.query(
+    'UPDATE bike_wait SET outingsUsed = outingsUsed + 1 WHERE bikeId = ? AND outings IS NOT NULL AND endedAt IS NULL',
+    [bikeId],
+  );
 }
 
 /** Over, or going on: then it raises itself anew. */
-export async function waitAnswered(tx: EntityManager, body: EntryBodies['wait.answered'], at: Date): Promise<void> {
+export async function waitAnswered(
+  tx: EntityManager,
+  body: EntryBodies['wait.answered'],
+  at: Date,
+): Promise<void> {
   await tx
     .getRepository(waitEntity)
-    .update({ id: body.waitId }, body.againAt === null ? { endedAt: at } : { dueAt: new Date(body.againAt), raisedAt: null });
+    .update(
+      { id: body.waitId },
+      body.againAt === null ? { endedAt: at } : { dueAt: new Date(body.againAt), raisedAt: null },
+    );
   await keepFindings(tx, body.bikeId, body.findings);
 }
 
 /** What a bike waits for, the soonest first. */
 export async function waitsOf(tx: EntityManager, bikeId: string): Promise<Wait[]> {
-  const rows = await tx.getRepository(waitEntity).find({ where: { bikeId, endedAt: IsNull() }, order: { dueAt: 'ASC', id: 'ASC' } });
+  const rows = await tx
+    .getRepository(waitEntity)
+    .find({ where: { bikeId, endedAt: IsNull() }, order: { dueAt: 'ASC', id: 'ASC' } });
   return rows.map(waitOf);
 }

@@ -1,5 +1,14 @@
 import type { PolicyVersion, SheetVersion, System, Touched } from '@cadre/core/catalogue';
-import type { Build, BuildField, FitList, FitmentPosition, Joint, Model, Part, Whereabouts } from '@cadre/core/fleet';
+import type {
+  Build,
+  BuildField,
+  FitList,
+  FitmentPosition,
+  Joint,
+  Model,
+  Part,
+  Whereabouts,
+} from '@cadre/core/fleet';
 import type { Want } from '@cadre/core/schedule';
 import type { Finding } from '@cadre/core/findings';
 import type { BikeRule } from '@cadre/core/rounds';
@@ -69,13 +78,24 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'program.set-up': { programId: string; name: string; demo: boolean };
   'site.added': { siteId: string; name: string; timeZone: string; opensAt: string };
   'site.changed': { siteId: string; name: string; timeZone: string; opensAt: string };
-  'rack.changed': { rackId: string; name: string; added: readonly { id: string; number: number }[]; removed: readonly string[] };
+  'rack.changed': {
+    rackId: string;
+    name: string;
+    added: readonly { id: string; number: number }[];
+    removed: readonly string[];
+  };
   'rack.removed': { rackId: string };
   'racks.ordered': { siteId: string; rackIds: readonly string[] };
   'model.added': { model: Model };
   /** With it, what each of its bikes is built like from now on, and which of them have to be looked at because of it. */
   'model.changed': { model: Model; bikes: readonly { id: string; build: Build; due: boolean }[] };
-  'rack.added': { rackId: string; siteId: string; name: string; position: number; hooks: readonly { id: string; number: number }[] };
+  'rack.added': {
+    rackId: string;
+    siteId: string;
+    name: string;
+    position: number;
+    hooks: readonly { id: string; number: number }[];
+  };
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
   'person.competence': { personId: string; system: System; signed: boolean };
@@ -88,7 +108,14 @@ export interface EntryBodies extends Record<EntryKind, object> {
   'bike.changed': { bikeId: string; bike: BikeDocument; due?: boolean };
   'bike.hung': { bikeId: string; siteId: string; hookId: string | null };
   /** `through`: the repair it came with. Its re-look looks at what that touched, so the check before still counts. */
-  'part.fitted': { bikeId: string; fitmentId: string; part: Part; position: FitmentPosition; anyway: string; through?: string };
+  'part.fitted': {
+    bikeId: string;
+    fitmentId: string;
+    part: Part;
+    position: FitmentPosition;
+    anyway: string;
+    through?: string;
+  };
   'part.removed': { bikeId: string; fitmentId: string; through?: string };
   'group.added': { group: GroupDocument };
   'group.changed': { group: GroupDocument };
@@ -134,7 +161,13 @@ export interface EntryBodies extends Record<EntryKind, object> {
     findings: readonly Finding[];
   };
   'round.made': { round: RoundDocument };
-  'round.changed': { roundId: string; name: string; bikeIds: readonly string[]; people: readonly string[]; deadline: number };
+  'round.changed': {
+    roundId: string;
+    name: string;
+    bikeIds: readonly string[];
+    people: readonly string[];
+    deadline: number;
+  };
   'round.closed': { roundId: string; undone: readonly { bikeId: string; why: string }[] };
   'standing-round.set': { standing: StandingRoundDocument };
   /** A new policy moved limits or weights of what is open on this bike. */
@@ -175,7 +208,10 @@ export interface EntryBodies extends Record<EntryKind, object> {
     said: string;
     perDay: number | null;
     /** What a tyre left to stand showed, as the answer tells it. */
-    leak: Pick<LeakAnswer, 'word' | 'because' | 'perDay' | 'perDayLeast' | 'perDayMost' | 'hoursToFloor'> | null;
+    leak: Pick<
+      LeakAnswer,
+      'word' | 'because' | 'perDay' | 'perDayLeast' | 'perDayMost' | 'hoursToFloor'
+    > | null;
     againAt: number | null;
     findings: readonly Finding[];
   };

@@ -11,12 +11,24 @@ export interface Chain {
 const notFound = (what: string) => () => new RefusedError('not-found', { what });
 
 /** A chain whose id is known. */
-export const chainNamed = (id: string): Chain => ({ sql: 'SELECT ?', values: [id], missing: notFound('chain') });
+export const chainNamed = (id: string): Chain => ({
+  sql: 'SELECT ?',
+  values: [id],
+  missing: notFound('chain'),
+});
 
 /** The chain of what belongs to no single site: people, checklists, policy, models, stock, the sites themselves. */
-export const PROGRAM_CHAIN: Chain = { sql: 'SELECT id FROM program LIMIT 1', values: [], missing: notFound('program') };
+export const PROGRAM_CHAIN: Chain = {
+  sql: 'SELECT id FROM program LIMIT 1',
+  values: [],
+  missing: notFound('program'),
+};
 
-export const chainOfSite = (siteId: string): Chain => ({ sql: 'SELECT id FROM site WHERE id = ?', values: [siteId], missing: notFound('site') });
+export const chainOfSite = (siteId: string): Chain => ({
+  sql: 'SELECT id FROM site WHERE id = ?',
+  values: [siteId],
+  missing: notFound('site'),
+});
 
 /** The chain of a site named in what was sent. */
 export const chainOfSentSite = (siteId: string): Chain => ({

@@ -62,7 +62,9 @@ export class Changes {
     for (const [chain, seq] of heads) {
       const seen = cursor.get(chain) ?? 0;
       if (seq <= seen) continue;
-      const rows = await this.source.getRepository(entryEntity).find({ where: { chain, seq: MoreThan(seen) }, order: { seq: 'ASC' }, take: 500 });
+      const rows = await this.source
+        .getRepository(entryEntity)
+        .find({ where: { chain, seq: MoreThan(seen) }, order: { seq: 'ASC' }, take: 500 });
       changes.push(...rows.map(changeOf));
       cursor.set(chain, rows.at(-1)?.seq ?? seen);
     }
@@ -70,7 +72,11 @@ export class Changes {
   }
 
   /** Tells every change after the cursor, in order within a chain, until stopped. */
-  follow(start: Cursor, tell: (change: Change, cursor: string) => void, failed: (error: unknown) => void): () => void {
+  follow(
+    start: Cursor,
+    tell: (change: Change, cursor: string) => void,
+    failed: (error: unknown) => void,
+  ): () => void {
     const cursor = new Map(start);
     let running = false;
     let again = false;
@@ -108,7 +114,11 @@ export class Changes {
 export async function timelineOf(
   source: DataSource,
   bikeId: string,
-  { before, kinds, most }: { readonly before?: number | undefined; readonly kinds: 'told' | 'all'; readonly most: number },
+  {
+    before,
+    kinds,
+    most,
+  }: { readonly before?: number | undefined; readonly kinds: 'told' | 'all'; readonly most: number },
 ): Promise<{ entries: EntryRow[]; next: number | null }> {
   const rows = await source.getRepository(entryEntity).find({
     where: {
@@ -119,5 +129,8 @@ export async function timelineOf(
     order: { ordinal: 'DESC' },
     take: most + 1,
   });
-  return { entries: rows.slice(0, most), next: rows.length > most ? (rows[most - 1]?.ordinal ?? null) : null };
+  return {
+    entries: rows.slice(0, most),
+    next: rows.length > most ? (rows[most - 1]?.ordinal ?? null) : null,
+  };
 }

@@ -25,7 +25,12 @@ export const entryEntity = new EntitySchema<EntryRow>({
   name: 'entry',
   columns: {
     // Gives a replay over several chains an order in which nothing comes before what it rests on.
-    ordinal: { type: 'bigint', primary: true, generated: 'increment', transformer: { to: (value: number) => value, from: Number } },
+    ordinal: {
+      type: 'bigint',
+      primary: true,
+      generated: 'increment',
+      transformer: { to: (value: number) => value, from: Number },
+    },
     chain: uuid(),
     seq: whole(),
     previousHash: digest(),

@@ -16,7 +16,13 @@ export interface Projector {
 }
 
 /** An event an act decided on. */
-export type NewEvent = { readonly [K in EntryKind]: { readonly kind: K; readonly body: EntryBodies[K]; readonly happenedAt?: number } }[EntryKind];
+export type NewEvent = {
+  readonly [K in EntryKind]: {
+    readonly kind: K;
+    readonly body: EntryBodies[K];
+    readonly happenedAt?: number;
+  };
+}[EntryKind];
 
 export interface Act {
   /** The chain it is written on, found under the lock of its head. */
@@ -53,7 +59,8 @@ interface Head {
 class ChainMoved extends Error {}
 
 /** A little later each time, and not at once with whoever waits too. */
-const pause = (attempt: number): Promise<void> => new Promise((done) => setTimeout(done, 2 ** attempt * (5 + 10 * Math.random())));
+const pause = (attempt: number): Promise<void> =>
+  new Promise((done) => setTimeout(done, 2 ** attempt * (5 + 10 * Math.random())));
 
 /** The record: one hash chain a site, written under the lock of its head, projected in the same transaction. */
 export class EventLog {
@@ -69,7 +76,11 @@ export class EventLog {
    * Does an act once by its id, in one transaction; sent again it is answered without being done. Tried again when the database broke a deadlock with it, and
    * when it failed while a twin of it, sent at the same moment, was done.
    */
-  async act<T>(act: Act, decide: Decide, answer: (tx: EntityManager, outcome: Outcome) => Promise<T>): Promise<T> {
+  async act<T>(
+    act: Act,
+    decide: Decide,
+    answer: (tx: EntityManager, outcome: Outcome) => Promise<T>,
+  ): Promise<T> {
     for (let attempt = 1; ; attempt += 1) {
       try {
         const result = await this.source.transaction((tx) => this.attempt(tx, act, decide, answer));
@@ -88,11 +99,21 @@ export class EventLog {
     return () => this.listeners.delete(listener);
   }
 
-  private async attempt<T>(tx: EntityManager, act: Act, decide: Decide, answer: (tx: EntityManager, outcome: Outcome) => Promise<T>): Promise<T> {
+  private async attempt<T>(
+    tx: EntityManager,
+    act: Act,
+    decide: Decide,
+    answer: (tx: EntityManager, outcome: Outcome) => Promise<T>,
+  ): Promise<T> {
     const head = await this.lockHead(tx, act);
     if (head.requestHash !== null) return answer(tx, await this.before(tx, act, head.requestHash));
     const decided = await decide(tx);
-    const events = await this.append(tx, head, act, Array.isArray(decided) ? (decided as readonly NewEvent[]) : [decided as NewEvent]);
+    const events = await this.append(
+      tx,
+      head,
+      act,
+      Array.isArray(decided) ? (decided as readonly NewEvent[]) : [decided as NewEvent],
+    );
     return answer(tx, { repeated: false, events: () => Promise.resolve(events) });
   }
 
@@ -108,7 +129,10 @@ export class EventLog {
     const { sql, values } = act.chain;
     // Past the mapper: one statement finds the chain and locks its head; an inner select takes no lock.
     const lock = async (): Promise<Pick<Head, 'chain' | 'seq' | 'hash'> | undefined> => {
-      const heads = await tx.query(`SELECT h.chain, h.seq, h.hash FROM chain_head h WHERE h.chain = (${sql}) FOR UPDATE`, [...values]);
+      const heads = await tx.query(
+        `SELECT h.chain, h.seq, h.hash FROM chain_head h WHERE h.chain = (${sql}) FOR UPDATE`,
+        [...values],
+      );
       return (heads as Head[])[0];
     };
     let head = await lock();
@@ -116,7 +140,10 @@ export class EventLog {
       const [found] = (await tx.query(`SELECT (${sql}) AS chain`, [...values])) as { chain: string | null }[];
       if (!found?.chain) return this.headOfDone(tx, act);
       // Only a chain's very first entry makes its head: an insert that finds it there takes a shared lock, and two of those deadlock.
-      await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [found.chain, GENESIS]);
+      await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [
+        found.chain,
+        GENESIS,
+      ]);
       head = (await lock()) as Head;
     }
     const [known] = (await tx.query(
@@ -133,12 +160,22 @@ export class EventLog {
   private async headOfDone(tx: EntityManager, act: Act): Promise<Head> {
     const done = await tx.getRepository(entryEntity).findOneBy({ id: act.id });
     if (!done) throw act.chain.missing();
-    return { chain: done.chain, seq: done.seq, hash: done.hash, policyHash: done.policyHash, requestHash: done.requestHash ?? '' };
+    return {
+      chain: done.chain,
+      seq: done.seq,
+      hash: done.hash,
+      policyHash: done.policyHash,
+      requestHash: done.requestHash ?? '',
+    };
   }
 
   private async before(tx: EntityManager, act: Act, requestHash: string): Promise<Outcome> {
     if (requestHash !== hashOf(act.request))
-      throw new RefusedError('conflict.id-reused', { id: act.id }, { current: await this.requestOf(tx, act.id) });
+      throw new RefusedError(
+        'conflict.id-reused',
+        { id: act.id },
+        { current: await this.requestOf(tx, act.id) },
+      );
     return { repeated: true, events: () => this.eventsOf(tx, act.id) };
   }
 
@@ -152,12 +189,23 @@ export class EventLog {
   private async eventsOf(tx: EntityManager, id: string): Promise<readonly StoredEvent[]> {
     const entries = tx.getRepository(entryEntity);
     const { chain, seq } = await entries.findOneByOrFail({ id });
-    const before = await entries.findOne({ where: { chain, seq: LessThan(seq), requestHash: Not(IsNull()) }, order: { seq: 'DESC' } });
-    const own = await entries.find({ where: { chain, seq: Between((before?.seq ?? 0) + 1, seq) }, order: { seq: 'ASC' } });
+    const before = await entries.findOne({
+      where: { chain, seq: LessThan(seq), requestHash: Not(IsNull()) },
+      order: { seq: 'DESC' },
+    });
+    const own = await entries.find({
+      where: { chain, seq: Between((before?.seq ?? 0) + 1, seq) },
+      order: { seq: 'ASC' },
+    });
     return own.map(storedEvent);
   }
 
-  private async append(tx: EntityManager, head: Head, act: Act, decided: readonly NewEvent[]): Promise<readonly StoredEvent[]> {
+  private async append(
+    tx: EntityManager,
+    head: Head,
+    act: Act,
+    decided: readonly NewEvent[],
+  ): Promise<readonly StoredEvent[]> {
     let { seq, hash: previousHash } = head;
     const rows: Omit<EntryRow, 'ordinal'>[] = [];
     const events: StoredEvent[] = [];

@@ -4,11 +4,16 @@ import type { Projector } from './event-log';
 import { storedEvent } from './stored-event';
 
 /** Empties every projection and makes it again from the record alone, in one transaction. */
-export async function rebuildProjections(source: DataSource, projector: Projector, projections: readonly EntitySchema<object>[]): Promise<number> {
+export async function rebuildProjections(
+  source: DataSource,
+  projector: Projector,
+  projections: readonly EntitySchema<object>[],
+): Promise<number> {
   return source.transaction('READ COMMITTED', async (tx) => {
     // Rows are removed one table at a time, so the checks between tables wait until all is there again.
     await tx.query('SET foreign_key_checks = 0');
-    for (const projection of projections) await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
+    for (const projection of projections)
+      await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
     const rows = await tx.getRepository(entryEntity).find({ order: { ordinal: 'ASC' } });
     for (const row of rows) {
       await projector.apply(tx, [storedEvent(row)]);

@@ -5,7 +5,11 @@ export class RefusedError extends Error {
   constructor(
     readonly code: ErrorCode,
     readonly params: ErrorParams = {},
-    readonly detail: { readonly fields?: readonly FieldIssue[]; readonly current?: unknown; readonly cause?: unknown } = {},
+    readonly detail: {
+      readonly fields?: readonly FieldIssue[];
+      readonly current?: unknown;
+      readonly cause?: unknown;
+    } = {},
   ) {
     super(code, detail.cause === undefined ? {} : { cause: detail.cause });
     this.name = 'RefusedError';
@@ -13,7 +17,9 @@ export class RefusedError extends Error {
 }
 
 /** Unwraps a core answer, turning a refusal into the thrown kind. */
-export function orRefuse<T>(result: { ok: true; value: T } | { ok: false; refusal: { code: ErrorCode; params?: ErrorParams } }): T {
+export function orRefuse<T>(
+  result: { ok: true; value: T } | { ok: false; refusal: { code: ErrorCode; params?: ErrorParams } },
+): T {
   if (!result.ok) throw new RefusedError(result.refusal.code, result.refusal.params);
   return result.value;
 }

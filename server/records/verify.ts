@@ -29,15 +29,24 @@ function coreOf(row: EntryRow): EntryCore & { hash: string } {
 
 /** Every photo's bytes against the hash its entry names, and that none is there unnamed. */
 async function photoFaults(source: DataSource): Promise<readonly VerifyFault[]> {
-  const real = (await source.query('SELECT id, SHA2(whole, 256) AS hash FROM photo')) as { id: string; hash: string }[];
+  const real = (await source.query('SELECT id, SHA2(whole, 256) AS hash FROM photo')) as {
+    id: string;
+    hash: string;
+  }[];
   const unnamed = new Map(real.map((row) => [row.id, row.hash]));
   const faults: VerifyFault[] = [];
   for (const row of await source.getRepository(entryEntity).findBy({ kind: 'photo.added' })) {
     const body = JSON.parse(row.body) as EntryBodies['photo.added'];
-    if (unnamed.get(body.photoId) !== body.hash) faults.push({ chain: row.chain, seq: row.seq, what: 'its photo was altered or removed' });
+    if (unnamed.get(body.photoId) !== body.hash)
+      faults.push({ chain: row.chain, seq: row.seq, what: 'its photo was altered or removed' });
     unnamed.delete(body.photoId);
   }
-  if (unnamed.size > 0) faults.push({ chain: 'photos', seq: unnamed.size, what: `${unnamed.size} photos stand that no entry names` });
+  if (unnamed.size > 0)
+    faults.push({
+      chain: 'photos',
+      seq: unnamed.size,
+      what: `${unnamed.size} photos stand that no entry names`,
+    });
   return faults;
 }
 
@@ -49,7 +58,9 @@ export async function verifyRecord(
   let entries = 0;
   let marks = 0;
   for (const head of await source.getRepository(chainHeadEntity).find()) {
-    const rows = await source.getRepository(entryEntity).find({ where: { chain: head.chain }, order: { seq: 'ASC' } });
+    const rows = await source
+      .getRepository(entryEntity)
+      .find({ where: { chain: head.chain }, order: { seq: 'ASC' } });
     entries += rows.length;
     let broken = null;
     try {
@@ -69,7 +80,10 @@ export async function verifyRecord(
     }
   }
   faults.push(...(await photoFaults(source)));
-  const [{ loose }] = (await source.query('SELECT COUNT(*) AS loose FROM mark')) as [{ loose: number | string }];
-  if (Number(loose) !== marks) faults.push({ chain: 'marks', seq: Number(loose), what: `${loose} marks stand, ${marks} are covered` });
+  const [{ loose }] = (await source.query('SELECT COUNT(*) AS loose FROM mark')) as [
+    { loose: number | string },
+  ];
+  if (Number(loose) !== marks)
+    faults.push({ chain: 'marks', seq: Number(loose), what: `${loose} marks stand, ${marks} are covered` });
   return { entries, marks, faults };
 }

@@ -14,7 +14,10 @@ import { RefusedError, type NewEvent } from '@cadre/server/records';
 import type { RepairRow } from './entities';
 
 type Said = BodyOf<typeof finishRepair>;
-type Body = Said & { readonly used: NonNullable<Said['used']>; readonly torques: NonNullable<Said['torques']> };
+type Body = Said & {
+  readonly used: NonNullable<Said['used']>;
+  readonly torques: NonNullable<Said['torques']>;
+};
 
 type Shelf = Awaited<ReturnType<typeof lockItems>>;
 
@@ -26,14 +29,24 @@ function takeOffShelf(items: Shelf, body: Body): readonly UsedPart[] {
     if (!item) throw new RefusedError('not-found', { what: 'part in stock' });
     const onHand = left.get(itemId) ?? 0;
     if (count > onHand)
-      throw new RefusedError('stock.not-enough', { name: item.name, onHand, count }, { fields: [{ path: `used.${at}.count`, code: 'too_big' }] });
+      throw new RefusedError(
+        'stock.not-enough',
+        { name: item.name, onHand, count },
+        { fields: [{ path: `used.${at}.count`, code: 'too_big' }] },
+      );
     left.set(itemId, onHand - count);
     return { itemId, name: item.name, kind: item.kind, count, price: item.price, findingId };
   });
 }
 
 /** Parts that go onto the bike: what sits in their place comes off, so that the wear of each is its own. */
-async function renewing(tx: EntityManager, items: Shelf, bikeId: string, repairId: string, body: Body): Promise<NewEvent[]> {
+async function renewing(
+  tx: EntityManager,
+  items: Shelf,
+  bikeId: string,
+  repairId: string,
+  body: Body,
+): Promise<NewEvent[]> {
   const sayings: NewEvent[] = [];
   const places = new Set<string>();
   for (const [at, { itemId, fits }] of body.used.entries()) {
@@ -41,10 +54,27 @@ async function renewing(tx: EntityManager, items: Shelf, bikeId: string, repairI
     if (!item || !fits) continue;
     const place = `${item.kind}@${fits.position}`;
     if (item.kind !== 'other' && places.has(place))
-      throw new RefusedError('body.invalid', {}, { fields: [{ path: `used.${at}.fits.position`, code: 'taken' }] });
+      throw new RefusedError(
+        'body.invalid',
+        {},
+        { fields: [{ path: `used.${at}.fits.position`, code: 'taken' }] },
+      );
     places.add(place);
-    const part: Part = { id: fits.partId, kind: item.kind, name: item.name, facts: item.facts, markings: item.markings };
-    sayings.push(...(await replacing(tx, bikeId, { part, position: fits.position, anyway: fits.anyway, at: body.at }, repairId)));
+    const part: Part = {
+      id: fits.partId,
+      kind: item.kind,
+      name: item.name,
+      facts: item.facts,
+      markings: item.markings,
+    };
+    sayings.push(
+      ...(await replacing(
+        tx,
+        bikeId,
+        { part, position: fits.position, anyway: fits.anyway, at: body.at },
+        repairId,
+      )),
+    );
   }
   return sayings;
 }
@@ -72,7 +102,12 @@ async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body
 }
 
 /** Everything a repair done says: parts off and on, the work, what it touched (at least what its findings and renewed parts do), minutes. */
-export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, by: string): Promise<NewEvent[]> {
+export async function sayDone(
+  tx: EntityManager,
+  repair: RepairRow,
+  said: Said,
+  by: string,
+): Promise<NewEvent[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
   const astray = body.used.flatMap((each, at) =>
@@ -81,7 +116,8 @@ export async function sayDone(tx: EntityManager, repair: RepairRow, said: Said, 
   const undone = repair.findingIds
     .filter((id) => !body.work.some((each) => each.findingId === id))
     .map((id) => ({ path: `work.${id}`, code: 'required' }));
-  if (undone.length + astray.length > 0) throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
+  if (undone.length + astray.length > 0)
+    throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
   await refuseOverTorque(tx, bikeId, body.torques);
   const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
   const used = takeOffShelf(items, body);

@@ -17,21 +17,34 @@ afterAll(() => world.close());
 
 let tags = 0;
 const coaster: Build = { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 };
-async function found(exception: Exception, build: Build = USUAL_BUILD.hybrid): Promise<{ bike: Bike; findingIds: string[] }> {
+async function found(
+  exception: Exception,
+  build: Build = USUAL_BUILD.hybrid,
+): Promise<{ bike: Bike; findingIds: string[] }> {
   const bike = await world.bike(`L${(tags += 1)}`, build.kind, build);
-  const { findings } = await world.check(bike, { exceptions: [exception], sheet: build.kind === 'child' ? 'ride-out-children' : 'ride-out' });
+  const { findings } = await world.check(bike, {
+    exceptions: [exception],
+    sheet: build.kind === 'child' ? 'ride-out-children' : 'ride-out',
+  });
   return { bike, findingIds: findings.map((finding) => finding.id) };
 }
 async function repaired(bike: Bike, findingIds: readonly string[], touched: Touched[] = []): Promise<string> {
   const repairId = newId();
   const mechanic = world.as('mechanic');
-  await mechanic.send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [...findingIds], at: world.clock.now } });
+  await mechanic.send(startRepair, {
+    body: { id: repairId, bikeId: bike.id, findingIds: [...findingIds], at: world.clock.now },
+  });
   const work = findingIds.map((findingId) => ({ findingId, done: 'done' }));
-  await mechanic.send(finishRepair, { params: { id: repairId }, body: { id: newId(), work, touched, minutes: 10, at: world.clock.now } });
+  await mechanic.send(finishRepair, {
+    params: { id: repairId },
+    body: { id: newId(), work, touched, minutes: 10, at: world.clock.now },
+  });
   return repairId;
 }
 async function reLook(repairId: string): Promise<readonly string[]> {
-  const check = await world.as('lead').send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
+  const check = await world
+    .as('lead')
+    .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
   const bike = await world.bikeNow(check.bikeId);
   const author = world.idOf('lead');
   const marks = marksFor(check.sheet as SheetVersion, bike.build as Build, author, world.clock.now, []);
@@ -46,28 +59,60 @@ async function built(bike: Bike, build: Partial<Build>): Promise<void> {
   await world.as('lead').send(changeBike, { params: { id: bike.id }, body });
 }
 const close = (findingId: string, by = 'lead') =>
-  world.as(by).send(closeFinding, { params: { id: findingId }, body: { id: newId(), reason: 'disc wheel and caliper fitted', at: world.clock.now } });
-const release = (bike: Bike) => world.as('lead').send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: world.clock.now } });
+  world
+    .as(by)
+    .send(closeFinding, {
+      params: { id: findingId },
+      body: { id: newId(), reason: 'disc wheel and caliper fitted', at: world.clock.now },
+    });
+const release = (bike: Bike) =>
+  world
+    .as('lead')
+    .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: world.clock.now } });
 
 describe('work that is said to have touched nothing', () => {
   it('on a stem that moved has all asked again that loosening a stem disturbs', async () => {
-    const { bike, findingIds } = await found({ checkpoint: 'stem-tight', position: 'only', more: faulty('moves') });
+    const { bike, findingIds } = await found({
+      checkpoint: 'stem-tight',
+      position: 'only',
+      more: faulty('moves'),
+    });
     const asked = await reLook(await repaired(bike, findingIds));
     expect(asked).toEqual(
-      expect.arrayContaining(['stem-tight@only', 'headset-play@only', 'faceplate@only', 'levers-on-bar@only', 'brake-cable@front']),
+      expect.arrayContaining([
+        'stem-tight@only',
+        'headset-play@only',
+        'faceplate@only',
+        'levers-on-bar@only',
+        'brake-cable@front',
+      ]),
     );
   });
   it('on a coaster’s rear tyre has the brake’s arm, the chain and the nuts asked again', async () => {
-    const { bike, findingIds } = await found({ checkpoint: 'tyre-casing', position: 'rear', more: faulty('slash') }, coaster);
+    const { bike, findingIds } = await found(
+      { checkpoint: 'tyre-casing', position: 'rear', more: faulty('slash') },
+      coaster,
+    );
     const asked = await reLook(await repaired(bike, findingIds));
-    expect(asked).toEqual(expect.arrayContaining(['coaster-brake@rear', 'chain-slack@only', 'wheel-nutted@rear', 'tyre-pressure@rear']));
+    expect(asked).toEqual(
+      expect.arrayContaining([
+        'coaster-brake@rear',
+        'chain-slack@only',
+        'wheel-nutted@rear',
+        'tyre-pressure@rear',
+      ]),
+    );
     expect(asked).not.toContain('wheel-nutted@front');
   });
 });
 
 describe('a stop on a part that is no longer on the bike', () => {
   it('is closed by name with a reason, and the bike waits for its release all the same', async () => {
-    const { bike, findingIds } = await found({ checkpoint: 'rim-pads-track', position: 'front', more: faulty('track-worn') });
+    const { bike, findingIds } = await found({
+      checkpoint: 'rim-pads-track',
+      position: 'front',
+      more: faulty('track-worn'),
+    });
     const [findingId = ''] = findingIds;
     expect(await refusalOf(close(findingId))).toBe('422 finding.still-asked');
     const repairId = await repaired(bike, findingIds, [{ touch: 'brake-work', position: 'front' }]);
@@ -87,12 +132,19 @@ describe('a stop on a part that is no longer on the bike', () => {
 
   it('settles the repair that had nothing else to look at', async () => {
     const electric: Build = { ...USUAL_BUILD['step-through'] };
-    const { bike, findingIds } = await found({ checkpoint: 'battery', position: 'only', more: faulty('damaged') }, electric);
+    const { bike, findingIds } = await found(
+      { checkpoint: 'battery', position: 'only', more: faulty('damaged') },
+      electric,
+    );
     const repairId = await repaired(bike, findingIds);
     await built(bike, { assist: 'none', accessories: [] });
-    expect(await refusalOf(world.as('lead').send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } }))).toBe(
-      '409 repair.nothing-to-re-look',
-    );
+    expect(
+      await refusalOf(
+        world
+          .as('lead')
+          .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } }),
+      ),
+    ).toBe('409 repair.nothing-to-re-look');
     await close(findingIds[0] ?? '');
     expect((await world.fitness(bike.id)).reasons).not.toContain('repair-open');
     await release(bike);

@@ -25,7 +25,15 @@ import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
 import { lockItems } from '@cadre/server/parts';
 import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/projection';
-import { chainOfBike, chainOfBikeOf, hashOf, RefusedError, type Chain, type EventLog, type NewEvent } from '@cadre/server/records';
+import {
+  chainOfBike,
+  chainOfBikeOf,
+  hashOf,
+  RefusedError,
+  type Chain,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/records';
 import { sayDone } from './finish';
 import { leftApartEntity, repairEntity, type RepairRow } from './entities';
 
@@ -74,7 +82,11 @@ export class Repairs {
     decide: (tx: EntityManager) => Promise<Said>,
     answer: (tx: EntityManager) => Promise<T>,
   ): Promise<T> {
-    return this.log.act({ chain: of.chain, id: of.id, request: of.request, author: of.actor.id }, decide, answer);
+    return this.log.act(
+      { chain: of.chain, id: of.id, request: of.request, author: of.actor.id },
+      decide,
+      answer,
+    );
   }
 
   /** An act on a repair, as it stands in the act's own transaction. */
@@ -92,7 +104,10 @@ export class Repairs {
   }
 
   /** Repairs not yet re-looked, oldest first. */
-  async list(actor: Actor, query: { after?: string | undefined; most: number }): Promise<AnswerOf<typeof listRepairs>> {
+  async list(
+    actor: Actor,
+    query: { after?: string | undefined; most: number },
+  ): Promise<AnswerOf<typeof listRepairs>> {
     requireAct(actor, 'see');
     const after = query.after ? await findRepair(this.source.manager, query.after) : null;
     const rows = await this.source.getRepository(repairEntity).find({
@@ -101,7 +116,10 @@ export class Repairs {
       take: query.most + 1,
     });
     const page = rows.slice(0, query.most);
-    return { repairs: page.map(describeRepair), next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null };
+    return {
+      repairs: page.map(describeRepair),
+      next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null,
+    };
   }
 
   async start(actor: Actor, body: BodyOf<typeof startRepair>): Promise<AnswerOf<typeof startRepair>> {
@@ -113,17 +131,26 @@ export class Repairs {
         const findings = body.findingIds.map((id): Finding => {
           const finding = facts.findings.find((each) => each.id === id);
           if (!finding) throw new RefusedError('repair.finding-not-open', { id });
-          if (finding.state !== 'open') throw new RefusedError('repair.finding-in-work', { fault: finding.words.fault });
+          if (finding.state !== 'open')
+            throw new RefusedError('repair.finding-in-work', { fault: finding.words.fault });
           return { ...finding, state: 'in-work' };
         });
-        return { kind: 'repair.started', body: { bikeId: body.bikeId, repairId: body.id, findings }, happenedAt: body.at };
+        return {
+          kind: 'repair.started',
+          body: { bikeId: body.bikeId, repairId: body.id, findings },
+          happenedAt: body.at,
+        };
       },
       (tx) => answerOf(tx, body.id),
     );
   }
 
   /** How it is meant to go from now on: stand, person, parts counted on, what it waits for. */
-  async plan(actor: Actor, repairId: string, body: BodyOf<typeof planRepair>): Promise<AnswerOf<typeof planRepair>> {
+  async plan(
+    actor: Actor,
+    repairId: string,
+    body: BodyOf<typeof planRepair>,
+  ): Promise<AnswerOf<typeof planRepair>> {
     requireAct(actor, 'repair');
     return this.actOnRepair(
       repairId,
@@ -131,7 +158,11 @@ export class Repairs {
       async (tx, repair) => {
         if (repair.state !== 'started') throw new RefusedError('repair.already-done');
         await lockItems(tx, [...new Set(body.plan.needs.map((need) => need.itemId))]);
-        return { kind: 'repair.planned', body: { bikeId: repair.bikeId, repairId, plan: body.plan }, happenedAt: body.at };
+        return {
+          kind: 'repair.planned',
+          body: { bikeId: repair.bikeId, repairId, plan: body.plan },
+          happenedAt: body.at,
+        };
       },
       (tx) => answerOf(tx, repairId),
     );
@@ -154,7 +185,11 @@ export class Repairs {
   }
 
   /** The work is done, with what was done for each finding and what it touched. Nothing is cleared by it. */
-  async finish(actor: Actor, repairId: string, body: BodyOf<typeof finishRepair>): Promise<AnswerOf<typeof finishRepair>> {
+  async finish(
+    actor: Actor,
+    repairId: string,
+    body: BodyOf<typeof finishRepair>,
+  ): Promise<AnswerOf<typeof finishRepair>> {
     requireAct(actor, 'repair');
     return this.actOnRepair(
       repairId,
@@ -175,16 +210,35 @@ export class Repairs {
       { actor, id: body.id, request: { repairId, ...body } },
       async (tx, repair) => {
         if (repair.state === 'started') throw new RefusedError('repair.not-done-yet');
-        const open = repair.reLookCheckId ? await tx.getRepository(checkEntity).findOneBy({ id: repair.reLookCheckId, state: 'open' }) : null;
-        if (open) throw new RefusedError('conflict.check-open', { checkId: open.id }, { current: await describeCheck(tx, open.id) });
+        const open = repair.reLookCheckId
+          ? await tx.getRepository(checkEntity).findOneBy({ id: repair.reLookCheckId, state: 'open' })
+          : null;
+        if (open)
+          throw new RefusedError(
+            'conflict.check-open',
+            { checkId: open.id },
+            { current: await describeCheck(tx, open.id) },
+          );
         const facts = await factsOf(tx, repair.bikeId);
         const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
-        const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx), wheelsRenewed(repair.used, repair.touched));
+        const sheet = reLookSheet(
+          failed,
+          repair.touched,
+          await publishedCheckpoints(tx),
+          wheelsRenewed(repair.used, repair.touched),
+        );
         const bike = await findBike(tx, repair.bikeId);
-        if (askedOf(sheet, await fittedOf(tx, bike)).length === 0) throw new RefusedError('repair.nothing-to-re-look');
+        if (askedOf(sheet, await fittedOf(tx, bike)).length === 0)
+          throw new RefusedError('repair.nothing-to-re-look');
         return {
           kind: 'check.opened',
-          body: { bikeId: repair.bikeId, checkId: body.id, sheetHash: hashOf(sheet), openedBy: actor.id, reLook: { repairId, sheet } },
+          body: {
+            bikeId: repair.bikeId,
+            checkId: body.id,
+            sheetHash: hashOf(sheet),
+            openedBy: actor.id,
+            reLook: { repairId, sheet },
+          },
           happenedAt: body.at,
         };
       },
@@ -198,8 +252,13 @@ export class Repairs {
     return this.actOn(
       { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
       async (tx) => {
-        if (!(await mayDeliverFor(tx, actor, by))) throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
-        return { kind: 'left-apart.opened', body: { bikeId, itemId: body.id, what: body.what, by }, happenedAt: body.at };
+        if (!(await mayDeliverFor(tx, actor, by)))
+          throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
+        return {
+          kind: 'left-apart.opened',
+          body: { bikeId, itemId: body.id, what: body.what, by },
+          happenedAt: body.at,
+        };
       },
       (tx) => describeBike(tx, bikeId),
     );
@@ -208,13 +267,19 @@ export class Repairs {
   async putTogether(actor: Actor, itemId: string, body: BodyOf<typeof putTogether>): Promise<Bike> {
     requireAct(actor, 'mark');
     return this.actOn(
-      { chain: chainOfBikeOf('left-apart', 'left_apart', itemId), actor, id: body.id, request: { itemId, ...body } },
+      {
+        chain: chainOfBikeOf('left-apart', 'left_apart', itemId),
+        actor,
+        id: body.id,
+        request: { itemId, ...body },
+      },
       async (tx) => {
         const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
         if (item.closedAt) throw new RefusedError('left-apart.already-closed');
         return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
       },
-      async (tx) => describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
+      async (tx) =>
+        describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
     );
   }
 
@@ -229,11 +294,17 @@ export class Repairs {
         if (!readiness.held) throw new RefusedError('release.not-held');
         if (readiness.blocks.length > 0)
           throw new RefusedError('release.not-ready', {
-            blocks: readiness.blocks.map((block) => ('finding' in block ? `${block.code}: ${block.finding.words.fault}` : block.code)),
+            blocks: readiness.blocks.map((block) =>
+              'finding' in block ? `${block.code}: ${block.finding.words.fault}` : block.code,
+            ),
           });
         const hangs = facts.holds.find((hold) => hold.hangTag)?.hangTag ?? null;
         if (hangs !== null && !body.hangTagBack)
-          throw new RefusedError('release.hang-tag-out', { hangTag: hangs }, { fields: [{ path: 'hangTagBack', code: 'required' }] });
+          throw new RefusedError(
+            'release.hang-tag-out',
+            { hangTag: hangs },
+            { fields: [{ path: 'hangTagBack', code: 'required' }] },
+          );
         const findings = facts.findings
           .filter((finding) => isStopNow(finding, this.now()) || finding.state === 're-looked')
           .map((finding): Finding => ({ ...finding, state: 'closed' }));

@@ -4,7 +4,15 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { countStock, listFitments, listStock, setStockItem } from '@cadre/contract/parts';
 import { addMarks, signCheck } from '@cadre/contract/checks';
-import { finishRepair, hangTag, listCosts, openReLook, planRepair, releaseBike, startRepair } from '@cadre/contract/repairs';
+import {
+  finishRepair,
+  hangTag,
+  listCosts,
+  openReLook,
+  planRepair,
+  releaseBike,
+  startRepair,
+} from '@cadre/contract/repairs';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { changePolicy } from '@cadre/test-world/client';
@@ -23,13 +31,20 @@ let tags = 0;
 /** A bike whose front brake does not stop the wheel, its repair begun. */
 async function onTheBench(): Promise<{ bike: Bike; repairId: string; findingId: string }> {
   const bike = await world.bike(`W${(tags += 1)}`);
-  const { findings } = await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+  const { findings } = await world.check(bike, {
+    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+  });
   const findingId = findings[0]?.id ?? '';
   const repairId = newId();
-  await world.as('mechanic').send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at() } });
+  await world
+    .as('mechanic')
+    .send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at() } });
   return { bike, repairId, findingId };
 }
-async function shelf(onHand: number, more: Partial<BodyOf<typeof setStockItem>['item']> = {}): Promise<string> {
+async function shelf(
+  onHand: number,
+  more: Partial<BodyOf<typeof setStockItem>['item']> = {},
+): Promise<string> {
   const id = newId();
   const item = {
     kind: 'pads' as const,
@@ -42,14 +57,29 @@ async function shelf(onHand: number, more: Partial<BodyOf<typeof setStockItem>['
     leadDays: 5,
     supplier: 'Reed',
   };
-  await world.as('lead').send(setStockItem, { params: { id }, body: { id: newId(), item: { ...item, ...more }, version: null, at: at() } });
-  await world.as('lead').send(countStock, { params: { id }, body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() } });
+  await world
+    .as('lead')
+    .send(setStockItem, {
+      params: { id },
+      body: { id: newId(), item: { ...item, ...more }, version: null, at: at() },
+    });
+  await world
+    .as('lead')
+    .send(countStock, {
+      params: { id },
+      body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
+    });
   return id;
 }
 const onHand = async (id: string): Promise<number | undefined> =>
   (await world.as('desk').send(listStock)).items.find((item) => item.id === id)?.onHand;
 type Used = NonNullable<BodyOf<typeof finishRepair>['used']>[number];
-const used = (itemId: string, findingId: string, count = 1, position: 'front' | 'only' | null = 'front'): Used => ({
+const used = (
+  itemId: string,
+  findingId: string,
+  count = 1,
+  position: 'front' | 'only' | null = 'front',
+): Used => ({
   itemId,
   count,
   findingId,
@@ -58,7 +88,14 @@ const used = (itemId: string, findingId: string, count = 1, position: 'front' | 
 const finish = (repairId: string, findingId: string, more: Partial<BodyOf<typeof finishRepair>> = {}) =>
   world.as('mechanic').send(finishRepair, {
     params: { id: repairId },
-    body: { id: newId(), work: [{ findingId, done: 'New pads' }], touched: [], minutes: 20, at: at(), ...more },
+    body: {
+      id: newId(),
+      work: [{ findingId, done: 'New pads' }],
+      touched: [],
+      minutes: 20,
+      at: at(),
+      ...more,
+    },
   });
 /** Looks again at all that is asked, by somebody else: the keys that were. */
 async function lookAgain(bike: Bike, repairId: string): Promise<string[]> {
@@ -67,7 +104,10 @@ async function lookAgain(bike: Bike, repairId: string): Promise<string[]> {
   const author = world.idOf('inspector');
   const marks = marksFor(check.sheet as SheetVersion, bike.build as Build, author, at(), []);
   await by.send(addMarks, { params: { id: check.id }, body: { marks } });
-  await by.send(signCheck, { params: { id: check.id }, body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: at() } });
+  await by.send(signCheck, {
+    params: { id: check.id },
+    body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: at() },
+  });
   return marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
 }
 
@@ -76,7 +116,10 @@ describe('a repair that uses parts', () => {
     const { bike, repairId, findingId } = await onTheBench();
     const pads = await shelf(3);
     // Nothing is ticked as touched: renewed pads touch the brake all the same.
-    const { repair } = await finish(repairId, findingId, { used: [used(pads, findingId)], torques: [{ joint: 'caliper-mount', newtonMetres: 7 }] });
+    const { repair } = await finish(repairId, findingId, {
+      used: [used(pads, findingId)],
+      torques: [{ joint: 'caliper-mount', newtonMetres: 7 }],
+    });
     expect(repair).toMatchObject({
       touched: [{ touch: 'brake-work', position: 'front' }],
       used: [{ name: 'Sea pads', price: 1450, count: 1 }],
@@ -86,9 +129,13 @@ describe('a repair that uses parts', () => {
     expect((await world.as('desk').send(listFitments, { params: { id: bike.id } })).fitments).toMatchObject([
       { part: { kind: 'pads', name: 'Sea pads' }, position: 'front', removedAt: null },
     ]);
-    expect(await lookAgain(bike, repairId)).toEqual(expect.arrayContaining(['stops-wheel@front', 'disc-pads@front', 'lever-travel@front']));
+    expect(await lookAgain(bike, repairId)).toEqual(
+      expect.arrayContaining(['stops-wheel@front', 'disc-pads@front', 'lever-travel@front']),
+    );
     expect((await world.fitness(bike.id)).fitness).toBe('held');
-    await world.as('mechanic').send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: at() } });
+    await world
+      .as('mechanic')
+      .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: at() } });
     // The whole look before the repair and the look after it stand together.
     expect((await world.fitness(bike.id)).fitness).toBe('cleared');
   });
@@ -96,12 +143,20 @@ describe('a repair that uses parts', () => {
   it('renews: what sat in the place is off, and a second repair’s part is another', async () => {
     const { bike, repairId, findingId } = await onTheBench();
     const pads = await shelf(5);
-    expect(await refusalOf(finish(repairId, findingId, { used: [used(pads, findingId), used(pads, findingId)] }))).toBe('400 body.invalid');
+    expect(
+      await refusalOf(finish(repairId, findingId, { used: [used(pads, findingId), used(pads, findingId)] })),
+    ).toBe('400 body.invalid');
     await finish(repairId, findingId, { used: [used(pads, findingId)] });
     // It failed again: another repair, another set.
-    const { findings } = await world.check(bike, { exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }] });
+    const { findings } = await world.check(bike, {
+      exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
+    });
     const again = newId();
-    await world.as('mechanic').send(startRepair, { body: { id: again, bikeId: bike.id, findingIds: [findings[0]?.id ?? ''], at: at() } });
+    await world
+      .as('mechanic')
+      .send(startRepair, {
+        body: { id: again, bikeId: bike.id, findingIds: [findings[0]?.id ?? ''], at: at() },
+      });
     await finish(again, findings[0]?.id ?? '', { used: [used(pads, findings[0]?.id ?? '')] });
     const { fitments } = await world.as('desk').send(listFitments, { params: { id: bike.id } });
     expect(fitments.map((each) => each.removedAt === null)).toEqual([true, false]);
@@ -116,7 +171,11 @@ describe('a repair that uses parts', () => {
       ...{ id: newId(), work: [{ findingId, done: 'New pads' }], touched: [], minutes: 1, at: at() },
       ...two,
     });
-    expect(await answer.json()).toMatchObject({ code: 'stock.not-enough', params: { onHand: 0, count: 1 }, fields: [{ path: 'used.1.count' }] });
+    expect(await answer.json()).toMatchObject({
+      code: 'stock.not-enough',
+      params: { onHand: 0, count: 1 },
+      fields: [{ path: 'used.1.count' }],
+    });
     expect(await onHand(pads)).toBe(1);
     expect((await world.bikeNow(bike.id)).facts.findings).toMatchObject([{ state: 'in-work' }]);
   });
@@ -124,7 +183,11 @@ describe('a repair that uses parts', () => {
   it('gives the last one to one of two benches', async () => {
     const pads = await shelf(1);
     const both = [await onTheBench(), await onTheBench()];
-    const said = await Promise.all(both.map(({ repairId, findingId }) => refusalOf(finish(repairId, findingId, { used: [used(pads, findingId)] }))));
+    const said = await Promise.all(
+      both.map(({ repairId, findingId }) =>
+        refusalOf(finish(repairId, findingId, { used: [used(pads, findingId)] })),
+      ),
+    );
     expect([...said].sort()).toEqual(['409 stock.not-enough', 'accepted']);
     expect(await onHand(pads)).toBe(0);
   });
@@ -132,9 +195,15 @@ describe('a repair that uses parts', () => {
   it('refuses a part the build speaks against, one for a finding it does not mend, one nobody keeps', async () => {
     const { repairId, findingId } = await onTheBench();
     const rim = await shelf(1, { facts: { brake: 'rim' } });
-    expect(await refusalOf(finish(repairId, findingId, { used: [used(rim, findingId)] }))).toBe('409 part.does-not-fit');
-    expect(await refusalOf(finish(repairId, findingId, { used: [used(rim, newId())] }))).toBe('400 body.invalid');
-    expect(await refusalOf(finish(repairId, findingId, { used: [used(newId(), findingId)] }))).toBe('404 not-found');
+    expect(await refusalOf(finish(repairId, findingId, { used: [used(rim, findingId)] }))).toBe(
+      '409 part.does-not-fit',
+    );
+    expect(await refusalOf(finish(repairId, findingId, { used: [used(rim, newId())] }))).toBe(
+      '400 body.invalid',
+    );
+    expect(await refusalOf(finish(repairId, findingId, { used: [used(newId(), findingId)] }))).toBe(
+      '404 not-found',
+    );
     expect(await onHand(rim)).toBe(1);
   });
 
@@ -143,8 +212,12 @@ describe('a repair that uses parts', () => {
     const now = await world.bikeNow(bike.id);
     await world
       .as('lead')
-      .send(changeBike, { params: { id: bike.id }, body: { ...fieldsOf(now), fit: { 'torqueMax:caliper-mount': 8 }, version: now.version } });
-    const set = (newtonMetres: number) => finish(repairId, findingId, { torques: [{ joint: 'caliper-mount', newtonMetres }] });
+      .send(changeBike, {
+        params: { id: bike.id },
+        body: { ...fieldsOf(now), fit: { 'torqueMax:caliper-mount': 8 }, version: now.version },
+      });
+    const set = (newtonMetres: number) =>
+      finish(repairId, findingId, { torques: [{ joint: 'caliper-mount', newtonMetres }] });
     expect(await refusalOf(set(8.1))).toBe('422 repair.over-torque');
     expect((await set(8)).repair.state).toBe('done');
   });
@@ -157,9 +230,18 @@ describe('a repair that uses parts', () => {
       waits: { for: 'parts' as const, what: 'Sea pads', until: at() + 86_400_000, since: at() },
     };
     const send = (more: object = {}) =>
-      world.as('mechanic').send(planRepair, { params: { id: repairId }, body: { id: newId(), plan: { ...plan, ...more }, at: at() } });
+      world
+        .as('mechanic')
+        .send(planRepair, {
+          params: { id: repairId },
+          body: { id: newId(), plan: { ...plan, ...more }, at: at() },
+        });
     expect((await send()).repair.plan).toEqual(plan);
-    expect((await world.as('desk').send(listStock)).needs).toContainEqual({ itemId: pads, count: 2, tag: bike.tag });
+    expect((await world.as('desk').send(listStock)).needs).toContainEqual({
+      itemId: pads,
+      count: 2,
+      tag: bike.tag,
+    });
     expect(await refusalOf(send({ needs: [{ itemId: newId(), count: 1 }] }))).toBe('404 not-found');
     await finish(repairId, findingId);
     expect(await refusalOf(send())).toBe('409 repair.already-done');
@@ -181,7 +263,12 @@ describe('a hang-tag', () => {
     await finish(repairId, findingId, { touched: [{ touch: 'brake-work', position: 'front' }] });
     await lookAgain(bike, repairId);
     const release = (back?: boolean) =>
-      world.as('lead').send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', hangTagBack: back, at: at() } });
+      world
+        .as('lead')
+        .send(releaseBike, {
+          params: { id: bike.id },
+          body: { id: newId(), note: '', hangTagBack: back, at: at() },
+        });
     expect(await refusalOf(release())).toBe('409 release.hang-tag-out');
     expect((await world.fitness(bike.id)).fitness).toBe('held');
     await release(true);
@@ -195,7 +282,8 @@ describe('what repairs cost', () => {
     const { bike, repairId, findingId } = await onTheBench();
     const pads = await shelf(9);
     await finish(repairId, findingId, { used: [used(pads, findingId, 2)], minutes: 30 });
-    const of = (query: object) => world.as('desk').send(listCosts, { query: { from: 0, to: at() + 1, ...query } });
+    const of = (query: object) =>
+      world.as('desk').send(listCosts, { query: { from: 0, to: at() + 1, ...query } });
     const one = await of({ bikeId: bike.id });
     expect(one.total).toEqual({ key: 'total', repairs: 1, minutes: 30, parts: 2900, cost: 4700 });
     expect(one.byFinding).toMatchObject([{ cost: 4700 }]);

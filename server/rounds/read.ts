@@ -25,11 +25,16 @@ interface SheetKnown {
 }
 
 /** Of the versions there are, those a round may be done with: of the sheet it names, or of whatever is a whole ride-out. */
-async function sheetsOf(tx: EntityManager, known: readonly SheetKnown[], sheetKey: string | null): Promise<readonly SheetKnown[]> {
+async function sheetsOf(
+  tx: EntityManager,
+  known: readonly SheetKnown[],
+  sheetKey: string | null,
+): Promise<readonly SheetKnown[]> {
   if (sheetKey !== null) return known.filter((each) => each.key === sheetKey);
   const whole: SheetKnown[] = [];
   // Versions are read once and then known.
-  for (const each of known) if (each.clears && !(await sheetByHash(tx, each.hash)).sheet.afterRideOut) whole.push(each);
+  for (const each of known)
+    if (each.clears && !(await sheetByHash(tx, each.hash)).sheet.afterRideOut) whole.push(each);
   return whole;
 }
 
@@ -46,7 +51,10 @@ interface LookRow {
 }
 
 /** What stands of each question: the newest word of each person; counted and dated by check. */
-async function markedIn(tx: EntityManager, checkIds: readonly string[]): Promise<ReadonlyMap<string, { by: string; at: number; found: number }>> {
+async function markedIn(
+  tx: EntityManager,
+  checkIds: readonly string[],
+): Promise<ReadonlyMap<string, { by: string; at: number; found: number }>> {
   if (checkIds.length === 0) return new Map();
   const rows = (await tx.query(
     'SELECT checkId, author, `at`, word, CONCAT(checkpoint, "@", position) AS question FROM (SELECT m.*, ROW_NUMBER() OVER (PARTITION BY checkId, checkpoint, position, author ORDER BY `at` DESC, id) AS newest FROM mark m WHERE checkId IN (?)) AS latest WHERE newest = 1 ORDER BY `at`',
@@ -81,7 +89,9 @@ interface PaceRow {
 }
 
 async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Sources> {
-  const sheets = (await tx.query('SELECT hash, `key`, clears FROM sheet_version WHERE publishedAt IS NOT NULL')) as SheetKnown[];
+  const sheets = (await tx.query(
+    'SELECT hash, `key`, clears FROM sheet_version WHERE publishedAt IS NOT NULL',
+  )) as SheetKnown[];
   const sites = await tx.getRepository(siteEntity).find();
   const bikeIds = [...new Set(rounds.flatMap((round) => round.bikeIds))];
   const since = new Date(Math.min(...rounds.map((round) => round.madeAt.getTime())));
@@ -103,7 +113,12 @@ async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: nu
   return { sheets, zones: new Map(sites.map((site) => [site.id, site.timeZone])), checks, marked, paces };
 }
 
-function looksOf(round: RoundRow, { zones, checks, marked }: Sources, hashes: ReadonlySet<string>, clears: boolean): RoundLook[] {
+function looksOf(
+  round: RoundRow,
+  { zones, checks, marked }: Sources,
+  hashes: ReadonlySet<string>,
+  clears: boolean,
+): RoundLook[] {
   // A ride-out begun on an earlier day says nothing of this round; a season's work does.
   const openSince = clears ? startOfSiteDay(round.madeAt.getTime(), zones.get(round.siteId) ?? 'UTC') : 0;
   const until = round.closedAt?.getTime() ?? NEVER_CLOSED;
@@ -136,12 +151,22 @@ function looksOf(round: RoundRow, { zones, checks, marked }: Sources, hashes: Re
 
 /** Minutes a bike at this site lately, on the sheets of the round. */
 function paceOf(round: RoundRow, { paces }: Sources, hashes: ReadonlySet<string>): number[] {
-  const own = paces.filter((row) => row.siteId === round.siteId && hashes.has(row.sheetHash)).slice(0, PACE_CHECKS);
-  return [...minutesEach(own.map((row) => ({ by: row.by, openedAt: row.openedAt.getTime(), signedAt: row.signedAt.getTime() })))];
+  const own = paces
+    .filter((row) => row.siteId === round.siteId && hashes.has(row.sheetHash))
+    .slice(0, PACE_CHECKS);
+  return [
+    ...minutesEach(
+      own.map((row) => ({ by: row.by, openedAt: row.openedAt.getTime(), signedAt: row.signedAt.getTime() })),
+    ),
+  ];
 }
 
 /** Rounds as the interface tells them, in the order given. */
-export async function describeRounds(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Round[]> {
+export async function describeRounds(
+  tx: EntityManager,
+  rounds: readonly RoundRow[],
+  now: number,
+): Promise<Round[]> {
   if (rounds.length === 0) return [];
   const sources = await sourcesOf(tx, rounds, now);
   const described: Round[] = [];
@@ -175,12 +200,20 @@ export async function standingRounds(tx: EntityManager): Promise<StandingRoundRo
 
 /** The rounds that are on, and those closed lately. */
 export async function roundsAround(tx: EntityManager, now: number): Promise<RoundRow[]> {
-  const open = await tx.getRepository(roundEntity).find({ where: { state: 'open' }, order: { deadline: 'ASC', id: 'ASC' } });
+  const open = await tx
+    .getRepository(roundEntity)
+    .find({ where: { state: 'open' }, order: { deadline: 'ASC', id: 'ASC' } });
   const ids = (
-    (await tx.query("SELECT id FROM round WHERE state = 'closed' AND closedAt >= ? ORDER BY closedAt DESC LIMIT 20", [new Date(now - DAY_MS)])) as {
+    (await tx.query(
+      "SELECT id FROM round WHERE state = 'closed' AND closedAt >= ? ORDER BY closedAt DESC LIMIT 20",
+      [new Date(now - DAY_MS)],
+    )) as {
       id: string;
     }[]
   ).map((row) => row.id);
-  const closed = ids.length === 0 ? [] : await tx.getRepository(roundEntity).find({ where: { id: In(ids) }, order: { closedAt: 'DESC' } });
+  const closed =
+    ids.length === 0
+      ? []
+      : await tx.getRepository(roundEntity).find({ where: { id: In(ids) }, order: { closedAt: 'DESC' } });
   return [...open, ...closed];
 }

@@ -2,7 +2,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { changeRound, closeRound, getRound, listRounds, makeRound, setStandingRound, type Round } from '@cadre/contract/rounds';
+import {
+  changeRound,
+  closeRound,
+  getRound,
+  listRounds,
+  makeRound,
+  setStandingRound,
+  type Round,
+} from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE, countRound, roundRows } from '@cadre/core/rounds';
@@ -18,8 +26,10 @@ beforeAll(async () => {
 afterAll(() => world.close());
 
 let tags = 0;
-const bikes = (count: number): Promise<Bike[]> => Promise.all(Array.from({ length: count }, () => world.bike(`R${(tags += 1)}`)));
-const body = (of: readonly Bike[], more: Partial<Parameters<typeof bodyOf>[0]> = {}) => bodyOf({ of, ...more });
+const bikes = (count: number): Promise<Bike[]> =>
+  Promise.all(Array.from({ length: count }, () => world.bike(`R${(tags += 1)}`)));
+const body = (of: readonly Bike[], more: Partial<Parameters<typeof bodyOf>[0]> = {}) =>
+  bodyOf({ of, ...more });
 function bodyOf(input: { of: readonly Bike[]; sheetKey?: string | null; deadline?: number }) {
   return {
     id: newId(),
@@ -35,7 +45,8 @@ function bodyOf(input: { of: readonly Bike[]; sheetKey?: string | null; deadline
 const make = (of: readonly Bike[], more: Partial<Parameters<typeof bodyOf>[0]> = {}): Promise<Round> =>
   world.as('inspector').send(makeRound, { body: body(of, more) });
 const now = (id: string): Promise<Round> => world.as('desk').send(getRound, { params: { id } });
-const states = (round: Round): string[] => roundRows(round.bikeIds, round.looks, world.clock.now).map((row) => row.state);
+const states = (round: Round): string[] =>
+  roundRows(round.bikeIds, round.looks, world.clock.now).map((row) => row.state);
 
 describe('a round', () => {
   it('tells from the checks how far it is, who is on which bike and what was found', async () => {
@@ -43,19 +54,36 @@ describe('a round', () => {
     const round = await make([a, b, c, d]);
     expect(states(round)).toEqual(['waiting', 'waiting', 'waiting', 'waiting']);
     world.clock.now += 1000;
-    await world.check(a, { exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') }] });
+    await world.check(a, {
+      exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') }],
+    });
     await world.check(b, { leftOut: ['bars'] });
     const ride = world.sheets.get('ride-out');
     const checkId = newId();
     const author = world.idOf('mechanic');
-    await world.as('mechanic').send(openCheck, { body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now } });
+    await world
+      .as('mechanic')
+      .send(openCheck, {
+        body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now },
+      });
     if (!ride) throw new Error('no ride-out');
-    const marks = marksFor(ride.sheet, c.build as Build, author, world.clock.now, [{ checkpoint: 'bars', more: faulty('bent') }]).slice(0, 20);
+    const marks = marksFor(ride.sheet, c.build as Build, author, world.clock.now, [
+      { checkpoint: 'bars', more: faulty('bent') },
+    ]).slice(0, 20);
     await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
     const told = await now(round.id);
     expect(states(told)).toEqual(['done', 'incomplete', 'in-hand', 'waiting']);
-    expect(told.looks.find((look) => look.bikeId === c.id)).toMatchObject({ by: author, checkId, state: 'open' });
-    expect(countRound(roundRows(told.bikeIds, told.looks, world.clock.now))).toMatchObject({ of: 4, done: 1, inHand: 1, left: 3 });
+    expect(told.looks.find((look) => look.bikeId === c.id)).toMatchObject({
+      by: author,
+      checkId,
+      state: 'open',
+    });
+    expect(countRound(roundRows(told.bikeIds, told.looks, world.clock.now))).toMatchObject({
+      of: 4,
+      done: 1,
+      inHand: 1,
+      left: 3,
+    });
     expect(told.looks.find((look) => look.bikeId === a.id)?.found).toBe(1);
     expect(told.minutes.length).toBeGreaterThan(0);
   });
@@ -80,7 +108,11 @@ describe('a round', () => {
     if (!ride) throw new Error('no ride-out');
     const checkId = newId();
     const author = world.idOf('inspector');
-    await world.as('inspector').send(openCheck, { body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now } });
+    await world
+      .as('inspector')
+      .send(openCheck, {
+        body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now },
+      });
     const [mark] = marksFor(ride.sheet, a.build as Build, author, world.clock.now);
     if (!mark) throw new Error('no mark');
     const wrong = { ...mark, word: 'fault' as const };
@@ -95,13 +127,16 @@ describe('a round', () => {
 
   it('refuses a bike twice, no bike, a strange bike, a strange sheet and a deadline that is past, by field', async () => {
     const [a] = (await bikes(1)) as [Bike];
-    const send = (more: object) => refusalOf(world.as('inspector').send(makeRound, { body: { ...body([a]), ...more } }));
+    const send = (more: object) =>
+      refusalOf(world.as('inspector').send(makeRound, { body: { ...body([a]), ...more } }));
     expect(await send({ bikeIds: [a.id, a.id] })).toBe('400 round.bike-twice');
     expect(await send({ bikeIds: [] })).toBe('400 body.invalid');
     expect(await send({ bikeIds: [newId()] })).toBe('400 body.invalid');
     expect(await send({ sheetKey: 'no-such' })).toBe('400 body.invalid');
     expect(await send({ deadline: world.clock.now - 1 })).toBe('400 round.deadline-past');
-    expect(await refusalOf(world.as('desk').send(makeRound, { body: body([a]) }))).toBe('403 act.not-allowed');
+    expect(await refusalOf(world.as('desk').send(makeRound, { body: body([a]) }))).toBe(
+      '403 act.not-allowed',
+    );
   });
 
   it('closes when whatever was not done is said why, once', async () => {
@@ -110,7 +145,9 @@ describe('a round', () => {
     world.clock.now += 1000;
     await world.check(a);
     const close = (undone: { bikeId: string; why: string }[], id = newId()) =>
-      world.as('inspector').send(closeRound, { params: { id: round.id }, body: { id, undone, at: world.clock.now } });
+      world
+        .as('inspector')
+        .send(closeRound, { params: { id: round.id }, body: { id, undone, at: world.clock.now } });
     expect(await refusalOf(close([]))).toBe('422 round.undone-unsaid');
     expect(await refusalOf(close([{ bikeId: b.id, why: ' ' }]))).toBe('422 round.undone-unsaid');
     const closed = await close([
@@ -128,9 +165,20 @@ describe('a round', () => {
   it('is changed by the version one saw', async () => {
     const [a, b] = (await bikes(2)) as [Bike, Bike];
     const round = await make([a]);
-    const change = () => ({ id: newId(), name: 'Later', bikeIds: [a.id, b.id], people: [], deadline: round.deadline + HOUR, version: round.version });
-    expect(await world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() })).toMatchObject({ name: 'Later', version: 2 });
-    expect(await refusalOf(world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() }))).toBe('409 conflict.version');
+    const change = () => ({
+      id: newId(),
+      name: 'Later',
+      bikeIds: [a.id, b.id],
+      people: [],
+      deadline: round.deadline + HOUR,
+      version: round.version,
+    });
+    expect(
+      await world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() }),
+    ).toMatchObject({ name: 'Later', version: 2 });
+    expect(
+      await refusalOf(world.as('mechanic').send(changeRound, { params: { id: round.id }, body: change() })),
+    ).toBe('409 conflict.version');
   });
 });
 
@@ -159,7 +207,17 @@ describe('a standing round', () => {
       await refusalOf(
         world.as('inspector').send(setStandingRound, {
           params: { id },
-          body: { id: newId(), siteId: world.siteId, name: 'T', sheetKey: null, rule, people: [], doneBy: '09:00', active: true, version: null },
+          body: {
+            id: newId(),
+            siteId: world.siteId,
+            name: 'T',
+            sheetKey: null,
+            rule,
+            people: [],
+            doneBy: '09:00',
+            active: true,
+            version: null,
+          },
         }),
       ),
     ).toBe('403 act.not-allowed');
@@ -169,7 +227,9 @@ describe('a standing round', () => {
     const made = async (at: number): Promise<Round[]> => {
       world.clock.now = at;
       await world.signInAgain();
-      const servers = [1, 2, 3].map(() => createServices(world.database.source, () => world.clock.now).rounds.raiseStanding());
+      const servers = [1, 2, 3].map(() =>
+        createServices(world.database.source, () => world.clock.now).rounds.raiseStanding(),
+      );
       await Promise.all(servers);
       return (await world.as('desk').send(listRounds)).rounds.filter((round) => round.standingId === id);
     };
@@ -178,7 +238,12 @@ describe('a standing round', () => {
     const [today, ...more] = await made(day + 5 * HOUR);
     expect(more).toHaveLength(0);
     // Nine o'clock at the site is eight by the world's clock in June.
-    expect(today).toMatchObject({ bikeIds: [own.id], madeBy: null, deadline: day + 8 * HOUR, name: 'Trikes' });
+    expect(today).toMatchObject({
+      bikeIds: [own.id],
+      madeBy: null,
+      deadline: day + 8 * HOUR,
+      name: 'Trikes',
+    });
     expect(await made(day + 6 * HOUR)).toHaveLength(1);
     await world.signInAgain();
     await send({ active: false, version: 1 });

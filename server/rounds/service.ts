@@ -1,14 +1,28 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
 import { v5 as idFrom } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import type { changeRound, closeRound, listRounds, makeRound, Round, setStandingRound, StandingRound } from '@cadre/contract/rounds';
+import type {
+  changeRound,
+  closeRound,
+  listRounds,
+  makeRound,
+  Round,
+  setStandingRound,
+  StandingRound,
+} from '@cadre/contract/rounds';
 import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
 import { bikesOfRule, roundRows, type RoundCandidate } from '@cadre/core/rounds';
 import { siteDay, siteTimeToday } from '@cadre/core/schedule';
 import { describeFleet, describeRacks } from '@cadre/server/fleet';
 import { bikeEntity, siteEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { chainNamed, chainOfSentSite, chainOfSiteOf, RefusedError, type EventLog } from '@cadre/server/records';
+import {
+  chainNamed,
+  chainOfSentSite,
+  chainOfSiteOf,
+  RefusedError,
+  type EventLog,
+} from '@cadre/server/records';
 import { groupsAround } from '@cadre/server/schedule';
 import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entities';
 import { describeRounds, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
@@ -46,17 +60,31 @@ export class Rounds {
 
   /** Every bike once, of this site, and a sheet that exists. */
   private async refuseBikes(tx: EntityManager, siteId: string, bikeIds: readonly string[]): Promise<void> {
-    const rows = await tx.getRepository(bikeEntity).find({ where: { id: In([...bikeIds]) }, select: { id: true, tag: true, siteId: true } });
+    const rows = await tx
+      .getRepository(bikeEntity)
+      .find({ where: { id: In([...bikeIds]) }, select: { id: true, tag: true, siteId: true } });
     const twice = bikeIds.filter((id, index) => bikeIds.indexOf(id) !== index);
-    if (twice.length > 0) throw new RefusedError('round.bike-twice', { tags: rows.filter((row) => twice.includes(row.id)).map((row) => row.tag) });
+    if (twice.length > 0)
+      throw new RefusedError('round.bike-twice', {
+        tags: rows.filter((row) => twice.includes(row.id)).map((row) => row.tag),
+      });
     const strange = bikeIds.findIndex((id) => rows.find((row) => row.id === id)?.siteId !== siteId);
-    if (strange >= 0) throw new RefusedError('body.invalid', {}, { fields: [{ path: `bikeIds.${strange}`, code: 'unknown' }] });
+    if (strange >= 0)
+      throw new RefusedError(
+        'body.invalid',
+        {},
+        { fields: [{ path: `bikeIds.${strange}`, code: 'unknown' }] },
+      );
   }
 
   private async refuseSheet(tx: EntityManager, sheetKey: string | null): Promise<void> {
     if (sheetKey === null) return;
-    const known = (await tx.query('SELECT 1 FROM sheet_version WHERE `key` = ? AND publishedAt IS NOT NULL LIMIT 1', [sheetKey])) as unknown[];
-    if (known.length === 0) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheetKey', code: 'unknown' }] });
+    const known = (await tx.query(
+      'SELECT 1 FROM sheet_version WHERE `key` = ? AND publishedAt IS NOT NULL LIMIT 1',
+      [sheetKey],
+    )) as unknown[];
+    if (known.length === 0)
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheetKey', code: 'unknown' }] });
   }
 
   async make(actor: Actor, body: BodyOf<typeof makeRound>): Promise<Round> {
@@ -64,7 +92,8 @@ export class Rounds {
     return this.log.act(
       { chain: chainOfSentSite(body.siteId), id: body.id, request: body, author: actor.id },
       async (tx) => {
-        if (body.deadline <= this.now()) throw new RefusedError('round.deadline-past', {}, { fields: [{ path: 'deadline', code: 'past' }] });
+        if (body.deadline <= this.now())
+          throw new RefusedError('round.deadline-past', {}, { fields: [{ path: 'deadline', code: 'past' }] });
         await this.refuseBikes(tx, body.siteId, body.bikeIds);
         await this.refuseSheet(tx, body.sheetKey);
         const { id, siteId, name, sheetKey, bikeIds, people, deadline } = body;
@@ -85,7 +114,8 @@ export class Rounds {
       async (tx) => {
         const before = await findRound(tx, id);
         if (before.state === 'closed') throw new RefusedError('round.closed');
-        if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: await this.describe(tx, id) });
+        if (before.version !== body.version)
+          throw new RefusedError('conflict.version', {}, { current: await this.describe(tx, id) });
         await this.refuseBikes(tx, before.siteId, body.bikeIds);
         const { name, bikeIds, people, deadline } = body;
         return { kind: 'round.changed', body: { roundId: id, name, bikeIds, people, deadline } };
@@ -106,13 +136,18 @@ export class Rounds {
         const why = new Map(body.undone.map((each) => [each.bikeId, each.why]));
         const unsaid = left.filter((row) => !why.get(row.bikeId)).map((row) => row.bikeId);
         if (unsaid.length > 0) {
-          const bikes = await tx.getRepository(bikeEntity).find({ where: { id: In(unsaid) }, order: { tag: 'ASC' } });
+          const bikes = await tx
+            .getRepository(bikeEntity)
+            .find({ where: { id: In(unsaid) }, order: { tag: 'ASC' } });
           throw new RefusedError('round.undone-unsaid', { tags: bikes.map((bike) => bike.tag) });
         }
         return {
           kind: 'round.closed',
           happenedAt: body.at,
-          body: { roundId: id, undone: left.map((row) => ({ bikeId: row.bikeId, why: why.get(row.bikeId) ?? '' })) },
+          body: {
+            roundId: id,
+            undone: left.map((row) => ({ bikeId: row.bikeId, why: why.get(row.bikeId) ?? '' })),
+          },
         };
       },
       (tx) => this.describe(tx, id),
@@ -122,7 +157,12 @@ export class Rounds {
   async setStanding(actor: Actor, id: string, body: BodyOf<typeof setStandingRound>): Promise<StandingRound> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: chainOfSentSite(body.siteId), id: body.id, request: { standingId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfSentSite(body.siteId),
+        id: body.id,
+        request: { standingId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const before = await tx.getRepository(standingRoundEntity).findOneBy({ id });
         if ((before?.version ?? null) !== body.version)
@@ -141,7 +181,8 @@ export class Rounds {
    */
   async raiseStanding(): Promise<number> {
     let made = 0;
-    for (const standing of (await standingRounds(this.source.manager)).filter((each) => each.active)) if (await this.raise(standing)) made += 1;
+    for (const standing of (await standingRounds(this.source.manager)).filter((each) => each.active))
+      if (await this.raise(standing)) made += 1;
     return made;
   }
 
@@ -153,7 +194,8 @@ export class Rounds {
     const id = idFrom(siteDay(now, site.timeZone), standing.id);
     if (await this.source.getRepository(roundEntity).existsBy({ id })) return false;
     const groups = (await groupsAround(this.source.manager, now)).filter(
-      (group) => group.siteId === site.id && siteDay(group.outAt, site.timeZone) === siteDay(now, site.timeZone),
+      (group) =>
+        group.siteId === site.id && siteDay(group.outAt, site.timeZone) === siteDay(now, site.timeZone),
     );
     const bikeIds = bikesOfRule(standing.rule, await this.candidates(site.id, now), groups)
       .slice(0, 500)
@@ -162,8 +204,16 @@ export class Rounds {
     const { siteId, name, sheetKey, people } = standing;
     // What is asked for is the rule and the day: a second server asking a moment later finds it done.
     return this.log.act(
-      { chain: chainNamed(siteId), id, request: { standing: standing.id, day: siteDay(now, site.timeZone) }, author: null },
-      async () => ({ kind: 'round.made', body: { round: { id, siteId, name, sheetKey, bikeIds, people, deadline, standingId: standing.id } } }),
+      {
+        chain: chainNamed(siteId),
+        id,
+        request: { standing: standing.id, day: siteDay(now, site.timeZone) },
+        author: null,
+      },
+      async () => ({
+        kind: 'round.made',
+        body: { round: { id, siteId, name, sheetKey, bikeIds, people, deadline, standingId: standing.id } },
+      }),
       async (_tx, { repeated }) => !repeated,
     );
   }
@@ -171,7 +221,9 @@ export class Rounds {
   private async candidates(siteId: string, now: number): Promise<RoundCandidate[]> {
     const racks = (await describeRacks(this.source.manager)).filter((rack) => rack.siteId === siteId);
     const places = new Map(
-      racks.flatMap((rack) => rack.hooks.map((hook) => ({ hook: hook.id, rack: rack.id }))).map((each, place) => [each.hook, { ...each, place }]),
+      racks
+        .flatMap((rack) => rack.hooks.map((hook) => ({ hook: hook.id, rack: rack.id })))
+        .map((each, place) => [each.hook, { ...each, place }]),
     );
     return (await describeFleet(this.source.manager))
       .filter((bike) => bike.siteId === siteId)

@@ -14,6 +14,14 @@ export interface OutingGroupRow {
 }
 export const outingGroupEntity = new EntitySchema<OutingGroupRow>({
   name: 'outing_group',
-  columns: { id: key(), siteId: uuid(), name: words(80), outAt: moment(), backAt: moment(), wanted: json(), version: whole() },
+  columns: {
+    id: key(),
+    siteId: uuid(),
+    name: words(80),
+    outAt: moment(),
+    backAt: moment(),
+    wanted: json(),
+    version: whole(),
+  },
   indices: [{ name: 'outing_group_back', columns: ['backAt'] }],
 });

@@ -29,12 +29,20 @@ describe('groups', () => {
     const group = await add();
     expect((await world.as('desk').send(getWall)).groups.map((each) => each.name)).toEqual(['Year 5']);
     const change = (version: number, name: string) =>
-      world.as('lead').send(changeGroup, { params: { id: group.id }, body: { ...fields({ name }), id: newId(), version } });
+      world
+        .as('lead')
+        .send(changeGroup, { params: { id: group.id }, body: { ...fields({ name }), id: newId(), version } });
     expect(await change(1, 'Year 6')).toMatchObject({ name: 'Year 6', version: 2 });
-    await expect(change(1, 'Year 7')).rejects.toMatchObject({ problem: { code: 'conflict.version', current: { name: 'Year 6' } } });
+    await expect(change(1, 'Year 7')).rejects.toMatchObject({
+      problem: { code: 'conflict.version', current: { name: 'Year 6' } },
+    });
     await world.as('mechanic').send(removeGroup, { params: { id: group.id }, body: { id: newId() } });
     expect((await world.as('desk').send(getWall)).groups).toEqual([]);
-    expect(await refusalOf(world.as('mechanic').send(removeGroup, { params: { id: group.id }, body: { id: newId() } }))).toBe('404 not-found');
+    expect(
+      await refusalOf(
+        world.as('mechanic').send(removeGroup, { params: { id: group.id }, body: { id: newId() } }),
+      ),
+    ).toBe('404 not-found');
   });
 
   it('are listed between two times, also those that are out over one of them', async () => {
@@ -52,10 +60,14 @@ describe('groups', () => {
     await expect(add({ backAt: world.clock.now })).rejects.toMatchObject({
       problem: { code: 'group.ends-before-it-begins', fields: [{ path: 'backAt' }] },
     });
-    await expect(add({ wants: [] })).rejects.toMatchObject({ problem: { code: 'body.invalid', fields: [{ path: 'wants' }] } });
+    await expect(add({ wants: [] })).rejects.toMatchObject({
+      problem: { code: 'body.invalid', fields: [{ path: 'wants' }] },
+    });
     await expect(add({ siteId: newId() })).rejects.toMatchObject({
       problem: { code: 'body.invalid', fields: [{ path: 'siteId', code: 'unknown' }] },
     });
-    expect(await refusalOf(world.as('desk').send(addGroup, { body: { id: newId(), ...fields() } }))).toBe('403 act.not-allowed');
+    expect(await refusalOf(world.as('desk').send(addGroup, { body: { id: newId(), ...fields() } }))).toBe(
+      '403 act.not-allowed',
+    );
   });
 });

@@ -3,14 +3,25 @@ import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { addGroup, changeGroup, Group, listGroups, removeGroup } from '@cadre/contract/schedule';
 import { siteEntity } from '@cadre/server/fleet/entities';
 import { requireAct, type Actor } from '@cadre/server/people';
-import { chainOfSentSite, chainOfSiteOf, RefusedError, type GroupDocument, type EventLog } from '@cadre/server/records';
+import {
+  chainOfSentSite,
+  chainOfSiteOf,
+  RefusedError,
+  type GroupDocument,
+  type EventLog,
+} from '@cadre/server/records';
 import { outingGroupEntity, type OutingGroupRow } from './entities';
 
 const HOUR_MS = 3_600_000;
 
 function groupOf(row: OutingGroupRow): Group {
   const { wanted, outAt, backAt, ...rest } = row;
-  return { ...rest, outAt: outAt.getTime(), backAt: backAt.getTime(), wants: wanted.map((want) => ({ ...want })) };
+  return {
+    ...rest,
+    outAt: outAt.getTime(),
+    backAt: backAt.getTime(),
+    wants: wanted.map((want) => ({ ...want })),
+  };
 }
 
 /** Groups of about now, for the strip on every screen: those not long back, and those of the next two days. */
@@ -21,13 +32,28 @@ export async function groupsAround(tx: EntityManager, now: number): Promise<Grou
 async function groupsBetween(tx: EntityManager, from: number, until: number): Promise<Group[]> {
   const rows = await tx
     .getRepository(outingGroupEntity)
-    .find({ where: { backAt: Between(new Date(from), new Date(until + 14 * 24 * HOUR_MS)) }, order: { outAt: 'ASC', id: 'ASC' } });
+    .find({
+      where: { backAt: Between(new Date(from), new Date(until + 14 * 24 * HOUR_MS)) },
+      order: { outAt: 'ASC', id: 'ASC' },
+    });
   return rows.filter((row) => row.outAt.getTime() <= until).map(groupOf);
 }
 
 function documentOf(id: string, body: Omit<GroupDocument, 'id'>): GroupDocument {
-  if (body.backAt <= body.outAt) throw new RefusedError('group.ends-before-it-begins', {}, { fields: [{ path: 'backAt', code: 'not-after-out' }] });
-  return { id, siteId: body.siteId, name: body.name, outAt: body.outAt, backAt: body.backAt, wants: body.wants.map((want) => ({ ...want })) };
+  if (body.backAt <= body.outAt)
+    throw new RefusedError(
+      'group.ends-before-it-begins',
+      {},
+      { fields: [{ path: 'backAt', code: 'not-after-out' }] },
+    );
+  return {
+    id,
+    siteId: body.siteId,
+    name: body.name,
+    outAt: body.outAt,
+    backAt: body.backAt,
+    wants: body.wants.map((want) => ({ ...want })),
+  };
 }
 
 const chainOfGroup = (id: string) => chainOfSiteOf('group', 'outing_group', id);
@@ -71,7 +97,8 @@ export class Groups {
       async (tx) => {
         await refuseSite(tx, body.siteId);
         const before = await this.find(tx, id);
-        if (before.version !== body.version) throw new RefusedError('conflict.version', {}, { current: groupOf(before) });
+        if (before.version !== body.version)
+          throw new RefusedError('conflict.version', {}, { current: groupOf(before) });
         return { kind: 'group.changed', body: { group: documentOf(id, body) } };
       },
       async (tx) => groupOf(await this.find(tx, id)),

@@ -3,7 +3,9 @@ import { parseSettings } from './settings';
 
 describe('settings', () => {
   it('have defaults that serve a newcomer', () => {
-    expect(parseSettings({})).toMatchObject({ settings: { port: 8080, host: '127.0.0.1', demo: true, databaseUrl: null } });
+    expect(parseSettings({})).toMatchObject({
+      settings: { port: 8080, host: '127.0.0.1', demo: true, databaseUrl: null },
+    });
   });
 
   it('name every wrong one at once', () => {

@@ -31,15 +31,27 @@ function urlFault(name: string, value: string, protocols: readonly string[]): Se
 }
 
 /** Reads the settings; every wrong one is named at once. */
-export function parseSettings(env: Environment): { readonly settings: Settings } | { readonly faults: readonly SettingFault[] } {
+export function parseSettings(
+  env: Environment,
+): { readonly settings: Settings } | { readonly faults: readonly SettingFault[] } {
   const faults: (SettingFault | null)[] = [];
   const port = Number(env.CADRE_PORT ?? '8080');
   if (!Number.isInteger(port) || port < 1 || port > 65_535)
-    faults.push({ name: 'CADRE_PORT', value: env.CADRE_PORT ?? '', wanted: 'a whole number from 1 to 65535' });
+    faults.push({
+      name: 'CADRE_PORT',
+      value: env.CADRE_PORT ?? '',
+      wanted: 'a whole number from 1 to 65535',
+    });
   if (env.CADRE_HOST !== undefined && env.CADRE_HOST.trim() === '')
-    faults.push({ name: 'CADRE_HOST', value: '', wanted: 'a host name or address, such as 127.0.0.1 or 0.0.0.0' });
-  if (env.CADRE_DATABASE_URL) faults.push(urlFault('CADRE_DATABASE_URL', env.CADRE_DATABASE_URL, ['mariadb:', 'mysql:']));
-  if (env.CADRE_PUBLIC_URL) faults.push(urlFault('CADRE_PUBLIC_URL', env.CADRE_PUBLIC_URL, ['http:', 'https:']));
+    faults.push({
+      name: 'CADRE_HOST',
+      value: '',
+      wanted: 'a host name or address, such as 127.0.0.1 or 0.0.0.0',
+    });
+  if (env.CADRE_DATABASE_URL)
+    faults.push(urlFault('CADRE_DATABASE_URL', env.CADRE_DATABASE_URL, ['mariadb:', 'mysql:']));
+  if (env.CADRE_PUBLIC_URL)
+    faults.push(urlFault('CADRE_PUBLIC_URL', env.CADRE_PUBLIC_URL, ['http:', 'https:']));
   if (env.CADRE_DEMO !== undefined && !['0', '1'].includes(env.CADRE_DEMO))
     faults.push({ name: 'CADRE_DEMO', value: env.CADRE_DEMO, wanted: '0 or 1' });
   if (Boolean(env.CADRE_TLS_CERT) !== Boolean(env.CADRE_TLS_KEY)) {
@@ -47,7 +59,11 @@ export function parseSettings(env: Environment): { readonly settings: Settings }
     faults.push({ name: missing, value: '', wanted: 'a file: certificate and key go together' });
   }
   if (env.CADRE_CLOCK && Number.isNaN(Date.parse(env.CADRE_CLOCK)))
-    faults.push({ name: 'CADRE_CLOCK', value: env.CADRE_CLOCK, wanted: 'a time such as 2026-05-04T07:00:00Z' });
+    faults.push({
+      name: 'CADRE_CLOCK',
+      value: env.CADRE_CLOCK,
+      wanted: 'a time such as 2026-05-04T07:00:00Z',
+    });
   const found = faults.filter((fault): fault is SettingFault => fault !== null);
   if (found.length > 0) return { faults: found };
   return {
@@ -57,7 +73,8 @@ export function parseSettings(env: Environment): { readonly settings: Settings }
       dataDir: env.CADRE_DATA_DIR ? resolve(env.CADRE_DATA_DIR) : null,
       databaseUrl: env.CADRE_DATABASE_URL ?? null,
       publicUrl: env.CADRE_PUBLIC_URL ?? null,
-      tls: env.CADRE_TLS_CERT && env.CADRE_TLS_KEY ? { cert: env.CADRE_TLS_CERT, key: env.CADRE_TLS_KEY } : null,
+      tls:
+        env.CADRE_TLS_CERT && env.CADRE_TLS_KEY ? { cert: env.CADRE_TLS_CERT, key: env.CADRE_TLS_KEY } : null,
       demo: env.CADRE_DEMO !== '0',
       clock: env.CADRE_CLOCK ?? null,
     }),

@@ -4,7 +4,13 @@ import { STEPS } from './steps';
 
 /** How to reach a database: over its socket file, or over a URL somebody set. */
 export type Place =
-  { readonly socketPath: string; readonly user: string; readonly password: string; readonly database: string } | { readonly url: string };
+  | {
+      readonly socketPath: string;
+      readonly user: string;
+      readonly password: string;
+      readonly database: string;
+    }
+  | { readonly url: string };
 
 const FIRST_STEP = 1_790_000_000_000;
 
@@ -25,7 +31,14 @@ const migrations = STEPS.map(({ name, sql }, index) => {
 /** A pool of connections with the times of the database in UTC. */
 export async function connect(place: Place, connections = 10): Promise<DataSource> {
   const where =
-    'url' in place ? { url: place.url } : { socketPath: place.socketPath, username: place.user, password: place.password, database: place.database };
+    'url' in place
+      ? { url: place.url }
+      : {
+          socketPath: place.socketPath,
+          username: place.user,
+          password: place.password,
+          database: place.database,
+        };
   const source = new DataSource({
     type: 'mariadb',
     ...where,
@@ -54,8 +67,13 @@ export async function connect(place: Place, connections = 10): Promise<DataSourc
 export async function migrate(source: DataSource): Promise<number> {
   const runner = source.createQueryRunner();
   try {
-    const [{ locked }] = (await runner.query('SELECT GET_LOCK(CONCAT("cadre-migrate-", DATABASE()), 120) AS locked')) as [{ locked: number }];
-    if (Number(locked) !== 1) throw new Error('another server has been changing the database for two minutes: try again when it is done');
+    const [{ locked }] = (await runner.query(
+      'SELECT GET_LOCK(CONCAT("cadre-migrate-", DATABASE()), 120) AS locked',
+    )) as [{ locked: number }];
+    if (Number(locked) !== 1)
+      throw new Error(
+        'another server has been changing the database for two minutes: try again when it is done',
+      );
     const taken = await source.runMigrations({ transaction: 'none' });
     return taken.length;
   } finally {

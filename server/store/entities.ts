@@ -1,11 +1,25 @@
 import { policyEntity, sheetDraftEntity, sheetEntity } from '@cadre/server/catalogue/entities';
 import { checkEntity, markEntity } from '@cadre/server/checks/entities';
 import { findingEntity, holdEntity } from '@cadre/server/findings/entities';
-import { bikeEntity, bikeStateEntity, hookEntity, modelEntity, rackEntity, siteEntity, tagCodeEntity } from '@cadre/server/fleet/entities';
+import {
+  bikeEntity,
+  bikeStateEntity,
+  hookEntity,
+  modelEntity,
+  rackEntity,
+  siteEntity,
+  tagCodeEntity,
+} from '@cadre/server/fleet/entities';
 import { fitmentEntity, partEntity, stockItemEntity } from '@cadre/server/parts/entities';
 import { mishapEntity } from '@cadre/server/mishaps/entities';
 import { photoEntity } from '@cadre/server/photos/entities';
-import { credentialEntity, personEntity, programEntity, sessionEntity, throttleEntity } from '@cadre/server/people/entities';
+import {
+  credentialEntity,
+  personEntity,
+  programEntity,
+  sessionEntity,
+  throttleEntity,
+} from '@cadre/server/people/entities';
 import { chainHeadEntity, entryEntity } from '@cadre/server/records/entities';
 import { intakeEntity } from '@cadre/server/intake/entities';
 import { leftApartEntity, repairEntity } from '@cadre/server/repairs/entities';

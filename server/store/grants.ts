@@ -6,15 +6,25 @@ import { APPEND_ONLY } from './entities';
  * changes and removes only in tables that are not the record. This database cannot take a right on one
  * table out of a right on all, so the rights are given table by table.
  */
-export async function grantLeast(owner: DataSource, user: string, password: string, database: string): Promise<void> {
+export async function grantLeast(
+  owner: DataSource,
+  user: string,
+  password: string,
+  database: string,
+): Promise<void> {
   const account = `'${user}'@'localhost'`;
   await owner.query(`CREATE USER IF NOT EXISTS ${account} IDENTIFIED BY '${password}'`);
   await owner.query(`ALTER USER ${account} IDENTIFIED BY '${password}'`);
   await owner.query(`GRANT SELECT, INSERT ON \`${database}\`.* TO ${account}`);
-  const tables = (await owner.query('SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?', [database])) as {
+  const tables = (await owner.query(
+    'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?',
+    [database],
+  )) as {
     name: string;
   }[];
-  for (const { name } of tables.filter((table) => !APPEND_ONLY.includes(table.name) && table.name !== 'migration_step')) {
+  for (const { name } of tables.filter(
+    (table) => !APPEND_ONLY.includes(table.name) && table.name !== 'migration_step',
+  )) {
     await owner.query(`GRANT UPDATE, DELETE ON \`${database}\`.\`${name}\` TO ${account}`);
   }
 }
@@ -24,5 +34,9 @@ export async function mayRewriteRecord(source: DataSource): Promise<boolean> {
   const grants = (await source.query('SHOW GRANTS')) as Record<string, string>[];
   return grants
     .map((row) => Object.values(row)[0] ?? '')
-    .some((grant) => /ALL PRIVILEGES|\bUPDATE\b|\bDELETE\b/.test(grant) && /ON (\*\.\*|`[^`]+`\.\*|`[^`]+`\.`(entry|mark|photo)`)/.test(grant));
+    .some(
+      (grant) =>
+        /ALL PRIVILEGES|\bUPDATE\b|\bDELETE\b/.test(grant) &&
+        /ON (\*\.\*|`[^`]+`\.\*|`[^`]+`\.`(entry|mark|photo)`)/.test(grant),
+    );
 }

@@ -7,7 +7,8 @@ const HASH = 'CHAR(64) CHARACTER SET ascii COLLATE ascii_bin';
 const WORD = 'VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin';
 const MOMENT = 'DATETIME(3)';
 
-const oneOf = (column: string, ...words: string[]): string => `CHECK (\`${column}\` IN (${words.map((word) => `'${word}'`).join(', ')}))`;
+const oneOf = (column: string, ...words: string[]): string =>
+  `CHECK (\`${column}\` IN (${words.map((word) => `'${word}'`).join(', ')}))`;
 
 export const STEPS: readonly { readonly name: string; readonly sql: string }[] = [
   {
@@ -18,20 +19,32 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       UNIQUE INDEX entry_chain_seq (chain, seq), UNIQUE INDEX entry_id (id), INDEX entry_bike (bikeId, ordinal),
       CONSTRAINT entry_seq_from_one CHECK (seq >= 1), CONSTRAINT entry_body_json CHECK (JSON_VALID(body)))`,
   },
-  { name: 'ChainHead', sql: `CREATE TABLE chain_head (chain ${ID} NOT NULL PRIMARY KEY, seq INT NOT NULL, hash ${HASH} NOT NULL)` },
-  { name: 'Program', sql: `CREATE TABLE program (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, demo TINYINT NOT NULL)` },
+  {
+    name: 'ChainHead',
+    sql: `CREATE TABLE chain_head (chain ${ID} NOT NULL PRIMARY KEY, seq INT NOT NULL, hash ${HASH} NOT NULL)`,
+  },
+  {
+    name: 'Program',
+    sql: `CREATE TABLE program (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, demo TINYINT NOT NULL)`,
+  },
   {
     name: 'Person',
     sql: `CREATE TABLE person (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, signInName ${WORD} NOT NULL, role ${WORD} NOT NULL, trainee TINYINT NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
       UNIQUE INDEX person_sign_in_name (signInName), CONSTRAINT person_role ${oneOf('role', 'desk', 'inspector', 'mechanic', 'lead')})`,
   },
-  { name: 'Credential', sql: `CREATE TABLE credential (personId ${ID} NOT NULL PRIMARY KEY, hash VARCHAR(255) NOT NULL)` },
+  {
+    name: 'Credential',
+    sql: `CREATE TABLE credential (personId ${ID} NOT NULL PRIMARY KEY, hash VARCHAR(255) NOT NULL)`,
+  },
   {
     name: 'Session',
     sql: `CREATE TABLE session (tokenHash ${HASH} NOT NULL PRIMARY KEY, personId ${ID} NOT NULL, device ${WORD} NOT NULL, startedAt ${MOMENT} NOT NULL, seenAt ${MOMENT} NOT NULL, endedAt ${MOMENT} NULL,
       INDEX session_person_device (personId, device))`,
   },
-  { name: 'Throttle', sql: 'CREATE TABLE throttle (`key` VARCHAR(120) NOT NULL PRIMARY KEY, failures INT NOT NULL, since DATETIME(3) NOT NULL)' },
+  {
+    name: 'Throttle',
+    sql: 'CREATE TABLE throttle (`key` VARCHAR(120) NOT NULL PRIMARY KEY, failures INT NOT NULL, since DATETIME(3) NOT NULL)',
+  },
   {
     name: 'Site',
     sql: `CREATE TABLE site (id ${ID} NOT NULL PRIMARY KEY, name VARCHAR(80) NOT NULL, timeZone VARCHAR(60) NOT NULL, opensAt ${WORD} NOT NULL)`,
@@ -152,12 +165,18 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
     name: 'PublishedBy',
     sql: `ALTER TABLE sheet_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL, ADD COLUMN note VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN reason VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN clears TINYINT NOT NULL DEFAULT 1`,
   },
-  { name: 'PolicyPublishedBy', sql: `ALTER TABLE policy_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL` },
+  {
+    name: 'PolicyPublishedBy',
+    sql: `ALTER TABLE policy_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL`,
+  },
   {
     name: 'SheetDraft',
     sql: `CREATE TABLE sheet_draft (\`key\` ${WORD} NOT NULL PRIMARY KEY, base ${HASH} NULL, sheet LONGTEXT NOT NULL, savedBy ${ID} NOT NULL, savedAt ${MOMENT} NOT NULL, version INT NOT NULL, CONSTRAINT sheet_draft_json CHECK (JSON_VALID(sheet)))`,
   },
-  { name: 'CheckVoided', sql: 'ALTER TABLE bike_check ADD COLUMN voided TINYINT NOT NULL DEFAULT 0, ADD INDEX check_of_sheet (sheetHash)' },
+  {
+    name: 'CheckVoided',
+    sql: 'ALTER TABLE bike_check ADD COLUMN voided TINYINT NOT NULL DEFAULT 0, ADD INDEX check_of_sheet (sheetHash)',
+  },
   {
     name: 'Competences',
     sql: `ALTER TABLE person ADD COLUMN competences LONGTEXT NOT NULL DEFAULT '[]', ADD CONSTRAINT person_competences_json CHECK (JSON_VALID(competences))`,

@@ -19,13 +19,18 @@ describe('the database', () => {
   it('has the columns, keys and indexes the entities say', async () => {
     const drift = await database.owner.driver.createSchemaBuilder().log();
     // The mapper knows no CHECKs and would take foreign keys made in the steps away; nothing else may differ.
-    const strange = drift.upQueries.map((query) => query.query).filter((query) => !/DROP FOREIGN KEY|DROP CONSTRAINT|DROP CHECK/.test(query));
+    const strange = drift.upQueries
+      .map((query) => query.query)
+      .filter((query) => !/DROP FOREIGN KEY|DROP CONSTRAINT|DROP CHECK/.test(query));
     expect(strange).toEqual([]);
   });
 
   it.each([
     ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]')`],
-    ['an unknown mark', `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW())`],
+    [
+      'an unknown mark',
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW())`,
+    ],
     [
       'a mark whose faults are no JSON',
       `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'sound', 'single', 'x', '', NULL, '${ID}', 'd', NOW())`,
@@ -39,7 +44,10 @@ describe('the database', () => {
       `INSERT INTO entry VALUES (NULL, '${ID}', 1, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{', NULL, NULL, NULL, NULL, NOW(), NOW())`,
     ],
     ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x', '{}')`],
-    ['a person whose competences are no JSON', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x')`],
+    [
+      'a person whose competences are no JSON',
+      `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x')`,
+    ],
     ['a draft that is no JSON', `INSERT INTO sheet_draft VALUES ('k', NULL, 'x', '${ID}', NOW(), 1)`],
     ['a model whose build is no JSON', `INSERT INTO model VALUES ('${ID}', 'n', 'x', '{}', 1)`],
   ])('refuses %s', async (_name, sql) => {
@@ -47,14 +55,23 @@ describe('the database', () => {
   });
 
   it.each([
-    ['a standing round whose rule is no JSON', `INSERT INTO standing_round VALUES ('${ID}', '${ID}', 'r', NULL, 'x', '[]', '09:00', 1, 1)`],
+    [
+      'a standing round whose rule is no JSON',
+      `INSERT INTO standing_round VALUES ('${ID}', '${ID}', 'r', NULL, 'x', '[]', '09:00', 1, 1)`,
+    ],
     ['a hook numbered nought', `INSERT INTO hook VALUES ('${ID}', '${ID}', 0)`],
-    ['a bike nowhere at all', `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'lost', 1, NULL, '[]', '{}', '', '')`],
+    [
+      'a bike nowhere at all',
+      `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'lost', 1, NULL, '[]', '{}', '', '')`,
+    ],
     [
       'a bike of no model that differs from it',
       `INSERT INTO bike VALUES ('${ID}', 'T', 'm', '', '', '${ID}', NULL, '{}', 'in', 1, NULL, '["fork"]', '{}', '', '')`,
     ],
-    ['a part at no end of a bike', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'middle', NOW(), NULL)`],
+    [
+      'a part at no end of a bike',
+      `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'middle', NOW(), NULL)`,
+    ],
     [
       'a check signed by nobody',
       `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '')`,
@@ -80,11 +97,26 @@ describe('the database', () => {
       'a repair whose parts are no JSON',
       `INSERT INTO repair VALUES ('${ID}', '${ID}', 'started', '[]', '${ID}', NOW(), NULL, NULL, '[]', '[]', NULL, NULL, '{}', 'x', '[]')`,
     ],
-    ['fewer parts than none', `INSERT INTO stock_item VALUES ('${ID}', 'chain', 'n', '{}', '[]', '{}', -1, 0, 0, 0, 's', 1)`],
-    ['an intake decided by nobody', `INSERT INTO intake VALUES ('${ID}', '${ID}', '', 1, 1, '[]', 'accepted', '', '${ID}', NOW(), NULL, NULL)`],
-    ['an item closed by nobody', `INSERT INTO left_apart VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`],
-    ['a part taken off before it was fitted', `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'only', NOW(), NOW() - INTERVAL 1 DAY)`],
-    ['a group back before it is out', `INSERT INTO outing_group VALUES ('${ID}', '${ID}', 'g', NOW(), NOW(), '[]', 1)`],
+    [
+      'fewer parts than none',
+      `INSERT INTO stock_item VALUES ('${ID}', 'chain', 'n', '{}', '[]', '{}', -1, 0, 0, 0, 's', 1)`,
+    ],
+    [
+      'an intake decided by nobody',
+      `INSERT INTO intake VALUES ('${ID}', '${ID}', '', 1, 1, '[]', 'accepted', '', '${ID}', NOW(), NULL, NULL)`,
+    ],
+    [
+      'an item closed by nobody',
+      `INSERT INTO left_apart VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`,
+    ],
+    [
+      'a part taken off before it was fitted',
+      `INSERT INTO fitment VALUES ('${ID}', '${ID}', '${ID}', 'only', NOW(), NOW() - INTERVAL 1 DAY)`,
+    ],
+    [
+      'a group back before it is out',
+      `INSERT INTO outing_group VALUES ('${ID}', '${ID}', 'g', NOW(), NOW(), '[]', 1)`,
+    ],
   ])('refuses %s, whatever it hangs on', async (_name, sql) => {
     const runner = database.owner.createQueryRunner();
     await runner.query('SET foreign_key_checks = 0');

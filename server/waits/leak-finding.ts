@@ -14,22 +14,45 @@ export function leakFinding(
   wait: Pick<Wait, 'position'>,
   gauged: Gauged,
   answer: LeakAnswer,
-  of: { readonly open: readonly Finding[]; readonly policy: PolicyVersion; readonly by: string; readonly newId: () => string },
+  of: {
+    readonly open: readonly Finding[];
+    readonly policy: PolicyVersion;
+    readonly by: string;
+    readonly newId: () => string;
+  },
 ): Finding {
   const checkpoint = CHECKPOINTS.find((each) => each.key === PRESSURE);
   if (!checkpoint) throw new Error(`no checkpoint ${PRESSURE} ships`);
   const zone = wait.position === 'rear' ? 'rear-wheel' : 'front-wheel';
   const key = askedKey(PRESSURE, wait.position);
-  const asked: Asked = { key, checkpoint, position: wait.position, zone, critical: false, minutes: checkpoint.minutes };
+  const asked: Asked = {
+    key,
+    checkpoint,
+    position: wait.position,
+    zone,
+    critical: false,
+    minutes: checkpoint.minutes,
+  };
   const isEmpty = pressureVerdict(gauged.kpa, { floor: null, ceiling: null }) === 'empty';
   const fault = isEmpty ? FLAT : LOW_AGAIN;
-  const measured = { measure: 'tyre-window', value: gauged.kpa, limit: answer.because === 'floor' ? answer.limit : null, next: 'find-leak' } as const;
+  const measured = {
+    measure: 'tyre-window',
+    value: gauged.kpa,
+    limit: answer.because === 'floor' ? answer.limit : null,
+    next: 'find-leak',
+  } as const;
   const { changes } = judgeCheck({
     asked: [asked],
     standings: new Map([
       [
         key,
-        { key, outcome: 'fault', faults: [isEmpty ? { fault } : { fault, severity: 'soon' }], marks: [], measured: new Map([[fault, measured]]) },
+        {
+          key,
+          outcome: 'fault',
+          faults: [isEmpty ? { fault } : { fault, severity: 'soon' }],
+          marks: [],
+          measured: new Map([[fault, measured]]),
+        },
       ],
     ]),
     open: of.open,

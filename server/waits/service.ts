@@ -26,8 +26,10 @@ export class Waits {
 
   async set(actor: Actor, bikeId: string, body: BodyOf<typeof setWait>): Promise<Bike> {
     requireAct(actor, 'mark');
-    if (body.hours === null && body.outings === null) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'hours', code: 'required' }] });
-    if (body.kind === 'soak' && !body.gauged) throw new RefusedError('body.invalid', {}, { fields: [{ path: 'gauged', code: 'required' }] });
+    if (body.hours === null && body.outings === null)
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'hours', code: 'required' }] });
+    if (body.kind === 'soak' && !body.gauged)
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'gauged', code: 'required' }] });
     return this.log.act(
       { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
       async (tx) => {
@@ -53,7 +55,11 @@ export class Waits {
   }
 
   /** The lowest the tyre at this end may have, and where that comes from. */
-  private async floorOf(tx: EntityManager, bikeId: string, position: Wait['position']): Promise<Pick<Wait, 'floor' | 'floorSource'>> {
+  private async floorOf(
+    tx: EntityManager,
+    bikeId: string,
+    position: Wait['position'],
+  ): Promise<Pick<Wait, 'floor' | 'floorSource'>> {
     const measured = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
     const { policy } = await currentPolicy(tx);
     if (!measured) return { floor: null };
@@ -64,7 +70,12 @@ export class Waits {
   async answer(actor: Actor, id: string, body: BodyOf<typeof answerWait>): Promise<Answered> {
     requireAct(actor, 'mark');
     return this.log.act(
-      { chain: chainOfBikeOf('wait', 'bike_wait', id), id: body.id, request: { waitId: id, ...body }, author: actor.id },
+      {
+        chain: chainOfBikeOf('wait', 'bike_wait', id),
+        id: body.id,
+        request: { waitId: id, ...body },
+        author: actor.id,
+      },
       async (tx) => {
         const row = await this.find(tx, id);
         if (row.endedAt) throw new RefusedError('wait.over', {});
@@ -78,25 +89,49 @@ export class Waits {
             happenedAt: body.at,
             body: { ...plain, said: 'looked', perDay: null, leak: null, againAt: null, findings: [] },
           };
-        if (!gauged) throw new RefusedError('wait.gauge-again', {}, { fields: [{ path: 'gauged', code: 'required' }] });
+        if (!gauged)
+          throw new RefusedError('wait.gauge-again', {}, { fields: [{ path: 'gauged', code: 'required' }] });
         const { policy } = await currentPolicy(tx);
         const soak = answerSoak(wait, gauged, policy.limits);
         if (!soak.ok)
-          throw new RefusedError('body.invalid', {}, { fields: soak.issues.map((issue) => ({ ...issue, path: `gauged.${issue.path}` })) });
+          throw new RefusedError(
+            'body.invalid',
+            {},
+            { fields: soak.issues.map((issue) => ({ ...issue, path: `gauged.${issue.path}` })) },
+          );
         const { corrected: _corrected, becomes: _becomes, limit: _limit, ...leak } = soak.answer;
         const findings =
           soak.answer.word === 'fault'
-            ? [leakFinding(wait, gauged, soak.answer, { open: (await factsOf(tx, bikeId)).findings, policy, by: actor.id, newId })]
+            ? [
+                leakFinding(wait, gauged, soak.answer, {
+                  open: (await factsOf(tx, bikeId)).findings,
+                  policy,
+                  by: actor.id,
+                  newId,
+                }),
+              ]
             : [];
         return {
           kind: 'wait.answered',
           happenedAt: body.at,
-          body: { ...plain, said: soak.answer.word, perDay: soak.answer.perDay, leak, againAt: soak.againAt, findings },
+          body: {
+            ...plain,
+            said: soak.answer.word,
+            perDay: soak.answer.perDay,
+            leak,
+            againAt: soak.againAt,
+            findings,
+          },
         };
       },
       async (tx, { events }) => {
         for (const { kind, body: answered } of await events())
-          if (kind === 'wait.answered') return { bike: await describeBike(tx, answered.bikeId), leak: answered.leak, againAt: answered.againAt };
+          if (kind === 'wait.answered')
+            return {
+              bike: await describeBike(tx, answered.bikeId),
+              leak: answered.leak,
+              againAt: answered.againAt,
+            };
         throw new Error('an answered wait has no answer');
       },
     );
@@ -114,7 +149,9 @@ export class Waits {
    */
   async raiseDue(): Promise<number> {
     const now = this.now();
-    const waiting = await this.source.getRepository(waitEntity).find({ where: { endedAt: IsNull(), raisedAt: IsNull() } });
+    const waiting = await this.source
+      .getRepository(waitEntity)
+      .find({ where: { endedAt: IsNull(), raisedAt: IsNull() } });
     let raised = 0;
     for (const row of waiting) {
       const wait = waitOf(row);

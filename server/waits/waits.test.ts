@@ -25,10 +25,25 @@ const bike = (): Promise<Bike> => world.bike(`W${(tags += 1)}`);
 const set = (of: Bike, kind: WaitKind, more: object = {}) =>
   world.as('inspector').send(setWait, {
     params: { id: of.id },
-    body: { id: newId(), kind, what: 'Front tyre', position: 'front', hours: 18, outings: null, gauged: null, at: world.clock.now, ...more },
+    body: {
+      id: newId(),
+      kind,
+      what: 'Front tyre',
+      position: 'front',
+      hours: 18,
+      outings: null,
+      gauged: null,
+      at: world.clock.now,
+      ...more,
+    },
   });
 const answer = (id: string, more: object = {}) =>
-  world.as('mechanic').send(answerWait, { params: { id }, body: { id: newId(), gauged: null, note: '', at: world.clock.now, ...more } });
+  world
+    .as('mechanic')
+    .send(answerWait, {
+      params: { id },
+      body: { id: newId(), gauged: null, note: '', at: world.clock.now, ...more },
+    });
 const waitOf = async (of: Bike) => (await world.bikeNow(of.id)).facts.waits?.[0];
 const kindsOf = async (of: Bike): Promise<readonly string[]> =>
   (await world.as('desk').send(timeline, { params: { id: of.id } })).entries.map((entry) => entry.kind);
@@ -50,12 +65,21 @@ describe('a soak', () => {
     expect(await waits.raiseDue()).toBe(0);
     expect((await waitOf(of))?.raisedAt).toBeGreaterThan(wait?.since ?? 0);
     expect(await kindsOf(of)).toContain('wait.raised');
-    const told = await answer(wait?.id ?? '', { gauged: { kpa: 276, typed: '2.76' }, at: (wait?.since ?? 0) + 18 * HOUR });
+    const told = await answer(wait?.id ?? '', {
+      gauged: { kpa: 276, typed: '2.76' },
+      at: (wait?.since ?? 0) + 18 * HOUR,
+    });
     expect(told.leak).toMatchObject({ word: 'fault', because: 'rate' });
     expect((told.leak?.perDay ?? 0) * 100).toBeCloseTo(10.67, 2);
     expect(told.bike.facts.waits).toEqual([]);
     expect(told.bike.facts.findings).toMatchObject([
-      { checkpoint: 'tyre-pressure', position: 'front', fault: 'low-again', severity: 'soon', words: { note: 'Lost 10.7 % a day over its soak' } },
+      {
+        checkpoint: 'tyre-pressure',
+        position: 'front',
+        fault: 'low-again',
+        severity: 'soon',
+        words: { note: 'Lost 10.7 % a day over its soak' },
+      },
     ]);
     expect((await verifyRecord(world.database.source)).faults).toEqual([]);
   });
@@ -65,13 +89,21 @@ describe('a soak', () => {
     const wait = (await set(of, 'soak', { hours: 4, gauged: { kpa: 200, typed: '2' } })).facts.waits?.[0];
     await later(4);
     expect(await waits.raiseDue()).toBe(1);
-    const told = await answer(wait?.id ?? '', { gauged: { kpa: 193, typed: '1.93' }, at: (wait?.since ?? 0) + 4 * HOUR });
-    expect(told).toMatchObject({ leak: { word: 'too-soon', because: 'hours' }, againAt: (wait?.since ?? 0) + 6 * HOUR });
+    const told = await answer(wait?.id ?? '', {
+      gauged: { kpa: 193, typed: '1.93' },
+      at: (wait?.since ?? 0) + 4 * HOUR,
+    });
+    expect(told).toMatchObject({
+      leak: { word: 'too-soon', because: 'hours' },
+      againAt: (wait?.since ?? 0) + 6 * HOUR,
+    });
     expect(told.bike.facts.findings).toEqual([]);
     expect(told.bike.facts.waits).toMatchObject([{ raisedAt: null, dueAt: told.againAt }]);
     await later(2);
     expect(await waits.raiseDue()).toBe(1);
-    expect((await answer(wait?.id ?? '', { gauged: { kpa: 199, typed: '1.99' } })).bike.facts.waits).toMatchObject([{ id: wait?.id }]);
+    expect(
+      (await answer(wait?.id ?? '', { gauged: { kpa: 199, typed: '1.99' } })).bike.facts.waits,
+    ).toMatchObject([{ id: wait?.id }]);
   });
 
   it('found flat holds the bike', async () => {
@@ -96,7 +128,10 @@ describe('a soak', () => {
     const wait = (await set(of, 'soak', { gauged: { kpa: 300, typed: '3' } })).facts.waits?.[0];
     expect(wait?.floor).toBe(270);
     await later(24);
-    expect((await answer(wait?.id ?? '', { gauged: { kpa: 282, typed: '2.82' } })).leak).toMatchObject({ word: 'fault', because: 'floor' });
+    expect((await answer(wait?.id ?? '', { gauged: { kpa: 282, typed: '2.82' } })).leak).toMatchObject({
+      word: 'fault',
+      because: 'floor',
+    });
   });
 });
 
@@ -104,12 +139,17 @@ describe('other waits', () => {
   it('for outings come due with the third one', async () => {
     const of = await bike();
     await world.check(of);
-    const wait = (await set(of, 're-torque', { what: 'Stem bolts', hours: null, outings: 3 })).facts.waits?.[0];
+    const wait = (await set(of, 're-torque', { what: 'Stem bolts', hours: null, outings: 3 })).facts
+      .waits?.[0];
     for (const outing of [1, 2, 3]) {
-      await world.as('desk').send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'out', at: world.clock.now } });
+      await world
+        .as('desk')
+        .send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'out', at: world.clock.now } });
       await waits.raiseDue();
       expect((await waitOf(of))?.raisedAt !== null).toBe(outing === 3);
-      await world.as('desk').send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'in', at: world.clock.now } });
+      await world
+        .as('desk')
+        .send(moveBike, { params: { id: of.id }, body: { id: newId(), to: 'in', at: world.clock.now } });
       await world.check(of);
     }
     const told = await answer(wait?.id ?? '', { note: 'None turned' });
@@ -123,7 +163,9 @@ describe('other waits', () => {
     ['look-again', { hours: -1 }, '400 body.invalid'],
     ['look-again', { outings: 0 }, '400 body.invalid'],
     ['soak', { gauged: { kpa: 5000, typed: '50' } }, '400 body.invalid'],
-  ] as const)('a %s of %o is refused: %s', async (kind, more, refusal) => expect(await refusalOf(set(await bike(), kind, more))).toBe(refusal));
+  ] as const)('a %s of %o is refused: %s', async (kind, more, refusal) =>
+    expect(await refusalOf(set(await bike(), kind, more))).toBe(refusal),
+  );
   it('a soak is answered by a gauge and nothing else', async () => {
     const wait = (await set(await bike(), 'soak', { gauged: { kpa: 300, typed: '3' } })).facts.waits?.[0];
     await later(8);

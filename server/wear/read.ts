@@ -1,6 +1,14 @@
 import { In, type EntityManager } from 'typeorm';
 import type { Build } from '@cadre/core/fleet';
-import { healedIn, WORN_MEASURES, wearSeries, type FittedSpan, type RiddenBike, type Healed, type WearSeries } from '@cadre/core/wear';
+import {
+  healedIn,
+  WORN_MEASURES,
+  wearSeries,
+  type FittedSpan,
+  type RiddenBike,
+  type Healed,
+  type WearSeries,
+} from '@cadre/core/wear';
 import { bikeEntity } from '@cadre/server/fleet/entities';
 import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
 import { bikeReadingEntity, outingEntity } from './entities';
@@ -11,17 +19,33 @@ async function spansOf(tx: EntityManager, bikeIds: readonly string[]): Promise<r
   const here = await fitments.find({ where: { bikeId: In(bikeIds) }, select: { partId: true } });
   const partIds = [...new Set(here.map((each) => each.partId))];
   if (partIds.length === 0) return [];
-  const parts = new Map((await tx.getRepository(partEntity).findBy({ id: In(partIds) })).map((part) => [part.id, part]));
-  return (await fitments.findBy({ partId: In(partIds) })).flatMap(({ partId, bikeId, position, fittedAt, removedAt }): FittedSpan[] => {
-    const part = parts.get(partId);
-    return part
-      ? [{ partId, partName: part.name, kind: part.kind, bikeId, position, from: fittedAt.getTime(), to: removedAt?.getTime() ?? null }]
-      : [];
-  });
+  const parts = new Map(
+    (await tx.getRepository(partEntity).findBy({ id: In(partIds) })).map((part) => [part.id, part]),
+  );
+  return (await fitments.findBy({ partId: In(partIds) })).flatMap(
+    ({ partId, bikeId, position, fittedAt, removedAt }): FittedSpan[] => {
+      const part = parts.get(partId);
+      return part
+        ? [
+            {
+              partId,
+              partName: part.name,
+              kind: part.kind,
+              bikeId,
+              position,
+              from: fittedAt.getTime(),
+              to: removedAt?.getTime() ?? null,
+            },
+          ]
+        : [];
+    },
+  );
 }
 
 async function riddenBikes(tx: EntityManager, bikeIds: readonly string[]): Promise<readonly RiddenBike[]> {
-  const bikes = await tx.getRepository(bikeEntity).find({ where: { id: In(bikeIds) }, select: { id: true, build: true } });
+  const bikes = await tx
+    .getRepository(bikeEntity)
+    .find({ where: { id: In(bikeIds) }, select: { id: true, build: true } });
   const outings = new Map<string, number[]>();
   for (const { bikeId, at } of await tx.getRepository(outingEntity).findBy({ bikeId: In(bikeIds) }))
     outings.set(bikeId, [...(outings.get(bikeId) ?? []), at.getTime()]);
@@ -29,11 +53,17 @@ async function riddenBikes(tx: EntityManager, bikeIds: readonly string[]): Promi
 }
 
 /** The wear series of everything measured on these bikes, and of their parts wherever those sat. */
-export async function seriesOf(tx: EntityManager, bikeIds: readonly string[], now: number): Promise<readonly WearSeries[]> {
+export async function seriesOf(
+  tx: EntityManager,
+  bikeIds: readonly string[],
+  now: number,
+): Promise<readonly WearSeries[]> {
   if (bikeIds.length === 0) return [];
   const spans = await spansOf(tx, bikeIds);
   const everywhere = [...new Set([...bikeIds, ...spans.map((span) => span.bikeId)])];
-  const readings = await tx.getRepository(bikeReadingEntity).find({ where: { bikeId: In(everywhere), measure: In(WORN_MEASURES) } });
+  const readings = await tx
+    .getRepository(bikeReadingEntity)
+    .find({ where: { bikeId: In(everywhere), measure: In(WORN_MEASURES) } });
   const taken = readings.map(({ bikeId, measure, position, method, values, better, at }) => ({
     bikeId,
     measure,
@@ -47,7 +77,12 @@ export async function seriesOf(tx: EntityManager, bikeIds: readonly string[], no
 }
 
 /** Bikes of a kind that were measured of late: what the fleet knows of wear is read off them. */
-export async function measuredLately(tx: EntityManager, kind: Build['kind'], since: number, most: number): Promise<readonly string[]> {
+export async function measuredLately(
+  tx: EntityManager,
+  kind: Build['kind'],
+  since: number,
+  most: number,
+): Promise<readonly string[]> {
   const rows = (await tx.query(
     "SELECT r.bikeId, MAX(r.at) AS last FROM bike_reading r JOIN bike b ON b.id = r.bikeId WHERE r.measure IN (?) AND r.at >= ? AND JSON_VALUE(b.build, '$.kind') = ? GROUP BY r.bikeId ORDER BY last DESC, r.bikeId LIMIT ?",
     [WORN_MEASURES, new Date(since), kind, most],
@@ -57,7 +92,10 @@ export async function measuredLately(tx: EntityManager, kind: Build['kind'], sin
 
 /** Wear that seems to have healed since a moment, on any bike, the latest first. */
 export async function healedSince(tx: EntityManager, since: number, now: number): Promise<readonly Healed[]> {
-  const rows = (await tx.query('SELECT DISTINCT bikeId FROM bike_reading WHERE measure IN (?) AND at >= ?', [WORN_MEASURES, new Date(since)])) as {
+  const rows = (await tx.query('SELECT DISTINCT bikeId FROM bike_reading WHERE measure IN (?) AND at >= ?', [
+    WORN_MEASURES,
+    new Date(since),
+  ])) as {
     bikeId: string;
   }[];
   const series = await seriesOf(

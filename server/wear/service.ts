@@ -15,11 +15,16 @@ const FLEET_DAYS = 730;
 const DAY_MS = 86_400_000;
 
 const isLike = (a: WearSeries, b: WearSeries): boolean =>
-  a.measure === b.measure && a.unit === b.unit && a.method === b.method && (a.position === 'rear') === (b.position === 'rear');
+  a.measure === b.measure &&
+  a.unit === b.unit &&
+  a.method === b.method &&
+  (a.position === 'rear') === (b.position === 'rear');
 
 /** What the fleet's other parts like this one say of how fast they wear. */
 function priorOf(series: WearSeries, fleet: readonly WearSeries[]): WearPrior {
-  const others = fleet.filter((each) => each.key !== series.key && isLike(each, series)).map((each) => each.points);
+  const others = fleet
+    .filter((each) => each.key !== series.key && isLike(each, series))
+    .map((each) => each.points);
   return fleetPrior(others, worseWay(series.measure), usualWear(series.measure, series.unit));
 }
 
@@ -38,7 +43,11 @@ export class Wear {
       (series) => series.points.some((point) => point.bikeId === bikeId) || series.onBike === bikeId,
     );
     if (own.length === 0) return { series: [], at };
-    const fleet = await seriesOf(tx, await measuredLately(tx, (bike.build as Build).kind, at - FLEET_DAYS * DAY_MS, FLEET_MOST), at);
+    const fleet = await seriesOf(
+      tx,
+      await measuredLately(tx, (bike.build as Build).kind, at - FLEET_DAYS * DAY_MS, FLEET_MOST),
+      at,
+    );
     const measured = (await measuredBikes(tx, [bike])).get(bikeId);
     const { policy } = await currentPolicy(tx);
     return {
@@ -46,7 +55,11 @@ export class Wear {
       series: own.map((series) => ({
         ...structuredClone(series as Omit<WearSeries, 'points'> & { points: WearSeries['points'][number][] }),
         limit: measured
-          ? wornAt(series.measure, series.method, measuredOn({ position: series.position, zone: 'drivetrain' }, measured, policy))
+          ? wornAt(
+              series.measure,
+              series.method,
+              measuredOn({ position: series.position, zone: 'drivetrain' }, measured, policy),
+            )
           : null,
         prior: priorOf(series, fleet),
       })),

@@ -25,15 +25,27 @@ const days = async (number: number): Promise<void> => {
 async function ride(of: Bike): Promise<void> {
   await world.check(of);
   for (const to of ['out', 'in'] as const)
-    await world.as('desk').send(moveBike, { params: { id: of.id }, body: { id: newId(), to, at: world.clock.now } });
+    await world
+      .as('desk')
+      .send(moveBike, { params: { id: of.id }, body: { id: newId(), to, at: world.clock.now } });
 }
 function reading(measure: Measure, typed: string) {
   const read = readReading(measure, typed);
   if (read.state !== 'read') throw new Error(typed);
   return { ...read.taken, values: [...read.taken.values], typed, unit: 'mm' };
 }
-const measure = async (of: Bike, checkpoint: string, position: 'only' | 'front' | 'rear', taken: object): Promise<string> =>
-  (await world.check(of, { sheet: 'season-opening', exceptions: [{ checkpoint, position, more: { reading: taken } as never }] })).check.id;
+const measure = async (
+  of: Bike,
+  checkpoint: string,
+  position: 'only' | 'front' | 'rear',
+  taken: object,
+): Promise<string> =>
+  (
+    await world.check(of, {
+      sheet: 'season-opening',
+      exceptions: [{ checkpoint, position, more: { reading: taken } as never }],
+    })
+  ).check.id;
 const wear = async (of: Bike) => (await world.as('desk').send(wearOfBike, { params: { id: of.id } })).series;
 const fit = async (of: Bike, part: Partial<Part>, position: 'only' | 'front' | 'rear') =>
   (
@@ -52,13 +64,21 @@ const fit = async (of: Bike, part: Partial<Part>, position: 'only' | 'front' | '
 describe('the wear of a bike', () => {
   it('is nothing before anything was measured, and none of a bike there is not', async () => {
     expect(await wear(await bike())).toEqual([]);
-    expect(await refusalOf(world.as('desk').send(wearOfBike, { params: { id: newId() } }))).toBe('404 not-found');
+    expect(await refusalOf(world.as('desk').send(wearOfBike, { params: { id: newId() } }))).toBe(
+      '404 not-found',
+    );
   });
 
   it('follows a chain over the outings since it was fitted, to the limit that holds on this bike; a new one starts anew', async () => {
     const of = await bike();
     await fit(of, { name: 'Chain one' }, 'only');
-    const stretched = (value: number) => ({ measure: 'chain', method: 'length', values: [value], typed: String(value), unit: 'mm' });
+    const stretched = (value: number) => ({
+      measure: 'chain',
+      method: 'length',
+      values: [value],
+      typed: String(value),
+      unit: 'mm',
+    });
     for (const [value, outings] of [
       [0.001, 2],
       [0.002, 3],
@@ -103,13 +123,21 @@ describe('the wear of a bike', () => {
     await days(10);
     await measure(to, 'rotor-thickness', 'rear', reading('rotor', '1.75 1.74 1.75'));
     const [rotor] = await wear(to);
-    expect(rotor).toMatchObject({ measure: 'rotor', partName: 'Wanderer', onBike: to.id, unit: 'days', limit: null });
+    expect(rotor).toMatchObject({
+      measure: 'rotor',
+      partName: 'Wanderer',
+      onBike: to.id,
+      unit: 'days',
+      limit: null,
+    });
     expect(rotor?.points.map(({ bikeId, value }) => [bikeId, value])).toEqual([
       [from.id, 1.77],
       [to.id, 1.74],
     ]);
     // The bike it left still tells of it: it was measured there.
-    expect((await wear(from)).map((series) => [series.partName, series.onBike])).toEqual([['Wanderer', to.id]]);
+    expect((await wear(from)).map((series) => [series.partName, series.onBike])).toEqual([
+      ['Wanderer', to.id],
+    ]);
   });
 
   it('is drawn from what stands: an amended reading counts in its place', async () => {
@@ -118,12 +146,32 @@ describe('the wear of a bike', () => {
     expect((await wear(of)).map((series) => series.points.map((point) => point.value))).toEqual([[2.9]]);
     const author = world.idOf('inspector');
     const mark = {
-      ...{ id: newId(), checkpoint: 'pad-thickness', position: 'front' as const, word: 'sound' as const, way: 'single' as const },
-      ...{ faults: [], note: '', reading: reading('disc-pad', '1.9'), author, device: 'd', at: world.clock.now },
+      ...{
+        id: newId(),
+        checkpoint: 'pad-thickness',
+        position: 'front' as const,
+        word: 'sound' as const,
+        way: 'single' as const,
+      },
+      ...{
+        faults: [],
+        note: '',
+        reading: reading('disc-pad', '1.9'),
+        author,
+        device: 'd',
+        at: world.clock.now,
+      },
     };
     await world.as('inspector').send(amendCheck, {
       params: { id: amends },
-      body: { id: newId(), checkId: newId(), author, reason: 'Read the wrong pad', marks: [mark], at: world.clock.now },
+      body: {
+        id: newId(),
+        checkId: newId(),
+        author,
+        reason: 'Read the wrong pad',
+        marks: [mark],
+        at: world.clock.now,
+      },
     });
     expect((await wear(of)).map((series) => series.points.map((point) => point.value))).toEqual([[1.9]]);
   });
@@ -138,11 +186,20 @@ describe('wear that healed with no new part', () => {
     ] as const) {
       await measure(one, 'pad-thickness', 'rear', reading('disc-pad', '1.9'));
       await days(2);
-      await measure(one, 'pad-thickness', 'rear', { ...reading('disc-pad', '2.9'), ...(better ? { better } : {}) });
+      await measure(one, 'pad-thickness', 'rear', {
+        ...reading('disc-pad', '2.9'),
+        ...(better ? { better } : {}),
+      });
     }
     const { healed } = await world.as('lead').send(listPatterns);
     expect(healed.filter((each) => [of.id, renewed.id].includes(each.bikeId))).toMatchObject([
-      { tag: of.tag, measure: 'disc-pad', position: 'rear', before: { value: 1.9 }, after: { value: 2.9, better: null } },
+      {
+        tag: of.tag,
+        measure: 'disc-pad',
+        position: 'rear',
+        before: { value: 1.9 },
+        after: { value: 2.9, better: null },
+      },
     ]);
   });
 });
@@ -151,10 +208,16 @@ describe('what the fleet knows of wear', () => {
   it('is read off the others of its kind, and not off another end, measure or kind', async () => {
     const wornBike = async (kind: 'hardtail' | 'hybrid', rate: number) => {
       const of = await world.bike(`R${(tags += 1)}`, kind);
-      const [checkpoint, what] = kind === 'hardtail' ? (['pad-thickness', 'disc-pad'] as const) : (['chain-wear', 'chain'] as const);
+      const [checkpoint, what] =
+        kind === 'hardtail' ? (['pad-thickness', 'disc-pad'] as const) : (['chain-wear', 'chain'] as const);
       for (let look = 0; look < 3; look += 1) {
         const value = kind === 'hardtail' ? 4 - rate * look * 10 : rate * look * 10;
-        await measure(of, checkpoint, kind === 'hardtail' ? 'front' : 'only', { measure: what, values: [value], typed: String(value), unit: 'mm' });
+        await measure(of, checkpoint, kind === 'hardtail' ? 'front' : 'only', {
+          measure: what,
+          values: [value],
+          typed: String(value),
+          unit: 'mm',
+        });
         await days(10);
       }
       return of;

@@ -7,7 +7,10 @@ import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 export const DEVICE = '01900000-0000-7000-8000-0000000000de';
 
 /** The fields of a bike of a kind, as somebody would fill in the form. */
-export function bikeFieldsOf(kind: BikeKind, fields: Partial<BikeFields> & { siteId: string; tag: string }): BikeFields {
+export function bikeFieldsOf(
+  kind: BikeKind,
+  fields: Partial<BikeFields> & { siteId: string; tag: string },
+): BikeFields {
   const build = fields.build ?? USUAL_BUILD[kind];
   return {
     modelId: null,
@@ -26,11 +29,29 @@ export function bikeFieldsOf(kind: BikeKind, fields: Partial<BikeFields> & { sit
 /** A bike's fields as its form holds them before anything is changed. */
 export function fieldsOf(bike: Bike): BikeFields & { readonly id: string } {
   const { tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit } = bike;
-  return { id: newId(), tag, modelId, model, size, serial, boughtOn, warrantyUntil, siteId, hookId, build, fit };
+  return {
+    id: newId(),
+    tag,
+    modelId,
+    model,
+    size,
+    serial,
+    boughtOn,
+    warrantyUntil,
+    siteId,
+    hookId,
+    build,
+    fit,
+  };
 }
 
 /** One mark; sound unless said otherwise. */
-export function markFor(asked: Pick<Asked, 'checkpoint' | 'position'>, author: string, at: number, more: Partial<NewMark> = {}): NewMark {
+export function markFor(
+  asked: Pick<Asked, 'checkpoint' | 'position'>,
+  author: string,
+  at: number,
+  more: Partial<NewMark> = {},
+): NewMark {
   return {
     id: newId(),
     checkpoint: asked.checkpoint.key,
@@ -62,7 +83,10 @@ export function marksFor(
   spacingMs = 4000,
 ): NewMark[] {
   return askedOf(sheet, asBuilt(build)).map((asked, index) => {
-    const exception = exceptions.find((each) => each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position));
+    const exception = exceptions.find(
+      (each) =>
+        each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position),
+    );
     return markFor(asked, author, from + index * spacingMs, exception?.more);
   });
 }

@@ -36,7 +36,12 @@ export class Client {
   }
 
   /** Sends any contract and answers the raw response, for what a typed call cannot say. */
-  async raw(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Response> {
+  async raw(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Response> {
     const response = await fetch(this.base + path, {
       method,
       headers: {
@@ -45,7 +50,14 @@ export class Client {
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         ...headers,
       },
-      ...(body === undefined ? {} : { body: typeof body === 'string' || body instanceof Uint8Array ? (body as BodyInit) : JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : {
+            body:
+              typeof body === 'string' || body instanceof Uint8Array
+                ? (body as BodyInit)
+                : JSON.stringify(body),
+          }),
     });
     const cookie = response.headers.getSetCookie().find((each) => each.startsWith('cadre_session='));
     if (cookie) this.cookie = cookie.split(';')[0] ?? '';
@@ -55,7 +67,9 @@ export class Client {
   async send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
     const params = (sent.params ?? {}) as Record<string, string>;
     const path = route.path.replace(/:(\w+)/g, (_match, name: string) => params[name] ?? '');
-    const query = new URLSearchParams(Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)])).toString();
+    const query = new URLSearchParams(
+      Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)]),
+    ).toString();
     const response = await this.raw(route.method, query ? `${path}?${query}` : path, sent.body);
     const answer = (await response.json()) as unknown;
     if (!response.ok) throw new ProblemError(response.status, answer as Problem);
@@ -64,15 +78,25 @@ export class Client {
 }
 
 /** Every published sheet whole, by its key. */
-export async function readSheets(client: Client): Promise<Map<string, { hash: string; sheet: SheetVersion }>> {
+export async function readSheets(
+  client: Client,
+): Promise<Map<string, { hash: string; sheet: SheetVersion }>> {
   const { sheets } = await client.send(listSheets);
   const whole = await Promise.all(sheets.map(({ hash }) => client.send(getSheet, { params: { hash } })));
-  return new Map(whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet as unknown as SheetVersion }]));
+  return new Map(
+    whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet as unknown as SheetVersion }]),
+  );
 }
 
 /** What the lead would send to change some choices of the policy in force and leave the others. */
-export async function changePolicy(client: Client, part: Partial<PolicyChoices>, note = 'changed'): Promise<AnswerOf<typeof publishPolicy>> {
+export async function changePolicy(
+  client: Client,
+  part: Partial<PolicyChoices>,
+  note = 'changed',
+): Promise<AnswerOf<typeof publishPolicy>> {
   const { policy } = await client.send(listSheets);
   const { schema: _schema, version: _version, note: _note, ...choices } = policy.policy;
-  return client.send(publishPolicy, { body: { id: newId(), base: policy.hash, policy: { ...choices, ...part }, note } });
+  return client.send(publishPolicy, {
+    body: { id: newId(), base: policy.hash, policy: { ...choices, ...part }, note },
+  });
 }

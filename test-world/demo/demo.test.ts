@@ -33,8 +33,11 @@ describe.each([
       found.set(fitness, (found.get(fitness) ?? 0) + 1);
     }
     expect(states).toHaveLength(73);
-    for (const fitness of ['cleared', 'cleared-with-watch', 'due', 'held'] as const) expect(found.get(fitness) ?? 0, fitness).toBeGreaterThan(0);
-    expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'out' })).toBeGreaterThan(0);
+    for (const fitness of ['cleared', 'cleared-with-watch', 'due', 'held'] as const)
+      expect(found.get(fitness) ?? 0, fitness).toBeGreaterThan(0);
+    expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'out' })).toBeGreaterThan(
+      0,
+    );
     expect(await database.source.getRepository(bikeEntity).countBy({ whereabouts: 'on-the-bench' })).toBe(2);
   });
 
@@ -42,21 +45,28 @@ describe.each([
     const { entries, faults } = await verifyRecord(database.source);
     expect(faults).toEqual([]);
     expect(entries).toBeGreaterThan(100);
-    const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [{ latest: Date }];
+    const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [
+      { latest: Date },
+    ];
     expect(latest.getTime()).toBeLessThanOrEqual(now + 300_000);
   });
 
   it('has models with fit lists, parts on bikes, and groups of the day', async () => {
     expect(await database.source.getRepository(modelEntity).count()).toBe(8);
     expect(await database.source.getRepository(bikeEntity).countBy({ modelId: IsNull() })).toBe(1);
-    expect(await database.source.getRepository(fitmentEntity).countBy({ removedAt: IsNull() })).toBeGreaterThan(15);
+    expect(
+      await database.source.getRepository(fitmentEntity).countBy({ removedAt: IsNull() }),
+    ).toBeGreaterThan(15);
     const groups = await database.source.getRepository(outingGroupEntity).find();
     expect(groups.filter((group) => group.outAt.getTime() > now).length).toBeGreaterThan(3);
   });
 
   it('has a morning round half done by its rule, one bike in hand and one left lying, and a campaign', async () => {
     const lead = await database.source.getRepository(personEntity).findOneByOrFail({ signInName: 'ines' });
-    const { rounds } = await createServices(database.source, () => now).rounds.list({ ...lead, device: DEVICE });
+    const { rounds } = await createServices(database.source, () => now).rounds.list({
+      ...lead,
+      device: DEVICE,
+    });
     expect(rounds.map((round) => round.name).sort()).toEqual(['Hardtails before the wet', 'Morning round']);
     const morning = rounds.find((round) => round.name === 'Morning round');
     const counts = countRound(roundRows(morning?.bikeIds ?? [], morning?.looks ?? [], now));
@@ -74,7 +84,9 @@ describe.each([
     )) as [{ used: string }];
     expect(Number(used)).toBeGreaterThan(0);
     const [intake] = await database.source.getRepository(intakeEntity).findBy({ state: 'open' });
-    expect(await database.source.getRepository(findingEntity).countBy({ bikeId: intake?.bikeId ?? '' })).toBe(3);
+    expect(await database.source.getRepository(findingEntity).countBy({ bikeId: intake?.bikeId ?? '' })).toBe(
+      3,
+    );
   });
 
   it('is peopled by five made-up people, one in each role and one trainee', () => {

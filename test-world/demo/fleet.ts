@@ -8,7 +8,10 @@ export interface DemoModel {
   readonly fit: FitList;
 }
 
-const both = (key: string, value: number | string): FitList => ({ [`${key}Front`]: value, [`${key}Rear`]: value });
+const both = (key: string, value: number | string): FitList => ({
+  [`${key}Front`]: value,
+  [`${key}Rear`]: value,
+});
 const ends = (joints: Readonly<Record<string, number>>): FitList =>
   Object.fromEntries(Object.entries(joints).map(([joint, most]) => [`torqueMax:${joint}`, most]));
 
@@ -16,7 +19,13 @@ export const demoModels: readonly DemoModel[] = [
   {
     name: 'Dunlin 20',
     kind: 'child',
-    build: { wheelSizeFront: '20', wheelSizeRear: '20', brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 },
+    build: {
+      wheelSizeFront: '20',
+      wheelSizeRear: '20',
+      brakeRear: 'coaster',
+      gears: 'single-speed',
+      sprockets: 1,
+    },
     fit: {
       ...both('tyreWidth', 47),
       ...both('sidewallMin', 200),
@@ -57,7 +66,13 @@ export const demoModels: readonly DemoModel[] = [
       hangerCode: 'LQ-07',
       maximumLoad: 130,
       postInsertMin: 80,
-      ...ends({ 'stem-steerer': 6, 'stem-faceplate': 5, 'lever-clamp': 5, 'seatpost-clamp': 8, 'crank-arm': 40 }),
+      ...ends({
+        'stem-steerer': 6,
+        'stem-faceplate': 5,
+        'lever-clamp': 5,
+        'seatpost-clamp': 8,
+        'crank-arm': 40,
+      }),
     },
   },
   {
@@ -133,7 +148,15 @@ export const demoModels: readonly DemoModel[] = [
       cassette: '10-52',
       hangerCode: 'LQ-33',
       maximumLoad: 120,
-      ...ends({ 'stem-steerer': 5, 'stem-faceplate': 5, 'bar-clamp': 4.5, 'seatpost-clamp': 5, 'axle-front': 12, 'axle-rear': 15, pivot: 14 }),
+      ...ends({
+        'stem-steerer': 5,
+        'stem-faceplate': 5,
+        'bar-clamp': 4.5,
+        'seatpost-clamp': 5,
+        'axle-front': 12,
+        'axle-rear': 15,
+        pivot: 14,
+      }),
     },
   },
   {
@@ -187,7 +210,12 @@ export const demoRacks: readonly DemoRack[] = [
       { model: 'Dunlin 24', sizes: many('24 in', 12) },
     ],
   },
-  { site: 'boathouse', name: 'Long wall', hooks: 18, runs: [{ model: 'Estuary', sizes: [...many('S', 5), ...many('M', 7), ...many('L', 4)] }] },
+  {
+    site: 'boathouse',
+    name: 'Long wall',
+    hooks: 18,
+    runs: [{ model: 'Estuary', sizes: [...many('S', 5), ...many('M', 7), ...many('L', 4)] }],
+  },
   {
     site: 'boathouse',
     name: 'Charging bay',
@@ -198,8 +226,18 @@ export const demoRacks: readonly DemoRack[] = [
       { model: 'Turnstone', sizes: many('one size', 2) },
     ],
   },
-  { site: 'hut', name: 'Hut rail', hooks: 16, runs: [{ model: 'Saltmarsh 29', sizes: [...many('S', 4), ...many('M', 6), ...many('L', 4)] }] },
-  { site: 'hut', name: 'Back wall', hooks: 8, runs: [{ model: 'Scar', sizes: [...many('M', 4), ...many('L', 3)] }] },
+  {
+    site: 'hut',
+    name: 'Hut rail',
+    hooks: 16,
+    runs: [{ model: 'Saltmarsh 29', sizes: [...many('S', 4), ...many('M', 6), ...many('L', 4)] }],
+  },
+  {
+    site: 'hut',
+    name: 'Back wall',
+    hooks: 8,
+    runs: [{ model: 'Scar', sizes: [...many('M', 4), ...many('L', 3)] }],
+  },
 ];
 
 export interface DemoBike {
@@ -272,8 +310,32 @@ export const demoGroups: readonly {
   readonly backMinutes: number;
   readonly bikes: string;
 }[] = [
-  { site: 'boathouse', name: 'Year 4, Fenside School', outMinutes: 35, backMinutes: 155, bikes: '8 x 24 in, 4 x 20 in' },
-  { site: 'boathouse', name: 'Family hire', outMinutes: 65, backMinutes: 425, bikes: '6 hybrid M, 2 hybrid L, 1 cargo' },
-  { site: 'hut', name: 'Skills morning', outMinutes: 95, backMinutes: 245, bikes: '6 hardtail M, 3 hardtail L' },
-  { site: 'boathouse', name: 'Evening club', outMinutes: 505, backMinutes: 625, bikes: '4 e-bike M, 2 trikes, 3 hybrid S' },
+  {
+    site: 'boathouse',
+    name: 'Year 4, Fenside School',
+    outMinutes: 35,
+    backMinutes: 155,
+    bikes: '8 x 24 in, 4 x 20 in',
+  },
+  {
+    site: 'boathouse',
+    name: 'Family hire',
+    outMinutes: 65,
+    backMinutes: 425,
+    bikes: '6 hybrid M, 2 hybrid L, 1 cargo',
+  },
+  {
+    site: 'hut',
+    name: 'Skills morning',
+    outMinutes: 95,
+    backMinutes: 245,
+    bikes: '6 hardtail M, 3 hardtail L',
+  },
+  {
+    site: 'boathouse',
+    name: 'Evening club',
+    outMinutes: 505,
+    backMinutes: 625,
+    bikes: '4 e-bike M, 2 trikes, 3 hybrid S',
+  },
 ];

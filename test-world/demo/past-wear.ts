@@ -3,7 +3,9 @@ import type { Exception } from '@cadre/test-world/builders';
 import { streamOf } from '@cadre/core/draws';
 
 /** Bikes whose wear is measured through the past: every so many days the wet-season round with gauge and caliper. */
-export const MEASURED: Readonly<Record<string, { readonly everyDays: number; readonly hard: number; readonly ridden: boolean }>> = {
+export const MEASURED: Readonly<
+  Record<string, { readonly everyDays: number; readonly hard: number; readonly ridden: boolean }>
+> = {
   H01: { everyDays: 14, hard: 1, ridden: false },
   H02: { everyDays: 14, hard: 1.3, ridden: false },
   H04: { everyDays: 18, hard: 0.8, ridden: false },
@@ -30,7 +32,15 @@ interface Wearing {
 
 const fixed = (value: number, digits = 2): string => value.toFixed(digits);
 const DISC: readonly Wearing[] = [
-  { checkpoint: 'disc-pads', measure: 'disc-pad', positions: ['front', 'rear'], start: 3.1, rate: 0.012, noise: 0.08, typed: (mm) => fixed(mm, 1) },
+  {
+    checkpoint: 'disc-pads',
+    measure: 'disc-pad',
+    positions: ['front', 'rear'],
+    start: 3.1,
+    rate: 0.012,
+    noise: 0.08,
+    typed: (mm) => fixed(mm, 1),
+  },
   {
     checkpoint: 'rotor-thickness',
     measure: 'rotor',
@@ -66,7 +76,11 @@ export function readingsAt(tag: string, day: number): readonly Exception[] {
       const value = Math.max(
         0,
         thing.start +
-          way * thing.rate * hard * share * (thing.measure === 'chain' && day >= renewed ? day - renewed : day) +
+          way *
+            thing.rate *
+            hard *
+            share *
+            (thing.measure === 'chain' && day >= renewed ? day - renewed : day) +
           (random() + random() - 1) * thing.noise,
       );
       const typed = thing.typed(value);
@@ -75,7 +89,10 @@ export function readingsAt(tag: string, day: number): readonly Exception[] {
       return {
         checkpoint: thing.checkpoint,
         position,
-        more: { way: 'single', reading: { ...read.taken, values: [...read.taken.values], typed, unit: 'mm' } },
+        more: {
+          way: 'single',
+          reading: { ...read.taken, values: [...read.taken.values], typed, unit: 'mm' },
+        },
       };
     }),
   );

@@ -47,14 +47,22 @@ function exceptionFor(asked: readonly Asked[], random: () => number): Exception 
   const pick = from[Math.floor(random() * from.length)];
   if (!pick) return null;
   if (chance > 1 - PUT_RIGHT_CHANCE)
-    return { checkpoint: pick.checkpoint.key, position: pick.position, more: { word: 'put-right', way: 'single', note: 'Nipped up, sound now' } };
+    return {
+      checkpoint: pick.checkpoint.key,
+      position: pick.position,
+      more: { word: 'put-right', way: 'single', note: 'Nipped up, sound now' },
+    };
   if (chance > FAULT_CHANCE) return null;
   const light = pick.checkpoint.faults.filter((fault) => fault.floor !== 'stop');
   const choice = light.length > 0 && random() < 0.75 ? light : pick.checkpoint.faults;
   const fault = choice[Math.floor(random() * choice.length)];
   if (!fault) return null;
   const word = fault.floor === 'watch' ? 'watch' : 'fault';
-  return { checkpoint: pick.checkpoint.key, position: pick.position, more: { word, way: 'single', faults: [{ fault: fault.key }] } };
+  return {
+    checkpoint: pick.checkpoint.key,
+    position: pick.position,
+    more: { word, way: 'single', faults: [{ fault: fault.key }] },
+  };
 }
 
 /**
@@ -66,7 +74,9 @@ export async function livePast(world: PastWorld): Promise<number> {
   let checks = 0;
   for (let daysAgo = world.days; daysAgo >= 2; daysAgo -= 1) {
     const morning = world.today - daysAgo * DAY_MS + 7.25 * 3_600_000;
-    const shuffled = [...world.bikes].map((bike) => ({ bike, order: random() })).sort((a, b) => a.order - b.order);
+    const shuffled = [...world.bikes]
+      .map((bike) => ({ bike, order: random() }))
+      .sort((a, b) => a.order - b.order);
     const count = Math.round(CHECKED_SHARE * world.bikes.length * (0.5 + random()));
     for (const [index, { bike }] of shuffled.slice(0, count).entries()) {
       const at = morning + index * 9 * MINUTE_MS;
@@ -76,7 +86,9 @@ export async function livePast(world: PastWorld): Promise<number> {
       });
       checks += 1;
       const wanting = findings.filter(
-        (finding) => finding.state === 'open' && (isStopNow(finding, at) || (finding.severity === 'soon' && random() < 0.8)),
+        (finding) =>
+          finding.state === 'open' &&
+          (isStopNow(finding, at) || (finding.severity === 'soon' && random() < 0.8)),
       );
       if (wanting.length > 0) await mend(world, bike, wanting, at + 40 * MINUTE_MS);
     }
@@ -96,7 +108,13 @@ async function wearOn(world: PastWorld, day: number, from: number): Promise<numb
     const at = from + checks * 20 * MINUTE_MS;
     if (NEW_CHAIN[bike.tag] === day) {
       world.at(at);
-      const part = { id: newId(), kind: 'chain' as const, name: '11-speed chain, the second', facts: {}, markings: {} };
+      const part = {
+        id: newId(),
+        kind: 'chain' as const,
+        name: '11-speed chain, the second',
+        facts: {},
+        markings: {},
+      };
       await services.parts.fit(actors.tomas, bikeId, { id: newId(), part, position: 'only', anyway: '', at });
     }
     if (day % followed.everyDays === 2) {
@@ -136,7 +154,9 @@ async function signAll(
   exceptions: readonly Exception[],
 ): Promise<readonly Finding[]> {
   const marks = askedOf(sheet, asBuilt(build)).map((asked, index) => {
-    const own = exceptions.find((each) => each.checkpoint === asked.checkpoint.key && each.position === asked.position);
+    const own = exceptions.find(
+      (each) => each.checkpoint === asked.checkpoint.key && each.position === asked.position,
+    );
     return { ...markFor(asked, actor.id, at + 2000 + index * 4000, own?.more ?? {}), device: actor.device };
   });
   const signedAt = at + 4 * MINUTE_MS;
@@ -166,15 +186,38 @@ async function checkOnce(
   const actor = world.actors[by];
   const checkId = newId();
   world.at(at);
-  await world.services.checks.open(actor, { id: checkId, bikeId: bikeIdOf(world, bike), sheetHash: sheet.hash, author: actor.id, at });
+  await world.services.checks.open(actor, {
+    id: checkId,
+    bikeId: bikeIdOf(world, bike),
+    sheetHash: sheet.hash,
+    author: actor.id,
+    at,
+  });
   const build = demoBuild(bike);
-  return signAll(world, checkId, sheet.sheet, build, actor, at, exceptions(askedOf(sheet.sheet, asBuilt(build))));
+  return signAll(
+    world,
+    checkId,
+    sheet.sheet,
+    build,
+    actor,
+    at,
+    exceptions(askedOf(sheet.sheet, asBuilt(build))),
+  );
 }
 
-const DONE_WORDS = ['Set right and torqued', 'Renewed the part, bedded in', 'Cleaned, adjusted, tried on the slip', 'Straightened and tightened'];
+const DONE_WORDS = [
+  'Set right and torqued',
+  'Renewed the part, bedded in',
+  'Cleaned, adjusted, tried on the slip',
+  'Straightened and tightened',
+];
 
 /** What a finding of the past took off the shelf. Bikes whose wear is followed keep their parts, and nothing is fitted twice in one place. */
-function usedFor(world: PastWorld, bike: DemoBike, findings: readonly Finding[]): { itemId: string; findingId: string; position: FitmentPosition }[] {
+function usedFor(
+  world: PastWorld,
+  bike: DemoBike,
+  findings: readonly Finding[],
+): { itemId: string; findingId: string; position: FitmentPosition }[] {
   if (MEASURED[bike.tag]) return [];
   const taken = new Set<string>();
   return findings.flatMap((finding) => {
@@ -182,7 +225,9 @@ function usedFor(world: PastWorld, bike: DemoBike, findings: readonly Finding[])
     const item =
       part &&
       world.shelf.find(
-        (each) => each.kind === part.kind && placesOn(each as CoreItem, { build: demoBuild(bike), modelId: null }).includes(part.position),
+        (each) =>
+          each.kind === part.kind &&
+          placesOn(each as CoreItem, { build: demoBuild(bike), modelId: null }).includes(part.position),
       );
     const place = `${part?.kind}@${part?.position}`;
     if (!part || !item || taken.has(place)) return [];
@@ -192,15 +237,29 @@ function usedFor(world: PastWorld, bike: DemoBike, findings: readonly Finding[])
 }
 
 /** Mends findings, looks again, and releases the bike where a stop had held it. */
-async function mend(world: PastWorld, bike: DemoBike, findings: readonly Finding[], at: number): Promise<void> {
+async function mend(
+  world: PastWorld,
+  bike: DemoBike,
+  findings: readonly Finding[],
+  at: number,
+): Promise<void> {
   const { services, actors } = world;
   const bikeId = bikeIdOf(world, bike);
   const repairId = newId();
   world.at(at);
-  await services.repairs.start(actors.tomas, { id: repairId, bikeId, findingIds: findings.map((finding) => finding.id), at });
+  await services.repairs.start(actors.tomas, {
+    id: repairId,
+    bikeId,
+    findingIds: findings.map((finding) => finding.id),
+    at,
+  });
   const doneAt = at + 25 * MINUTE_MS;
   world.at(doneAt);
-  const touched = new Map(findings.flatMap((finding) => leastWork(finding)).map((each) => [`${each.touch}@${each.position}`, { ...each }]));
+  const touched = new Map(
+    findings
+      .flatMap((finding) => leastWork(finding))
+      .map((each) => [`${each.touch}@${each.position}`, { ...each }]),
+  );
   await services.repairs.finish(actors.tomas, repairId, {
     id: newId(),
     work: findings.map((finding, index) => ({

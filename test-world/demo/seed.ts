@@ -8,7 +8,14 @@ import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/che
 import { importBikes } from '@cadre/contract/exchange';
 import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
 import { openIntake } from '@cadre/contract/intake';
-import { countStock, fitPart, listStock, setStockItem, type Part, type StockItem } from '@cadre/contract/parts';
+import {
+  countStock,
+  fitPart,
+  listStock,
+  setStockItem,
+  type Part,
+  type StockItem,
+} from '@cadre/contract/parts';
 import { addGroup } from '@cadre/contract/schedule';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
@@ -95,14 +102,25 @@ class Seeder {
     const lead = this.as('ines');
     await lead.send(addSite, { body: { id: newId(), name: 'Hill hut', timeZone: ZONE, opensAt: '09:30' } });
     const { sites } = await lead.send(getWall);
-    const siteId = (site: 'boathouse' | 'hut'): string => sites.find((each) => each.name === (site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '';
+    const siteId = (site: 'boathouse' | 'hut'): string =>
+      sites.find((each) => each.name === (site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '';
     const racks = new Map<string, Rack>();
     for (const rack of demoRacks)
-      racks.set(rack.name, await lead.send(addRack, { body: { id: newId(), siteId: siteId(rack.site), name: rack.name, hooks: rack.hooks } }));
+      racks.set(
+        rack.name,
+        await lead.send(addRack, {
+          body: { id: newId(), siteId: siteId(rack.site), name: rack.name, hooks: rack.hooks },
+        }),
+      );
     const models = new Map<string, string>();
     for (const model of demoModels) {
       const { id } = await lead.send(addModel, {
-        body: { id: newId(), name: model.name, build: structuredClone(modelBuild(model)) as never, fit: { ...model.fit } },
+        body: {
+          id: newId(),
+          name: model.name,
+          build: structuredClone(modelBuild(model)) as never,
+          fit: { ...model.fit },
+        },
       });
       models.set(model.name, id);
     }
@@ -136,14 +154,22 @@ class Seeder {
 
   /** Batteries, and the wheels of the first hardtails: parts that move between bikes. */
   async parts(): Promise<void> {
-    const fit = async (tag: string, part: Omit<Part, 'id'>, position: 'only' | 'front' | 'rear'): Promise<void> => {
+    const fit = async (
+      tag: string,
+      part: Omit<Part, 'id'>,
+      position: 'only' | 'front' | 'rear',
+    ): Promise<void> => {
       await this.as('tomas').send(fitPart, {
         params: { id: this.bike(tag).id },
         body: { id: newId(), part: { id: newId(), ...part }, position, anyway: '', at: this.now },
       });
     };
     for (const [index, bike] of demoBikes.filter((each) => each.model.kind === 'step-through').entries())
-      await fit(bike.tag, { kind: 'battery', name: `Pack ${index + 1}, 504 Wh`, facts: {}, markings: { batteryEnergy: 504 } }, 'only');
+      await fit(
+        bike.tag,
+        { kind: 'battery', name: `Pack ${index + 1}, 504 Wh`, facts: {}, markings: { batteryEnergy: 504 } },
+        'only',
+      );
     for (const tag of ['H01', 'H02', 'H03', 'H15']) {
       for (const position of ['front', 'rear'] as const)
         await fit(
@@ -167,8 +193,17 @@ class Seeder {
     for (const { onHand: _today, models: names = [], ...fields } of demoShelf) {
       const id = newId();
       const modelIds = models.filter((model) => names.includes(model.name)).map((model) => model.id);
-      await mechanic.send(setStockItem, { params: { id }, body: { id: newId(), item: { ...fields, modelIds }, version: null, at: this.now } });
-      const body = { id: newId(), by: BOUGHT_FOR_A_SEASON, why: 'delivered' as const, note: '', at: this.now };
+      await mechanic.send(setStockItem, {
+        params: { id },
+        body: { id: newId(), item: { ...fields, modelIds }, version: null, at: this.now },
+      });
+      const body = {
+        id: newId(),
+        by: BOUGHT_FOR_A_SEASON,
+        why: 'delivered' as const,
+        note: '',
+        at: this.now,
+      };
       this.stock.set(fields.name, await mechanic.send(countStock, { params: { id }, body }));
     }
   }
@@ -190,9 +225,17 @@ class Seeder {
     const lead = this.as('tomas');
     const wall = await lead.send(getWall);
     const siteId = wall.sites.find((site) => site.name === 'Boathouse')?.id ?? '';
-    const bike = bikeFieldsOf('hardtail', { tag: 'N01', siteId, model: 'Ridgeway, secondhand', size: 'M', serial: 'RW-20817' });
+    const bike = bikeFieldsOf('hardtail', {
+      tag: 'N01',
+      siteId,
+      model: 'Ridgeway, secondhand',
+      size: 'M',
+      serial: 'RW-20817',
+    });
     const bikeId = newId();
-    await lead.send(openIntake, { body: { id: newId(), bikeId, bike, from: 'the sailing club', asking: 26_000, worth: 48_000, at } });
+    await lead.send(openIntake, {
+      body: { id: newId(), bikeId, bike, from: 'the sailing club', asking: 26_000, worth: 48_000, at },
+    });
     const sheet = this.sheets.get('intake');
     if (!sheet) throw new Error('no intake sheet for the demo');
     const author = this.people.get('tomas') ?? '';
@@ -201,14 +244,20 @@ class Seeder {
     const marks = marksFor(sheet.sheet, bike.build as Build, author, at, offeredFaults);
     for (let from = 0; from < marks.length; from += 100)
       await lead.send(addMarks, { params: { id: checkId }, body: { marks: marks.slice(from, from + 100) } });
-    await lead.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at } });
+    await lead.send(signCheck, {
+      params: { id: checkId },
+      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at },
+    });
   }
 
   /** What the trainee has been signed off for so far. */
   async competences(): Promise<void> {
     const id = this.people.get('jonah') ?? '';
     for (const system of ['wheels', 'saddle'] as const)
-      await this.as('ines').send(setCompetence, { params: { id, system }, body: { id: newId(), signed: true, at: this.now } });
+      await this.as('ines').send(setCompetence, {
+        params: { id, system },
+        body: { id: newId(), signed: true, at: this.now },
+      });
   }
 
   /** Groups of the day of seeding, from opening time or from now, whichever is later; and the same day again tomorrow. */
@@ -226,7 +275,8 @@ class Seeder {
         await lead.send(addGroup, {
           body: {
             id: newId(),
-            siteId: sites.find((site) => site.name === (group.site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '',
+            siteId:
+              sites.find((site) => site.name === (group.site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '',
             name: `${group.name}${name}`,
             outAt: start + group.outMinutes * MINUTE_MS,
             backAt: start + group.backMinutes * MINUTE_MS,
@@ -252,8 +302,15 @@ class Seeder {
     const signedAt = at + 4 * MINUTE_MS;
     this.now = signedAt;
     await client.send(addMarks, { params: { id: checkId }, body: { marks } });
-    await client.send(signCheck, { params: { id: checkId }, body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: signedAt } });
-    if (past.coSignedBy) await this.as(past.coSignedBy).send(coSignCheck, { params: { id: checkId }, body: { id: newId(), at: signedAt } });
+    await client.send(signCheck, {
+      params: { id: checkId },
+      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: signedAt },
+    });
+    if (past.coSignedBy)
+      await this.as(past.coSignedBy).send(coSignCheck, {
+        params: { id: checkId },
+        body: { id: newId(), at: signedAt },
+      });
   }
 
   /** The morning round by its rule, made when this morning began, and a campaign over the next weeks. */
@@ -263,7 +320,10 @@ class Seeder {
     const siteOf = (name: string): string => sites.find((each) => each.name === name)?.id ?? '';
     const clockAt = (at: number): string => formatDate(new TZDate(at, ZONE), 'HH:mm');
     // A rule makes its round some hours before it is to be done, so it is to be done some hours from now, whatever the hour of seeding.
-    const soon = Math.min(Math.max(siteTimeToday(now, ZONE, '09:00'), now + 40 * MINUTE_MS), this.now + 240 * MINUTE_MS);
+    const soon = Math.min(
+      Math.max(siteTimeToday(now, ZONE, '09:00'), now + 40 * MINUTE_MS),
+      this.now + 240 * MINUTE_MS,
+    );
     const doneBy = siteDay(soon, ZONE) === siteDay(now, ZONE) ? clockAt(soon) : '23:59';
     await lead.send(setStandingRound, {
       params: { id: newId() },
@@ -274,7 +334,9 @@ class Seeder {
         sheetKey: null,
         rule: {
           ...ANY_BIKE,
-          rackIds: racks.filter((rack) => rack.name === 'Slip rail' || rack.name === 'Long wall').map((rack) => rack.id),
+          rackIds: racks
+            .filter((rack) => rack.name === 'Slip rail' || rack.name === 'Long wall')
+            .map((rack) => rack.id),
           kinds: [],
           sizes: [],
           named: [],
@@ -287,7 +349,9 @@ class Seeder {
       },
     });
     await createServices(source, () => this.now).rounds.raiseStanding();
-    const hardtails = [...this.bikes.values()].filter(({ demo }) => demo.model.kind === 'hardtail').map(({ id }) => id);
+    const hardtails = [...this.bikes.values()]
+      .filter(({ demo }) => demo.model.kind === 'hardtail')
+      .map(({ id }) => id);
     await lead.send(makeRound, {
       body: {
         id: newId(),
@@ -305,7 +369,9 @@ class Seeder {
   /** A check begun and not ended: in somebody's hand, or left lying. */
   async half(tag: string, by: string, sheetKey: string | null, at: number, share: number): Promise<void> {
     const { id: bikeId, demo } = this.bike(tag);
-    const sheet = this.sheets.get(sheetKey ?? (demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out'));
+    const sheet = this.sheets.get(
+      sheetKey ?? (demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out'),
+    );
     if (!sheet) throw new Error(`no sheet for the half check of ${tag}`);
     const author = this.people.get(by) ?? '';
     this.now = at;
@@ -322,26 +388,36 @@ class Seeder {
     const mechanic = this.as('tomas');
     const wall = await mechanic.send(getWall);
     const findingOf = (tag: string, fault: string): string =>
-      wall.bikes.find((bike) => bike.tag === tag)?.facts.findings.find((finding) => finding.fault === fault)?.id ?? '';
+      wall.bikes.find((bike) => bike.tag === tag)?.facts.findings.find((finding) => finding.fault === fault)
+        ?.id ?? '';
     const headset = findingOf('H15', 'strong-knock');
     const repairId = newId();
-    await mechanic.send(startRepair, { body: { id: repairId, bikeId: this.bike('H15').id, findingIds: [headset], at } });
+    await mechanic.send(startRepair, {
+      body: { id: repairId, bikeId: this.bike('H15').id, findingIds: [headset], at },
+    });
     await mechanic.send(finishRepair, {
       params: { id: repairId },
       body: {
         id: newId(),
-        work: [{ findingId: headset, done: 'Loosened the clamp, preloaded lightly, aligned, torqued to 5 N m' }],
+        work: [
+          { findingId: headset, done: 'Loosened the clamp, preloaded lightly, aligned, torqued to 5 N m' },
+        ],
         touched: [{ touch: 'stem-headset', position: 'only' }],
         minutes: 18,
         at,
       },
     });
     const bleeding = newId();
-    await mechanic.send(startRepair, { body: { id: bleeding, bikeId: this.bike('H08').id, findingIds: [findingOf('H08', 'pumped')], at } });
+    await mechanic.send(startRepair, {
+      body: { id: bleeding, bikeId: this.bike('H08').id, findingIds: [findingOf('H08', 'pumped')], at },
+    });
     const needs = [{ itemId: this.stock.get('Brake fluid, mineral, 100 ml')?.id ?? '', count: 1 }];
     const plan = { stand: '2', personId: this.people.get('tomas') ?? null, needs, waits: null };
     await mechanic.send(planRepair, { params: { id: bleeding }, body: { id: newId(), plan, at } });
-    await mechanic.send(hangTag, { params: { id: this.bike('H08').id }, body: { id: newId(), hangTag: 'Plate 3', at } });
+    await mechanic.send(hangTag, {
+      params: { id: this.bike('H08').id },
+      body: { id: newId(), hangTag: 'Plate 3', at },
+    });
     await mechanic.send(leaveApart, {
       params: { id: this.bike('H08').id },
       body: { id: newId(), what: 'Rear wheel out, caliper off for bleeding', at },
@@ -357,7 +433,10 @@ class Seeder {
       return bike?.whereabouts === 'in' && mayGoOut(evaluateFitness(bike.facts as FitnessFacts, at).fitness);
     });
     if (tag === undefined) throw new Error(`none of ${tags.join(', ')} may go out`);
-    await this.as('sunny').send(moveBike, { params: { id: this.bike(tag).id }, body: { id: newId(), to: 'out', at } });
+    await this.as('sunny').send(moveBike, {
+      params: { id: this.bike(tag).id },
+      body: { id: newId(), to: 'out', at },
+    });
   }
 }
 
@@ -376,7 +455,10 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
   const server = app.listen(0, '127.0.0.1');
   try {
     await new Promise((done, failed) => server.once('listening', done).once('error', failed));
-    const seeder = new Seeder(`http://127.0.0.1:${(server.address() as AddressInfo).port}`, now - (days + 2) * DAY_MS);
+    const seeder = new Seeder(
+      `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+      now - (days + 2) * DAY_MS,
+    );
     clock.read = () => seeder.now;
     await seeder.addPeople();
     await seeder.fleet();
@@ -391,7 +473,13 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     const person = (name: 'ines' | 'tomas' | 'pia'): Actor => {
       const found = demoPeople.find((each) => each.signInName === name);
       if (!found) throw new Error(`nobody called ${name} in the demo`);
-      return { id: seeder.people.get(name) ?? '', name: found.name, role: found.role, trainee: found.trainee, device: DEVICE };
+      return {
+        id: seeder.people.get(name) ?? '',
+        name: found.name,
+        role: found.role,
+        trainee: found.trainee,
+        device: DEVICE,
+      };
     };
     const actors = { ines: person('ines'), tomas: person('tomas'), pia: person('pia') };
     const bikeIds = new Map([...seeder.bikes].map(([tag, { id }]) => [tag, id]));
@@ -415,13 +503,15 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     const twoBefore = today - 2 * DAY_MS + 12 * 3_600_000;
     seeder.now = twoBefore;
     await seeder.signEverybodyIn();
-    for (const [index, past] of twoDaysAgo.entries()) await seeder.check(past, twoBefore + index * 6 * MINUTE_MS);
+    for (const [index, past] of twoDaysAgo.entries())
+      await seeder.check(past, twoBefore + index * 6 * MINUTE_MS);
     const dayBefore = today - DAY_MS + 7 * 3_600_000;
     seeder.now = dayBefore;
     await seeder.signEverybodyIn();
     await seeder.competences();
     await seeder.countShelf();
-    for (const [index, past] of yesterday.entries()) await seeder.check(past, dayBefore + 1_800_000 + index * 6 * MINUTE_MS);
+    for (const [index, past] of yesterday.entries())
+      await seeder.check(past, dayBefore + 1_800_000 + index * 6 * MINUTE_MS);
     // This morning's checks end before now and begin today, however early it is seeded.
     const span = Math.min(now - today, 110 * MINUTE_MS);
     seeder.now = now - span;

@@ -111,7 +111,12 @@ useKeys(
 </script>
 
 <template>
-  <DayStrip v-if="signedIn && !route.meta.open" @change="changing = true" @help="shortcuts = true" @find="finding = true" />
+  <DayStrip
+    v-if="signedIn && !route.meta.open"
+    @change="changing = true"
+    @help="shortcuts = true"
+    @find="finding = true"
+  />
   <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
   <ChangePerson v-if="changing" @done="changed" @close="changing = false" @leave="leave" />
   <FindBike v-if="finding" :read="readText" @found="found" @close="finding = false" />

@@ -40,12 +40,18 @@ const counts = computed(() => {
 /** Looks asked for later whose time has come, the bike that has waited longest first. */
 const again = computed(() =>
   fleet.bikes
-    .flatMap((bike) => dueWaits(bike.facts.waits ?? [], now.value).map((wait) => ({ bike, since: wait.dueAt ?? wait.since })))
+    .flatMap((bike) =>
+      dueWaits(bike.facts.waits ?? [], now.value).map((wait) => ({ bike, since: wait.dueAt ?? wait.since })),
+    )
     .sort((a, b) => a.since - b.since),
 );
 const fit = computed(() => counts.value.cleared + counts.value['cleared-with-watch']);
-const site = computed(() => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null);
-const opening = computed(() => (site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null));
+const site = computed(
+  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
+);
+const opening = computed(() =>
+  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
+);
 const links = computed(() => [
   { name: 'wall', label: 'Wall' },
   { name: 'rounds', label: 'Rounds' },
@@ -62,12 +68,19 @@ const PARTS: Readonly<Record<string, readonly string[]>> = {
   rounds: ['round', 'line'],
   sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'],
 };
-const isHere = (link: { name: string }): boolean => route.name === link.name || (PARTS[link.name]?.includes(String(route.name)) ?? false);
+const isHere = (link: { name: string }): boolean =>
+  route.name === link.name || (PARTS[link.name]?.includes(String(route.name)) ?? false);
 </script>
 
 <template>
-  <header ref="strip" class="sticky top-0 print:hidden z-20 border-b-4 border-act bg-ground" :data-waiting="outbox.waiting">
-    <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-[1400px]:gap-x-3 max-sm:gap-x-2 max-sm:px-2">
+  <header
+    ref="strip"
+    class="sticky top-0 print:hidden z-20 border-b-4 border-act bg-ground"
+    :data-waiting="outbox.waiting"
+  >
+    <div
+      class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-[1400px]:gap-x-3 max-sm:gap-x-2 max-sm:px-2"
+    >
       <nav aria-label="Main" class="flex gap-1">
         <RouterLink
           v-for="link in links"
@@ -84,7 +97,10 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         >
       </nav>
       <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
-        <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" aria-label="The day">
+        <dl
+          class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4"
+          aria-label="The day"
+        >
           <div v-if="site && opening" class="leading-tight max-lg:hidden">
             <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
             <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
@@ -96,22 +112,29 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           <div class="leading-tight">
             <dt class="text-sm text-soft">May go out</dt>
             <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{ fleet.wall ? fit : '–' }}</span
+              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{
+                fleet.wall ? fit : '–'
+              }}</span
               ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">of {{ fleet.bikes.length }}</span>
             </dd>
           </div>
           <div class="leading-tight">
             <dt class="text-sm text-soft">Due</dt>
             <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{ fleet.wall ? counts.due : '–' }}</span>
+              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{
+                fleet.wall ? counts.due : '–'
+              }}</span>
             </dd>
           </div>
           <div class="leading-tight">
             <dt class="text-sm text-soft">Held</dt>
             <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="held" :size="18" /><span class="sturdy" :class="counts.held ? 'text-held' : ''" data-count="held">{{
-                fleet.wall ? counts.held : '–'
-              }}</span>
+              <FitnessMark fitness="held" :size="18" /><span
+                class="sturdy"
+                :class="counts.held ? 'text-held' : ''"
+                data-count="held"
+                >{{ fleet.wall ? counts.held : '–' }}</span
+              >
             </dd>
           </div>
           <div v-if="again[0]" class="leading-tight" data-strip-again>
@@ -130,7 +153,9 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         <p
           role="status"
           class="grid min-h-11 w-[6.75rem] shrink-0 content-center rounded-md px-1.5 text-sm leading-tight"
-          :class="outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'"
+          :class="
+            outbox.waiting || !outbox.reachable ? 'bg-watch-wash font-semibold text-watch' : 'text-soft'
+          "
           data-sync
         >
           <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template
@@ -139,7 +164,13 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         </p>
       </div>
       <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
-        <button type="button" class="grid size-12 place-items-center rounded-md max-sm:w-10" aria-label="Find a bike" data-find @click="emit('find')">
+        <button
+          type="button"
+          class="grid size-12 place-items-center rounded-md max-sm:w-10"
+          aria-label="Find a bike"
+          data-find
+          @click="emit('find')"
+        >
           <Search class="size-6" aria-hidden="true" />
         </button>
         <button
@@ -150,7 +181,12 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
         >
           <SunMoon class="size-6" aria-hidden="true" />
         </button>
-        <button type="button" class="grid size-12 place-items-center rounded-md max-lg:hidden" aria-label="Keyboard shortcuts" @click="emit('help')">
+        <button
+          type="button"
+          class="grid size-12 place-items-center rounded-md max-lg:hidden"
+          aria-label="Keyboard shortcuts"
+          @click="emit('help')"
+        >
           <CircleHelp class="size-6" aria-hidden="true" />
         </button>
         <button
@@ -159,10 +195,11 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
           data-person
           @click="emit('change')"
         >
-          <UserRound class="size-5 max-sm:hidden" aria-hidden="true" /><span class="max-w-32 truncate max-sm:max-w-14">{{
-            session.person?.name.split(' ')[0]
-          }}</span
-          ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span><span class="sr-only">: change person</span>
+          <UserRound class="size-5 max-sm:hidden" aria-hidden="true" /><span
+            class="max-w-32 truncate max-sm:max-w-14"
+            >{{ session.person?.name.split(' ')[0] }}</span
+          ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span
+          ><span class="sr-only">: change person</span>
         </button>
       </div>
     </div>
@@ -170,7 +207,9 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
     <StorageNotice />
     <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
       The server does not know you here any more. Go on; everything is kept.
-      <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">Sign in to send it</button>
+      <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">
+        Sign in to send it
+      </button>
     </p>
     <p v-for="each in outbox.troubles" :key="each.id" role="alert" class="bg-held-wash px-4 py-2">
       <RouterLink
@@ -180,11 +219,15 @@ const isHere = (link: { name: string }): boolean => route.name === link.name || 
       {{ each.trouble }}
     </p>
     <p v-if="updateWaiting && route.name !== 'stand'" class="bg-sunk px-4 py-2">
-      A newer Cadre is ready. <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">Take it now</button>
+      A newer Cadre is ready.
+      <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">Take it now</button>
     </p>
     <p v-if="secureNote" class="bg-watch-wash px-4 py-2 text-watch">
-      Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept. Open it by https, see docs/running.md.
-      <button type="button" class="min-h-8 font-semibold underline" @click="secureNote = false">Understood</button>
+      Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept.
+      Open it by https, see docs/running.md.
+      <button type="button" class="min-h-8 font-semibold underline" @click="secureNote = false">
+        Understood
+      </button>
     </p>
   </header>
 </template>

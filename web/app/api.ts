@@ -46,15 +46,23 @@ export async function sendForText<R extends RouteContract>(
   sent: Sent<R> = {},
 ): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {
   const params = (sent.params ?? {}) as Record<string, string>;
-  const query = new URLSearchParams(Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)])).toString();
-  const path = route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? '')) + (query && `?${query}`);
+  const query = new URLSearchParams(
+    Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)]),
+  ).toString();
+  const path =
+    route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? '')) +
+    (query && `?${query}`);
   let response: Response;
   try {
     response = await fetch(path, {
       method: route.method,
       headers: {
         'x-cadre-device': deviceId(),
-        ...(sent.blob ? { 'content-type': sent.blob.type } : sent.body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(sent.blob
+          ? { 'content-type': sent.blob.type }
+          : sent.body === undefined
+            ? {}
+            : { 'content-type': 'application/json' }),
       },
       body: sent.blob ?? (sent.body === undefined ? null : JSON.stringify(sent.body)),
       // A photo over a weak signal takes its time.

@@ -61,7 +61,9 @@ describe('kept checks', () => {
     if (!mark) throw new Error('no mark');
     await kept.marks.put({ id: mark.id, checkId: unsent.id, mark, sent: 0 });
     await letGoOfOld(500);
-    expect((await kept.checks.toArray()).map((each) => each.id).sort()).toEqual([unsent, troubled, young, open].map((each) => each.id).sort());
+    expect((await kept.checks.toArray()).map((each) => each.id).sort()).toEqual(
+      [unsent, troubled, young, open].map((each) => each.id).sort(),
+    );
     expect(await kept.marks.count()).toBe(1);
   });
 });

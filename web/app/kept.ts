@@ -88,7 +88,11 @@ class KeptDatabase extends Dexie {
 
   constructor() {
     super('cadre');
-    this.version(1).stores({ checks: 'id, bikeId, state', marks: 'id, checkId, sent, [checkId+sent]', things: 'key' });
+    this.version(1).stores({
+      checks: 'id, bikeId, state',
+      marks: 'id, checkId, sent, [checkId+sent]',
+      things: 'key',
+    });
     this.version(2).stores({ acts: 'id' });
     this.version(3).stores({ sheets: 'hash' });
     this.version(4).stores({ photos: 'id' });
@@ -116,7 +120,8 @@ export async function withSheets(rows: readonly (StoredCheck | undefined)[]): Pr
 /** Keeps a check, and its sheet unless that is kept already. */
 export async function keepCheck({ sheet, ...check }: KeptCheck): Promise<void> {
   await kept.transaction('rw', kept.checks, kept.sheets, async () => {
-    if ((await kept.sheets.where('hash').equals(check.sheetHash).count()) === 0) await kept.sheets.put({ hash: check.sheetHash, sheet });
+    if ((await kept.sheets.where('hash').equals(check.sheetHash).count()) === 0)
+      await kept.sheets.put({ hash: check.sheetHash, sheet });
     await kept.checks.put(check);
   });
   sheets.set(check.sheetHash, sheet);
@@ -128,7 +133,8 @@ const checksOfEach = (index: 'bikeId' | 'state', keys: readonly string[]): Promi
     withSheets((await Promise.all(keys.map((key) => kept.checks.where(index).equals(key).toArray()))).flat()),
   );
 
-export const keptChecksOf = (bikeIds: readonly string[]): Promise<KeptCheck[]> => checksOfEach('bikeId', bikeIds);
+export const keptChecksOf = (bikeIds: readonly string[]): Promise<KeptCheck[]> =>
+  checksOfEach('bikeId', bikeIds);
 
 /** Checks that are not over: begun, or signed here and not sent yet. */
 export const keptUnderWay = (): Promise<KeptCheck[]> => checksOfEach('state', ['open', 'signing']);

@@ -18,7 +18,11 @@ function strike(key: string, target: EventTarget, more: KeyboardEventInit = {}):
   return event;
 }
 /** A key as a hand strikes it: the next one is a while off. */
-function press(key: string, target: EventTarget = document.body, more: KeyboardEventInit = {}): KeyboardEvent {
+function press(
+  key: string,
+  target: EventTarget = document.body,
+  more: KeyboardEventInit = {},
+): KeyboardEvent {
   clock += 120;
   const event = strike(key, target, more);
   vi.advanceTimersByTime(120);

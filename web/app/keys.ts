@@ -21,7 +21,9 @@ export function onScan(read: (text: string) => boolean): void {
 
 function isTyping(target: EventTarget | null): target is HTMLElement {
   return (
-    target instanceof HTMLElement && (target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') || target.isContentEditable)
+    target instanceof HTMLElement &&
+    (target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') ||
+      target.isContentEditable)
   );
 }
 
@@ -107,12 +109,14 @@ function typeInField(event: KeyboardEvent, field: HTMLElement): void {
 window.addEventListener(
   'keydown',
   (event) => {
-    if (isTyping(event.target) && !event.ctrlKey && !event.metaKey && !event.altKey) typeInField(event, event.target);
+    if (isTyping(event.target) && !event.ctrlKey && !event.metaKey && !event.altKey)
+      typeInField(event, event.target);
   },
   { capture: true },
 );
 window.addEventListener('keydown', (event) => {
-  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.key === 'Shift') return;
+  if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || event.key === 'Shift')
+    return;
   if (isTyping(event.target) && event.key !== 'Escape') return;
   if (isPrintable(event)) {
     const goesOn = burst.take(event.key, event.timeStamp);

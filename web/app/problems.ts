@@ -18,62 +18,119 @@ const list = (value: unknown): string => (Array.isArray(value) ? value.join(' ·
 const WORDS: Record<ErrorCode, Words> = {
   'session.required': say('You are not signed in.', 'Sign in; what you marked is kept here.'),
   'session.refused': say('Name and code do not match.', 'Try again. The lead can set a new code.'),
-  'session.throttled': (p) => ({ what: 'Too many wrong tries.', todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.` }),
+  'session.throttled': (p) => ({
+    what: 'Too many wrong tries.',
+    todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.`,
+  }),
   'session.current-secret-wrong': say('The present code is wrong.', 'Try again.'),
   'act.not-allowed': (p) => ({
     what: p.trainee ? 'A trainee may not do this alone.' : 'Your role may not do this.',
     todo: 'Ask the lead, or change person.',
   }),
-  'origin.refused': say('This page was not opened from Cadre’s own address.', 'Open Cadre by its own address and try again.'),
-  'not-found': (p) => ({ what: `There is no such ${String(p.what ?? 'thing')}.`, todo: 'It may have been removed. Go back and look again.' }),
+  'origin.refused': say(
+    'This page was not opened from Cadre’s own address.',
+    'Open Cadre by its own address and try again.',
+  ),
+  'not-found': (p) => ({
+    what: `There is no such ${String(p.what ?? 'thing')}.`,
+    todo: 'It may have been removed. Go back and look again.',
+  }),
   'body.invalid': say('Something is not filled in right.', 'See the fields marked below.'),
-  'body.too-large': (p) => ({ what: `That is more than ${String(p.limitKb ?? '')} kB.`, todo: 'Send less at once.' }),
-  'conflict.id-reused': say('An earlier try was saved with other values.', 'Reload the page, see what was saved, and change that.'),
+  'body.too-large': (p) => ({
+    what: `That is more than ${String(p.limitKb ?? '')} kB.`,
+    todo: 'Send less at once.',
+  }),
+  'conflict.id-reused': say(
+    'An earlier try was saved with other values.',
+    'Reload the page, see what was saved, and change that.',
+  ),
   'conflict.version': say('Somebody else changed this meanwhile.', 'Compare both and choose.'),
   'conflict.check-open': say('A check is open on this bike already.', 'Join it.'),
   'setup.already-done': say('This program is set up already.', 'Sign in.'),
   'tag.taken': (p) => ({ what: `Tag ${String(p.tag ?? '')} is taken.`, todo: 'Choose another tag.' }),
-  'hook.taken': (p) => ({ what: `Bike ${String(p.tag ?? '')} hangs on this hook.`, todo: 'Choose a free hook.' }),
+  'hook.taken': (p) => ({
+    what: `Bike ${String(p.tag ?? '')} hangs on this hook.`,
+    todo: 'Choose a free hook.',
+  }),
   'sign-in-name.taken': say('This sign-in name is taken.', 'Choose another.'),
   'model.name-taken': (p) => ({
     what: `There is a model called ${String(p.name ?? '')} already.`,
     todo: 'Choose another name, or change that model.',
   }),
-  'rack.not-empty': (p) => ({ what: `${String(p.bikes ?? '')} bikes hang there.`, todo: 'Hang them elsewhere first.' }),
-  'rack.hooks-taken': (p) => ({ what: `${list(p.tags)} hang on the hooks that would go.`, todo: 'Hang them elsewhere first.' }),
-  'rack.order-stale': say('Somebody added or took down a rack meanwhile.', 'The racks are shown as they are now: order them again.'),
-  'part.does-not-fit': say('This bike’s build speaks against it.', 'Choose another bike, or say why it goes on all the same.'),
+  'rack.not-empty': (p) => ({
+    what: `${String(p.bikes ?? '')} bikes hang there.`,
+    todo: 'Hang them elsewhere first.',
+  }),
+  'rack.hooks-taken': (p) => ({
+    what: `${list(p.tags)} hang on the hooks that would go.`,
+    todo: 'Hang them elsewhere first.',
+  }),
+  'rack.order-stale': say(
+    'Somebody added or took down a rack meanwhile.',
+    'The racks are shown as they are now: order them again.',
+  ),
+  'part.does-not-fit': say(
+    'This bike’s build speaks against it.',
+    'Choose another bike, or say why it goes on all the same.',
+  ),
   'part.not-fitted': say('This part is not on that bike any more.', 'Look at the parts again.'),
-  'group.ends-before-it-begins': say('The group would be back before it is out.', 'See the times marked below.'),
+  'group.ends-before-it-begins': say(
+    'The group would be back before it is out.',
+    'See the times marked below.',
+  ),
   'sheet.critical-dropped': (p) => ({
     what: `Not critical any more: ${list(p.checkpoints)}.`,
     todo: 'Say why: it is kept with the version for whoever asks later.',
   }),
-  'import.rows-refused': say('Some rows cannot come in.', 'They are named below; none of this batch was kept.'),
+  'import.rows-refused': say(
+    'Some rows cannot come in.',
+    'They are named below; none of this batch was kept.',
+  ),
   'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
   'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
-  'check.mark-not-asked': say('This sheet does not ask that of this bike.', 'Its build may have changed: begin a new check.'),
-  'check.marks-missing': say('Somebody else marked on this check meanwhile.', 'Look over what they marked, then sign again.'),
+  'check.mark-not-asked': say(
+    'This sheet does not ask that of this bike.',
+    'Its build may have changed: begin a new check.',
+  ),
+  'check.marks-missing': say(
+    'Somebody else marked on this check meanwhile.',
+    'Look over what they marked, then sign again.',
+  ),
   'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
-  'check.not-amendable': say('Only a signed check can be amended, and a re-look is done again instead.', 'Begin a new check of this bike.'),
+  'check.not-amendable': say(
+    'Only a signed check can be amended, and a re-look is done again instead.',
+    'Begin a new check of this bike.',
+  ),
   'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
-  'photo.no-picture': say('This file is no picture Cadre can read.', 'Take a photo, or choose a JPEG, PNG or WebP.'),
+  'photo.no-picture': say(
+    'This file is no picture Cadre can read.',
+    'Take a photo, or choose a JPEG, PNG or WebP.',
+  ),
   'photo.too-wide': (p) => ({
     what: `This picture is ${String(p.width)} by ${String(p.height)} pixels; a side may have ${String(p.most)}.`,
     todo: 'Choose a smaller one, or photograph it anew.',
   }),
-  'photo.too-many': (p) => ({ what: `There are ${String(p.most)} photos of this look already.`, todo: 'Say the rest in the note.' }),
+  'photo.too-many': (p) => ({
+    what: `There are ${String(p.most)} photos of this look already.`,
+    todo: 'Say the rest in the note.',
+  }),
   'wait.over': say('Somebody has answered this look meanwhile.', 'Reload the bike to see what was found.'),
   'wait.gauge-again': say('A soak is answered by a second gauge reading.', 'Gauge it again and type that.'),
   'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),
-  'round.undone-unsaid': (p) => ({ what: `Not done, and not said why: ${list(p.tags)}.`, todo: 'Say why for each; it is kept with the round.' }),
+  'round.undone-unsaid': (p) => ({
+    what: `Not done, and not said why: ${list(p.tags)}.`,
+    todo: 'Say why for each; it is kept with the round.',
+  }),
   'round.deadline-past': say('The deadline is past already.', 'Set a later time.'),
   'check.not-awaiting-co-sign': say('This check waits for no co-signature.', 'Nothing to do.'),
   'hand-out.not-fit': (p) => ({
     what: `${String(p.tag ?? 'This bike')} is ${p.fitness === 'held' ? 'held' : 'due a ride-out check'}.`,
     todo: 'It does not go out. Its reasons say what ends that.',
   }),
-  'hand-out.not-in': (p) => ({ what: `${String(p.tag ?? 'This bike')} is not on its hook.`, todo: 'Take it back first.' }),
+  'hand-out.not-in': (p) => ({
+    what: `${String(p.tag ?? 'This bike')} is not on its hook.`,
+    todo: 'Take it back first.',
+  }),
   'severity.not-higher': say('That is not worse than it is now.', 'Choose a worse one.'),
   'severity.not-lower': say('It has that severity already.', 'Choose another.'),
   'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, re-look, release.'),
@@ -82,7 +139,10 @@ const WORDS: Record<ErrorCode, Words> = {
     what: `${typeof p.fault === 'string' ? p.fault : 'This finding'}: the part is still on this bike.`,
     todo: 'Repair it and look again. If the part was taken off, change the bike’s build first.',
   }),
-  'merge.other-bike': say('These findings are on two bikes.', 'A merge is of one bike. Open a look across to follow one fault over several.'),
+  'merge.other-bike': say(
+    'These findings are on two bikes.',
+    'A merge is of one bike. Open a look across to follow one fault over several.',
+  ),
   'merge.other-look': (p) => ({
     what: `Two different looks: ${list(p.checkpoints)}.`,
     todo: 'Leave them apart: one look after the repair would not see both.',
@@ -105,8 +165,14 @@ const WORDS: Record<ErrorCode, Words> = {
     todo: 'One is enough: it comes back at the release.',
   }),
   'intake.decided': say('This intake was decided already.', 'Look at the bike itself.'),
-  'intake.not-priced': (p) => ({ what: `Not priced yet: ${list(p.faults)}.`, todo: 'Price every finding, nothing where it costs nothing.' }),
-  'repair.finding-in-work': (p) => ({ what: `“${String(p.fault ?? '')}” is in work already.`, todo: 'Finish that repair.' }),
+  'intake.not-priced': (p) => ({
+    what: `Not priced yet: ${list(p.faults)}.`,
+    todo: 'Price every finding, nothing where it costs nothing.',
+  }),
+  'repair.finding-in-work': (p) => ({
+    what: `“${String(p.fault ?? '')}” is in work already.`,
+    todo: 'Finish that repair.',
+  }),
   'repair.already-done': say('This repair is done already.', 'Go on to the re-look.'),
   'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
   'repair.nothing-to-re-look': say('There is nothing to look at again.', 'Say what the work touched.'),
@@ -119,9 +185,15 @@ const WORDS: Record<ErrorCode, Words> = {
     what: `Hang-tag ${String(p.hangTag ?? '')} still hangs on it.`,
     todo: 'Take it off the bike, tick that you have it, then release.',
   }),
-  'release.not-ready': (p) => ({ what: `Not ready for release: ${list(p.blocks)}.`, todo: 'Repair, re-look and put everything together first.' }),
+  'release.not-ready': (p) => ({
+    what: `Not ready for release: ${list(p.blocks)}.`,
+    todo: 'Repair, re-look and put everything together first.',
+  }),
   'left-apart.already-closed': say('This was put together already.', 'Nothing to do.'),
-  unexpected: say('Something went wrong on the server.', 'Try again. If it stays, tell whoever runs Cadre the number below.'),
+  unexpected: say(
+    'Something went wrong on the server.',
+    'Try again. If it stays, tell whoever runs Cadre the number below.',
+  ),
 };
 
 export function wordsFor(problem: Problem): Said {

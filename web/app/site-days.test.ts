@@ -15,8 +15,29 @@ import { fetched } from '../../testing/fetched';
 const LATE = Date.UTC(2026, 5, 9, 23, 30);
 const IN_ADAK = { id: 's', name: 'Shed', timeZone: 'America/Adak', opensAt: '09:00' };
 const bike = {
-  ...{ id: 'b', tag: 'Q1', modelId: null, model: 'm', size: 'M', serial: '', boughtOn: '', warrantyUntil: '', siteId: 's', hookId: null },
-  ...{ build: USUAL_BUILD.hybrid, own: [], fit: {}, whereabouts: 'in', version: 1, facts: NO_FACTS, parts: [], marked: {}, openCheckId: null },
+  ...{
+    id: 'b',
+    tag: 'Q1',
+    modelId: null,
+    model: 'm',
+    size: 'M',
+    serial: '',
+    boughtOn: '',
+    warrantyUntil: '',
+    siteId: 's',
+    hookId: null,
+  },
+  ...{
+    build: USUAL_BUILD.hybrid,
+    own: [],
+    fit: {},
+    whereabouts: 'in',
+    version: 1,
+    facts: NO_FACTS,
+    parts: [],
+    marked: {},
+    openCheckId: null,
+  },
 } as unknown as Bike;
 const wall = {
   sites: [IN_ADAK],
@@ -36,7 +57,11 @@ beforeEach(() => {
   const view = { template: '<i />' };
   router = createRouter({
     history: createMemoryHistory(),
-    routes: ['line', 'check', 'bike', 'paper'].map((name) => ({ name, path: `/${name}/:checkId?/:bikeId?`, component: view })),
+    routes: ['line', 'check', 'bike', 'paper'].map((name) => ({
+      name,
+      path: `/${name}/:checkId?/:bikeId?`,
+      component: view,
+    })),
   });
 });
 afterEach(() => vi.unstubAllGlobals());

@@ -14,8 +14,11 @@ export function storageFailed(error: unknown): void {
 }
 
 /** Follows what is kept: what `read` finds now, and again whenever that changes. */
-export const followKept = <T>(read: () => Promise<T>, next: (found: T) => void, failed: (error: unknown) => void = storageFailed): Subscription =>
-  liveQuery(read).subscribe(next, failed);
+export const followKept = <T>(
+  read: () => Promise<T>,
+  next: (found: T) => void,
+  failed: (error: unknown) => void = storageFailed,
+): Subscription => liveQuery(read).subscribe(next, failed);
 
 /**
  * A browser keeps the page one left as it was, to come back to it. One left in the middle of opening what is kept here would hold that until the

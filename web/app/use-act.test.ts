@@ -9,7 +9,10 @@ import { useAct } from './use-act';
 
 afterEach(() => vi.unstubAllGlobals());
 const PATH = 'POST /api/v1/stock/s1/count';
-const body = (by: number, at = 1) => ({ params: { id: 's1' }, body: { by, why: 'lost' as const, note: '', at } });
+const body = (by: number, at = 1) => ({
+  params: { id: 's1' },
+  body: { by, why: 'lost' as const, note: '', at },
+});
 
 describe('an act of the web', () => {
   it('keeps its id and its body until it is answered, and begins a new one then', async () => {
@@ -29,10 +32,14 @@ describe('an act of the web', () => {
     const act = useAct();
     await expect(act(countStock, body(-1))).rejects.toThrow();
     server.answers[PATH] = () => new Refusal('conflict.id-reused');
-    await expect(act(countStock, body(-2))).rejects.toMatchObject({ problem: { code: 'conflict.id-reused' } });
+    await expect(act(countStock, body(-2))).rejects.toMatchObject({
+      problem: { code: 'conflict.id-reused' },
+    });
     expect(server.sent[1]?.body).toMatchObject({ id: server.sent[0]?.body.id, by: -2 });
     // That was an answer.
-    await expect(act(countStock, body(-2))).rejects.toMatchObject({ problem: { code: 'conflict.id-reused' } });
+    await expect(act(countStock, body(-2))).rejects.toMatchObject({
+      problem: { code: 'conflict.id-reused' },
+    });
     expect(server.sent[2]?.body.id).not.toBe(server.sent[0]?.body.id);
   });
 
@@ -57,17 +64,32 @@ describe('an act of the web', () => {
 
 describe('writing', () => {
   /** What has ids of its own: the outbox's marks and photos, and sessions. */
-  const OTHERS = ['web/checks/deliver.ts', 'web/photos/deliver-photos.ts', 'web/people/use-session.ts', 'web/app/use-act.ts'];
+  const OTHERS = [
+    'web/checks/deliver.ts',
+    'web/photos/deliver-photos.ts',
+    'web/people/use-session.ts',
+    'web/app/use-act.ts',
+  ];
   const READS = ['checks.find', 'policy.preview'];
   const files = readdirSync('web', { recursive: true, encoding: 'utf8' })
     .filter((name) => /\.(ts|vue)$/.test(name) && !/\.test\.|^dist|node_modules/.test(name))
     .map((name) => join('web', name));
 
   it('goes through an act everywhere', () => {
-    const contracts = readdirSync('contract', { recursive: true, encoding: 'utf8' }).filter((name) => name.endsWith('.ts'));
+    const contracts = readdirSync('contract', { recursive: true, encoding: 'utf8' }).filter((name) =>
+      name.endsWith('.ts'),
+    );
     const writes = contracts.flatMap((name) =>
-      [...readFileSync(join('contract', name), 'utf8').matchAll(/export const (\w+) = route\(\{\s*name: '([^']+)'/g)]
-        .filter(([, , route]) => ROUTES.some((each) => each.name === route && each.method !== 'GET') && !READS.includes(route ?? ''))
+      [
+        ...readFileSync(join('contract', name), 'utf8').matchAll(
+          /export const (\w+) = route\(\{\s*name: '([^']+)'/g,
+        ),
+      ]
+        .filter(
+          ([, , route]) =>
+            ROUTES.some((each) => each.name === route && each.method !== 'GET') &&
+            !READS.includes(route ?? ''),
+        )
         .map(([, written]) => written ?? ''),
     );
     expect(writes.length).toBeGreaterThan(45);

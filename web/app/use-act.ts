@@ -9,11 +9,16 @@ export interface ActSent<R> {
 }
 
 /** `of`: which thing it is about, where one form acts on several and the address does not say. */
-export type SendAct = <R extends RouteContract>(route: R, sent: ActSent<R>, of?: string) => Promise<AnswerOf<R>>;
+export type SendAct = <R extends RouteContract>(
+  route: R,
+  sent: ActSent<R>,
+  of?: string,
+) => Promise<AnswerOf<R>>;
 
 /** The server is sure that it did nothing: a crash on its side leaves that open. */
 const isRefused = (error: unknown): boolean => error instanceof RefusedError && error.problem.status < 500;
-const isUsed = (error: unknown): boolean => error instanceof RefusedError && error.problem.code === 'conflict.id-reused';
+const isUsed = (error: unknown): boolean =>
+  error instanceof RefusedError && error.problem.code === 'conflict.id-reused';
 
 const withoutTime = (body: object): string => JSON.stringify({ ...body, at: null });
 
@@ -32,7 +37,10 @@ export function useAct(): SendAct {
     const sending = before && withoutTime(before) === withoutTime(stamped) ? before : stamped;
     unanswered.set(place, sending);
     try {
-      const answer = await send(route, { ...(params === undefined ? {} : { params }), body: sending as BodyOf<typeof route> });
+      const answer = await send(route, {
+        ...(params === undefined ? {} : { params }),
+        body: sending as BodyOf<typeof route>,
+      });
       unanswered.delete(place);
       return answer;
     } catch (error) {

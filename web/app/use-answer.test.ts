@@ -34,7 +34,10 @@ describe('an answer of the server', () => {
     const { answer, unreachable } = effectScope().run(() =>
       useAnswer(
         () => [version.value],
-        () => (version.value === 1 ? Promise.reject(new UnreachableError()) : Promise.resolve(`version ${version.value}`)),
+        () =>
+          version.value === 1
+            ? Promise.reject(new UnreachableError())
+            : Promise.resolve(`version ${version.value}`),
       ),
     ) as Asked<string>;
     await settled();

@@ -10,7 +10,9 @@ import { useKeptMarks, type KeptMarks } from './use-kept-marks';
 
 const given = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'somebody', 1);
 const keep = (checkId: string, from: number, to: number): Promise<unknown> =>
-  kept.marks.bulkPut(given.slice(from, to).map((mark) => ({ id: `${checkId} ${mark.id}`, checkId, mark, sent: 0 })));
+  kept.marks.bulkPut(
+    given.slice(from, to).map((mark) => ({ id: `${checkId} ${mark.id}`, checkId, mark, sent: 0 })),
+  );
 beforeEach(() => kept.marks.clear());
 afterEach(() => {
   vi.restoreAllMocks();

@@ -24,26 +24,42 @@ const ruledOut = computed(() => ruledOutOf(props.sheet, fitted.value));
       />
     </div>
     <ol class="mt-3 grid gap-3 sm:grid-cols-2">
-      <li v-for="(station, index) in stations" :key="station.key" class="rounded-lg border-2 border-line bg-plate p-3">
+      <li
+        v-for="(station, index) in stations"
+        :key="station.key"
+        class="rounded-lg border-2 border-line bg-plate p-3"
+      >
         <h3 class="flex items-baseline gap-2 leading-tight">
-          <span class="sturdy">{{ index + 1 }}</span><span class="font-semibold">{{ zonesName(station.zones) }}</span>
+          <span class="sturdy">{{ index + 1 }}</span><span class="font-semibold">{{
+            zonesName(station.zones)
+          }}</span>
           <span v-if="station.phase" class="text-sm text-soft">{{ PHASE_WORDS[station.phase] }}</span>
         </h3>
         <ul class="mt-1.5 space-y-0.5">
-          <li v-for="asked in station.asked" :key="asked.key" class="flex items-baseline gap-2 leading-snug" :data-asked="asked.key">
-            <RouterLink :to="{ name: 'catalogue', params: { checkpointKey: asked.checkpoint.key } }" class="grow hover:underline">{{
-              withPosition(asked.checkpoint.name, asked.position)
-            }}</RouterLink>
+          <li
+            v-for="asked in station.asked"
+            :key="asked.key"
+            class="flex items-baseline gap-2 leading-snug"
+            :data-asked="asked.key"
+          >
+            <RouterLink
+              :to="{ name: 'catalogue', params: { checkpointKey: asked.checkpoint.key } }"
+              class="grow hover:underline"
+              >{{ withPosition(asked.checkpoint.name, asked.position) }}</RouterLink
+            >
             <span v-if="asked.critical" class="text-sm text-soft">critical</span>
           </li>
         </ul>
       </li>
     </ol>
     <details v-if="ruledOut.length" class="mt-3">
-      <summary class="min-h-12 cursor-pointer py-3 font-semibold">{{ ruledOut.length }} ruled out by the build, never asked</summary>
+      <summary class="min-h-12 cursor-pointer py-3 font-semibold">
+        {{ ruledOut.length }} ruled out by the build, never asked
+      </summary>
       <ul class="grid gap-x-6 sm:grid-cols-2">
         <li v-for="each in ruledOut" :key="each.asked.key" class="py-0.5 leading-snug">
-          {{ withPosition(each.asked.checkpoint.name, each.asked.position) }}: <span class="text-soft">only where {{ ruleWords(each.because) }}</span>
+          {{ withPosition(each.asked.checkpoint.name, each.asked.position) }}:
+          <span class="text-soft">only where {{ ruleWords(each.because) }}</span>
         </li>
       </ul>
     </details>

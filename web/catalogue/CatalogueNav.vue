@@ -9,7 +9,8 @@ const LINKS = [
   { name: 'routes', words: 'Routes', also: [] as string[] },
   { name: 'policy', words: 'Policy', also: [] as string[] },
 ] as const;
-const isHere = (link: (typeof LINKS)[number]): boolean => route.name === link.name || (link.also as readonly unknown[]).includes(route.name);
+const isHere = (link: (typeof LINKS)[number]): boolean =>
+  route.name === link.name || (link.also as readonly unknown[]).includes(route.name);
 </script>
 
 <template>

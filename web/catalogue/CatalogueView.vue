@@ -26,17 +26,27 @@ const textOf = ({ checkpoint }: KnownCheckpoint): string =>
   [checkpoint.name, checkpoint.how, ...checkpoint.faults.map((fault) => fault.name)].join(' ').toLowerCase();
 const found = computed(() => {
   const words = sought.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter((each) => (!onKind.value || onKind.value.has(each.checkpoint.key)) && words.every((word) => textOf(each).includes(word)));
+  return all.value.filter(
+    (each) =>
+      (!onKind.value || onKind.value.has(each.checkpoint.key)) &&
+      words.every((word) => textOf(each).includes(word)),
+  );
 });
-const zoneOf = ({ checkpoint }: KnownCheckpoint): Zone => checkpoint.at.only ?? checkpoint.at.front ?? checkpoint.at.rear ?? 'off-bike';
+const zoneOf = ({ checkpoint }: KnownCheckpoint): Zone =>
+  checkpoint.at.only ?? checkpoint.at.front ?? checkpoint.at.rear ?? 'off-bike';
 /** Front and rear of one look stand together, where the front is. */
 const byZone = computed(() =>
-  ZONES.map((zone) => ({ zone, looks: found.value.filter((each) => zoneOf(each) === zone) })).filter((each) => each.looks.length > 0),
+  ZONES.map((zone) => ({ zone, looks: found.value.filter((each) => zoneOf(each) === zone) })).filter(
+    (each) => each.looks.length > 0,
+  ),
 );
-const zoneName = (zone: Zone): string => (zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone]);
+const zoneName = (zone: Zone): string =>
+  zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone];
 const open = computed(() => all.value.find((each) => each.checkpoint.key === props.checkpointKey) ?? null);
-const nameOf = (key: string): string => all.value.find((each) => each.checkpoint.key === key)?.checkpoint.name ?? key;
-const pick = (key: string): void => void router.replace({ name: 'catalogue', params: { checkpointKey: key } });
+const nameOf = (key: string): string =>
+  all.value.find((each) => each.checkpoint.key === key)?.checkpoint.name ?? key;
+const pick = (key: string): void =>
+  void router.replace({ name: 'catalogue', params: { checkpointKey: key } });
 </script>
 
 <template>
@@ -77,7 +87,9 @@ const pick = (key: string): void => void router.replace({ name: 'catalogue', par
         aria-label="Checkpoints by zone"
       >
         <section v-for="{ zone, looks } in byZone" :key="zone" class="mb-3">
-          <h2 class="sturdy sticky top-0 bg-ground py-1 text-[0.95rem] text-soft max-lg:static">{{ zoneName(zone) }} · {{ looks.length }}</h2>
+          <h2 class="sturdy sticky top-0 bg-ground py-1 text-[0.95rem] text-soft max-lg:static">
+            {{ zoneName(zone) }} · {{ looks.length }}
+          </h2>
           <ul>
             <li v-for="each in looks" :key="each.checkpoint.key">
               <button
@@ -94,10 +106,15 @@ const pick = (key: string): void => void router.replace({ name: 'catalogue', par
             </li>
           </ul>
         </section>
-        <p v-if="ready && found.length === 0" class="p-2">No checkpoint says that. Try another word, or all kinds of bike.</p>
+        <p v-if="ready && found.length === 0" class="p-2">
+          No checkpoint says that. Try another word, or all kinds of bike.
+        </p>
       </nav>
       <div class="min-w-0 grow">
-        <RouterLink v-if="open" :to="{ name: 'catalogue' }" class="mb-2 inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
+        <RouterLink
+          v-if="open"
+          :to="{ name: 'catalogue' }"
+          class="mb-2 inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
           >All checkpoints</RouterLink
         >
         <CheckpointDetail
@@ -109,7 +126,9 @@ const pick = (key: string): void => void router.replace({ name: 'catalogue', par
           :ready="ready"
           :name-of="nameOf"
         />
-        <p v-else-if="checkpointKey && ready" class="p-4">There is no such checkpoint. It may have been taken off every sheet.</p>
+        <p v-else-if="checkpointKey && ready" class="p-4">
+          There is no such checkpoint. It may have been taken off every sheet.
+        </p>
         <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
           Pick a checkpoint: how to look, what sound looks like, what may be wrong and what to do then.
         </p>

@@ -19,20 +19,35 @@ const props = defineProps<{
 }>();
 const places = computed(() => {
   const positions = positionsAsked(props.checkpoint);
-  const zones = [...new Set(positions.map((position) => ZONE_WORDS[props.checkpoint.at[position as 'only' | 'front' | 'rear'] ?? 'off-bike']))];
+  const zones = [
+    ...new Set(
+      positions.map(
+        (position) => ZONE_WORDS[props.checkpoint.at[position as 'only' | 'front' | 'rear'] ?? 'off-bike'],
+      ),
+    ),
+  ];
   return zones.length === 1 && positions[0] === 'only'
     ? (zones[0] ?? '')
     : `${zones.map((zone, index) => (index ? zone.toLowerCase() : zone)).join(' and ')}${positions.length === 1 ? `, ${POSITION_WORDS[positions[0] ?? 'only']} only` : ''}`;
 });
 const tone = (floor: string): string =>
-  floor === 'stop' ? 'border-held text-held' : floor === 'soon' ? 'border-watch text-watch' : 'border-line text-soft';
+  floor === 'stop'
+    ? 'border-held text-held'
+    : floor === 'soon'
+      ? 'border-watch text-watch'
+      : 'border-line text-soft';
 </script>
 
 <template>
-  <article class="rounded-lg border-2 border-ink/60 bg-plate p-5 max-sm:p-3" :aria-labelledby="`look-${checkpoint.key}`">
+  <article
+    class="rounded-lg border-2 border-ink/60 bg-plate p-5 max-sm:p-3"
+    :aria-labelledby="`look-${checkpoint.key}`"
+  >
     <p class="text-soft">
-      {{ places }} · {{ PHASE_WORDS[checkpoint.phase] }}{{ checkpoint.stance ? ` · ${STANCE_WORDS[checkpoint.stance]}` : '' }} ·
-      {{ minutesWords(checkpoint.minutes) }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">own</span>
+      {{ places }} · {{ PHASE_WORDS[checkpoint.phase]
+      }}{{ checkpoint.stance ? ` · ${STANCE_WORDS[checkpoint.stance]}` : '' }} ·
+      {{ minutesWords(checkpoint.minutes)
+      }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">own</span>
     </p>
     <h2 :id="`look-${checkpoint.key}`" class="sturdy text-2xl leading-tight">{{ checkpoint.name }}</h2>
     <div class="mt-3 grid gap-5" :class="checkpoint.drawing && 'md:grid-cols-[1fr_20rem]'">
@@ -41,7 +56,9 @@ const tone = (floor: string): string =>
         <p class="leading-snug"><span class="font-semibold">Sound:</span> {{ checkpoint.sound }}</p>
         <CautionLine v-for="caution in checkpoint.cautions" :key="caution" :text="caution" />
         <p v-if="checkpoint.tools.length" class="flex items-start gap-2 text-soft">
-          <Wrench class="mt-1 size-4 shrink-0" aria-hidden="true" /><span><span class="sr-only">Tools: </span>{{ checkpoint.tools.join(', ') }}</span>
+          <Wrench class="mt-1 size-4 shrink-0" aria-hidden="true" /><span
+            ><span class="sr-only">Tools: </span>{{ checkpoint.tools.join(', ') }}</span
+          >
         </p>
         <HouseWay v-if="checkpoint.schools?.length" :questions="checkpoint.schools" />
       </div>
@@ -49,31 +66,49 @@ const tone = (floor: string): string =>
     </div>
     <h3 class="sturdy mt-5 text-lg">What may be wrong</h3>
     <ul class="mt-1 divide-y divide-line border-y border-line">
-      <li v-for="fault in checkpoint.faults" :key="fault.key" class="grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[5.5rem_1fr]">
-        <span class="self-start rounded border-2 px-2 text-center text-sm font-semibold" :class="tone(fault.floor)">{{
-          SEVERITY_WORDS[fault.floor]
-        }}</span>
+      <li
+        v-for="fault in checkpoint.faults"
+        :key="fault.key"
+        class="grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[5.5rem_1fr]"
+      >
+        <span
+          class="self-start rounded border-2 px-2 text-center text-sm font-semibold"
+          :class="tone(fault.floor)"
+          >{{ SEVERITY_WORDS[fault.floor] }}</span
+        >
         <div class="leading-snug">
           <p class="font-semibold">
-            {{ fault.name }}<span v-if="fault.legal" class="font-normal text-soft"> · where local rules ask for it, as the policy says</span
-            ><span v-if="fault.by" class="font-normal text-soft"> · by {{ fault.by.map((each) => BY_WORDS[each]).join(', ') }}</span>
+            {{ fault.name
+            }}<span v-if="fault.legal" class="font-normal text-soft">
+              · where local rules ask for it, as the policy says</span
+            ><span v-if="fault.by" class="font-normal text-soft">
+              · by {{ fault.by.map((each) => BY_WORDS[each]).join(', ') }}</span
+            >
           </p>
-          <p>{{ fault.doNext }}<strong v-if="fault.toMechanic" class="text-held"> A qualified mechanic decides.</strong></p>
-          <p v-if="fault.askNext?.length" class="text-soft">Look next at: {{ fault.askNext.map((key) => nameOf(key).toLowerCase()).join(', ') }}.</p>
+          <p>
+            {{ fault.doNext
+            }}<strong v-if="fault.toMechanic" class="text-held"> A qualified mechanic decides.</strong>
+          </p>
+          <p v-if="fault.askNext?.length" class="text-soft">
+            Look next at: {{ fault.askNext.map((key) => nameOf(key).toLowerCase()).join(', ') }}.
+          </p>
         </div>
       </li>
     </ul>
     <dl class="mt-4 grid gap-x-4 gap-y-2 sm:grid-cols-[5.5rem_1fr]">
       <dt class="font-semibold">Asked</dt>
-      <dd>{{ 'always' in checkpoint.applies ? 'on every bike' : `where ${ruleWords(checkpoint.applies)}` }}</dd>
+      <dd>
+        {{ 'always' in checkpoint.applies ? 'on every bike' : `where ${ruleWords(checkpoint.applies)}` }}
+      </dd>
       <dt class="font-semibold">On</dt>
       <dd>
         <template v-if="on.length === 0">{{ ready ? 'no sheet' : '…' }}</template>
         <template v-for="(each, index) in on" :key="each.key"
           ><template v-if="index">, </template
-          ><RouterLink :to="{ name: 'sheet', params: { sheetKey: each.key } }" class="text-act underline underline-offset-2">{{
-            each.name
-          }}</RouterLink
+          ><RouterLink
+            :to="{ name: 'sheet', params: { sheetKey: each.key } }"
+            class="text-act underline underline-offset-2"
+            >{{ each.name }}</RouterLink
           ><template v-if="each.critical"> (critical)</template></template
         >
       </dd>

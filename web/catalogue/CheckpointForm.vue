@@ -26,7 +26,10 @@ const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<st
 const emit = defineEmits<{ keep: [checkpoint: Checkpoint]; away: [] }>();
 
 const PLACES = [
-  ...ZONES.filter((zone) => !/^(front|rear)-(wheel|brake)$/.test(zone)).map((zone) => ({ value: zone as string, label: ZONE_WORDS[zone] })),
+  ...ZONES.filter((zone) => !/^(front|rear)-(wheel|brake)$/.test(zone)).map((zone) => ({
+    value: zone as string,
+    label: ZONE_WORDS[zone],
+  })),
   { value: 'wheels', label: 'Each wheel' },
   { value: 'brakes', label: 'Each brake' },
   ...(['front-wheel', 'rear-wheel', 'front-brake', 'rear-brake'] as const).map((zone) => ({
@@ -57,7 +60,11 @@ const form = reactive({
   cautions: from?.cautions.join('\n') ?? '',
   drawing: from?.drawing ?? '',
 });
-const faults = ref<Fault[]>(from ? from.faults.map((fault) => ({ ...fault })) : [{ key: 'fault-1', name: '', floor: 'stop', doNext: '' }]);
+const faults = ref<Fault[]>(
+  from
+    ? from.faults.map((fault) => ({ ...fault }))
+    : [{ key: 'fault-1', name: '', floor: 'stop', doNext: '' }],
+);
 const rule = ref<Rule>(from?.applies ?? { always: true });
 const ruleSound = ref(true);
 const tried = ref(false);
@@ -68,7 +75,10 @@ const problems = computed<Record<string, string | null>>(() => ({
   name: form.name.trim() ? null : fieldWords('required'),
   how: form.how.trim() ? null : fieldWords('required'),
   sound: form.sound.trim() ? null : fieldWords('required'),
-  minutes: minutes.value !== null && minutes.value > 0 && minutes.value <= 240 ? null : 'Minutes, more than 0 and up to 240',
+  minutes:
+    minutes.value !== null && minutes.value > 0 && minutes.value <= 240
+      ? null
+      : 'Minutes, more than 0 and up to 240',
   faults:
     faults.value.length === 0
       ? 'At least one fault: what may be wrong here?'
@@ -80,7 +90,10 @@ const said = (field: string): string | null => (tried.value ? (problems.value[fi
 
 function addFault(): void {
   const keys = new Set(faults.value.map((fault) => fault.key));
-  faults.value = [...faults.value, { key: keyFrom(`fault-${faults.value.length + 1}`, keys), name: '', floor: 'soon', doNext: '' }];
+  faults.value = [
+    ...faults.value,
+    { key: keyFrom(`fault-${faults.value.length + 1}`, keys), name: '', floor: 'soon', doNext: '' },
+  ];
 }
 function setFault(index: number, part: Partial<Fault>): void {
   faults.value = faults.value.map((fault, at) => (at === index ? { ...fault, ...part } : fault));
@@ -127,10 +140,25 @@ function keep(): void {
   >
     <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : 'An own checkpoint' }}</h3>
     <div class="grid gap-3 sm:grid-cols-2">
-      <TextField v-model="form.name" label="Name" hint="What is looked at" :error="said('name')" data-field="name" />
+      <TextField
+        v-model="form.name"
+        label="Name"
+        hint="What is looked at"
+        :error="said('name')"
+        data-field="name"
+      />
       <ChoiceField v-model="form.place" label="Where" :options="PLACES" />
-      <ChoiceField v-model="form.phase" label="Done" :options="PHASES.map((phase) => ({ value: phase, label: PHASE_WORDS[phase] }))" />
-      <TextField v-model="form.minutes" label="Minutes" hint="For one place, by a practised hand" :error="said('minutes')" />
+      <ChoiceField
+        v-model="form.phase"
+        label="Done"
+        :options="PHASES.map((phase) => ({ value: phase, label: PHASE_WORDS[phase] }))"
+      />
+      <TextField
+        v-model="form.minutes"
+        label="Minutes"
+        hint="For one place, by a practised hand"
+        :error="said('minutes')"
+      />
     </div>
     <label class="block"
       ><span class="font-semibold">How to look</span>
@@ -151,7 +179,11 @@ function keep(): void {
     <fieldset class="space-y-2">
       <legend class="font-semibold">What may be wrong</legend>
       <p v-if="said('faults')" class="font-semibold text-held" role="alert">{{ said('faults') }}</p>
-      <div v-for="(fault, index) in faults" :key="fault.key" class="grid gap-2 rounded-md bg-sunk p-3 sm:grid-cols-[1fr_12rem]">
+      <div
+        v-for="(fault, index) in faults"
+        :key="fault.key"
+        class="grid gap-2 rounded-md bg-sunk p-3 sm:grid-cols-[1fr_12rem]"
+      >
         <input
           :value="fault.name"
           :aria-label="`Fault ${index + 1}: name`"
@@ -206,21 +238,32 @@ function keep(): void {
     <div class="grid gap-3 sm:grid-cols-2">
       <label class="block"
         ><span class="font-semibold">Cautions</span>
-        <textarea v-model="form.cautions" rows="2" class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate px-3 py-2" />
-        <span class="text-[0.95rem] text-soft">One a line. Where a hand can be hurt, say so here.</span></label
+        <textarea
+          v-model="form.cautions"
+          rows="2"
+          class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate px-3 py-2"
+        />
+        <span class="text-[0.95rem] text-soft"
+          >One a line. Where a hand can be hurt, say so here.</span
+        ></label
       >
       <div class="space-y-3">
         <TextField v-model="form.tools" label="Tools" hint="With commas between" />
         <ChoiceField
           v-model="form.drawing"
           label="Drawing"
-          :options="[{ value: '', label: 'none' }, ...DRAWINGS.map((each) => ({ value: each, label: each.replace(/-/g, ' ') }))]"
+          :options="[
+            { value: '', label: 'none' },
+            ...DRAWINGS.map((each) => ({ value: each, label: each.replace(/-/g, ' ') })),
+          ]"
         />
       </div>
     </div>
     <p v-if="tried && !ruleSound" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" type="submit" data-keep-checkpoint>{{ checkpoint ? 'Keep this wording' : 'Put it on the sheet' }}</ActButton>
+      <ActButton kind="main" type="submit" data-keep-checkpoint>{{
+        checkpoint ? 'Keep this wording' : 'Put it on the sheet'
+      }}</ActButton>
       <ActButton @click="emit('away')">Leave it</ActButton>
     </div>
   </form>

@@ -28,7 +28,10 @@ const shown = computed(() => {
       <ChoiceField
         v-model="zone"
         label="Zone"
-        :options="[{ value: '', label: 'every zone' }, ...ZONES.map((each) => ({ value: each, label: ZONE_WORDS[each] }))]"
+        :options="[
+          { value: '', label: 'every zone' },
+          ...ZONES.map((each) => ({ value: each, label: ZONE_WORDS[each] })),
+        ]"
       />
     </div>
     <ul class="mt-2 grid max-h-80 gap-1 overflow-y-auto sm:grid-cols-2" tabindex="-1">
@@ -42,7 +45,11 @@ const shown = computed(() => {
           @click="on.has(checkpoint.key) ? emit('remove', checkpoint.key) : emit('add', checkpoint)"
         >
           <component :is="on.has(checkpoint.key) ? Check : Plus" class="size-5 shrink-0" aria-hidden="true" />
-          <span class="grow">{{ checkpoint.name }}</span><span v-if="own" class="rounded bg-act px-1.5 text-sm text-on-act">own</span>
+          <span class="grow">{{ checkpoint.name }}</span><span
+            v-if="own"
+            class="rounded bg-act px-1.5 text-sm text-on-act"
+            >own</span
+          >
         </button>
       </li>
     </ul>

@@ -6,7 +6,11 @@ import { BikeSign, KIND_WORDS } from '@cadre/web/fleet';
 import { minutesWords } from './sheet-wording';
 
 /** For each kind of bike at once: what the sheet asks, how long it takes, what critical it would miss. */
-const props = defineProps<{ sheet: SheetVersion; catalogue: readonly Checkpoint[]; picked?: string | null }>();
+const props = defineProps<{
+  sheet: SheetVersion;
+  catalogue: readonly Checkpoint[];
+  picked?: string | null;
+}>();
 const emit = defineEmits<{ pick: [kind: string] }>();
 /** A sheet that lets a bike out must miss nothing; one that stands on the day's ride-out, or lets nothing out, may. */
 const mustMissNothing = computed(() => props.sheet.clears && !props.sheet.afterRideOut);
@@ -32,28 +36,42 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           :data-coverage="row.kind"
           @click="emit('pick', row.kind)"
         >
-          <span class="h-10" :class="!row.meant && 'opacity-40'"><BikeSign :build="USUAL_BUILD[row.kind]" /></span>
+          <span class="h-10" :class="!row.meant && 'opacity-40'"
+            ><BikeSign :build="USUAL_BUILD[row.kind]"
+          /></span>
           <span class="min-w-0">
-            <span class="leading-tight">{{ KIND_WORDS[row.kind] }}<span v-if="!row.meant" class="text-soft"> · not meant for it</span></span>
+            <span class="leading-tight"
+              >{{ KIND_WORDS[row.kind]
+              }}<span v-if="!row.meant" class="text-soft"> · not meant for it</span></span
+            >
             <span class="mt-1 block h-2 rounded-full bg-sunk" aria-hidden="true"
               ><span class="block h-2 rounded-full bg-rail" :style="{ width: `${(100 * row.asked) / most}%` }"
-                ><span class="block h-2 rounded-full bg-act" :style="{ width: `${row.asked ? (100 * row.criticals) / row.asked : 0}%` }" /></span
+                ><span
+                  class="block h-2 rounded-full bg-act"
+                  :style="{ width: `${row.asked ? (100 * row.criticals) / row.asked : 0}%` }" /></span
             ></span>
             <span class="figures text-sm text-soft"
-              >{{ row.asked }} asked · {{ row.criticals }} critical <span class="max-sm:hidden">· {{ row.ruledOut }} ruled out</span></span
+              >{{ row.asked }} asked · {{ row.criticals }} critical
+              <span class="max-sm:hidden">· {{ row.ruledOut }} ruled out</span></span
             >
           </span>
           <span class="figures whitespace-nowrap text-right leading-tight"
             ><span class="sturdy">{{ row.asked ? minutesWords(row.minutes) : '–' }}</span></span
           >
         </button>
-        <p v-if="row.meant && mustMissNothing && row.missed.length" class="px-1 pb-2 leading-snug text-held" data-missed>
-          Would miss: {{ row.missed.slice(0, 6).join(', ') }}{{ row.missed.length > 6 ? ` and ${row.missed.length - 6} more` : '' }}.
+        <p
+          v-if="row.meant && mustMissNothing && row.missed.length"
+          class="px-1 pb-2 leading-snug text-held"
+          data-missed
+        >
+          Would miss: {{ row.missed.slice(0, 6).join(', ')
+          }}{{ row.missed.length > 6 ? ` and ${row.missed.length - 6} more` : '' }}.
         </p>
       </li>
     </ul>
     <p class="mt-2 text-sm text-soft">
-      Bar: all it asks, the critical part dark. Counted on each kind as it is usually built<template v-if="sheet.afterRideOut"
+      Bar: all it asks, the critical part dark. Counted on each kind as it is usually built<template
+        v-if="sheet.afterRideOut"
         >; it counts only on a day with a whole ride-out</template
       >.
     </p>

@@ -20,11 +20,17 @@ const none = computed(() => {
     <li v-for="each in difference.removed" :key="each.key" :class="each.critical && 'text-held'">
       <span class="sturdy">−</span> {{ each.name }}<span v-if="each.critical"> (was critical)</span>
     </li>
-    <li v-for="each in difference.changed" :key="each.key" :class="each.changes.includes('critical-dropped') && 'text-held'">
-      <span class="sturdy">~</span> {{ each.name }}: {{ each.changes.map((change) => ITEM_CHANGE_WORDS[change]).join(', ') }}
+    <li
+      v-for="each in difference.changed"
+      :key="each.key"
+      :class="each.changes.includes('critical-dropped') && 'text-held'"
+    >
+      <span class="sturdy">~</span> {{ each.name }}:
+      {{ each.changes.map((change) => ITEM_CHANGE_WORDS[change]).join(', ') }}
     </li>
     <li v-if="difference.sheet.length">
-      <span class="sturdy">~</span> The sheet: {{ difference.sheet.map((change) => SHEET_CHANGE_WORDS[change]).join(', ') }}
+      <span class="sturdy">~</span> The sheet:
+      {{ difference.sheet.map((change) => SHEET_CHANGE_WORDS[change]).join(', ') }}
     </li>
   </ul>
 </template>

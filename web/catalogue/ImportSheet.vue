@@ -36,19 +36,34 @@ async function take(event: Event): Promise<void> {
     return;
   }
   const before = catalogue.summaryOf(read.sheet.key);
-  await keepThing(localDraftKey(read.sheet.key), { sheet: read.sheet, base: before?.hash ?? null, version: null });
+  await keepThing(localDraftKey(read.sheet.key), {
+    sheet: read.sheet,
+    base: before?.hash ?? null,
+    version: null,
+  });
   await router.push({ name: 'sheet-edit', params: { sheetKey: read.sheet.key } });
 }
 const words = (issue: SheetDocumentIssue): string =>
-  issue.code === 'required' ? 'is missing' : issue.word ? `“${issue.word}” is not known here` : 'is not as it should be';
+  issue.code === 'required'
+    ? 'is missing'
+    : issue.word
+      ? `“${issue.word}” is not known here`
+      : 'is not as it should be';
 </script>
 
 <template>
   <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" aria-label="Bring in a sheet">
     <div class="flex flex-wrap items-center gap-3">
       <label class="grow"
-        >A sheet as a file (JSON; its form is at <a href="/api/sheet-document.schema.json" class="text-act underline">this address</a>)
-        <input type="file" accept=".json,application/json" class="mt-1 block min-h-12" data-sheet-file @change="take" />
+        >A sheet as a file (JSON; its form is at
+        <a href="/api/sheet-document.schema.json" class="text-act underline">this address</a>)
+        <input
+          type="file"
+          accept=".json,application/json"
+          class="mt-1 block min-h-12"
+          data-sheet-file
+          @change="take"
+        />
       </label>
       <ActButton kind="quiet" @click="emit('close')">Close</ActButton>
     </div>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { LEGAL_WEIGHTS, MARKING_WAYS, SCHOOL_QUESTIONS, ZONES, type LegalWeight, type MarkingWay, type Zone } from '@cadre/core/catalogue';
+import {
+  LEGAL_WEIGHTS,
+  MARKING_WAYS,
+  SCHOOL_QUESTIONS,
+  ZONES,
+  type LegalWeight,
+  type MarkingWay,
+  type Zone,
+} from '@cadre/core/catalogue';
 import { SIZE_SUBSTITUTIONS, type SizeSubstitution } from '@cadre/core/schedule';
 import { readNumber } from '@cadre/core/measures';
 import { dayAndClock, fieldWords, useNow } from '@cadre/web/app';
@@ -43,11 +51,18 @@ type Numbered = 'soonDays' | 'soonOutings' | 'times' | 'days';
 const NUMBERS: readonly { key: Numbered; label: string; least: number; most: number; hint: string }[] = [
   { key: 'soonDays', label: 'A soon rides, days', least: 1, most: 90, hint: 'then it is a stop' },
   { key: 'soonOutings', label: 'or outings', least: 1, most: 200, hint: 'whichever comes first' },
-  { key: 'times', label: 'Put right so often', least: 2, most: 20, hint: 'at one place, and it keeps coming back' },
+  {
+    key: 'times',
+    label: 'Put right so often',
+    least: 2,
+    most: 20,
+    hint: 'at one place, and it keeps coming back',
+  },
   { key: 'days', label: 'within days', least: 1, most: 365, hint: '' },
 ];
 const typed = ref<Partial<Record<Numbered, string>>>({});
-const valueOf = (key: Numbered): number => (key === 'times' || key === 'days' ? choices.value?.comingBack[key] : choices.value?.[key]) ?? 0;
+const valueOf = (key: Numbered): number =>
+  (key === 'times' || key === 'days' ? choices.value?.comingBack[key] : choices.value?.[key]) ?? 0;
 const wrong = computed(() =>
   NUMBERS.filter(({ key, least, most }) => {
     const read = typed.value[key] === undefined ? valueOf(key) : readNumber(typed.value[key] ?? '');
@@ -61,7 +76,11 @@ function setNumber(key: Numbered, text: string): void {
   typed.value = { ...typed.value, [key]: text };
   const read = readNumber(text);
   if (read === null || wrong.value.includes(key) || !choices.value) return;
-  form.set(key === 'times' || key === 'days' ? { comingBack: { ...choices.value.comingBack, [key]: read } } : { [key]: read });
+  form.set(
+    key === 'times' || key === 'days'
+      ? { comingBack: { ...choices.value.comingBack, [key]: read } }
+      : { [key]: read },
+  );
 }
 function toggleZone(zone: Zone, yes: boolean): void {
   const zones = new Set(choices.value?.secondPersonZones ?? []);
@@ -69,8 +88,14 @@ function toggleZone(zone: Zone, yes: boolean): void {
   else zones.delete(zone);
   form.set({ secondPersonZones: ZONES.filter((each) => zones.has(each)) });
 }
-const marking = computed({ get: () => choices.value?.marking ?? 'by-person', set: (way: string) => form.set({ marking: way as MarkingWay }) });
-const legal = computed({ get: () => choices.value?.legal ?? 'stop', set: (weight: string) => form.set({ legal: weight as LegalWeight }) });
+const marking = computed({
+  get: () => choices.value?.marking ?? 'by-person',
+  set: (way: string) => form.set({ marking: way as MarkingWay }),
+});
+const legal = computed({
+  get: () => choices.value?.legal ?? 'stop',
+  set: (weight: string) => form.set({ legal: weight as LegalWeight }),
+});
 const substitution = computed({
   get: () => choices.value?.substitution ?? 'exact',
   set: (way: string) => form.set({ substitution: way as SizeSubstitution }),
@@ -96,7 +121,8 @@ const publish = (): void => {
       <fieldset class="min-w-0 space-y-6" :disabled="!may">
         <h1 class="sturdy text-2xl">Policy</h1>
         <p class="max-w-prose text-soft">
-          Where good mechanics differ, both are right somewhere. Choose what this house does; the maker’s marking on a part comes before all of it.
+          Where good mechanics differ, both are right somewhere. Choose what this house does; the maker’s
+          marking on a part comes before all of it.
         </p>
         <section aria-labelledby="marks" class="grid grid-cols-2 gap-3 xl:grid-cols-4">
           <h2 id="marks" class="sturdy col-span-full text-xl">Marks and weights</h2>
@@ -133,7 +159,9 @@ const publish = (): void => {
           />
         </section>
         <section aria-labelledby="second">
-          <h2 id="second" class="sturdy text-xl">A second person checks the repair of a stop, or of a soon past its limit, at</h2>
+          <h2 id="second" class="sturdy text-xl">
+            A second person checks the repair of a stop, or of a soon past its limit, at
+          </h2>
           <div class="flex flex-wrap gap-x-5">
             <label v-for="zone in ZONES" :key="zone" class="flex min-h-12 items-center gap-2"
               ><input
@@ -181,13 +209,23 @@ const publish = (): void => {
       <div
         class="space-y-6 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:self-start lg:overflow-y-auto"
       >
-        <section v-if="may" class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="save">
+        <section
+          v-if="may"
+          class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4"
+          aria-labelledby="save"
+        >
           <h2 id="save" class="sturdy text-lg">Before it is saved</h2>
           <p v-if="changed.length === 0" class="text-soft">Nothing is changed yet.</p>
           <template v-else>
             <ActButton
               class="w-full"
-              :disabled="refusal.busy.value || wrong.length > 0 || wrongLimits.length > 0 || wrongTorque.length > 0 || wrongMoney"
+              :disabled="
+                refusal.busy.value ||
+                wrong.length > 0 ||
+                wrongLimits.length > 0 ||
+                wrongTorque.length > 0 ||
+                wrongMoney
+              "
               data-preview
               @click="refusal.run(form.look)"
               >Which bikes would change?</ActButton
@@ -200,7 +238,12 @@ const publish = (): void => {
                 :error="tried && !note.trim() ? fieldWords('required') : null"
                 data-policy="note"
               />
-              <ActButton kind="main" class="w-full" :disabled="refusal.busy.value" data-publish-policy @click="publish"
+              <ActButton
+                kind="main"
+                class="w-full"
+                :disabled="refusal.busy.value"
+                data-publish-policy
+                @click="publish"
                 >Save as a new version</ActButton
               >
             </template>

@@ -31,14 +31,31 @@ function publish(): void {
   <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="publish">
     <h2 id="publish" class="sturdy text-lg">{{ fresh ? 'Publish it' : 'What publishing changes' }}</h2>
     <DifferenceList v-if="difference" :difference="difference" />
-    <p class="leading-snug text-soft">Bikes checked today stay as they are; the next check is asked the new version. Old checks read as they were.</p>
-    <TextField v-model="note" label="What is new, in a few words" :error="noteMissing ? fieldWords('required') : null" data-field="publish-note" />
+    <p class="leading-snug text-soft">
+      Bikes checked today stay as they are; the next check is asked the new version. Old checks read as they
+      were.
+    </p>
+    <TextField
+      v-model="note"
+      label="What is new, in a few words"
+      :error="noteMissing ? fieldWords('required') : null"
+      data-field="publish-note"
+    />
     <template v-if="dropped.length">
-      <p class="font-semibold leading-snug text-held">Not critical any more: {{ dropped.join(', ') }}. A bike may then go out without it.</p>
-      <TextField v-model="reason" label="Why not" :error="reasonMissing ? fieldWords('required') : null" data-field="publish-reason" />
+      <p class="font-semibold leading-snug text-held">
+        Not critical any more: {{ dropped.join(', ') }}. A bike may then go out without it.
+      </p>
+      <TextField
+        v-model="reason"
+        label="Why not"
+        :error="reasonMissing ? fieldWords('required') : null"
+        data-field="publish-reason"
+      />
     </template>
     <ul v-if="issues.length" class="font-semibold text-held" role="alert">
-      <li v-for="issue in issues" :key="issue.path + issue.code">{{ issue.path }}: {{ fieldWords(issue.code, issue.params) }}</li>
+      <li v-for="issue in issues" :key="issue.path + issue.code">
+        {{ issue.path }}: {{ fieldWords(issue.code, issue.params) }}
+      </li>
     </ul>
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" class="grow" :disabled="busy" data-publish @click="publish">Publish</ActButton>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
-import { asBuilt, holds, idleClause, parseRule, ruleText, type Position, type Rule } from '@cadre/core/catalogue';
+import {
+  asBuilt,
+  holds,
+  idleClause,
+  parseRule,
+  ruleText,
+  type Position,
+  type Rule,
+} from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { count } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
@@ -23,7 +31,9 @@ watch(
   },
   { immediate: true },
 );
-const problem = computed(() => (parsed.value.ok ? null : { ...parsed.value.problem, ...problemWords(parsed.value.problem) }));
+const problem = computed(() =>
+  parsed.value.ok ? null : { ...parsed.value.problem, ...problemWords(parsed.value.problem) },
+);
 const idle = computed(() => (parsed.value.ok ? idleClause(parsed.value.rule, props.positions) : null));
 const asks = (build: Build, parts: Parameters<typeof holds>[1]['parts'] = []): boolean =>
   props.positions.some((position) => holds(rule.value, { build, parts }, position));
@@ -31,7 +41,8 @@ const kinds = computed(() => BIKE_KINDS.filter((kind) => asks(asBuilt(USUAL_BUIL
 const bikes = computed(() => fleet.bikes.filter((bike) => asks(bike.build as Build, bike.parts)));
 function mend(): void {
   const wrong = problem.value;
-  if (wrong?.nearest) typed.value = typed.value.slice(0, wrong.at) + wrong.nearest + typed.value.slice(wrong.at + wrong.length);
+  if (wrong?.nearest)
+    typed.value = typed.value.slice(0, wrong.at) + wrong.nearest + typed.value.slice(wrong.at + wrong.length);
 }
 </script>
 
@@ -52,13 +63,26 @@ function mend(): void {
     />
     <div :id="`${id}-said`" class="mt-1 space-y-1 leading-snug">
       <template v-if="problem">
-        <p class="rounded-md bg-held-wash px-3 py-1.5 font-mono text-[0.95rem] [overflow-wrap:anywhere]" aria-hidden="true">
+        <p
+          class="rounded-md bg-held-wash px-3 py-1.5 font-mono text-[0.95rem] [overflow-wrap:anywhere]"
+          aria-hidden="true"
+        >
           {{ typed.slice(0, problem.at)
-          }}<mark class="bg-held px-0.5 text-on-held">{{ typed.slice(problem.at, problem.at + problem.length) || '␣' }}</mark
+          }}<mark class="bg-held px-0.5 text-on-held">{{
+            typed.slice(problem.at, problem.at + problem.length) || '␣'
+          }}</mark
           >{{ typed.slice(problem.at + problem.length) }}
         </p>
-        <p class="font-semibold text-held" role="alert" data-rule-problem>{{ problem.what }} {{ problem.todo }}</p>
-        <button v-if="problem.nearest" type="button" class="min-h-12 font-semibold text-act underline" data-rule-mend @click="mend">
+        <p class="font-semibold text-held" role="alert" data-rule-problem>
+          {{ problem.what }} {{ problem.todo }}
+        </p>
+        <button
+          v-if="problem.nearest"
+          type="button"
+          class="min-h-12 font-semibold text-act underline"
+          data-rule-mend
+          @click="mend"
+        >
           Put “{{ problem.nearest }}” there
         </button>
       </template>
@@ -75,15 +99,20 @@ function mend(): void {
         </p>
         <p v-if="idle" class="font-semibold text-watch" data-rule-idle>
           “{{ ruleText(idle.clause) }}”
-          {{ idle.truth === 'always' ? 'holds for every bike: it narrows nothing.' : 'can hold for no bike: this would never be asked.' }}
+          {{
+            idle.truth === 'always'
+              ? 'holds for every bike: it narrows nothing.'
+              : 'can hold for no bike: this would never be asked.'
+          }}
         </p>
       </template>
       <details>
         <summary class="min-h-12 cursor-pointer py-3 text-act">How to write a rule</summary>
         <p>
-          A field, “is”, and words with commas between: <code>brake is rim, drum</code>. Numbers: <code>sprockets at least 11</code>,
-          <code>wheel-size from 20 to 24</code>. What it carries or has on record: <code>carries child-seat</code>, <code>fitted battery</code>.
-          Joined by <code>and</code>, <code>or</code>, <code>not</code> and brackets. <code>brake</code>, <code>retention</code>,
+          A field, “is”, and words with commas between: <code>brake is rim, drum</code>. Numbers:
+          <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code>. What it carries or has on
+          record: <code>carries child-seat</code>, <code>fitted battery</code>. Joined by <code>and</code>,
+          <code>or</code>, <code>not</code> and brackets. <code>brake</code>, <code>retention</code>,
           <code>tyre</code> and <code>wheel-size</code> mean the end it is asked at.
         </p>
       </details>

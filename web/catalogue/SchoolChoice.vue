@@ -9,7 +9,10 @@ const emit = defineEmits<{ choose: [side: string] }>();
 const prose = computed(() => SCHOOL_PROSE[props.question]);
 const sides = computed(() => {
   const words = prose.value.sides as Record<string, { name: string; rule: string; reason: string }>;
-  return SCHOOLS[props.question].map((key) => ({ key: key as string, ...(words[key] ?? { name: key, rule: '', reason: '' }) }));
+  return SCHOOLS[props.question].map((key) => ({
+    key: key as string,
+    ...(words[key] ?? { name: key, rule: '', reason: '' }),
+  }));
 });
 </script>
 

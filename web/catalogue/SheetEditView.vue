@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { BY, compareSheets, ROUTE_KEYS, zonesOf, type By, type Checkpoint, type Route, type SheetItem, type Zone } from '@cadre/core/catalogue';
+import {
+  BY,
+  compareSheets,
+  ROUTE_KEYS,
+  zonesOf,
+  type By,
+  type Checkpoint,
+  type Route,
+  type SheetItem,
+  type Zone,
+} from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { count, fieldWords } from '@cadre/web/app';
@@ -32,14 +42,27 @@ const picking = ref(false);
 const writing = ref<Checkpoint | 'new' | null>(null);
 onMounted(() => refusal.run(() => draft.begin(props.sheetKey ?? null)));
 
-const ownKeys = computed(() => new Set(all.value.filter((each) => each.own).map((each) => each.checkpoint.key)));
-const SHIPPED = new Set(CHECKPOINTS.map((checkpoint) => checkpoint.key));
-const isOwn = (checkpoint: Checkpoint): boolean => ownKeys.value.has(checkpoint.key) || !SHIPPED.has(checkpoint.key);
-const taken = computed(
-  () => new Set([...all.value.map((each) => each.checkpoint.key), ...(sheet.value?.items ?? []).map((item) => item.checkpoint.key)]),
+const ownKeys = computed(
+  () => new Set(all.value.filter((each) => each.own).map((each) => each.checkpoint.key)),
 );
-const wasCritical = computed(() => new Set((published.value?.items ?? []).filter((item) => item.critical).map((item) => item.checkpoint.key)));
-const zoneOf = (item: SheetItem): Zone => item.checkpoint.at.only ?? item.checkpoint.at.front ?? item.checkpoint.at.rear ?? 'off-bike';
+const SHIPPED = new Set(CHECKPOINTS.map((checkpoint) => checkpoint.key));
+const isOwn = (checkpoint: Checkpoint): boolean =>
+  ownKeys.value.has(checkpoint.key) || !SHIPPED.has(checkpoint.key);
+const taken = computed(
+  () =>
+    new Set([
+      ...all.value.map((each) => each.checkpoint.key),
+      ...(sheet.value?.items ?? []).map((item) => item.checkpoint.key),
+    ]),
+);
+const wasCritical = computed(
+  () =>
+    new Set(
+      (published.value?.items ?? []).filter((item) => item.critical).map((item) => item.checkpoint.key),
+    ),
+);
+const zoneOf = (item: SheetItem): Zone =>
+  item.checkpoint.at.only ?? item.checkpoint.at.front ?? item.checkpoint.at.rear ?? 'off-bike';
 const groups = computed(() => {
   const now = sheet.value;
   if (!now) return [];
@@ -47,13 +70,15 @@ const groups = computed(() => {
     .map((zone) => ({ zone, items: now.items.filter((item) => zoneOf(item) === zone) }))
     .filter((group) => group.items.length > 0);
 });
-const zoneName = (zone: Zone): string => (zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone]);
+const zoneName = (zone: Zone): string =>
+  zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone];
 function step(items: readonly SheetItem[], at: number, by: number): void {
   const key = items[at]?.checkpoint.key;
   const before = by < 0 ? items[at - 1] : items[at + 2];
   const behind =
     by > 0 && !before
-      ? (sheet.value?.items.at((sheet.value.items.findIndex((item) => item === items[at + 1]) ?? 0) + 1)?.checkpoint.key ?? null)
+      ? (sheet.value?.items.at((sheet.value.items.findIndex((item) => item === items[at + 1]) ?? 0) + 1)
+          ?.checkpoint.key ?? null)
       : null;
   if (key) draft.moveTo(key, before?.checkpoint.key ?? behind);
 }
@@ -65,7 +90,10 @@ const routeKey = computed({
 });
 const routes = computed(() => {
   const frozen = sheet.value && typeof sheet.value.route !== 'string' ? [sheet.value.route] : [];
-  const named = [...own.value, ...frozen.filter((route) => !own.value.some((each) => each.key === route.key))];
+  const named = [
+    ...own.value,
+    ...frozen.filter((route) => !own.value.some((each) => each.key === route.key)),
+  ];
   return [
     ...ROUTE_KEYS.map((key) => ({ value: key as string, label: ROUTE_WORDS[key] })),
     ...named.map((route) => ({ value: route.key, label: route.name })),
@@ -86,12 +114,17 @@ const clearing = computed({
     }),
 });
 const name = computed({ get: () => sheet.value?.name ?? '', set: (text) => draft.set({ name: text }) });
-const purpose = computed({ get: () => sheet.value?.purpose ?? '', set: (text) => draft.set({ purpose: text }) });
+const purpose = computed({
+  get: () => sheet.value?.purpose ?? '',
+  set: (text) => draft.set({ purpose: text }),
+});
 function toggleKind(kind: string, yes: boolean): void {
   const now = new Set(sheet.value?.kinds ?? BIKE_KINDS);
   if (yes) now.add(kind);
   else now.delete(kind);
-  draft.set({ kinds: now.size === BIKE_KINDS.length ? undefined : BIKE_KINDS.filter((each) => now.has(each)) });
+  draft.set({
+    kinds: now.size === BIKE_KINDS.length ? undefined : BIKE_KINDS.filter((each) => now.has(each)),
+  });
 }
 function toggleBetween(by: By, yes: boolean): void {
   const now = new Set(sheet.value?.between ?? []);
@@ -143,13 +176,19 @@ const leave = (): void =>
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <template v-if="sheet">
       <div class="mt-3 flex flex-wrap items-center gap-3">
-        <a href="#publish" class="order-last inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
+        <a
+          href="#publish"
+          class="order-last inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
           >Kind by kind, and publish</a
         >
         <h1 class="sturdy grow text-2xl">{{ published ? `Changing ${published.name}` : 'A new sheet' }}</h1>
-        <p class="text-soft" role="status" data-draft-state>{{ unsaved ? 'Kept in this browser, not saved' : 'Saved' }}</p>
+        <p class="text-soft" role="status" data-draft-state>
+          {{ unsaved ? 'Kept in this browser, not saved' : 'Saved' }}
+        </p>
         <ActButton v-if="shippedDiffers" data-take-shipped @click="takeShipped">As Cadre ships it</ActButton>
-        <ActButton :disabled="!unsaved || refusal.busy.value" data-save-draft @click="refusal.run(draft.save)">Save the draft</ActButton>
+        <ActButton :disabled="!unsaved || refusal.busy.value" data-save-draft @click="refusal.run(draft.save)"
+          >Save the draft</ActButton
+        >
       </div>
       <div class="mt-3 grid gap-6 lg:grid-cols-[1fr_27rem]">
         <div class="min-w-0 space-y-5">
@@ -193,7 +232,9 @@ const leave = (): void =>
               }}</ActButton>
               <ActButton data-write-checkpoint @click="writing = 'new'">Write an own one</ActButton>
             </div>
-            <p v-if="said('items')" class="font-semibold text-held" role="alert">Choose at least one checkpoint.</p>
+            <p v-if="said('items')" class="font-semibold text-held" role="alert">
+              Choose at least one checkpoint.
+            </p>
             <CheckpointPicker
               v-if="picking"
               class="mt-2"
@@ -202,9 +243,18 @@ const leave = (): void =>
               @add="draft.add"
               @remove="draft.remove"
             />
-            <CheckpointForm v-if="writing === 'new'" class="mt-2" :checkpoint="null" :taken="taken" @keep="keepCheckpoint" @away="writing = null" />
+            <CheckpointForm
+              v-if="writing === 'new'"
+              class="mt-2"
+              :checkpoint="null"
+              :taken="taken"
+              @keep="keepCheckpoint"
+              @away="writing = null"
+            />
             <div v-for="group in groups" :key="group.zone" class="mt-4">
-              <h3 class="sturdy border-t-4 border-rail pt-1 text-[0.95rem] text-soft">{{ zoneName(group.zone) }}</h3>
+              <h3 class="sturdy border-t-4 border-rail pt-1 text-[0.95rem] text-soft">
+                {{ zoneName(group.zone) }}
+              </h3>
               <ol class="mt-1 space-y-1">
                 <template v-for="(item, index) in group.items" :key="item.checkpoint.key">
                   <SheetItemRow
@@ -221,12 +271,19 @@ const leave = (): void =>
                     @dropped="(key) => draft.moveTo(key, item.checkpoint.key)"
                   />
                   <li v-if="writing !== 'new' && writing?.key === item.checkpoint.key" class="list-none">
-                    <CheckpointForm :checkpoint="item.checkpoint" :taken="taken" @keep="keepCheckpoint" @away="writing = null" />
+                    <CheckpointForm
+                      :checkpoint="item.checkpoint"
+                      :taken="taken"
+                      @keep="keepCheckpoint"
+                      @away="writing = null"
+                    />
                   </li>
                 </template>
               </ol>
             </div>
-            <p class="mt-2 text-soft">Within a zone the stand asks what wants the same side and phase together, in this order.</p>
+            <p class="mt-2 text-soft">
+              Within a zone the stand asks what wants the same side and phase together, in this order.
+            </p>
           </section>
         </div>
         <div
@@ -242,7 +299,9 @@ const leave = (): void =>
             aria-label="Worth a second look"
             data-warnings
           >
-            <li v-for="(warning, index) in warnings" :key="index" class="leading-snug">{{ warningWords(warning) }}</li>
+            <li v-for="(warning, index) in warnings" :key="index" class="leading-snug">
+              {{ warningWords(warning) }}
+            </li>
           </ul>
           <PublishPanel
             :difference="difference"

@@ -2,14 +2,33 @@
 import { computed, ref } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, Pencil, X } from '@lucide/vue';
 import { criticalBecause, type By, type SheetItem } from '@cadre/core/catalogue';
-import { MEASURES, isMeasure, OWN_LIMIT_SEVERITIES, readNumber, type OwnLimitSeverity } from '@cadre/core/measures';
+import {
+  MEASURES,
+  isMeasure,
+  OWN_LIMIT_SEVERITIES,
+  readNumber,
+  type OwnLimitSeverity,
+} from '@cadre/core/measures';
 import { useDragPlace } from '@cadre/web/ui';
 import { criticalWords } from './sheet-wording';
 import { SEVERITY_WORDS } from './wording';
 
 /** One checkpoint on a sheet being written: where it stands, whether critical here, its own minutes and limit. */
-const props = defineProps<{ item: SheetItem; between: readonly By[]; own: boolean; first: boolean; last: boolean; wasCritical: boolean }>();
-const emit = defineEmits<{ set: [part: Partial<SheetItem>]; remove: []; edit: []; step: [by: number]; dropped: [key: string] }>();
+const props = defineProps<{
+  item: SheetItem;
+  between: readonly By[];
+  own: boolean;
+  first: boolean;
+  last: boolean;
+  wasCritical: boolean;
+}>();
+const emit = defineEmits<{
+  set: [part: Partial<SheetItem>];
+  remove: [];
+  edit: [];
+  step: [by: number];
+  dropped: [key: string];
+}>();
 const row = ref<HTMLElement | null>(null);
 const over = useDragPlace(row, {
   on: () => true,
@@ -25,7 +44,9 @@ const unit = computed(() => {
   return measure && isMeasure(measure) ? MEASURES[measure] : null;
 });
 /** What a reading past the checklist's own limit is unless its author chooses. */
-const usual = computed<OwnLimitSeverity>(() => (props.item.checkpoint.measure === 'chain' ? 'upkeep' : 'soon'));
+const usual = computed<OwnLimitSeverity>(() =>
+  props.item.checkpoint.measure === 'chain' ? 'upkeep' : 'soon',
+);
 function setNumber(event: Event, then: (value: number | undefined) => void): void {
   const typed = (event.target as HTMLInputElement).value.trim();
   const read = typed === '' ? undefined : readNumber(typed);
@@ -43,9 +64,17 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
   >
     <div class="flex items-center gap-1">
       <GripVertical class="size-6 shrink-0 cursor-grab text-soft max-sm:hidden" aria-hidden="true" />
-      <button type="button" class="min-h-12 min-w-0 grow px-1 text-left leading-tight" :aria-expanded="open" @click="open = !open">
-        {{ item.checkpoint.name }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">own</span>
-        <span v-if="wasCritical && !item.critical" class="ml-2 text-sm font-semibold text-held">was critical</span>
+      <button
+        type="button"
+        class="min-h-12 min-w-0 grow px-1 text-left leading-tight"
+        :aria-expanded="open"
+        @click="open = !open"
+      >
+        {{ item.checkpoint.name
+        }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">own</span>
+        <span v-if="wasCritical && !item.critical" class="ml-2 text-sm font-semibold text-held"
+          >was critical</span
+        >
       </button>
       <label class="flex min-h-12 shrink-0 items-center gap-2 px-2"
         ><input
@@ -54,7 +83,8 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
           :checked="item.critical"
           data-critical
           @change="emit('set', { critical: ($event.target as HTMLInputElement).checked })"
-        /><span class="max-sm:sr-only">critical</span><span class="sr-only">: {{ item.checkpoint.name }}</span></label
+        /><span class="max-sm:sr-only">critical</span
+        ><span class="sr-only">: {{ item.checkpoint.name }}</span></label
       >
       <button
         type="button"
@@ -89,7 +119,8 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
     <div v-if="open" class="space-y-2 border-t border-line px-3 py-2">
       <p class="leading-snug">{{ item.checkpoint.how }}</p>
       <p class="leading-snug" :class="derived && !item.critical ? 'font-semibold text-held' : 'text-soft'">
-        {{ criticalWords(item.checkpoint, between) }}{{ derived && !item.critical ? ' Left uncritical, a bike may go out without it.' : '' }}
+        {{ criticalWords(item.checkpoint, between)
+        }}{{ derived && !item.critical ? ' Left uncritical, a bike may go out without it.' : '' }}
       </p>
       <div class="flex flex-wrap items-end gap-3">
         <label
@@ -123,9 +154,18 @@ const FIELD = 'figures h-12 w-24 rounded-md border-2 border-ink/60 bg-plate px-2
               :value="item.limit.severity ?? usual"
               class="ml-2 h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
               data-limit-severity
-              @change="emit('set', { limit: { ...item.limit, severity: ($event.target as HTMLSelectElement).value as OwnLimitSeverity } })"
+              @change="
+                emit('set', {
+                  limit: {
+                    ...item.limit,
+                    severity: ($event.target as HTMLSelectElement).value as OwnLimitSeverity,
+                  },
+                })
+              "
             >
-              <option v-for="severity in OWN_LIMIT_SEVERITIES" :key="severity" :value="severity">{{ SEVERITY_WORDS[severity] }}</option>
+              <option v-for="severity in OWN_LIMIT_SEVERITIES" :key="severity" :value="severity">
+                {{ SEVERITY_WORDS[severity] }}
+              </option>
             </select></label
           >
         </template>

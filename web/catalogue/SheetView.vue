@@ -53,16 +53,21 @@ async function compare(index: number): Promise<void> {
   const [after, before] = [versions.value[index], versions.value[index + 1]];
   if (!after || !before) return;
   const [is, was] = await Promise.all([catalogue.sheetOf(after.hash), catalogue.sheetOf(before.hash)]);
-  if (is && was) differences.value = { ...differences.value, [after.hash]: compareSheets(was.sheet, is.sheet) };
+  if (is && was)
+    differences.value = { ...differences.value, [after.hash]: compareSheets(was.sheet, is.sheet) };
 }
 const exportSheet = (): void => {
   if (sheet.value)
     saveFile(
-      new Blob([`${JSON.stringify(writeSheetDocument(sheet.value), null, 2)}\n`], { type: 'application/json' }),
+      new Blob([`${JSON.stringify(writeSheetDocument(sheet.value), null, 2)}\n`], {
+        type: 'application/json',
+      }),
       `${sheet.value.key}-v${sheet.value.version}.json`,
     );
 };
-const isOld = computed(() => sheet.value !== null && versions.value[0] !== undefined && shownHash.value !== versions.value[0].hash);
+const isOld = computed(
+  () => sheet.value !== null && versions.value[0] !== undefined && shownHash.value !== versions.value[0].hash,
+);
 </script>
 
 <template>
@@ -73,7 +78,9 @@ const isOld = computed(() => sheet.value !== null && versions.value[0] !== undef
       <div class="mt-3 flex flex-wrap items-start gap-3">
         <div class="grow">
           <h1 class="sturdy text-3xl leading-tight">{{ sheet.name }}</h1>
-          <p class="text-soft">{{ sheet.purpose }} Version {{ sheet.version }} · {{ routeName(sheet.route) }}.</p>
+          <p class="text-soft">
+            {{ sheet.purpose }} Version {{ sheet.version }} · {{ routeName(sheet.route) }}.
+          </p>
         </div>
         <ActButton data-export-sheet @click="exportSheet">Export as JSON</ActButton>
         <ActButton
@@ -89,20 +96,31 @@ const isOld = computed(() => sheet.value !== null && versions.value[0] !== undef
       </p>
       <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_27rem]">
         <section aria-labelledby="asks" class="min-w-0 max-lg:order-2">
-          <h2 id="asks" class="sturdy mb-2 text-xl">What it asks of a {{ KIND_WORDS[kind].toLowerCase() }}</h2>
+          <h2 id="asks" class="sturdy mb-2 text-xl">
+            What it asks of a {{ KIND_WORDS[kind].toLowerCase() }}
+          </h2>
           <AskedList :sheet="sheet" :kind="kind" />
         </section>
         <div class="space-y-6">
           <section aria-labelledby="kinds" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
             <h2 id="kinds" class="sturdy mb-1 text-lg">Kind by kind</h2>
-            <CoveragePanel :sheet="sheet" :catalogue="CHECKPOINTS" :picked="kind" @pick="(picked) => (kind = picked as BikeKind)" />
+            <CoveragePanel
+              :sheet="sheet"
+              :catalogue="CHECKPOINTS"
+              :picked="kind"
+              @pick="(picked) => (kind = picked as BikeKind)"
+            />
           </section>
           <section aria-labelledby="versions">
             <h2 id="versions" class="sturdy text-lg">Versions</h2>
             <ol class="mt-1 divide-y divide-line border-y border-line">
               <li v-for="(each, index) in versions" :key="each.hash" class="py-2" data-version>
                 <div class="flex flex-wrap items-baseline gap-x-3">
-                  <button type="button" class="min-h-12 font-semibold text-act underline underline-offset-2" @click="show(each.hash)">
+                  <button
+                    type="button"
+                    class="min-h-12 font-semibold text-act underline underline-offset-2"
+                    @click="show(each.hash)"
+                  >
                     Version {{ each.version }}
                   </button>
                   <span class="text-soft">{{
@@ -112,7 +130,8 @@ const isOld = computed(() => sheet.value !== null && versions.value[0] !== undef
                   }}</span>
                 </div>
                 <p class="leading-snug">
-                  {{ each.publishedBy ? each.note : '' }}<template v-if="each.reason"> Why a critical was dropped: {{ each.reason }}</template>
+                  {{ each.publishedBy ? each.note : ''
+                  }}<template v-if="each.reason"> Why a critical was dropped: {{ each.reason }}</template>
                 </p>
                 <p class="figures text-[0.95rem] text-soft">
                   {{
@@ -121,8 +140,17 @@ const isOld = computed(() => sheet.value !== null && versions.value[0] !== undef
                       : 'not used yet'
                   }}
                 </p>
-                <ActButton v-if="index < versions.length - 1 && !differences[each.hash]" kind="quiet" @click="compare(index)">What changed</ActButton>
-                <DifferenceList v-if="differences[each.hash]" class="mt-1" :difference="differences[each.hash] as SheetDifference" />
+                <ActButton
+                  v-if="index < versions.length - 1 && !differences[each.hash]"
+                  kind="quiet"
+                  @click="compare(index)"
+                  >What changed</ActButton
+                >
+                <DifferenceList
+                  v-if="differences[each.hash]"
+                  class="mt-1"
+                  :difference="differences[each.hash] as SheetDifference"
+                />
               </li>
             </ol>
           </section>

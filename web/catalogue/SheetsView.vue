@@ -31,7 +31,8 @@ onMounted(async () => {
 });
 
 const groups = computed(() => groupSheets(catalogue.known?.sheets ?? []));
-const askedWords = ({ least, most }: SheetSummary['span']): string => (least === most ? String(least) : `${least}–${most}`);
+const askedWords = ({ least, most }: SheetSummary['span']): string =>
+  least === most ? String(least) : `${least}–${most}`;
 const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.summaryOf(key)));
 </script>
 
@@ -42,7 +43,9 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
       <h1 class="sturdy grow text-2xl">Sheets</h1>
       <template v-if="mayEdit">
         <ActButton data-import @click="importing = !importing">Bring in a file</ActButton>
-        <ActButton kind="main" data-new-sheet @click="router.push({ name: 'sheet-new' })">Write a sheet</ActButton>
+        <ActButton kind="main" data-new-sheet @click="router.push({ name: 'sheet-new' })"
+          >Write a sheet</ActButton
+        >
       </template>
     </div>
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
@@ -67,7 +70,9 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
           >
             <span class="flex items-baseline gap-2"
               ><span class="sturdy grow text-xl leading-tight">{{ sheet.name }}</span
-              ><span v-if="drafts.has(sheet.key)" class="rounded bg-watch-wash px-1.5 text-sm text-watch">draft</span></span
+              ><span v-if="drafts.has(sheet.key)" class="rounded bg-watch-wash px-1.5 text-sm text-watch"
+                >draft</span
+              ></span
             >
             <span class="mt-1 grow leading-snug text-soft">{{ sheet.purpose }}</span>
             <span class="figures mt-3 flex items-end gap-4">
@@ -79,7 +84,9 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
                 ><span class="sturdy block text-2xl leading-none">{{ minutesWords(sheet.span.minutes) }}</span
                 ><span class="text-sm text-soft">at most</span></span
               >
-              <span class="ml-auto text-sm text-soft">{{ count(sheet.criticals, 'critical') }}<br />version {{ sheet.version }}</span>
+              <span class="ml-auto text-sm text-soft"
+                >{{ count(sheet.criticals, 'critical') }}<br />version {{ sheet.version }}</span
+              >
             </span>
           </RouterLink>
         </li>

@@ -11,7 +11,9 @@ if (!catalogue.known) void catalogue.load();
 const sheets = computed(() => {
   const known = catalogue.known?.sheets ?? [];
   const usual = rideOutFor(known, props.kind)?.key;
-  const others = known.filter((sheet) => sheet.key !== usual && (!sheet.kinds || sheet.kinds.includes(props.kind)));
+  const others = known.filter(
+    (sheet) => sheet.key !== usual && (!sheet.kinds || sheet.kinds.includes(props.kind)),
+  );
   return groupSheets(others).flatMap((group) => group.sheets);
 });
 </script>

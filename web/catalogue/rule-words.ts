@@ -12,28 +12,38 @@ function fieldWords(field: string, words: readonly string[]): string {
   const paired = PAIRED_LABELS[field];
   const known = BUILD_FIELDS.find((each) => each.name === (paired?.like ?? field));
   const label = paired?.label ?? known?.label.toLowerCase() ?? field;
-  const named = words.map((word) => (known?.options.find((option) => option.value === word)?.label ?? word).toLowerCase());
+  const named = words.map((word) =>
+    (known?.options.find((option) => option.value === word)?.label ?? word).toLowerCase(),
+  );
   return `${label}${label.endsWith('by') ? '' : ' is'} ${orList(named)}`;
 }
 
 /** "a, b or c" */
 function orList(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? 'nothing') : `${words.slice(0, -1).join(', ')} or ${words.at(-1) ?? ''}`;
+  return words.length < 2
+    ? (words[0] ?? 'nothing')
+    : `${words.slice(0, -1).join(', ')} or ${words.at(-1) ?? ''}`;
 }
 
-const bracket = (rule: Rule): string => ('all' in rule || 'any' in rule ? `(${ruleWords(rule)})` : ruleWords(rule));
+const bracket = (rule: Rule): string =>
+  'all' in rule || 'any' in rule ? `(${ruleWords(rule)})` : ruleWords(rule);
 
 /** A rule as one says it. */
 export function ruleWords(rule: Rule): string {
   if ('always' in rule) return 'on every bike';
   if ('fitted' in rule) return fieldWords(rule.fitted, rule.in);
-  if ('carries' in rule) return `it carries ${orList(rule.carries.map((each) => ACCESSORY_WORDS[each].toLowerCase()))}`;
-  if ('part' in rule) return `a part on record is ${orList(rule.part.map((each) => PART_WORDS[each].toLowerCase()))}`;
+  if ('carries' in rule)
+    return `it carries ${orList(rule.carries.map((each) => ACCESSORY_WORDS[each].toLowerCase()))}`;
+  if ('part' in rule)
+    return `a part on record is ${orList(rule.part.map((each) => PART_WORDS[each].toLowerCase()))}`;
   if ('number' in rule) {
     const what = rule.number === 'sprockets' ? 'the number of sprockets' : 'the wheel here in inches';
     if (rule.least !== undefined && rule.least === rule.most) return `${what} is ${rule.least}`;
-    if (rule.least !== undefined && rule.most !== undefined) return `${what} is from ${rule.least} to ${rule.most}`;
-    return rule.least !== undefined ? `${what} is ${rule.least} or more` : `${what} is ${rule.most ?? 0} or less`;
+    if (rule.least !== undefined && rule.most !== undefined)
+      return `${what} is from ${rule.least} to ${rule.most}`;
+    return rule.least !== undefined
+      ? `${what} is ${rule.least} or more`
+      : `${what} is ${rule.most ?? 0} or less`;
   }
   if ('all' in rule) return rule.all.length === 0 ? 'on every bike' : rule.all.map(bracket).join(' and ');
   if ('any' in rule) return rule.any.length === 0 ? 'on no bike' : rule.any.map(bracket).join(' or ');
@@ -42,7 +52,10 @@ export function ruleWords(rule: Rule): string {
 
 /** What is wrong with a rule as written, and what could stand there. */
 export function problemWords(problem: RuleProblem): { readonly what: string; readonly todo: string } {
-  const wanted = problem.wanted.length > 0 && problem.wanted.length <= 8 ? `Here could stand: ${problem.wanted.join(', ')}.` : '';
+  const wanted =
+    problem.wanted.length > 0 && problem.wanted.length <= 8
+      ? `Here could stand: ${problem.wanted.join(', ')}.`
+      : '';
   const nearest = problem.nearest ? `Did you mean “${problem.nearest}”?` : wanted;
   switch (problem.code) {
     case 'empty':
@@ -55,14 +68,26 @@ export function problemWords(problem: RuleProblem): { readonly what: string; rea
     case 'unknown-word':
       return { what: `“${problem.word}” is no word of this field.`, todo: nearest || wanted };
     case 'not-a-number':
-      return { what: problem.word ? `“${problem.word}” is no number.` : 'A number is missing at the end.', todo: 'Write digits, like 11 or 27.5.' };
+      return {
+        what: problem.word ? `“${problem.word}” is no number.` : 'A number is missing at the end.',
+        todo: 'Write digits, like 11 or 27.5.',
+      };
     case 'upside-down':
-      return { what: `“${problem.word}” is less than the number before it.`, todo: 'Write the smaller number first.' };
+      return {
+        what: `“${problem.word}” is less than the number before it.`,
+        todo: 'Write the smaller number first.',
+      };
     case 'unclosed':
       return { what: 'A bracket is not closed.', todo: 'Write ) at the end.' };
     case 'too-deep':
-      return { what: 'There are too many brackets inside each other.', todo: 'Split it into several checkpoints.' };
+      return {
+        what: 'There are too many brackets inside each other.',
+        todo: 'Split it into several checkpoints.',
+      };
     default:
-      return { what: problem.word ? `“${problem.word}” cannot stand here.` : 'The rule breaks off.', todo: nearest || wanted };
+      return {
+        what: problem.word ? `“${problem.word}” cannot stand here.` : 'The rule breaks off.',
+        todo: nearest || wanted,
+      };
   }
 }

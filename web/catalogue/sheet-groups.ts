@@ -19,6 +19,9 @@ export interface SheetGroup<T> {
 export function groupSheets<T extends Keyed>(sheets: readonly T[]): readonly SheetGroup<T>[] {
   const shipped = new Set<string>(GROUPS.flatMap((group) => group.keys));
   const own = sheets.filter((sheet) => !shipped.has(sheet.key));
-  const listed = GROUPS.map(({ title, keys }) => ({ title, sheets: keys.flatMap((key) => sheets.filter((sheet) => sheet.key === key)) }));
+  const listed = GROUPS.map(({ title, keys }) => ({
+    title,
+    sheets: keys.flatMap((key) => sheets.filter((sheet) => sheet.key === key)),
+  }));
   return [{ title: 'This house’s own', sheets: own }, ...listed].filter((group) => group.sheets.length > 0);
 }

@@ -22,9 +22,18 @@ const KIND_NAMES: Record<BikeKind, string> = {
   trike: 'trike',
 };
 
-export const STANCE_WORDS: Record<Stance, string> = { drive: 'from the drive side', off: 'from the off side' };
+export const STANCE_WORDS: Record<Stance, string> = {
+  drive: 'from the drive side',
+  off: 'from the off side',
+};
 
-export const BY_WORDS: Record<By, string> = { wear: 'wear', age: 'age', work: 'workshop work', crash: 'a crash', water: 'water' };
+export const BY_WORDS: Record<By, string> = {
+  wear: 'wear',
+  age: 'age',
+  work: 'workshop work',
+  crash: 'a crash',
+  water: 'water',
+};
 
 export const ROUTE_WORDS: Record<RouteKey, string> = {
   'm-front-first': 'M, front first',
@@ -34,13 +43,15 @@ export const ROUTE_WORDS: Record<RouteKey, string> = {
   'by-system': 'By system',
 };
 export const ROUTE_REASONS: Record<RouteKey, string> = {
-  'm-front-first': 'Wheel, up to the front, down to the cranks, up to the saddle, down to the other wheel: one stroke, nothing passed twice.',
+  'm-front-first':
+    'Wheel, up to the front, down to the cranks, up to the saddle, down to the other wheel: one stroke, nothing passed twice.',
   'm-rear-first': 'The same stroke begun at the rear: for racks where the rear wheel hangs out.',
   'front-to-back': 'What leads the bike first; whoever is interrupted knows where they were.',
   'top-down': 'Cockpit, along the top to the rear, back along the bottom: the eye bends down once.',
   'by-system': 'All wheels, then all brakes: like is compared with like, at the price of steps.',
 };
-export const routeName = (route: Route): string => (typeof route === 'string' ? ROUTE_WORDS[route] : route.name);
+export const routeName = (route: Route): string =>
+  typeof route === 'string' ? ROUTE_WORDS[route] : route.name;
 
 export const MARKING_WORDS: Record<MarkingWay, string> = {
   'by-person': 'By station; trainees give criticals one by one',

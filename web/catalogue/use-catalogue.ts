@@ -36,7 +36,9 @@ export const useCatalogue = defineStore('catalogue', () => {
       known.value ??= await keptThing<Known>('sheet-list');
     }
     // What a bike goes out on must be at hand when the signal goes.
-    await Promise.all((known.value?.sheets ?? []).filter((sheet) => sheet.clears).map((sheet) => sheetOf(sheet.hash)));
+    await Promise.all(
+      (known.value?.sheets ?? []).filter((sheet) => sheet.clears).map((sheet) => sheetOf(sheet.hash)),
+    );
   }
 
   /** One version, whole; null when it is neither kept nor within reach. */
@@ -71,14 +73,20 @@ export const useCatalogue = defineStore('catalogue', () => {
   }
 
   /** Kept here since before a rule was known, it reads as the server would read it: with that rule as shipped. */
-  const completed = computed(() => (known.value ? completePolicy(known.value.policy.policy as PolicyVersion) : null));
+  const completed = computed(() =>
+    known.value ? completePolicy(known.value.policy.policy as PolicyVersion) : null,
+  );
   const policy = (): PolicyVersion | null => completed.value;
 
   function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, asked: Asked): boolean {
     const current = policy();
     // Without a policy at hand the careful way holds.
     if (!current || !person) return asked.critical;
-    return isGivenSingly(current, { trainee: person.trainee, competences: (person.competences ?? []).map((each) => each.system) }, asked);
+    return isGivenSingly(
+      current,
+      { trainee: person.trainee, competences: (person.competences ?? []).map((each) => each.system) },
+      asked,
+    );
   }
 
   /** The least this fault may be given here; a fault nobody knows is a watch. */
@@ -89,5 +97,16 @@ export const useCatalogue = defineStore('catalogue', () => {
     return floorUnder(fault, current ?? { legal: 'stop' });
   }
 
-  return { known, load, sheetOf, sheetByKey, sheetFor, summaryOf, summaryFor, policy, isGivenSingly: isSingly, floorOf };
+  return {
+    known,
+    load,
+    sheetOf,
+    sheetByKey,
+    sheetFor,
+    summaryOf,
+    summaryFor,
+    policy,
+    isGivenSingly: isSingly,
+    floorOf,
+  };
 });

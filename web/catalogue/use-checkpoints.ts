@@ -20,15 +20,20 @@ export function knownCheckpoints(sheets: readonly SheetVersion[]): readonly Know
   for (const sheet of sheets) {
     for (const { checkpoint, critical } of sheet.items) {
       published.set(checkpoint.key, checkpoint);
-      on.set(checkpoint.key, [...(on.get(checkpoint.key) ?? []), { key: sheet.key, name: sheet.name, critical }]);
+      on.set(checkpoint.key, [
+        ...(on.get(checkpoint.key) ?? []),
+        { key: sheet.key, name: sheet.name, critical },
+      ]);
     }
   }
   const own = [...published.values()].filter((checkpoint) => !SHIPPED.has(checkpoint.key));
-  return [...CHECKPOINTS.map((checkpoint) => published.get(checkpoint.key) ?? checkpoint), ...own].map((checkpoint) => ({
-    checkpoint,
-    own: !SHIPPED.has(checkpoint.key),
-    on: on.get(checkpoint.key) ?? [],
-  }));
+  return [...CHECKPOINTS.map((checkpoint) => published.get(checkpoint.key) ?? checkpoint), ...own].map(
+    (checkpoint) => ({
+      checkpoint,
+      own: !SHIPPED.has(checkpoint.key),
+      on: on.get(checkpoint.key) ?? [],
+    }),
+  );
 }
 
 /** The published sheets whole, and the checkpoints they and the catalogue know. */
@@ -38,7 +43,9 @@ export function useCheckpoints() {
   const ready = shallowRef(false);
   async function load(): Promise<void> {
     if (!catalogue.known) await catalogue.load();
-    const found = await Promise.all((catalogue.known?.sheets ?? []).map((sheet) => catalogue.sheetOf(sheet.hash)));
+    const found = await Promise.all(
+      (catalogue.known?.sheets ?? []).map((sheet) => catalogue.sheetOf(sheet.hash)),
+    );
     sheets.value = found.flatMap((each) => (each ? [each.sheet] : []));
     ready.value = true;
   }

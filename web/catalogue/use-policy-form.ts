@@ -21,7 +21,12 @@ export interface PolicyForm {
 }
 
 export function choicesOf(policy: PolicyVersion): PolicyChoices {
-  const { schema: _schema, version: _version, note: _note, ...choices } = JSON.parse(JSON.stringify(policy)) as PolicyVersion;
+  const {
+    schema: _schema,
+    version: _version,
+    note: _note,
+    ...choices
+  } = JSON.parse(JSON.stringify(policy)) as PolicyVersion;
   return choices as unknown as PolicyChoices;
 }
 
@@ -62,7 +67,9 @@ export function usePolicyForm(): PolicyForm {
   const changed = computed(() => {
     const [was, is] = [before.value, choices.value];
     if (!was || !is) return [];
-    return (Object.keys(is) as (keyof PolicyChoices)[]).filter((key) => JSON.stringify(is[key]) !== JSON.stringify(was[key]));
+    return (Object.keys(is) as (keyof PolicyChoices)[]).filter(
+      (key) => JSON.stringify(is[key]) !== JSON.stringify(was[key]),
+    );
   });
   return { choices, changed, preview, history, begin, set, look, publish };
 }

@@ -45,7 +45,10 @@ beforeEach(async () => {
   await kept.things.clear();
   calls = [];
   answers = {
-    'GET /api/v1/sheets': () => ({ status: 200, body: { sheets: [summary], policy: { hash: HASH, policy: {} } } }),
+    'GET /api/v1/sheets': () => ({
+      status: 200,
+      body: { sheets: [summary], policy: { hash: HASH, policy: {} } },
+    }),
     [`GET /api/v1/sheets/${HASH}`]: () => ({ status: 200, body: { hash: HASH, sheet: rideOut } }),
     'GET /api/v1/sheet-drafts': () => ({ status: 200, body: { drafts: [] } }),
     'PUT /api/v1/sheet-drafts/ride-out': () => ({ status: 200, body: { version: 1 } }),
@@ -62,7 +65,9 @@ beforeEach(async () => {
     const answer = answers[`${call.method} ${call.path}`];
     if (!answer) return Promise.reject(new TypeError(`nothing answers ${call.method} ${call.path}`));
     const { status, body } = answer();
-    return Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } }));
+    return Promise.resolve(
+      new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } }),
+    );
   });
   draft = fresh();
 });
@@ -98,13 +103,26 @@ describe('a sheet being written', () => {
     draft.remove('spokes');
     await Promise.resolve();
     scope.stop();
-    await vi.waitFor(async () => expect((await keptSheet())?.items.some((item) => item.checkpoint.key === 'spokes')).toBe(false));
+    await vi.waitFor(async () =>
+      expect((await keptSheet())?.items.some((item) => item.checkpoint.key === 'spokes')).toBe(false),
+    );
   });
 
   it('goes on from the draft on the server when there is none here', async () => {
     answers['GET /api/v1/sheet-drafts'] = () => ({
       status: 200,
-      body: { drafts: [{ key: 'ride-out', base: HASH, sheet: { ...rideOut, name: 'From another desk' }, savedBy: 'x', savedAt: 1, version: 3 }] },
+      body: {
+        drafts: [
+          {
+            key: 'ride-out',
+            base: HASH,
+            sheet: { ...rideOut, name: 'From another desk' },
+            savedBy: 'x',
+            savedAt: 1,
+            version: 3,
+          },
+        ],
+      },
     });
     await draft.begin('ride-out');
     expect(draft.sheet.value?.name).toBe('From another desk');
@@ -162,7 +180,10 @@ describe('a sheet being written', () => {
   it('refused, keeps all that was written', async () => {
     await draft.begin('ride-out');
     draft.set({ purpose: 'mine' });
-    answers['POST /api/v1/sheets'] = () => ({ status: 409, body: { type: 't', status: 409, code: 'conflict.version' } });
+    answers['POST /api/v1/sheets'] = () => ({
+      status: 409,
+      body: { type: 't', status: 409, code: 'conflict.version' },
+    });
     await expect(draft.publish('n', '')).rejects.toMatchObject({ problem: { code: 'conflict.version' } });
     expect(draft.sheet.value?.purpose).toBe('mine');
     expect(draft.unsaved.value).toBe(true);

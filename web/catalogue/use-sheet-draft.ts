@@ -101,7 +101,11 @@ export function useSheetDraft(): SheetDraft {
     const now = sheet.value;
     if (keeping || !now || !unsaved.value || now === written) return;
     written = now;
-    keeping = keepThing(localDraftKey(now.key), { sheet: now, base: base.value, version: version.value } satisfies LocalDraft).finally(() => {
+    keeping = keepThing(localDraftKey(now.key), {
+      sheet: now,
+      base: base.value,
+      version: version.value,
+    } satisfies LocalDraft).finally(() => {
       keeping = null;
       keepNow();
     });
@@ -119,7 +123,11 @@ export function useSheetDraft(): SheetDraft {
     published.value = newest?.sheet ?? null;
     const local = await keptThing<LocalDraft>(localDraftKey(key));
     const theirs = (await send(listDrafts)).drafts.find((draft) => draft.key === key);
-    const from = local ?? (theirs ? { sheet: theirs.sheet as unknown as SheetVersion, base: theirs.base, version: theirs.version } : null);
+    const from =
+      local ??
+      (theirs
+        ? { sheet: theirs.sheet as unknown as SheetVersion, base: theirs.base, version: theirs.version }
+        : null);
     sheet.value = from?.sheet ?? newest?.sheet ?? null;
     base.value = from ? from.base : (newest?.hash ?? null);
     version.value = from?.version ?? null;
@@ -137,7 +145,12 @@ export function useSheetDraft(): SheetDraft {
     set({ items: items().map((item) => (item.checkpoint.key === key ? { ...item, ...part } : item)) });
   function add(checkpoint: Checkpoint): void {
     if (items().some((item) => item.checkpoint.key === checkpoint.key)) return;
-    set({ items: [...items(), { checkpoint, critical: criticalBecause(checkpoint, sheet.value?.between ?? []) !== null }] });
+    set({
+      items: [
+        ...items(),
+        { checkpoint, critical: criticalBecause(checkpoint, sheet.value?.between ?? []) !== null },
+      ],
+    });
   }
   function moveTo(key: string, before: string | null): void {
     const moved = items().find((item) => item.checkpoint.key === key);
@@ -159,7 +172,10 @@ export function useSheetDraft(): SheetDraft {
   async function save(): Promise<void> {
     if (!sheet.value) return;
     const { key } = sheet.value;
-    const saved = await act(saveDraft, { params: { key }, body: { base: base.value, sheet: bare(), version: version.value } });
+    const saved = await act(saveDraft, {
+      params: { key },
+      body: { base: base.value, sheet: bare(), version: version.value },
+    });
     version.value = saved.version;
     await forget(key);
   }
@@ -169,7 +185,9 @@ export function useSheetDraft(): SheetDraft {
     await forget(sheet.value.key);
   }
   async function publish(note: string, reason: string): Promise<string> {
-    const { sheet: now } = await act(publishSheet, { body: { base: base.value, sheet: bare(), note, reason } });
+    const { sheet: now } = await act(publishSheet, {
+      body: { base: base.value, sheet: bare(), note, reason },
+    });
     await forget(now.key);
     await catalogue.load();
     return now.key;
@@ -182,8 +200,12 @@ export function useSheetDraft(): SheetDraft {
     unsaved,
     issues: computed(() => (sheet.value ? sheetIssues(sheet.value) : [])),
     warnings: computed(() => (sheet.value ? sheetWarnings(sheet.value) : [])),
-    difference: computed(() => (sheet.value && published.value ? compareSheets(published.value, sheet.value) : null)),
-    dropped: computed(() => (sheet.value && published.value ? droppedCriticals(published.value, sheet.value) : [])),
+    difference: computed(() =>
+      sheet.value && published.value ? compareSheets(published.value, sheet.value) : null,
+    ),
+    dropped: computed(() =>
+      sheet.value && published.value ? droppedCriticals(published.value, sheet.value) : [],
+    ),
     begin,
     set,
     add,

@@ -57,11 +57,15 @@ describe('a rule in words', () => {
     ['sprockets is 1', 'the number of sprockets is 1'],
     ['wheel-size from 20 to 24', 'the wheel here in inches is from 20 to 24'],
     ['not kind is trike', 'not: kind is recumbent trike'],
-    ['fork is rigid and (brake is rim or brake is drum)', 'fork is rigid and (the brake here is rim or the brake here is drum)'],
+    [
+      'fork is rigid and (brake is rim or brake is drum)',
+      'fork is rigid and (the brake here is rim or the brake here is drum)',
+    ],
   ])('“%s”: %s', (text, words) => expect(ruleWords(rule(text))).toBe(words));
 
   it('has words for every rule that ships, and never the code’s own', () => {
-    for (const checkpoint of CHECKPOINTS) expect(ruleWords(checkpoint.applies), checkpoint.key).not.toMatch(/undefined|[a-z][A-Z]|\{/);
+    for (const checkpoint of CHECKPOINTS)
+      expect(ruleWords(checkpoint.applies), checkpoint.key).not.toMatch(/undefined|[a-z][A-Z]|\{/);
   });
 });
 
@@ -115,13 +119,21 @@ describe('words for lists', () => {
 describe('why a look is critical', () => {
   const look = {
     faults: [
-      { key: 'thin', name: 'Thin', floor: 'stop' as const, doNext: 'x', by: ['wear' as const, 'work' as const] },
+      {
+        key: 'thin',
+        name: 'Thin',
+        floor: 'stop' as const,
+        doNext: 'x',
+        by: ['wear' as const, 'work' as const],
+      },
       { key: 'soft', name: 'Soft', floor: 'soon' as const, doNext: 'x' },
     ],
   };
   it('is told by the fault and what brings it', () => {
     expect(criticalWords(look, ['wear'])).toBe('“Thin” is a stop and can arise by wear.');
-    expect(criticalWords(look, ['wear', 'work'])).toBe('“Thin” is a stop and can arise by wear or workshop work.');
+    expect(criticalWords(look, ['wear', 'work'])).toBe(
+      '“Thin” is a stop and can arise by wear or workshop work.',
+    );
     expect(criticalWords(look, [])).toBe('No stop fault can arise between two such looks.');
     expect(criticalWords({ faults: [{ key: 'a', name: 'Loose', floor: 'stop', doNext: 'x' }] }, [])).toBe(
       '“Loose” is a stop and can arise on any outing.',
@@ -152,8 +164,12 @@ describe('warnings', () => {
     }
     const idle = idleClause(rule('fork is rigid and fork is suspension'), ['only']);
     expect(idle?.truth).toBe('never');
-    expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'never' })).toBe('Spokes: “x” can hold for no bike.');
-    expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'always' })).toBe('Spokes: “x” holds for every bike.');
+    expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'never' })).toBe(
+      'Spokes: “x” can hold for no bike.',
+    );
+    expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'always' })).toBe(
+      'Spokes: “x” holds for every bike.',
+    );
   });
   it('name no change that has no words', () => {
     const [one, two] = SHIPPED_SHEETS;

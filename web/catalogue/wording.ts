@@ -25,7 +25,12 @@ export const POSITION_WORDS: Record<Position, string> = {
   'right-front': 'right front',
 };
 
-export const SEVERITY_WORDS: Record<Severity, string> = { stop: 'Stop', soon: 'Soon', upkeep: 'Upkeep', watch: 'Watch' };
+export const SEVERITY_WORDS: Record<Severity, string> = {
+  stop: 'Stop',
+  soon: 'Soon',
+  upkeep: 'Upkeep',
+  watch: 'Watch',
+};
 
 export const SEVERITY_MEANING: Record<Severity, string> = {
   stop: 'not ridden',
@@ -55,4 +60,8 @@ export const SYSTEM_WORDS: Record<System, string> = {
   rest: 'Accessories and the rest',
 };
 
-export const PHASE_WORDS: Record<Phase, string> = { ground: 'on the ground', stand: 'in the stand', opened: 'wheel out or opened' };
+export const PHASE_WORDS: Record<Phase, string> = {
+  ground: 'on the ground',
+  stand: 'in the stand',
+  opened: 'wheel out or opened',
+};

@@ -34,7 +34,8 @@ const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ?
         <span class="min-w-0 grow leading-tight"
           ><span class="font-semibold">{{ nameOf(each) }}</span
           >, half done: {{ count(each.marked, 'look') }} marked<span class="block text-sm text-soft"
-            >begun by {{ fleet.nameOf(each.openedBy) }} {{ dayAndClock(each.openedAt, today, timeZone) }}</span
+            >begun by {{ fleet.nameOf(each.openedBy) }}
+            {{ dayAndClock(each.openedAt, today, timeZone) }}</span
           ></span
         >
         <RouterLink
@@ -53,7 +54,8 @@ const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ?
         >
           <span class="font-semibold underline">{{ nameOf(each) }}</span>
           <span class="figures text-soft"
-            >{{ dayAndClock(each.signedAt ?? each.openedAt, today, timeZone) }} · {{ fleet.nameOf(each.signedBy ?? '') }}</span
+            >{{ dayAndClock(each.signedAt ?? each.openedAt, today, timeZone) }} ·
+            {{ fleet.nameOf(each.signedBy ?? '') }}</span
           >
           <span v-if="each.complete === false" class="ml-auto font-semibold text-watch">incomplete</span>
         </RouterLink>

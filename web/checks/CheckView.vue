@@ -34,21 +34,44 @@ watch(
 );
 const bike = computed(() => fleet.bikeById.get(check.value?.bikeId ?? '') ?? null);
 const zone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
-const mayAmend = computed(() => session.may('sign') && !session.person?.trainee && check.value?.state === 'signed' && check.value.repairId === null);
-const people = computed(() => [...new Set((check.value?.marks ?? []).map((mark) => mark.author))].map(fleet.nameOf));
+const mayAmend = computed(
+  () =>
+    session.may('sign') &&
+    !session.person?.trainee &&
+    check.value?.state === 'signed' &&
+    check.value.repairId === null,
+);
+const people = computed(() =>
+  [...new Set((check.value?.marks ?? []).map((mark) => mark.author))].map(fleet.nameOf),
+);
 function standingWords(asked: Asked, standing: Standing | null): string {
   if (!standing) return 'nobody looked';
-  const faults = standing.faults.map((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault).join(', ');
+  const faults = standing.faults
+    .map((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
+    .join(', ');
   const [mark] = standing.marks;
-  const reading = mark?.reading ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}` : '';
+  const reading = mark?.reading
+    ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}`
+    : '';
   const paper = mark?.way === 'paper' ? 'keyed in from paper' : '';
   const two =
     standing.marks.length > 1
       ? standing.marks
-          .map((each) => `${fleet.nameOf(each.author)}: ${each.word === 'withdrawn' ? '' : OUTCOME_WORDS[each.word].toLowerCase()}`)
+          .map(
+            (each) =>
+              `${fleet.nameOf(each.author)}: ${each.word === 'withdrawn' ? '' : OUTCOME_WORDS[each.word].toLowerCase()}`,
+          )
           .join('; ')
       : '';
-  return [`${OUTCOME_WORDS[standing.outcome]}${faults ? `: ${faults}` : ''}`, reading, mark?.note ?? '', two, paper].filter(Boolean).join(' · ');
+  return [
+    `${OUTCOME_WORDS[standing.outcome]}${faults ? `: ${faults}` : ''}`,
+    reading,
+    mark?.note ?? '',
+    two,
+    paper,
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 async function handIn(): Promise<void> {
   tried.value = true;
@@ -70,14 +93,17 @@ async function handIn(): Promise<void> {
     <template v-if="check && bike">
       <header>
         <h1 class="sturdy text-3xl leading-tight">
-          <RouterLink :to="{ name: 'bike', params: { bikeId: bike.id } }" class="underline decoration-2 underline-offset-4">{{
-            bike.tag
-          }}</RouterLink>
+          <RouterLink
+            :to="{ name: 'bike', params: { bikeId: bike.id } }"
+            class="underline decoration-2 underline-offset-4"
+            >{{ bike.tag }}</RouterLink
+          >
           · {{ check.sheet.name }}<template v-if="check.amends">, amendment</template>
         </h1>
         <p class="text-soft">
           <template v-if="check.signedBy"
-            >Signed by {{ fleet.nameOf(check.signedBy) }} {{ dayAndClock(check.signedAt ?? check.openedAt, now, zone) }}</template
+            >Signed by {{ fleet.nameOf(check.signedBy) }}
+            {{ dayAndClock(check.signedAt ?? check.openedAt, now, zone) }}</template
           >
           <template v-else>Not signed</template>
           <template v-if="check.coSignedBy"> · co-signed by {{ fleet.nameOf(check.coSignedBy) }}</template>
@@ -86,27 +112,41 @@ async function handIn(): Promise<void> {
         </p>
         <p v-if="check.amends" class="mt-1">
           It corrects
-          <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline">the check as it was signed</RouterLink>:
+          <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline"
+            >the check as it was signed</RouterLink
+          >:
           {{ check.reason }}
         </p>
       </header>
       <p v-if="changing" class="rounded-md bg-sunk px-3 py-2">
-        Open what was marked wrong and say what is true. What was signed stays as it is; this stands beside it. No amendment lets a held bike out.
+        Open what was marked wrong and say what is true. What was signed stays as it is; this stands beside
+        it. No amendment lets a held bike out.
       </p>
       <section v-for="{ zone: at, looks } in zones" :key="at" :aria-label="ZONE_WORDS[at]">
         <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
         <ul>
-          <li v-for="{ asked, standing, instead } in looks" :key="asked.key" class="border-b border-line py-1.5" :data-look="asked.key">
+          <li
+            v-for="{ asked, standing, instead } in looks"
+            :key="asked.key"
+            class="border-b border-line py-1.5"
+            :data-look="asked.key"
+          >
             <div class="flex items-center gap-3">
               <OutcomeMark :outcome="(instead ?? standing)?.outcome ?? null" />
               <div class="min-w-0 grow leading-snug">
                 <p class="font-semibold">{{ withPosition(asked.checkpoint.name, asked.position) }}</p>
-                <p class="text-soft" :class="instead && 'line-through'">{{ standingWords(asked, standing) }}</p>
+                <p class="text-soft" :class="instead && 'line-through'">
+                  {{ standingWords(asked, standing) }}
+                </p>
                 <p v-if="instead" class="font-semibold text-watch">{{ standingWords(asked, instead) }}</p>
               </div>
-              <ActButton v-if="changing" :aria-expanded="open === asked.key" data-amend-look @click="open = open === asked.key ? null : asked.key">{{
-                open === asked.key ? 'Close' : 'Amend'
-              }}</ActButton>
+              <ActButton
+                v-if="changing"
+                :aria-expanded="open === asked.key"
+                data-amend-look
+                @click="open = open === asked.key ? null : asked.key"
+                >{{ open === asked.key ? 'Close' : 'Amend' }}</ActButton
+              >
             </div>
             <ExceptionPanel
               v-if="changing && open === asked.key"
@@ -121,7 +161,11 @@ async function handIn(): Promise<void> {
           </li>
         </ul>
       </section>
-      <div v-if="mayAmend" data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+      <div
+        v-if="mayAmend"
+        data-bottom-bar
+        class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+      >
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">Amend this check</ActButton>
           <template v-else>
@@ -136,10 +180,16 @@ async function handIn(): Promise<void> {
               :aria-invalid="tried && !reason.trim()"
             />
             <ActButton @click="changing = false">Leave it</ActButton>
-            <ActButton kind="main" :disabled="amending.length === 0 || refusal.busy.value" data-hand-in @click="handIn"
+            <ActButton
+              kind="main"
+              :disabled="amending.length === 0 || refusal.busy.value"
+              data-hand-in
+              @click="handIn"
               >Amend {{ count(amending.length, 'look') }}</ActButton
             >
-            <p v-if="tried && !reason.trim()" role="alert" class="basis-full font-semibold text-held">Say why it is amended.</p>
+            <p v-if="tried && !reason.trim()" role="alert" class="basis-full font-semibold text-held">
+              Say why it is amended.
+            </p>
           </template>
         </div>
       </div>

@@ -26,7 +26,10 @@ const emit = defineEmits<{ toggle: []; sound: [] }>();
 const outcome = computed(() => props.standing?.outcome ?? null);
 const faults = computed(() =>
   (props.standing?.faults ?? [])
-    .map((marked) => props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault)
+    .map(
+      (marked) =>
+        props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault,
+    )
     .join(', '),
 );
 const reading = computed(() => {
@@ -34,7 +37,10 @@ const reading = computed(() => {
   return read ? asTyped(read) : '';
 });
 const several = computed(() => new Set(props.standing?.marks.map((mark) => mark.author)).size > 1);
-const name = computed(() => `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`);
+const name = computed(
+  () =>
+    `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`,
+);
 </script>
 
 <template>
@@ -60,7 +66,9 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
             <span class="text-lg font-semibold leading-tight">{{ asked.checkpoint.name }}</span>
-            <span v-if="asked.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{ POSITION_WORDS[asked.position] }}</span>
+            <span v-if="asked.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{
+              POSITION_WORDS[asked.position]
+            }}</span>
             <span v-if="asked.critical" class="text-sm text-soft">critical</span>
           </span>
           <span
@@ -69,11 +77,20 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
             :class="outcome === 'fault' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'"
           >
             {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : '' }}{{ reading ? ` · ${reading}` : ''
-            }}<template v-if="several"> · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template>
+            }}<template v-if="several">
+              · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template
+            >
           </span>
           <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>
-          <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{ asked.checkpoint.sound }}</span>
-          <span v-if="last && outcome === null" class="figures block text-sm leading-tight text-soft" data-last>{{ last }}</span>
+          <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{
+            asked.checkpoint.sound
+          }}</span>
+          <span
+            v-if="last && outcome === null"
+            class="figures block text-sm leading-tight text-soft"
+            data-last
+            >{{ last }}</span
+          >
         </span>
       </button>
       <div class="m-1.5 flex shrink-0 items-stretch gap-1.5 max-sm:flex-col-reverse">
@@ -83,7 +100,8 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
           data-exception
           @click="emit('toggle')"
         >
-          {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ name }}</span>
+          {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change'
+          }}<span class="sr-only">: {{ name }}</span>
         </button>
         <button
           v-if="single && outcome === null && !open"
@@ -97,7 +115,12 @@ const name = computed(() => `${props.asked.checkpoint.name}${props.asked.positio
       </div>
     </div>
     <slot v-if="!open" name="reading" />
-    <HowToLook v-if="showHow && !open" class="border-t border-line px-4 py-2" :asked="asked" :bare="outcome === null && !before" />
+    <HowToLook
+      v-if="showHow && !open"
+      class="border-t border-line px-4 py-2"
+      :asked="asked"
+      :bare="outcome === null && !before"
+    />
     <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
       <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
     </div>

@@ -29,7 +29,12 @@ function sector(hour: number): string {
       @keydown.enter.prevent.stop="emit('pick', hour === each ? undefined : each)"
       @keydown.space.prevent.stop="emit('pick', hour === each ? undefined : each)"
     >
-      <path :d="sector(each)" :fill="hour === each ? 'var(--ink)' : 'var(--plate)'" stroke="var(--line)" stroke-width="2" />
+      <path
+        :d="sector(each)"
+        :fill="hour === each ? 'var(--ink)' : 'var(--plate)'"
+        stroke="var(--line)"
+        stroke-width="2"
+      />
       <text
         :x="at(each, 96).x"
         :y="at(each, 96).y + 7"

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { SEVERITIES, isWorse, type Asked, type Severity } from '@cadre/core/catalogue';
-import { SIDES, type MarkedFault, type Outcome, type Place, type Side, type Standing } from '@cadre/core/checks';
+import {
+  SIDES,
+  type MarkedFault,
+  type Outcome,
+  type Place,
+  type Side,
+  type Standing,
+} from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { SEVERITY_MEANING, SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
 import { useKeys } from '@cadre/web/app';
@@ -14,7 +21,12 @@ import type { MarkGiven } from './drafts';
 import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
-const props = defineProps<{ asked: Asked; standing: Standing | null; others: readonly Asked[]; build: Build }>();
+const props = defineProps<{
+  asked: Asked;
+  standing: Standing | null;
+  others: readonly Asked[];
+  build: Build;
+}>();
 const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Asked] }>();
 
 const own = computed(() => props.standing?.marks[0] ?? null);
@@ -32,18 +44,29 @@ watch(
 const isWheel = computed(() => /wheel/.test(props.asked.zone));
 const last = computed(() => chosen.value.at(-1) ?? null);
 const catalogue = useCatalogue();
-const floorOf = (key: string): Severity => catalogue.floorOf(props.asked.checkpoint.faults.find((fault) => fault.key === key));
+const floorOf = (key: string): Severity =>
+  catalogue.floorOf(props.asked.checkpoint.faults.find((fault) => fault.key === key));
 /** What feels alike or fails together, of what this check asks. */
 const lookNext = computed(() => {
-  const keys = chosen.value.flatMap((each) => props.asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? []);
+  const keys = chosen.value.flatMap(
+    (each) => props.asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? [],
+  );
   return props.others.filter(
-    (other) => keys.includes(other.checkpoint.key) && (other.position === props.asked.position || other.position === 'only'),
+    (other) =>
+      keys.includes(other.checkpoint.key) &&
+      (other.position === props.asked.position || other.position === 'only'),
   );
 });
-const worse = computed(() => (last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : []));
+const worse = computed(() =>
+  last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : [],
+);
 const needsNote = computed(() => word.value === 'not-looked-at' || word.value === 'put-right');
 const notePrompt = computed(() =>
-  word.value === 'not-looked-at' ? 'Why was it not looked at?' : word.value === 'put-right' ? 'What was done?' : 'Note',
+  word.value === 'not-looked-at'
+    ? 'Why was it not looked at?'
+    : word.value === 'put-right'
+      ? 'What was done?'
+      : 'Note',
 );
 
 function give(outcome: Outcome): void {
@@ -65,7 +88,10 @@ function toggleFault(key: string): void {
     return;
   }
   // A fault whose least severity is watch is a watch unless somebody says worse; anything else is a fault.
-  word.value = chosen.value.every((each) => floorOf(each.fault) === 'watch' && !each.severity) && floor === 'watch' ? 'watch' : 'fault';
+  word.value =
+    chosen.value.every((each) => floorOf(each.fault) === 'watch' && !each.severity) && floor === 'watch'
+      ? 'watch'
+      : 'fault';
   send();
 }
 function place(change: Partial<Place>): void {
@@ -77,13 +103,18 @@ function place(change: Partial<Place>): void {
 }
 function raise(severity: Severity): void {
   if (!last.value) return;
-  chosen.value = [...chosen.value.slice(0, -1), { ...last.value, severity: last.value.severity === severity ? undefined : severity }];
+  chosen.value = [
+    ...chosen.value.slice(0, -1),
+    { ...last.value, severity: last.value.severity === severity ? undefined : severity },
+  ];
   word.value = 'fault';
   send();
 }
 useKeys(
   () => ({
-    ...Object.fromEntries(props.asked.checkpoint.faults.map((fault, index) => [String(index + 1), () => toggleFault(fault.key)])),
+    ...Object.fromEntries(
+      props.asked.checkpoint.faults.map((fault, index) => [String(index + 1), () => toggleFault(fault.key)]),
+    ),
     p: () => give('put-right'),
     n: () => give('not-looked-at'),
     Escape: () => emit('close'),
@@ -119,16 +150,24 @@ useKeys(
       >
         <kbd class="sturdy w-4 text-sm text-soft" aria-hidden="true">{{ index + 1 }}</kbd>
         <span class="grow font-semibold">{{ fault.name }}</span>
-        <span class="text-sm" :class="floorOf(fault.key) === 'stop' ? 'font-semibold text-held' : 'text-soft'">{{
-          SEVERITY_WORDS[floorOf(fault.key)]
-        }}</span>
+        <span
+          class="text-sm"
+          :class="floorOf(fault.key) === 'stop' ? 'font-semibold text-held' : 'text-soft'"
+          >{{ SEVERITY_WORDS[floorOf(fault.key)] }}</span
+        >
       </button>
     </div>
     <div v-if="last" class="space-y-2 rounded-md bg-sunk p-3">
       <p v-for="each in chosen" :key="each.fault" class="leading-snug">
-        <span class="font-semibold">Do next:</span> {{ asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
+        <span class="font-semibold">Do next:</span>
+        {{ asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
       </p>
-      <p v-if="chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)" class="font-semibold text-held">
+      <p
+        v-if="
+          chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)
+        "
+        class="font-semibold text-held"
+      >
         A qualified mechanic decides about this one.
       </p>
       <div v-if="lookNext.length" class="flex flex-wrap items-center gap-1.5" data-look-next>
@@ -154,9 +193,14 @@ useKeys(
       <div class="flex flex-wrap items-start gap-3">
         <ClockDial v-if="isWheel" :hour="last.place?.clock" @pick="(clock) => place({ clock })" />
         <div class="space-y-1">
-          <ActButton kind="quiet" class="!px-0" :aria-expanded="onFigure" data-on-figure @click="onFigure = !onFigure">{{
-            onFigure ? 'Hide the bike' : 'Touch the place on the bike'
-          }}</ActButton>
+          <ActButton
+            kind="quiet"
+            class="!px-0"
+            :aria-expanded="onFigure"
+            data-on-figure
+            @click="onFigure = !onFigure"
+            >{{ onFigure ? 'Hide the bike' : 'Touch the place on the bike' }}</ActButton
+          >
           <PlaceFigure
             v-if="onFigure || last.place?.spot"
             :build="build"
@@ -166,14 +210,21 @@ useKeys(
           />
         </div>
       </div>
-      <div v-if="worse.length" class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Worse than usual">
+      <div
+        v-if="worse.length"
+        class="flex flex-wrap items-center gap-1.5"
+        role="group"
+        aria-label="Worse than usual"
+      >
         <span class="mr-1 text-soft">Worse than usual?</span>
         <button
           v-for="severity in worse"
           :key="severity"
           type="button"
           class="min-h-12 rounded border-2 px-3"
-          :class="last.severity === severity ? 'border-held bg-held-wash font-semibold' : 'border-line bg-plate'"
+          :class="
+            last.severity === severity ? 'border-held bg-held-wash font-semibold' : 'border-line bg-plate'
+          "
           :aria-pressed="last.severity === severity"
           @click="raise(severity)"
         >
@@ -192,9 +243,17 @@ useKeys(
         >{{ OUTCOME_WORDS[outcome] }}</ActButton
       >
     </div>
-    <NoteField v-if="word && word !== 'sound'" v-model="note" :prompt="notePrompt" :needed="needsNote" @change="send" />
+    <NoteField
+      v-if="word && word !== 'sound'"
+      v-model="note"
+      :prompt="notePrompt"
+      :needed="needsNote"
+      @change="send"
+    />
     <slot />
     <HowToLook :asked="asked" />
-    <div class="flex justify-end"><ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton></div>
+    <div class="flex justify-end">
+      <ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton>
+    </div>
   </div>
 </template>

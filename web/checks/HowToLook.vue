@@ -6,15 +6,23 @@ import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
-const props = defineProps<{ asked: Asked; /** The row above says what sound is already. */ bare?: boolean }>();
+const props = defineProps<{
+  asked: Asked;
+  /** The row above says what sound is already. */ bare?: boolean;
+}>();
 /** At the stand of one bike: where a torque wrench is wanted, its figures are a touch away. */
 const bikeId = inject(routeLocationKey, null)?.params.bikeId;
-const wantsTorque = computed(() => bikeId !== undefined && props.asked.checkpoint.tools.some((tool) => /torque wrench/i.test(tool)));
+const wantsTorque = computed(
+  () => bikeId !== undefined && props.asked.checkpoint.tools.some((tool) => /torque wrench/i.test(tool)),
+);
 const limit = computed(() => {
   const { limit: own, checkpoint } = props.asked;
   if (!own || (own.least === undefined && own.most === undefined)) return null;
   const unit = checkpoint.measure && isMeasure(checkpoint.measure) ? MEASURES[checkpoint.measure] : 'ratio';
-  const ends = [own.least === undefined ? '' : `at least ${own.least}`, own.most === undefined ? '' : `at most ${own.most}`];
+  const ends = [
+    own.least === undefined ? '' : `at least ${own.least}`,
+    own.most === undefined ? '' : `at most ${own.most}`,
+  ];
   return `${ends.filter(Boolean).join(', ')}${unit === 'ratio' ? '' : ` ${unit}`}`;
 });
 </script>
@@ -23,9 +31,13 @@ const limit = computed(() => {
   <div class="flex flex-wrap gap-x-5 gap-y-2" data-how>
     <div class="min-w-0 grow basis-72 space-y-1">
       <p class="leading-snug">{{ asked.checkpoint.how }}</p>
-      <p v-if="!bare" class="leading-snug"><span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}</p>
+      <p v-if="!bare" class="leading-snug">
+        <span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}
+      </p>
       <p v-if="limit" class="leading-snug"><span class="text-soft">Limit on this sheet:</span> {{ limit }}</p>
-      <p v-if="asked.checkpoint.tools.length" class="leading-snug"><span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}</p>
+      <p v-if="asked.checkpoint.tools.length" class="leading-snug">
+        <span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}
+      </p>
       <RouterLink
         v-if="wantsTorque"
         :to="{ name: 'torque', params: { bikeId } }"
@@ -35,6 +47,10 @@ const limit = computed(() => {
       >
       <HouseWay v-if="asked.checkpoint.schools?.length" :questions="asked.checkpoint.schools" />
     </div>
-    <LookDrawing v-if="asked.checkpoint.drawing" :name="asked.checkpoint.drawing" class="w-72 max-w-full shrink-0 self-start" />
+    <LookDrawing
+      v-if="asked.checkpoint.drawing"
+      :name="asked.checkpoint.drawing"
+      class="w-72 max-w-full shrink-0 self-start"
+    />
   </div>
 </template>

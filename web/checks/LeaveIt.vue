@@ -18,7 +18,14 @@ const what = ref('');
 async function leave(): Promise<void> {
   const text = what.value.trim().slice(0, 200);
   if (text && session.person)
-    await outbox.leaveApartHere({ id: newId(), bikeId: props.bike.id, tag: props.bike.tag, what: text, at: now(), author: session.person.id });
+    await outbox.leaveApartHere({
+      id: newId(),
+      bikeId: props.bike.id,
+      tag: props.bike.tag,
+      what: text,
+      at: now(),
+      author: session.person.id,
+    });
   emit('left');
 }
 </script>
@@ -27,10 +34,14 @@ async function leave(): Promise<void> {
   <section class="space-y-3" aria-labelledby="leave-it" data-leave>
     <h2 id="leave-it" class="sturdy text-2xl">Leave {{ bike.tag }} for now</h2>
     <p>{{ left }} looks are left. Your marks stay: you or somebody else goes on from here, at any tablet.</p>
-    <CautionLine text="Is anything loose, open or off the bike right now? Say it: the bike is held until it is put together again." />
+    <CautionLine
+      text="Is anything loose, open or off the bike right now? Say it: the bike is held until it is put together again."
+    />
     <NoteField v-model="what" prompt="Left apart: what is loose, open or missing" :needed="false" />
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" big data-leave-now @click="leave">{{ what.trim() ? 'Leave it, held' : 'Nothing is apart: leave it' }}</ActButton>
+      <ActButton kind="main" big data-leave-now @click="leave">{{
+        what.trim() ? 'Leave it, held' : 'Nothing is apart: leave it'
+      }}</ActButton>
       <ActButton @click="emit('stay')">Stay</ActButton>
     </div>
   </section>

@@ -25,7 +25,9 @@ async function keep(): Promise<void> {
   const read = items.value
     .filter((item) => (typed.value[item.key] ?? '').trim() !== '')
     .map((item) => [item.key, fitValue(item, typed.value[item.key] ?? '')] as const);
-  wrong.value = Object.fromEntries(read.filter(([, value]) => value === null).map(([key]) => [key, 'A number with its unit.']));
+  wrong.value = Object.fromEntries(
+    read.filter(([, value]) => value === null).map(([key]) => [key, 'A number with its unit.']),
+  );
   if (Object.keys(wrong.value).length > 0 || read.length === 0) return;
   const done = await refusal.run(async () => {
     const fit = Object.fromEntries(read) as Record<string, number | string>;
@@ -54,9 +56,15 @@ async function keep(): Promise<void> {
         :data-marked="item.key"
         @update:model-value="(text: string) => (typed = { ...typed, [item.key]: text })"
       />
-      <ActButton type="submit" kind="main" :disabled="refusal.busy.value" data-keep-marking>Keep it on {{ bike.tag }}</ActButton>
+      <ActButton type="submit" kind="main" :disabled="refusal.busy.value" data-keep-marking
+        >Keep it on {{ bike.tag }}</ActButton
+      >
       <ActButton kind="quiet" @click="open = false">Not now</ActButton>
-      <NoticePlate v-if="refusal.said.value && refusal.fields.value.length === 0" class="basis-full" :said="refusal.said.value" />
+      <NoticePlate
+        v-if="refusal.said.value && refusal.fields.value.length === 0"
+        class="basis-full"
+        :said="refusal.said.value"
+      />
     </form>
   </div>
 </template>

@@ -32,8 +32,9 @@ const zoneOf = (tag: string): string | undefined => {
     <header>
       <h1 class="sturdy text-3xl leading-tight">Patterns</h1>
       <p class="max-w-[65ch] text-soft">
-        Records that look unlikely. There are good reasons for each: one clock behind another, a pump with a stop, two people at one tablet. Ask
-        before you think anything. Nothing is blocked by it, and only the lead sees this page.
+        Records that look unlikely. There are good reasons for each: one clock behind another, a pump with a
+        stop, two people at one tablet. Ask before you think anything. Nothing is blocked by it, and only the
+        lead sees this page.
       </p>
     </header>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
@@ -49,8 +50,13 @@ const zoneOf = (tag: string): string | undefined => {
               class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
-              <span class="figures">{{ each.sheetName }} · {{ count(each.marks, 'mark') }} within {{ Math.round(each.seconds) }} s</span>
-              <span class="ml-auto text-soft">{{ fleet.nameOf(each.by) }}, {{ dayAndClock(each.at, now, zoneOf(each.tag)) }}</span>
+              <span class="figures"
+                >{{ each.sheetName }} · {{ count(each.marks, 'mark') }} within
+                {{ Math.round(each.seconds) }} s</span
+              >
+              <span class="ml-auto text-soft"
+                >{{ fleet.nameOf(each.by) }}, {{ dayAndClock(each.at, now, zoneOf(each.tag)) }}</span
+              >
             </RouterLink>
           </li>
         </ul>
@@ -59,11 +65,19 @@ const zoneOf = (tag: string): string | undefined => {
       <section aria-labelledby="digits">
         <h2 id="digits" class="sturdy text-xl">The same digits, bike after bike</h2>
         <ul class="mt-1 space-y-1.5">
-          <li v-for="(each, index) in found.sameDigits" :key="index" class="rounded-md border-2 border-line bg-plate px-3 py-2 leading-snug">
+          <li
+            v-for="(each, index) in found.sameDigits"
+            :key="index"
+            class="rounded-md border-2 border-line bg-plate px-3 py-2 leading-snug"
+          >
             <span class="figures"
-              ><strong class="sturdy text-lg">{{ each.typed }}</strong> on {{ count(each.tags.length, 'bike') }} running</span
+              ><strong class="sturdy text-lg">{{ each.typed }}</strong> on
+              {{ count(each.tags.length, 'bike') }} running</span
             >
-            <span class="text-soft"> · {{ fleet.nameOf(each.author) }}, {{ dayAndClock(each.from, now, zoneOf(each.tags[0] ?? '')) }}</span>
+            <span class="text-soft">
+              · {{ fleet.nameOf(each.author) }},
+              {{ dayAndClock(each.from, now, zoneOf(each.tags[0] ?? '')) }}</span
+            >
             <span class="sturdy block text-[0.95rem]">{{ each.tags.join(' ') }}</span>
           </li>
         </ul>
@@ -72,7 +86,8 @@ const zoneOf = (tag: string): string | undefined => {
       <section aria-labelledby="healed">
         <h2 id="healed" class="sturdy text-xl">Wear that healed</h2>
         <p class="max-w-[65ch] text-soft">
-          A part reads better than before, and nobody noted a new one: a slip then or now, or a part changed unnoted.
+          A part reads better than before, and nobody noted a new one: a slip then or now, or a part changed
+          unnoted.
         </p>
         <ul class="mt-1 space-y-1.5">
           <li v-for="(each, index) in found.healed" :key="index" data-healed>
@@ -82,8 +97,9 @@ const zoneOf = (tag: string): string | undefined => {
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
               <span class="figures"
-                >{{ wornName({ ...each, method: null }) }}: {{ shownValue(each.measure, each.before.value) }}, then
-                {{ shownValue(each.measure, each.after.value) }}{{ each.after.better ? ', said to be only measured better' : '' }}</span
+                >{{ wornName({ ...each, method: null }) }}: {{ shownValue(each.measure, each.before.value) }},
+                then {{ shownValue(each.measure, each.after.value)
+                }}{{ each.after.better ? ', said to be only measured better' : '' }}</span
               >
               <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now, zoneOf(each.tag)) }}</span>
             </RouterLink>

@@ -37,15 +37,27 @@ function touch(event: MouseEvent): void {
 }
 const pin = computed(() =>
   props.spot && box.value
-    ? { left: `${box.value.left + props.spot.x * box.value.width}px`, top: `${box.value.top + props.spot.y * box.value.height}px` }
+    ? {
+        left: `${box.value.left + props.spot.x * box.value.width}px`,
+        top: `${box.value.top + props.spot.y * box.value.height}px`,
+      }
     : null,
 );
 </script>
 
 <template>
-  <div ref="frame" class="relative h-44 w-80 max-w-full rounded-md border-2 border-line bg-plate" data-place-figure>
+  <div
+    ref="frame"
+    class="relative h-44 w-80 max-w-full rounded-md border-2 border-line bg-plate"
+    data-place-figure
+  >
     <BikeFigure :build="build" :label="label" @vue:mounted="measure" />
-    <button type="button" class="absolute inset-0 cursor-crosshair rounded-md" :aria-label="`Touch where it is: ${label}`" @click="touch"></button>
+    <button
+      type="button"
+      class="absolute inset-0 cursor-crosshair rounded-md"
+      :aria-label="`Touch where it is: ${label}`"
+      @click="touch"
+    ></button>
     <span
       v-if="pin"
       class="pointer-events-none absolute size-6 -translate-x-1/2 -translate-y-1/2 rounded-full border-4 border-held bg-plate"

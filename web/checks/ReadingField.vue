@@ -5,7 +5,17 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { takeReading, type TypedReading } from '@cadre/core/line';
-import { bareUnitOf, wantedMarkings, isHealed, METHODS, scaleOf, takesReading, valuesOf, type Measure, type MeasuredOn } from '@cadre/core/measures';
+import {
+  bareUnitOf,
+  wantedMarkings,
+  isHealed,
+  METHODS,
+  scaleOf,
+  takesReading,
+  valuesOf,
+  type Measure,
+  type MeasuredOn,
+} from '@cadre/core/measures';
 import { cellWords, LimitScale, METHOD_WORDS, NumberPad, TYPE_HINTS, withUnit } from '@cadre/web/measures';
 import { ChoiceChips } from '@cadre/web/ui';
 import MarkingField from './MarkingField.vue';
@@ -26,9 +36,15 @@ const props = defineProps<{
   aside?: string | undefined;
   mayAside?: boolean | undefined;
 }>();
-const emit = defineEmits<{ read: [reading: TypedReading]; accept: [given: MarkGiven]; aside: [reason: string] }>();
+const emit = defineEmits<{
+  read: [reading: TypedReading];
+  accept: [given: MarkGiven];
+  aside: [reason: string];
+}>();
 const id = useId();
-const measure = computed<Measure>(() => (takesReading(props.asked.checkpoint.measure) ? props.asked.checkpoint.measure : 'pressure'));
+const measure = computed<Measure>(() =>
+  takesReading(props.asked.checkpoint.measure) ? props.asked.checkpoint.measure : 'pressure',
+);
 const text = ref(props.typed?.typed ?? '');
 const method = ref<string | undefined>(props.typed?.method);
 const said = ref('');
@@ -59,10 +75,17 @@ const methodNow = computed(() =>
 );
 const wanted = computed(() => wantedMarkings(measure.value, props.on));
 const unit = computed(() => bareUnitOf(measure.value));
-const scale = computed(() => scaleOf({ measure: measure.value, method: props.typed?.method ?? methodNow.value }, props.on));
+const scale = computed(() =>
+  scaleOf({ measure: measure.value, method: props.typed?.method ?? methodNow.value }, props.on),
+);
 const fresh = computed(() => (props.typed && props.typed.typed === text.value.trim() ? props.typed : null));
 const better = computed(() =>
-  Boolean(fresh.value && props.last && !fresh.value.better && isHealed(measure.value, props.last.values, fresh.value.values)),
+  Boolean(
+    fresh.value &&
+    props.last &&
+    !fresh.value.better &&
+    isHealed(measure.value, props.last.values, fresh.value.values),
+  ),
 );
 /** What stands on the scale: the figure that is judged against it, not how far two of them are apart. */
 const APART = ['centre-caliper', 'note-pulsing', 'tension-wheel'];
@@ -83,7 +106,12 @@ function commit(): void {
       props.typed.method === (METHODS[measure.value] ? (props.typed.method ?? methodNow.value) : undefined))
   )
     return;
-  const cell = takeReading(measure.value, text.value, props.on, measure.value === 'chain' ? undefined : methodNow.value);
+  const cell = takeReading(
+    measure.value,
+    text.value,
+    props.on,
+    measure.value === 'chain' ? undefined : methodNow.value,
+  );
   if (cell.kind !== 'reading' || (cell.unlikely && askedOnce.value !== text.value)) {
     const words = cellWords(cell, text.value);
     said.value = words.said;
@@ -96,12 +124,25 @@ function commit(): void {
 }
 /** A limit noted or changed since judges what was typed before: told again as if it were typed anew, where it now means something else. */
 watch(
-  () => JSON.stringify([props.asked.key, props.typed?.typed, props.on.fit, props.on.limits, props.on.chainPreset]),
+  () =>
+    JSON.stringify([
+      props.asked.key,
+      props.typed?.typed,
+      props.on.fit,
+      props.on.limits,
+      props.on.chainPreset,
+    ]),
   () => {
     const { typed } = props;
     if (!typed) return;
-    const cell = takeReading(measure.value, typed.typed, props.on, measure.value === 'chain' ? undefined : typed.method);
-    if (cell.kind !== 'reading' || JSON.stringify(cell.reading.verdicts) === JSON.stringify(typed.verdicts)) return;
+    const cell = takeReading(
+      measure.value,
+      typed.typed,
+      props.on,
+      measure.value === 'chain' ? undefined : typed.method,
+    );
+    if (cell.kind !== 'reading' || JSON.stringify(cell.reading.verdicts) === JSON.stringify(typed.verdicts))
+      return;
     emit('read', { ...cell.reading, ...(typed.better ? { better: typed.better } : {}) });
   },
   { immediate: true },
@@ -122,7 +163,8 @@ function choose(chosen: string): void {
 <template>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-t border-line px-3 py-1.5" data-reading>
     <label :for="id" class="text-soft"
-      >{{ label ?? 'Reading' }}<span class="sr-only"> of {{ name }}{{ unit ? `, bare numbers in ${unit}` : '' }}</span></label
+      >{{ label ?? 'Reading'
+      }}<span class="sr-only"> of {{ name }}{{ unit ? `, bare numbers in ${unit}` : '' }}</span></label
     >
     <span class="flex items-center gap-1.5">
       <input
@@ -132,7 +174,10 @@ function choose(chosen: string): void {
         autocomplete="off"
         maxlength="80"
         class="figures h-12 rounded-md border-2 bg-plate px-2 text-lg"
-        :class="[said ? 'border-held' : 'border-ink/60', valuesOf(measure).many > 2 ? 'w-52' : TYPE_HINTS[measure] ? 'w-36' : 'w-24']"
+        :class="[
+          said ? 'border-held' : 'border-ink/60',
+          valuesOf(measure).many > 2 ? 'w-52' : TYPE_HINTS[measure] ? 'w-36' : 'w-24',
+        ]"
         :aria-invalid="Boolean(said)"
         :aria-describedby="`${id}-said`"
         @change="commit"
@@ -150,18 +195,28 @@ function choose(chosen: string): void {
         <Calculator :size="24" aria-hidden="true" />
       </button>
     </span>
-    <ChoiceChips v-if="methods.length" :name="`How ${name} was measured`" :options="methods" :chosen="[methodNow ?? '']" @toggle="choose" />
+    <ChoiceChips
+      v-if="methods.length"
+      :name="`How ${name} was measured`"
+      :options="methods"
+      :chosen="[methodNow ?? '']"
+      @toggle="choose"
+    />
     <LimitScale v-if="fresh && scale" :measure="measure" :scale="scale" :values="shown" :last="lastValues" />
     <p v-else-if="TYPE_HINTS[measure] && !said" class="text-sm text-soft">{{ TYPE_HINTS[measure] }}</p>
     <NumberPad v-if="padOpen" v-model="text" :measure="measure" :name="name" @done="commit" />
     <p v-if="said" :id="`${id}-said`" role="alert" class="basis-full font-semibold text-held">
       {{ said }}
-      <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">It is {{ suggestion }}</button>
+      <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">
+        It is {{ suggestion }}
+      </button>
     </p>
     <MarkingField v-if="wanted.length && (fresh || !scale)" :bike="bike" :keys="wanted" :name="name" />
     <div v-if="fresh && !said" :id="`${id}-said`" role="status" class="basis-full">
       <p v-if="better" class="mb-1 flex flex-wrap items-center gap-2" data-better>
-        <span>Better than last time ({{ last ? withUnit(last.typed, measure) : '' }}). Wear does not heal:</span>
+        <span
+          >Better than last time ({{ last ? withUnit(last.typed, measure) : '' }}). Wear does not heal:</span
+        >
         <button
           type="button"
           class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"

@@ -8,7 +8,12 @@ import type { MarkGiven } from './drafts';
 import { verdictWords } from '@cadre/web/measures';
 
 /** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
-const props = defineProps<{ reading: TypedReading; asked: Pick<Asked, 'checkpoint'>; aside: string; mayAside: boolean }>();
+const props = defineProps<{
+  reading: TypedReading;
+  asked: Pick<Asked, 'checkpoint'>;
+  aside: string;
+  mayAside: boolean;
+}>();
 const emit = defineEmits<{ accept: [given: MarkGiven]; aside: [reason: string] }>();
 const verdict = computed(() => verdictWords(props.reading));
 const against = computed(() => isAgainst(props.reading));
@@ -20,20 +25,34 @@ const proposed = computed(() =>
     return fault && each.becomes !== 'put-right' ? [{ fault, severity: severityOf(each) }] : [];
   }),
 );
-const words = computed(() => proposed.value.map(({ fault, severity }) => `${fault.name}: ${SEVERITY_WORDS[severity].toLowerCase()}`).join(' · '));
-const isStop = computed(() => props.reading.verdicts.some((each) => (each.uncorrected ?? each.becomes) === 'stop'));
+const words = computed(() =>
+  proposed.value
+    .map(({ fault, severity }) => `${fault.name}: ${SEVERITY_WORDS[severity].toLowerCase()}`)
+    .join(' · '),
+);
+const isStop = computed(() =>
+  props.reading.verdicts.some((each) => (each.uncorrected ?? each.becomes) === 'stop'),
+);
 const asking = ref(false);
 const reason = ref('');
 
 function severityOf(each: Verdict): 'stop' | 'soon' | 'upkeep' | 'watch' {
-  return each.becomes === 'stop' || each.becomes === 'soon' || each.becomes === 'upkeep' || each.becomes === 'watch' ? each.becomes : 'soon';
+  return each.becomes === 'stop' ||
+    each.becomes === 'soon' ||
+    each.becomes === 'upkeep' ||
+    each.becomes === 'watch'
+    ? each.becomes
+    : 'soon';
 }
 function accept(): void {
   const onlyWatch = proposed.value.every(({ severity }) => severity === 'watch');
   emit('accept', {
     word: onlyWatch ? 'watch' : 'fault',
     way: 'single',
-    faults: proposed.value.map(({ fault, severity }) => ({ fault: fault.key, ...(severity === fault.floor || onlyWatch ? {} : { severity }) })),
+    faults: proposed.value.map(({ fault, severity }) => ({
+      fault: fault.key,
+      ...(severity === fault.floor || onlyWatch ? {} : { severity }),
+    })),
   });
 }
 function leave(): void {
@@ -45,13 +64,26 @@ function leave(): void {
 
 <template>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5" data-verdict>
-    <p class="grow basis-72 leading-snug" :class="verdict.bad && !aside ? 'font-semibold text-held' : 'text-soft'">{{ verdict.words }}</p>
+    <p
+      class="grow basis-72 leading-snug"
+      :class="verdict.bad && !aside ? 'font-semibold text-held' : 'text-soft'"
+    >
+      {{ verdict.words }}
+    </p>
     <p v-if="aside" class="basis-full" data-aside>
       Left aside: {{ aside }}
-      <button type="button" class="min-h-12 px-2 font-semibold text-act underline" @click="emit('aside', '')">It counts</button>
+      <button type="button" class="min-h-12 px-2 font-semibold text-act underline" @click="emit('aside', '')">
+        It counts
+      </button>
     </p>
     <template v-else-if="against">
-      <button v-if="proposed.length" type="button" class="min-h-12 rounded-md bg-act px-4 font-semibold text-on-act" data-accept @click="accept">
+      <button
+        v-if="proposed.length"
+        type="button"
+        class="min-h-12 rounded-md bg-act px-4 font-semibold text-on-act"
+        data-accept
+        @click="accept"
+      >
         Mark it · {{ words }}
       </button>
       <button

@@ -21,15 +21,22 @@ const services = computed(() => answer.value?.services ?? []);
     <p v-if="unreachable" class="text-soft">No signal: not at hand.</p>
     <p v-else-if="services.length === 0" class="text-soft">By no sheet yet.</p>
     <dl class="mt-1">
-      <div v-for="each in services" :key="each.sheetKey" class="flex flex-wrap gap-x-3 border-t border-line py-1 leading-snug first:border-0">
+      <div
+        v-for="each in services"
+        :key="each.sheetKey"
+        class="flex flex-wrap gap-x-3 border-t border-line py-1 leading-snug first:border-0"
+      >
         <dt class="grow">
-          <RouterLink :to="{ name: 'check', params: { checkId: each.checkId } }" class="font-semibold text-act underline">{{
-            each.sheetName
-          }}</RouterLink>
+          <RouterLink
+            :to="{ name: 'check', params: { checkId: each.checkId } }"
+            class="font-semibold text-act underline"
+            >{{ each.sheetName }}</RouterLink
+          >
           <span class="ml-2 text-[0.95rem] text-soft">{{ count(each.times, 'time') }}</span>
         </dt>
         <dd class="figures text-[0.95rem]">
-          {{ dayAndClock(each.at, today, timeZone) }} <span class="text-soft">{{ fleet.nameOf(each.by) }}</span>
+          {{ dayAndClock(each.at, today, timeZone) }}
+          <span class="text-soft">{{ fleet.nameOf(each.by) }}</span>
         </dd>
       </div>
     </dl>

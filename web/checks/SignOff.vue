@@ -31,7 +31,11 @@ const notSound = computed(() =>
             question,
             standing,
             faults: standing.faults
-              .map((marked) => question.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault)
+              .map(
+                (marked) =>
+                  question.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ??
+                  marked.fault,
+              )
               .join(', '),
           },
         ]
@@ -43,7 +47,11 @@ const stops = computed(() =>
   notSound.value.filter(({ question, standing }) =>
     standing.faults.some(
       (marked) =>
-        severityOf(standing.outcome, catalogue.floorOf(question.checkpoint.faults.find((fault) => fault.key === marked.fault)), marked) === 'stop',
+        severityOf(
+          standing.outcome,
+          catalogue.floorOf(question.checkpoint.faults.find((fault) => fault.key === marked.fault)),
+          marked,
+        ) === 'stop',
     ),
   ),
 );
@@ -55,26 +63,43 @@ const stationOf = (question: Asked): string =>
   <section class="space-y-4" aria-labelledby="sign-off">
     <h2 id="sign-off" class="sturdy text-2xl">Sign off</h2>
     <p class="text-lg">
-      {{ progress.looked }} of {{ progress.asked }} looked at{{ notSound.length === 0 && missing.length === 0 ? ', all sound' : '' }}.
+      {{ progress.looked }} of {{ progress.asked }} looked at{{
+        notSound.length === 0 && missing.length === 0 ? ', all sound' : ''
+      }}.
     </p>
-    <p v-if="trouble" role="alert" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-3">{{ trouble }}</p>
+    <p v-if="trouble" role="alert" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-3">
+      {{ trouble }}
+    </p>
     <div v-if="missing.length" class="rounded-md border-2 border-held bg-held-wash p-3">
       <p class="font-semibold">
-        {{ count(missing.length, 'critical') }} nobody looked at. Signed like this, the check is incomplete and the bike is held.
+        {{ count(missing.length, 'critical') }} nobody looked at. Signed like this, the check is incomplete
+        and the bike is held.
       </p>
       <ul class="mt-2 flex flex-wrap gap-2">
         <li v-for="question in missing.slice(0, 12)" :key="question.key">
-          <ActButton @click="emit('go', question)">{{ withPosition(question.checkpoint.name, question.position) }}</ActButton>
+          <ActButton @click="emit('go', question)">{{
+            withPosition(question.checkpoint.name, question.position)
+          }}</ActButton>
         </li>
         <li v-if="missing.length > 12" class="self-center">and {{ missing.length - 12 }} more</li>
       </ul>
     </div>
-    <ul v-if="notSound.length" class="divide-y divide-line rounded-md border-2 border-line bg-plate" aria-label="Not sound">
+    <ul
+      v-if="notSound.length"
+      class="divide-y divide-line rounded-md border-2 border-line bg-plate"
+      aria-label="Not sound"
+    >
       <li v-for="{ question, standing, faults } in notSound" :key="question.key">
-        <button type="button" class="flex min-h-14 w-full items-center gap-3 px-3 py-2 text-left" @click="emit('go', question)">
+        <button
+          type="button"
+          class="flex min-h-14 w-full items-center gap-3 px-3 py-2 text-left"
+          @click="emit('go', question)"
+        >
           <OutcomeMark :outcome="standing.outcome" />
           <span class="grow leading-tight"
-            ><strong class="font-semibold">{{ withPosition(question.checkpoint.name, question.position) }}</strong
+            ><strong class="font-semibold">{{
+              withPosition(question.checkpoint.name, question.position)
+            }}</strong
             ><br />{{ OUTCOME_WORDS[standing.outcome] }}{{ faults ? `: ${faults}` : '' }}</span
           >
           <span class="text-soft max-sm:hidden">{{ stationOf(question) }}</span>
@@ -82,8 +107,8 @@ const stationOf = (question: Asked): string =>
       </li>
     </ul>
     <p v-if="stops.length && missing.length === 0" class="font-semibold text-held">
-      {{ stops.length === 1 ? 'This is a stop' : `${stops.length} of these are stops` }}: signed, the bike is held until it is repaired, looked at
-      again and released.
+      {{ stops.length === 1 ? 'This is a stop' : `${stops.length} of these are stops` }}: signed, the bike is
+      held until it is repaired, looked at again and released.
     </p>
     <p v-if="trainee && clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       A trainee’s check counts when somebody experienced has co-signed it.

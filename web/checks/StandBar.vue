@@ -16,18 +16,31 @@ const next = computed(() => props.stations[props.stand.at.value + 1] ?? null);
 const words = computed(() => {
   if (left.value.length === 0) return `Next: ${next.value ? zonesName(next.value.zones) : 'sign off'}`;
   if (sweepable.value.length < left.value.length)
-    return sweepable.value.length ? `The other ${sweepable.value.length} sound` : `${left.value.length} left, one by one`;
-  return left.value.length === station.value?.asked.length ? 'All sound here' : `The other ${left.value.length} sound`;
+    return sweepable.value.length
+      ? `The other ${sweepable.value.length} sound`
+      : `${left.value.length} left, one by one`;
+  return left.value.length === station.value?.asked.length
+    ? 'All sound here'
+    : `The other ${left.value.length} sound`;
 });
 </script>
 
 <template>
-  <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+  <div
+    data-bottom-bar
+    class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+  >
     <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
       <ActButton class="shrink-0 max-sm:px-3" data-undo @click="stand.undo()">Undo</ActButton>
-      <ActButton kind="main" big class="min-w-0 grow" data-sweep :disabled="sweepable.length === 0 && left.length > 0" @click="stand.sweep()">{{
-        words
-      }}</ActButton>
+      <ActButton
+        kind="main"
+        big
+        class="min-w-0 grow"
+        data-sweep
+        :disabled="sweepable.length === 0 && left.length > 0"
+        @click="stand.sweep()"
+        >{{ words }}</ActButton
+      >
       <button
         type="button"
         data-keys-pass
@@ -35,7 +48,9 @@ const words = computed(() => {
         @click="emit('left')"
       >
         <span role="status" data-left
-          >{{ progress.asked - progress.looked }} left<br /><span class="text-sm">{{ progress.criticalsMissing.length }} critical</span></span
+          >{{ progress.asked - progress.looked }} left<br /><span class="text-sm"
+            >{{ progress.criticalsMissing.length }} critical</span
+          ></span
         ><span class="sr-only">: show what is left</span>
       </button>
       <ActButton class="shrink-0 max-sm:px-3" data-leave-it @click="emit('leave')">Leave</ActButton>

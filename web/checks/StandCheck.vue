@@ -37,7 +37,8 @@ const catalogue = useCatalogue();
 const router = useRouter();
 const route = useRoute();
 
-const findingKey = (finding: { checkpoint: string; position: string }): string => `${finding.checkpoint}@${finding.position}`;
+const findingKey = (finding: { checkpoint: string; position: string }): string =>
+  `${finding.checkpoint}@${finding.position}`;
 const raised = computed(() => new Set(props.bike.facts.findings.map(findingKey)));
 const draft = useDraft(props.checkId, () => raised.value);
 const readings = useReadings(`${props.bike.id} `);
@@ -73,7 +74,8 @@ const others = computed(() => {
 });
 const measuredOn = useMeasuredOn();
 const outbox = useOutbox();
-const ownMark = (question: Asked): Mark | null => standings.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
+const ownMark = (question: Asked): Mark | null =>
+  standings.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
 async function read(question: Asked, reading: TypedReading): Promise<void> {
   const given = readings.take(question, reading, ownMark(question));
   if (given) await stand.mark(question, { ...given, way: 'single' });
@@ -82,16 +84,20 @@ async function read(question: Asked, reading: TypedReading): Promise<void> {
 async function leaveAside(question: Asked, reason: string): Promise<void> {
   readings.leaveAside(question.key, reason);
   const own = ownMark(question);
-  if (own) await stand.mark(question, { word: own.word, way: 'single', faults: [...own.faults], note: own.note });
+  if (own)
+    await stand.mark(question, { word: own.word, way: 'single', faults: [...own.faults], note: own.note });
 }
 
 /** The watches and faults still open here: looked at first, with their place. */
 function before(question: { checkpoint: { key: string }; position: string }): string | null {
-  const finding = props.bike.facts.findings.find((each) => each.checkpoint === question.checkpoint.key && each.position === question.position);
-  if (!finding) return null;
-  const where = [finding.place?.side ? SIDE_WORDS[finding.place.side] : '', finding.place?.clock ? `at ${finding.place.clock} o’clock` : ''].filter(
-    Boolean,
+  const finding = props.bike.facts.findings.find(
+    (each) => each.checkpoint === question.checkpoint.key && each.position === question.position,
   );
+  if (!finding) return null;
+  const where = [
+    finding.place?.side ? SIDE_WORDS[finding.place.side] : '',
+    finding.place?.clock ? `at ${finding.place.clock} o’clock` : '',
+  ].filter(Boolean);
   return `Open: ${finding.words.fault.toLowerCase()}${where.length ? `, ${where.join(', ')}` : ''}${finding.words.note ? ` (${finding.words.note})` : ''}`;
 }
 /** Marks left over from before: go on where something is left. */
@@ -101,12 +107,16 @@ watch(
   (ready) => {
     if (!ready || begun.value) return;
     begun.value = true;
-    const wanted = stations.value.flatMap((each) => each.asked).find((question) => question.key === route.query.at);
+    const wanted = stations.value
+      .flatMap((each) => each.asked)
+      .find((question) => question.key === route.query.at);
     if (wanted) {
       stand.goToQuestion(wanted);
       return;
     }
-    const first = stations.value.findIndex((each) => each.asked.some((question) => !standings.value.has(question.key)));
+    const first = stations.value.findIndex((each) =>
+      each.asked.some((question) => !standings.value.has(question.key)),
+    );
     stand.goTo(first < 0 ? stations.value.length : first);
   },
   { immediate: true },
@@ -116,7 +126,10 @@ watch(
 function leave(): void {
   const from = route.query.from;
   if (typeof from === 'string' && from.startsWith('/') && !from.startsWith('//')) void router.push(from);
-  else void router.push(check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' });
+  else
+    void router.push(
+      check.value?.repairId ? { name: 'bench', params: { bikeId: props.bike.id } } : { name: 'wall' },
+    );
 }
 async function sign(): Promise<void> {
   if (!session.person) return;
@@ -145,7 +158,11 @@ useFound((found) => {
 });
 function act(): void {
   if (signing.value) void sign();
-  else if (stand.current.value && singly(stand.current.value) && left.value.some((each) => each.key === stand.current.value?.key))
+  else if (
+    stand.current.value &&
+    singly(stand.current.value) &&
+    left.value.some((each) => each.key === stand.current.value?.key)
+  )
     void stand.sound(stand.current.value);
   else void stand.sweep();
 }
@@ -198,7 +215,9 @@ useKeys(
         </h1>
         <p class="leading-tight text-soft">
           {{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size
-          }}<span v-if="others.length" class="block font-semibold text-ink" data-others>with {{ others.join(', ') }}</span>
+          }}<span v-if="others.length" class="block font-semibold text-ink" data-others
+            >with {{ others.join(', ') }}</span
+          >
         </p>
       </div>
       <div
@@ -259,10 +278,14 @@ useKeys(
         <div class="flex flex-wrap items-center justify-between gap-2">
           <h2 class="sturdy text-2xl leading-tight">
             {{ zonesName(station.zones)
-            }}<span v-if="station.phase" class="ml-2 font-plain text-base font-normal text-soft">{{ PHASE_WORDS[station.phase] }}</span>
+            }}<span v-if="station.phase" class="ml-2 font-plain text-base font-normal text-soft">{{
+              PHASE_WORDS[station.phase]
+            }}</span>
           </h2>
           <div class="flex flex-wrap items-center">
-            <ActButton v-if="stand.cameFrom.value" data-back @click="stand.goBack()">Back to {{ zonesName(stand.cameFrom.value.zones) }}</ActButton>
+            <ActButton v-if="stand.cameFrom.value" data-back @click="stand.goBack()"
+              >Back to {{ zonesName(stand.cameFrom.value.zones) }}</ActButton
+            >
             <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
               howShown ? 'Hide how to look' : 'How to look'
             }}</ActButton>

@@ -29,7 +29,12 @@ onMounted(async () => {
   const wanted = typeof route.query.check === 'string' ? route.query.check : null;
   const found =
     bike.value && session.person
-      ? await findOrBegin(bike.value, wanted ? null : await chosenSheet(bike.value.build.kind), session.person.id, wanted)
+      ? await findOrBegin(
+          bike.value,
+          wanted ? null : await chosenSheet(bike.value.build.kind),
+          session.person.id,
+          wanted,
+        )
       : null;
   checkId.value = found?.id ?? null;
   missing.value = found === null;
@@ -41,8 +46,12 @@ onMounted(async () => {
   <main v-else class="p-8" role="status">
     <template v-if="missing">
       <h1 class="sturdy text-2xl">No check to open here</h1>
-      <p class="mt-2">This check is signed or closed, or this browser has never seen this bike and there is no signal.</p>
-      <RouterLink :to="{ name: 'wall' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
+      <p class="mt-2">
+        This check is signed or closed, or this browser has never seen this bike and there is no signal.
+      </p>
+      <RouterLink
+        :to="{ name: 'wall' }"
+        class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
         >To the rack wall</RouterLink
       >
     </template>

@@ -4,11 +4,18 @@ import type { Standing } from '@cadre/core/checks';
 import { PHASE_WORDS, zonesName } from '@cadre/web/catalogue';
 
 /** The walk as a list: where one is, what is left, where something is not sound. */
-const props = defineProps<{ stations: readonly Station[]; standings: ReadonlyMap<string, Standing>; at: number }>();
+const props = defineProps<{
+  stations: readonly Station[];
+  standings: ReadonlyMap<string, Standing>;
+  at: number;
+}>();
 const emit = defineEmits<{ go: [index: number] }>();
-const looked = (station: Station): number => station.asked.filter((question) => props.standings.has(question.key)).length;
+const looked = (station: Station): number =>
+  station.asked.filter((question) => props.standings.has(question.key)).length;
 const trouble = (station: Station): number =>
-  station.asked.filter((question) => ['fault', 'watch', 'not-looked-at'].includes(props.standings.get(question.key)?.outcome ?? '')).length;
+  station.asked.filter((question) =>
+    ['fault', 'watch', 'not-looked-at'].includes(props.standings.get(question.key)?.outcome ?? ''),
+  ).length;
 </script>
 
 <template>
@@ -25,9 +32,12 @@ const trouble = (station: Station): number =>
         >
           <span class="sturdy">{{ index + 1 }}</span>
           <span class="grow max-[1000px]:sr-only"
-            >{{ zonesName(station.zones) }}<span v-if="station.phase" class="text-sm"> · {{ PHASE_WORDS[station.phase] }}</span></span
+            >{{ zonesName(station.zones)
+            }}<span v-if="station.phase" class="text-sm"> · {{ PHASE_WORDS[station.phase] }}</span></span
           >
-          <span class="figures text-sm">{{ looked(station) }}/{{ station.asked.length }}<span class="sr-only"> looked at</span></span>
+          <span class="figures text-sm"
+            >{{ looked(station) }}/{{ station.asked.length }}<span class="sr-only"> looked at</span></span
+          >
           <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
             >{{ trouble(station) }}<span class="sr-only"> not sound</span></span
           >

@@ -11,7 +11,10 @@ const props = defineProps<{ stations: readonly Station[]; standings: ReadonlyMap
 const emit = defineEmits<{ go: [question: Asked]; close: [] }>();
 const left = computed(() =>
   props.stations
-    .map((station) => ({ station, asked: station.asked.filter((question) => !props.standings.has(question.key)) }))
+    .map((station) => ({
+      station,
+      asked: station.asked.filter((question) => !props.standings.has(question.key)),
+    }))
     .filter(({ asked }) => asked.length > 0),
 );
 const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.length, 0));
@@ -20,12 +23,19 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
 <template>
   <section class="space-y-3" aria-labelledby="whats-left" data-whats-left>
     <div class="flex items-center justify-between gap-3">
-      <h2 id="whats-left" class="sturdy text-2xl">{{ total ? `${count(total, 'look')} left` : 'Nothing left' }}</h2>
+      <h2 id="whats-left" class="sturdy text-2xl">
+        {{ total ? `${count(total, 'look')} left` : 'Nothing left' }}
+      </h2>
       <ActButton @click="emit('close')">Back to the station</ActButton>
     </div>
-    <div v-for="{ station, asked } in left" :key="station.key" class="rounded-md border-2 border-line bg-plate p-3">
+    <div
+      v-for="{ station, asked } in left"
+      :key="station.key"
+      class="rounded-md border-2 border-line bg-plate p-3"
+    >
       <h3 class="font-semibold">
-        {{ zonesName(station.zones) }}<span v-if="station.phase" class="font-normal text-soft"> · {{ PHASE_WORDS[station.phase] }}</span>
+        {{ zonesName(station.zones)
+        }}<span v-if="station.phase" class="font-normal text-soft"> · {{ PHASE_WORDS[station.phase] }}</span>
       </h3>
       <ul class="mt-1.5 flex flex-wrap gap-1.5">
         <li v-for="question in asked" :key="question.key">
@@ -36,7 +46,8 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
             :data-left-question="question.key"
             @click="emit('go', question)"
           >
-            {{ withPosition(question.checkpoint.name, question.position) }}<span v-if="question.critical" class="sr-only">, critical</span>
+            {{ withPosition(question.checkpoint.name, question.position)
+            }}<span v-if="question.critical" class="sr-only">, critical</span>
           </button>
         </li>
       </ul>

@@ -41,13 +41,19 @@ beforeEach(async () => {
     calls.push({ path, body });
     const answer = answers.shift()?.(path) ?? ok(path, body);
     if (answer === 'dead') throw new TypeError('network');
-    return new Response(JSON.stringify(answer.body), { status: answer.status, headers: { 'content-type': 'application/json' } });
+    return new Response(JSON.stringify(answer.body), {
+      status: answer.status,
+      headers: { 'content-type': 'application/json' },
+    });
   });
 });
 afterEach(() => vi.unstubAllGlobals());
 
 function ok(path: string, body: Record<string, unknown>): Answer {
-  return { status: 200, body: path.endsWith('/marks') ? { sent: (body.marks as { id: string }[]).map((mark) => mark.id) } : {} };
+  return {
+    status: 200,
+    body: path.endsWith('/marks') ? { sent: (body.marks as { id: string }[]).map((mark) => mark.id) } : {},
+  };
 }
 const problem = (status: number, code: string, current?: unknown) => (): Answer => ({
   status,
@@ -57,9 +63,16 @@ const stored = async (): Promise<KeptCheck> => (await kept.checks.get(check.id))
 
 describe('delivering a check', () => {
   it('opens it, sends its marks, then signs it, and calls them sent', async () => {
-    await kept.checks.update(check.id, { state: 'signing', signature: { id: newId(), author, markIds: [], at: 9 } });
+    await kept.checks.update(check.id, {
+      state: 'signing',
+      signature: { id: newId(), author, markIds: [], at: 9 },
+    });
     await deliverCheck(await stored());
-    expect(calls.map((call) => call.path.split('/').slice(4).at(-1) ?? 'open')).toEqual(['open', 'marks', 'sign']);
+    expect(calls.map((call) => call.path.split('/').slice(4).at(-1) ?? 'open')).toEqual([
+      'open',
+      'marks',
+      'sign',
+    ]);
     expect(await kept.marks.where('sent').equals(0).count()).toBe(0);
     expect(await stored()).toMatchObject({ state: 'signed', serverId: check.id });
     expect(await undelivered()).toEqual([]);
@@ -87,9 +100,16 @@ describe('delivering a check', () => {
   });
 
   it('asks for the signature again when somebody marked meanwhile', async () => {
-    await kept.checks.update(check.id, { state: 'signing', signature: { id: newId(), author, markIds: [], at: 9 } });
+    await kept.checks.update(check.id, {
+      state: 'signing',
+      signature: { id: newId(), author, markIds: [], at: 9 },
+    });
     const [mark] = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, newId(), 2000);
-    answers = [(path) => ok(path, {}), (path) => ok(path, calls.at(-1)?.body ?? {}), problem(409, 'check.marks-missing', { marks: [mark] })];
+    answers = [
+      (path) => ok(path, {}),
+      (path) => ok(path, calls.at(-1)?.body ?? {}),
+      problem(409, 'check.marks-missing', { marks: [mark] }),
+    ];
     await deliverCheck(await stored());
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('sign again');
@@ -104,7 +124,9 @@ describe('delivering a check', () => {
     expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
     await setAside(check.id);
     expect(await kept.checks.count()).toBe(0);
-    expect(await keptThing<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({ marks: [{ sent: 0 }, { sent: 0 }, { sent: 0 }] });
+    expect(await keptThing<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({
+      marks: [{ sent: 0 }, { sent: 0 }, { sent: 0 }],
+    });
   });
 
   it('brings no mark back that was set aside while it was on its way', async () => {
@@ -123,8 +145,15 @@ describe('delivering a check', () => {
   });
 
   it('a refused signature leaves the check open to be signed by somebody else', async () => {
-    await kept.checks.update(check.id, { state: 'signing', signature: { id: newId(), author, markIds: [], at: 9 } });
-    answers = [(path) => ok(path, {}), (path) => ok(path, calls.at(-1)?.body ?? {}), problem(403, 're-look.second-person')];
+    await kept.checks.update(check.id, {
+      state: 'signing',
+      signature: { id: newId(), author, markIds: [], at: 9 },
+    });
+    answers = [
+      (path) => ok(path, {}),
+      (path) => ok(path, calls.at(-1)?.body ?? {}),
+      problem(403, 're-look.second-person'),
+    ];
     await deliverCheck(await stored());
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('somebody else');

@@ -1,7 +1,16 @@
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/repairs';
-import { keepThing, kept, keptUnderWay, RefusedError, send, withSheets, wordsFor, type KeptCheck } from '@cadre/web/app';
+import {
+  keepThing,
+  kept,
+  keptUnderWay,
+  RefusedError,
+  send,
+  withSheets,
+  wordsFor,
+  type KeptCheck,
+} from '@cadre/web/app';
 
 const BATCH = 100;
 
@@ -10,7 +19,15 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
   if (check.serverId) return check.serverId;
   let serverId = check.id;
   try {
-    await send(openCheck, { body: { id: check.id, bikeId: check.bikeId, sheetHash: check.sheetHash, author: check.author, at: check.openedAt } });
+    await send(openCheck, {
+      body: {
+        id: check.id,
+        bikeId: check.bikeId,
+        sheetHash: check.sheetHash,
+        author: check.author,
+        at: check.openedAt,
+      },
+    });
   } catch (error) {
     if (!(error instanceof RefusedError) || error.problem.code !== 'conflict.check-open') throw error;
     const theirs = error.problem.current as Check;
@@ -24,8 +41,12 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
 /** Keeps marks the server has that are not known here (somebody else's, or one's own from another device). */
 export async function takeMarks(checkId: string, marks: readonly NewMark[]): Promise<void> {
   // Most of it is known already, again and again while others mark: what is written wakes whoever follows.
-  const known = new Map((await kept.marks.where('checkId').equals(checkId).toArray()).map((each) => [each.id, each.sent]));
-  const fresh = marks.filter((mark) => known.get(mark.id) !== 1).map((mark) => ({ id: mark.id, checkId, mark, sent: 1 as const }));
+  const known = new Map(
+    (await kept.marks.where('checkId').equals(checkId).toArray()).map((each) => [each.id, each.sent]),
+  );
+  const fresh = marks
+    .filter((mark) => known.get(mark.id) !== 1)
+    .map((mark) => ({ id: mark.id, checkId, mark, sent: 1 as const }));
   if (fresh.length > 0) await kept.marks.bulkPut(fresh);
 }
 
@@ -33,7 +54,10 @@ async function deliverMarks(check: KeptCheck, serverId: string): Promise<void> {
   for (;;) {
     const waiting = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
     if (waiting.length === 0) return;
-    const { sent } = await send(addMarks, { params: { id: serverId }, body: { marks: waiting.map((each) => each.mark) } });
+    const { sent } = await send(addMarks, {
+      params: { id: serverId },
+      body: { marks: waiting.map((each) => each.mark) },
+    });
     await kept.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
   }
 }
@@ -46,7 +70,8 @@ async function deliverSignature(check: KeptCheck, serverId: string): Promise<voi
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     // Somebody marked meanwhile: their marks are shown, and the signer signs again for all of it.
-    if (error.problem.code === 'check.marks-missing') await takeMarks(check.id, (error.problem.current as Check).marks);
+    if (error.problem.code === 'check.marks-missing')
+      await takeMarks(check.id, (error.problem.current as Check).marks);
     // Refused as it stands: sending the same again would only be refused again.
     await kept.checks.update(check.id, { state: 'open', signature: null });
     throw error;
@@ -73,13 +98,18 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     const { what, todo } = wordsFor(error.problem);
-    await kept.checks.update(check.id, { trouble: `${what} ${todo}`, ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}) });
+    await kept.checks.update(check.id, {
+      trouble: `${what} ${todo}`,
+      ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}),
+    });
   }
 }
 
 /** Sends what was left apart, in the order it was said. A refusal stays on show until somebody sets it aside. */
 export async function deliverActs(): Promise<void> {
-  for (const act of (await kept.acts.toArray()).filter((each) => each.trouble === null).sort((a, b) => a.at - b.at)) {
+  for (const act of (await kept.acts.toArray())
+    .filter((each) => each.trouble === null)
+    .sort((a, b) => a.at - b.at)) {
     const { id, bikeId, what, at, author } = act;
     try {
       await send(leaveApart, { params: { id: bikeId }, body: { id, what, at, author } });
@@ -87,7 +117,9 @@ export async function deliverActs(): Promise<void> {
     } catch (error) {
       if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
       const said = wordsFor(error.problem);
-      await kept.acts.update(id, { trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}` });
+      await kept.acts.update(id, {
+        trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}`,
+      });
     }
   }
 }
@@ -103,13 +135,18 @@ export async function setAside(checkId: string): Promise<void> {
 
 /** Checks with something left to send and nothing known to be wrong with it. */
 export async function undelivered(): Promise<KeptCheck[]> {
-  const waitingFor = new Set((await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId));
+  const waitingFor = new Set(
+    (await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId),
+  );
   const begun = await keptUnderWay();
   const others = await withSheets(await kept.checks.bulkGet([...waitingFor]));
   return [...new Map([...begun, ...others].map((check) => [check.id, check])).values()]
     .filter(
       (check) =>
-        check.trouble === null && (check.state === 'signing' || waitingFor.has(check.id) || (check.state === 'open' && check.serverId === null)),
+        check.trouble === null &&
+        (check.state === 'signing' ||
+          waitingFor.has(check.id) ||
+          (check.state === 'open' && check.serverId === null)),
     )
     .sort((a, b) => a.openedAt - b.openedAt);
 }

@@ -5,7 +5,18 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked, FittedPart, SheetVersion } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { deviceId, keepCheck, kept, keptChecksOf, now, RefusedError, send, UnreachableError, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import {
+  deviceId,
+  keepCheck,
+  kept,
+  keptChecksOf,
+  now,
+  RefusedError,
+  send,
+  UnreachableError,
+  type KeptCheck,
+  type KeptMark,
+} from '@cadre/web/app';
 import { takeMarks } from './deliver';
 
 /** Drafts as this browser keeps them: plain acts over what is kept, for the stand and the line alike. */
@@ -33,7 +44,12 @@ export function markTime(): number {
 
 const plain = <T>(value: unknown): T => JSON.parse(JSON.stringify(value)) as T;
 
-function draftOf(bike: Bike, sheet: NamedSheet, author: string, theirs: Pick<KeptCheck, 'serverId' | 'repairId' | 'openedAt'> | null): KeptCheck {
+function draftOf(
+  bike: Bike,
+  sheet: NamedSheet,
+  author: string,
+  theirs: Pick<KeptCheck, 'serverId' | 'repairId' | 'openedAt'> | null,
+): KeptCheck {
   return {
     id: theirs?.serverId ?? newId(),
     serverId: theirs?.serverId ?? null,
@@ -55,26 +71,42 @@ function draftOf(bike: Bike, sheet: NamedSheet, author: string, theirs: Pick<Kep
 async function keptDraft(bikeId: string, sheetKey: string | null): Promise<KeptCheck | null> {
   return (
     (await keptChecksOf([bikeId])).find(
-      (check) => check.state !== 'signed' && check.repairId === null && (sheetKey === null || check.sheet.key === sheetKey),
+      (check) =>
+        check.state !== 'signed' &&
+        check.repairId === null &&
+        (sheetKey === null || check.sheet.key === sheetKey),
     ) ?? null
   );
 }
 
 /** The check of a bike at the stand as it is kept here: found, joined or begun. */
-export async function findOrBegin(bike: Bike, sheet: NamedSheet | null, author: string, checkId: string | null): Promise<KeptCheck | null> {
+export async function findOrBegin(
+  bike: Bike,
+  sheet: NamedSheet | null,
+  author: string,
+  checkId: string | null,
+): Promise<KeptCheck | null> {
   const mine = checkId
     ? (await keptChecksOf([bike.id])).find((check) => check.serverId === checkId || check.id === checkId)
     : await keptDraft(bike.id, sheet?.sheet.key ?? null);
   if (mine) return mine;
   // What a bike tells is its open ride-out; other work half done is asked for.
-  const other = sheet && !sheet.sheet.clears && !checkId ? ((await openOn([bike.id], [sheet.sheet.key]))?.[0]?.id ?? null) : null;
+  const other =
+    sheet && !sheet.sheet.clears && !checkId
+      ? ((await openOn([bike.id], [sheet.sheet.key]))?.[0]?.id ?? null)
+      : null;
   const known = checkId ?? other ?? bike.openCheckId;
   const found = known ? await fetchOpen(known) : null;
   const theirs = checkId || !sheet || found?.sheet.key === sheet.sheet.key ? found : null;
   if (!theirs && !sheet) return null;
   const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet as unknown as SheetVersion } : sheet;
   if (!named) return null;
-  const check = draftOf(bike, named, author, theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null);
+  const check = draftOf(
+    bike,
+    named,
+    author,
+    theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null,
+  );
   await keepCheck(check);
   if (theirs) await takeMarks(check.id, theirs.marks);
   return check;
@@ -92,7 +124,10 @@ async function fetchOpen(id: string): Promise<Check | null> {
 }
 
 /** The open checks of bikes on sheets as the server has them; null when it cannot be asked. */
-export async function openOn(bikeIds: readonly string[], sheetKeys: readonly string[]): Promise<readonly OpenCheck[] | null> {
+export async function openOn(
+  bikeIds: readonly string[],
+  sheetKeys: readonly string[],
+): Promise<readonly OpenCheck[] | null> {
   if (bikeIds.length === 0) return [];
   try {
     return (await send(findChecks, { body: { bikeIds: [...bikeIds], sheetKeys: [...sheetKeys] } })).checks;
@@ -119,7 +154,11 @@ export async function joinChecks(
     const bike = bikeOf(theirs.bikeId);
     const sheet = sheetOf(theirs.sheetHash);
     if (!bike || !sheet) continue;
-    const check = draftOf(bike, sheet, author, { serverId: theirs.id, repairId: null, openedAt: theirs.openedAt });
+    const check = draftOf(bike, sheet, author, {
+      serverId: theirs.id,
+      repairId: null,
+      openedAt: theirs.openedAt,
+    });
     await keepCheck(check);
     await takeMarks(check.id, theirs.marks);
   }
@@ -142,7 +181,12 @@ export function draftFor(bike: Bike, sheet: NamedSheet, author: string): Promise
 }
 
 /** One person's marks of the same kind for some questions, as they are kept and sent. */
-export function marksOf(questions: readonly Pick<Asked, 'checkpoint' | 'position'>[], given: MarkGiven, author: string, at = markTime()): NewMark[] {
+export function marksOf(
+  questions: readonly Pick<Asked, 'checkpoint' | 'position'>[],
+  given: MarkGiven,
+  author: string,
+  at = markTime(),
+): NewMark[] {
   return questions.map((question) => ({
     id: newId(),
     checkpoint: question.checkpoint.key,
@@ -173,6 +217,10 @@ export async function keepMarks(checkId: string, marks: readonly NewMark[]): Pro
 export async function signDraft(checkId: string, author: string): Promise<void> {
   await kept.transaction('rw', kept.marks, kept.checks, async () => {
     const markIds = (await kept.marks.where('checkId').equals(checkId).primaryKeys()).sort();
-    await kept.checks.update(checkId, { state: 'signing', trouble: null, signature: { id: newId(), author, markIds, at: markTime() } });
+    await kept.checks.update(checkId, {
+      state: 'signing',
+      trouble: null,
+      signature: { id: newId(), author, markIds, at: markTime() },
+    });
   });
 }

@@ -1,6 +1,15 @@
 import { defineAsyncComponent } from 'vue';
 
-export { draftFor, joinChecks, keepMarks, markTime, marksOf, signDraft, type MarkGiven, type NamedSheet } from './drafts';
+export {
+  draftFor,
+  joinChecks,
+  keepMarks,
+  markTime,
+  marksOf,
+  signDraft,
+  type MarkGiven,
+  type NamedSheet,
+} from './drafts';
 export {
   asTyped,
   cellWords,

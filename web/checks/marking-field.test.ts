@@ -19,7 +19,14 @@ let respond: () => Response = () => json({ ...bike });
 
 beforeEach(() => {
   setActivePinia(createPinia());
-  useFleet().wall = { bikes: [bike], people: [], sites: [], racks: [], models: [], groups: [] } as unknown as Wall;
+  useFleet().wall = {
+    bikes: [bike],
+    people: [],
+    sites: [],
+    racks: [],
+    models: [],
+    groups: [],
+  } as unknown as Wall;
   sent.length = 0;
   vi.stubGlobal('fetch', (_path: string, { body }: { body: string }) => {
     sent.push((JSON.parse(body) as { fit: Record<string, unknown> }).fit);
@@ -34,7 +41,8 @@ describe('what is marked on a part', () => {
     await view.get('[data-note-marking]').trigger('click');
     return view;
   }
-  const field = (view: Awaited<ReturnType<typeof opened>>, key: string) => view.get(`[data-marked=${key}] input`);
+  const field = (view: Awaited<ReturnType<typeof opened>>, key: string) =>
+    view.get(`[data-marked=${key}] input`);
   const keep = async (view: Awaited<ReturnType<typeof opened>>): Promise<void> => {
     await view.get('form').trigger('submit');
     await flushPromises();
@@ -78,7 +86,10 @@ describe('a reading typed before its limit was known or changed', () => {
     return cell.reading;
   };
   const field = (typed: ReturnType<typeof typedOn>, on: ReturnType<typeof onLike>) =>
-    mount(ReadingField, { props: { asked, bike, on, typed, name: 'Rotor' }, global: { stubs: { LimitScale: true, NumberPad: true } } });
+    mount(ReadingField, {
+      props: { asked, bike, on, typed, name: 'Rotor' },
+      global: { stubs: { LimitScale: true, NumberPad: true } },
+    });
 
   it('is told again once, as it now means, and not when it means the same', async () => {
     const typed = typedOn(onLike());
@@ -90,10 +101,15 @@ describe('a reading typed before its limit was known or changed', () => {
     expect(view.emitted('read')).toMatchObject([
       [{ typed: '1.53 1.53 1.53', verdicts: [{ word: 'fault', becomes: 'stop', limit: { value: 1.55 } }] }],
     ]);
-    await view.setProps({ on: onLike({ fit: { rotorMinFront: 1.55, maximumLoad: 90 } }), typed: typedOn(onLike({ fit: { rotorMinFront: 1.55 } })) });
+    await view.setProps({
+      on: onLike({ fit: { rotorMinFront: 1.55, maximumLoad: 90 } }),
+      typed: typedOn(onLike({ fit: { rotorMinFront: 1.55 } })),
+    });
     expect(view.emitted('read')).toHaveLength(1);
     expect(view.find('[data-marking]').exists()).toBe(false);
   });
   it('is told again as soon as it is on show', () =>
-    expect(field(typedOn(onLike()), onLike({ fit: { rotorMinFront: 1.55 } })).emitted('read')).toHaveLength(1));
+    expect(field(typedOn(onLike()), onLike({ fit: { rotorMinFront: 1.55 } })).emitted('read')).toHaveLength(
+      1,
+    ));
 });

@@ -55,7 +55,9 @@ describe('a row', () => {
   });
 
   it('says outcome and fault in words, and both names where two people marked', () => {
-    const text = row({ standing: standing(mark('rim@rear', 'fault', 'crack'), mark('rim@rear', 'sound', undefined, 'ben')) }).text();
+    const text = row({
+      standing: standing(mark('rim@rear', 'fault', 'crack'), mark('rim@rear', 'sound', undefined, 'ben')),
+    }).text();
     expect(text).toContain('Fault: Crack at a spoke hole');
     expect(text).toContain('ann and ben');
   });
@@ -84,12 +86,17 @@ describe('a row', () => {
 
 describe('an exception', () => {
   const panel = (key: string, given: Standing | null = null) =>
-    mount(ExceptionPanel, { props: { asked: question(key), standing: given, others: [], build: USUAL_BUILD.hardtail } });
-  const lastMark = (wrapper: ReturnType<typeof panel>): MarkGiven => wrapper.emitted('mark')?.at(-1)?.[0] as MarkGiven;
+    mount(ExceptionPanel, {
+      props: { asked: question(key), standing: given, others: [], build: USUAL_BUILD.hardtail },
+    });
+  const lastMark = (wrapper: ReturnType<typeof panel>): MarkGiven =>
+    wrapper.emitted('mark')?.at(-1)?.[0] as MarkGiven;
 
   it('opens on the usual faults of this very checkpoint, each with the least it may be given', () => {
     const faults = panel('rim@rear').findAll('[data-fault]');
-    expect(faults.map((each) => each.attributes('data-fault'))).toEqual(question('rim@rear').checkpoint.faults.map((fault) => fault.key));
+    expect(faults.map((each) => each.attributes('data-fault'))).toEqual(
+      question('rim@rear').checkpoint.faults.map((fault) => fault.key),
+    );
     expect(faults[0]?.text()).toContain('Stop');
   });
 
@@ -112,7 +119,10 @@ describe('an exception', () => {
       .findAll('button')
       .find((each) => each.text().startsWith('Soon,'))
       ?.trigger('click');
-    expect(lastMark(wrapper)).toMatchObject({ word: 'fault', faults: [{ severity: 'soon', place: { clock: 4 } }] });
+    expect(lastMark(wrapper)).toMatchObject({
+      word: 'fault',
+      faults: [{ severity: 'soon', place: { clock: 4 } }],
+    });
     const bars = panel('bars@only');
     await bars.get('[data-fault=bent]').trigger('click');
     expect(wrapper.find('[data-clock]').exists()).toBe(true);
@@ -139,7 +149,16 @@ describe('the sign-off', () => {
   const signOff = (marks: Mark[], more: object = {}) => {
     const standings = foldMarks(marks);
     return mount(SignOff, {
-      props: { progress: progressOf(asked, standings), stations, standings, signer: 'Ann', trainee: false, clears: true, trouble: null, ...more },
+      props: {
+        progress: progressOf(asked, standings),
+        stations,
+        standings,
+        signer: 'Ann',
+        trainee: false,
+        clears: true,
+        trouble: null,
+        ...more,
+      },
     });
   };
   const all = asked.map((each) => mark(each.key, 'sound'));
@@ -152,7 +171,10 @@ describe('the sign-off', () => {
   });
 
   it('says what is not sound, and leads back there', async () => {
-    const wrapper = signOff([...all.filter((each) => each.checkpoint !== 'bars'), mark('bars@only', 'fault', 'bent')]);
+    const wrapper = signOff([
+      ...all.filter((each) => each.checkpoint !== 'bars'),
+      mark('bars@only', 'fault', 'bent'),
+    ]);
     expect(wrapper.text()).toContain('Fault: Bent');
     expect(wrapper.text()).toContain('signed, the bike is held');
     await wrapper.findAll('li button')[0]?.trigger('click');
@@ -167,11 +189,15 @@ describe('the sign-off', () => {
 
   it('tells a trainee that somebody co-signs, and shows why a signature came back', () => {
     expect(signOff(all, { trainee: true }).text()).toContain('co-signed');
-    expect(signOff(all, { trouble: 'Somebody else marked' }).get('[role=alert]').text()).toBe('Somebody else marked');
+    expect(signOff(all, { trouble: 'Somebody else marked' }).get('[role=alert]').text()).toBe(
+      'Somebody else marked',
+    );
   });
 
   it('steps say how far each station is and where something is wrong', () => {
-    const steps = mount(StationSteps, { props: { stations, standings: foldMarks([mark('rim@front', 'fault', 'crack')]), at: 1 } });
+    const steps = mount(StationSteps, {
+      props: { stations, standings: foldMarks([mark('rim@front', 'fault', 'crack')]), at: 1 },
+    });
     expect(steps.findAll('li')[0]?.text()).toContain('1/7');
     expect(steps.findAll('li')[0]?.text()).toContain('1 not sound');
     expect(steps.get('[aria-current=step]').text()).toContain('Front brake');

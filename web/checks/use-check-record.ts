@@ -46,7 +46,10 @@ export function useCheckRecord(): CheckRecord {
   const asked = computed(() => {
     const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
     if (!check.value || !bike) return [];
-    return askedOf(check.value.sheet as unknown as SheetVersion, { build: bike.build as Build, parts: bike.parts });
+    return askedOf(check.value.sheet as unknown as SheetVersion, {
+      build: bike.build as Build,
+      parts: bike.parts,
+    });
   });
   const standings = computed(() => foldMarks((check.value?.marks ?? []) as readonly Mark[]));
   const instead = computed(() => foldMarks(amending.value as readonly Mark[]));
@@ -56,7 +59,10 @@ export function useCheckRecord(): CheckRecord {
       const standing = standings.value.get(each.key) ?? null;
       // An amendment holds only what it changes.
       if (check.value?.amends && !standing) continue;
-      byZone.set(each.zone, [...(byZone.get(each.zone) ?? []), { asked: each, standing, instead: instead.value.get(each.key) ?? null }]);
+      byZone.set(each.zone, [
+        ...(byZone.get(each.zone) ?? []),
+        { asked: each, standing, instead: instead.value.get(each.key) ?? null },
+      ]);
     }
     return [...byZone].map(([zone, looks]) => ({ zone, looks }));
   });

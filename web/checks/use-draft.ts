@@ -36,14 +36,23 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   );
   onScopeDispose(() => subscription.unsubscribe());
 
-  const asked = computed(() => (check.value ? askedOf(check.value.sheet, { build: check.value.build, parts: check.value.parts ?? [] }) : []));
+  const asked = computed(() =>
+    check.value
+      ? askedOf(check.value.sheet, { build: check.value.build, parts: check.value.parts ?? [] })
+      : [],
+  );
   /** What is open already comes first at its station: it is looked at before anything hides it. */
   const firstRaised = (questions: readonly Asked[]): readonly Asked[] => [
     ...questions.filter((each) => raised().has(each.key)),
     ...questions.filter((each) => !raised().has(each.key)),
   ];
   const stations = computed(() =>
-    check.value ? stationsOf(asked.value, check.value.sheet.route).map((station) => ({ ...station, asked: firstRaised(station.asked) })) : [],
+    check.value
+      ? stationsOf(asked.value, check.value.sheet.route).map((station) => ({
+          ...station,
+          asked: firstRaised(station.asked),
+        }))
+      : [],
   );
   const standings = computed(() => foldMarks(rows.value.map((row) => row.mark as Mark)));
   const progress = computed(() => progressOf(asked.value, standings.value));
@@ -61,12 +70,19 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
 
   /** Takes back the newest mark of this person that still stands, or the whole sweep it came with. */
   async function undo(author: string): Promise<Asked | null> {
-    const own = [...standings.value.values()].flatMap((standing) => standing.marks).filter((each) => each.author === author);
-    const newest = own.reduce<Mark | null>((latest, each) => (!latest || each.at > latest.at ? each : latest), null);
+    const own = [...standings.value.values()]
+      .flatMap((standing) => standing.marks)
+      .filter((each) => each.author === author);
+    const newest = own.reduce<Mark | null>(
+      (latest, each) => (!latest || each.at > latest.at ? each : latest),
+      null,
+    );
     if (!newest) return null;
     const together = own.filter((each) => each.at === newest.at);
     const questions = asked.value.filter((question) =>
-      together.some((each) => each.checkpoint === question.checkpoint.key && each.position === question.position),
+      together.some(
+        (each) => each.checkpoint === question.checkpoint.key && each.position === question.position,
+      ),
     );
     await mark(questions, { word: 'withdrawn', way: 'single' }, author);
     return questions[0] ?? null;
@@ -77,5 +93,15 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
     void outbox.flush();
   }
 
-  return { check, stations, standings, progress, marks: computed(() => rows.value), unsent, mark, undo, sign };
+  return {
+    check,
+    stations,
+    standings,
+    progress,
+    marks: computed(() => rows.value),
+    unsent,
+    mark,
+    undo,
+    sign,
+  };
 }

@@ -10,7 +10,10 @@ import { OUTCOME_WORDS } from './wording';
 type Look = AnswerOf<typeof listLooks>['looks'][number];
 
 /** What the last looks at this bike found; as last fetched when there is no signal. */
-export function useLastLooks(bikeId: string): { wordsFor(question: Asked): string | null; readingOf(question: Pick<Asked, 'key'>): Reading | null } {
+export function useLastLooks(bikeId: string): {
+  wordsFor(question: Asked): string | null;
+  readingOf(question: Pick<Asked, 'key'>): Reading | null;
+} {
   const looks = shallowRef<ReadonlyMap<string, Look>>(new Map());
   const take = (list: readonly Look[]): void => {
     looks.value = new Map(list.map((look) => [look.key, look]));
@@ -31,10 +34,21 @@ export function useLastLooks(bikeId: string): { wordsFor(question: Asked): strin
   function wordsFor(question: Asked): string | null {
     const look = looks.value.get(question.key);
     if (!look) return null;
-    const faults = look.faults.map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name.toLowerCase() ?? each.fault);
+    const faults = look.faults.map(
+      (each) =>
+        question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name.toLowerCase() ??
+        each.fault,
+    );
     const reading = look.reading ? asTyped(look.reading) : '';
-    const read = reading && look.readAt !== null && look.readAt !== look.at ? `${reading} on ${dayAndClock(look.readAt, now())}` : reading;
-    return ['Last: ' + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''), dayAndClock(look.at, now()), read]
+    const read =
+      reading && look.readAt !== null && look.readAt !== look.at
+        ? `${reading} on ${dayAndClock(look.readAt, now())}`
+        : reading;
+    return [
+      'Last: ' + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''),
+      dayAndClock(look.at, now()),
+      read,
+    ]
       .filter(Boolean)
       .join(' · ');
   }

@@ -40,7 +40,11 @@ export function useLiveChecks(input: {
   /** Their marks go into the draft kept here; one begun here and not sent yet turns out to be theirs. */
   async function joinOwn(theirs: OpenCheck): Promise<void> {
     for (const mine of await keptOf(theirs.bikeId)) {
-      const same = mine.serverId === null && mine.state === 'open' && mine.repairId === null && mine.sheetHash === theirs.sheetHash;
+      const same =
+        mine.serverId === null &&
+        mine.state === 'open' &&
+        mine.repairId === null &&
+        mine.sheetHash === theirs.sheetHash;
       if (same) await kept.checks.update(mine.id, { serverId: theirs.id });
       if (same || mine.serverId === theirs.id) await takeMarks(mine.id, theirs.marks);
     }
@@ -49,7 +53,13 @@ export function useLiveChecks(input: {
   /** A check that was open here and is open no more was signed or closed by somebody else. */
   async function tellOver(bikeId: string, open: readonly OpenCheck[]): Promise<void> {
     for (const mine of await keptOf(bikeId)) {
-      if (mine.state !== 'open' || !mine.serverId || mine.repairId || !input.sheetKeys().includes(mine.sheet.key)) continue;
+      if (
+        mine.state !== 'open' ||
+        !mine.serverId ||
+        mine.repairId ||
+        !input.sheetKeys().includes(mine.sheet.key)
+      )
+        continue;
       if (open.some((each) => each.id === mine.serverId)) continue;
       try {
         const check = await send(getCheck, { params: { id: mine.serverId } });

@@ -1,5 +1,11 @@
 import type { Bike } from '@cadre/contract/fleet';
-import { DEFAULT_POLICY, measuredOn, onChecklist, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import {
+  DEFAULT_POLICY,
+  measuredOn,
+  onChecklist,
+  type Asked,
+  type SheetVersion,
+} from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import type { MeasuredOn } from '@cadre/core/measures';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -8,12 +14,22 @@ import { useFleet } from '@cadre/web/fleet';
 type Checklist = Pick<SheetVersion, 'key' | 'newWheels'>;
 
 /** What readings of a bike are judged on here: the same as the server's, from what this browser knows. Without a policy at hand, as shipped. */
-export function useMeasuredOn(): (bike: Bike, asked: Pick<Asked, 'position' | 'zone' | 'limit'>, sheet?: Checklist) => MeasuredOn {
+export function useMeasuredOn(): (
+  bike: Bike,
+  asked: Pick<Asked, 'position' | 'zone' | 'limit'>,
+  sheet?: Checklist,
+) => MeasuredOn {
   const catalogue = useCatalogue();
   const fleet = useFleet();
   return (bike, asked, sheet) => {
     const model = fleet.models.find((each) => each.id === bike.modelId)?.fit ?? {};
-    const measured = { build: bike.build as Build, model, own: bike.fit, parts: bike.marked, inStore: bike.whereabouts === 'laid-up' };
+    const measured = {
+      build: bike.build as Build,
+      model,
+      own: bike.fit,
+      parts: bike.marked,
+      inStore: bike.whereabouts === 'laid-up',
+    };
     return measuredOn(asked, onChecklist(measured, sheet), catalogue.policy() ?? DEFAULT_POLICY);
   };
 }

@@ -1,6 +1,16 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { followKept, kept, keptUnderWay, letGoOfOld, now, onReach, RefusedError, UnreachableError, type KeptAct } from '@cadre/web/app';
+import {
+  followKept,
+  kept,
+  keptUnderWay,
+  letGoOfOld,
+  now,
+  onReach,
+  RefusedError,
+  UnreachableError,
+  type KeptAct,
+} from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
@@ -18,7 +28,9 @@ export const useOutbox = defineStore('outbox', () => {
   const waiting = computed(() => recordsWaiting.value + photosWaiting.value);
   const reachable = ref(true);
   const openBikes = ref<readonly string[]>([]);
-  const troubles = ref<readonly { id: string; tag: string; bikeId: string; trouble: string; over: boolean }[]>([]);
+  const troubles = ref<
+    readonly { id: string; tag: string; bikeId: string; trouble: string; over: boolean }[]
+  >([]);
   let wait = FIRST_WAIT_MS;
   let timer: ReturnType<typeof setTimeout> | null = null;
   let running = false;
@@ -49,7 +61,8 @@ export const useOutbox = defineStore('outbox', () => {
       await sendPhotos();
       wait = FIRST_WAIT_MS;
     } catch (error) {
-      if (error instanceof RefusedError && error.problem.code === 'session.required') session.needsSignIn = true;
+      if (error instanceof RefusedError && error.problem.code === 'session.required')
+        session.needsSignIn = true;
       else if (error instanceof UnreachableError || error instanceof RefusedError) later();
       else throw error;
     } finally {
@@ -87,13 +100,23 @@ export const useOutbox = defineStore('outbox', () => {
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
     });
     followKept(readRecords, ({ marks, acts, checks, troubled }) => {
-      recordsWaiting.value = marks + acts.filter((act) => act.trouble === null).length + checks.filter((check) => check.state === 'signing').length;
+      recordsWaiting.value =
+        marks +
+        acts.filter((act) => act.trouble === null).length +
+        checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
         .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
         .map((check) => check.bikeId);
-      troubles.value = [...troubled, ...acts.filter((act) => act.trouble !== null).map((act) => ({ ...act, state: 'signed' as const }))].map(
-        ({ id, tag, bikeId, trouble, state }) => ({ id, tag, bikeId, trouble: trouble ?? '', over: state === 'signed' }),
-      );
+      troubles.value = [
+        ...troubled,
+        ...acts.filter((act) => act.trouble !== null).map((act) => ({ ...act, state: 'signed' as const })),
+      ].map(({ id, tag, bikeId, trouble, state }) => ({
+        id,
+        tag,
+        bikeId,
+        trouble: trouble ?? '',
+        over: state === 'signed',
+      }));
     });
     window.addEventListener('online', () => void flush());
     document.addEventListener('visibilitychange', () => {

@@ -12,7 +12,15 @@ import { withUnit } from '@cadre/web/measures';
 export function readingOf(typed: TypedReading, aside = ''): Reading {
   const unit = /[a-z%]+$/i.exec(typed.typed)?.[0] ?? bareUnitOf(typed.measure);
   const { measure, method, values, better } = typed;
-  return { measure, values, typed: typed.typed, unit, ...(method ? { method } : {}), ...(better ? { better } : {}), ...(aside ? { aside } : {}) };
+  return {
+    measure,
+    values,
+    typed: typed.typed,
+    unit,
+    ...(method ? { method } : {}),
+    ...(better ? { better } : {}),
+    ...(aside ? { aside } : {}),
+  };
 }
 
 export interface Readings {
@@ -47,9 +55,16 @@ interface Waiting {
 const useWaiting = defineStore('readings-waiting', () => {
   const waiting = reactive(new Map<string, Waiting>());
   const loaded = keptThing<[string, Waiting][]>(THING).then((kept) => {
-    for (const [key, each] of kept ?? []) if (!waiting.has(key) && now() - each.at < STALE_MS) waiting.set(key, each);
+    for (const [key, each] of kept ?? [])
+      if (!waiting.has(key) && now() - each.at < STALE_MS) waiting.set(key, each);
   });
-  watch(waiting, () => void loaded.then(() => keepThing(THING, JSON.parse(JSON.stringify([...waiting])) as [string, Waiting][])));
+  watch(
+    waiting,
+    () =>
+      void loaded.then(() =>
+        keepThing(THING, JSON.parse(JSON.stringify([...waiting])) as [string, Waiting][]),
+      ),
+  );
   return { waiting };
 });
 
@@ -63,10 +78,15 @@ export function useReadings(prefix = ''): Readings {
       const before = of(question.key);
       waiting.set(prefix + question.key, { reading, at: now() });
       const outcome = outcomeOfReading(reading, before, question.checkpoint.faults);
-      if (outcome) return { word: outcome, note: outcome === 'put-right' && before ? `Was ${withUnit(before.typed, before.measure)}` : '' };
+      if (outcome)
+        return {
+          word: outcome,
+          note: outcome === 'put-right' && before ? `Was ${withUnit(before.typed, before.measure)}` : '',
+        };
       if (!own) return null;
       // What was called sound before it was measured is not, where the number does not say so too: the person says again.
-      if (own.word === 'sound' && reading.verdicts.some((verdict) => verdict.word !== 'sound')) return { word: 'withdrawn' };
+      if (own.word === 'sound' && reading.verdicts.some((verdict) => verdict.word !== 'sound'))
+        return { word: 'withdrawn' };
       return { word: own.word, faults: [...own.faults], note: own.note };
     },
     typed: of,
@@ -76,7 +96,9 @@ export function useReadings(prefix = ''): Readings {
     },
     waits: (key) => {
       const reading = of(key);
-      return reading !== null && !asideOf(key) && reading.verdicts.some((verdict) => verdict.word !== 'sound');
+      return (
+        reading !== null && !asideOf(key) && reading.verdicts.some((verdict) => verdict.word !== 'sound')
+      );
     },
     speaksAgainst: (key) => {
       const reading = of(key);
@@ -85,10 +107,14 @@ export function useReadings(prefix = ''): Readings {
     leaveAside: (key, reason) => {
       const known = waiting.get(prefix + key);
       // A stop is nobody's to leave aside.
-      if (known && !known.reading.verdicts.some((verdict) => (verdict.uncorrected ?? verdict.becomes) === 'stop'))
+      if (
+        known &&
+        !known.reading.verdicts.some((verdict) => (verdict.uncorrected ?? verdict.becomes) === 'stop')
+      )
         waiting.set(prefix + key, { ...known, aside: reason.trim() });
     },
     asideOf,
-    done: (bikeId) => [...waiting.keys()].filter((key) => key.startsWith(`${bikeId} `)).forEach((key) => waiting.delete(key)),
+    done: (bikeId) =>
+      [...waiting.keys()].filter((key) => key.startsWith(`${bikeId} `)).forEach((key) => waiting.delete(key)),
   };
 }

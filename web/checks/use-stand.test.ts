@@ -64,7 +64,9 @@ describe('at the stand, with no signal', () => {
     const first = stand.station.value;
     await stand.sweep();
     await settled(() => stand.at.value === 1);
-    expect(first?.asked.every((question) => draft.standings.value.get(question.key)?.outcome === 'sound')).toBe(true);
+    expect(
+      first?.asked.every((question) => draft.standings.value.get(question.key)?.outcome === 'sound'),
+    ).toBe(true);
     expect(draft.unsent.value).toBe(first?.asked.length);
     expect(stand.doneZones.value).toContain('front-wheel');
   });
@@ -118,7 +120,9 @@ describe('at the stand, with no signal', () => {
   it('goes to a zone by touch and to a question from the sign-off', () => {
     stand.goToZone('rear-wheel');
     expect(stand.station.value?.zones).toContain('rear-wheel');
-    const brake = draft.stations.value.flatMap((station) => station.asked).find((question) => question.key === 'rotor@rear');
+    const brake = draft.stations.value
+      .flatMap((station) => station.asked)
+      .find((question) => question.key === 'rotor@rear');
     if (!brake) throw new Error('no rotor asked');
     stand.goToQuestion(brake);
     expect(stand.current.value?.key).toBe('rotor@rear');
@@ -147,7 +151,12 @@ describe('at the stand, with no signal', () => {
       marks: [markFor(question, newId(), 10)],
     };
     vi.stubGlobal('fetch', () =>
-      Promise.resolve(new Response(JSON.stringify(theirs), { status: 200, headers: { 'content-type': 'application/json' } })),
+      Promise.resolve(
+        new Response(JSON.stringify(theirs), {
+          status: 200,
+          headers: { 'content-type': 'application/json' },
+        }),
+      ),
     );
     const joined = await findOrBegin(other, sheet, author, null);
     expect(joined).toMatchObject({ id: theirs.id, serverId: theirs.id });

@@ -50,17 +50,28 @@ export function useStand(
   const signing = computed(() => stations.value.length > 0 && at.value >= stations.value.length);
   const station = computed(() => stations.value[at.value] ?? null);
   const current = computed(() => station.value?.asked[row.value] ?? null);
-  const cameFrom = computed(() => (jumpedFrom.value === null ? null : (stations.value[jumpedFrom.value] ?? null)));
-  const unmarked = (asked: readonly Asked[]): readonly Asked[] => asked.filter((each) => !draft.standings.value.has(each.key));
+  const cameFrom = computed(() =>
+    jumpedFrom.value === null ? null : (stations.value[jumpedFrom.value] ?? null),
+  );
+  const unmarked = (asked: readonly Asked[]): readonly Asked[] =>
+    asked.filter((each) => !draft.standings.value.has(each.key));
   const left = computed(() => unmarked(station.value?.asked ?? []));
   const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each.key)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
-  const doneZones = computed(() => zonesWhere((each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0));
+  const doneZones = computed(() =>
+    zonesWhere(
+      (each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0,
+    ),
+  );
   const troubledZones = computed(() =>
     zonesWhere((each, zone) =>
       each.asked.some(
-        (question) => question.zone === zone && ['fault', 'watch', 'not-looked-at'].includes(draft.standings.value.get(question.key)?.outcome ?? ''),
+        (question) =>
+          question.zone === zone &&
+          ['fault', 'watch', 'not-looked-at'].includes(
+            draft.standings.value.get(question.key)?.outcome ?? '',
+          ),
       ),
     ),
   );
@@ -73,7 +84,9 @@ export function useStand(
   }
   /** On to the next place where something is left, past what others have done; to the signature when all is. */
   function advance(): void {
-    const later = stations.value.findIndex((each, index) => index > at.value && unmarked(each.asked).length > 0);
+    const later = stations.value.findIndex(
+      (each, index) => index > at.value && unmarked(each.asked).length > 0,
+    );
     const any = stations.value.findIndex((each) => unmarked(each.asked).length > 0);
     goTo(later >= 0 ? later : any >= 0 ? any : stations.value.length);
   }
@@ -89,7 +102,12 @@ export function useStand(
     const who = author();
     // A reading outside its limits is put right or a fault; nobody calls it sound.
     if (given.word === 'sound' && readings.speaksAgainst(question.key)) return;
-    if (who) await draft.mark([question], { ...given, reading: given.reading ?? readings.readingFor(question) }, who);
+    if (who)
+      await draft.mark(
+        [question],
+        { ...given, reading: given.reading ?? readings.readingFor(question) },
+        who,
+      );
   }
   async function sound(question: Asked): Promise<void> {
     await mark(question, { word: 'sound', way: 'single' });
@@ -130,7 +148,11 @@ export function useStand(
     open.value = null;
   }
   // Keeps the row in hand in sight.
-  watch([at, row, open], () => void nextTick(() => document.querySelector('[data-current-row]')?.scrollIntoView({ block: 'nearest' })));
+  watch(
+    [at, row, open],
+    () =>
+      void nextTick(() => document.querySelector('[data-current-row]')?.scrollIntoView({ block: 'nearest' })),
+  );
   return {
     at,
     row,

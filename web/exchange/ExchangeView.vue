@@ -46,7 +46,10 @@ const write = (form: 'csv' | 'xlsx' | 'json'): Promise<boolean> =>
     saveFile(await bring.worker().write(document, form), `fleet.${form}`);
   });
 const bad = async (): Promise<void> =>
-  saveFile(new Blob([await bring.badRows()], { type: 'text/csv;charset=utf-8' }), `not-in-${bring.fileName.replace(/\.\w+$/, '')}.csv`);
+  saveFile(
+    new Blob([await bring.badRows()], { type: 'text/csv;charset=utf-8' }),
+    `not-in-${bring.fileName.replace(/\.\w+$/, '')}.csv`,
+  );
 </script>
 
 <template>
@@ -82,16 +85,24 @@ const bad = async (): Promise<void> =>
         <span v-else>
           <span class="sturdy block text-xl">Choose a list of bikes, or drop it here</span>
           <span class="mt-1 block max-w-prose text-soft"
-            >A CSV or workbook (.xlsx) as it comes out of a spreadsheet, headings in any order and words, or a fleet file (.json) exported here.
-            Nothing comes in before you have seen it.</span
+            >A CSV or workbook (.xlsx) as it comes out of a spreadsheet, headings in any order and words, or a
+            fleet file (.json) exported here. Nothing comes in before you have seen it.</span
           >
         </span>
-        <input type="file" accept=".csv,.tsv,.txt,.xlsx,.json,text/csv" class="sr-only" data-file @change="chosen" />
+        <input
+          type="file"
+          accept=".csv,.tsv,.txt,.xlsx,.json,text/csv"
+          class="sr-only"
+          data-file
+          @change="chosen"
+        />
       </label>
       <ImportColumns v-else-if="bring.stage === 'columns'" class="mt-3" />
       <ImportPreview v-else-if="bring.stage === 'preview'" class="mt-3" @bad="bad" />
       <div v-else-if="bring.stage === 'running'" class="mt-3 rounded-lg border-2 border-ink/60 bg-plate p-5">
-        <p role="status" class="sturdy text-xl">{{ bring.progress ? `${bring.progress.done} of ${bring.progress.of}` : 'Making places' }}</p>
+        <p role="status" class="sturdy text-xl">
+          {{ bring.progress ? `${bring.progress.done} of ${bring.progress.of}` : 'Making places' }}
+        </p>
         <progress
           class="mt-2 h-4 w-full"
           :value="bring.progress?.done ?? 0"
@@ -102,24 +113,40 @@ const bad = async (): Promise<void> =>
         <p class="mt-2 text-soft">You can go on elsewhere in Cadre; keep this tab open.</p>
       </div>
       <div v-else class="mt-3 rounded-lg border-2 border-act bg-plate p-5" data-import-done>
-        <p role="status" class="sturdy text-2xl">{{ doneWords(bring.result?.added ?? 0, bring.result?.changed ?? 0) }}</p>
-        <template v-if="(bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length > 0">
+        <p role="status" class="sturdy text-2xl">
+          {{ doneWords(bring.result?.added ?? 0, bring.result?.changed ?? 0) }}
+        </p>
+        <template
+          v-if="(bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length > 0"
+        >
           <p class="mt-2">
-            {{ count((bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length, 'row') }} did not come in. Mend them in the
-            file below and bring that in.
+            {{
+              count(
+                (bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length,
+                'row',
+              )
+            }}
+            did not come in. Mend them in the file below and bring that in.
           </p>
           <ul v-if="Object.keys(bring.result?.refused ?? {}).length" class="mt-1">
             <li v-for="(why, line) in bring.result?.refused" :key="line">Row {{ line }}: {{ why }}</li>
           </ul>
         </template>
         <div class="mt-3 flex flex-wrap gap-2">
-          <RouterLink :to="{ name: 'wall' }" class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
+          <RouterLink
+            :to="{ name: 'wall' }"
+            class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
             >To the rack wall</RouterLink
           >
-          <RouterLink :to="{ name: 'models' }" class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+          <RouterLink
+            :to="{ name: 'models' }"
+            class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
             >Fill in the fit lists</RouterLink
           >
-          <ActButton v-if="(bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length > 0" data-bad-rows @click="bad"
+          <ActButton
+            v-if="(bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length > 0"
+            data-bad-rows
+            @click="bad"
             >Download what did not come in</ActButton
           >
           <ActButton @click="bring.begin()">Another list</ActButton>
@@ -129,14 +156,18 @@ const bad = async (): Promise<void> =>
     <section aria-labelledby="out" class="mt-8">
       <h2 id="out" class="sturdy text-xl">Take the list out</h2>
       <p class="max-w-prose text-soft">
-        {{ count(fleet.bikes.length, 'bike') }} with their builds and places. The fleet file also holds models with their fit lists, sites and racks;
-        its form is published at /api/fleet-document.schema.json.
+        {{ count(fleet.bikes.length, 'bike') }} with their builds and places. The fleet file also holds models
+        with their fit lists, sites and racks; its form is published at /api/fleet-document.schema.json.
       </p>
       <NoticePlate v-if="exporting.said.value" :said="exporting.said.value" class="mt-2" />
       <div class="mt-2 flex flex-wrap gap-2">
         <ActButton :disabled="exporting.busy.value" data-export="csv" @click="write('csv')">CSV</ActButton>
-        <ActButton :disabled="exporting.busy.value" data-export="xlsx" @click="write('xlsx')">Workbook (.xlsx)</ActButton>
-        <ActButton :disabled="exporting.busy.value" data-export="json" @click="write('json')">Fleet file (.json)</ActButton>
+        <ActButton :disabled="exporting.busy.value" data-export="xlsx" @click="write('xlsx')"
+          >Workbook (.xlsx)</ActButton
+        >
+        <ActButton :disabled="exporting.busy.value" data-export="json" @click="write('json')"
+          >Fleet file (.json)</ActButton
+        >
       </div>
     </section>
   </main>

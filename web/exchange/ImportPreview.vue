@@ -37,8 +37,16 @@ const places = computed(() => [
 <template>
   <div v-if="bring.preview" class="space-y-4">
     <dl class="flex flex-wrap gap-x-8 gap-y-2" aria-label="Rows">
-      <div v-for="[act, words] in TELL" :key="act" :data-count-of="act" :class="bring.preview.counts[act] === 0 && act !== 'add' && 'hidden'">
-        <dd class="sturdy text-4xl leading-none" :class="act === 'wrong' ? 'text-held' : act === 'same' || act === 'skip' ? 'text-soft' : ''">
+      <div
+        v-for="[act, words] in TELL"
+        :key="act"
+        :data-count-of="act"
+        :class="bring.preview.counts[act] === 0 && act !== 'add' && 'hidden'"
+      >
+        <dd
+          class="sturdy text-4xl leading-none"
+          :class="act === 'wrong' ? 'text-held' : act === 'same' || act === 'skip' ? 'text-soft' : ''"
+        >
           {{ bring.preview.counts[act] }}
         </dd>
         <dt class="text-soft">{{ words }}</dt>
@@ -46,28 +54,46 @@ const places = computed(() => [
     </dl>
     <div class="flex flex-wrap gap-x-6">
       <label class="flex min-h-12 items-center gap-2"
-        ><input v-model="bring.update" type="checkbox" class="size-6" data-update />Change bikes that are in the fleet</label
+        ><input v-model="bring.update" type="checkbox" class="size-6" data-update />Change bikes that are in
+        the fleet</label
       >
       <label class="flex min-h-12 items-center gap-2"
-        ><input v-model="bring.makes" type="checkbox" class="size-6" data-makes />Make sites, racks and hooks the list names</label
+        ><input v-model="bring.makes" type="checkbox" class="size-6" data-makes />Make sites, racks and hooks
+        the list names</label
       >
     </div>
-    <p v-if="places.length" class="rounded-md bg-sunk px-4 py-2"><span class="font-semibold">To be made:</span> {{ places.join(' · ') }}</p>
+    <p v-if="places.length" class="rounded-md bg-sunk px-4 py-2">
+      <span class="font-semibold">To be made:</span> {{ places.join(' · ') }}
+    </p>
     <p v-if="bring.preview.models.length" class="rounded-md bg-sunk px-4 py-2">
-      <span class="font-semibold">{{ count(bring.preview.models.length, 'model') }} to be made</span> from what their bikes share:
+      <span class="font-semibold">{{ count(bring.preview.models.length, 'model') }} to be made</span> from
+      what their bikes share:
       {{ bring.preview.models.map((model) => model.name).join(' · ') }}
     </p>
     <section v-if="bring.preview.wrong.length" aria-labelledby="wrong">
       <div class="flex flex-wrap items-center gap-3">
-        <h3 id="wrong" class="sturdy mr-auto text-lg text-held">{{ count(bring.preview.counts.wrong, 'row') }} wrong</h3>
+        <h3 id="wrong" class="sturdy mr-auto text-lg text-held">
+          {{ count(bring.preview.counts.wrong, 'row') }} wrong
+        </h3>
         <ActButton data-bad-rows @click="emit('bad')">Download them with why</ActButton>
       </div>
-      <ul class="mt-1 max-h-96 divide-y divide-line overflow-y-auto rounded-lg border-2 border-held bg-plate" tabindex="0" aria-label="Wrong rows">
-        <li v-for="row in bring.preview.wrong" :key="row.line" class="flex gap-3 px-3 py-1.5" :data-wrong="row.line">
+      <ul
+        class="mt-1 max-h-96 divide-y divide-line overflow-y-auto rounded-lg border-2 border-held bg-plate"
+        tabindex="0"
+        aria-label="Wrong rows"
+      >
+        <li
+          v-for="row in bring.preview.wrong"
+          :key="row.line"
+          class="flex gap-3 px-3 py-1.5"
+          :data-wrong="row.line"
+        >
           <span class="figures w-20 shrink-0 text-soft">row {{ row.line }}</span
           ><span class="sturdy w-24 shrink-0 break-all">{{ row.tag || 'no tag' }}</span>
           <span class="grow leading-snug"
-            ><span v-for="(issue, index) in row.issues" :key="index" class="block">{{ issueWords(issue) }}</span></span
+            ><span v-for="(issue, index) in row.issues" :key="index" class="block">{{
+              issueWords(issue)
+            }}</span></span
           >
         </li>
       </ul>
@@ -77,12 +103,22 @@ const places = computed(() => [
     </section>
     <section v-if="bring.preview.changed.length" aria-labelledby="changed">
       <h3 id="changed" class="sturdy text-lg">{{ count(bring.preview.counts.change, 'bike') }} changed</h3>
-      <ul class="mt-1 max-h-96 divide-y divide-line overflow-y-auto rounded-lg border-2 border-line bg-plate" tabindex="0" aria-label="Changed bikes">
-        <li v-for="row in bring.preview.changed" :key="row.line" class="flex gap-3 px-3 py-1.5" :data-changed="row.bike.tag">
+      <ul
+        class="mt-1 max-h-96 divide-y divide-line overflow-y-auto rounded-lg border-2 border-line bg-plate"
+        tabindex="0"
+        aria-label="Changed bikes"
+      >
+        <li
+          v-for="row in bring.preview.changed"
+          :key="row.line"
+          class="flex gap-3 px-3 py-1.5"
+          :data-changed="row.bike.tag"
+        >
           <span class="sturdy w-24 shrink-0">{{ row.bike.tag }}</span>
           <span class="grow leading-snug"
             ><span v-for="difference in row.differences" :key="difference.column" class="block"
-              >{{ columnWords(difference.column) }}: <s class="text-soft">{{ difference.before || 'empty' }}</s> →
+              >{{ columnWords(difference.column) }}:
+              <s class="text-soft">{{ difference.before || 'empty' }}</s> →
               <strong>{{ difference.after || 'empty' }}</strong></span
             ></span
           >
@@ -90,12 +126,18 @@ const places = computed(() => [
       </ul>
     </section>
     <p v-if="bring.preview.added.length" class="text-soft">
-      New, among others: <span class="sturdy text-ink">{{ bring.preview.added.map((bike) => bike.tag).join(' ') }}</span>
+      New, among others:
+      <span class="sturdy text-ink">{{ bring.preview.added.map((bike) => bike.tag).join(' ') }}</span>
     </p>
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" big :disabled="ready === 0 || bring.refusal.busy" data-bring-in @click="bring.run()">{{
-        ready ? `Bring in ${count(ready, 'bike')}` : 'Nothing to bring in'
-      }}</ActButton>
+      <ActButton
+        kind="main"
+        big
+        :disabled="ready === 0 || bring.refusal.busy"
+        data-bring-in
+        @click="bring.run()"
+        >{{ ready ? `Bring in ${count(ready, 'bike')}` : 'Nothing to bring in' }}</ActButton
+      >
       <ActButton v-if="bring.table" @click="bring.stage = 'columns'">Back to the columns</ActButton>
       <ActButton @click="bring.begin()">Another file</ActButton>
     </div>

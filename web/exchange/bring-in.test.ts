@@ -54,7 +54,13 @@ interface Sent {
   readonly body: {
     id?: string;
     siteId?: string;
-    bikes?: { tag: string; hookId: string | null; modelId: string | null; id: string; version: number | null }[];
+    bikes?: {
+      tag: string;
+      hookId: string | null;
+      modelId: string | null;
+      id: string;
+      version: number | null;
+    }[];
   } & Record<string, unknown>;
 }
 let sent: Sent[];
@@ -67,7 +73,10 @@ beforeEach(() => {
     sent.push(request);
     const told = answer(request);
     if (told === 'dead') throw new TypeError('network');
-    return new Response(JSON.stringify(told.body), { status: told.status, headers: { 'content-type': 'application/json' } });
+    return new Response(JSON.stringify(told.body), {
+      status: told.status,
+      headers: { 'content-type': 'application/json' },
+    });
   });
 });
 afterEach(() => vi.unstubAllGlobals());
@@ -75,14 +84,25 @@ afterEach(() => vi.unstubAllGlobals());
 describe('bringing rows in', () => {
   it('goes by batches of one site, with names turned into ids, and tells how far it is', async () => {
     const told: Progress[] = [];
-    const rows = [...Array.from({ length: 150 }, (_, index) => row(index + 2)), row(900, 'Hut'), row(901, 'Shed', 2)];
-    const result = await bringIn(useAct(), rows, wall, underWay([]), (progress: Progress) => told.push(progress));
+    const rows = [
+      ...Array.from({ length: 150 }, (_, index) => row(index + 2)),
+      row(900, 'Hut'),
+      row(901, 'Shed', 2),
+    ];
+    const result = await bringIn(useAct(), rows, wall, underWay([]), (progress: Progress) =>
+      told.push(progress),
+    );
     expect(sent.map((each) => [each.body.siteId, each.body.bikes?.length])).toEqual([
       ['s1', 100],
       ['s1', 51],
       ['s2', 1],
     ]);
-    expect(sent[1]?.body.bikes?.at(-1)).toMatchObject({ tag: 'T901', hookId: 'h2', modelId: 'm1', version: null });
+    expect(sent[1]?.body.bikes?.at(-1)).toMatchObject({
+      tag: 'T901',
+      hookId: 'h2',
+      modelId: 'm1',
+      version: null,
+    });
     expect(told.map((progress) => progress.done)).toEqual([100, 151, 152]);
     expect(result).toEqual({ added: 152, changed: 0, refused: {} });
   });
@@ -105,12 +125,22 @@ describe('bringing rows in', () => {
       };
     };
     const result = await bringIn(useAct(), [row(2), row(3), row(4)], wall, underWay([]), () => undefined);
-    expect(result).toEqual({ added: 2, changed: 0, refused: { 3: 'tag: Taken by T3.; somebody changed this bike meanwhile: bring it in again' } });
+    expect(result).toEqual({
+      added: 2,
+      changed: 0,
+      refused: { 3: 'tag: Taken by T3.; somebody changed this bike meanwhile: bring it in again' },
+    });
     expect(sent).toHaveLength(2);
   });
 
   it('keeps the id and version of a bike it changes', async () => {
-    await bringIn(useAct(), [row(2)], wall, underWay([{ id: 'b2', tag: 'T2', version: 7 } as Bike]), () => undefined);
+    await bringIn(
+      useAct(),
+      [row(2)],
+      wall,
+      underWay([{ id: 'b2', tag: 'T2', version: 7 } as Bike]),
+      () => undefined,
+    );
     expect(sent[0]?.body.bikes).toMatchObject([{ id: 'b2', version: 7 }]);
   });
 
@@ -127,9 +157,13 @@ describe('bringing rows in', () => {
 
   it('stops where the server is gone, and at any refusal of the batch itself', async () => {
     answer = () => 'dead';
-    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toBeInstanceOf(UnreachableError);
+    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toBeInstanceOf(
+      UnreachableError,
+    );
     answer = () => ({ status: 403, body: { type: 't', status: 403, code: 'act.not-allowed' } });
-    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toMatchObject({ problem: { code: 'act.not-allowed' } });
+    await expect(bringIn(useAct(), [row(2)], wall, underWay([]), () => undefined)).rejects.toMatchObject({
+      problem: { code: 'act.not-allowed' },
+    });
   });
 });
 
@@ -150,10 +184,15 @@ it('makes the places and models a list names, with what a fleet file tells of it
     () => known,
     [{ name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }],
     async () => {
-      known = { ...wall, sites: [...wall.sites, { id: 's3', name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }] };
+      known = {
+        ...wall,
+        sites: [...wall.sites, { id: 's3', name: 'Quay', timeZone: 'Europe/Paris', opensAt: '08:00' }],
+      };
     },
   );
-  expect(sent.map(({ method, path, body }) => [method, path, body.name, body.hooks ?? body.timeZone ?? null])).toEqual([
+  expect(
+    sent.map(({ method, path, body }) => [method, path, body.name, body.hooks ?? body.timeZone ?? null]),
+  ).toEqual([
     ['POST', '/api/v1/sites', 'Quay', 'Europe/Paris'],
     ['POST', '/api/v1/racks', 'Long', 8],
     ['PUT', '/api/v1/racks/r1', 'Rail', 5],
@@ -162,7 +201,11 @@ it('makes the places and models a list names, with what a fleet file tells of it
 });
 
 it('makes no place twice when a list is brought in again', async () => {
-  const preview = { sites: ['Shed'], racks: [], models: [{ name: 'Reed', build: USUAL_BUILD.hybrid, fit: {} }] } as unknown as Preview;
+  const preview = {
+    sites: ['Shed'],
+    racks: [],
+    models: [{ name: 'Reed', build: USUAL_BUILD.hybrid, fit: {} }],
+  } as unknown as Preview;
   answer = () => ({ status: 200, body: {} });
   await makePlaces(
     useAct(),

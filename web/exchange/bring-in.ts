@@ -1,6 +1,14 @@
 import { v7 as newId } from 'uuid';
 import { BATCH, importBikes } from '@cadre/contract/exchange';
-import { addModel, addRack, addSite, changeRack, type Bike, type BikeFields, type Wall } from '@cadre/contract/fleet';
+import {
+  addModel,
+  addRack,
+  addSite,
+  changeRack,
+  type Bike,
+  type BikeFields,
+  type Wall,
+} from '@cadre/contract/fleet';
 import type { FleetDocument } from '@cadre/core/exchange';
 import { RefusedError, type SendAct } from '@cadre/web/app';
 import type { GoodRow, Preview } from './desk';
@@ -46,7 +54,13 @@ export async function makePlaces(
     const told = sites.find((site) => site.name === name);
     await act(
       addSite,
-      { body: { name, timeZone: told?.timeZone ?? known?.timeZone ?? 'UTC', opensAt: told?.opensAt ?? known?.opensAt ?? '09:00' } },
+      {
+        body: {
+          name,
+          timeZone: told?.timeZone ?? known?.timeZone ?? 'UTC',
+          opensAt: told?.opensAt ?? known?.opensAt ?? '09:00',
+        },
+      },
       name,
     );
   }
@@ -55,12 +69,24 @@ export async function makePlaces(
     const site = wall().sites.find((each) => each.name === place.site);
     if (!site) throw new Error(`the site ${place.site} was to be made and is not there`);
     const rack = wall().racks.find((each) => each.siteId === site.id && each.name === place.rack);
-    if (rack) await act(changeRack, { params: { id: rack.id }, body: { name: rack.name, hooks: place.hooks } });
-    else await act(addRack, { body: { siteId: site.id, name: place.rack, hooks: place.hooks } }, `${place.site} ${place.rack}`);
+    if (rack)
+      await act(changeRack, { params: { id: rack.id }, body: { name: rack.name, hooks: place.hooks } });
+    else
+      await act(
+        addRack,
+        { body: { siteId: site.id, name: place.rack, hooks: place.hooks } },
+        `${place.site} ${place.rack}`,
+      );
   }
-  for (const model of preview.models.filter((each) => wall().models.every((known) => known.name !== each.name))) {
+  for (const model of preview.models.filter((each) =>
+    wall().models.every((known) => known.name !== each.name),
+  )) {
     const { name, build, fit } = model;
-    await act(addModel, { body: { name, build: { ...build, accessories: [...build.accessories] }, fit: { ...fit } } }, name);
+    await act(
+      addModel,
+      { body: { name, build: { ...build, accessories: [...build.accessories] }, fit: { ...fit } } },
+      name,
+    );
   }
   await reload();
 }
@@ -75,7 +101,9 @@ function readyRows(rows: readonly GoodRow[], wall: Wall, { planned, ids }: Under
   const siteByName = new Map(wall.sites.map((site) => [site.name, site.id]));
   const modelByName = new Map(wall.models.map((model) => [model.name, model.id]));
   const hookByPlace = new Map<string, string>(
-    wall.racks.flatMap((rack) => rack.hooks.map((hook) => [`${rack.siteId}\n${rack.name}\n${hook.number}`, hook.id] as const)),
+    wall.racks.flatMap((rack) =>
+      rack.hooks.map((hook) => [`${rack.siteId}\n${rack.name}\n${hook.number}`, hook.id] as const),
+    ),
   );
   return rows.map((row) => {
     const { site, rack, hook, build, ...rest } = row.bike;
@@ -103,7 +131,9 @@ function batchesOf(ready: readonly Ready[]): readonly (readonly Ready[])[] {
   const bySite = new Map<string, Ready[]>();
   for (const each of ready) bySite.set(each.body.siteId, [...(bySite.get(each.body.siteId) ?? []), each]);
   return [...bySite.values()].flatMap((own) =>
-    Array.from({ length: Math.ceil(own.length / BATCH) }, (_, index) => own.slice(index * BATCH, (index + 1) * BATCH)),
+    Array.from({ length: Math.ceil(own.length / BATCH) }, (_, index) =>
+      own.slice(index * BATCH, (index + 1) * BATCH),
+    ),
   );
 }
 
@@ -143,7 +173,8 @@ export async function bringIn(
           { body: { siteId: first?.body.siteId ?? '', bikes: batch.map((each) => each.body) } },
           `${first?.body.siteId} ${first?.row.line}`,
         );
-        for (const { row, body } of batch) list.done.set(row.line, body.version === null ? 'added' : 'changed');
+        for (const { row, body } of batch)
+          list.done.set(row.line, body.version === null ? 'added' : 'changed');
         break;
       } catch (error) {
         const why = error instanceof RefusedError ? refusedRows(error, batch) : null;

@@ -27,7 +27,9 @@ const worker: DeskWorker = {
     if (form === 'csv') return new Blob([fleetCsv(fleet)], { type: 'text/csv;charset=utf-8' });
     if (form === 'json') return new Blob([fleetJson(fleet)], { type: 'application/json' });
     const { writeSheet } = await import('./workbook');
-    return new Blob([await writeSheet(writeTable(fleet), 'Fleet')], { type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet' });
+    return new Blob([await writeSheet(writeTable(fleet), 'Fleet')], {
+      type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+    });
   },
 };
 expose(worker);

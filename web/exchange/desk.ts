@@ -74,7 +74,9 @@ export class Desk {
       return {
         kind: 'fault',
         fault: 'no-headings',
-        detail: (read.rows.find((row) => row.some((cell) => cell.trim() !== '')) ?? []).slice(0, 4).join(' · '),
+        detail: (read.rows.find((row) => row.some((cell) => cell.trim() !== '')) ?? [])
+          .slice(0, 4)
+          .join(' · '),
       };
     this.rows = read.rows;
     this.headingAt = at;
@@ -99,7 +101,9 @@ export class Desk {
   }
 
   preview(answers: ImportAnswers, fleet: FleetDocument): Preview {
-    const plan = this.document ? planDocument(this.document, answers, fleet) : planImport(this.below(), this.headingAt + 2, answers, fleet);
+    const plan = this.document
+      ? planDocument(this.document, answers, fleet)
+      : planImport(this.below(), this.headingAt + 2, answers, fleet);
     this.plan = plan;
     const counts = { add: 0, change: 0, same: 0, wrong: 0, skip: 0 };
     for (const row of plan.rows) counts[row.act] += 1;
@@ -121,7 +125,9 @@ export class Desk {
 
   good(): readonly GoodRow[] {
     return (this.plan?.rows ?? []).flatMap((row) =>
-      row.act === 'add' || row.act === 'change' ? [{ line: row.line, bike: row.bike, isNew: row.act === 'add' }] : [],
+      row.act === 'add' || row.act === 'change'
+        ? [{ line: row.line, bike: row.bike, isNew: row.act === 'add' }]
+        : [],
     );
   }
 
@@ -135,8 +141,14 @@ export class Desk {
       .map(Number)
       .sort((a, b) => a - b);
     const table = this.document
-      ? [['Tag', 'Why'], ...lines.map((line) => [this.document?.bikes[line - 1]?.tag ?? '', reasons[line] ?? ''])]
-      : [[...(this.rows[this.headingAt] ?? []), 'Why'], ...lines.map((line) => [...(this.rows[line - 1] ?? []), reasons[line] ?? ''])];
+      ? [
+          ['Tag', 'Why'],
+          ...lines.map((line) => [this.document?.bikes[line - 1]?.tag ?? '', reasons[line] ?? '']),
+        ]
+      : [
+          [...(this.rows[this.headingAt] ?? []), 'Why'],
+          ...lines.map((line) => [...(this.rows[line - 1] ?? []), reasons[line] ?? '']),
+        ];
     return Papa.unparse(
       table.map((row) => row.map(defuse)),
       { newline: '\r\n' },

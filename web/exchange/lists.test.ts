@@ -59,9 +59,12 @@ function preview(desk: Desk, table: Extract<Opened, { kind: 'table' }>, said: An
 }
 
 const wrong = (seen: Preview): Record<string, string> =>
-  Object.fromEntries(seen.wrong.map((row) => [`${row.line} ${row.tag}`, row.issues.map(issueWords).join('; ')]));
+  Object.fromEntries(
+    seen.wrong.map((row) => [`${row.line} ${row.tag}`, row.issues.map(issueWords).join('; ')]),
+  );
 const good = (desk: Desk) => new Map(desk.good().map((row) => [row.bike.tag, row.bike]));
-const columnsOf = (table: Extract<Opened, { kind: 'table' }>): (Column | null)[] => table.guesses.map((guess) => guess.column);
+const columnsOf = (table: Extract<Opened, { kind: 'table' }>): (Column | null)[] =>
+  table.guesses.map((guess) => guess.column);
 
 describe('lists as they come out of spreadsheets', () => {
   it('1: semicolons, a mark before, decimal commas, other words in another order', async () => {
@@ -134,21 +137,36 @@ describe('lists as they come out of spreadsheets', () => {
     expect([...good(desk).keys()]).toEqual(['D01', 'D02']);
     expect(wrong(seen)).toEqual({
       '4 D01': 'tag D01 is in row 2 already: give one of them another',
-      '5 Q01': 'Q01 is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag',
+      '5 Q01':
+        'Q01 is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag',
       '6 ': 'has no tag: give it one',
       '7 LQ 7!': 'tag “LQ 7!” has other than letters, digits and dashes: LQ-7 would do',
-      '8 D-OVERLONG-TAG': 'tag “D-OVERLONG-TAG” has other than letters, digits and dashes: D-OVERLONG-T would do',
+      '8 D-OVERLONG-TAG':
+        'tag “D-OVERLONG-TAG” has other than letters, digits and dashes: D-OVERLONG-T would do',
     });
     const updated = preview(desk, table, { update: true });
     expect(updated.counts).toMatchObject({ add: 2, change: 1 });
-    expect(updated.changed[0]?.differences.map((each) => each.column)).toEqual(expect.arrayContaining(['model', 'size', 'kind', 'wheelSizeFront']));
+    expect(updated.changed[0]?.differences.map((each) => each.column)).toEqual(
+      expect.arrayContaining(['model', 'size', 'kind', 'wheelSizeFront']),
+    );
     expect(updated.changed[0]?.bike).toMatchObject({ rack: 'Slip rail', hook: 1 });
   });
 
   it('5: builds in free words, with a proposal for what is not certain', async () => {
     const { desk, table } = await open('5-free-words.csv');
     const columns = columnsOf(table);
-    expect(columns).toEqual(['tag', 'kind', 'brake', 'sprockets', 'retentionFront', 'retentionRear', 'tyre', 'fork', 'accessories', 'frameMaterial']);
+    expect(columns).toEqual([
+      'tag',
+      'kind',
+      'brake',
+      'sprockets',
+      'retentionFront',
+      'retentionRear',
+      'tyre',
+      'fork',
+      'accessories',
+      'frameMaterial',
+    ]);
     const { words } = desk.questions(columns);
     expect(words.map(({ column, text, proposal }) => [column, text, proposal])).toEqual([
       ['kind', 'penny farthing', null],
@@ -160,7 +178,11 @@ describe('lists as they come out of spreadsheets', () => {
     expect(Object.keys(wrong(unanswered))).toEqual(['4 F03', '5 F04', '6 F05', '8 F07']);
     expect(wrong(unanswered)['4 F03']).toBe('Brakes, both: “disc” may mean hydraulic-disc: say so above');
     const answered = preview(desk, table, {
-      words: { brake: { disc: 'cable-disc' }, sprockets: { [plain('7 hub')]: '7' }, accessories: { [plain('bell, hoverboard')]: '' } },
+      words: {
+        brake: { disc: 'cable-disc' },
+        sprockets: { [plain('7 hub')]: '7' },
+        accessories: { [plain('bell, hoverboard')]: '' },
+      },
     });
     expect(Object.keys(wrong(answered))).toEqual(['5 F04']);
     const bikes = good(desk);
@@ -182,8 +204,16 @@ describe('lists as they come out of spreadsheets', () => {
       retentionRear: 'quick-release',
       accessories: ['mudguards', 'rack', 'bell'],
     });
-    expect(bikes.get('F03')?.build).toMatchObject({ brakeFront: 'cable-disc', accessories: [], frameMaterial: 'aluminium' });
-    expect(bikes.get('F06')?.build).toMatchObject({ kind: 'full-suspension', rearSuspension: 'shock', frameMaterial: 'carbon' });
+    expect(bikes.get('F03')?.build).toMatchObject({
+      brakeFront: 'cable-disc',
+      accessories: [],
+      frameMaterial: 'aluminium',
+    });
+    expect(bikes.get('F06')?.build).toMatchObject({
+      kind: 'full-suspension',
+      rearSuspension: 'shock',
+      frameMaterial: 'carbon',
+    });
     expect(bikes.get('F07')?.build).toMatchObject({ brakeFront: 'drum', accessories: ['stand'] });
   });
 
@@ -195,7 +225,8 @@ describe('lists as they come out of spreadsheets', () => {
       '4 K03': 'hook 3 is given to row 3 too: choose another',
       '5 K04': 'hook “0” is not there: 1–5',
       '6 K05': 'rack “Slp rail” is not known: did it mean Slip rail?',
-      '9 K08': 'site “Moon base” is not known: tick “Make sites, racks and hooks”; rack “Crater” is not known: tick “Make sites, racks and hooks”',
+      '9 K08':
+        'site “Moon base” is not known: tick “Make sites, racks and hooks”; rack “Crater” is not known: tick “Make sites, racks and hooks”',
     });
     // A row that names the rack alone gets its first hook nobody has or is given.
     expect([...good(desk).values()].map((bike) => [bike.tag, bike.hook])).toEqual([
@@ -224,21 +255,39 @@ describe('lists as they come out of spreadsheets', () => {
   it('8: a hint of the separator, quantities with units, columns of nothing', async () => {
     const { desk, table } = await open('8-quantities.csv');
     expect(table.written).toBe('UTF-8, bars between');
-    expect(columnsOf(table)).toEqual(['tag', 'model', 'kind', 'fit:sidewallMaxFront', 'fit:batteryEnergy', 'fit:maximumLoad', null, null, null]);
+    expect(columnsOf(table)).toEqual([
+      'tag',
+      'model',
+      'kind',
+      'fit:sidewallMaxFront',
+      'fit:batteryEnergy',
+      'fit:maximumLoad',
+      null,
+      null,
+      null,
+    ]);
     const seen = preview(desk, table);
-    expect(good(desk).get('W01')?.fit).toEqual({ sidewallMaxFront: 350, batteryEnergy: 504, maximumLoad: 120 });
+    expect(good(desk).get('W01')?.fit).toEqual({
+      sidewallMaxFront: 350,
+      batteryEnergy: 504,
+      maximumLoad: 120,
+    });
     expect(good(desk).get('W02')?.fit.sidewallMaxFront).toBeCloseTo(344.74, 2);
     expect(good(desk).get('W02')?.fit).toMatchObject({ batteryEnergy: 500 });
     expect(wrong(seen)).toEqual({
       '4 W03': 'Fit list: most load, rider and bags: “900” is out of range: look at its unit',
-      '5 W04': 'Fit list: sidewall, most pressure, front: “hard” is not read as a number: write it like 50 kPa',
+      '5 W04':
+        'Fit list: sidewall, most pressure, front: “hard” is not read as a number: write it like 50 kPa',
       '7 W05': "Fit list: most load, rider and bags: “1'20” is not read as a number: write it like 20 kg",
     });
   });
 
   it('remembers what a heading was said to mean', async () => {
     const desk = new Desk();
-    const table = await desk.open(new Blob(['Thing;Sort\nA1;hybrid\n']), { [plain('Thing')]: 'tag', [plain('Sort')]: 'kind' });
+    const table = await desk.open(new Blob(['Thing;Sort\nA1;hybrid\n']), {
+      [plain('Thing')]: 'tag',
+      [plain('Sort')]: 'kind',
+    });
     expect(table).toMatchObject({
       kind: 'table',
       guesses: [

@@ -3,7 +3,16 @@ import { fleetDocument } from '@cadre/contract/exchange';
 import { FLEET_SCHEMA, type FleetDocument } from '@cadre/core/exchange';
 
 /** Why a file is no list of bikes; the words are the screen's. */
-export const FILE_FAULTS = ['too-large', 'empty', 'no-table', 'no-headings', 'too-wide', 'too-long', 'broken-workbook', 'not-a-fleet-file'] as const;
+export const FILE_FAULTS = [
+  'too-large',
+  'empty',
+  'no-table',
+  'no-headings',
+  'too-wide',
+  'too-long',
+  'broken-workbook',
+  'not-a-fleet-file',
+] as const;
 export type FileFault = (typeof FILE_FAULTS)[number];
 
 export const MOST_BYTES = 20_000_000;
@@ -19,10 +28,15 @@ const fault = (what: FileFault, detail = ''): ReadFile => ({ kind: 'fault', faul
 
 /** The text of a file in whichever of the usual ways it is written, and that way's name. */
 function decode(bytes: Uint8Array): { readonly text: string; readonly written: string } {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return { text: new TextDecoder('utf-16le').decode(bytes), written: 'UTF-16' };
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return { text: new TextDecoder('utf-16be').decode(bytes), written: 'UTF-16' };
+  if (bytes[0] === 0xff && bytes[1] === 0xfe)
+    return { text: new TextDecoder('utf-16le').decode(bytes), written: 'UTF-16' };
+  if (bytes[0] === 0xfe && bytes[1] === 0xff)
+    return { text: new TextDecoder('utf-16be').decode(bytes), written: 'UTF-16' };
   try {
-    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), written: bytes[0] === 0xef ? 'UTF-8 with a mark' : 'UTF-8' };
+    return {
+      text: new TextDecoder('utf-8', { fatal: true }).decode(bytes),
+      written: bytes[0] === 0xef ? 'UTF-8 with a mark' : 'UTF-8',
+    };
   } catch {
     return { text: new TextDecoder('windows-1252').decode(bytes), written: 'Windows-1252' }; // the only reason a fatal decoder throws: it is not UTF-8
   }
@@ -52,7 +66,12 @@ function readText(bytes: Uint8Array): ReadFile {
   const body = first ? text.slice(first[0].length) : text;
   // Blank lines count against every separator alike, and would hide it in a short list.
   const separator =
-    first?.[1] ?? Papa.parse<string[]>(body, { preview: 60, delimitersToGuess: [',', ';', '\t', '|'], skipEmptyLines: 'greedy' }).meta.delimiter;
+    first?.[1] ??
+    Papa.parse<string[]>(body, {
+      preview: 60,
+      delimitersToGuess: [',', ';', '\t', '|'],
+      skipEmptyLines: 'greedy',
+    }).meta.delimiter;
   const parsed = Papa.parse<string[]>(body, { delimiter: separator, skipEmptyLines: false });
   const names: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' };
   return tidy(parsed.data, `${written}, ${names[parsed.meta.delimiter] ?? parsed.meta.delimiter} between`);

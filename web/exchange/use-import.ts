@@ -69,7 +69,10 @@ export const useImport = defineStore('import', () => {
       await fleet.load();
       list = underWay(fleet.bikes);
       current.value = (await send(getFleetDocument)) as FleetDocument;
-      const opened = await worker().open(file, (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {});
+      const opened = await worker().open(
+        file,
+        (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {},
+      );
       if (opened.kind === 'fault') {
         fault.value = FAULT_WORDS[opened.fault](opened.detail);
         return;
@@ -129,7 +132,9 @@ export const useImport = defineStore('import', () => {
   async function look(): Promise<void> {
     await refusal.run(async () => {
       const before = (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {};
-      const chosen = Object.fromEntries((table.value?.headings ?? []).map((heading, index) => [plain(heading), columns.value[index] ?? '']));
+      const chosen = Object.fromEntries(
+        (table.value?.headings ?? []).map((heading, index) => [plain(heading), columns.value[index] ?? '']),
+      );
       await keepThing(REMEMBERED_COLUMNS, { ...before, ...chosen });
       await keepThing(REMEMBERED_WORDS, answers.value.words);
       await plan();
@@ -155,7 +160,13 @@ export const useImport = defineStore('import', () => {
       // A hook that passes from one bike of the list to another is free before it is taken.
       await freeHooks(rows.map((row) => row.bike.tag));
       await fleet.load();
-      result.value = await bringIn(act, rows, fleet.wall ?? failNoWall(), list, (told) => (progress.value = told));
+      result.value = await bringIn(
+        act,
+        rows,
+        fleet.wall ?? failNoWall(),
+        list,
+        (told) => (progress.value = told),
+      );
       await fleet.load();
       stage.value = 'done';
     });
@@ -165,11 +176,14 @@ export const useImport = defineStore('import', () => {
   /** Takes bikes of the list off hooks that other bikes of it are to have. */
   async function freeHooks(tags: readonly string[]): Promise<void> {
     const wanted =
-      preview.value?.changed.filter((row) => row.differences.some((difference) => difference.column === 'hook' || difference.column === 'rack')) ??
-      [];
+      preview.value?.changed.filter((row) =>
+        row.differences.some((difference) => difference.column === 'hook' || difference.column === 'rack'),
+      ) ?? [];
     if (wanted.length === 0) return;
     const listed = new Set(tags);
-    const moving = fleet.bikes.filter((bike) => listed.has(bike.tag) && bike.hookId && wanted.some((row) => row.bike.tag === bike.tag));
+    const moving = fleet.bikes.filter(
+      (bike) => listed.has(bike.tag) && bike.hookId && wanted.some((row) => row.bike.tag === bike.tag),
+    );
     const bySite = new Map<string, typeof moving>();
     for (const bike of moving) bySite.set(bike.siteId, [...(bySite.get(bike.siteId) ?? []), bike]);
     for (const [siteId, own] of bySite) {
@@ -179,7 +193,8 @@ export const useImport = defineStore('import', () => {
       );
       // This changed them too: what nobody else changed since the plan is still as planned.
       for (const { id, tag, version } of own)
-        if (list.planned.get(tag)?.version === version) list.planned.set(tag, { id, version: fleet.bikeById.get(id)?.version ?? version });
+        if (list.planned.get(tag)?.version === version)
+          list.planned.set(tag, { id, version: fleet.bikeById.get(id)?.version ?? version });
     }
   }
 

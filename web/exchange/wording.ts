@@ -34,15 +34,30 @@ export const FAULT_WORDS: Record<FileFault, (detail: string) => Said> = {
     what: `The file is ${Math.round(Number(detail) / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB.`,
     todo: 'Export the list alone, without pictures. Nothing was kept.',
   }),
-  empty: () => ({ what: 'There is nothing in this file but empty cells.', todo: 'Save the list again from the spreadsheet. Nothing was kept.' }),
-  'no-table': () => ({ what: 'This is no table.', todo: 'Save the list as CSV or as a workbook (.xlsx) and try again. Nothing was kept.' }),
+  empty: () => ({
+    what: 'There is nothing in this file but empty cells.',
+    todo: 'Save the list again from the spreadsheet. Nothing was kept.',
+  }),
+  'no-table': () => ({
+    what: 'This is no table.',
+    todo: 'Save the list as CSV or as a workbook (.xlsx) and try again. Nothing was kept.',
+  }),
   'no-headings': (detail) => ({
     what: `No line names its columns${detail ? ` (it begins with: ${detail})` : ''}.`,
     todo: 'Put headings like Tag, Model, Size over the list. Nothing was kept.',
   }),
-  'too-wide': (detail) => ({ what: `The table has ${detail} columns.`, todo: 'Bring in the list of bikes alone. Nothing was kept.' }),
-  'too-long': (detail) => ({ what: `The table has ${detail} rows; at most 20,000 at once.`, todo: 'Bring it in by parts. Nothing was kept.' }),
-  'broken-workbook': (detail) => ({ what: `The workbook cannot be opened (${detail}).`, todo: 'Save it again, or as CSV. Nothing was kept.' }),
+  'too-wide': (detail) => ({
+    what: `The table has ${detail} columns.`,
+    todo: 'Bring in the list of bikes alone. Nothing was kept.',
+  }),
+  'too-long': (detail) => ({
+    what: `The table has ${detail} rows; at most 20,000 at once.`,
+    todo: 'Bring it in by parts. Nothing was kept.',
+  }),
+  'broken-workbook': (detail) => ({
+    what: `The workbook cannot be opened (${detail}).`,
+    todo: 'Save it again, or as CSV. Nothing was kept.',
+  }),
   'not-a-fleet-file': (detail) => ({
     what: `This is no fleet file of Cadre (${detail}).`,
     todo: 'Use a file exported here, or one that follows /api/fleet-document.schema.json. Nothing was kept.',
@@ -55,12 +70,15 @@ const quoted = (value: string): string => `“${value}”`;
 /** What is wrong with a field of a row, and what would mend it. */
 const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
   'tag-missing': () => 'has no tag: give it one',
-  'tag-form': (value, mend) => `tag ${quoted(value)} has other than letters, digits and dashes${mend ? `: ${mend} would do` : ''}`,
+  'tag-form': (value, mend) =>
+    `tag ${quoted(value)} has other than letters, digits and dashes${mend ? `: ${mend} would do` : ''}`,
   'tag-twice': (value, mend) => `tag ${value} is in row ${mend} already: give one of them another`,
-  'tag-in-fleet': (value) => `${value} is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag`,
+  'tag-in-fleet': (value) =>
+    `${value} is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag`,
   'kind-missing': () => 'does not say what kind of bike it is: fill in its kind, or a model that is known',
   'model-missing': () => 'has no model: name it',
-  'word-unknown': (value, mend) => `${quoted(value)} is not understood${mend ? `: did it mean ${mend}?` : ': say above what it means'}`,
+  'word-unknown': (value, mend) =>
+    `${quoted(value)} is not understood${mend ? `: did it mean ${mend}?` : ': say above what it means'}`,
   'word-unsure': (value, mend) => `${quoted(value)} may mean ${mend}: say so above`,
   'date-unread': (value, mend) => `date ${quoted(value)} is not read: write it like ${mend}`,
   'number-unread': (value, mend) => `${quoted(value)} is not read as a number: write it like ${mend}`,
@@ -70,9 +88,11 @@ const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
     value
       ? `site ${quoted(value)} is not known${mend ? `: did it mean ${mend}?` : ': tick “Make sites, racks and hooks”'}`
       : 'names no site: choose one above',
-  'rack-unknown': (value, mend) => `rack ${quoted(value)} is not known${mend ? `: did it mean ${mend}?` : ': tick “Make sites, racks and hooks”'}`,
+  'rack-unknown': (value, mend) =>
+    `rack ${quoted(value)} is not known${mend ? `: did it mean ${mend}?` : ': tick “Make sites, racks and hooks”'}`,
   'hook-unknown': (value, mend) => `hook ${quoted(value)} is not there: ${mend}`,
-  'hook-taken': (value, mend) => `${mend} hangs on hook ${value} and is not in this list: choose another hook`,
+  'hook-taken': (value, mend) =>
+    `${mend} hangs on hook ${value} and is not in this list: choose another hook`,
   'hook-twice': (value, mend) => `hook ${value} is given to row ${mend} too: choose another`,
   'rack-full': (value) => `${value} has no free hook: choose another rack, or let missing hooks be added`,
   refused: (value) => value,
@@ -105,7 +125,8 @@ export function refusedWords(issue: FieldIssue, field: string): string {
 
 export function doneWords(added: number, changed: number): string {
   return (
-    [added ? `${count(added, 'bike')} came in` : '', changed ? `${count(changed, 'bike')} changed` : ''].filter(Boolean).join(', ') ||
-    'Nothing to bring in'
+    [added ? `${count(added, 'bike')} came in` : '', changed ? `${count(changed, 'bike')} changed` : '']
+      .filter(Boolean)
+      .join(', ') || 'Nothing to bring in'
   );
 }

@@ -22,7 +22,9 @@ export async function readSheet(bytes: Uint8Array): Promise<readonly (readonly s
   const rows: string[][] = [];
   for (let number = 1; number <= sheet.rowCount; number += 1) {
     const row = sheet.getRow(number);
-    rows.push(Array.from({ length: sheet.columnCount }, (_, index) => cellText(row.getCell(index + 1).value)));
+    rows.push(
+      Array.from({ length: sheet.columnCount }, (_, index) => cellText(row.getCell(index + 1).value)),
+    );
   }
   return rows;
 }

@@ -10,7 +10,8 @@ onMounted(() => void start());
 const WORDS: Record<CameraState, string> = {
   starting: 'Starting the camera …',
   looking: 'Hold the code in the picture.',
-  'not-secure': 'This browser gives no camera here: open Cadre by https (see docs/running.md). Type the tag meanwhile.',
+  'not-secure':
+    'This browser gives no camera here: open Cadre by https (see docs/running.md). Type the tag meanwhile.',
   none: 'No camera found. Type the tag.',
   refused: 'This browser was told not to give the camera. Allow it in its settings, or type the tag.',
 };
@@ -26,7 +27,11 @@ const WORDS: Record<CameraState, string> = {
       :class="state !== 'looking' && 'hidden'"
       aria-label="What the camera sees"
     />
-    <p role="status" class="mt-1" :class="state === 'looking' || state === 'starting' ? 'text-soft' : 'font-semibold text-watch'">
+    <p
+      role="status"
+      class="mt-1"
+      :class="state === 'looking' || state === 'starting' ? 'text-soft' : 'font-semibold text-watch'"
+    >
       {{ WORDS[state] }}
     </p>
   </div>

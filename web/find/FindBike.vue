@@ -21,7 +21,12 @@ const index = computed(() =>
     ...indexFor({
       tag: bike.tag,
       size: bike.size,
-      words: [FITNESS_WORDS[fleet.fitnessOf(bike, now.value).fitness], WHEREABOUTS_WORDS[bike.whereabouts], KIND_WORDS[bike.build.kind], bike.model],
+      words: [
+        FITNESS_WORDS[fleet.fitnessOf(bike, now.value).fitness],
+        WHEREABOUTS_WORDS[bike.whereabouts],
+        KIND_WORDS[bike.build.kind],
+        bike.model,
+      ],
     }),
     bike,
   })),
@@ -46,8 +51,15 @@ function takeCode(code: string): boolean {
 </script>
 
 <template>
-  <Dialog :open="true" class="fixed inset-0 z-40 flex items-start justify-center bg-black/50 p-3 pt-[8dvh]" @close="emit('close')">
-    <DialogPanel class="w-full max-w-lg space-y-3 rounded-lg border-2 border-ink/60 bg-ground p-4" data-find-bike>
+  <Dialog
+    :open="true"
+    class="fixed inset-0 z-40 flex items-start justify-center bg-black/50 p-3 pt-[8dvh]"
+    @close="emit('close')"
+  >
+    <DialogPanel
+      class="w-full max-w-lg space-y-3 rounded-lg border-2 border-ink/60 bg-ground p-4"
+      data-find-bike
+    >
       <DialogTitle class="sturdy text-2xl">Find a bike</DialogTitle>
       <form class="flex gap-2" role="search" @submit.prevent="enter">
         <label class="sr-only" for="find-anywhere">Its tag, or words like held 24in</label>
@@ -60,10 +72,14 @@ function takeCode(code: string): boolean {
           class="sturdy h-14 min-w-0 grow rounded-md border-2 border-ink/60 bg-plate px-3 text-2xl"
           @input="nothing = ''"
         />
-        <ActButton :aria-pressed="camera" data-use-camera @click="camera = !camera">{{ camera ? 'No camera' : 'Camera' }}</ActButton>
+        <ActButton :aria-pressed="camera" data-use-camera @click="camera = !camera">{{
+          camera ? 'No camera' : 'Camera'
+        }}</ActButton>
       </form>
       <CameraReader v-if="camera" :take="takeCode" />
-      <p v-if="nothing" role="alert" class="font-semibold text-held">No bike here is “{{ nothing.slice(0, 60) }}”.</p>
+      <p v-if="nothing" role="alert" class="font-semibold text-held">
+        No bike here is “{{ nothing.slice(0, 60) }}”.
+      </p>
       <ul v-if="found.length" class="space-y-1.5">
         <li v-for="bike in found" :key="bike.id">
           <button
@@ -74,7 +90,8 @@ function takeCode(code: string): boolean {
           >
             <span class="sturdy w-16 text-xl">{{ bike.tag }}</span>
             <span class="min-w-0 grow truncate text-soft"
-              >{{ KIND_WORDS[bike.build.kind] }} {{ bike.size }} · {{ WHEREABOUTS_WORDS[bike.whereabouts] }}</span
+              >{{ KIND_WORDS[bike.build.kind] }} {{ bike.size }} ·
+              {{ WHEREABOUTS_WORDS[bike.whereabouts] }}</span
             >
             <FitnessMark :fitness="fleet.fitnessOf(bike, now).fitness" /><span class="sr-only">{{
               FITNESS_WORDS[fleet.fitnessOf(bike, now).fitness]

@@ -2,7 +2,9 @@ import type { Bike } from '@cadre/contract/fleet';
 
 /** What a scanned or typed text leads to. */
 export type CodeTarget =
-  { readonly kind: 'bike'; readonly bike: Bike } | { readonly kind: 'page'; readonly path: string } | { readonly kind: 'nobody' };
+  | { readonly kind: 'bike'; readonly bike: Bike }
+  | { readonly kind: 'page'; readonly path: string }
+  | { readonly kind: 'nobody' };
 
 const PAGES = /^\/(line|paper|rounds|bikes|stand|checks)(\/|\?|$)/;
 

@@ -26,7 +26,10 @@ export function useCamera(
       return;
     }
     try {
-      stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', width: { ideal: 1280 } }, audio: false });
+      stream = await navigator.mediaDevices.getUserMedia({
+        video: { facingMode: 'environment', width: { ideal: 1280 } },
+        audio: false,
+      });
     } catch (error) {
       state.value = error instanceof DOMException && error.name === 'NotAllowedError' ? 'refused' : 'none';
       return;

@@ -25,7 +25,9 @@ const open = computed(() => props.rows.filter((row) => row.finding.state === 'op
 const bikes = computed(() => [...new Set(open.value.map((row) => row.bikeId))]);
 /** What every one of them may be set to by this person. */
 const grades = computed(() =>
-  SEVERITIES.filter((severity) => props.rows.every((row) => session.person && maySetSeverity(session.person, row.finding, severity).ok)),
+  SEVERITIES.filter((severity) =>
+    props.rows.every((row) => session.person && maySetSeverity(session.person, row.finding, severity).ok),
+  ),
 );
 
 async function each<T>(all: readonly T[], act: (one: T) => Promise<readonly string[]>): Promise<void> {
@@ -46,7 +48,10 @@ const start = (): Promise<void> =>
   });
 async function regrade(severity: Severity): Promise<void> {
   await each([...props.rows], async (row) => {
-    await act(setSeverity, { params: { id: row.id }, body: { severity, reason: reason.value.trim(), at: serverNow() } });
+    await act(setSeverity, {
+      params: { id: row.id },
+      body: { severity, reason: reason.value.trim(), at: serverNow() },
+    });
     await fleet.refresh(row.bikeId);
     return [row.id];
   });
@@ -62,12 +67,21 @@ async function regrade(severity: Severity): Promise<void> {
   >
     <div class="flex flex-wrap items-center gap-2">
       <p class="mr-auto font-semibold" role="status">
-        {{ progress ? `${progress.done} of ${progress.all} done` : `${count(rows.length, 'finding')} chosen` }}
+        {{
+          progress ? `${progress.done} of ${progress.all} done` : `${count(rows.length, 'finding')} chosen`
+        }}
       </p>
-      <ActButton v-if="session.may('repair') && open.length" kind="main" :disabled="refusal.busy.value" data-start-several @click="start"
+      <ActButton
+        v-if="session.may('repair') && open.length"
+        kind="main"
+        :disabled="refusal.busy.value"
+        data-start-several
+        @click="start"
         >Start repair on {{ count(bikes.length, 'bike') }}</ActButton
       >
-      <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true">Change severity</ActButton>
+      <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true"
+        >Change severity</ActButton
+      >
       <ActButton kind="quiet" @click="emit('none')">Choose none</ActButton>
     </div>
     <div v-if="asking" class="mt-2 flex flex-wrap items-end gap-2">
@@ -77,7 +91,11 @@ async function regrade(severity: Severity): Promise<void> {
           maxlength="400"
           class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
       /></label>
-      <ActButton v-for="severity in grades" :key="severity" :disabled="refusal.busy.value || !reason.trim()" @click="regrade(severity)"
+      <ActButton
+        v-for="severity in grades"
+        :key="severity"
+        :disabled="refusal.busy.value || !reason.trim()"
+        @click="regrade(severity)"
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
       <ActButton kind="quiet" @click="asking = false">Leave it</ActButton>

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { createSortedRowModel, rowSortingFeature, tableFeatures, useTable, type ColumnDef } from '@tanstack/vue-table';
+import {
+  createSortedRowModel,
+  rowSortingFeature,
+  tableFeatures,
+  useTable,
+  type ColumnDef,
+} from '@tanstack/vue-table';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_WORDS } from '@cadre/web/catalogue';
@@ -19,7 +25,12 @@ const now = useNow();
 const session = useSession();
 const chosen = ref<ReadonlySet<string>>(new Set());
 const { all, rows, search, severities, states, set } = useFindings();
-const STATE_WORDS: Record<FoundState, string> = { open: 'To repair', 'in-work': 'In work', mended: 'Look again', 're-looked': 'To release' };
+const STATE_WORDS: Record<FoundState, string> = {
+  open: 'To repair',
+  'in-work': 'In work',
+  mended: 'Look again',
+  're-looked': 'To release',
+};
 
 const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 const by =
@@ -28,7 +39,11 @@ const by =
     const [x, y] = [of(a.original), of(b.original)];
     return x < y ? -1 : x > y ? 1 : 0;
   };
-const column = (id: string, header: string, of: (row: FindingRow) => number | string): ColumnDef<typeof features, FindingRow> => ({
+const column = (
+  id: string,
+  header: string,
+  of: (row: FindingRow) => number | string,
+): ColumnDef<typeof features, FindingRow> => ({
   id,
   header,
   accessorFn: of,
@@ -104,11 +119,19 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
     </div>
     <SavedViewsBar class="mt-2" />
     <p class="mt-3 text-soft" role="status">
-      {{ rows.length === all.length ? count(all.length, 'finding') : `${rows.length} of ${count(all.length, 'finding')}` }}.
+      {{
+        rows.length === all.length
+          ? count(all.length, 'finding')
+          : `${rows.length} of ${count(all.length, 'finding')}`
+      }}.
     </p>
     <table v-if="rows.length" class="mt-2 w-full border-collapse max-sm:block">
       <thead class="max-sm:sr-only">
-        <tr v-for="group in table.getHeaderGroups()" :key="group.id" class="border-b-2 border-ink/60 text-left">
+        <tr
+          v-for="group in table.getHeaderGroups()"
+          :key="group.id"
+          class="border-b-2 border-ink/60 text-left"
+        >
           <th v-if="mayAct" scope="col" class="w-12">
             <label class="grid size-12 place-items-center"
               ><span class="sr-only">Choose all in sight</span
@@ -125,7 +148,13 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
                 "
             /></label>
           </th>
-          <th v-for="header in group.headers" :key="header.id" scope="col" :aria-sort="sorted(header.column.id)" class="p-0 align-bottom">
+          <th
+            v-for="header in group.headers"
+            :key="header.id"
+            scope="col"
+            :aria-sort="sorted(header.column.id)"
+            class="p-0 align-bottom"
+          >
             <button
               type="button"
               class="min-h-12 w-full whitespace-nowrap px-2 text-left font-semibold"
@@ -134,7 +163,9 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
               @click="header.column.toggleSorting(header.column.getIsSorted() === 'asc')"
             >
               {{ header.column.columnDef.header
-              }}<span aria-hidden="true">{{ { ascending: ' ↑', descending: ' ↓', none: '' }[sorted(header.column.id)] }}</span>
+              }}<span aria-hidden="true">{{
+                { ascending: ' ↑', descending: ' ↓', none: '' }[sorted(header.column.id)]
+              }}</span>
             </button>
           </th>
         </tr>
@@ -160,31 +191,55 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
           </td>
           <td
             class="p-2 font-semibold max-sm:inline-block max-sm:p-1"
-            :class="row.severity === 'stop' || row.overdue ? 'text-held' : row.severity === 'upkeep' ? '' : 'text-watch'"
+            :class="
+              row.severity === 'stop' || row.overdue
+                ? 'text-held'
+                : row.severity === 'upkeep'
+                  ? ''
+                  : 'text-watch'
+            "
           >
             {{ SEVERITY_WORDS[row.severity] }}
           </td>
           <td class="p-2 max-sm:inline-block max-sm:p-1">
-            <RouterLink :to="{ name: 'bench', params: { bikeId: row.bikeId } }" class="sturdy inline-flex min-h-12 items-center text-lg underline">{{
-              row.tag
-            }}</RouterLink>
+            <RouterLink
+              :to="{ name: 'bench', params: { bikeId: row.bikeId } }"
+              class="sturdy inline-flex min-h-12 items-center text-lg underline"
+              >{{ row.tag }}</RouterLink
+            >
           </td>
           <td class="p-2 max-sm:block max-sm:p-1">
-            {{ row.what }}<span v-if="row.finding.words.note" class="text-soft"> “{{ row.finding.words.note }}”</span>
+            {{ row.what
+            }}<span v-if="row.finding.words.note" class="text-soft"> “{{ row.finding.words.note }}”</span>
           </td>
           <td class="p-2 max-sm:inline-block max-sm:p-1">{{ row.where }}</td>
-          <td class="p-2 max-sm:inline-block max-sm:p-1">{{ STATE_WORDS[row.finding.state as FoundState] }}</td>
+          <td class="p-2 max-sm:inline-block max-sm:p-1">
+            {{ STATE_WORDS[row.finding.state as FoundState] }}
+          </td>
           <td class="figures p-2 text-soft max-sm:inline-block max-sm:p-1">
             {{ dayAndClock(row.openedAt, now) }}, {{ fleet.nameOf(row.finding.openedBy)
             }}{{ row.finding.timesSeen > 1 ? ` · seen ${count(row.finding.timesSeen, 'time')}` : '' }}
           </td>
-          <td class="figures p-2 max-sm:block max-sm:p-1" :class="row.overdue && 'font-semibold text-held'">{{ until(row) }}</td>
+          <td class="figures p-2 max-sm:block max-sm:p-1" :class="row.overdue && 'font-semibold text-held'">
+            {{ until(row) }}
+          </td>
         </tr>
       </tbody>
     </table>
     <p v-else class="mt-4 text-lg">
-      {{ all.length ? 'Nothing open fits this search.' : fleet.wall ? 'Nothing is open on the whole fleet.' : 'Fetching the fleet …' }}
+      {{
+        all.length
+          ? 'Nothing open fits this search.'
+          : fleet.wall
+            ? 'Nothing is open on the whole fleet.'
+            : 'Fetching the fleet …'
+      }}
     </p>
-    <ActOnSeveral v-if="inHand.length" :rows="inHand" @done="(ids) => toggle(ids, false)" @none="chosen = new Set()" />
+    <ActOnSeveral
+      v-if="inHand.length"
+      :rows="inHand"
+      @done="(ids) => toggle(ids, false)"
+      @none="chosen = new Set()"
+    />
   </main>
 </template>

@@ -32,7 +32,10 @@ const left = computed(() => siblings.value.filter((each) => each.lookedAt === nu
 const groups = computed(() => {
   const byWhy = new Map<string, typeof siblings.value>();
   for (const each of siblings.value) {
-    const why = siblingWords(each.because, each.because === 'same-hands' ? fleet.nameOf(each.what) : each.what);
+    const why = siblingWords(
+      each.because,
+      each.because === 'same-hands' ? fleet.nameOf(each.what) : each.what,
+    );
     byWhy.set(why, [...(byWhy.get(why) ?? []), each]);
   }
   return [...byWhy];
@@ -49,8 +52,14 @@ const line = computed(() => ({
 
 <template>
   <div v-if="siblings.length" class="mt-1" data-look-across>
-    <ActButton kind="quiet" class="!px-0 text-left" :aria-expanded="open" data-look-across-open @click="open = !open"
-      >Look across: {{ count(siblings.length, 'bike') }} like it, {{ left.length }} not looked at since</ActButton
+    <ActButton
+      kind="quiet"
+      class="!px-0 text-left"
+      :aria-expanded="open"
+      data-look-across-open
+      @click="open = !open"
+      >Look across: {{ count(siblings.length, 'bike') }} like it, {{ left.length }} not looked at
+      since</ActButton
     >
     <div v-if="open" class="space-y-2 rounded-md bg-sunk p-3">
       <div v-for="[why, bikes] in groups" :key="why">
@@ -62,7 +71,9 @@ const line = computed(() => ({
               class="sturdy inline-flex min-h-12 items-center text-lg underline"
               :class="each.found && 'text-held'"
               >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">has it</span
-            ><span v-else-if="each.lookedAt" class="ml-1 text-soft">looked at {{ dayAndClock(each.lookedAt, now) }}</span>
+            ><span v-else-if="each.lookedAt" class="ml-1 text-soft"
+              >looked at {{ dayAndClock(each.lookedAt, now) }}</span
+            >
           </li>
         </ul>
       </div>

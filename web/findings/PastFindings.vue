@@ -8,7 +8,13 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 
 /** What was found on a bike and is closed: how often something came back shows here. Fetched when somebody opens it, unless `open` from the start. */
-const props = defineProps<{ bikeId: string; version: unknown; open?: boolean; most?: number; timeZone?: string | undefined }>();
+const props = defineProps<{
+  bikeId: string;
+  version: unknown;
+  open?: boolean;
+  most?: number;
+  timeZone?: string | undefined;
+}>();
 const fleet = useFleet();
 const today = useToday();
 const findings = ref<readonly Finding[]>([]);
@@ -19,9 +25,14 @@ const unreachable = ref(false);
 async function load(before?: string): Promise<void> {
   const { bikeId } = props;
   try {
-    const answer = await send(findingsOfBike, { params: { id: bikeId }, query: { most: props.most ?? 12, ...(before ? { before } : {}) } });
+    const answer = await send(findingsOfBike, {
+      params: { id: bikeId },
+      query: { most: props.most ?? 12, ...(before ? { before } : {}) },
+    });
     if (bikeId !== props.bikeId) return;
-    findings.value = before ? [...findings.value, ...(answer.findings as readonly Finding[])] : (answer.findings as readonly Finding[]);
+    findings.value = before
+      ? [...findings.value, ...(answer.findings as readonly Finding[])]
+      : (answer.findings as readonly Finding[]);
     next.value = answer.next;
     unreachable.value = false;
   } catch (error) {
@@ -29,7 +40,9 @@ async function load(before?: string): Promise<void> {
     unreachable.value = true;
   }
 }
-watch([() => props.bikeId, () => props.version, shown], () => void (shown.value && load()), { immediate: true });
+watch([() => props.bikeId, () => props.version, shown], () => void (shown.value && load()), {
+  immediate: true,
+});
 </script>
 
 <template>
@@ -39,11 +52,19 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
       <p v-if="unreachable" class="text-soft">No signal: what is closed is not at hand.</p>
       <p v-else-if="findings.length === 0" class="text-soft">Nothing was ever closed on it.</p>
       <ul class="divide-y divide-line">
-        <li v-for="finding in findings" :key="finding.id" class="flex flex-wrap items-baseline gap-x-2 py-1 leading-snug" data-past-finding>
-          <span class="min-w-40 grow">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
+        <li
+          v-for="finding in findings"
+          :key="finding.id"
+          class="flex flex-wrap items-baseline gap-x-2 py-1 leading-snug"
+          data-past-finding
+        >
+          <span class="min-w-40 grow"
+            >{{ withPosition(finding.words.checkpoint, finding.position) }}:
+            {{ finding.words.fault.toLowerCase() }}</span
           ><span class="figures text-[0.95rem] text-soft"
-            >{{ SEVERITY_WORDS[finding.severity].toLowerCase() }} · {{ dayAndClock(finding.openedAt, today, timeZone) }} ·
-            {{ fleet.nameOf(finding.openedBy) }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}</span
+            >{{ SEVERITY_WORDS[finding.severity].toLowerCase() }} ·
+            {{ dayAndClock(finding.openedAt, today, timeZone) }} · {{ fleet.nameOf(finding.openedBy)
+            }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}</span
           >
         </li>
       </ul>

@@ -60,6 +60,8 @@ async function keep(): Promise<void> {
       <ActButton type="submit" :disabled="!name.trim()" data-view-save>Keep it</ActButton>
       <ActButton kind="quiet" @click="naming = false">Leave it</ActButton>
     </form>
-    <ActButton v-else-if="Object.keys(route.query).length" kind="quiet" data-view-name @click="naming = true">Keep this search</ActButton>
+    <ActButton v-else-if="Object.keys(route.query).length" kind="quiet" data-view-name @click="naming = true"
+      >Keep this search</ActButton
+    >
   </div>
 </template>

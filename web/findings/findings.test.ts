@@ -24,17 +24,45 @@ const bike = (tag: string, ...findings: Finding[]): Bike =>
     build: USUAL_BUILD.hybrid,
     facts: { ...NO_FACTS, findings },
   }) as unknown as Bike;
-const finding = (id: string, more: Partial<Finding> = {}): Finding => findingLike({ id, openedAt: Date.now() - DAY, ...more });
-const words = (fault: string): Finding['words'] => ({ checkpoint: 'Chain', fault, doNext: '', toMechanic: false, note: '' });
+const finding = (id: string, more: Partial<Finding> = {}): Finding =>
+  findingLike({ id, openedAt: Date.now() - DAY, ...more });
+const words = (fault: string): Finding['words'] => ({
+  checkpoint: 'Chain',
+  fault,
+  doNext: '',
+  toMechanic: false,
+  note: '',
+});
 
 const bikes = [
-  bike('Q2', finding('up', { severity: 'upkeep', zone: 'drivetrain', words: words('Dry'), openedAt: Date.now() - 3 * DAY })),
+  bike(
+    'Q2',
+    finding('up', {
+      severity: 'upkeep',
+      zone: 'drivetrain',
+      words: words('Dry'),
+      openedAt: Date.now() - 3 * DAY,
+    }),
+  ),
   bike(
     'H1',
     finding('stop'),
-    finding('soon', { severity: 'soon', limit: { until: Date.now() + DAY, outings: 10 }, outingsUsed: 4, state: 'mended', words: words('Worn') }),
+    finding('soon', {
+      severity: 'soon',
+      limit: { until: Date.now() + DAY, outings: 10 },
+      outingsUsed: 4,
+      state: 'mended',
+      words: words('Worn'),
+    }),
   ),
-  bike('A9', finding('late', { severity: 'soon', limit: { until: Date.now() - DAY, outings: 10 }, words: words('Kinked') })),
+  bike(
+    'A9',
+    finding('late', {
+      severity: 'soon',
+      limit: { until: Date.now() - DAY, outings: 10 },
+      words: words('Kinked'),
+    }),
+  ),
 ];
 let router: Router;
 async function shown(address = '/findings') {
@@ -111,8 +139,8 @@ describe('the findings of the fleet', () => {
 });
 
 it('a look across says why in words', () =>
-  expect([siblingWords('same-part', 'Soft 12'), siblingWords('same-hands', 'Ann'), siblingWords('same-model', '')]).toEqual([
-    'Same part: Soft 12',
-    'Worked on here by Ann of late',
-    'Same model',
-  ]));
+  expect([
+    siblingWords('same-part', 'Soft 12'),
+    siblingWords('same-hands', 'Ann'),
+    siblingWords('same-model', ''),
+  ]).toEqual(['Same part: Soft 12', 'Worked on here by Ann of late', 'Same model']));

@@ -5,12 +5,23 @@ import type { Wall } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
 import LookAcross from './LookAcross.vue';
 
-const sibling = (tag: string, more: object = {}) => ({ bikeId: tag, tag, because: 'same-model', what: '', lookedAt: null, found: false, ...more });
+const sibling = (tag: string, more: object = {}) => ({
+  bikeId: tag,
+  tag,
+  because: 'same-model',
+  what: '',
+  lookedAt: null,
+  found: false,
+  ...more,
+});
 let answer: object = {};
 let gone = false;
 
 async function shown() {
-  const view = mount(LookAcross, { props: { findingId: 'f' }, global: { stubs: { RouterLink: RouterLinkStub } } });
+  const view = mount(LookAcross, {
+    props: { findingId: 'f' },
+    global: { stubs: { RouterLink: RouterLinkStub } },
+  });
   await flushPromises();
   return view;
 }
@@ -24,12 +35,21 @@ const lineOf = (view: Awaited<ReturnType<typeof shown>>): unknown =>
 describe('a look across', () => {
   beforeEach(() => {
     setActivePinia(createPinia());
-    useFleet().wall = { sites: [], racks: [], models: [], groups: [], bikes: [], people: [{ id: 'ann', name: 'Ann Reed' }] } as unknown as Wall;
+    useFleet().wall = {
+      sites: [],
+      racks: [],
+      models: [],
+      groups: [],
+      bikes: [],
+      people: [{ id: 'ann', name: 'Ann Reed' }],
+    } as unknown as Wall;
     gone = false;
     vi.stubGlobal('fetch', () =>
       gone
         ? Promise.reject(new TypeError('no network'))
-        : Promise.resolve(new Response(JSON.stringify(answer), { headers: { 'content-type': 'application/json' } })),
+        : Promise.resolve(
+            new Response(JSON.stringify(answer), { headers: { 'content-type': 'application/json' } }),
+          ),
     );
   });
   afterEach(() => vi.unstubAllGlobals());
@@ -46,13 +66,19 @@ describe('a look across', () => {
       sheetKey: 'wet-season',
     };
     const view = await shown();
-    expect(view.get('[data-look-across-open]').text()).toBe('Look across: 4 bikes like it, 2 not looked at since');
+    expect(view.get('[data-look-across-open]').text()).toBe(
+      'Look across: 4 bikes like it, 2 not looked at since',
+    );
     expect(view.find('[data-sibling]').exists()).toBe(false);
     await view.get('[data-look-across-open]').trigger('click');
-    for (const words of ['Same part: Soft 12', 'Worked on here by Ann Reed of late', 'Same model']) expect(view.text()).toContain(words);
+    for (const words of ['Same part: Soft 12', 'Worked on here by Ann Reed of late', 'Same model'])
+      expect(view.text()).toContain(words);
     expect(view.get('[data-sibling=H3]').text()).toContain('has it');
     expect(view.get('[data-sibling=H4]').text()).toContain('looked at today');
-    expect(lineOf(view)).toEqual({ name: 'line', query: { bikes: 'H2,H5', sheet: 'wet-season', of: 'look:disc-pads' } });
+    expect(lineOf(view)).toEqual({
+      name: 'line',
+      query: { bikes: 'H2,H5', sheet: 'wet-season', of: 'look:disc-pads' },
+    });
   });
   it('takes each bike’s own ride-out where that asks it, and no line where nothing is left', async () => {
     answer = { siblings: [sibling('H2')], checkpoint: 'rim', sheetKey: null };

@@ -4,7 +4,8 @@ import { dropThing, keepThing } from '@cadre/web/app';
 import { useSavedViews } from './use-saved-views';
 
 beforeEach(() => dropThing('views:findings'));
-const names = (saved: ReturnType<typeof useSavedViews>): string[] => saved.views.value.map((view) => view.name);
+const names = (saved: ReturnType<typeof useSavedViews>): string[] =>
+  saved.views.value.map((view) => view.name);
 
 describe('kept searches', () => {
   it('are there again on another day, by name', async () => {

@@ -63,7 +63,16 @@ export function useFindings(): FindingsInHand {
           openedAt: finding.openedAt,
           until: finding.severity === 'soon' ? (finding.limit?.until ?? Infinity) : Infinity,
           text: plain(
-            [bike.tag, bike.model, bike.size, KIND_WORDS[bike.build.kind], what, where, finding.words.note, fleet.nameOf(finding.openedBy)].join(' '),
+            [
+              bike.tag,
+              bike.model,
+              bike.size,
+              KIND_WORDS[bike.build.kind],
+              what,
+              where,
+              finding.words.note,
+              fleet.nameOf(finding.openedBy),
+            ].join(' '),
           ),
         };
       }),
@@ -82,8 +91,12 @@ export function useFindings(): FindingsInHand {
     );
   });
   function set(part: { q?: string; severity?: readonly Severity[]; state?: readonly FoundState[] }): void {
-    const said = Object.entries(part).map(([key, value]) => [key, typeof value === 'string' ? value : value.join(',')] as const);
-    const query = Object.fromEntries(Object.entries({ ...route.query, ...Object.fromEntries(said) }).filter(([, text]) => text));
+    const said = Object.entries(part).map(
+      ([key, value]) => [key, typeof value === 'string' ? value : value.join(',')] as const,
+    );
+    const query = Object.fromEntries(
+      Object.entries({ ...route.query, ...Object.fromEntries(said) }).filter(([, text]) => text),
+    );
     void router.replace({ query });
   }
   return { all, rows, search, severities, states, set };

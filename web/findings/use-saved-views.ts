@@ -17,10 +17,17 @@ export interface SavedViews {
 
 const KEY = 'views:findings';
 const plainQuery = (query: LocationQuery): Record<string, string> =>
-  Object.fromEntries(Object.entries(query).flatMap(([key, value]) => (typeof value === 'string' ? [[key, value] as const] : [])));
+  Object.fromEntries(
+    Object.entries(query).flatMap(([key, value]) =>
+      typeof value === 'string' ? [[key, value] as const] : [],
+    ),
+  );
 /** What was kept may be of any age: what is no view is left out. */
 const isView = (each: unknown): each is SavedView =>
-  typeof each === 'object' && each !== null && typeof (each as SavedView).name === 'string' && typeof (each as SavedView).query === 'object';
+  typeof each === 'object' &&
+  each !== null &&
+  typeof (each as SavedView).name === 'string' &&
+  typeof (each as SavedView).query === 'object';
 
 /** Searches of the findings somebody comes back to, by name, kept on this device. */
 export function useSavedViews(): SavedViews {
@@ -35,7 +42,8 @@ export function useSavedViews(): SavedViews {
       const found = await keptThing<unknown>(KEY);
       kept.value = Array.isArray(found) ? found.filter(isView) : [];
     },
-    save: (name, query) => keep([...kept.value.filter((each) => each.name !== name), { name, query: plainQuery(query) }]),
+    save: (name, query) =>
+      keep([...kept.value.filter((each) => each.name !== name), { name, query: plainQuery(query) }]),
     drop: (name) => keep(kept.value.filter((each) => each.name !== name)),
   };
 }

@@ -15,7 +15,11 @@ function add(): void {
 </script>
 
 <template>
-  <form class="flex flex-wrap items-center gap-2" :aria-label="`Add a rack at ${site.name}`" @submit.prevent="add">
+  <form
+    class="flex flex-wrap items-center gap-2"
+    :aria-label="`Add a rack at ${site.name}`"
+    @submit.prevent="add"
+  >
     <input
       v-model="name"
       maxlength="40"

@@ -43,14 +43,20 @@ watch(
 );
 
 const site = computed(() => fleet.siteById.get(props.bike.siteId));
-const reasons = computed(() => props.answer.reasons.map((reason) => reasonWords(reason, now.value, fleet.nameOf, site.value?.timeZone)));
+const reasons = computed(() =>
+  props.answer.reasons.map((reason) => reasonWords(reason, now.value, fleet.nameOf, site.value?.timeZone)),
+);
 /** The trainee's check somebody experienced may co-sign: what lets it out, or what was looked at after something happened. */
 const awaitsCoSign = computed(() => {
-  if (props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign')) return props.bike.facts.newestCheck?.checkId ?? null;
+  if (props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign'))
+    return props.bike.facts.newestCheck?.checkId ?? null;
   return props.bike.facts.mishaps?.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? null;
 });
 const toBench = computed(() =>
-  props.answer.reasons.some((reason) => 'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code)),
+  props.answer.reasons.some(
+    (reason) =>
+      'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code),
+  ),
 );
 /** The act that moves this bike on; the others stand beside it. */
 const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
@@ -62,7 +68,9 @@ const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
 });
 
 /** After a crash it is looked over for just that first: a ride-out would let it out of nothing. */
-const mishap = computed(() => props.answer.reasons.find((reason) => reason.code === 'mishap')?.mishap ?? null);
+const mishap = computed(
+  () => props.answer.reasons.find((reason) => reason.code === 'mishap')?.mishap ?? null,
+);
 function check(): void {
   if (!session.may('mark')) return;
   const query = mishap.value ? { sheet: SHEET_AFTER[mishap.value.kind] } : {};
@@ -72,12 +80,16 @@ function check(): void {
 const place = computed(() => putAwayHint(props.bike, fleet.racks, fleet.bikes));
 const hang = (): void => {
   const to = place.value;
-  if (to) void refusal.run(() => fleet.hang(props.bike.siteId, [{ bikeId: props.bike.id, hookId: to.hookId }]));
+  if (to)
+    void refusal.run(() => fleet.hang(props.bike.siteId, [{ bikeId: props.bike.id, hookId: to.hookId }]));
 };
 const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
 function coSign(): void {
   const checkId = awaitsCoSign.value;
-  if (checkId) void refusal.run(async () => fleet.put((await act(coSignCheck, { params: { id: checkId }, body: { at: serverNow() } })).bike));
+  if (checkId)
+    void refusal.run(async () =>
+      fleet.put((await act(coSignCheck, { params: { id: checkId }, body: { at: serverNow() } })).bike),
+    );
 }
 useKeys(
   (): KeyMap =>
@@ -86,7 +98,8 @@ useKeys(
       : {
           c: check,
           b: () => void router.push({ name: 'bench', params: { bikeId: props.bike.id } }),
-          o: () => (props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out')),
+          o: () =>
+            props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out'),
         },
   [
     { keys: 'C', does: 'Start or go on with the check of the bike in hand' },
@@ -97,19 +110,33 @@ useKeys(
 </script>
 
 <template>
-  <section class="flex min-h-0 flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4" :aria-label="`In hand: ${bike.tag}`" data-clipboard>
+  <section
+    class="flex min-h-0 flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4"
+    :aria-label="`In hand: ${bike.tag}`"
+    data-clipboard
+  >
     <div class="flex items-start gap-3">
       <div class="grow">
         <h2 class="sturdy text-4xl leading-none">
-          <RouterLink :to="{ name: 'bike', params: { bikeId: bike.id } }" class="underline decoration-2 underline-offset-4">{{
-            bike.tag
-          }}</RouterLink>
+          <RouterLink
+            :to="{ name: 'bike', params: { bikeId: bike.id } }"
+            class="underline decoration-2 underline-offset-4"
+            >{{ bike.tag }}</RouterLink
+          >
         </h2>
-        <p class="mt-1 leading-tight text-soft">{{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ') }}</p>
+        <p class="mt-1 leading-tight text-soft">
+          {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ') }}
+        </p>
       </div>
       <p
         class="flex items-center gap-2 rounded-md px-1 text-lg font-semibold"
-        :class="answer.fitness === 'held' ? 'text-held' : answer.fitness === 'cleared-with-watch' ? 'text-watch' : ''"
+        :class="
+          answer.fitness === 'held'
+            ? 'text-held'
+            : answer.fitness === 'cleared-with-watch'
+              ? 'text-watch'
+              : ''
+        "
         data-fitness-word
       >
         <FitnessMark :fitness="answer.fitness" :size="30" />{{ FITNESS_WORDS[answer.fitness] }}
@@ -125,7 +152,11 @@ useKeys(
       </button>
     </div>
     <div v-if="!bare" class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
-      <BikeSign :build="bike.build as Build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" detail="full" />
+      <BikeSign
+        :build="bike.build as Build"
+        :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`"
+        detail="full"
+      />
     </div>
     <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
       <li
@@ -142,13 +173,24 @@ useKeys(
         <ActButton kind="quiet" @click="shown = 99">{{ reasons.length - shown }} more</ActButton>
       </li>
     </ol>
-    <p v-else class="leading-snug text-soft">Looked over, nothing open. Counts until the end of the day, or until it comes back.</p>
+    <p v-else class="leading-snug text-soft">
+      Looked over, nothing open. Counts until the end of the day, or until it comes back.
+    </p>
     <p class="leading-snug" data-place>
       <template v-if="bike.whereabouts !== 'in'">It is {{ WHEREABOUTS_WORDS[bike.whereabouts] }}. </template>
-      <template v-if="place?.own">{{ bike.whereabouts === 'in' ? 'Hangs on' : 'Goes back on' }} {{ place.rack }}, hook {{ place.number }}.</template>
+      <template v-if="place?.own"
+        >{{ bike.whereabouts === 'in' ? 'Hangs on' : 'Goes back on' }} {{ place.rack }}, hook
+        {{ place.number }}.</template
+      >
       <template v-else-if="place"
         >On no hook. Nearest free: {{ place.rack }}, hook {{ place.number }}.
-        <button v-if="session.may('edit-fleet')" type="button" class="min-h-8 font-semibold text-act underline" data-hang @click="hang">
+        <button
+          v-if="session.may('edit-fleet')"
+          type="button"
+          class="min-h-8 font-semibold text-act underline"
+          data-hang
+          @click="hang"
+        >
           Hang it there
         </button></template
       >
@@ -158,9 +200,16 @@ useKeys(
     <ReportMishap v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
-      <ActButton v-if="next === 'check' && session.may('mark')" kind="main" big class="grow" data-next data-act="check" @click="check">{{
-        mishap ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out'
-      }}</ActButton>
+      <ActButton
+        v-if="next === 'check' && session.may('mark')"
+        kind="main"
+        big
+        class="grow"
+        data-next
+        data-act="check"
+        @click="check"
+        >{{ mishap ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out' }}</ActButton
+      >
       <RouterLink
         v-if="next === 'bench'"
         :to="{ name: 'bench', params: { bikeId: bike.id } }"
@@ -169,13 +218,37 @@ useKeys(
         data-act="bench"
         >To the bench</RouterLink
       >
-      <ActButton v-if="next === 'co-sign'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="co-sign" @click="coSign"
+      <ActButton
+        v-if="next === 'co-sign'"
+        kind="main"
+        big
+        class="grow"
+        :disabled="refusal.busy.value"
+        data-next
+        data-act="co-sign"
+        @click="coSign"
         >Co-sign the trainee’s check</ActButton
       >
-      <ActButton v-if="next === 'out'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="out" @click="move('out')"
+      <ActButton
+        v-if="next === 'out'"
+        kind="main"
+        big
+        class="grow"
+        :disabled="refusal.busy.value"
+        data-next
+        data-act="out"
+        @click="move('out')"
         >Hand out</ActButton
       >
-      <ActButton v-if="next === 'back'" kind="main" big class="grow" :disabled="refusal.busy.value" data-next data-act="back" @click="move('in')"
+      <ActButton
+        v-if="next === 'back'"
+        kind="main"
+        big
+        class="grow"
+        :disabled="refusal.busy.value"
+        data-next
+        data-act="back"
+        @click="move('in')"
         >Take back</ActButton
       >
       <RouterLink
@@ -185,7 +258,12 @@ useKeys(
         data-act="turnaround"
         >Turnaround</RouterLink
       >
-      <ActButton v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')" data-act="check" @click="check">Check again</ActButton>
+      <ActButton
+        v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')"
+        data-act="check"
+        @click="check"
+        >Check again</ActButton
+      >
       <RouterLink
         v-if="next !== 'bench' && toBench"
         :to="{ name: 'bench', params: { bikeId: bike.id } }"

@@ -25,8 +25,13 @@ const props = withDefaults(
 const emit = defineEmits<{ pick: [zone: Zone] }>();
 
 const figure = computed(() => figureOf(props.build));
-const box = computed(() => `${figure.value.viewBox.x} ${figure.value.viewBox.y} ${figure.value.viewBox.width} ${figure.value.viewBox.height}`);
-const stops = computed(() => (props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : []));
+const box = computed(
+  () =>
+    `${figure.value.viewBox.x} ${figure.value.viewBox.y} ${figure.value.viewBox.width} ${figure.value.viewBox.height}`,
+);
+const stops = computed(() =>
+  props.route ? walkOf(figure.value, props.route).filter((stop) => props.zones.includes(stop.zone)) : [],
+);
 const walk = computed(() => smoothPath(stops.value.map((stop) => stop.at)));
 
 const isLit = (zone: Zone): boolean => props.lit.includes(zone);
@@ -79,7 +84,14 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         @click="emit('pick', stop.zone)"
       >
         <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />
-        <circle v-if="isLit(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="66" fill="var(--act)" opacity="0.22" />
+        <circle
+          v-if="isLit(stop.zone)"
+          :cx="stop.at.x"
+          :cy="stop.at.y"
+          r="66"
+          fill="var(--act)"
+          opacity="0.22"
+        />
         <circle
           :cx="stop.at.x"
           :cy="stop.at.y"
@@ -88,11 +100,32 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
           :stroke="troubled.includes(stop.zone) ? 'var(--held)' : 'var(--act)'"
           :stroke-width="isLit(stop.zone) ? 14 : 8"
         />
-        <text v-if="numbered" :x="stop.at.x" :y="stop.at.y + 21" text-anchor="middle" font-size="60" font-weight="700" fill="var(--ink)">
+        <text
+          v-if="numbered"
+          :x="stop.at.x"
+          :y="stop.at.y + 21"
+          text-anchor="middle"
+          font-size="60"
+          font-weight="700"
+          fill="var(--ink)"
+        >
           {{ index + 1 }}
         </text>
-        <rect v-else-if="troubled.includes(stop.zone)" :x="stop.at.x - 16" :y="stop.at.y - 6" width="32" height="12" fill="var(--held)" />
-        <circle v-else-if="done.includes(stop.zone)" :cx="stop.at.x" :cy="stop.at.y" r="14" fill="var(--act)" />
+        <rect
+          v-else-if="troubled.includes(stop.zone)"
+          :x="stop.at.x - 16"
+          :y="stop.at.y - 6"
+          width="32"
+          height="12"
+          fill="var(--held)"
+        />
+        <circle
+          v-else-if="done.includes(stop.zone)"
+          :cx="stop.at.x"
+          :cy="stop.at.y"
+          r="14"
+          fill="var(--act)"
+        />
       </g>
     </template>
   </svg>

@@ -29,7 +29,17 @@ const own = ref<readonly FieldIssue[]>([]);
 const form = useBuildForm();
 const fitFields = ref<InstanceType<typeof FitFields> | null>(null);
 const fit = ref<FitList>({});
-const TEXTS = { tag: '', modelId: '', model: '', size: '', serial: '', boughtOn: '', warrantyUntil: '', siteId: '', hookId: '' };
+const TEXTS = {
+  tag: '',
+  modelId: '',
+  model: '',
+  size: '',
+  serial: '',
+  boughtOn: '',
+  warrantyUntil: '',
+  siteId: '',
+  hookId: '',
+};
 const fields = reactive({ ...TEXTS });
 
 function takeBike(bike: Bike): void {
@@ -46,19 +56,29 @@ onMounted(async () => {
 });
 
 const model = computed(() => fleet.models.find((each) => each.id === fields.modelId) ?? null);
-const models = computed(() => [{ value: '', label: 'Of no model' }, ...fleet.models.map((each) => ({ value: each.id, label: each.name }))]);
+const models = computed(() => [
+  { value: '', label: 'Of no model' },
+  ...fleet.models.map((each) => ({ value: each.id, label: each.name })),
+]);
 /** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
 function modelChosen(): void {
   if (model.value) form.take(model.value.build as Build);
 }
-const differs = computed(() => new Set<string>(model.value && form.drawn.value ? differingFields(model.value.build as Build, form.drawn.value) : []));
+const differs = computed(
+  () =>
+    new Set<string>(
+      model.value && form.drawn.value ? differingFields(model.value.build as Build, form.drawn.value) : [],
+    ),
+);
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const hooks = computed(() => {
   const taken = new Set(fleet.bikes.filter((bike) => bike.id !== props.bikeId).map((bike) => bike.hookId));
   const free = fleet.racks
     .filter((rack) => rack.siteId === fields.siteId)
     .flatMap((rack) =>
-      rack.hooks.filter((hook) => !taken.has(hook.id)).map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
+      rack.hooks
+        .filter((hook) => !taken.has(hook.id))
+        .map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
     );
   return [{ value: '', label: 'On no hook' }, ...free];
 });
@@ -103,7 +123,10 @@ async function save(): Promise<void> {
       : parsed.error.issues.map((issue) => ({
           path: issue.path.join('.'),
           code: issue.code ?? 'invalid',
-          params: { minimum: 'minimum' in issue ? Number(issue.minimum) : null, maximum: 'maximum' in issue ? Number(issue.maximum) : null },
+          params: {
+            minimum: 'minimum' in issue ? Number(issue.minimum) : null,
+            maximum: 'maximum' in issue ? Number(issue.maximum) : null,
+          },
         }))),
   ];
   if (!parsed.success || own.value.length > 0) {
@@ -114,12 +137,15 @@ async function save(): Promise<void> {
   const saved = await refusal.run(async () => {
     const version = before.value?.version;
     const bike =
-      props.bikeId && version ? await act(changeBike, { params: { id: props.bikeId }, body: { ...body, version } }) : await act(addBike, { body });
+      props.bikeId && version
+        ? await act(changeBike, { params: { id: props.bikeId }, body: { ...body, version } })
+        : await act(addBike, { body });
     fleet.put(bike);
     picked.id = bike.id;
     await router.push({ name: 'wall' });
   });
-  if (!saved && refusal.error.value?.problem.code === 'conflict.version') theirs.value = refusal.error.value.problem.current as Bike;
+  if (!saved && refusal.error.value?.problem.code === 'conflict.version')
+    theirs.value = refusal.error.value.problem.current as Bike;
   if (!saved) await show();
 }
 
@@ -153,24 +179,40 @@ const differing = computed((): readonly Differing[] => {
   const mine = (fitFields.value?.collect().fit ?? fit.value) as FitList;
   const plain = (Object.keys(PLAIN) as (keyof typeof PLAIN)[])
     .filter((name) => fields[name] !== (other[name] ?? ''))
-    .map((name) => ({ name: name as string, label: PLAIN[name], mine: spoken(name, fields[name]), theirs: spoken(name, other[name] ?? '') }));
-  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(({ name, label }) => ({
-    name: `build.${name}`,
-    label,
-    mine: form.fields[name] ?? '',
-    theirs: String(other.build[name]),
-  }));
+    .map((name) => ({
+      name: name as string,
+      label: PLAIN[name],
+      mine: spoken(name, fields[name]),
+      theirs: spoken(name, other[name] ?? ''),
+    }));
+  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(
+    ({ name, label }) => ({
+      name: `build.${name}`,
+      label,
+      mine: form.fields[name] ?? '',
+      theirs: String(other.build[name]),
+    }),
+  );
   const carried =
     [...form.accessories.value].sort().join(', ') === [...other.build.accessories].sort().join(', ')
       ? []
-      : [{ name: 'build.accessories', label: 'Carries', mine: form.accessories.value.join(', '), theirs: other.build.accessories.join(', ') }];
+      : [
+          {
+            name: 'build.accessories',
+            label: 'Carries',
+            mine: form.accessories.value.join(', '),
+            theirs: other.build.accessories.join(', '),
+          },
+        ];
   return [...plain, ...built, ...carried, ...differingFit(mine, other.fit)];
 });
 function chosen(names: ReadonlySet<string>): void {
   const other = theirs.value;
   if (!other) return;
-  for (const name of Object.keys(PLAIN) as (keyof typeof PLAIN)[]) if (names.has(name)) fields[name] = other[name] ?? '';
-  for (const { name } of BUILD_FIELDS) if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
+  for (const name of Object.keys(PLAIN) as (keyof typeof PLAIN)[])
+    if (names.has(name)) fields[name] = other[name] ?? '';
+  for (const { name } of BUILD_FIELDS)
+    if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
   if (names.has('build.accessories')) form.accessories.value = [...other.build.accessories];
   fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
   before.value = other;
@@ -189,19 +231,37 @@ function chosen(names: ReadonlySet<string>): void {
         <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
         <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
           <legend class="sturdy mb-2 text-lg">The bike</legend>
-          <TextField v-model="fields.tag" label="Tag" hint="Short: letters, digits, dashes" :error="errorOf('tag')" />
-          <ChoiceField v-model="fields.modelId" label="Model" :options="models" :error="errorOf('modelId')" @change="modelChosen" />
+          <TextField
+            v-model="fields.tag"
+            label="Tag"
+            hint="Short: letters, digits, dashes"
+            :error="errorOf('tag')"
+          />
+          <ChoiceField
+            v-model="fields.modelId"
+            label="Model"
+            :options="models"
+            :error="errorOf('modelId')"
+            @change="modelChosen"
+          />
           <TextField v-if="!model" v-model="fields.model" label="Model name" :error="errorOf('model')" />
           <TextField v-model="fields.size" label="Size" :error="errorOf('size')" />
           <TextField v-model="fields.serial" label="Serial number" :error="errorOf('serial')" />
           <TextField v-model="fields.boughtOn" label="Bought" type="date" :error="errorOf('boughtOn')" />
-          <TextField v-model="fields.warrantyUntil" label="Warranty until" type="date" :error="errorOf('warrantyUntil')" />
+          <TextField
+            v-model="fields.warrantyUntil"
+            label="Warranty until"
+            type="date"
+            :error="errorOf('warrantyUntil')"
+          />
           <ChoiceField v-model="fields.siteId" label="Site" :options="sites" :error="errorOf('siteId')" />
           <ChoiceField v-model="fields.hookId" label="Hook" :options="hooks" :error="errorOf('hookId')" />
         </fieldset>
         <BuildFields :form="form" :error-of="errorOf" :own="differs" />
         <details :open="issues.some((issue) => issue.path.startsWith('fit.'))">
-          <summary class="sturdy min-h-12 content-center text-lg">What this bike states of its parts{{ model ? ', over its model' : '' }}</summary>
+          <summary class="sturdy min-h-12 content-center text-lg">
+            What this bike states of its parts{{ model ? ', over its model' : '' }}
+          </summary>
           <FitFields
             v-if="form.drawn.value"
             ref="fitFields"
@@ -218,12 +278,18 @@ function chosen(names: ReadonlySet<string>): void {
           <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" label="The bike as built" />
         </div>
         <p v-if="model && differs.size" class="mt-2 text-watch">
-          {{ differs.size === 1 ? 'One field differs' : `${differs.size} fields differ` }} from {{ model.name }}: a change of the model leaves them
-          alone.
+          {{ differs.size === 1 ? 'One field differs' : `${differs.size} fields differ` }} from
+          {{ model.name }}: a change of the model leaves them alone.
         </p>
-        <ActButton kind="main" big type="submit" class="mt-3 w-full" :disabled="refusal.busy.value" data-save>{{
-          bikeId ? 'Save' : 'Add this bike'
-        }}</ActButton>
+        <ActButton
+          kind="main"
+          big
+          type="submit"
+          class="mt-3 w-full"
+          :disabled="refusal.busy.value"
+          data-save
+          >{{ bikeId ? 'Save' : 'Add this bike' }}</ActButton
+        >
       </div>
     </form>
   </main>

@@ -32,10 +32,20 @@ const line = computed(() => {
 });
 /** Where a word has no room beside the tag a sign stands for it. */
 const sign = computed(() =>
-  props.bike.whereabouts === 'on-the-bench' ? Wrench : props.bike.whereabouts === 'in' && props.beganCheck ? PencilLine : null,
+  props.bike.whereabouts === 'on-the-bench'
+    ? Wrench
+    : props.bike.whereabouts === 'in' && props.beganCheck
+      ? PencilLine
+      : null,
 );
 /** Short enough to stand beside the tag. */
-const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'laid up', gone: 'gone' } as const;
+const PLACE_WORDS = {
+  in: '',
+  out: 'out',
+  'on-the-bench': 'bench',
+  'laid-up': 'laid up',
+  gone: 'gone',
+} as const;
 </script>
 
 <template>
@@ -57,7 +67,10 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
     :data-tag="bike.tag"
     :data-fitness="fitness"
   >
-    <span class="absolute -top-1 left-1/2 size-3 -translate-x-1/2 rounded-full border-2 border-ink/60 bg-ground" aria-hidden="true" />
+    <span
+      class="absolute -top-1 left-1/2 size-3 -translate-x-1/2 rounded-full border-2 border-ink/60 bg-ground"
+      aria-hidden="true"
+    />
     <!-- Drawn by the wall's own mark, so that beginning to select draws no tag anew. -->
     <span
       class="absolute right-1 top-1 invisible grid size-5 place-items-center group-data-selecting/wall:visible rounded border-2 border-ink bg-plate text-xs font-bold leading-none"
@@ -67,7 +80,15 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
     <span class="flex items-baseline gap-1" :class="size === 'small' && 'justify-center'">
       <span
         class="sturdy leading-none"
-        :class="size === 'large' ? 'text-[1.9rem]' : size === 'medium' ? 'text-[1.25rem]' : bike.tag.length > 5 ? 'text-[0.8rem]' : 'text-[1.05rem]'"
+        :class="
+          size === 'large'
+            ? 'text-[1.9rem]'
+            : size === 'medium'
+              ? 'text-[1.25rem]'
+              : bike.tag.length > 5
+                ? 'text-[0.8rem]'
+                : 'text-[1.05rem]'
+        "
         >{{ bike.tag }}</span
       >
       <span
@@ -76,7 +97,9 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
         :class="size === 'large' ? 'text-base' : 'text-[0.82rem]'"
       >
         <template v-if="sign && size === 'medium'"
-          ><component :is="sign" class="inline size-4" aria-hidden="true" /><span class="sr-only">{{ line }}</span></template
+          ><component :is="sign" class="inline size-4" aria-hidden="true" /><span class="sr-only">{{
+            line
+          }}</span></template
         >
         <template v-else>{{ line }}</template>
       </span>
@@ -103,11 +126,14 @@ const PLACE_WORDS = { in: '', out: 'out', 'on-the-bench': 'bench', 'laid-up': 'l
       >
     </span>
     <span v-if="lookAgain" class="absolute bottom-1 right-1 text-watch" data-look-again
-      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only">, look again now</span></span
+      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only"
+        >, look again now</span
+      ></span
     >
     <span v-if="size === 'small'" class="sr-only">, {{ line }}</span>
     <span class="sr-only"
-      >, {{ KIND_WORDS[bike.build.kind] }}{{ away || bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[bike.whereabouts]}` }}</span
+      >, {{ KIND_WORDS[bike.build.kind]
+      }}{{ away || bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[bike.whereabouts]}` }}</span
     >
   </button>
 </template>

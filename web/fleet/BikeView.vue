@@ -41,7 +41,9 @@ const begun = computed(() => Boolean(bike.value?.openCheckId) || outbox.openBike
 const site = computed(() => fleet.siteById.get(bike.value?.siteId ?? ''));
 const model = computed(() => fleet.models.find((each) => each.id === bike.value?.modelId) ?? null);
 const troubled = computed(() =>
-  (bike.value?.facts.findings ?? []).filter((each) => isStopNow(each as Finding, now.value) || each.severity !== 'upkeep').map((each) => each.zone),
+  (bike.value?.facts.findings ?? [])
+    .filter((each) => isStopNow(each as Finding, now.value) || each.severity !== 'upkeep')
+    .map((each) => each.zone),
 );
 const facts = computed(() => {
   const here = bike.value;
@@ -53,7 +55,9 @@ const facts = computed(() => {
     ['Bought', here.boughtOn ? dayWords(here.boughtOn) : 'not said'],
     [
       'Warranty until',
-      here.warrantyUntil ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? ', over' : ''}` : 'not said',
+      here.warrantyUntil
+        ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? ', over' : ''}`
+        : 'not said',
     ],
     ['Site', site.value?.name ?? ''],
   ] as const;
@@ -65,12 +69,15 @@ const build = computed(() => {
   return [
     ...BUILD_FIELDS.map((field) => ({
       label: field.label,
-      value: field.options.find((option) => option.value === String(here.build[field.name]))?.label ?? String(here.build[field.name]),
+      value:
+        field.options.find((option) => option.value === String(here.build[field.name]))?.label ??
+        String(here.build[field.name]),
       own: own.has(field.name),
     })),
     {
       label: 'Carries',
-      value: here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
+      value:
+        here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
       own: own.has('accessories'),
     },
   ];
@@ -103,24 +110,44 @@ const fit = computed(() => {
             :troubled="troubled"
           />
         </div>
-        <dl class="grid grid-cols-2 gap-x-4 gap-y-2 rounded-lg border-2 border-line bg-plate p-3 sm:grid-cols-3">
+        <dl
+          class="grid grid-cols-2 gap-x-4 gap-y-2 rounded-lg border-2 border-line bg-plate p-3 sm:grid-cols-3"
+        >
           <div v-for="[label, value] in facts" :key="label" class="leading-snug">
             <dt class="text-sm text-soft">{{ label }}</dt>
             <dd class="font-semibold">{{ value }}</dd>
           </div>
         </dl>
         <OpenFindings :bike="bike" :time-zone="site?.timeZone" />
-        <StartSheet v-if="session.may('mark') && bike.whereabouts !== 'out'" :bike-id="bike.id" :kind="bike.build.kind" />
+        <StartSheet
+          v-if="session.may('mark') && bike.whereabouts !== 'out'"
+          :bike-id="bike.id"
+          :kind="bike.build.kind"
+        />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
         <PartsPanel :bike="bike" />
         <WearPanel :bike="bike" :time-zone="site?.timeZone" />
-        <BikeTimeline :bike-id="bike.id" :version="bike.facts" :time-zone="site?.timeZone" :asked="asked.of === bike.id ? asked.page : undefined" />
+        <BikeTimeline
+          :bike-id="bike.id"
+          :version="bike.facts"
+          :time-zone="site?.timeZone"
+          :asked="asked.of === bike.id ? asked.page : undefined"
+        />
       </div>
       <!-- On a phone its standing comes first: it is what somebody came for. -->
-      <BikeClipboard class="max-[900px]:order-first min-[900px]:self-start" :bike="bike" :answer="answer" :begun="begun" bare />
+      <BikeClipboard
+        class="max-[900px]:order-first min-[900px]:self-start"
+        :bike="bike"
+        :answer="answer"
+        :begun="begun"
+        bare
+      />
       <div class="space-y-5">
-        <nav aria-label="Papers" class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1">
+        <nav
+          aria-label="Papers"
+          class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1"
+        >
           <RouterLink
             v-for="paper in PAPERS"
             :key="paper.name"
@@ -135,30 +162,50 @@ const fit = computed(() => {
         <section aria-labelledby="build" class="rounded-lg border-2 border-line bg-plate p-4">
           <div class="flex items-center gap-3">
             <h2 id="build" class="sturdy mr-auto text-xl">Build</h2>
-            <RouterLink v-if="model" :to="{ name: 'model', params: { modelId: model.id } }" class="min-h-8 font-semibold text-act underline">{{
-              session.may('edit-fleet') ? 'Edit the model' : 'The model'
-            }}</RouterLink>
+            <RouterLink
+              v-if="model"
+              :to="{ name: 'model', params: { modelId: model.id } }"
+              class="min-h-8 font-semibold text-act underline"
+              >{{ session.may('edit-fleet') ? 'Edit the model' : 'The model' }}</RouterLink
+            >
           </div>
           <dl class="mt-1">
-            <div v-for="row in build" :key="row.label" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+            <div
+              v-for="row in build"
+              :key="row.label"
+              class="flex gap-3 border-t border-line py-1 leading-snug first:border-0"
+            >
               <dt class="w-36 shrink-0 text-soft">{{ row.label }}</dt>
-              <dd>{{ row.value }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm text-watch">own</span></dd>
+              <dd>
+                {{ row.value
+                }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm text-watch">own</span>
+              </dd>
             </div>
           </dl>
         </section>
         <section aria-labelledby="fit" class="rounded-lg border-2 border-line bg-plate p-4">
           <div class="flex items-center gap-3">
             <h2 id="fit" class="sturdy mr-auto text-xl">Fit list</h2>
-            <RouterLink :to="{ name: 'torque', params: { bikeId } }" class="min-h-8 font-semibold text-act underline" data-torque
+            <RouterLink
+              :to="{ name: 'torque', params: { bikeId } }"
+              class="min-h-8 font-semibold text-act underline"
+              data-torque
               >Torque card</RouterLink
             >
           </div>
           <p v-if="fit.length === 0" class="text-soft">Nothing is stated of its parts yet.</p>
           <dl class="mt-1">
-            <div v-for="row in fit" :key="row.label" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+            <div
+              v-for="row in fit"
+              :key="row.label"
+              class="flex gap-3 border-t border-line py-1 leading-snug first:border-0"
+            >
               <dt class="grow text-soft">{{ row.label }}</dt>
               <dd class="figures shrink-0 text-right font-semibold">
-                {{ row.value }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm font-normal text-watch">own</span>
+                {{ row.value
+                }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm font-normal text-watch"
+                  >own</span
+                >
               </dd>
             </div>
           </dl>

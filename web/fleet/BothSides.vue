@@ -18,14 +18,24 @@ watch(
   (fields) => fields.forEach((field) => (choice[field.name] ??= 'mine')),
   { immediate: true },
 );
-const theirs = computed(() => new Set(props.differing.filter((field) => choice[field.name] === 'theirs').map((field) => field.name)));
-const all = (side: 'mine' | 'theirs'): void => props.differing.forEach((field) => (choice[field.name] = side));
+const theirs = computed(
+  () =>
+    new Set(props.differing.filter((field) => choice[field.name] === 'theirs').map((field) => field.name)),
+);
+const all = (side: 'mine' | 'theirs'): void =>
+  props.differing.forEach((field) => (choice[field.name] = side));
 </script>
 
 <template>
   <section class="rounded-md border-2 border-watch bg-watch-wash p-3" aria-label="Both sides">
     <p class="font-semibold">Somebody else changed this meanwhile. Choose for each field, then save.</p>
-    <div v-for="field in differing" :key="field.name" role="radiogroup" :aria-label="field.label" class="mt-2 border-t border-watch/40 pt-2">
+    <div
+      v-for="field in differing"
+      :key="field.name"
+      role="radiogroup"
+      :aria-label="field.label"
+      class="mt-2 border-t border-watch/40 pt-2"
+    >
       <p class="text-soft">{{ field.label }}</p>
       <div class="flex flex-wrap gap-2">
         <label
@@ -34,16 +44,24 @@ const all = (side: 'mine' | 'theirs'): void => props.differing.forEach((field) =
           class="flex min-h-12 grow items-center gap-2 rounded-md border-2 bg-plate px-3"
           :class="choice[field.name] === side ? 'border-act' : 'border-line'"
         >
-          <input v-model="choice[field.name]" type="radio" :name="`side-${field.name}`" :value="side" class="size-5" />
+          <input
+            v-model="choice[field.name]"
+            type="radio"
+            :name="`side-${field.name}`"
+            :value="side"
+            class="size-5"
+          />
           <span
-            ><span class="text-soft">{{ side === 'mine' ? 'Yours:' : 'Theirs:' }}</span> <strong>{{ field[side] || '(empty)' }}</strong></span
+            ><span class="text-soft">{{ side === 'mine' ? 'Yours:' : 'Theirs:' }}</span>
+            <strong>{{ field[side] || '(empty)' }}</strong></span
           >
         </label>
       </div>
     </div>
     <div class="mt-3 flex flex-wrap gap-2">
       <ActButton kind="main" data-both-save @click="emit('chosen', theirs)">Save what is chosen</ActButton>
-      <ActButton @click="all('mine')">All mine</ActButton><ActButton @click="all('theirs')">All theirs</ActButton>
+      <ActButton @click="all('mine')">All mine</ActButton
+      ><ActButton @click="all('theirs')">All theirs</ActButton>
     </div>
   </section>
 </template>

@@ -5,7 +5,11 @@ import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 import type { BuildForm } from './use-build-form';
 
 /** The fields of a build. `own` marks those in which a bike is built otherwise than its model. */
-const props = defineProps<{ form: BuildForm; errorOf: (path: string) => string | null; own?: ReadonlySet<string> }>();
+const props = defineProps<{
+  form: BuildForm;
+  errorOf: (path: string) => string | null;
+  own?: ReadonlySet<string>;
+}>();
 const { accessories } = props.form;
 </script>
 
@@ -35,10 +39,14 @@ const { accessories } = props.form;
     </div>
   </fieldset>
   <fieldset>
-    <legend class="sturdy mb-1 text-lg">Carries<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"> (own)</span></legend>
+    <legend class="sturdy mb-1 text-lg">
+      Carries<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"> (own)</span>
+    </legend>
     <div class="flex flex-wrap gap-x-5">
       <label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"
-        ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{ ACCESSORY_WORDS[each] }}</label
+        ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{
+          ACCESSORY_WORDS[each]
+        }}</label
       >
     </div>
   </fieldset>

@@ -23,7 +23,13 @@ const figures = computed(() => [
   },
   {
     name: 'Hybrid, drop bar, discs',
-    build: { ...USUAL_BUILD.hybrid, bar: 'drop', brakeFront: 'hydraulic-disc', brakeRear: 'hydraulic-disc', accessories: [] } satisfies Build,
+    build: {
+      ...USUAL_BUILD.hybrid,
+      bar: 'drop',
+      brakeFront: 'hydraulic-disc',
+      brakeRear: 'hydraulic-disc',
+      accessories: [],
+    } satisfies Build,
   },
 ]);
 </script>
@@ -33,7 +39,12 @@ const figures = computed(() => [
     <h1 class="sturdy text-2xl">Figures</h1>
     <p class="text-soft">Drawn from the build, in millimetres. Touch a place to see that it answers.</p>
     <ul class="mt-4 grid gap-5 lg:grid-cols-2">
-      <li v-for="each in figures" :key="each.name" class="rounded-lg border-2 border-line bg-plate p-3" :data-figure="each.build.kind">
+      <li
+        v-for="each in figures"
+        :key="each.name"
+        class="rounded-lg border-2 border-line bg-plate p-3"
+        :data-figure="each.build.kind"
+      >
         <div class="flex items-center gap-3">
           <h2 class="sturdy grow text-lg">{{ each.name }}</h2>
           <span class="block h-11 w-20"><BikeSign :build="each.build" /></span>

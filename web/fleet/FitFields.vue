@@ -9,7 +9,12 @@ import { fitRows, fitText, fitValue, TOPIC_WORDS } from './fit-wording';
  * What is stated of a bike's parts, as typed. What a model states shows faintly where the bike states nothing
  * itself. `collect` reads it all at once; what cannot be read is named and stays as it was typed.
  */
-const props = defineProps<{ build: Build; fit: FitList; inherited?: FitList; issues?: readonly FieldIssue[] }>();
+const props = defineProps<{
+  build: Build;
+  fit: FitList;
+  inherited?: FitList;
+  issues?: readonly FieldIssue[];
+}>();
 const typed = ref<Record<string, string>>({});
 watch(
   () => props.fit,
@@ -23,7 +28,11 @@ watch(
   },
   { immediate: true },
 );
-const topics = computed(() => FIT_TOPICS.map((topic) => ({ topic, rows: fitRows(props.build, topic) })).filter((each) => each.rows.length > 0));
+const topics = computed(() =>
+  FIT_TOPICS.map((topic) => ({ topic, rows: fitRows(props.build, topic) })).filter(
+    (each) => each.rows.length > 0,
+  ),
+);
 
 function collect(): { fit: FitList; issues: readonly FieldIssue[] } {
   const fit: Record<string, number | string> = {};
@@ -48,12 +57,22 @@ const placeholder = (key: string): string => {
   const value = props.inherited?.[key];
   return item && value !== undefined ? fitText(item, value) : '';
 };
-const CHOICES: Readonly<Record<string, string>> = { 'mineral-oil': 'Mineral oil', 'dot-4': 'DOT 4', 'dot-5.1': 'DOT 5.1', yes: 'Yes', no: 'No' };
+const CHOICES: Readonly<Record<string, string>> = {
+  'mineral-oil': 'Mineral oil',
+  'dot-4': 'DOT 4',
+  'dot-5.1': 'DOT 5.1',
+  yes: 'Yes',
+  no: 'No',
+};
 </script>
 
 <template>
   <div class="gap-4 lg:columns-2">
-    <fieldset v-for="{ topic, rows } in topics" :key="topic" class="mb-4 break-inside-avoid rounded-lg border-2 border-line bg-plate p-3">
+    <fieldset
+      v-for="{ topic, rows } in topics"
+      :key="topic"
+      class="mb-4 break-inside-avoid rounded-lg border-2 border-line bg-plate p-3"
+    >
       <legend class="sturdy px-1 text-lg">{{ TOPIC_WORDS[topic] }}</legend>
       <div v-for="row in rows" :key="row.key" class="border-t border-line py-1.5 first-of-type:border-t-0">
         <div class="flex items-center gap-2">
@@ -66,10 +85,15 @@ const CHOICES: Readonly<Record<string, string>> = { 'mineral-oil': 'Mineral oil'
                 :aria-label="words"
                 :data-fit="item.key"
                 class="h-12 w-24 rounded-md border-2 bg-plate px-1"
-                :class="[errorOf(item.key) ? 'border-held' : 'border-ink/50', row.fields.length === 1 && 'w-36!']"
+                :class="[
+                  errorOf(item.key) ? 'border-held' : 'border-ink/50',
+                  row.fields.length === 1 && 'w-36!',
+                ]"
               >
                 <option value="">{{ CHOICES[placeholder(item.key)] ?? '–' }}</option>
-                <option v-for="choice in item.stated.choices" :key="choice" :value="choice">{{ CHOICES[choice] ?? choice }}</option>
+                <option v-for="choice in item.stated.choices" :key="choice" :value="choice">
+                  {{ CHOICES[choice] ?? choice }}
+                </option>
               </select>
               <input
                 v-else
@@ -96,7 +120,9 @@ const CHOICES: Readonly<Record<string, string>> = { 'mineral-oil': 'Mineral oil'
           <span v-if="row.unit" class="w-9 shrink-0 text-[0.95rem] text-soft">{{ row.unit }}</span>
         </div>
         <template v-for="{ item, words } in row.fields" :key="`${item.key}-said`">
-          <p v-if="errorOf(item.key)" class="text-right text-[0.95rem] font-semibold text-held">{{ words }}: {{ errorOf(item.key) }}</p>
+          <p v-if="errorOf(item.key)" class="text-right text-[0.95rem] font-semibold text-held">
+            {{ words }}: {{ errorOf(item.key) }}
+          </p>
         </template>
       </div>
     </fieldset>

@@ -17,7 +17,11 @@ const over = useDragPlace(element, {
 </script>
 
 <template>
-  <div ref="element" class="flex grow flex-col rounded-b-lg rounded-t-[1.6rem]" :class="over && 'ring-4 ring-watch'">
+  <div
+    ref="element"
+    class="flex grow flex-col rounded-b-lg rounded-t-[1.6rem]"
+    :class="over && 'ring-4 ring-watch'"
+  >
     <slot />
     <template v-if="!place.bike && place.hookId">
       <button
@@ -30,7 +34,9 @@ const over = useDragPlace(element, {
       >
         <span><span v-if="lifted">Hang on </span>hook {{ place.number }}</span>
       </button>
-      <span v-else class="grid grow place-items-center rounded-b-lg rounded-t-[1.6rem] border border-dashed border-line text-sm text-soft"
+      <span
+        v-else
+        class="grid grow place-items-center rounded-b-lg rounded-t-[1.6rem] border border-dashed border-line text-sm text-soft"
         >{{ place.number }}<span class="sr-only">, free hook</span></span
       >
     </template>

@@ -64,10 +64,17 @@ async function save(): Promise<void> {
     document.querySelector<HTMLElement>('form [aria-invalid=true]')?.focus();
     return;
   }
-  const body = { name: name.value.trim(), build: { ...form.drawn.value, accessories: [...form.drawn.value.accessories] }, fit: { ...read.fit } };
+  const body = {
+    name: name.value.trim(),
+    build: { ...form.drawn.value, accessories: [...form.drawn.value.accessories] },
+    fit: { ...read.fit },
+  };
   const done = await refusal.run(async () => {
     if (props.modelId && before.value) {
-      const answer = await act(changeModel, { params: { id: props.modelId }, body: { ...body, version: before.value.version } });
+      const answer = await act(changeModel, {
+        params: { id: props.modelId },
+        body: { ...body, version: before.value.version },
+      });
       before.value = answer.model;
       fit.value = answer.model.fit;
       said.value = `Saved. ${count(answer.bikes, 'bike')} built anew${answer.due ? `; ${count(answer.due, 'of them', 'of them')} due for a look, as more is asked of them now` : ''}.`;
@@ -78,7 +85,8 @@ async function save(): Promise<void> {
       await router.push({ name: 'models' });
     }
   });
-  if (!done && refusal.error.value?.problem.code === 'conflict.version') theirs.value = refusal.error.value.problem.current as Model;
+  if (!done && refusal.error.value?.problem.code === 'conflict.version')
+    theirs.value = refusal.error.value.problem.current as Model;
 }
 
 const differing = computed((): readonly Differing[] => {
@@ -86,13 +94,17 @@ const differing = computed((): readonly Differing[] => {
   if (!other) return [];
   const mine = fitFields.value?.collect().fit ?? fit.value;
   return [
-    ...(name.value === other.name ? [] : [{ name: 'name', label: 'Name', mine: name.value, theirs: other.name }]),
-    ...BUILD_FIELDS.filter((field) => String(other.build[field.name]) !== form.fields[field.name]).map((field) => ({
-      name: `build.${field.name}`,
-      label: field.label,
-      mine: form.fields[field.name] ?? '',
-      theirs: String(other.build[field.name]),
-    })),
+    ...(name.value === other.name
+      ? []
+      : [{ name: 'name', label: 'Name', mine: name.value, theirs: other.name }]),
+    ...BUILD_FIELDS.filter((field) => String(other.build[field.name]) !== form.fields[field.name]).map(
+      (field) => ({
+        name: `build.${field.name}`,
+        label: field.label,
+        mine: form.fields[field.name] ?? '',
+        theirs: String(other.build[field.name]),
+      }),
+    ),
     ...differingFit(mine, other.fit),
   ];
 });
@@ -100,7 +112,8 @@ function chosen(names: ReadonlySet<string>): void {
   const other = theirs.value;
   if (!other) return;
   if (names.has('name')) name.value = other.name;
-  for (const field of BUILD_FIELDS) if (names.has(`build.${field.name}`)) form.fields[field.name] = String(other.build[field.name]);
+  for (const field of BUILD_FIELDS)
+    if (names.has(`build.${field.name}`)) form.fields[field.name] = String(other.build[field.name]);
   fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
   before.value = other;
   theirs.value = null;
@@ -115,16 +128,24 @@ function chosen(names: ReadonlySet<string>): void {
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_20rem]" novalidate @submit.prevent="save">
       <fieldset class="min-w-0 space-y-5" :disabled="!session.may('edit-fleet')">
         <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
-        <p v-if="said" role="status" class="rounded-md border-2 border-act bg-plate px-4 py-2 font-semibold">{{ said }}</p>
+        <p v-if="said" role="status" class="rounded-md border-2 border-act bg-plate px-4 py-2 font-semibold">
+          {{ said }}
+        </p>
         <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
         <TextField v-model="name" label="Name" hint="As it stands on your list" :error="errorOf('name')" />
         <section aria-labelledby="fit-list">
           <h2 id="fit-list" class="sturdy text-lg">Fit list</h2>
           <p class="mb-2 max-w-prose text-soft">
-            Copy what is marked on the parts; leave open what is not known. A marking beats the house’s policy: a wrong one is worse than none. Units
-            can be typed: 50 psi, 3,5 bar, 40 in lbf.
+            Copy what is marked on the parts; leave open what is not known. A marking beats the house’s
+            policy: a wrong one is worse than none. Units can be typed: 50 psi, 3,5 bar, 40 in lbf.
           </p>
-          <FitFields v-if="form.drawn.value" ref="fitFields" :build="form.drawn.value" :fit="fit" :issues="issues" />
+          <FitFields
+            v-if="form.drawn.value"
+            ref="fitFields"
+            :build="form.drawn.value"
+            :fit="fit"
+            :issues="issues"
+          />
         </section>
         <BuildFields :form="form" :error-of="errorOf" />
       </fieldset>
@@ -143,9 +164,16 @@ function chosen(names: ReadonlySet<string>): void {
             }}</span></template
           >
         </p>
-        <ActButton v-if="session.may('edit-fleet')" kind="main" big type="submit" class="mt-3 w-full" :disabled="refusal.busy.value" data-save>{{
-          modelId ? 'Save for all its bikes' : 'Add this model'
-        }}</ActButton>
+        <ActButton
+          v-if="session.may('edit-fleet')"
+          kind="main"
+          big
+          type="submit"
+          class="mt-3 w-full"
+          :disabled="refusal.busy.value"
+          data-save
+          >{{ modelId ? 'Save for all its bikes' : 'Add this model' }}</ActButton
+        >
       </div>
     </form>
   </main>

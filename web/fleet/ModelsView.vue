@@ -38,7 +38,8 @@ const models = computed(() =>
       >
     </div>
     <p class="mt-1 max-w-prose text-soft">
-      Build and parts are entered once for bikes bought alike. A bike may state its own; the rest follows its model.
+      Build and parts are entered once for bikes bought alike. A bike may state its own; the rest follows its
+      model.
     </p>
     <ul class="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
       <li v-for="each in models" :key="each.model.id">
@@ -62,6 +63,8 @@ const models = computed(() =>
         </RouterLink>
       </li>
     </ul>
-    <p v-if="models.length === 0" class="mt-4 text-lg">No models yet. A list you bring in can make them, or add the first one.</p>
+    <p v-if="models.length === 0" class="mt-4 text-lg">
+      No models yet. A list you bring in can make them, or add the first one.
+    </p>
   </main>
 </template>

@@ -11,29 +11,51 @@ import { FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from './wor
 const props = defineProps<{ bikes: readonly Bike[]; answers: ReadonlyMap<string, FitnessAnswer> }>();
 const fleet = useFleet();
 const now = useNow();
-const places = computed(() => new Map(fleet.racks.flatMap((rack) => rack.hooks.map((hook) => [hook.id, { rack, number: hook.number }] as const))));
+const places = computed(
+  () =>
+    new Map(
+      fleet.racks.flatMap((rack) =>
+        rack.hooks.map((hook) => [hook.id, { rack, number: hook.number }] as const),
+      ),
+    ),
+);
 const blocks = computed(() =>
   (fleet.wall?.sites ?? []).flatMap((site) =>
     [...fleet.racks.filter((rack) => rack.siteId === site.id), null].map((rack) => ({
       key: `${site.id}-${rack?.id ?? 'loose'}`,
       name: `${site.name} · ${rack?.name ?? 'on no hook'}`,
       bikes: props.bikes
-        .filter((bike) => bike.siteId === site.id && (places.value.get(bike.hookId ?? '')?.rack.id ?? null) === (rack?.id ?? null))
-        .sort((a, b) => (places.value.get(a.hookId ?? '')?.number ?? 0) - (places.value.get(b.hookId ?? '')?.number ?? 0)),
+        .filter(
+          (bike) =>
+            bike.siteId === site.id &&
+            (places.value.get(bike.hookId ?? '')?.rack.id ?? null) === (rack?.id ?? null),
+        )
+        .sort(
+          (a, b) =>
+            (places.value.get(a.hookId ?? '')?.number ?? 0) - (places.value.get(b.hookId ?? '')?.number ?? 0),
+        ),
     })),
   ),
 );
 const why = (bike: Bike): string => {
   const reason = props.answers.get(bike.id)?.reasons[0];
-  return reason ? reasonWords(reason, now.value, fleet.nameOf, fleet.siteById.get(bike.siteId)?.timeZone).what : '';
+  return reason
+    ? reasonWords(reason, now.value, fleet.nameOf, fleet.siteById.get(bike.siteId)?.timeZone).what
+    : '';
 };
 </script>
 
 <template>
   <article class="morning-sheet hidden bg-white text-black print:block">
-    <h1 class="sturdy text-xl">Morning sheet · {{ dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone) }}</h1>
+    <h1 class="sturdy text-xl">
+      Morning sheet · {{ dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone) }}
+    </h1>
     <p class="text-sm">Printed from the wall as it stood then. The screen has the word.</p>
-    <section v-for="block in blocks.filter((each) => each.bikes.length)" :key="block.key" class="mt-3 break-inside-avoid-page">
+    <section
+      v-for="block in blocks.filter((each) => each.bikes.length)"
+      :key="block.key"
+      class="mt-3 break-inside-avoid-page"
+    >
       <h2 class="sturdy">{{ block.name }}</h2>
       <table class="w-full border-collapse text-sm">
         <thead>
@@ -53,7 +75,8 @@ const why = (bike: Bike): string => {
             <td>{{ KIND_WORDS[bike.build.kind] }}, {{ bike.size }}</td>
             <td>
               <span class="inline-flex items-center gap-1"
-                ><FitnessMark :fitness="answers.get(bike.id)?.fitness ?? 'due'" :size="14" />{{ FITNESS_WORDS[answers.get(bike.id)?.fitness ?? 'due']
+                ><FitnessMark :fitness="answers.get(bike.id)?.fitness ?? 'due'" :size="14" />{{
+                  FITNESS_WORDS[answers.get(bike.id)?.fitness ?? 'due']
                 }}{{ bike.whereabouts === 'in' ? '' : `, ${WHEREABOUTS_WORDS[bike.whereabouts]}` }}</span
               >
             </td>

@@ -15,7 +15,9 @@ const fleet = useFleet();
 const now = useNow();
 const today = useToday();
 const findings = computed(() =>
-  [...(props.bike.facts.findings as readonly Finding[])].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity)),
+  [...(props.bike.facts.findings as readonly Finding[])].sort(
+    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
+  ),
 );
 const limit = (finding: Finding): string => {
   if (finding.severity !== 'soon' || !finding.limit) return '';
@@ -36,7 +38,9 @@ const limit = (finding: Finding): string => {
         :class="isStopNow(finding, now) && 'border-l-8 border-l-held'"
       >
         <span class="min-w-48 grow"
-          ><span class="font-semibold">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
+          ><span class="font-semibold"
+            >{{ withPosition(finding.words.checkpoint, finding.position) }}:
+            {{ finding.words.fault.toLowerCase() }}</span
           ><span class="block text-[0.95rem] text-soft"
             >{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, today, timeZone)
             }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
@@ -44,13 +48,21 @@ const limit = (finding: Finding): string => {
           ></span
         >
         <span class="text-right leading-tight"
-          ><span class="font-semibold" :class="isStopNow(finding, now) ? 'text-held' : finding.severity === 'upkeep' ? '' : 'text-watch'">{{
-            SEVERITY_WORDS[finding.severity]
-          }}</span
+          ><span
+            class="font-semibold"
+            :class="isStopNow(finding, now) ? 'text-held' : finding.severity === 'upkeep' ? '' : 'text-watch'"
+            >{{ SEVERITY_WORDS[finding.severity] }}</span
           ><span v-if="limit(finding)" class="block text-sm text-soft">{{ limit(finding) }}</span></span
         >
       </li>
     </ul>
-    <PastFindings class="mt-1" :bike-id="bike.id" :version="bike.facts" :open="past ?? false" :most="past ? 100 : 12" :time-zone="timeZone" />
+    <PastFindings
+      class="mt-1"
+      :bike-id="bike.id"
+      :version="bike.facts"
+      :open="past ?? false"
+      :most="past ? 100 : 12"
+      :time-zone="timeZone"
+    />
   </section>
 </template>

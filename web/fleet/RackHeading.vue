@@ -5,8 +5,21 @@ import type { Rack } from '@cadre/contract/fleet';
 import { ActButton, useDragPlace } from '@cadre/web/ui';
 
 /** A rack's name over its rail; while racks are arranged, what can be changed of it. */
-const props = defineProps<{ rack: Rack; bikes: number; shown: number; arranging: boolean; first: boolean; last: boolean; busy: boolean }>();
-const emit = defineEmits<{ change: [name: string, hooks: number]; move: [by: number]; remove: []; dropped: [rackId: string] }>();
+const props = defineProps<{
+  rack: Rack;
+  bikes: number;
+  shown: number;
+  arranging: boolean;
+  first: boolean;
+  last: boolean;
+  busy: boolean;
+}>();
+const emit = defineEmits<{
+  change: [name: string, hooks: number];
+  move: [by: number];
+  remove: [];
+  dropped: [rackId: string];
+}>();
 const form = ref<HTMLElement | null>(null);
 const over = useDragPlace(form, {
   on: () => props.arranging,
@@ -24,7 +37,8 @@ watch(
     hooks.value = String(rack.hooks.length);
   },
 );
-const changed = (): boolean => name.value.trim() !== props.rack.name || Number(hooks.value) !== props.rack.hooks.length;
+const changed = (): boolean =>
+  name.value.trim() !== props.rack.name || Number(hooks.value) !== props.rack.hooks.length;
 </script>
 
 <template>
@@ -89,7 +103,9 @@ const changed = (): boolean => name.value.trim() !== props.rack.name || Number(h
   <h3 v-else class="flex items-baseline gap-3 px-1">
     <span class="sturdy text-lg">{{ rack.name }}</span>
     <span class="figures text-sm text-soft"
-      >{{ bikes }} of {{ rack.hooks.length }} hooks{{ shown < rack.hooks.length && shown === bikes ? ' shown' : '' }}</span
+      >{{ bikes }} of {{ rack.hooks.length }} hooks{{
+        shown < rack.hooks.length && shown === bikes ? ' shown' : ''
+      }}</span
     >
   </h3>
 </template>

@@ -10,7 +10,11 @@ import { useFleet } from './use-fleet';
 import { useWallView } from './use-wall';
 
 /** What is selected, and what can be done with all of it at once. */
-const props = defineProps<{ bikes: readonly Bike[]; shown: readonly Bike[]; fitnessOf: (bike: Bike) => Fitness }>();
+const props = defineProps<{
+  bikes: readonly Bike[];
+  shown: readonly Bike[];
+  fitnessOf: (bike: Bike) => Fitness;
+}>();
 const fleet = useFleet();
 const view = useWallView();
 const session = useSession();
@@ -21,15 +25,22 @@ const open = ref(false);
 const refused = ref<readonly string[]>([]);
 
 const out = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'out'));
-const ready = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'in' && mayGoOut(props.fitnessOf(bike))));
+const ready = computed(() =>
+  props.bikes.filter((bike) => bike.whereabouts === 'in' && mayGoOut(props.fitnessOf(bike))),
+);
 /** How many hooks each rack has free, counted in one walk over the fleet. */
 const freeOf = computed(() => {
   const taken = new Set(fleet.bikes.map((bike) => bike.hookId));
-  return new Map(fleet.racks.map((rack) => [rack.id, rack.hooks.filter((hook) => !taken.has(hook.id)).length]));
+  return new Map(
+    fleet.racks.map((rack) => [rack.id, rack.hooks.filter((hook) => !taken.has(hook.id)).length]),
+  );
 });
 const racks = computed(() => [
   { value: '', label: 'Choose a rack' },
-  ...fleet.racks.map((rack) => ({ value: rack.id, label: `${rack.name} · ${count(freeOf.value.get(rack.id) ?? 0, 'free hook')}` })),
+  ...fleet.racks.map((rack) => ({
+    value: rack.id,
+    label: `${rack.name} · ${count(freeOf.value.get(rack.id) ?? 0, 'free hook')}`,
+  })),
 ]);
 const target = computed(() => fleet.racks.find((rack) => rack.id === rackId.value) ?? null);
 const free = computed(() =>
@@ -81,7 +92,9 @@ async function hangAll(): Promise<void> {
   >
     <div class="flex flex-wrap items-center gap-2">
       <h2 class="sturdy grow text-2xl max-[900px]:text-lg">{{ count(bikes.length, 'bike') }} selected</h2>
-      <ActButton data-select-all @click="view.selected = new Set(shown.map((bike) => bike.id))">All {{ shown.length }}</ActButton>
+      <ActButton data-select-all @click="view.selected = new Set(shown.map((bike) => bike.id))"
+        >All {{ shown.length }}</ActButton
+      >
       <ActButton :disabled="bikes.length === 0" @click="view.selected = new Set()">None</ActButton>
       <!-- On a narrow screen the tags stay in sight until somebody wants to act on them. -->
       <ActButton
@@ -94,7 +107,10 @@ async function hangAll(): Promise<void> {
         >{{ open ? 'Back to the tags' : 'Acts' }}</ActButton
       >
     </div>
-    <p v-if="bikes.length" class="sturdy max-h-24 overflow-y-auto text-lg leading-snug max-[900px]:max-h-12 max-[900px]:text-base">
+    <p
+      v-if="bikes.length"
+      class="sturdy max-h-24 overflow-y-auto text-lg leading-snug max-[900px]:max-h-12 max-[900px]:text-base"
+    >
       {{ bikes.map((bike) => bike.tag).join(' ') }}
     </p>
     <p v-else class="text-soft">Touch tags to select them, or take all that are shown.</p>
@@ -104,8 +120,13 @@ async function hangAll(): Promise<void> {
       <li v-for="line in refused" :key="line">{{ line }}</li>
     </ul>
     <div class="flex flex-col gap-3" :class="!open && 'max-[900px]:hidden'">
-      <ActButton kind="main" :disabled="ready.length === 0 || refusal.busy.value" data-hand-out @click="moveAll(ready, 'out')"
-        >Hand out {{ ready.length === bikes.length ? '' : 'the ' }}{{ count(ready.length, 'cleared one') }}</ActButton
+      <ActButton
+        kind="main"
+        :disabled="ready.length === 0 || refusal.busy.value"
+        data-hand-out
+        @click="moveAll(ready, 'out')"
+        >Hand out {{ ready.length === bikes.length ? '' : 'the '
+        }}{{ count(ready.length, 'cleared one') }}</ActButton
       >
       <RouterLink
         v-if="bikes.length && session.may('mark')"
@@ -120,9 +141,14 @@ async function hangAll(): Promise<void> {
       <div v-if="session.may('edit-fleet')" class="space-y-2 border-t-2 border-line pt-3">
         <ChoiceField v-model="rackId" label="Hang them on" :options="racks" />
         <p v-if="target && free.length < bikes.length" class="text-watch">
-          {{ target.name }} has {{ count(free.length, 'free hook') }}: {{ bikes.length - free.length }} would hang on no hook.
+          {{ target.name }} has {{ count(free.length, 'free hook') }}: {{ bikes.length - free.length }} would
+          hang on no hook.
         </p>
-        <ActButton class="w-full" :disabled="!target || bikes.length === 0 || refusal.busy.value" data-hang-all @click="hangAll"
+        <ActButton
+          class="w-full"
+          :disabled="!target || bikes.length === 0 || refusal.busy.value"
+          data-hang-all
+          @click="hangAll"
           >Hang them there</ActButton
         >
       </div>

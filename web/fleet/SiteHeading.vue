@@ -19,7 +19,9 @@ watch(
   { immediate: true },
 );
 const changed = (): boolean =>
-  fields.name.trim() !== '' && (!props.site || (['name', 'timeZone', 'opensAt'] as const).some((key) => fields[key].trim() !== props.site?.[key]));
+  fields.name.trim() !== '' &&
+  (!props.site ||
+    (['name', 'timeZone', 'opensAt'] as const).some((key) => fields[key].trim() !== props.site?.[key]));
 function save(): void {
   emit('save', { name: fields.name.trim(), timeZone: fields.timeZone.trim(), opensAt: fields.opensAt });
   if (!props.site) fields.name = '';
@@ -28,7 +30,12 @@ const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
 </script>
 
 <template>
-  <form v-if="editing" class="flex flex-wrap items-center gap-2" :aria-label="site ? `Site ${site.name}` : 'Add a site'" @submit.prevent="save">
+  <form
+    v-if="editing"
+    class="flex flex-wrap items-center gap-2"
+    :aria-label="site ? `Site ${site.name}` : 'Add a site'"
+    @submit.prevent="save"
+  >
     <h2 class="sr-only">{{ site?.name ?? 'Another site' }}</h2>
     <input
       v-model="fields.name"
@@ -39,10 +46,20 @@ const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
     />
     <label class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">opens</span
-      ><input v-model="fields.opensAt" type="time" :aria-label="`Opening time of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-32']"
+      ><input
+        v-model="fields.opensAt"
+        type="time"
+        :aria-label="`Opening time of ${site?.name ?? 'the new site'}`"
+        :class="[FIELD, 'w-32']"
     /></label>
-    <input v-model="fields.timeZone" :aria-label="`Time zone of ${site?.name ?? 'the new site'}`" :class="[FIELD, 'w-40']" />
-    <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{ site ? 'Save' : 'Add this site' }}</ActButton>
+    <input
+      v-model="fields.timeZone"
+      :aria-label="`Time zone of ${site?.name ?? 'the new site'}`"
+      :class="[FIELD, 'w-40']"
+    />
+    <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{
+      site ? 'Save' : 'Add this site'
+    }}</ActButton>
   </form>
   <h2 v-else-if="site" class="text-lg font-semibold text-soft">
     {{ site.name }} <span class="figures font-normal">· opens {{ site.opensAt }} · {{ bikes }} bikes</span>

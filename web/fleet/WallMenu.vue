@@ -27,28 +27,44 @@ const LINKS = [
   { name: 'figures', words: 'Figures of every kind', fleet: false },
   { name: 'people', words: 'People and setup', fleet: false, lead: true },
 ] as const;
-const links = computed(() => LINKS.filter((link) => (!link.fleet || may.value) && (!('lead' in link) || session.may('edit-program'))));
+const links = computed(() =>
+  LINKS.filter((link) => (!link.fleet || may.value) && (!('lead' in link) || session.may('edit-program'))),
+);
 const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
 </script>
 
 <template>
   <Menu as="div" class="relative">
-    <MenuButton class="inline-flex min-h-12 items-center gap-1 rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold max-sm:px-3" data-more
+    <MenuButton
+      class="inline-flex min-h-12 items-center gap-1 rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold max-sm:px-3"
+      data-more
       >More <ChevronDown class="size-5" aria-hidden="true"
     /></MenuButton>
-    <MenuItems class="absolute right-0 z-10 mt-1 w-64 rounded-lg border-2 border-ink/60 bg-plate p-1 shadow-lg focus:outline-none">
+    <MenuItems
+      class="absolute right-0 z-10 mt-1 w-64 rounded-lg border-2 border-ink/60 bg-plate p-1 shadow-lg focus:outline-none"
+    >
       <MenuItem v-if="may" v-slot="{ active }"
-        ><button type="button" :class="[ITEM, active && 'bg-sunk']" data-arrange @click="emit('arrange')">Arrange racks and hooks</button></MenuItem
+        ><button type="button" :class="[ITEM, active && 'bg-sunk']" data-arrange @click="emit('arrange')">
+          Arrange racks and hooks
+        </button></MenuItem
       >
       <MenuItem v-slot="{ active }"
-        ><button type="button" :class="[ITEM, active && 'bg-sunk']" @click="emit('print')">Print the morning sheet</button></MenuItem
+        ><button type="button" :class="[ITEM, active && 'bg-sunk']" @click="emit('print')">
+          Print the morning sheet
+        </button></MenuItem
       >
       <MenuItem v-for="link in links" :key="link.name" v-slot="{ active }"
-        ><RouterLink :to="{ name: link.name }" :class="[ITEM, active && 'bg-sunk']">{{ link.words }}</RouterLink></MenuItem
+        ><RouterLink :to="{ name: link.name }" :class="[ITEM, active && 'bg-sunk']">{{
+          link.words
+        }}</RouterLink></MenuItem
       >
       <div class="p-2 sm:hidden">
         <label class="text-sm text-soft" for="group-phone">Group bikes</label>
-        <select id="group-phone" v-model="view.grouping" class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2">
+        <select
+          id="group-phone"
+          v-model="view.grouping"
+          class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+        >
           <option v-for="each in GROUPINGS" :key="each" :value="each">{{ GROUPING_WORDS[each] }}</option>
         </select>
       </div>

@@ -57,12 +57,18 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
         :class="unknown.length ? 'font-semibold text-held' : 'text-soft'"
       >
         <template v-if="unknown.length">No bike is “{{ unknown.join('”, “') }}”. </template
-        ><template v-else-if="view.sought.trim()">{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template>
+        ><template v-else-if="view.sought.trim()"
+          >{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template
+        >
       </p>
     </form>
     <label class="max-sm:hidden"
       ><span class="sr-only">Group bikes</span
-      ><select v-model="view.grouping" class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2 font-semibold" data-grouping>
+      ><select
+        v-model="view.grouping"
+        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2 font-semibold"
+        data-grouping
+      >
         <option v-for="each in GROUPINGS" :key="each" :value="each">{{ GROUPING_WORDS[each] }}</option>
       </select></label
     >
@@ -74,7 +80,9 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
       @click="toggleSelecting"
       >{{ view.selecting ? 'Done' : 'Select' }}</ActButton
     >
-    <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging">Done arranging</ActButton>
+    <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging"
+      >Done arranging</ActButton
+    >
     <WallMenu v-else @arrange="toggleArranging" @print="emit('print')" />
   </div>
 </template>

@@ -55,7 +55,10 @@ const virtual = useWindowVirtualizer(
     count: lines.value.length,
     estimateSize: (index: number) => {
       const line = lines.value[index];
-      return line ? heightOf(line, size.value, { arranging: view.arranging, roomRem: room.rem.value }) * room.pixels.value : 0;
+      return line
+        ? heightOf(line, size.value, { arranging: view.arranging, roomRem: room.rem.value }) *
+            room.pixels.value
+        : 0;
     },
     overscan: 3,
     scrollMargin: room.top.value,
@@ -68,16 +71,24 @@ watch([lines, size, () => view.arranging, room.pixels, room.rem], () => virtual.
 
 /** In the order they hang or are grouped: what arrows walk along. */
 const walk = computed(() =>
-  lines.value.flatMap((line, at) => (line.kind === 'hooks' ? line.places.flatMap((place) => (place.bike ? [{ bike: place.bike, at }] : [])) : [])),
+  lines.value.flatMap((line, at) =>
+    line.kind === 'hooks'
+      ? line.places.flatMap((place) => (place.bike ? [{ bike: place.bike, at }] : []))
+      : [],
+  ),
 );
 const nextDue = computed(
   () =>
     walk.value.find(
       ({ bike }) =>
-        bike.whereabouts === 'in' && wall.fitnessOf(bike) === 'due' && wall.answers.value.get(bike.id)?.reasons[0]?.code === 'no-valid-check',
+        bike.whereabouts === 'in' &&
+        wall.fitnessOf(bike) === 'due' &&
+        wall.answers.value.get(bike.id)?.reasons[0]?.code === 'no-valid-check',
     )?.bike ?? null,
 );
-const inHand = computed(() => fleet.bikeById.get(picked.id ?? '') ?? nextDue.value ?? walk.value[0]?.bike ?? null);
+const inHand = computed(
+  () => fleet.bikeById.get(picked.id ?? '') ?? nextDue.value ?? walk.value[0]?.bike ?? null,
+);
 const answer = computed(() => (inHand.value ? (wall.answers.value.get(inHand.value.id) ?? null) : null));
 /** The panel follows the tags by a frame: a key is answered on the rails before the clipboard changes. */
 const panel = ref(view.selecting);
@@ -95,7 +106,8 @@ function select(id: string, through: boolean): void {
   const next = new Set(view.selected);
   const from = walk.value.findIndex(({ bike }) => bike.id === picked.id);
   const to = walk.value.findIndex(({ bike }) => bike.id === id);
-  if (through && from >= 0) for (const { bike } of walk.value.slice(Math.min(from, to), Math.max(from, to) + 1)) next.add(bike.id);
+  if (through && from >= 0)
+    for (const { bike } of walk.value.slice(Math.min(from, to), Math.max(from, to) + 1)) next.add(bike.id);
   else if (!next.delete(id)) next.add(id);
   view.selected = next;
   picked.id = id;
@@ -112,7 +124,10 @@ function pick(id: string, event?: MouseEvent): void {
   picked.id = id;
   sheet.value = true;
   // The sheet comes up over the racks: the tag it is about stays in sight above it.
-  if (window.innerWidth < 900) void nextTick(() => document.querySelector('[data-tag][aria-pressed=true]')?.scrollIntoView({ block: 'start' }));
+  if (window.innerWidth < 900)
+    void nextTick(() =>
+      document.querySelector('[data-tag][aria-pressed=true]')?.scrollIntoView({ block: 'start' }),
+    );
 }
 /** The bike in hand, for the line it hangs on alone: the other lines need not be drawn anew when it changes. */
 function pickedIn(line: WallLine): string | null {
@@ -122,7 +137,10 @@ function pickedIn(line: WallLine): string | null {
 const NONE: ReadonlySet<string> = new Set();
 /** What is selected, for lines that hold any of it: the others stay as they are. */
 function selectedIn(line: WallLine): ReadonlySet<string> {
-  const any = view.selecting && line.kind === 'hooks' && line.places.some((place) => place.bike && view.selected.has(place.bike.id));
+  const any =
+    view.selecting &&
+    line.kind === 'hooks' &&
+    line.places.some((place) => place.bike && view.selected.has(place.bike.id));
   return any ? view.selected : NONE;
 }
 function onHook(hookId: string): void {
@@ -205,9 +223,16 @@ useKeys(
 <template>
   <main class="mx-auto flex max-w-[110rem] gap-5 px-4 pb-8 pt-3 max-sm:px-2 print:hidden">
     <div class="min-w-0 grow">
-      <WallTools ref="tools" :shown="wall.shown.value.length" :unknown="wall.unknown.value" @enter="enter" @print="print" />
+      <WallTools
+        ref="tools"
+        :shown="wall.shown.value.length"
+        :unknown="wall.unknown.value"
+        @enter="enter"
+        @print="print"
+      />
       <p v-if="fleet.asOf" role="status" class="mt-2 rounded-md bg-watch-wash px-4 py-2 text-watch">
-        As of {{ clock(fleet.asOf) }}. No signal: what others did since is not shown, and nothing can be handed out or released.
+        As of {{ clock(fleet.asOf) }}. No signal: what others did since is not shown, and nothing can be
+        handed out or released.
       </p>
       <p v-if="view.arranging" role="status" class="mt-2 rounded-md bg-sunk px-4 py-2">
         {{
@@ -229,7 +254,10 @@ useKeys(
           v-for="row in virtual.getVirtualItems()"
           :key="String(row.key)"
           class="absolute inset-x-0 top-0 [contain:layout_style]"
-          :style="{ height: `${row.size}px`, transform: `translateY(${row.start - virtual.options.scrollMargin}px)` }"
+          :style="{
+            height: `${row.size}px`,
+            transform: `translateY(${row.start - virtual.options.scrollMargin}px)`,
+          }"
         >
           <template v-for="line in lines.slice(row.index, row.index + 1)" :key="line.key">
             <div v-if="line.kind === 'site'" class="pt-3">
@@ -251,8 +279,11 @@ useKeys(
               <p v-if="line.racks === 0 && !view.arranging" class="text-soft">
                 No racks here yet.
                 <template v-if="session.may('edit-fleet')"
-                  >Add one, or <RouterLink :to="{ name: 'exchange' }" class="text-act underline">bring in a list</RouterLink> that names
-                  them.</template
+                  >Add one, or
+                  <RouterLink :to="{ name: 'exchange' }" class="text-act underline"
+                    >bring in a list</RouterLink
+                  >
+                  that names them.</template
                 >
               </p>
             </div>
@@ -271,7 +302,9 @@ useKeys(
               @dropped="(rackId) => arrange.place(rackId, line.rack)"
             />
             <h3 v-else-if="line.kind === 'heading'" class="flex items-baseline gap-3 px-1">
-              <span class="sturdy text-lg">{{ line.words }}</span><span class="figures text-sm text-soft">{{ line.bikes }}</span>
+              <span class="sturdy text-lg">{{ line.words }}</span><span class="figures text-sm text-soft">{{
+                line.bikes
+              }}</span>
             </h3>
             <WallRail
               v-else
@@ -304,10 +337,14 @@ useKeys(
       />
       <p v-if="!fleet.wall" class="p-8 text-soft" role="status">Fetching the racks …</p>
       <p v-else-if="fleet.bikes.length === 0" class="mt-4 max-w-prose text-lg">
-        No bikes yet. <RouterLink :to="{ name: 'exchange' }" class="text-act underline">Bring in a list</RouterLink> from a spreadsheet, or
+        No bikes yet.
+        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">Bring in a list</RouterLink> from a
+        spreadsheet, or
         <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">add the first one</RouterLink>.
       </p>
-      <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">Nothing hangs here that is all of that.</p>
+      <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">
+        Nothing hangs here that is all of that.
+      </p>
     </div>
     <aside
       v-if="panel || (inHand && answer)"

@@ -32,7 +32,10 @@ const WORDS: Partial<Record<string, string>> = {
 };
 
 function optionsOf(words: readonly string[]): { value: string; label: string }[] {
-  return words.map((word) => ({ value: word, label: WORDS[word] ?? `${word.charAt(0).toUpperCase()}${word.slice(1).replace(/-/g, ' ')}` }));
+  return words.map((word) => ({
+    value: word,
+    label: WORDS[word] ?? `${word.charAt(0).toUpperCase()}${word.slice(1).replace(/-/g, ' ')}`,
+  }));
 }
 
 interface BuildField {
@@ -41,7 +44,11 @@ interface BuildField {
   readonly options: readonly { value: string; label: string }[];
 }
 
-const choice = (name: BuildField['name'], label: string, words: readonly string[]): BuildField => ({ name, label, options: optionsOf(words) });
+const choice = (name: BuildField['name'], label: string, words: readonly string[]): BuildField => ({
+  name,
+  label,
+  options: optionsOf(words),
+});
 
 /** The build as the form asks it, in the order one walks round a bike. */
 export const BUILD_FIELDS: readonly BuildField[] = [

@@ -24,7 +24,12 @@ export function figureOf(build: Build): BikeFigure {
 export function signOf(build: Build): BikeFigure {
   return cached(signs, JSON.stringify(build), () => {
     const figure = figureOf(build);
-    const paths: { zone: BikeFigure['paths'][number]['zone']; role: BikeFigure['paths'][number]['role']; width: number; d: string }[] = [];
+    const paths: {
+      zone: BikeFigure['paths'][number]['zone'];
+      role: BikeFigure['paths'][number]['role'];
+      width: number;
+      d: string;
+    }[] = [];
     for (const path of figure.paths.filter((each) => each.role !== 'spoke')) {
       const last = paths.at(-1);
       if (last && last.role === path.role && last.width === path.width) last.d += path.d;

@@ -90,7 +90,8 @@ export function shownUnit(item: FitItem): string {
 
 export function fitText(item: FitItem, value: number | string | undefined): string {
   if (value === undefined) return '';
-  if (item.stated.type === 'number' && item.stated.unit === 'kPa') return String(Math.round(Number(value)) / 100);
+  if (item.stated.type === 'number' && item.stated.unit === 'kPa')
+    return String(Math.round(Number(value)) / 100);
   return String(value);
 }
 
@@ -114,7 +115,9 @@ export function fitRows(build: Build, topic: FitTopic): readonly FitRow[] {
   const rows = new Map<string, FitRow>();
   for (const item of fitItemsOf(build).filter((each) => each.topic === topic)) {
     const { stem, end } = stemOf(item.key);
-    const words = stem.startsWith('torque:') ? JOINT_WORDS[stem.slice(7) as Joint] : (STEM_WORDS[stem] ?? stem);
+    const words = stem.startsWith('torque:')
+      ? JOINT_WORDS[stem.slice(7) as Joint]
+      : (STEM_WORDS[stem] ?? stem);
     const known = rows.get(stem);
     const field = { item, words: end ? `${words}, ${end}` : words };
     rows.set(stem, { key: stem, words, unit: shownUnit(item), fields: [...(known?.fields ?? []), field] });
@@ -124,7 +127,9 @@ export function fitRows(build: Build, topic: FitTopic): readonly FitRow[] {
 
 export function fitItemWords(key: string): string {
   const { stem, end } = stemOf(key);
-  const words = stem.startsWith('torque:') ? `Torque, ${(JOINT_WORDS[stem.slice(7) as Joint] ?? stem).toLowerCase()}` : (STEM_WORDS[stem] ?? stem);
+  const words = stem.startsWith('torque:')
+    ? `Torque, ${(JOINT_WORDS[stem.slice(7) as Joint] ?? stem).toLowerCase()}`
+    : (STEM_WORDS[stem] ?? stem);
   return end ? `${words}, ${end}` : words;
 }
 

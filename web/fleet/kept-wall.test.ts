@@ -6,8 +6,19 @@ import { KeptWall } from './kept-wall';
 
 const bike = (id: string, size: string): Bike => ({ id, tag: id, size }) as Bike;
 const text = (...bikes: Bike[]): string =>
-  JSON.stringify({ sites: [], racks: [], models: [], groups: [], bikes, people: [], policyHash: '', sheetVersions: 2, now: 5 } satisfies Wall);
-const told = async (): Promise<string[]> => ((await new KeptWall().read())?.bikes ?? []).map((each) => `${each.id} ${each.size}`);
+  JSON.stringify({
+    sites: [],
+    racks: [],
+    models: [],
+    groups: [],
+    bikes,
+    people: [],
+    policyHash: '',
+    sheetVersions: 2,
+    now: 5,
+  } satisfies Wall);
+const told = async (): Promise<string[]> =>
+  ((await new KeptWall().read())?.bikes ?? []).map((each) => `${each.id} ${each.size}`);
 beforeEach(() => kept.things.clear());
 
 describe('the wall kept for times without signal', () => {
@@ -31,7 +42,9 @@ describe('the wall kept for times without signal', () => {
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
     own.whole(text(bike('a', 'S')));
-    await vi.waitFor(() => expect(reported).toHaveBeenCalledWith(expect.objectContaining({ message: 'no room' })));
+    await vi.waitFor(() =>
+      expect(reported).toHaveBeenCalledWith(expect.objectContaining({ message: 'no room' })),
+    );
     failing.mockRestore();
     vi.unstubAllGlobals();
     own.whole(text(bike('b', 'M')));

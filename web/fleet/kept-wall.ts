@@ -41,7 +41,10 @@ export class KeptWall {
     const known = new Set(wall.bikes.map((bike) => bike.id));
     return {
       ...wall,
-      bikes: [...wall.bikes.map((bike) => changed.get(bike.id) ?? bike), ...[...changed.values()].filter((bike) => !known.has(bike.id))],
+      bikes: [
+        ...wall.bikes.map((bike) => changed.get(bike.id) ?? bike),
+        ...[...changed.values()].filter((bike) => !known.has(bike.id)),
+      ],
     };
   }
 }

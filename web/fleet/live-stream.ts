@@ -8,7 +8,10 @@ export interface LiveListener {
   broken(): void;
 }
 
-type Message = { readonly kind: 'changed'; readonly bikeId: string | null } | { readonly kind: 'anew' } | { readonly kind: 'broken' };
+type Message =
+  | { readonly kind: 'changed'; readonly bikeId: string | null }
+  | { readonly kind: 'anew' }
+  | { readonly kind: 'broken' };
 
 const RETRY_MS = 5000;
 

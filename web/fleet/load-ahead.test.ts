@@ -6,7 +6,17 @@ import { KeptWall } from './kept-wall';
 import { useFleet } from './use-fleet';
 
 const WALL = 'GET /api/v1/wall';
-const wall: Wall = { sites: [], racks: [], models: [], groups: [], bikes: [], people: [], policyHash: '', sheetVersions: 0, now: Date.now() };
+const wall: Wall = {
+  sites: [],
+  racks: [],
+  models: [],
+  groups: [],
+  bikes: [],
+  people: [],
+  policyHash: '',
+  sheetVersions: 0,
+  now: Date.now(),
+};
 let server: Fetched;
 beforeEach(() => {
   setActivePinia(createPinia());
@@ -34,7 +44,9 @@ describe('the wall asked for before it is known who asks', () => {
   it('cut off half-way leaves what was kept here, and says since when it is so', async () => {
     new KeptWall().whole(JSON.stringify({ ...wall, now: 5 }));
     await vi.waitFor(async () => expect((await new KeptWall().read())?.now).toBe(5));
-    vi.stubGlobal('fetch', () => Promise.resolve(new Response('{"now": ', { headers: { 'content-type': 'application/json' } })));
+    vi.stubGlobal('fetch', () =>
+      Promise.resolve(new Response('{"now": ', { headers: { 'content-type': 'application/json' } })),
+    );
     const fleet = useFleet();
     await fleet.loadAhead();
     expect([fleet.wall?.now, fleet.asOf]).toEqual([5, 5]);

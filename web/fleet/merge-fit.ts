@@ -6,7 +6,12 @@ import { fitItemWords } from './fit-wording';
 export function differingFit(mine: FitList, theirs: FitList): readonly Differing[] {
   return [...new Set([...Object.keys(mine), ...Object.keys(theirs)])]
     .filter((key) => mine[key] !== theirs[key])
-    .map((key) => ({ name: `fit.${key}`, label: fitItemWords(key), mine: String(mine[key] ?? ''), theirs: String(theirs[key] ?? '') }));
+    .map((key) => ({
+      name: `fit.${key}`,
+      label: fitItemWords(key),
+      mine: String(mine[key] ?? ''),
+      theirs: String(theirs[key] ?? ''),
+    }));
 }
 
 /** My fit list with theirs where it was chosen; what they do not state is not stated. */

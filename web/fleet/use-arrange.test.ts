@@ -7,7 +7,8 @@ import { NO_FACTS } from '@cadre/core/fitness';
 import { useArrange } from './use-arrange';
 import { useFleet } from './use-fleet';
 
-const hooks = (rack: string, count: number) => Array.from({ length: count }, (_, index) => ({ id: `${rack}${index + 1}`, number: index + 1 }));
+const hooks = (rack: string, count: number) =>
+  Array.from({ length: count }, (_, index) => ({ id: `${rack}${index + 1}`, number: index + 1 }));
 const bike = (tag: string, siteId: string, hookId: string | null): Bike => ({
   id: tag,
   tag,
@@ -67,7 +68,9 @@ describe('arranging racks', () => {
     const arrange = useArrange();
     await arrange.put('1', 'x3');
     await arrange.put('1', 'x1');
-    expect(sent.map((each) => [each.body.siteId, each.body.moves])).toEqual([['A', [{ bikeId: '1', hookId: 'x3' }]]]);
+    expect(sent.map((each) => [each.body.siteId, each.body.moves])).toEqual([
+      ['A', [{ bikeId: '1', hookId: 'x3' }]],
+    ]);
   });
 
   it('lets two bikes of a site change places; of two sites the one in the way comes off its hook', async () => {

@@ -48,7 +48,12 @@ export function useArrange(): Arrange {
     if (!bike || !rack || bike.hookId === hookId) return;
     const there = fleet.bikes.find((each) => each.hookId === hookId);
     const swapped = there && bike.siteId === rack.siteId ? bike.hookId : null;
-    await refusal.run(() => fleet.hang(rack.siteId, [{ bikeId, hookId }, ...(there ? [{ bikeId: there.id, hookId: swapped }] : [])]));
+    await refusal.run(() =>
+      fleet.hang(rack.siteId, [
+        { bikeId, hookId },
+        ...(there ? [{ bikeId: there.id, hookId: swapped }] : []),
+      ]),
+    );
   }
 
   /** Takes a tag up, puts it down again, or changes places with the one that is up. */
@@ -73,7 +78,8 @@ export function useArrange(): Arrange {
       await act(orderRacks, { params: { id: siteId }, body: { rackIds: [...rackIds] } });
       await fleet.load();
     });
-  const idsAt = (siteId: string): string[] => fleet.racks.filter((each) => each.siteId === siteId).map((each) => each.id);
+  const idsAt = (siteId: string): string[] =>
+    fleet.racks.filter((each) => each.siteId === siteId).map((each) => each.id);
 
   async function move(rack: Rack, by: number): Promise<boolean> {
     const ids = idsAt(rack.siteId);

@@ -20,12 +20,19 @@ export function useBuildForm(): BuildForm {
 
   function take(from: Build): void {
     const { accessories: carried, ...rest } = from;
-    Object.assign(fields, Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, String(value)])));
+    Object.assign(
+      fields,
+      Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, String(value)])),
+    );
     accessories.value = [...carried];
   }
   take(USUAL_BUILD.hybrid);
 
-  const entered = computed((): unknown => ({ ...fields, sprockets: Number(fields.sprockets), accessories: accessories.value }));
+  const entered = computed((): unknown => ({
+    ...fields,
+    sprockets: Number(fields.sprockets),
+    accessories: accessories.value,
+  }));
   const drawn = computed((): Build | null => {
     const parsed = buildSchema.safeParse(entered.value);
     return parsed.success ? (parsed.data as Build) : null;

@@ -2,7 +2,16 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
-import { now, RefusedError, send, sendForText, setHomeZone, setServerNow, UnreachableError, useAct } from '@cadre/web/app';
+import {
+  now,
+  RefusedError,
+  send,
+  sendForText,
+  setHomeZone,
+  setServerNow,
+  UnreachableError,
+  useAct,
+} from '@cadre/web/app';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { KeptWall } from './kept-wall';
@@ -17,7 +26,9 @@ export const useFleet = defineStore('fleet', () => {
   let stop: (() => void) | null = null;
 
   /** The bikes there are; one that is gone is known by its id still, for its record. */
-  const bikes = computed<readonly Bike[]>(() => (wall.value?.bikes ?? []).filter((bike) => bike.whereabouts !== 'gone'));
+  const bikes = computed<readonly Bike[]>(() =>
+    (wall.value?.bikes ?? []).filter((bike) => bike.whereabouts !== 'gone'),
+  );
   const bikeById = computed(() => new Map((wall.value?.bikes ?? []).map((bike) => [bike.id, bike])));
   const models = computed(() => wall.value?.models ?? []);
   const groups = computed(() => wall.value?.groups ?? []);
@@ -124,10 +135,18 @@ export const useFleet = defineStore('fleet', () => {
   }
 
   /** Hangs bikes on hooks of one site, one or many at once. */
-  async function hang(siteId: string, moves: readonly { bikeId: string; hookId: string | null }[]): Promise<void> {
+  async function hang(
+    siteId: string,
+    moves: readonly { bikeId: string; hookId: string | null }[],
+  ): Promise<void> {
     put(
-      ...(await act(hangBikes, { body: { siteId, moves: moves.map((each) => ({ ...each })), at: now() } }, moves.map((each) => each.bikeId).join()))
-        .bikes,
+      ...(
+        await act(
+          hangBikes,
+          { body: { siteId, moves: moves.map((each) => ({ ...each })), at: now() } },
+          moves.map((each) => each.bikeId).join(),
+        )
+      ).bikes,
     );
   }
 

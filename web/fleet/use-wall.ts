@@ -51,10 +51,20 @@ export function useWall(): Wall {
   );
   onScopeDispose(() => resting && clearTimeout(resting));
 
-  const answers = computed(() => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])));
+  const answers = computed(
+    () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
+  );
   const fitnessOf = (bike: Bike): Fitness => answers.value.get(bike.id)?.fitness ?? 'due';
-  const begun = computed(() => new Set([...fleet.bikes.filter((bike) => bike.openCheckId).map((bike) => bike.id), ...outbox.openBikes]));
-  const rackOfHook = computed(() => new Map(fleet.racks.flatMap((rack) => rack.hooks.map((hook) => [hook.id, rack.name] as const))));
+  const begun = computed(
+    () =>
+      new Set([
+        ...fleet.bikes.filter((bike) => bike.openCheckId).map((bike) => bike.id),
+        ...outbox.openBikes,
+      ]),
+  );
+  const rackOfHook = computed(
+    () => new Map(fleet.racks.flatMap((rack) => rack.hooks.map((hook) => [hook.id, rack.name] as const))),
+  );
   const index = computed(() =>
     fleet.bikes.map((bike) => ({
       ...indexFor({
@@ -73,7 +83,9 @@ export function useWall(): Wall {
       bike,
     })),
   );
-  const result = computed(() => (applied.value.trim() === '' ? null : searchBikes(index.value, applied.value)));
+  const result = computed(() =>
+    applied.value.trim() === '' ? null : searchBikes(index.value, applied.value),
+  );
   const filtered = computed(() => applied.value.trim() !== '');
   const shown = computed(() => result.value?.found.map((each) => each.bike) ?? fleet.bikes);
   const unknown = computed(() => result.value?.unknown ?? []);

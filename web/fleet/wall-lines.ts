@@ -17,10 +17,28 @@ export interface Place {
 }
 
 export type WallLine =
-  | { readonly key: string; readonly kind: 'site'; readonly site: Site; readonly bikes: number; readonly racks: number }
-  | { readonly key: string; readonly kind: 'rack'; readonly rack: Rack; readonly bikes: number; readonly shown: number }
+  | {
+      readonly key: string;
+      readonly kind: 'site';
+      readonly site: Site;
+      readonly bikes: number;
+      readonly racks: number;
+    }
+  | {
+      readonly key: string;
+      readonly kind: 'rack';
+      readonly rack: Rack;
+      readonly bikes: number;
+      readonly shown: number;
+    }
   | { readonly key: string; readonly kind: 'heading'; readonly words: string; readonly bikes: number }
-  | { readonly key: string; readonly kind: 'hooks'; readonly places: readonly Place[]; readonly rackId: string | null; readonly named: string };
+  | {
+      readonly key: string;
+      readonly kind: 'hooks';
+      readonly places: readonly Place[];
+      readonly rackId: string | null;
+      readonly named: string;
+    };
 
 export interface WallInput {
   readonly sites: readonly Site[];
@@ -37,7 +55,13 @@ export interface WallInput {
 const byTag = (a: Bike, b: Bike): number => (a.tag < b.tag ? -1 : 1);
 const loosePlace = (bike: Bike): Place => ({ key: bike.id, hookId: null, number: null, bike });
 
-function linesOf(key: string, rackId: string | null, named: string, places: readonly Place[], columns: number): WallLine[] {
+function linesOf(
+  key: string,
+  rackId: string | null,
+  named: string,
+  places: readonly Place[],
+  columns: number,
+): WallLine[] {
   return Array.from({ length: Math.ceil(places.length / columns) }, (_, index) => ({
     key: `${key}-${index}`,
     kind: 'hooks' as const,
@@ -53,7 +77,12 @@ function byHooks(input: WallInput): WallLine[] {
     const racks = input.racks.filter((rack) => rack.siteId === site.id);
     const loose = input.bikes.filter((bike) => bike.siteId === site.id && !bike.hookId).sort(byTag);
     const rails = racks.flatMap((rack): WallLine[] => {
-      const hooks = rack.hooks.map((hook): Place => ({ key: hook.id, hookId: hook.id, number: hook.number, bike: byHook.get(hook.id) ?? null }));
+      const hooks = rack.hooks.map((hook): Place => ({
+        key: hook.id,
+        hookId: hook.id,
+        number: hook.number,
+        bike: byHook.get(hook.id) ?? null,
+      }));
       const bikes = hooks.filter((hook) => hook.bike).length;
       const places = input.filtered ? hooks.filter((hook) => hook.bike) : hooks;
       if (input.filtered && bikes === 0) return [];
@@ -64,7 +93,13 @@ function byHooks(input: WallInput): WallLine[] {
     });
     if (input.filtered && rails.length === 0 && loose.length === 0) return [];
     return [
-      { key: `site-${site.id}`, kind: 'site', site, bikes: input.bikes.filter((bike) => bike.siteId === site.id).length, racks: racks.length },
+      {
+        key: `site-${site.id}`,
+        kind: 'site',
+        site,
+        bikes: input.bikes.filter((bike) => bike.siteId === site.id).length,
+        racks: racks.length,
+      },
       ...rails,
       ...(loose.length > 0
         ? [
@@ -81,12 +116,24 @@ function groupsOf(input: WallInput): readonly (readonly [string, readonly Bike[]
     case 'fitness':
       return [...FITNESSES]
         .reverse()
-        .map((fitness) => [FITNESS_WORDS[fitness], input.bikes.filter((bike) => input.fitnessOf(bike) === fitness)] as const);
+        .map(
+          (fitness) =>
+            [
+              FITNESS_WORDS[fitness],
+              input.bikes.filter((bike) => input.fitnessOf(bike) === fitness),
+            ] as const,
+        );
     case 'kind':
-      return BIKE_KINDS.map((kind) => [KIND_WORDS[kind], input.bikes.filter((bike) => bike.build.kind === kind)] as const);
+      return BIKE_KINDS.map(
+        (kind) => [KIND_WORDS[kind], input.bikes.filter((bike) => bike.build.kind === kind)] as const,
+      );
     default: {
-      const sizes = [...new Set(input.bikes.map((bike) => bike.size))].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
-      return sizes.map((size) => [size || 'No size', input.bikes.filter((bike) => bike.size === size)] as const);
+      const sizes = [...new Set(input.bikes.map((bike) => bike.size))].sort((a, b) =>
+        a.localeCompare(b, 'en', { numeric: true }),
+      );
+      return sizes.map(
+        (size) => [size || 'No size', input.bikes.filter((bike) => bike.size === size)] as const,
+      );
     }
   }
 }
@@ -103,9 +150,24 @@ export function wallLines(input: WallInput): readonly WallLine[] {
 }
 
 /** The height of a line, in rem. Where racks are arranged their fields need room, the more the narrower it is. */
-export function heightOf(line: WallLine, size: TagSize, { arranging, roomRem }: { readonly arranging: boolean; readonly roomRem: number }): number {
+export function heightOf(
+  line: WallLine,
+  size: TagSize,
+  { arranging, roomRem }: { readonly arranging: boolean; readonly roomRem: number },
+): number {
   const narrow = roomRem < 53;
   if (line.kind === 'hooks') return TAG_MEASURES[size].line;
-  if (line.kind === 'site') return arranging ? (roomRem < 30 ? 14.5 : narrow ? 7.75 : 4.25) : line.racks === 0 ? (narrow ? 9 : 6) : 2.75;
+  if (line.kind === 'site')
+    return arranging
+      ? roomRem < 30
+        ? 14.5
+        : narrow
+          ? 7.75
+          : 4.25
+      : line.racks === 0
+        ? narrow
+          ? 9
+          : 6
+        : 2.75;
   return line.kind === 'rack' && arranging ? (roomRem < 30 ? 7.5 : 4.25) : 2.25;
 }

@@ -17,7 +17,13 @@ const rack = (id: string, siteId: string, hooks: number, order = 1): Rack => ({
   order,
   hooks: Array.from({ length: hooks }, (_, index) => ({ id: `${id}-${index + 1}`, number: index + 1 })),
 });
-const bike = (tag: string, siteId: string, hookId: string | null, kind: BikeKind = 'hybrid', more: Partial<Bike> = {}): Bike => ({
+const bike = (
+  tag: string,
+  siteId: string,
+  hookId: string | null,
+  kind: BikeKind = 'hybrid',
+  more: Partial<Bike> = {},
+): Bike => ({
   id: tag,
   tag,
   modelId: null,
@@ -86,24 +92,35 @@ describe('the wall as lines', () => {
     ]);
   });
   it('shows of a filter what it found, and no empty rail', () => {
-    expect(told(wallLines(input({ bikes: [bikes[1] as Bike], filtered: true })))).toEqual(['== A', '- rail', 'Q3']);
+    expect(told(wallLines(input({ bikes: [bikes[1] as Bike], filtered: true })))).toEqual([
+      '== A',
+      '- rail',
+      'Q3',
+    ]);
   });
   it('groups by fitness worst first, by kind, by size', () => {
     expect(told(wallLines(input({ grouping: 'fitness' })))).toEqual(['# Held', 'Q3', '# Due', 'H1 Q1 Q9']);
-    expect(told(wallLines(input({ grouping: 'kind' })))).toEqual(['# Child’s bike', 'Q3', '# Hybrid', 'H1 Q1 Q9']);
+    expect(told(wallLines(input({ grouping: 'kind' })))).toEqual([
+      '# Child’s bike',
+      'Q3',
+      '# Hybrid',
+      'H1 Q1 Q9',
+    ]);
     expect(told(wallLines(input({ grouping: 'size' })))).toEqual(['# L', 'H1', '# M', 'Q1 Q3 Q9']);
   });
   it('has every bike once, whatever it is grouped by, each line under a key of its own and of some height', () => {
     for (const grouping of ['hooks', 'fitness', 'kind', 'size'] as const) {
       const lines = wallLines(input({ grouping }));
-      expect(lines.flatMap((line) => (line.kind === 'hooks' ? line.places.flatMap((place) => place.bike?.tag ?? []) : [])).sort()).toEqual([
-        'H1',
-        'Q1',
-        'Q3',
-        'Q9',
-      ]);
+      expect(
+        lines
+          .flatMap((line) =>
+            line.kind === 'hooks' ? line.places.flatMap((place) => place.bike?.tag ?? []) : [],
+          )
+          .sort(),
+      ).toEqual(['H1', 'Q1', 'Q3', 'Q9']);
       expect(new Set(lines.map((line) => line.key)).size).toBe(lines.length);
-      for (const line of lines) expect(heightOf(line, 'medium', { arranging: true, roomRem: 24 })).toBeGreaterThan(2);
+      for (const line of lines)
+        expect(heightOf(line, 'medium', { arranging: true, roomRem: 24 })).toBeGreaterThan(2);
     }
   });
   it('has larger tags the fewer bikes there are, and never none beside each other', () => {
@@ -115,9 +132,18 @@ describe('the wall as lines', () => {
 
 describe('putting a bike away', () => {
   it('names its own hook, else the nearest free one where its kind hangs, else none', () => {
-    expect(putAwayHint(bikes[0] as Bike, racks, bikes)).toEqual({ hookId: 'rail-1', rack: 'rail', number: 1, own: true });
+    expect(putAwayHint(bikes[0] as Bike, racks, bikes)).toEqual({
+      hookId: 'rail-1',
+      rack: 'rail',
+      number: 1,
+      own: true,
+    });
     const onWall = [...bikes, bike('Q5', 'A', 'wall-1', 'trike')];
-    expect(putAwayHint(bike('T2', 'A', null, 'trike'), racks, onWall)).toMatchObject({ rack: 'wall', number: 2, own: false });
+    expect(putAwayHint(bike('T2', 'A', null, 'trike'), racks, onWall)).toMatchObject({
+      rack: 'wall',
+      number: 2,
+      own: false,
+    });
     expect(putAwayHint(bike('X', 'C', null), racks, bikes)).toBeNull();
     expect(freeHooks(racks[2] as Rack, bikes).map((hook) => hook.number)).toEqual([1]);
   });
@@ -128,7 +154,10 @@ describe('changes told in a moment', () => {
   afterEach(() => vi.useRealTimers());
   const listen = () => {
     const asked: string[] = [];
-    const { changed } = gatherChanges({ one: (id) => asked.push(id), all: () => Promise.resolve(void asked.push('all')) });
+    const { changed } = gatherChanges({
+      one: (id) => asked.push(id),
+      all: () => Promise.resolve(void asked.push('all')),
+    });
     return { asked, changed };
   };
   it('ask once for each bike, for everything when they are many, or when one belongs to no bike', () => {
@@ -186,7 +215,10 @@ describe('fit lists in words', () => {
       ['fit.cassette', '11-46', ''],
       ['fit.hangerCode', '', 'X'],
     ]);
-    expect(mergeFit(mine, theirs, new Set(['fit.maximumLoad', 'fit.cassette']))).toEqual({ maximumLoad: 120, chain: '11' });
+    expect(mergeFit(mine, theirs, new Set(['fit.maximumLoad', 'fit.cassette']))).toEqual({
+      maximumLoad: 120,
+      chain: '11',
+    });
     expect(mergeFit(mine, theirs, new Set(['fit.hangerCode']))).toEqual({ ...mine, hangerCode: 'X' });
   });
 });

@@ -7,36 +7,71 @@ import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-wording';
 import { reasonWords } from './wording';
 
 const said = (facts: FitnessFacts) =>
-  evaluateFitness(facts, NOON).reasons.map((reason) => reasonWords(reason, NOON, (id) => (id === 'ann' ? 'Ann' : '?'), 'Europe/London'));
+  evaluateFitness(facts, NOON).reasons.map((reason) =>
+    reasonWords(reason, NOON, (id) => (id === 'ann' ? 'Ann' : '?'), 'Europe/London'),
+  );
 
 describe('reasons in words', () => {
   it('name the fault, its place, who found it and what ends it', () => {
     const [reason] = said(
       factsLike({
         findings: [
-          findingLike({ place: { clock: 4 }, words: { checkpoint: 'Rim', fault: 'Small dent', doNext: '', toMechanic: true, note: 'by the valve' } }),
+          findingLike({
+            place: { clock: 4 },
+            words: {
+              checkpoint: 'Rim',
+              fault: 'Small dent',
+              doNext: '',
+              toMechanic: true,
+              note: 'by the valve',
+            },
+          }),
         ],
       }),
     );
     expect(reason?.what).toBe('Rim, front: small dent');
-    expect(reason?.detail).toBe('Stop · front brake · at 4 o’clock from the valve · Ann, today 13:00 · “by the valve”');
+    expect(reason?.detail).toBe(
+      'Stop · front brake · at 4 o’clock from the valve · Ann, today 13:00 · “by the valve”',
+    );
     expect(reason?.ends).toBe('Repair, re-look, release. A qualified mechanic decides.');
   });
 
   it('count a soon down by date and outings', () => {
     const [reason] = said(
-      factsLike({ findings: [findingLike({ severity: 'soon', floor: 'soon', outingsUsed: 9, limit: { until: NOON + 26 * HOUR, outings: 10 } })] }),
+      factsLike({
+        findings: [
+          findingLike({
+            severity: 'soon',
+            floor: 'soon',
+            outingsUsed: 9,
+            limit: { until: NOON + 26 * HOUR, outings: 10 },
+          }),
+        ],
+      }),
     );
     expect(reason?.detail).toContain('until tomorrow 15:00 or 1 outing');
   });
 
   it.each<[string, FitnessFacts, string]>([
     ['no check ever', NO_FACTS, 'Never had a ride-out check'],
-    ['left apart', factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'ann' }] }), 'Left apart: wheel out'],
+    [
+      'left apart',
+      factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'ann' }] }),
+      'Left apart: wheel out',
+    ],
     ['a hold alone', factsLike({ holds: [{ id: 'h', since: NOON }] }), 'Held until somebody releases it'],
     [
       'incomplete',
-      factsLike({ newestCheck: { checkId: 'c', sheetName: 'Ride-out', signedAt: NOON, complete: false, awaitsCoSign: false, criticalsMissing: 2 } }),
+      factsLike({
+        newestCheck: {
+          checkId: 'c',
+          sheetName: 'Ride-out',
+          signedAt: NOON,
+          complete: false,
+          awaitsCoSign: false,
+          criticalsMissing: 2,
+        },
+      }),
       'Ride-out is incomplete',
     ],
   ])('%s', (_name, facts, wanted) => {
@@ -55,7 +90,8 @@ describe('words', () => {
 
   it('stand for every field and option of a build', () => {
     expect(BUILD_FIELDS).toHaveLength(20);
-    for (const field of BUILD_FIELDS) for (const option of field.options) expect(option.label).toMatch(/^[A-Z0-9]/);
+    for (const field of BUILD_FIELDS)
+      for (const option of field.options) expect(option.label).toMatch(/^[A-Z0-9]/);
     expect(Object.keys(ACCESSORY_WORDS)).toHaveLength(14);
   });
 });

@@ -6,7 +6,12 @@ import { assertNever } from '@cadre/core/errors';
 import type { BikeKind, Whereabouts } from '@cadre/core/fleet';
 import type { Ending, Fitness, Reason } from '@cadre/core/fitness';
 
-export const FITNESS_WORDS: Record<Fitness, string> = { cleared: 'Cleared', 'cleared-with-watch': 'Cleared, watch', due: 'Due', held: 'Held' };
+export const FITNESS_WORDS: Record<Fitness, string> = {
+  cleared: 'Cleared',
+  'cleared-with-watch': 'Cleared, watch',
+  due: 'Due',
+  held: 'Held',
+};
 
 export const WHEREABOUTS_WORDS: Record<Whereabouts, string> = {
   in: 'in',
@@ -45,8 +50,16 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'look-every-time': 'Looked at every time',
 };
 
-export const MISHAP_WORDS: Record<MishapKind, string> = { crash: 'Crashed', transport: 'Came off a transport', dunking: 'Under water' };
-const MISHAP_SHEETS: Record<MishapKind, string> = { crash: 'after a crash', transport: 'after transport', dunking: 'after a dunking' };
+export const MISHAP_WORDS: Record<MishapKind, string> = {
+  crash: 'Crashed',
+  transport: 'Came off a transport',
+  dunking: 'Under water',
+};
+const MISHAP_SHEETS: Record<MishapKind, string> = {
+  crash: 'after a crash',
+  transport: 'after transport',
+  dunking: 'after a dunking',
+};
 
 export interface ReasonWords {
   readonly what: string;
@@ -55,7 +68,12 @@ export interface ReasonWords {
 }
 
 /** One reason as people read it: what, where and since when, and what ends it. */
-export function reasonWords(reason: Reason, now: number, nameOf: (id: string) => string, timeZone?: string): ReasonWords {
+export function reasonWords(
+  reason: Reason,
+  now: number,
+  nameOf: (id: string) => string,
+  timeZone?: string,
+): ReasonWords {
   const ends = ENDING_WORDS[reason.ends];
   switch (reason.code) {
     case 'stop-finding':
@@ -84,21 +102,35 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
     case 'left-apart':
       return { what: `Left apart: ${reason.what}`, detail: nameOf(reason.by), ends };
     case 'repair-open':
-      return { what: reason.state === 'started' ? 'On the bench, repair begun' : 'Repaired, not looked at again yet', detail: '', ends };
+      return {
+        what: reason.state === 'started' ? 'On the bench, repair begun' : 'Repaired, not looked at again yet',
+        detail: '',
+        ends,
+      };
     case 'draft-stop':
       return { what: reason.words, detail: 'A stop marked in a check nobody has signed yet', ends };
     case 'check-incomplete':
-      return { what: `${reason.sheetName} is incomplete`, detail: `${count(reason.missing, 'critical')} nobody looked at`, ends };
+      return {
+        what: `${reason.sheetName} is incomplete`,
+        detail: `${count(reason.missing, 'critical')} nobody looked at`,
+        ends,
+      };
     case 'mishap': {
       const { kind, by, at, note, awaitsCoSign } = reason.mishap;
       return {
-        what: awaitsCoSign ? `${MISHAP_WORDS[kind]}: looked over by a trainee` : `${MISHAP_WORDS[kind]}: nobody has looked it over since`,
+        what: awaitsCoSign
+          ? `${MISHAP_WORDS[kind]}: looked over by a trainee`
+          : `${MISHAP_WORDS[kind]}: nobody has looked it over since`,
         detail: `${nameOf(by)}, ${dayAndClock(at, now, timeZone)}${note ? ` · “${note}”` : ''}`,
         ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${MISHAP_SHEETS[kind]}`,
       };
     }
     case 'on-offer':
-      return { what: 'On offer, not of the fleet', detail: 'Nobody has decided yet whether it is taken', ends };
+      return {
+        what: 'On offer, not of the fleet',
+        detail: 'Nobody has decided yet whether it is taken',
+        ends,
+      };
     case 'awaits-co-sign':
       return { what: `${reason.sheetName} by a trainee`, detail: 'Counts when co-signed', ends };
     case 'trouble-report':
@@ -107,8 +139,12 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
       return { what: `${reason.service} is overdue`, detail: '', ends };
     case 'no-valid-check':
       return {
-        what: reason.lastUntil === null ? 'Never had a ride-out check' : 'No ride-out check that still counts',
-        detail: reason.lastUntil === null ? '' : `The last one counted until ${dayAndClock(reason.lastUntil, now, timeZone)}`,
+        what:
+          reason.lastUntil === null ? 'Never had a ride-out check' : 'No ride-out check that still counts',
+        detail:
+          reason.lastUntil === null
+            ? ''
+            : `The last one counted until ${dayAndClock(reason.lastUntil, now, timeZone)}`,
         ends,
       };
     default:
@@ -116,4 +152,9 @@ export function reasonWords(reason: Reason, now: number, nameOf: (id: string) =>
   }
 }
 
-export const GROUPING_WORDS: Record<Grouping, string> = { hooks: 'Where they hang', fitness: 'By fitness', kind: 'By kind', size: 'By size' };
+export const GROUPING_WORDS: Record<Grouping, string> = {
+  hooks: 'Where they hang',
+  fitness: 'By fitness',
+  kind: 'By kind',
+  size: 'By size',
+};

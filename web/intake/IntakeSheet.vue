@@ -33,12 +33,22 @@ function proposed(finding: Finding): { parts: string; minutes: string } {
   const part = likelyPart(finding);
   const item = part
     ? props.items.find(
-        (each) => each.kind === part.kind && placesOn(each as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId }).length > 0,
+        (each) =>
+          each.kind === part.kind &&
+          placesOn(each as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId })
+            .length > 0,
       )
     : undefined;
-  return { parts: item ? money.value.typed(item.price) : '', minutes: String(jobMinutes([finding]) - RE_LOOK_MINUTES) };
+  return {
+    parts: item ? money.value.typed(item.price) : '',
+    minutes: String(jobMinutes([finding]) - RE_LOOK_MINUTES),
+  };
 }
-const typed = reactive({ asking: '', worth: '', prices: {} as Record<string, { parts: string; minutes: string }> });
+const typed = reactive({
+  asking: '',
+  worth: '',
+  prices: {} as Record<string, { parts: string; minutes: string }>,
+});
 watch(
   () => props.intake.id,
   () => {
@@ -53,24 +63,39 @@ watch(
   () => {
     for (const finding of findings.value) {
       const kept = props.intake.prices.find((price) => price.findingId === finding.id);
-      typed.prices[finding.id] ??= kept ? { parts: money.value.typed(kept.parts), minutes: String(kept.minutes) } : proposed(finding);
+      typed.prices[finding.id] ??= kept
+        ? { parts: money.value.typed(kept.parts), minutes: String(kept.minutes) }
+        : proposed(finding);
     }
   },
   { immediate: true },
 );
-const isKept = (finding: Finding): boolean => props.intake.prices.some((price) => price.findingId === finding.id);
+const isKept = (finding: Finding): boolean =>
+  props.intake.prices.some((price) => price.findingId === finding.id);
 const rows = computed(() =>
   findings.value.map((finding) => {
     const said = typed.prices[finding.id] ?? { parts: '', minutes: '' };
     const parts = said.parts.trim() === '' ? 0 : money.value.read(said.parts);
-    const minutes = said.minutes.trim() === '' ? 0 : /^\d{1,4}$/.test(said.minutes.trim()) ? Number(said.minutes.trim()) : null;
+    const minutes =
+      said.minutes.trim() === ''
+        ? 0
+        : /^\d{1,4}$/.test(said.minutes.trim())
+          ? Number(said.minutes.trim())
+          : null;
     return { finding, parts, minutes };
   }),
 );
-const unpriced = computed(() => findings.value.filter((finding) => !typed.prices[finding.id]?.parts.trim()).length);
+const unpriced = computed(
+  () => findings.value.filter((finding) => !typed.prices[finding.id]?.parts.trim()).length,
+);
 const asking = computed(() => money.value.read(typed.asking));
 const worth = computed(() => money.value.read(typed.worth));
-const wrong = computed(() => asking.value === null || worth.value === null || rows.value.some((row) => row.parts === null || row.minutes === null));
+const wrong = computed(
+  () =>
+    asking.value === null ||
+    worth.value === null ||
+    rows.value.some((row) => row.parts === null || row.minutes === null),
+);
 const sum = computed(() => {
   if (wrong.value) return null;
   const judged = judgeIntake(
@@ -86,7 +111,11 @@ const hands = computed(() => findings.value.filter((finding) => finding.words.to
 const priced = () => ({
   asking: asking.value ?? 0,
   worth: worth.value ?? 0,
-  prices: rows.value.map((row) => ({ findingId: row.finding.id, parts: row.parts ?? 0, minutes: row.minutes ?? 0 })),
+  prices: rows.value.map((row) => ({
+    findingId: row.finding.id,
+    parts: row.parts ?? 0,
+    minutes: row.minutes ?? 0,
+  })),
 });
 const save = (): Promise<boolean> => refusal.run(() => props.intakes.price(props.intake, priced()));
 async function decide(accept: boolean): Promise<void> {
@@ -99,13 +128,22 @@ async function decide(accept: boolean): Promise<void> {
 </script>
 
 <template>
-  <section class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5" :aria-label="`Intake of ${bike.tag}`" data-intake>
+  <section
+    class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
+    :aria-label="`Intake of ${bike.tag}`"
+    data-intake
+  >
     <div class="flex flex-wrap items-baseline gap-x-4">
       <h2 class="sturdy text-4xl leading-none">
-        <RouterLink :to="{ name: 'bike', params: { bikeId: bike.id } }" class="underline decoration-2 underline-offset-4">{{ bike.tag }}</RouterLink>
+        <RouterLink
+          :to="{ name: 'bike', params: { bikeId: bike.id } }"
+          class="underline decoration-2 underline-offset-4"
+          >{{ bike.tag }}</RouterLink
+        >
       </h2>
       <p class="grow text-soft">
-        {{ [bike.model, bike.size, intake.from ? `from ${intake.from}` : ''].filter(Boolean).join(' · ') }} · {{ fleet.nameOf(intake.openedBy) }},
+        {{ [bike.model, bike.size, intake.from ? `from ${intake.from}` : ''].filter(Boolean).join(' · ') }} ·
+        {{ fleet.nameOf(intake.openedBy) }},
         {{ dayAndClock(intake.openedAt, now) }}
       </p>
     </div>
@@ -114,7 +152,11 @@ async function decide(accept: boolean): Promise<void> {
         Nobody has looked it over yet. Until then the sum knows nothing of it.
         <RouterLink
           v-if="session.may('mark')"
-          :to="{ name: 'stand', params: { bikeId: bike.id }, query: { sheet: 'intake', from: `/intake/${intake.id}` } }"
+          :to="{
+            name: 'stand',
+            params: { bikeId: bike.id },
+            query: { sheet: 'intake', from: `/intake/${intake.id}` },
+          }"
           class="inline-flex min-h-12 items-center font-semibold underline"
           data-look-over
           >Look it over with the deep sheet</RouterLink
@@ -123,8 +165,16 @@ async function decide(accept: boolean): Promise<void> {
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
       <form class="space-y-3" novalidate @submit.prevent="save">
         <div class="grid gap-3 sm:grid-cols-2">
-          <TextField v-model="typed.asking" label="Asked for it" :error="asking === null ? 'An amount of money.' : null" />
-          <TextField v-model="typed.worth" label="Worth here when fit" :error="worth === null ? 'An amount of money.' : null" />
+          <TextField
+            v-model="typed.asking"
+            label="Asked for it"
+            :error="asking === null ? 'An amount of money.' : null"
+          />
+          <TextField
+            v-model="typed.worth"
+            label="Worth here when fit"
+            :error="worth === null ? 'An amount of money.' : null"
+          />
         </div>
         <div v-if="sum" class="rounded-md border-2 border-line p-3" data-sum>
           <dl class="figures grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-4">
@@ -146,21 +196,35 @@ async function decide(accept: boolean): Promise<void> {
             </div>
           </dl>
           <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
-            {{ sum.accept ? `${money.show(sum.gain)} under its worth${unpriced ? ' so far' : ': worth taking'}` : 'Not worth it at this price' }}
+            {{
+              sum.accept
+                ? `${money.show(sum.gain)} under its worth${unpriced ? ' so far' : ': worth taking'}`
+                : 'Not worth it at this price'
+            }}
           </p>
-          <p v-if="unpriced" class="text-watch" data-unpriced>Parts of {{ count(unpriced, 'finding') }} have no price: they count as nothing here.</p>
+          <p v-if="unpriced" class="text-watch" data-unpriced>
+            Parts of {{ count(unpriced, 'finding') }} have no price: they count as nothing here.
+          </p>
           <p v-if="rate === 0" class="text-watch">No hourly rate is set: minutes cost nothing in this sum.</p>
           <p v-if="hands.length" class="font-semibold text-held">
-            {{ hands.map((finding) => finding.words.fault).join(', ') }}: a qualified mechanic or the maker decides before money does.
+            {{ hands.map((finding) => finding.words.fault).join(', ') }}: a qualified mechanic or the maker
+            decides before money does.
           </p>
         </div>
         <ul class="divide-y divide-line rounded-md border-2 border-line empty:hidden">
-          <li v-for="{ finding, parts, minutes } in rows" :key="finding.id" class="flex flex-wrap items-end gap-3 p-3" :data-price-of="finding.fault">
+          <li
+            v-for="{ finding, parts, minutes } in rows"
+            :key="finding.id"
+            class="flex flex-wrap items-end gap-3 p-3"
+            :data-price-of="finding.fault"
+          >
             <p class="min-w-0 grow basis-48 self-center leading-snug max-sm:basis-full">
               <span class="font-semibold"
-                >{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</span
+                >{{ withPosition(finding.words.checkpoint, finding.position) }}:
+                {{ finding.words.fault.toLowerCase() }}</span
               ><span class="block text-[0.95rem] text-soft"
-                >{{ SEVERITY_WORDS[finding.severity] }}{{ isKept(finding) ? '' : ' · proposed, not kept yet' }}</span
+                >{{ SEVERITY_WORDS[finding.severity]
+                }}{{ isKept(finding) ? '' : ' · proposed, not kept yet' }}</span
               >
             </p>
             <label class="text-[0.95rem]"
@@ -184,29 +248,52 @@ async function decide(accept: boolean): Promise<void> {
           </li>
         </ul>
         <p v-if="looked && rows.length === 0" class="text-soft">Nothing was found on it.</p>
-        <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save>Keep the prices</ActButton>
+        <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save
+          >Keep the prices</ActButton
+        >
       </form>
       <template v-if="session.may('edit-fleet')">
         <label class="block"
-          >Reason<input v-model="reason" maxlength="400" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" data-reason
+          >Reason<input
+            v-model="reason"
+            maxlength="400"
+            class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
+            data-reason
         /></label>
         <div class="flex flex-wrap gap-2">
-          <ActButton kind="main" big class="grow" :disabled="refusal.busy.value || wrong || !looked" data-accept @click="decide(true)"
+          <ActButton
+            kind="main"
+            big
+            class="grow"
+            :disabled="refusal.busy.value || wrong || !looked"
+            data-accept
+            @click="decide(true)"
             >Take it into the fleet</ActButton
           >
-          <ActButton big class="grow" :disabled="refusal.busy.value || wrong || !reason.trim()" data-decline @click="decide(false)"
+          <ActButton
+            big
+            class="grow"
+            :disabled="refusal.busy.value || wrong || !reason.trim()"
+            data-decline
+            @click="decide(false)"
             >Leave it, for this reason</ActButton
           >
         </div>
         <p class="text-[0.95rem] text-soft">
-          Taken, it keeps all its findings and stays held until it is repaired, looked at and released like any bike.
+          Taken, it keeps all its findings and stays held until it is repaired, looked at and released like
+          any bike.
         </p>
       </template>
     </template>
     <p v-else class="text-lg" data-decided>
-      <span class="font-semibold">{{ intake.state === 'accepted' ? 'Taken into the fleet' : 'Not taken' }}</span>:
-      {{ fleet.nameOf(intake.decidedBy ?? '') }}, {{ dayAndClock(intake.decidedAt ?? 0, now) }}. Asked {{ money.show(intake.asking) }}, worth
-      {{ money.show(intake.worth) }} when fit.<template v-if="intake.reason"> “{{ intake.reason }}”</template>
+      <span class="font-semibold">{{
+        intake.state === 'accepted' ? 'Taken into the fleet' : 'Not taken'
+      }}</span>: {{ fleet.nameOf(intake.decidedBy ?? '') }}, {{ dayAndClock(intake.decidedAt ?? 0, now) }}.
+      Asked {{ money.show(intake.asking) }}, worth {{ money.show(intake.worth) }} when fit.<template
+        v-if="intake.reason"
+      >
+        “{{ intake.reason }}”</template
+      >
     </p>
   </section>
 </template>

@@ -29,9 +29,14 @@ onMounted(() => {
 });
 const open = computed(() => intakes.intakes.value.filter((each) => each.state === 'open'));
 const decided = computed(() => intakes.intakes.value.filter((each) => each.state !== 'open'));
-const inHand = computed(() => intakes.intakes.value.find((each) => each.id === props.intakeId) ?? (props.intakeId ? null : (open.value[0] ?? null)));
+const inHand = computed(
+  () =>
+    intakes.intakes.value.find((each) => each.id === props.intakeId) ??
+    (props.intakeId ? null : (open.value[0] ?? null)),
+);
 const bike = computed(() => fleet.bikeById.get(inHand.value?.bikeId ?? '') ?? null);
-const pick = (intake: Intake): void => void router.replace({ name: 'intake', params: { intakeId: intake.id } });
+const pick = (intake: Intake): void =>
+  void router.replace({ name: 'intake', params: { intakeId: intake.id } });
 function opened(intake: Intake): void {
   adding.value = false;
   pick(intake);
@@ -43,7 +48,9 @@ const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as
   <main class="mx-auto max-w-[90rem] px-4 pb-16 pt-4">
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
       <h1 class="sturdy mr-auto text-3xl leading-tight">Used bikes on offer</h1>
-      <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-intake @click="adding = !adding">A bike is offered</ActButton>
+      <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-intake @click="adding = !adding"
+        >A bike is offered</ActButton
+      >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
     <OpenIntake v-if="adding" class="mt-3" :intakes="intakes" @done="opened" @close="adding = false" />
@@ -59,15 +66,26 @@ const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as
           >
             <span class="sturdy text-xl">{{ fleet.bikeById.get(each.bikeId)?.tag ?? '…' }}</span>
             <span class="min-w-0 grow"
-              ><span class="block" :class="each.state === 'open' && 'font-semibold text-act'">{{ WORDS[each.state] }}</span
+              ><span class="block" :class="each.state === 'open' && 'font-semibold text-act'">{{
+                WORDS[each.state]
+              }}</span
               ><span class="figures block text-sm text-soft">asked {{ money.show(each.asking) }}</span></span
             >
           </button>
         </li>
-        <li v-if="intakes.loaded.value && intakes.intakes.value.length === 0" class="text-soft">No bike was ever offered here.</li>
+        <li v-if="intakes.loaded.value && intakes.intakes.value.length === 0" class="text-soft">
+          No bike was ever offered here.
+        </li>
       </ul>
       <div class="min-w-0 grow">
-        <IntakeSheet v-if="inHand && bike" :key="inHand.id" :intake="inHand" :bike="bike" :intakes="intakes" :items="stock.items.value" />
+        <IntakeSheet
+          v-if="inHand && bike"
+          :key="inHand.id"
+          :intake="inHand"
+          :bike="bike"
+          :intakes="intakes"
+          :items="stock.items.value"
+        />
         <p v-else-if="intakes.loaded.value && intakes.intakes.value.length" class="text-soft">Pick one.</p>
       </div>
     </div>

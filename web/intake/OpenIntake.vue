@@ -15,9 +15,22 @@ const emit = defineEmits<{ done: [intake: Intake]; close: [] }>();
 const fleet = useFleet();
 const money = useMoney();
 const refusal = useRefusal();
-const typed = reactive({ tag: '', kind: 'hybrid' as BikeKind, modelId: '', model: '', size: '', serial: '', from: '', asking: '', worth: '' });
+const typed = reactive({
+  tag: '',
+  kind: 'hybrid' as BikeKind,
+  modelId: '',
+  model: '',
+  size: '',
+  serial: '',
+  from: '',
+  asking: '',
+  worth: '',
+});
 const tried = ref(false);
-const models = computed(() => [{ value: '', label: 'None of these' }, ...fleet.models.map((model) => ({ value: model.id, label: model.name }))]);
+const models = computed(() => [
+  { value: '', label: 'None of these' },
+  ...fleet.models.map((model) => ({ value: model.id, label: model.name })),
+]);
 const wrong = computed(() => ({
   tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : 'A short code for its tag: letters and digits.',
   model: typed.modelId || typed.model.trim() ? null : 'Say what it is, as on its frame.',
@@ -26,19 +39,45 @@ const wrong = computed(() => ({
 }));
 function error(field: keyof typeof wrong.value): string | null {
   const refused = refusal.fields.value.find((each) => each.path.split('.').at(-1) === field);
-  return (tried.value ? wrong.value[field] : null) ?? (refused ? fieldWords(refused.code, refused.params) : null);
+  return (
+    (tried.value ? wrong.value[field] : null) ?? (refused ? fieldWords(refused.code, refused.params) : null)
+  );
 }
 async function begin(): Promise<void> {
   tried.value = true;
   if (Object.values(wrong.value).some(Boolean)) return;
   const model = fleet.models.find((each) => each.id === typed.modelId);
   const bike: BikeFields = {
-    ...{ tag: typed.tag.trim(), modelId: model?.id ?? null, model: model?.name ?? typed.model.trim(), size: typed.size.trim() },
-    ...{ serial: typed.serial.trim(), boughtOn: '', warrantyUntil: '', siteId: fleet.wall?.sites[0]?.id ?? '', hookId: null },
-    ...{ build: structuredClone(model ? JSON.parse(JSON.stringify(model.build)) : USUAL_BUILD[typed.kind]) as BikeFields['build'], fit: {} },
+    ...{
+      tag: typed.tag.trim(),
+      modelId: model?.id ?? null,
+      model: model?.name ?? typed.model.trim(),
+      size: typed.size.trim(),
+    },
+    ...{
+      serial: typed.serial.trim(),
+      boughtOn: '',
+      warrantyUntil: '',
+      siteId: fleet.wall?.sites[0]?.id ?? '',
+      hookId: null,
+    },
+    ...{
+      build: structuredClone(
+        model ? JSON.parse(JSON.stringify(model.build)) : USUAL_BUILD[typed.kind],
+      ) as BikeFields['build'],
+      fit: {},
+    },
   };
   await refusal.run(async () => {
-    emit('done', await props.intakes.open(bike, typed.from.trim(), money.value.read(typed.asking) ?? 0, money.value.read(typed.worth) ?? 0));
+    emit(
+      'done',
+      await props.intakes.open(
+        bike,
+        typed.from.trim(),
+        money.value.read(typed.asking) ?? 0,
+        money.value.read(typed.worth) ?? 0,
+      ),
+    );
   });
 }
 </script>
@@ -55,7 +94,11 @@ async function begin(): Promise<void> {
     <TextField v-model="typed.from" label="Offered by" hint="a person, a club; as you would say it" />
     <ChoiceField v-model="typed.modelId" label="Model of the fleet" :options="models" />
     <template v-if="!typed.modelId">
-      <ChoiceField v-model="typed.kind" label="Kind" :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))" />
+      <ChoiceField
+        v-model="typed.kind"
+        label="Kind"
+        :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))"
+      />
       <TextField v-model="typed.model" label="What it is" :error="error('model')" />
     </template>
     <TextField v-model="typed.size" label="Size" />
@@ -64,7 +107,9 @@ async function begin(): Promise<void> {
     <TextField v-model="typed.worth" label="Worth here when fit" :error="error('worth')" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-intake-save>Begin the intake</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-intake-save
+        >Begin the intake</ActButton
+      >
       <ActButton @click="emit('close')">Leave it</ActButton>
     </div>
   </form>

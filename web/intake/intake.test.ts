@@ -19,12 +19,28 @@ import OpenIntake from './OpenIntake.vue';
 import { useIntakes } from './use-intakes';
 
 const intake = (more: Partial<Intake> = {}): Intake => ({
-  ...{ id: 'i', bikeId: 'b', from: 'A club', asking: 9000, worth: 20_000, prices: [], state: 'open', reason: '' },
+  ...{
+    id: 'i',
+    bikeId: 'b',
+    from: 'A club',
+    asking: 9000,
+    worth: 20_000,
+    prices: [],
+    state: 'open',
+    reason: '',
+  },
   ...{ openedBy: 'ann', openedAt: Date.now(), decidedBy: null, decidedAt: null },
   ...more,
 });
-const bars = findingLike({ id: 'bars', fault: 'bent', words: { ...findingLike().words, checkpoint: 'Handlebar', fault: 'Bent' } });
-const frame = findingLike({ id: 'frame', words: { ...bars.words, checkpoint: 'Frame', fault: 'Crack', toMechanic: true } });
+const bars = findingLike({
+  id: 'bars',
+  fault: 'bent',
+  words: { ...findingLike().words, checkpoint: 'Handlebar', fault: 'Bent' },
+});
+const frame = findingLike({
+  id: 'frame',
+  words: { ...bars.words, checkpoint: 'Frame', fault: 'Crack', toMechanic: true },
+});
 const bike = (findings: readonly Finding[], looked = true): Bike =>
   ({
     ...{ id: 'b', tag: 'N01', modelId: null, model: 'Reed', size: 'M', build: USUAL_BUILD.hybrid },
@@ -43,7 +59,9 @@ beforeEach(() => {
     bikes: [],
     people: [],
   } as unknown as Wall;
-  useCatalogue().known = { policy: { policy: { ...DEFAULT_POLICY, money: { currency: 'GBP', hourlyRate: 3000 } } } } as never;
+  useCatalogue().known = {
+    policy: { policy: { ...DEFAULT_POLICY, money: { currency: 'GBP', hourlyRate: 3000 } } },
+  } as never;
 });
 afterEach(() => vi.unstubAllGlobals());
 
@@ -93,7 +111,9 @@ describe('a bike on offer', () => {
     expect(sheet([bars]).get('[data-sum]').text()).toContain('minutes cost nothing in this sum');
   });
   it('says before any money what only a qualified mechanic or the maker decides', () =>
-    expect(sheet([bars, frame]).get('[data-sum]').text()).toContain('Crack: a qualified mechanic or the maker decides before money does.'));
+    expect(sheet([bars, frame]).get('[data-sum]').text()).toContain(
+      'Crack: a qualified mechanic or the maker decides before money does.',
+    ));
   it('is not decided on a price that cannot be read', async () => {
     const view = sheet([bars]);
     await price(view, 0, 'much', '10');
@@ -104,7 +124,10 @@ describe('a bike on offer', () => {
   it('keeps the prices it is decided on, then the decision; left, it wants a reason', async () => {
     const view = sheet([bars]);
     server.answers['POST /api/v1/intakes/i/prices'] = () => ({ intake: intake(), bike: bike([bars]) });
-    server.answers['POST /api/v1/intakes/i/decision'] = () => ({ intake: intake({ state: 'declined' }), bike: bike([bars]) });
+    server.answers['POST /api/v1/intakes/i/decision'] = () => ({
+      intake: intake({ state: 'declined' }),
+      bike: bike([bars]),
+    });
     await price(view, 0, '12.50', '');
     expect(isOff(view, '[data-decline]')).toBe(true);
     await view.get('[data-reason]').setValue(' Fork past its service ');
@@ -124,7 +147,12 @@ describe('a bike on offer', () => {
     expect(sent()).toHaveLength(1);
   });
   it('once decided stands with who, when and why, and nothing to press', () => {
-    const decided = intake({ state: 'declined', decidedBy: 'ann', decidedAt: Date.now(), reason: 'Fork past its service' });
+    const decided = intake({
+      state: 'declined',
+      decidedBy: 'ann',
+      decidedAt: Date.now(),
+      reason: 'Fork past its service',
+    });
     const view = sheet([bars], decided);
     expect(view.get('[data-decided]').text()).toContain('“Fork past its service”');
     expect(view.find('form').exists() || view.find('[data-accept]').exists()).toBe(false);
@@ -138,25 +166,35 @@ describe('a bike is offered', () => {
     await view.get('form').trigger('submit');
     await flushPromises();
   };
-  const GIVEN = { 'Tag for it here': 'N02', 'What it is': 'Reed 3', 'Asked for it': '90', 'Worth here when fit': '200' };
+  const GIVEN = {
+    'Tag for it here': 'N02',
+    'What it is': 'Reed 3',
+    'Asked for it': '90',
+    'Worth here when fit': '200',
+  };
 
   it('names each field that is wrong, and sends nothing', async () => {
     const view = open();
     await send(view, { 'Tag for it here': 'no tag!', 'Asked for it': 'much' });
-    for (const words of ['letters and digits.', 'as on its frame.', 'An amount of money.']) expect(view.text()).toContain(words);
+    for (const words of ['letters and digits.', 'as on its frame.', 'An amount of money.'])
+      expect(view.text()).toContain(words);
     expect(sent()).toEqual([]);
   });
   it('stands here with the usual build of its kind, under a tag', async () => {
     server.answers['POST /api/v1/intakes'] = () => ({ intake: intake(), bike: bike([]) });
     const view = open();
     await send(view, GIVEN);
-    expect(sent()).toMatchObject([{ body: { bike: { tag: 'N02', siteId: 's', build: { kind: 'hybrid' } }, asking: 9000, worth: 20_000 } }]);
+    expect(sent()).toMatchObject([
+      { body: { bike: { tag: 'N02', siteId: 's', build: { kind: 'hybrid' } }, asking: 9000, worth: 20_000 } },
+    ]);
     expect(view.emitted('done')).toHaveLength(1);
   });
   it('or with that of a model of the fleet', async () => {
     const view = open();
     await send(view, { ...GIVEN, 'Model of the fleet': 'm' });
-    expect(sent()).toMatchObject([{ body: { bike: { modelId: 'm', model: 'Sandpiper', build: { kind: 'child' } } } }]);
+    expect(sent()).toMatchObject([
+      { body: { bike: { modelId: 'm', model: 'Sandpiper', build: { kind: 'child' } } } },
+    ]);
     expect(view.text()).toContain('The server does not answer.');
   });
   it('a field the server refuses is named with its own reason', async () => {

@@ -29,7 +29,9 @@ export function useIntakes(): Intakes {
   /** The bike offered has one id too, however often it is sent. */
   let bikeId = newId();
   function put(answer: { intake: Intake; bike: Bike }): Intake {
-    intakes.value = [answer.intake, ...intakes.value.filter((each) => each.id !== answer.intake.id)].sort((a, b) => b.openedAt - a.openedAt);
+    intakes.value = [answer.intake, ...intakes.value.filter((each) => each.id !== answer.intake.id)].sort(
+      (a, b) => b.openedAt - a.openedAt,
+    );
     fleet.put(answer.bike);
     return answer.intake;
   }
@@ -46,7 +48,12 @@ export function useIntakes(): Intakes {
       return opened;
     },
     price: async (intake, { asking, worth, prices }) => {
-      put(await act(priceIntake, { params: { id: intake.id }, body: { asking, worth, prices: [...prices], at: now() } }));
+      put(
+        await act(priceIntake, {
+          params: { id: intake.id },
+          body: { asking, worth, prices: [...prices], at: now() },
+        }),
+      );
     },
     decide: async (intake, accept, reason) => {
       put(await act(decideIntake, { params: { id: intake.id }, body: { accept, reason, at: now() } }));

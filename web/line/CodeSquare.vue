@@ -8,7 +8,8 @@ const code = computed(() => {
   const { modules } = create(props.text, { errorCorrectionLevel: 'M' });
   let path = '';
   for (let row = 0; row < modules.size; row += 1)
-    for (let column = 0; column < modules.size; column += 1) if (modules.get(row, column)) path += `M${column + 4} ${row + 4}h1v1h-1z`;
+    for (let column = 0; column < modules.size; column += 1)
+      if (modules.get(row, column)) path += `M${column + 4} ${row + 4}h1v1h-1z`;
   return { path, size: modules.size + 8 };
 });
 </script>

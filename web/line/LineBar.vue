@@ -13,8 +13,12 @@ const emit = defineEmits<{ sign: []; paste: []; suggestion: [] }>();
 const session = useSession();
 const { said, suggestion, fillable, column } = props.grid;
 const { rows, signable, undoable } = props.line;
-const done = computed(() => rows.value.filter((row) => row.state === 'signed' || row.state === 'signing').length);
-const part = computed(() => rows.value.some((row) => row.standings.size > 0 && !row.complete && row.state === 'open'));
+const done = computed(
+  () => rows.value.filter((row) => row.state === 'signed' || row.state === 'signing').length,
+);
+const part = computed(() =>
+  rows.value.some((row) => row.standings.size > 0 && !row.complete && row.state === 'open'),
+);
 const signWords = computed(() => {
   if (signable.value.length)
     return `${session.person?.trainee ? 'Hand in' : 'Sign'} ${signable.value.length === 1 ? '1 complete bike' : `${signable.value.length} complete bikes`}`;
@@ -24,25 +28,51 @@ const signWords = computed(() => {
 </script>
 
 <template>
-  <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2">
+  <div
+    data-bottom-bar
+    class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+  >
     <div class="mx-auto max-w-[110rem] space-y-2">
-      <p v-if="said" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-1.5 font-semibold text-held" data-line-said>
+      <p
+        v-if="said"
+        role="alert"
+        class="border-l-4 border-held bg-held-wash px-3 py-1.5 font-semibold text-held"
+        data-line-said
+      >
         {{ said }}
-        <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" data-suggestion @click="emit('suggestion')">
+        <button
+          v-if="suggestion"
+          type="button"
+          class="ml-1 min-h-12 px-2 text-act underline"
+          data-suggestion
+          @click="emit('suggestion')"
+        >
           It is {{ suggestion }}
         </button>
       </p>
       <div class="flex items-center gap-2">
-        <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="line.undo()">Undo</ActButton>
+        <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="line.undo()"
+          >Undo</ActButton
+        >
         <ActButton v-if="wide && fillable.length" class="shrink-0" data-fill-down @click="grid.fillDown()">
           Sound from here down · {{ count(fillable.length, 'bike') }}
         </ActButton>
-        <ActButton v-if="wide && column?.kind === 'question'" class="shrink-0" data-open-paste @click="emit('paste')"
+        <ActButton
+          v-if="wide && column?.kind === 'question'"
+          class="shrink-0"
+          data-open-paste
+          @click="emit('paste')"
           >Paste {{ columnName(column).toLowerCase() }}</ActButton
         >
-        <ActButton kind="main" big class="min-w-0 grow" :disabled="signable.length === 0" data-sign-all @click="emit('sign')">{{
-          signWords
-        }}</ActButton>
+        <ActButton
+          kind="main"
+          big
+          class="min-w-0 grow"
+          :disabled="signable.length === 0"
+          data-sign-all
+          @click="emit('sign')"
+          >{{ signWords }}</ActButton
+        >
         <p class="figures shrink-0 text-right leading-tight text-soft" role="status" data-line-left>
           {{ done }} of {{ rows.length }}<br /><span class="text-sm">signed</span>
         </p>

@@ -11,11 +11,18 @@ import { cellReading, cellWordsFor, columnName } from './cell-words';
 import type { Line, LineBike } from './use-line';
 
 /** One bike of the line under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
-const props = defineProps<{ row: LineBike; columns: readonly LineColumn[]; line: Line; standOf: (row: LineBike) => object }>();
+const props = defineProps<{
+  row: LineBike;
+  columns: readonly LineColumn[];
+  line: Line;
+  standOf: (row: LineBike) => object;
+}>();
 const emit = defineEmits<{ sound: []; exception: [] }>();
 const measuredOn = useMeasuredOn();
 const session = useSession();
-const cells = computed(() => props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })));
+const cells = computed(() =>
+  props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })),
+);
 const asked = computed(() => cells.value.flatMap(({ cell }) => cell.asked));
 const left = computed(() => cells.value.flatMap(({ cell }) => cell.left));
 const measured = computed(() => asked.value.filter((question) => takesReading(question.checkpoint.measure)));
@@ -24,23 +31,43 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
 </script>
 
 <template>
-  <li class="rounded-md border-2 border-line bg-plate" :data-line-row="row.bike.tag" :data-state="row.state" :data-complete="row.complete">
+  <li
+    class="rounded-md border-2 border-line bg-plate"
+    :data-line-row="row.bike.tag"
+    :data-state="row.state"
+    :data-complete="row.complete"
+  >
     <div class="flex items-center gap-2 px-2 py-1.5 max-sm:flex-wrap">
-      <RouterLink :to="standOf(row)" class="flex min-h-12 min-w-0 grow items-center"><RowHead :row="row" /></RouterLink>
-      <span class="flex flex-wrap justify-end gap-0.5 max-sm:order-last max-sm:basis-full max-sm:justify-start">
+      <RouterLink :to="standOf(row)" class="flex min-h-12 min-w-0 grow items-center"
+        ><RowHead :row="row"
+      /></RouterLink>
+      <span
+        class="flex flex-wrap justify-end gap-0.5 max-sm:order-last max-sm:basis-full max-sm:justify-start"
+      >
         <span
           v-for="{ column, cell } in cells"
           :key="column.key"
           :data-cell="column.key"
           :data-outcome="cell.asked.length ? (cell.outcome ?? 'none') : 'not-asked'"
         >
-          <OutcomeMark v-if="cell.asked.length" :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome" />
-          <span class="sr-only">{{ columnName(column) }}: {{ cellWordsFor(cell, cellReading(cell, line.typed(row, column))) }}</span>
+          <OutcomeMark
+            v-if="cell.asked.length"
+            :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome"
+          />
+          <span class="sr-only"
+            >{{ columnName(column) }}:
+            {{ cellWordsFor(cell, cellReading(cell, line.typed(row, column))) }}</span
+          >
         </span>
       </span>
       <p v-if="asked.length === 0" class="text-soft">not asked</p>
       <template v-else-if="!over">
-        <button type="button" class="min-h-12 shrink-0 rounded-md border-2 border-line px-3 font-semibold" data-exception @click="emit('exception')">
+        <button
+          type="button"
+          class="min-h-12 shrink-0 rounded-md border-2 border-line px-3 font-semibold"
+          data-exception
+          @click="emit('exception')"
+        >
           {{ left.length ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ row.bike.tag }}</span>
         </button>
         <button
@@ -59,7 +86,11 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
         <ReadingField
           :asked="question"
           :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
-          :label="columns.length > 1 || measured.length > 1 ? columnName({ kind: 'question', ...question }) : undefined"
+          :label="
+            columns.length > 1 || measured.length > 1
+              ? columnName({ kind: 'question', ...question })
+              : undefined
+          "
           :bike="row.bike"
           :on="measuredOn(row.bike, question, row.sheet?.sheet)"
           :typed="typedOf(question.key)"

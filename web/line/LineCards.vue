@@ -19,7 +19,9 @@ const { columns, rows } = props.line;
 const short = computed(() => columns.value.every((column) => column.kind === 'question'));
 /** A short line is given whole unless one look of it is chosen. */
 const whole = computed(() => short.value && columns.value.length > 1 && props.grid.wholeRow.value);
-const shown = computed(() => (whole.value ? columns.value : columns.value.slice(props.grid.columnAt.value, props.grid.columnAt.value + 1)));
+const shown = computed(() =>
+  whole.value ? columns.value : columns.value.slice(props.grid.columnAt.value, props.grid.columnAt.value + 1),
+);
 const doneOf = (column: LineColumn): string => {
   const asked = rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length}/${asked.length}`;
@@ -34,8 +36,20 @@ async function sound(index: number): Promise<void> {
 
 <template>
   <div class="mt-2 space-y-3">
-    <div v-if="columns.length > 1" class="relative flex gap-1.5 overflow-x-auto pb-1" role="group" aria-label="Go down the line with">
-      <button v-if="short" type="button" :class="chip(whole)" :aria-pressed="whole" data-pass="all" @click="grid.pass(null)">
+    <div
+      v-if="columns.length > 1"
+      class="relative flex gap-1.5 overflow-x-auto pb-1"
+      role="group"
+      aria-label="Go down the line with"
+    >
+      <button
+        v-if="short"
+        type="button"
+        :class="chip(whole)"
+        :aria-pressed="whole"
+        data-pass="all"
+        @click="grid.pass(null)"
+      >
         All {{ columns.length }} looks
       </button>
       <button
@@ -52,7 +66,11 @@ async function sound(index: number): Promise<void> {
     </div>
     <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.standings.size === 0)">
       <summary class="min-h-8 font-semibold">What is looked at</summary>
-      <LooksHere compact :asked="looksOf(shown)" :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'" />
+      <LooksHere
+        compact
+        :asked="looksOf(shown)"
+        :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'"
+      />
     </details>
     <ol class="space-y-2">
       <LineCard
@@ -64,7 +82,9 @@ async function sound(index: number): Promise<void> {
         :stand-of="standOf"
         :data-current-row="index === grid.rowAt.value ? '' : undefined"
         @sound="sound(index)"
-        @exception="whole ? grid.openRow(index) : grid.exception(null, { row: index, column: grid.columnAt.value })"
+        @exception="
+          whole ? grid.openRow(index) : grid.exception(null, { row: index, column: grid.columnAt.value })
+        "
       >
         <slot v-if="grid.opened.value?.row.bike.id === row.bike.id" />
       </LineCard>

@@ -35,28 +35,38 @@ const line = useLine({
 const grid = useLineGrid(line);
 const pasting = ref<string | null>(null);
 const { opened } = grid;
-const openedRow = computed(() => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null);
+const openedRow = computed(
+  () => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null,
+);
 
 const sheetName = computed(() =>
-  props.address.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Line'),
+  props.address.sheetKey === EACH_RIDE_OUT
+    ? 'Ride-out'
+    : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Line'),
 );
 const scopeName = computed(() => {
   const { scope } = props.address;
   if (scope.kind === 'zone') return ZONE_WORDS[scope.zone].toLowerCase();
   const column = line.columns.value[0];
-  return scope.kind === 'checkpoint' && column?.kind === 'question' ? column.checkpoint.name.toLowerCase() : '';
+  return scope.kind === 'checkpoint' && column?.kind === 'question'
+    ? column.checkpoint.name.toLowerCase()
+    : '';
 });
 /** Everything a column asks of any bike of the line: what a sweep down it speaks for. */
 const looksOf = (columns: readonly LineColumn[]): readonly Asked[] => {
   const all = new Map<string, Asked>();
-  for (const row of line.rows.value) for (const column of columns) for (const asked of line.cell(row, column).asked) all.set(asked.key, asked);
+  for (const row of line.rows.value)
+    for (const column of columns) for (const asked of line.cell(row, column).asked) all.set(asked.key, asked);
   return [...all.values()];
 };
 const looksHere = computed(() => (grid.column.value ? looksOf([grid.column.value]) : []));
 const standOf = (row: LineBike): object => ({
   name: 'stand',
   params: { bikeId: row.bike.id },
-  query: { ...(props.address.sheetKey === EACH_RIDE_OUT ? {} : { sheet: props.address.sheetKey }), from: route.fullPath },
+  query: {
+    ...(props.address.sheetKey === EACH_RIDE_OUT ? {} : { sheet: props.address.sheetKey }),
+    from: route.fullPath,
+  },
 });
 async function takeSuggestion(): Promise<void> {
   grid.typing.value = grid.suggestion.value;
@@ -66,7 +76,12 @@ async function takeSuggestion(): Promise<void> {
 function pasted(event: ClipboardEvent): void {
   if (pasting.value !== null || grid.column.value?.kind !== 'question') return;
   const text = event.clipboardData?.getData('text/plain') ?? '';
-  if (event.target instanceof HTMLElement && event.target.matches('input, textarea') && !text.trim().includes('\n')) return;
+  if (
+    event.target instanceof HTMLElement &&
+    event.target.matches('input, textarea') &&
+    !text.trim().includes('\n')
+  )
+    return;
   if (!text.trim()) return;
   event.preventDefault();
   pasting.value = text;
@@ -121,7 +136,12 @@ useKeys(
               }
             : {}),
           u: () => void line.undo(),
-          Escape: () => (grid.typing.value !== null ? (grid.typing.value = null) : opened.value ? (opened.value = null) : leave()),
+          Escape: () =>
+            grid.typing.value !== null
+              ? (grid.typing.value = null)
+              : opened.value
+                ? (opened.value = null)
+                : leave(),
         },
   LINE_KEYS,
 );
@@ -133,8 +153,17 @@ useKeys(
       <h1 class="sturdy text-2xl leading-tight">
         {{ sheetName }}<template v-if="scopeName">, {{ scopeName }}</template>
       </h1>
-      <p class="text-soft">down {{ count(bikes.length, 'bike') }}<template v-if="address.way === 'paper'"> · keyed in from paper</template></p>
-      <ActButton kind="quiet" class="ml-auto" data-line-other @click="router.push({ name: 'line', query: { pick: '1' } })">Another line</ActButton>
+      <p class="text-soft">
+        down {{ count(bikes.length, 'bike')
+        }}<template v-if="address.way === 'paper'"> · keyed in from paper</template>
+      </p>
+      <ActButton
+        kind="quiet"
+        class="ml-auto"
+        data-line-other
+        @click="router.push({ name: 'line', query: { pick: '1' } })"
+        >Another line</ActButton
+      >
     </header>
     <div v-if="line.trouble.value" class="mt-3 max-w-2xl space-y-3" data-line-trouble>
       <NoticePlate :said="line.trouble.value" />
@@ -143,7 +172,9 @@ useKeys(
     <p v-else-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the sheets …</p>
     <p v-else-if="line.columns.value.length === 0" class="py-8">
       None of these bikes is asked this.
-      <RouterLink :to="{ name: 'line', query: { pick: '1' } }" class="text-act underline">Choose another line</RouterLink>
+      <RouterLink :to="{ name: 'line', query: { pick: '1' } }" class="text-act underline"
+        >Choose another line</RouterLink
+      >
     </p>
     <div v-else-if="wide" class="mt-2 flex items-start gap-4">
       <LineGrid class="min-w-0 grow" :line="line" :grid="grid" :stand-of="standOf" />
@@ -163,7 +194,9 @@ useKeys(
         <template v-else-if="grid.column.value && grid.row.value">
           <div class="mb-2 flex items-stretch gap-2">
             <ActButton class="grow" data-exception @click="grid.exception(null)">Not sound</ActButton>
-            <ActButton kind="main" class="grow" data-sound @click="grid.sound()">{{ grid.row.value.bike.tag }} sound</ActButton>
+            <ActButton kind="main" class="grow" data-sound @click="grid.sound()"
+              >{{ grid.row.value.bike.tag }} sound</ActButton
+            >
           </div>
           <LooksHere :key="grid.column.value.key" :asked="looksHere" :title="columnName(grid.column.value)" />
         </template>
@@ -180,7 +213,14 @@ useKeys(
         @close="opened = null"
       />
     </LineCards>
-    <LineBar :line="line" :grid="grid" :wide="wide" @sign="line.signAll()" @paste="pasting = ''" @suggestion="takeSuggestion" />
+    <LineBar
+      :line="line"
+      :grid="grid"
+      :wide="wide"
+      @sign="line.signAll()"
+      @paste="pasting = ''"
+      @suggestion="takeSuggestion"
+    />
     <LinePaste v-if="pasting !== null" :line="line" :grid="grid" :first="pasting" @close="pasting = null" />
   </main>
 </template>

@@ -17,11 +17,24 @@ const shownTags = computed(() => bikes.value.map((bike) => bike.tag));
 function start(): void {
   void router.push({
     name: 'line',
-    query: lineQuery({ tags: shownTags.value, sheetKey: sheetKey.value, scope: readScope(of.value), way: props.paper ? 'paper' : 'line' }),
+    query: lineQuery({
+      tags: shownTags.value,
+      sheetKey: sheetKey.value,
+      scope: readScope(of.value),
+      way: props.paper ? 'paper' : 'line',
+    }),
   });
 }
 function print(): void {
-  void router.push({ name: 'paper', query: lineQuery({ tags: shownTags.value, sheetKey: sheetKey.value, scope: readScope(of.value), way: 'line' }) });
+  void router.push({
+    name: 'paper',
+    query: lineQuery({
+      tags: shownTags.value,
+      sheetKey: sheetKey.value,
+      scope: readScope(of.value),
+      way: 'line',
+    }),
+  });
 }
 </script>
 
@@ -37,15 +50,29 @@ function print(): void {
         }}
       </p>
     </header>
-    <p v-if="unknown.length" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-2">No bike here is tagged {{ unknown.join(', ') }}.</p>
+    <p v-if="unknown.length" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-2">
+      No bike here is tagged {{ unknown.join(', ') }}.
+    </p>
     <section aria-labelledby="line-with" class="grid gap-3 sm:grid-cols-2">
       <h2 id="line-with" class="sturdy text-xl sm:col-span-2">With what</h2>
       <ChoiceField v-model="sheetKey" label="Sheet" :options="sheets" data-line-sheet />
-      <ChoiceField v-model="of" label="All of it, one zone, or one checkpoint" :options="scopes" data-line-of />
+      <ChoiceField
+        v-model="of"
+        label="All of it, one zone, or one checkpoint"
+        :options="scopes"
+        data-line-of
+      />
     </section>
     <section v-if="!named" aria-labelledby="line-bikes" class="space-y-3">
       <h2 id="line-bikes" class="sturdy text-xl">Which bikes</h2>
-      <ChoiceChips v-if="sites.length > 1" name="Site" named :options="sites" :chosen="[siteId]" @toggle="(site) => (siteId = site)" />
+      <ChoiceChips
+        v-if="sites.length > 1"
+        name="Site"
+        named
+        :options="sites"
+        :chosen="[siteId]"
+        @toggle="(site) => (siteId = site)"
+      />
       <BikeChoice v-model="rule" :site-id="siteId" />
     </section>
     <section aria-live="polite" class="rounded-md bg-sunk p-3">
@@ -56,9 +83,15 @@ function print(): void {
     <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-5xl gap-2">
         <ActButton :disabled="bikes.length === 0" data-line-print @click="print">Print on paper</ActButton>
-        <ActButton kind="main" big class="grow" :disabled="bikes.length === 0" data-line-start @click="start">{{
-          paper ? 'Key it in' : `Down the line of ${bikes.length}`
-        }}</ActButton>
+        <ActButton
+          kind="main"
+          big
+          class="grow"
+          :disabled="bikes.length === 0"
+          data-line-start
+          @click="start"
+          >{{ paper ? 'Key it in' : `Down the line of ${bikes.length}` }}</ActButton
+        >
       </div>
     </div>
   </main>

@@ -16,7 +16,10 @@ const give = (question: Asked, given: MarkGiven): void => void props.line.mark(p
 <template>
   <section class="space-y-3 px-3 py-3" :aria-label="`${row.bike.tag}: what is not sound`" data-line-exception>
     <h2 class="sturdy text-xl leading-tight">
-      {{ row.bike.tag }}<template v-if="opened.question"> · {{ withPosition(opened.question.checkpoint.name, opened.question.position) }}</template>
+      {{ row.bike.tag
+      }}<template v-if="opened.question">
+        · {{ withPosition(opened.question.checkpoint.name, opened.question.position) }}</template
+      >
     </h2>
     <ul v-if="!opened.question" class="space-y-1.5">
       <li v-for="question in opened.questions" :key="question.key">
@@ -26,12 +29,16 @@ const give = (question: Asked, given: MarkGiven): void => void props.line.mark(p
           :data-choose-look="question.key"
           @click="emit('choose', question)"
         >
-          <OutcomeMark :outcome="row.standings.get(question.key)?.outcome ?? null" />{{ withPosition(question.checkpoint.name, question.position) }}
+          <OutcomeMark :outcome="row.standings.get(question.key)?.outcome ?? null" />{{
+            withPosition(question.checkpoint.name, question.position)
+          }}
         </button>
       </li>
     </ul>
     <template v-else>
-      <ActButton v-if="opened.questions.length > 1" kind="quiet" class="!px-0" @click="emit('choose', null)">Another look of this zone</ActButton>
+      <ActButton v-if="opened.questions.length > 1" kind="quiet" class="!px-0" @click="emit('choose', null)"
+        >Another look of this zone</ActButton
+      >
       <ExceptionPanel
         :key="opened.question.key"
         :asked="opened.question"

@@ -10,9 +10,13 @@ import type { LineGrid } from './use-line-grid';
 const props = defineProps<{ line: Line; grid: LineGrid; standOf: (row: LineBike) => object }>();
 const { rowAt, columnAt, typing } = props.grid;
 const columns = props.line.columns;
-const template = computed(() => `minmax(8.5rem, 1.2fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`);
+const template = computed(
+  () => `minmax(8.5rem, 1.2fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`,
+);
 const doneOf = (column: LineColumn): string => {
-  const asked = props.line.rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
+  const asked = props.line.rows.value
+    .map((row) => props.line.cell(row, column))
+    .filter((cell) => cell.asked.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
 };
 </script>
@@ -27,8 +31,14 @@ const doneOf = (column: LineColumn): string => {
       aria-label="The line"
       data-line-grid
     >
-      <div role="row" class="grid border-b-2 border-ink/40 bg-sunk" :style="{ gridTemplateColumns: template }">
-        <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">Bike</div>
+      <div
+        role="row"
+        class="grid border-b-2 border-ink/40 bg-sunk"
+        :style="{ gridTemplateColumns: template }"
+      >
+        <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">
+          Bike
+        </div>
         <div
           v-for="(column, index) in columns"
           :key="column.key"

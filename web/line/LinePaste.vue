@@ -18,7 +18,11 @@ const column = props.grid.column;
 const from = props.grid.row.value?.bike.tag ?? '';
 const told = ref<readonly string[]>([]);
 const busy = ref(false);
-const fit = computed(() => cells.value.filter((cell) => !cell.ready).length === 0 && issues.value.every((issue) => issue.code === 'too-few'));
+const fit = computed(
+  () =>
+    cells.value.filter((cell) => !cell.ready).length === 0 &&
+    issues.value.every((issue) => issue.code === 'too-few'),
+);
 function issueWords(issue: PasteIssue): string {
   switch (issue.code) {
     case 'unknown-tag':
@@ -40,15 +44,23 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <Dialog :open="true" class="fixed inset-0 z-30 grid place-items-center bg-black/50 p-3" @close="emit('close')">
+  <Dialog
+    :open="true"
+    class="fixed inset-0 z-30 grid place-items-center bg-black/50 p-3"
+    @close="emit('close')"
+  >
     <DialogPanel
       class="flex max-h-full w-full max-w-3xl flex-col gap-3 overflow-y-auto rounded-lg border-2 border-ink/60 bg-ground p-4"
       data-line-paste
     >
-      <DialogTitle class="sturdy text-2xl">Paste {{ column ? columnName(column).toLowerCase() : 'a column' }}</DialogTitle>
+      <DialogTitle class="sturdy text-2xl"
+        >Paste {{ column ? columnName(column).toLowerCase() : 'a column' }}</DialogTitle
+      >
       <div class="grid gap-3 sm:grid-cols-2">
         <div>
-          <label for="pasted" class="font-semibold">One line a bike, from {{ from }} down; or a tag and its value</label>
+          <label for="pasted" class="font-semibold"
+            >One line a bike, from {{ from }} down; or a tag and its value</label
+          >
           <textarea
             id="pasted"
             v-model="text"
@@ -60,9 +72,15 @@ async function take(): Promise<void> {
         </div>
         <div aria-live="polite">
           <p class="font-semibold">
-            Where it goes<span class="font-normal text-soft"> · by {{ paste.by.value === 'tag' ? 'tag' : 'order' }}</span>
+            Where it goes<span class="font-normal text-soft">
+              · by {{ paste.by.value === 'tag' ? 'tag' : 'order' }}</span
+            >
           </p>
-          <ul v-if="issues.length" class="mt-1 space-y-1 border-l-4 border-held bg-held-wash px-3 py-1.5" data-paste-issues>
+          <ul
+            v-if="issues.length"
+            class="mt-1 space-y-1 border-l-4 border-held bg-held-wash px-3 py-1.5"
+            data-paste-issues
+          >
             <li v-for="issue in issues" :key="JSON.stringify(issue)">{{ issueWords(issue) }}</li>
           </ul>
           <ul class="mt-1 max-h-72 space-y-0.5 overflow-y-auto">
@@ -74,13 +92,23 @@ async function take(): Promise<void> {
               :data-paste-cell="cell.row.bike.tag"
               :data-ready="cell.ready"
             >
-              <span class="sturdy w-14 shrink-0">{{ cell.row.bike.tag }}</span><span class="figures w-20 shrink-0">{{ cell.text }}</span>
-              <span :class="cell.ready ? 'text-soft' : 'font-semibold text-held'">{{ cell.ready ? columnName(cell.column) : cell.said }}</span>
+              <span class="sturdy w-14 shrink-0">{{ cell.row.bike.tag }}</span><span
+                class="figures w-20 shrink-0"
+                >{{ cell.text }}</span
+              >
+              <span :class="cell.ready ? 'text-soft' : 'font-semibold text-held'">{{
+                cell.ready ? columnName(cell.column) : cell.said
+              }}</span>
             </li>
           </ul>
         </div>
       </div>
-      <ul v-if="told.length" role="alert" class="max-h-40 space-y-1 overflow-y-auto border-l-4 border-held pl-3" data-paste-told>
+      <ul
+        v-if="told.length"
+        role="alert"
+        class="max-h-40 space-y-1 overflow-y-auto border-l-4 border-held pl-3"
+        data-paste-told
+      >
         <li v-for="words in told" :key="words">{{ words }}</li>
       </ul>
       <div class="flex flex-wrap justify-end gap-2">

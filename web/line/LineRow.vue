@@ -26,11 +26,23 @@ const cells = computed(() =>
     const cell = props.line.cell(props.row, column);
     const typed = props.line.typed(props.row, column);
     const reading = cellReading(cell, typed);
-    const against = typed && props.line.speaksAgainst(props.row, { key: column.key }) ? verdictShort(typed.verdicts[0]) : '';
-    return { column, cell, reading, against, words: `${cellWordsFor(cell, reading)}${against && ` ${against}`}` };
+    const against =
+      typed && props.line.speaksAgainst(props.row, { key: column.key })
+        ? verdictShort(typed.verdicts[0])
+        : '';
+    return {
+      column,
+      cell,
+      reading,
+      against,
+      words: `${cellWordsFor(cell, reading)}${against && ` ${against}`}`,
+    };
   }),
 );
-watch(typing, (now, before) => now !== null && before === null && void nextTick(() => field.value[0]?.focus()));
+watch(
+  typing,
+  (now, before) => now !== null && before === null && void nextTick(() => field.value[0]?.focus()),
+);
 </script>
 
 <template>
@@ -43,8 +55,14 @@ watch(typing, (now, before) => now !== null && before === null && void nextTick(
     :data-state="row.state"
     :data-complete="row.complete"
   >
-    <div role="rowheader" class="sticky left-0 z-[1] flex items-center px-2" :class="at >= 0 ? 'bg-sunk' : 'bg-ground'">
-      <RouterLink :to="standOf(row)" tabindex="-1" class="flex min-h-11 grow items-center"><RowHead :row="row" /></RouterLink>
+    <div
+      role="rowheader"
+      class="sticky left-0 z-[1] flex items-center px-2"
+      :class="at >= 0 ? 'bg-sunk' : 'bg-ground'"
+    >
+      <RouterLink :to="standOf(row)" tabindex="-1" class="flex min-h-11 grow items-center"
+        ><RowHead :row="row"
+      /></RouterLink>
     </div>
     <div
       v-for="({ column, cell, reading, against, words }, index) in cells"
@@ -85,8 +103,12 @@ watch(typing, (now, before) => now !== null && before === null && void nextTick(
         <span v-if="cell.asked.length === 0" class="text-soft" aria-hidden="true">–</span>
         <template v-else>
           <OutcomeMark :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome" />
-          <span v-if="reading" class="figures whitespace-nowrap" :class="against && 'font-semibold text-held'">{{ reading }} {{ against }}</span>
-          <span v-else-if="cell.left.length && cell.left.length < cell.asked.length" class="figures text-sm text-soft"
+          <span v-if="reading" class="figures whitespace-nowrap" :class="against && 'font-semibold text-held'"
+            >{{ reading }} {{ against }}</span
+          >
+          <span
+            v-else-if="cell.left.length && cell.left.length < cell.asked.length"
+            class="figures text-sm text-soft"
             >{{ cell.left.length }} left</span
           >
         </template>

@@ -19,7 +19,9 @@ onMounted(async () => {
 const address = computed(() => readLineAddress(route.query));
 const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
 const bikes = computed(() =>
-  address.value.tags.flatMap((tag): readonly Bike[] => [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined)),
+  address.value.tags.flatMap((tag): readonly Bike[] =>
+    [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined),
+  ),
 );
 const unknown = computed(() => address.value.tags.filter((tag) => !byTag.value.has(tag.toUpperCase())));
 /** Chosen already, but not yet with what. */
@@ -28,6 +30,11 @@ const choosing = computed(() => bikes.value.length === 0 || route.query.pick ===
 
 <template>
   <main v-if="!fleet.wall" class="p-8 text-soft" role="status">Getting the bikes …</main>
-  <LineChoice v-else-if="choosing" :named="bikes.length ? bikes : null" :unknown="unknown" :paper="address.way === 'paper'" />
+  <LineChoice
+    v-else-if="choosing"
+    :named="bikes.length ? bikes : null"
+    :unknown="unknown"
+    :paper="address.way === 'paper'"
+  />
   <LineCheck v-else :key="JSON.stringify(lineQuery(address))" :bikes="bikes" :address="address" />
 </template>

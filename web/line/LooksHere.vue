@@ -7,27 +7,41 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 
 /** Everything looked at in this pass, on show while it is swept: what sound is, its cautions, how to look. */
-const props = defineProps<{ asked: readonly Asked[]; title: string; /** Names only, until how to look is wanted. */ compact?: boolean }>();
+const props = defineProps<{
+  asked: readonly Asked[];
+  title: string;
+  /** Names only, until how to look is wanted. */ compact?: boolean;
+}>();
 const session = useSession();
 const how = ref(session.person?.trainee ?? false);
-const cautions = (): readonly string[] => [...new Set(props.asked.flatMap((each) => each.checkpoint.cautions))];
+const cautions = (): readonly string[] => [
+  ...new Set(props.asked.flatMap((each) => each.checkpoint.cautions)),
+];
 </script>
 
 <template>
   <section class="space-y-2" aria-label="Looked at in this pass" data-looks-here>
     <div class="flex items-center justify-between gap-2">
       <h2 class="sturdy text-xl leading-tight">{{ title }}</h2>
-      <ActButton kind="quiet" class="shrink-0 !px-1" :aria-pressed="how" @click="how = !how">{{ how ? 'Hide how' : 'How to look' }}</ActButton>
+      <ActButton kind="quiet" class="shrink-0 !px-1" :aria-pressed="how" @click="how = !how">{{
+        how ? 'Hide how' : 'How to look'
+      }}</ActButton>
     </div>
     <p v-if="compact && !how" class="leading-snug">
       <template v-for="(question, index) in asked" :key="question.key"
         >{{ index ? ' · ' : ''
-        }}<span :class="question.critical && 'font-semibold'">{{ withPosition(question.checkpoint.name, question.position) }}</span></template
+        }}<span :class="question.critical && 'font-semibold'">{{
+          withPosition(question.checkpoint.name, question.position)
+        }}</span></template
       >
     </p>
     <CautionLine v-for="caution in cautions()" :key="caution" :text="caution" />
     <ul v-if="!compact || how" class="space-y-1.5">
-      <li v-for="question in asked" :key="question.key" class="rounded-md border border-line bg-plate px-3 py-1.5 leading-snug">
+      <li
+        v-for="question in asked"
+        :key="question.key"
+        class="rounded-md border border-line bg-plate px-3 py-1.5 leading-snug"
+      >
         <p class="font-semibold">
           {{ withPosition(question.checkpoint.name, question.position)
           }}<span v-if="question.critical" class="ml-1 text-sm font-normal text-soft">critical</span>

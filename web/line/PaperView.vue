@@ -24,10 +24,16 @@ const address = computed(() => readLineAddress(route.query));
 const zone = computed(() => fleet.siteById.get(bikes.value[0]?.siteId ?? '')?.timeZone);
 const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
 const bikes = computed(() =>
-  address.value.tags.flatMap((tag): readonly Bike[] => [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined)),
+  address.value.tags.flatMap((tag): readonly Bike[] =>
+    [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined),
+  ),
 );
 const askedBy = shallowRef<ReadonlyMap<string, readonly Asked[]>>(new Map());
-const sheetName = computed(() => (address.value.sheetKey === EACH_RIDE_OUT ? 'Ride-out' : (catalogue.summaryOf(address.value.sheetKey)?.name ?? '')));
+const sheetName = computed(() =>
+  address.value.sheetKey === EACH_RIDE_OUT
+    ? 'Ride-out'
+    : (catalogue.summaryOf(address.value.sheetKey)?.name ?? ''),
+);
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
   if (!catalogue.known) await catalogue.load();
@@ -38,35 +44,59 @@ watch(
     const found = new Map<string, readonly Asked[]>();
     for (const bike of bikes.value) {
       const { sheetKey } = address.value;
-      const sheet = sheetKey === EACH_RIDE_OUT ? await catalogue.sheetFor(bike.build.kind) : await catalogue.sheetByKey(sheetKey);
+      const sheet =
+        sheetKey === EACH_RIDE_OUT
+          ? await catalogue.sheetFor(bike.build.kind)
+          : await catalogue.sheetByKey(sheetKey);
       if (sheet) found.set(bike.id, askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }));
     }
     askedBy.value = found;
   },
   { immediate: true },
 );
-const columns = computed(() => lineColumns([...askedBy.value.values()], address.value.scope, zonesOf('m-front-first')));
+const columns = computed(() =>
+  lineColumns([...askedBy.value.values()], address.value.scope, zonesOf('m-front-first')),
+);
 const isAsked = (bike: Bike, column: LineColumn): boolean =>
-  (askedBy.value.get(bike.id) ?? []).some((each) => (column.kind === 'zone' ? each.zone === column.zone : each.key === column.key));
+  (askedBy.value.get(bike.id) ?? []).some((each) =>
+    column.kind === 'zone' ? each.zone === column.zone : each.key === column.key,
+  );
 /** What each column stands for, so that nobody needs the screen to know. */
 const legend = computed(() =>
   columns.value.map((column) => {
     const looks = new Map<string, Asked>();
     for (const asked of askedBy.value.values())
       for (const each of asked)
-        if ((column.kind === 'zone' ? each.zone === column.zone : each.key === column.key) && inScope(each, address.value.scope))
+        if (
+          (column.kind === 'zone' ? each.zone === column.zone : each.key === column.key) &&
+          inScope(each, address.value.scope)
+        )
           looks.set(each.key, each);
-    return { key: column.key, name: columnName(column), looks: [...looks.values()], zone: ZONE_WORDS[column.zone] };
+    return {
+      key: column.key,
+      name: columnName(column),
+      looks: [...looks.values()],
+      zone: ZONE_WORDS[column.zone],
+    };
   }),
 );
-const cautions = computed(() => [...new Set(legend.value.flatMap((each) => each.looks).flatMap((each) => each.checkpoint.cautions))].slice(0, 8));
-const keyIn = computed(() => router.resolve({ name: 'line', query: lineQuery({ ...address.value, way: 'paper' }) }).href);
+const cautions = computed(() =>
+  [...new Set(legend.value.flatMap((each) => each.looks).flatMap((each) => each.checkpoint.cautions))].slice(
+    0,
+    8,
+  ),
+);
+const keyIn = computed(
+  () => router.resolve({ name: 'line', query: lineQuery({ ...address.value, way: 'paper' }) }).href,
+);
 const print = (): void => window.print();
 const { origin } = location;
 const loopback = /^(localhost|127\.|\[::1\])/.test(location.hostname);
 const pages = computed(() => {
   const each = columns.value.every((column) => column.kind === 'question') ? 16 : 12;
-  return Array.from({ length: Math.ceil(bikes.value.length / each) }, (_, index) => bikes.value.slice(index * each, (index + 1) * each));
+  return Array.from({ length: Math.ceil(bikes.value.length / each) }, (_, index) =>
+    bikes.value.slice(index * each, (index + 1) * each),
+  );
 });
 </script>
 
@@ -74,14 +104,21 @@ const pages = computed(() => {
   <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
       <h1 class="sturdy mr-auto text-2xl">{{ sheetName }} on paper</h1>
-      <RouterLink :to="keyIn" class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold" data-key-in
+      <RouterLink
+        :to="keyIn"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        data-key-in
         >Key it in</RouterLink
       >
       <ActButton kind="main" data-print @click="print">Print {{ count(pages.length, 'page') }}</ActButton>
-      <p v-if="loopback" class="basis-full text-watch">This address only works on this very machine; the code on the page leads nowhere else.</p>
+      <p v-if="loopback" class="basis-full text-watch">
+        This address only works on this very machine; the code on the page leads nowhere else.
+      </p>
     </div>
     <p v-if="bikes.length === 0" class="print:hidden">
-      No bikes chosen. <RouterLink :to="{ name: 'line' }" class="text-act underline">Choose them for a line</RouterLink>, then print.
+      No bikes chosen.
+      <RouterLink :to="{ name: 'line' }" class="text-act underline">Choose them for a line</RouterLink>, then
+      print.
     </p>
     <article
       v-for="(page, index) in pages"
@@ -94,20 +131,30 @@ const pages = computed(() => {
         <div class="min-w-0 grow">
           <h2 class="sturdy text-2xl leading-tight">{{ sheetName }}</h2>
           <p class="text-sm">Printed {{ dayAt(now(), zone) }} · page {{ index + 1 }} of {{ pages.length }}</p>
-          <p class="mt-2 text-sm">Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______</p>
+          <p class="mt-2 text-sm">
+            Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______
+          </p>
           <p class="mt-2 text-sm leading-snug">
-            Write in each box: <b>S</b> sound · <b>P</b> put right · <b>W</b> watch · <b>F</b> fault · <b>N</b> not looked at, or the number. A box
-            left empty is not looked at: without every critical look (heavy print) a bike is not cleared. A bike with an F hangs apart until it is
-            keyed in.
+            Write in each box: <b>S</b> sound · <b>P</b> put right · <b>W</b> watch · <b>F</b> fault ·
+            <b>N</b> not looked at, or the number. A box left empty is not looked at: without every critical
+            look (heavy print) a bike is not cleared. A bike with an F hangs apart until it is keyed in.
           </p>
         </div>
-        <CodeSquare class="size-28 shrink-0" :text="`${origin}${keyIn}`" label="Code that opens this sheet to key it in" />
+        <CodeSquare
+          class="size-28 shrink-0"
+          :text="`${origin}${keyIn}`"
+          label="Code that opens this sheet to key it in"
+        />
       </header>
       <table class="mt-2 w-full min-w-[46rem] border-collapse print:min-w-0 text-[0.8rem]">
         <thead>
           <tr>
             <th class="w-20 border border-black px-1 text-left align-bottom">Bike</th>
-            <th v-for="(each, at) in legend" :key="each.key" class="border border-black px-0.5 text-center align-bottom font-semibold leading-tight">
+            <th
+              v-for="(each, at) in legend"
+              :key="each.key"
+              class="border border-black px-0.5 text-center align-bottom font-semibold leading-tight"
+            >
               <span class="block text-[0.65rem]">{{ at + 1 }}</span>{{ each.name }}
             </th>
             <th class="w-[28%] border border-black px-1 text-left align-bottom">What is wrong, and where</th>
@@ -117,7 +164,8 @@ const pages = computed(() => {
         <tbody>
           <tr v-for="bike in page" :key="bike.id" class="h-10">
             <th class="border border-black px-1 text-left">
-              <span class="sturdy text-base">{{ bike.tag }}</span> <span class="whitespace-nowrap font-normal">{{ bike.size }}</span>
+              <span class="sturdy text-base">{{ bike.tag }}</span>
+              <span class="whitespace-nowrap font-normal">{{ bike.size }}</span>
             </th>
             <td
               v-for="column in columns"
@@ -138,7 +186,9 @@ const pages = computed(() => {
           <template v-for="(look, no) in each.looks" :key="look.key"
             >{{ no ? ' · ' : ' '
             }}<span :class="look.critical && 'font-semibold'">{{
-              columns.every((column) => column.kind === 'question') ? look.checkpoint.sound : withPosition(look.checkpoint.name, look.position)
+              columns.every((column) => column.kind === 'question')
+                ? look.checkpoint.sound
+                : withPosition(look.checkpoint.name, look.position)
             }}</span></template
           >
         </p>

@@ -8,7 +8,9 @@ import type { LineBike } from './use-line';
 const props = defineProps<{ row: LineBike }>();
 const fleet = useFleet();
 const session = useSession();
-const others = computed(() => props.row.authors.filter((id) => id !== session.person?.id).map((id) => fleet.nameOf(id).split(' ')[0]));
+const others = computed(() =>
+  props.row.authors.filter((id) => id !== session.person?.id).map((id) => fleet.nameOf(id).split(' ')[0]),
+);
 const words = computed(() => {
   if (props.row.state === 'signed') return 'signed';
   if (props.row.state === 'signing') return 'signed, kept here';
@@ -20,11 +22,17 @@ const words = computed(() => {
 <template>
   <span class="min-w-0 leading-tight">
     <span class="sturdy flex items-center gap-1.5 text-lg leading-tight"
-      ><span class="size-2.5 shrink-0 rounded-full border-2 border-rail bg-ground" aria-hidden="true" />{{ row.bike.tag }}</span
+      ><span class="size-2.5 shrink-0 rounded-full border-2 border-rail bg-ground" aria-hidden="true" />{{
+        row.bike.tag
+      }}</span
     >
-    <span class="block truncate text-sm" :class="row.complete && row.state === 'open' ? 'font-semibold text-act' : 'text-soft'"
+    <span
+      class="block truncate text-sm"
+      :class="row.complete && row.state === 'open' ? 'font-semibold text-act' : 'text-soft'"
       >{{ words
-      }}<span v-if="others.length" class="font-semibold text-ink" data-others>{{ words ? ' · ' : '' }}with {{ others.join(', ') }}</span></span
+      }}<span v-if="others.length" class="font-semibold text-ink" data-others
+        >{{ words ? ' · ' : '' }}with {{ others.join(', ') }}</span
+      ></span
     >
   </span>
 </template>

@@ -4,7 +4,9 @@ import { OUTCOME_WORDS } from '@cadre/web/checks';
 import { asTyped, withUnit } from '@cadre/web/measures';
 
 export function columnName(column: LineColumn): string {
-  return column.kind === 'zone' ? ZONE_WORDS[column.zone] : withPosition(column.checkpoint.name, column.position);
+  return column.kind === 'zone'
+    ? ZONE_WORDS[column.zone]
+    : withPosition(column.checkpoint.name, column.position);
 }
 
 /** The number in a cell: what was marked, or what was measured and waits for the person's word. */
@@ -18,6 +20,7 @@ export function cellReading(cell: LineCell, typed: TypedReading | null): string 
 export function cellWordsFor(cell: LineCell, reading: string): string {
   if (cell.asked.length === 0) return 'not asked';
   const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : 'no mark yet';
-  const left = cell.left.length > 0 && cell.left.length < cell.asked.length ? `, ${cell.left.length} left` : '';
+  const left =
+    cell.left.length > 0 && cell.left.length < cell.asked.length ? `, ${cell.left.length} left` : '';
   return `${words}${left}${reading ? `, ${reading}` : ''}`;
 }

@@ -17,12 +17,17 @@ const one = (query: Query, key: string): string => {
 };
 
 export function scopeText(scope: LineScope): string {
-  return scope.kind === 'sheet' ? '' : scope.kind === 'zone' ? `zone:${scope.zone}` : `look:${scope.checkpoint}`;
+  return scope.kind === 'sheet'
+    ? ''
+    : scope.kind === 'zone'
+      ? `zone:${scope.zone}`
+      : `look:${scope.checkpoint}`;
 }
 
 export function readScope(text: string): LineScope {
   const [kind, key = ''] = text.split(':');
-  if (kind === 'zone' && (ZONES as readonly string[]).includes(key)) return { kind: 'zone', zone: key as Zone };
+  if (kind === 'zone' && (ZONES as readonly string[]).includes(key))
+    return { kind: 'zone', zone: key as Zone };
   if (kind === 'look' && key) return { kind: 'checkpoint', checkpoint: key };
   return { kind: 'sheet' };
 }

@@ -49,7 +49,9 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
   });
   const sheets = computed(() => [
     { value: EACH_RIDE_OUT, label: 'Ride-out of its kind' },
-    ...(catalogue.known?.sheets ?? []).filter((sheet) => !sheet.clears).map((sheet) => ({ value: sheet.key, label: sheet.name })),
+    ...(catalogue.known?.sheets ?? [])
+      .filter((sheet) => !sheet.clears)
+      .map((sheet) => ({ value: sheet.key, label: sheet.name })),
   ]);
 
   /** What the sheet asks of these bikes, so that only what is asked at all can be chosen. */
@@ -60,9 +62,12 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
       const byKind = new Map(bikes.value.map((bike) => [bike.build.kind, bike]));
       const all = new Map<string, Asked>();
       for (const [kind, bike] of byKind) {
-        const sheet = key === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(key);
+        const sheet =
+          key === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(key);
         if (sheetKey.value !== key) return; // another was chosen meanwhile
-        if (sheet) for (const each of askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts })) all.set(each.key, each);
+        if (sheet)
+          for (const each of askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }))
+            all.set(each.key, each);
       }
       asked.value = [...all.values()];
       if (!scopes.value.some((each) => each.value === of.value)) of.value = '';
@@ -75,7 +80,10 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
     return [
       { value: '', label: 'All of it' },
       ...zones.map((zone) => ({ value: `zone:${zone}`, label: `Only: ${ZONE_WORDS[zone].toLowerCase()}` })),
-      ...[...looks.values()].map((each) => ({ value: `look:${each.checkpoint.key}`, label: withPosition(each.checkpoint.name, 'only') })),
+      ...[...looks.values()].map((each) => ({
+        value: `look:${each.checkpoint.key}`,
+        label: withPosition(each.checkpoint.name, 'only'),
+      })),
     ];
   });
   return {

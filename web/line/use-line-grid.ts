@@ -78,7 +78,10 @@ export function useLineGrid(line: Line): LineGrid {
   const askedOnce = ref('');
   const row = computed(() => line.rows.value[rowAt.value] ?? null);
   const column = computed(() => line.columns.value[columnAt.value] ?? null);
-  watch(line.columns, (columns) => (columnAt.value = Math.min(columnAt.value, Math.max(0, columns.length - 1))));
+  watch(
+    line.columns,
+    (columns) => (columnAt.value = Math.min(columnAt.value, Math.max(0, columns.length - 1))),
+  );
 
   function go(toRow: number, toColumn: number): void {
     rowAt.value = Math.max(0, Math.min(line.rows.value.length - 1, toRow));
@@ -87,7 +90,11 @@ export function useLineGrid(line: Line): LineGrid {
     opened.value = null;
     said.value = '';
     suggestion.value = '';
-    void nextTick(() => document.querySelector('[data-cursor], [data-current-row]')?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
+    void nextTick(() =>
+      document
+        .querySelector('[data-cursor], [data-current-row]')
+        ?.scrollIntoView({ block: 'nearest', inline: 'nearest' }),
+    );
   }
   const step = (rows: number, columns: number): void => go(rowAt.value + rows, columnAt.value + columns);
   /** On to the next bike that is asked this at all; at the last one, to the top of the next column with something left, and round again. */
@@ -98,8 +105,13 @@ export function useLineGrid(line: Line): LineGrid {
     const below = line.rows.value.findIndex((each, index) => index > rowAt.value && wants(each, here));
     if (below >= 0) return go(below, columnAt.value);
     const columns = [...line.columns.value.entries()];
-    for (const [index, other] of [...columns.slice(columnAt.value + 1), ...columns.slice(0, columnAt.value + 1)]) {
-      const first = line.rows.value.findIndex((each, at) => wants(each, other) && !(index === columnAt.value && at === rowAt.value));
+    for (const [index, other] of [
+      ...columns.slice(columnAt.value + 1),
+      ...columns.slice(0, columnAt.value + 1),
+    ]) {
+      const first = line.rows.value.findIndex(
+        (each, at) => wants(each, other) && !(index === columnAt.value && at === rowAt.value),
+      );
       if (first >= 0) return go(first, index);
     }
     go(rowAt.value, columnAt.value);
@@ -118,14 +130,16 @@ export function useLineGrid(line: Line): LineGrid {
     const cell = line.cell(here.row, here.column);
     const against = cell.left.find((question) => line.speaksAgainst(here.row, question));
     if (against && here.column.kind === 'question') {
-      said.value = 'What was measured lies past its limit. Put it right, measure again and type that; or F names the fault.';
+      said.value =
+        'What was measured lies past its limit. Put it right, measure again and type that; or F names the fault.';
       return;
     }
     const waiting = here.column.kind === 'question' ? cell.left : line.sweepable(here.row, here.column);
     // The cursor moves at once: fingers are faster than the disk.
     const marked = waiting.length > 0 ? line.mark(here.row, waiting, { word: 'sound' }) : null;
     if (waiting.length < cell.left.length)
-      said.value = 'The criticals here are given one by one: choose this zone as what you go down the line with.';
+      said.value =
+        'The criticals here are given one by one: choose this zone as what you go down the line with.';
     else down();
     await marked;
   }
@@ -143,11 +157,15 @@ export function useLineGrid(line: Line): LineGrid {
     const meant = line.columns.value.flatMap((each) => line.rowSweepable(here, each));
     const marked = meant.length > 0 ? line.mark(here, meant, { word: 'sound' }) : null;
     if (meant.length < left.length) {
-      said.value = left.some((each) => line.speaksAgainst(here, each)) ? AGAINST : 'The rest of this row is given one by one.';
+      said.value = left.some((each) => line.speaksAgainst(here, each))
+        ? AGAINST
+        : 'The rest of this row is given one by one.';
       await marked;
       return;
     }
-    const next = line.rows.value.findIndex((each, at) => at > index && line.columns.value.some((of) => line.cell(each, of).left.length > 0));
+    const next = line.rows.value.findIndex(
+      (each, at) => at > index && line.columns.value.some((of) => line.cell(each, of).left.length > 0),
+    );
     if (next >= 0) go(next, columnAt.value);
     await marked;
   }
@@ -160,7 +178,8 @@ export function useLineGrid(line: Line): LineGrid {
     if (!only) return;
     const question = more.length === 0 ? only : null;
     opened.value = { row: here.row, questions: asked, question };
-    if (question && (outcome === 'put-right' || outcome === 'not-looked-at')) await line.mark(here.row, [question], { word: outcome });
+    if (question && (outcome === 'put-right' || outcome === 'not-looked-at'))
+      await line.mark(here.row, [question], { word: outcome });
   }
 
   function pass(toColumn: number | null): void {
@@ -170,34 +189,55 @@ export function useLineGrid(line: Line): LineGrid {
   function openRow(index: number): void {
     rowAt.value = index;
     const here = row.value;
-    if (here) opened.value = { row: here, questions: line.columns.value.flatMap((each) => line.cell(here, each).asked), question: null };
+    if (here)
+      opened.value = {
+        row: here,
+        questions: line.columns.value.flatMap((each) => line.cell(here, each).asked),
+        question: null,
+      };
   }
 
   const fillable = computed(() => {
     const [here, from] = [column.value, row.value];
-    if (!here || !from || line.cell(from, here).outcome !== 'sound' || line.cell(from, here).left.length > 0) return [];
+    if (!here || !from || line.cell(from, here).outcome !== 'sound' || line.cell(from, here).left.length > 0)
+      return [];
     return line.rows.value.slice(rowAt.value + 1).filter((each) => line.sweepable(each, here).length > 0);
   });
   /** Only soundness is filled: a reading is measured on each bike, a fault is looked at on each. */
   async function fillDown(): Promise<void> {
     const here = column.value;
     if (!here) return;
-    await line.markMany(fillable.value.map((each) => ({ row: each, questions: line.sweepable(each, here), given: { word: 'sound' as const } })));
+    await line.markMany(
+      fillable.value.map((each) => ({
+        row: each,
+        questions: line.sweepable(each, here),
+        given: { word: 'sound' as const },
+      })),
+    );
   }
 
   /** What a text would mean in a cell, before it is taken. */
   function meaning(of: LineBike, into: LineColumn, text: string): Meaning {
-    if (into.kind !== 'question') return { said: 'A value belongs to one checkpoint: choose it as what you go down the line with.', suggestion: '' };
+    if (into.kind !== 'question')
+      return {
+        said: 'A value belongs to one checkpoint: choose it as what you go down the line with.',
+        suggestion: '',
+      };
     const question = of.asked.find((each) => each.key === into.key);
     if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
     const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.sheet?.sheet));
     if (cell.kind === 'refused') return cellWords(cell, text);
-    return { question, cell, ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }) };
+    return {
+      question,
+      cell,
+      ...(cell.kind === 'reading' && cell.unlikely ? cellWords(cell, text) : { said: '', suggestion: '' }),
+    };
   }
 
   function enter(of: LineBike, into: LineColumn, text: string, sure: boolean): Entered {
     const { question, cell, said: words, suggestion: instead } = meaning(of, into, text);
-    if (!question || !cell || (words && !sure)) return { taken: false, said: words, suggestion: instead, kept: NOTHING };
+    if (!question || !cell || (words && !sure))
+      return { taken: false, said: words, suggestion: instead, kept: NOTHING };
     if (cell.kind === 'reading') {
       const { outcome, kept } = line.read(of, question, cell.reading);
       return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', kept };
@@ -206,7 +246,8 @@ export function useLineGrid(line: Line): LineGrid {
       opened.value = { row: of, questions: [question], question };
       return { taken: true, said: '', suggestion: '', kept: NOTHING };
     }
-    if (line.speaksAgainst(of, question)) return { taken: false, said: AGAINST, suggestion: '', kept: NOTHING };
+    if (line.speaksAgainst(of, question))
+      return { taken: false, said: AGAINST, suggestion: '', kept: NOTHING };
     return { taken: true, said: '', suggestion: '', kept: line.mark(of, [question], { word: 'sound' }) };
   }
 

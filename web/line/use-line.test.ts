@@ -52,9 +52,17 @@ const outcomes = (key = FRONT): (string | null)[] =>
     const column = line.columns.value.find((each) => each.key === key);
     return column ? line.cell(row, column).outcome : null;
   });
-const savedMarks = async (): Promise<{ word: string; way: string; note: string; typed: string | undefined }[]> =>
+const savedMarks = async (): Promise<
+  { word: string; way: string; note: string; typed: string | undefined }[]
+> =>
   (await kept.marks.toArray())
-    .map(({ mark }) => ({ word: mark.word, way: mark.way, note: mark.note, typed: mark.reading?.typed, at: mark.at }))
+    .map(({ mark }) => ({
+      word: mark.word,
+      way: mark.way,
+      note: mark.note,
+      typed: mark.reading?.typed,
+      at: mark.at,
+    }))
     .sort((a, b) => a.at - b.at)
     .map(({ word, way, note, typed }) => ({ word, way, note, typed }));
 
@@ -62,7 +70,12 @@ async function open(of: LineScope = { kind: 'checkpoint', checkpoint: 'tyre-pres
   lineScope = of;
   scope = effectScope();
   scope.run(() => {
-    line = useLine({ bikes: () => bikes, sheetKey: () => 'pressures', scope: () => lineScope, way: () => 'line' });
+    line = useLine({
+      bikes: () => bikes,
+      sheetKey: () => 'pressures',
+      scope: () => lineScope,
+      way: () => 'line',
+    });
     grid = useLineGrid(line);
   });
   await settled(() => line.ready.value && line.columns.value.length > 0);
@@ -73,7 +86,13 @@ beforeEach(async () => {
   await Promise.all([kept.checks.clear(), kept.marks.clear(), kept.things.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
   bikes = ['Q01', 'Q02', 'Q03'].map(bikeOf);
-  useSession().person = { id: author, name: 'Ann', role: 'inspector', trainee: false, competences: [] } as never;
+  useSession().person = {
+    id: author,
+    name: 'Ann',
+    role: 'inspector',
+    trainee: false,
+    competences: [],
+  } as never;
   const catalogue = useCatalogue();
   catalogue.known = {
     sheets: [{ key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false }],
@@ -87,7 +106,15 @@ afterEach(() => scope.stop());
 describe('sheets that cannot be had', () => {
   function openUnready(): void {
     scope = effectScope();
-    scope.run(() => (line = useLine({ bikes: () => bikes, sheetKey: () => 'pressures', scope: () => ({ kind: 'sheet' }), way: () => 'line' })));
+    scope.run(
+      () =>
+        (line = useLine({
+          bikes: () => bikes,
+          sheetKey: () => 'pressures',
+          scope: () => ({ kind: 'sheet' }),
+          way: () => 'line',
+        })),
+    );
   }
   const sheet = (): NamedSheet => ({ hash: 'b'.repeat(64), sheet: PRESSURES as SheetVersion });
 
@@ -210,7 +237,9 @@ describe('down the line', () => {
     await open();
     grid.typing.value = '1.2';
     await grid.commit();
-    await vi.waitFor(async () => expect(JSON.stringify(await kept.things.get('readings-taken'))).toContain('1.2'));
+    await vi.waitFor(async () =>
+      expect(JSON.stringify(await kept.things.get('readings-taken'))).toContain('1.2'),
+    );
   });
 });
 

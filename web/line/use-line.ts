@@ -2,9 +2,23 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, typ
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
-import { foldMarks, progressOf, type Mark, type MarkWord, type Progress, type Standing } from '@cadre/core/checks';
+import {
+  foldMarks,
+  progressOf,
+  type Mark,
+  type MarkWord,
+  type Progress,
+  type Standing,
+} from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { lineCell, lineColumns, type LineCell, type LineColumn, type LineScope, type TypedReading } from '@cadre/core/line';
+import {
+  lineCell,
+  lineColumns,
+  type LineCell,
+  type LineColumn,
+  type LineScope,
+  type TypedReading,
+} from '@cadre/core/line';
 import {
   followKept,
   kept,
@@ -66,11 +80,21 @@ export interface Line {
   typed(row: LineBike, column: LineColumn): TypedReading | null;
   mark(row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void>;
   /** Marks many bikes as one act that is undone as one. */
-  markMany(each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[]): Promise<void>;
+  markMany(
+    each: readonly {
+      readonly row: LineBike;
+      readonly questions: readonly Asked[];
+      readonly given: Omit<MarkGiven, 'way'>;
+    }[],
+  ): Promise<void>;
   /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
   speaksAgainst(row: LineBike, question: Pick<Asked, 'key'>): boolean;
   /** Takes a reading; answers the outcome it had by itself, if any. */
-  read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: MarkWord | null; readonly kept: Promise<void> };
+  read(
+    row: LineBike,
+    question: Asked,
+    reading: TypedReading,
+  ): { readonly outcome: MarkWord | null; readonly kept: Promise<void> };
   /** The lead leaves the verdict of a reading aside, and why; and why it was. */
   leaveAside(row: LineBike, question: Asked, reason: string): void;
   asideOf(row: LineBike, question: Pick<Asked, 'key'>): string;
@@ -104,7 +128,9 @@ export function useLine(input: {
   /** Marked here and not read back from the disk yet. */
   const pending = shallowRef<readonly KeptMark[]>([]);
   /** What was marked here, act by act, to be taken back in that order. */
-  const acts = shallowRef<readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]>([]);
+  const acts = shallowRef<
+    readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]
+  >([]);
   const ids = computed(() => input.bikes().map((bike) => bike.id));
   const sheetOf = (bike: Bike): NamedSheet | null => sheets.value.get(bike.build.kind) ?? null;
   const sheetKeys = computed(() => [...new Set([...sheets.value.values()].map((each) => each.sheet.key))]);
@@ -114,10 +140,15 @@ export function useLine(input: {
     if (!catalogue.known) await catalogue.load();
     if (!catalogue.known) throw new UnreachableError();
     const published = kinds.flatMap((kind) => {
-      const summary = input.sheetKey() === EACH_RIDE_OUT ? catalogue.summaryFor(kind) : catalogue.summaryOf(input.sheetKey());
+      const summary =
+        input.sheetKey() === EACH_RIDE_OUT
+          ? catalogue.summaryFor(kind)
+          : catalogue.summaryOf(input.sheetKey());
       return summary ? [{ kind, hash: summary.hash }] : [];
     });
-    const found = await Promise.all(published.map(async ({ kind, hash }) => [kind, await catalogue.sheetOf(hash)] as const));
+    const found = await Promise.all(
+      published.map(async ({ kind, hash }) => [kind, await catalogue.sheetOf(hash)] as const),
+    );
     const had = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
     // None of it here is not the same as nothing being asked.
     if (had.size === 0 && published.length > 0) throw new UnreachableError();
@@ -134,8 +165,14 @@ export function useLine(input: {
         error instanceof RefusedError
           ? wordsFor(error.problem)
           : error instanceof UnreachableError
-            ? { what: 'No signal, and these sheets are not kept here.', todo: 'They are asked for again as soon as there is.' }
-            : { what: 'This browser could not read or keep the sheets.', todo: 'Try again; then load the page again, or take another browser.' };
+            ? {
+                what: 'No signal, and these sheets are not kept here.',
+                todo: 'They are asked for again as soon as there is.',
+              }
+            : {
+                what: 'This browser could not read or keep the sheets.',
+                todo: 'Try again; then load the page again, or take another browser.',
+              };
       if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
     }
   }
@@ -187,7 +224,9 @@ export function useLine(input: {
     return byBike;
   });
   function checkOf(bike: Bike, sheet: NamedSheet | null): KeptCheck | null {
-    const own = (checksByBike.value.get(bike.id) ?? []).filter((check) => check.sheet.key === sheet?.sheet.key);
+    const own = (checksByBike.value.get(bike.id) ?? []).filter(
+      (check) => check.sheet.key === sheet?.sheet.key,
+    );
     return (
       own.find((check) => check.repairId === null && check.state !== 'signed') ??
       own.findLast((check) => check.state === 'signed' && signedHere.has(check.id)) ??
@@ -197,7 +236,9 @@ export function useLine(input: {
 
   function marksOfCheck(checkId: string): readonly KeptMark[] {
     const own = marks.byCheck.get(checkId) ?? [];
-    const fresh = pending.value.filter((each) => each.checkId === checkId && !own.some((mark) => mark.id === each.id));
+    const fresh = pending.value.filter(
+      (each) => each.checkId === checkId && !own.some((mark) => mark.id === each.id),
+    );
     return fresh.length > 0 ? [...own, ...fresh] : own;
   }
   /** Rows are made anew only where something changed: a line of hundreds answers a key at once. */
@@ -245,25 +286,41 @@ export function useLine(input: {
       input.scope(),
       zones.value,
     );
-    const same = fresh.length === columnsBefore.length && fresh.every((column, index) => column.key === columnsBefore[index]?.key);
+    const same =
+      fresh.length === columnsBefore.length &&
+      fresh.every((column, index) => column.key === columnsBefore[index]?.key);
     if (!same) columnsBefore = fresh;
     return columnsBefore;
   });
-  const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string => `${row.bike.id} ${question.key}`;
+  const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string =>
+    `${row.bike.id} ${question.key}`;
   /** Nobody signs for sound what was measured outside, whoever called it so. */
   const isGainsaid = (row: LineBike): boolean =>
-    row.asked.some((question) => row.standings.get(question.key)?.outcome === 'sound' && readings.speaksAgainst(readingKey(row, question)));
-  const signable = computed(() => rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)));
+    row.asked.some(
+      (question) =>
+        row.standings.get(question.key)?.outcome === 'sound' &&
+        readings.speaksAgainst(readingKey(row, question)),
+    );
+  const signable = computed(() =>
+    rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)),
+  );
 
   function sweepable(row: LineBike, column: LineColumn): readonly Asked[] {
     return lineCell(column, row.asked, row.standings).left.filter(
-      (question) => (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) && !readings.waits(readingKey(row, question)),
+      (question) =>
+        (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) &&
+        !readings.waits(readingKey(row, question)),
     );
   }
 
   function showAtOnce(checkId: string, fresh: readonly NewMark[]): void {
-    const stillPending = pending.value.filter((each) => !marks.byCheck.get(each.checkId)?.some((mark) => mark.id === each.id));
-    pending.value = [...stillPending, ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }))];
+    const stillPending = pending.value.filter(
+      (each) => !marks.byCheck.get(each.checkId)?.some((mark) => mark.id === each.id),
+    );
+    pending.value = [
+      ...stillPending,
+      ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 })),
+    ];
   }
 
   /** Marks still on their way to the disk: an undo right after them means them, not the act before. */
@@ -274,7 +331,11 @@ export function useLine(input: {
     return given;
   };
   async function giveMarks(
-    each: readonly { readonly row: LineBike; readonly questions: readonly Asked[]; readonly given: Omit<MarkGiven, 'way'> }[],
+    each: readonly {
+      readonly row: LineBike;
+      readonly questions: readonly Asked[];
+      readonly given: Omit<MarkGiven, 'way'>;
+    }[],
   ): Promise<void> {
     const author = session.person?.id;
     if (!author) return;
@@ -284,12 +345,18 @@ export function useLine(input: {
       if (questions.length === 0 || !row.sheet || row.state === 'signing' || row.state === 'signed') continue;
       const known = checkOf(row.bike, row.sheet);
       const check = known?.state === 'open' ? known : await draftFor(row.bike, row.sheet, author);
-      const meant = questions.filter((question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)));
+      const meant = questions.filter(
+        (question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)),
+      );
       if (meant.length === 0) continue;
       const fresh = meant.flatMap((question) =>
         marksOf(
           [question],
-          { ...given, way: input.way(), reading: given.reading ?? readings.readingFor({ key: readingKey(row, question) }) },
+          {
+            ...given,
+            way: input.way(),
+            reading: given.reading ?? readings.readingFor({ key: readingKey(row, question) }),
+          },
           author,
           at,
         ),
@@ -300,16 +367,22 @@ export function useLine(input: {
       await keepMarks(check.id, fresh);
       act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
     }
-    if (act.length > 0 && each.some(({ given }) => given.word !== 'withdrawn')) acts.value = [...acts.value, act];
+    if (act.length > 0 && each.some(({ given }) => given.word !== 'withdrawn'))
+      acts.value = [...acts.value, act];
     void outbox.flush();
   }
 
-  const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> => markMany([{ row, questions, given }]);
+  const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> =>
+    markMany([{ row, questions, given }]);
 
   const ownMark = (row: LineBike, question: Pick<Asked, 'key'>): Mark | null =>
     row.standings.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
 
-  function read(row: LineBike, question: Asked, reading: TypedReading): { readonly outcome: MarkWord | null; readonly kept: Promise<void> } {
+  function read(
+    row: LineBike,
+    question: Asked,
+    reading: TypedReading,
+  ): { readonly outcome: MarkWord | null; readonly kept: Promise<void> } {
     const key = readingKey(row, question);
     const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
     if (!given) return { outcome: null, kept: Promise.resolve() };
@@ -365,8 +438,10 @@ export function useLine(input: {
     undoable: computed(() => acts.value.length > 0),
     cell: (row, column) => lineCell(column, row.asked, row.standings),
     sweepable,
-    rowSweepable: (row, column) => sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),
-    typed: (row, column) => (column.kind === 'question' ? readings.typed(`${row.bike.id} ${column.key}`) : null),
+    rowSweepable: (row, column) =>
+      sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),
+    typed: (row, column) =>
+      column.kind === 'question' ? readings.typed(`${row.bike.id} ${column.key}`) : null,
     mark,
     markMany,
     speaksAgainst: (row, question) => readings.speaksAgainst(readingKey(row, question)),

@@ -45,7 +45,17 @@ export function usePaste(line: Line, grid: LineGrid, first: string): Paste {
         const column = line.columns.value[left + index];
         const last = line.columns.value.at(-1);
         if (!row || !each || !last) return [];
-        if (!column) return [{ row, column: last, text: each, line: pasted.line, ready: false, said: 'there is no column here for it' }];
+        if (!column)
+          return [
+            {
+              row,
+              column: last,
+              text: each,
+              line: pasted.line,
+              ready: false,
+              said: 'there is no column here for it',
+            },
+          ];
         const meaning = grid.meaning(row, column, each);
         const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'sound';
         const said = byHand ? 'what is not sound is named at the bike: touch its row' : meaning.said;
@@ -59,21 +69,36 @@ export function usePaste(line: Line, grid: LineGrid, first: string): Paste {
     const words: string[] = [];
     const taken = new Set(ready.value.map((each) => each.line));
     for (const each of cells.value.filter((one) => !one.ready)) taken.delete(each.line);
-    for (const issue of placed.value.issues) if (issue.code === 'unknown-tag' || issue.code === 'tag-twice') taken.delete(issue.line);
+    for (const issue of placed.value.issues)
+      if (issue.code === 'unknown-tag' || issue.code === 'tag-twice') taken.delete(issue.line);
     for (const { row, column, text: value } of ready.value) {
       const { said, kept } = grid.enter(row, column, value, false);
       await kept;
       if (said) words.push(`${row.bike.tag}: ${said}`);
     }
     // Lines left over carry their tag, so that they still find their bike when the list is shorter.
-    const tagOf = new Map(placed.value.rows.map((row) => [row.line, line.rows.value.find((each) => each.bike.id === row.bikeId)?.bike.tag ?? '']));
+    const tagOf = new Map(
+      placed.value.rows.map((row) => [
+        row.line,
+        line.rows.value.find((each) => each.bike.id === row.bikeId)?.bike.tag ?? '',
+      ]),
+    );
     text.value = text.value
       .split('\n')
       .map((each, index) => ({ each, at: index + 1 }))
       .filter(({ each, at }) => each.trim() && !taken.has(at))
-      .map(({ each, at }) => (placed.value.by === 'order' && tagOf.get(at) ? `${tagOf.get(at)}\t${each}` : each))
+      .map(({ each, at }) =>
+        placed.value.by === 'order' && tagOf.get(at) ? `${tagOf.get(at)}\t${each}` : each,
+      )
       .join('\n');
     return words;
   }
-  return { text, by: computed(() => placed.value.by), cells, issues: computed(() => placed.value.issues), ready, take };
+  return {
+    text,
+    by: computed(() => placed.value.by),
+    cells,
+    issues: computed(() => placed.value.issues),
+    ready,
+    take,
+  };
 }

@@ -11,7 +11,8 @@ const limits = defineModel<LimitChoices>({ required: true });
 const emit = defineEmits<{ wrong: [keys: readonly LimitKey[]] }>();
 const typed = ref<Partial<Record<LimitKey, string>>>({});
 const chosen = (key: LimitKey): boolean => limits.value[key] !== undefined;
-const valueOf = (key: LimitKey): string => typed.value[key] ?? limitText(key, limits.value[key] ?? LIMITS[key].is);
+const valueOf = (key: LimitKey): string =>
+  typed.value[key] ?? limitText(key, limits.value[key] ?? LIMITS[key].is);
 
 /** As typed, the wrong ones among them: a value out of range is shown, not taken. */
 const meant = computed<LimitChoices>(() => {
@@ -21,20 +22,28 @@ const meant = computed<LimitChoices>(() => {
   ]);
   return { ...limits.value, ...Object.fromEntries(read) };
 });
-const issues = computed(() => new Map(limitIssues(meant.value).map((issue) => [issue.path.replace('limits.', '') as LimitKey, issue])));
+const issues = computed(
+  () =>
+    new Map(limitIssues(meant.value).map((issue) => [issue.path.replace('limits.', '') as LimitKey, issue])),
+);
 function errorOf(key: LimitKey): string | null {
   const issue = issues.value.get(key);
   if (!issue) return null;
   const { least, most } = issue.params ?? {};
   const unit = SHOWN_UNIT[LIMITS[key].unit];
-  if (issue.code === 'over-its-most') return `Not past the next one: at most ${limitText(key, Number(most))} ${unit}`;
-  return issue.code === 'out-of-range' ? `From ${limitText(key, Number(least))} to ${limitText(key, Number(most))} ${unit}` : 'A number';
+  if (issue.code === 'over-its-most')
+    return `Not past the next one: at most ${limitText(key, Number(most))} ${unit}`;
+  return issue.code === 'out-of-range'
+    ? `From ${limitText(key, Number(least))} to ${limitText(key, Number(most))} ${unit}`
+    : 'A number';
 }
 function set(key: LimitKey, text: string): void {
   typed.value = { ...typed.value, [key]: text };
   emit('wrong', [...issues.value.keys()]);
   if (issues.value.size > 0) return;
-  const taken = Object.entries(meant.value).filter(([name, value]) => value !== undefined && value !== LIMITS[name as LimitKey].is);
+  const taken = Object.entries(meant.value).filter(
+    ([name, value]) => value !== undefined && value !== LIMITS[name as LimitKey].is,
+  );
   limits.value = Object.fromEntries(taken);
 }
 const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).length;
@@ -43,11 +52,16 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
 <template>
   <div class="divide-y divide-line border-y-2 border-line" data-limits>
     <Disclosure v-for="group in LIMIT_GROUPS" :key="group.name" v-slot="{ open }">
-      <DisclosureButton class="flex min-h-12 w-full items-center gap-3 py-2 text-left" :data-limit-group="group.name">
+      <DisclosureButton
+        class="flex min-h-12 w-full items-center gap-3 py-2 text-left"
+        :data-limit-group="group.name"
+      >
         <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
         <span class="sturdy text-lg">{{ group.name }}</span>
         <span class="text-soft">{{
-          changedIn(group.keys) ? `${changedIn(group.keys)} of ${group.keys.length} set by this house` : 'as shipped'
+          changedIn(group.keys)
+            ? `${changedIn(group.keys)} of ${group.keys.length} set by this house`
+            : 'as shipped'
         }}</span>
       </DisclosureButton>
       <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">

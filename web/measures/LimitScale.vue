@@ -4,7 +4,12 @@ import type { Measure, Scale } from '@cadre/core/measures';
 import { shownValue } from './reading-wording';
 
 /** Readings beside their limits: what is sound as a bar, every limit marked and named, this reading standing on it, the last one behind. */
-const props = defineProps<{ measure: Measure; scale: Scale; values: readonly number[]; last?: readonly number[] | undefined }>();
+const props = defineProps<{
+  measure: Measure;
+  scale: Scale;
+  values: readonly number[];
+  last?: readonly number[] | undefined;
+}>();
 const WIDTH = 200;
 const figures = (value: number): string => shownValue(props.measure, value).replace(/ (bar|mm|%)$/, '');
 const drawn = computed(() => {
@@ -23,7 +28,8 @@ const drawn = computed(() => {
   const at = (value: number): number => 6 + ((value - from) / (to - from)) * (WIDTH - 12);
   // Two limits too close to be read apart are named by the first.
   const named = limits.reduce<{ value: number; x: number }[]>(
-    (kept, { value }) => (kept.some((each) => Math.abs(each.x - at(value)) < 30) ? kept : [...kept, { value, x: at(value) }]),
+    (kept, { value }) =>
+      kept.some((each) => Math.abs(each.x - at(value)) < 30) ? kept : [...kept, { value, x: at(value) }],
     [],
   );
   return {
@@ -43,16 +49,33 @@ const words = computed(() => {
     soundFrom === null ? '' : `over ${shownValue(props.measure, soundFrom)}`,
     soundTo === null ? '' : `under ${shownValue(props.measure, soundTo)}`,
   ].filter(Boolean);
-  const last = props.last?.length ? `, last time ${props.last.map((value) => shownValue(props.measure, value)).join(', ')}` : '';
+  const last = props.last?.length
+    ? `, last time ${props.last.map((value) => shownValue(props.measure, value)).join(', ')}`
+    : '';
   return `${props.values.map((value) => shownValue(props.measure, value)).join(', ')}; sound ${ends.join(' and ')}${last}`;
 });
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} 36`" class="h-11 w-56 max-w-full shrink-0" role="img" :aria-label="words" data-scale>
+  <svg
+    :viewBox="`0 0 ${WIDTH} 36`"
+    class="h-11 w-56 max-w-full shrink-0"
+    role="img"
+    :aria-label="words"
+    data-scale
+  >
     <line x1="2" :x2="WIDTH - 2" y1="15" y2="15" stroke="var(--line)" stroke-width="3" />
     <line :x1="drawn.band[0]" :x2="drawn.band[1]" y1="15" y2="15" stroke="var(--act)" stroke-width="7" />
-    <line v-for="(x, index) in drawn.marks" :key="index" :x1="x" :x2="x" y1="7" y2="23" stroke="var(--ink)" stroke-width="2" />
+    <line
+      v-for="(x, index) in drawn.marks"
+      :key="index"
+      :x1="x"
+      :x2="x"
+      y1="7"
+      y2="23"
+      stroke="var(--ink)"
+      stroke-width="2"
+    />
     <text
       v-for="each in drawn.named"
       :key="each.value"
@@ -64,7 +87,14 @@ const words = computed(() => {
     >
       {{ figures(each.value) }}
     </text>
-    <path v-for="(x, index) in drawn.last" :key="`l${index}`" :d="`M${x - 5} 26h10l-5 -9z`" fill="none" stroke="var(--soft)" stroke-width="1.5" />
+    <path
+      v-for="(x, index) in drawn.last"
+      :key="`l${index}`"
+      :d="`M${x - 5} 26h10l-5 -9z`"
+      fill="none"
+      stroke="var(--soft)"
+      stroke-width="1.5"
+    />
     <path
       v-for="(each, index) in drawn.values"
       :key="`v${index}`"

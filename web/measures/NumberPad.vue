@@ -19,22 +19,43 @@ function put(key: string): void {
   else if (/^[a-z]/.test(key)) text.value = `${text.value.replace(/\s*[a-z]+$/i, '')} ${key}`;
   else text.value += key;
 }
-const KEY = 'flex min-h-14 min-w-14 items-center justify-center rounded-md border-2 border-ink/50 bg-plate text-xl font-semibold';
+const KEY =
+  'flex min-h-14 min-w-14 items-center justify-center rounded-md border-2 border-ink/50 bg-plate text-xl font-semibold';
 </script>
 
 <template>
   <div class="flex basis-full flex-wrap gap-1.5" role="group" :aria-label="`Keys for ${name}`" data-pad>
     <div class="grid w-52 grid-cols-3 gap-1.5">
-      <button v-for="key in FIGURES" :key="key" type="button" :class="KEY" :data-key="key" @click="put(key)">{{ key }}</button>
-      <button type="button" :class="KEY" aria-label="Take the last one back" data-key="back" @click="text = text.slice(0, -1)">
+      <button v-for="key in FIGURES" :key="key" type="button" :class="KEY" :data-key="key" @click="put(key)">
+        {{ key }}
+      </button>
+      <button
+        type="button"
+        :class="KEY"
+        aria-label="Take the last one back"
+        data-key="back"
+        @click="text = text.slice(0, -1)"
+      >
         <Delete :size="24" aria-hidden="true" />
       </button>
     </div>
     <div class="flex flex-col gap-1.5">
-      <button v-for="key in more" :key="key" type="button" :class="[KEY, 'px-3']" :data-key="key" @click="put(key)">
+      <button
+        v-for="key in more"
+        :key="key"
+        type="button"
+        :class="[KEY, 'px-3']"
+        :data-key="key"
+        @click="put(key)"
+      >
         {{ key === 'next' ? 'Next figure' : key }}
       </button>
-      <button type="button" class="mt-auto min-h-14 rounded-md bg-act px-5 text-lg font-semibold text-on-act" data-key="enter" @click="emit('done')">
+      <button
+        type="button"
+        class="mt-auto min-h-14 rounded-md bg-act px-5 text-lg font-semibold text-on-act"
+        data-key="enter"
+        @click="emit('done')"
+      >
         Take it
       </button>
     </div>

@@ -4,11 +4,30 @@ import { LIMITS, readNumber, type LimitKey } from '@cadre/core/measures';
 export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: readonly LimitKey[] }[] = [
   {
     name: 'Chain',
-    keys: ['chainEarly', 'chainEarlySprockets', 'chainFew', 'chainFewSprockets', 'chainSingle', 'chainSingleSprockets', 'chainNear'],
+    keys: [
+      'chainEarly',
+      'chainEarlySprockets',
+      'chainFew',
+      'chainFewSprockets',
+      'chainSingle',
+      'chainSingleSprockets',
+      'chainNear',
+    ],
   },
   { name: 'Pads', keys: ['padRenew', 'padFault', 'padAllowance', 'padUneven', 'padPlate', 'rimPadHolder'] },
   { name: 'Rotors and rims', keys: ['rotorNear', 'rotorSpread', 'rimTrackWatch', 'rimTrackFault'] },
-  { name: 'Wheels', keys: ['runOutRim', 'runOutRimStop', 'runOutDisc', 'runOutDiscStop', 'runOutNew', 'spokeOff', 'spokeSlack'] },
+  {
+    name: 'Wheels',
+    keys: [
+      'runOutRim',
+      'runOutRimStop',
+      'runOutDisc',
+      'runOutDiscStop',
+      'runOutNew',
+      'spokeOff',
+      'spokeSlack',
+    ],
+  },
   {
     name: 'Tyres',
     keys: [
@@ -55,7 +74,19 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
       'sagParkShockMost',
     ],
   },
-  { name: 'Levers, hanger, slack', keys: ['leverDrag', 'leverLong', 'leverStop', 'hangerFew', 'hangerMany', 'slackTight', 'slackLoose', 'slackOff'] },
+  {
+    name: 'Levers, hanger, slack',
+    keys: [
+      'leverDrag',
+      'leverLong',
+      'leverStop',
+      'hangerFew',
+      'hangerMany',
+      'slackTight',
+      'slackLoose',
+      'slackOff',
+    ],
+  },
   { name: 'Battery', keys: ['chargeLeast', 'chargeMost', 'batteryHealth'] },
 ];
 

@@ -5,11 +5,26 @@ import { LIMITS, type LimitKey, type Measure, type NextStep, type Verdict } from
 import { LIMIT_GROUPS, LIMIT_WORDS, limitText, limitValue } from './limit-wording';
 import LimitScale from './LimitScale.vue';
 import NumberPad from './NumberPad.vue';
-import { asTyped, cellWords, shownValue, verdictSays, verdictShort, verdictWords, withUnit } from './reading-wording';
+import {
+  asTyped,
+  cellWords,
+  shownValue,
+  verdictSays,
+  verdictShort,
+  verdictWords,
+  withUnit,
+} from './reading-wording';
 
 const KEYS = Object.keys(LIMITS) as LimitKey[];
 const verdict = (more: Partial<Verdict> = {}): Verdict =>
-  ({ word: 'fault', value: 0.6, limit: { value: 1, source: 'default' }, next: 'renew-pads', because: null, ...more }) as Verdict;
+  ({
+    word: 'fault',
+    value: 0.6,
+    limit: { value: 1, source: 'default' },
+    next: 'renew-pads',
+    because: null,
+    ...more,
+  }) as Verdict;
 
 describe('the limits of a house', () => {
   it('stand each in just one group, under its own words', () => {
@@ -30,7 +45,9 @@ describe('the limits of a house', () => {
     ['padRenew', '1,2 mm', 1.2],
     ['tyreFloorOver70', '0.6 bar', 60],
   ])('%s typed as %s is %d in the core', (key, typed, value) => expect(limitValue(key, typed)).toBe(value));
-  it.each(['', 'thick', '1.2.3', 'NaN'])('“%s” is none', (typed) => expect(limitValue('padRenew', typed)).toBeNull());
+  it.each(['', 'thick', '1.2.3', 'NaN'])('“%s” is none', (typed) =>
+    expect(limitValue('padRenew', typed)).toBeNull(),
+  );
 });
 
 describe('a value on screen', () => {
@@ -41,19 +58,30 @@ describe('a value on screen', () => {
     ['disc-pad', 1.254, '1.25 mm'],
   ])('of %s, %d, is “%s”', (measure, value, words) => expect(shownValue(measure, value)).toBe(words));
   it('keeps the unit somebody typed, and adds the one it was taken in', () => {
-    expect([withUnit('30 psi', 'tyre-window'), withUnit('2.5', 'tyre-window'), withUnit('1/16', 'chain')]).toEqual(['30 psi', '2.5 bar', '1/16']);
-    expect([asTyped({ typed: '2.1 1.9', unit: 'mm' }), asTyped({ typed: '36 psi', unit: 'bar' })]).toEqual(['2.1 1.9 mm', '36 psi']);
+    expect([
+      withUnit('30 psi', 'tyre-window'),
+      withUnit('2.5', 'tyre-window'),
+      withUnit('1/16', 'chain'),
+    ]).toEqual(['30 psi', '2.5 bar', '1/16']);
+    expect([asTyped({ typed: '2.1 1.9', unit: 'mm' }), asTyped({ typed: '36 psi', unit: 'bar' })]).toEqual([
+      '2.1 1.9 mm',
+      '36 psi',
+    ]);
   });
 });
 
 describe('a verdict in words', () => {
   it('says reading, limit and where the limit is from, then what to do', () =>
     expect(verdictWords({ measure: 'disc-pad', verdicts: [verdict()] })).toEqual({
-      words: 'Past its limit: 0.6 mm (limit 1 mm, as Cadre ships). New pads, both sides, before it is ridden.',
+      words:
+        'Past its limit: 0.6 mm (limit 1 mm, as Cadre ships). New pads, both sides, before it is ridden.',
       bad: true,
     }));
   it('of a sound reading says nothing to do, and is not bad', () => {
-    const { words, bad } = verdictWords({ measure: 'disc-pad', verdicts: [verdict({ word: 'sound', value: 3, next: 'go-on' })] });
+    const { words, bad } = verdictWords({
+      measure: 'disc-pad',
+      verdicts: [verdict({ word: 'sound', value: 3, next: 'go-on' })],
+    });
     expect([words, bad]).toEqual(['Sound: 3 mm (limit 1 mm, as Cadre ships).', false]);
   });
   it('without a limit is not called sound: nobody knows', () => {
@@ -61,16 +89,22 @@ describe('a verdict in words', () => {
       measure: 'rotor',
       verdicts: [verdict({ word: 'unknown', limit: null, value: 1.6, next: 'read-rotor-marking' })],
     });
-    expect(words).toBe('No limit is known: 1.6 mm. Read the least thickness marked on the rotor; without it nobody can say.');
+    expect(words).toBe(
+      'No limit is known: 1.6 mm. Read the least thickness marked on the rotor; without it nobody can say.',
+    );
     expect(bad).toBe(false);
   });
   it('tells what else is wrong, and leaves out what is sound', () => {
-    const more = [verdict({ word: 'watch', next: 'centre-caliper' }), verdict({ word: 'sound', next: 'go-on' })];
+    const more = [
+      verdict({ word: 'watch', next: 'centre-caliper' }),
+      verdict({ word: 'sound', next: 'go-on' }),
+    ];
     expect(verdictWords({ measure: 'disc-pad', verdicts: [verdict(), ...more] }).words).toMatch(
       /ridden\. Besides: Worn unevenly: centre the caliper.*piston\.$/,
     );
   });
-  it('of nothing is nothing', () => expect(verdictWords({ measure: 'disc-pad', verdicts: [] })).toEqual({ words: '', bad: false }));
+  it('of nothing is nothing', () =>
+    expect(verdictWords({ measure: 'disc-pad', verdicts: [] })).toEqual({ words: '', bad: false }));
   it.each<[Verdict['word'], NextStep, string, string]>([
     ['watch', 'pump', 'low', 'Too low: 1.5 bar'],
     ['watch', 'let-down', 'high', 'Too high: 1.5 bar'],
@@ -84,20 +118,43 @@ describe('a verdict in words', () => {
 
 describe('a typed text that was not taken', () => {
   it('says what it would have to be, and what it would be without the likely slip', () => {
-    const cell = { kind: 'refused', why: 'out-of-range', measure: 'tyre-window', unit: 'kPa', least: 0, most: 1100, likely: 'psi' } as never;
-    expect(cellWords(cell, ' 35 bar ')).toEqual({ said: '“35 bar” cannot be: it would have to be 0 bar to 11 bar.', suggestion: '35 psi' });
+    const cell = {
+      kind: 'refused',
+      why: 'out-of-range',
+      measure: 'tyre-window',
+      unit: 'kPa',
+      least: 0,
+      most: 1100,
+      likely: 'psi',
+    } as never;
+    expect(cellWords(cell, ' 35 bar ')).toEqual({
+      said: '“35 bar” cannot be: it would have to be 0 bar to 11 bar.',
+      suggestion: '35 psi',
+    });
   });
   it('says how many figures it takes', () => {
-    const cell = (few: number, many: number) => cellWords({ kind: 'refused', why: 'how-many', few, many } as never, '1').said;
-    expect([cell(4, 4), cell(3, 8)]).toEqual(['It takes 4 figures.', 'It takes 3 to 8 figures, with spaces between.']);
+    const cell = (few: number, many: number) =>
+      cellWords({ kind: 'refused', why: 'how-many', few, many } as never, '1').said;
+    expect([cell(4, 4), cell(3, 8)]).toEqual([
+      'It takes 4 figures.',
+      'It takes 3 to 8 figures, with spaces between.',
+    ]);
   });
-  it('is no number', () => expect(cellWords({ kind: 'refused', why: 'not-understood' } as never, 'soft').said).toContain('“soft” is no number'));
+  it('is no number', () =>
+    expect(cellWords({ kind: 'refused', why: 'not-understood' } as never, 'soft').said).toContain(
+      '“soft” is no number',
+    ));
 });
 
 describe('keys for gloved fingers', () => {
   const pad = (measure: Measure) => {
     const view = mount(NumberPad, {
-      props: { measure, name: 'Rear', modelValue: '', 'onUpdate:modelValue': (modelValue: string) => void view.setProps({ modelValue }) },
+      props: {
+        measure,
+        name: 'Rear',
+        modelValue: '',
+        'onUpdate:modelValue': (modelValue: string) => void view.setProps({ modelValue }),
+      },
     });
     const press = async (...keys: string[]): Promise<string> => {
       for (const key of keys) await view.get(`[data-key="${key}"]`).trigger('click');

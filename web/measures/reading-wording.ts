@@ -1,11 +1,20 @@
 import type { TypedCell } from '@cadre/core/line';
-import { bareUnitOf, MEASURES, type LimitSource, type Measure, type NextStep, type Sourced, type Verdict } from '@cadre/core/measures';
+import {
+  bareUnitOf,
+  MEASURES,
+  type LimitSource,
+  type Measure,
+  type NextStep,
+  type Sourced,
+  type Verdict,
+} from '@cadre/core/measures';
 
 export function inBar(kpa: number): string {
   return (Math.round(kpa) / 100).toString();
 }
 
-const rounded = (value: number, digits: number): string => String(Math.round(value * 10 ** digits) / 10 ** digits);
+const rounded = (value: number, digits: number): string =>
+  String(Math.round(value * 10 ** digits) / 10 ** digits);
 
 /** A value of the core as it is written on screen: bar, percent, or its own unit. */
 export function shownValue(measure: Measure, value: number): string {
@@ -22,7 +31,9 @@ export function withUnit(typed: string, measure: Measure): string {
 
 /** A reading on record as it was typed, with its unit. */
 export function asTyped(reading: { readonly typed: string; readonly unit: string }): string {
-  return /[a-z%"/]/i.test(reading.typed) || !reading.unit ? reading.typed : `${reading.typed} ${reading.unit}`;
+  return /[a-z%"/]/i.test(reading.typed) || !reading.unit
+    ? reading.typed
+    : `${reading.typed} ${reading.unit}`;
 }
 
 /** Where a limit comes from, after its figure. */
@@ -59,7 +70,8 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'let-down': 'Let air out, gauge again and type that.',
   'find-leak': 'Empty: find the cause from inside and outside.',
   'read-tyre-marking': 'Read what is marked on the sidewall, and say whether it is right.',
-  'conflict-ask-maker': 'The markings leave no room: no pressure is right. Ask the maker, fit a tyre that suits the rim.',
+  'conflict-ask-maker':
+    'The markings leave no room: no pressure is right. Ask the maker, fit a tyre that suits the rim.',
   'set-sag': 'Change the pressure, at most a fifth at a step, and measure again.',
   'let-fork-down': 'Over the marked maximum: let air out now.',
   'read-fork-marking': 'Read the maximum marked on fork or shock, and say whether it is right.',
@@ -91,7 +103,13 @@ const SHORT: Partial<Record<NextStep, string>> = {
   'loosen-chain': 'tight',
   'tighten-chain': 'slack',
 };
-const SHORT_WORD: Record<Verdict['word'], string> = { sound: '', watch: 'outside', renew: 'near limit', fault: 'past limit', unknown: '' };
+const SHORT_WORD: Record<Verdict['word'], string> = {
+  sound: '',
+  watch: 'outside',
+  renew: 'near limit',
+  fault: 'past limit',
+  unknown: '',
+};
 
 const LONG: Partial<Record<NextStep, string>> = {
   pump: 'Too low',
@@ -122,10 +140,12 @@ const LEFT_WORDS: Record<NonNullable<Verdict['uncorrected']>, string> = {
 
 /** What one verdict says: reading, limit, where the limit comes from. */
 export function verdictSays(measure: Measure, verdict: Verdict): string {
-  const value = verdict.next === 'tension-wheel' ? rounded(verdict.value, 0) : shownValue(measure, verdict.value);
+  const value =
+    verdict.next === 'tension-wheel' ? rounded(verdict.value, 0) : shownValue(measure, verdict.value);
   const word = LONG[verdict.next] ?? WORD[verdict.word];
   if (!verdict.limit || verdict.limit.value === 0) return `${word}: ${value}`;
-  const limit = verdict.next === 'tension-wheel' ? rounded(verdict.limit.value, 0) : limitWords(measure, verdict.limit);
+  const limit =
+    verdict.next === 'tension-wheel' ? rounded(verdict.limit.value, 0) : limitWords(measure, verdict.limit);
   return `${word}: ${value} (limit ${limit})`;
 }
 
@@ -136,38 +156,57 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
 } {
   const [worst, ...more] = reading.verdicts;
   if (!worst) return { words: '', bad: false };
-  const aim = worst.aim ? ` Set it to ${shownValue(reading.measure, worst.aim.value)} (${SOURCE_WORDS[worst.aim.source]}).` : '';
+  const aim = worst.aim
+    ? ` Set it to ${shownValue(reading.measure, worst.aim.value)} (${SOURCE_WORDS[worst.aim.source]}).`
+    : '';
   const left = worst.uncorrected ? ` ${LEFT_WORDS[worst.uncorrected]}` : '';
   const next = worst.word === 'sound' ? '' : `${aim} ${NEXT_WORDS[worst.next]}${left}`;
   const besides = more
     .filter((verdict) => verdict.word !== 'sound' && verdict.word !== 'unknown')
     .map((verdict) => ` Besides: ${NEXT_WORDS[verdict.next]}`);
-  return { words: `${verdictSays(reading.measure, worst)}.${next}${besides.join('')}`, bad: worst.word !== 'sound' && worst.word !== 'unknown' };
+  return {
+    words: `${verdictSays(reading.measure, worst)}.${next}${besides.join('')}`,
+    bad: worst.word !== 'sound' && worst.word !== 'unknown',
+  };
 }
 
 function rangeWords(cell: Extract<TypedCell, { why: 'out-of-range' }>): string {
   const shown = (value: number): string =>
-    cell.unit === 'ratio' || cell.unit === 'kPa' || cell.unit === '' ? shownValue(cell.measure, value) : `${value} ${cell.unit}`;
+    cell.unit === 'ratio' || cell.unit === 'kPa' || cell.unit === ''
+      ? shownValue(cell.measure, value)
+      : `${value} ${cell.unit}`;
   return `${shown(cell.least)} to ${shown(cell.most)}`;
 }
 
 /** Why a typed text was not taken, or is asked about, and what it would be without the likely slip. */
-export function cellWords(cell: TypedCell, text: string): { readonly said: string; readonly suggestion: string } {
+export function cellWords(
+  cell: TypedCell,
+  text: string,
+): { readonly said: string; readonly suggestion: string } {
   const typed = text.trim();
   const bare = typed.replace(/[a-z%\s]+$/i, '');
   if (cell.kind === 'refused') {
     if (cell.why === 'out-of-range')
-      return { said: `“${typed}” cannot be: it would have to be ${rangeWords(cell)}.`, suggestion: cell.likely ? `${bare} ${cell.likely}` : '' };
+      return {
+        said: `“${typed}” cannot be: it would have to be ${rangeWords(cell)}.`,
+        suggestion: cell.likely ? `${bare} ${cell.likely}` : '',
+      };
     if (cell.why === 'how-many')
       return {
-        said: cell.few === cell.many ? `It takes ${cell.few} figures.` : `It takes ${cell.few} to ${cell.many} figures, with spaces between.`,
+        said:
+          cell.few === cell.many
+            ? `It takes ${cell.few} figures.`
+            : `It takes ${cell.few} to ${cell.many} figures, with spaces between.`,
         suggestion: '',
       };
     return { said: `“${typed}” is no number, and no word known here.`, suggestion: '' };
   }
   if (cell.kind === 'reading') {
     const whole = withUnit(typed, cell.reading.measure);
-    return { said: `${whole} would be unusual. Enter it again if it is so.`, suggestion: cell.likely ? `${bare} ${cell.likely}` : '' };
+    return {
+      said: `${whole} would be unusual. Enter it again if it is so.`,
+      suggestion: cell.likely ? `${bare} ${cell.likely}` : '',
+    };
   }
   return { said: '', suggestion: '' };
 }

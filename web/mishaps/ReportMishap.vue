@@ -13,7 +13,11 @@ const refusal = useRefusal();
 const act = useAct();
 const open = ref(false);
 const note = ref('');
-const WORDS: Record<MishapKind, string> = { crash: 'It crashed', transport: 'It came off a transport', dunking: 'It was under water' };
+const WORDS: Record<MishapKind, string> = {
+  crash: 'It crashed',
+  transport: 'It came off a transport',
+  dunking: 'It was under water',
+};
 watch(
   () => props.bike.id,
   () => {
@@ -24,7 +28,13 @@ watch(
 );
 async function tell(kind: MishapKind): Promise<void> {
   const done = await refusal.run(async () =>
-    emit('told', await act(reportMishap, { params: { id: props.bike.id }, body: { kind, note: note.value.trim(), at: now() } })),
+    emit(
+      'told',
+      await act(reportMishap, {
+        params: { id: props.bike.id },
+        body: { kind, note: note.value.trim(), at: now() },
+      }),
+    ),
   );
   if (!done) return;
   open.value = false;
@@ -34,14 +44,21 @@ async function tell(kind: MishapKind): Promise<void> {
 
 <template>
   <div data-mishap>
-    <ActButton v-if="!open" kind="quiet" class="!px-0" data-mishap-open @click="open = true">Something happened to it …</ActButton>
+    <ActButton v-if="!open" kind="quiet" class="!px-0" data-mishap-open @click="open = true"
+      >Something happened to it …</ActButton
+    >
     <div v-else class="space-y-2 rounded-md bg-sunk p-3">
       <p class="leading-snug">It is held at once, until somebody has looked it over for just that.</p>
       <TextField v-model="note" label="Where and how, if known" maxlength="400" />
       <div class="flex flex-wrap gap-2">
-        <ActButton v-for="kind in MISHAP_KINDS" :key="kind" :disabled="refusal.busy.value" :data-mishap-kind="kind" @click="tell(kind)">{{
-          WORDS[kind]
-        }}</ActButton>
+        <ActButton
+          v-for="kind in MISHAP_KINDS"
+          :key="kind"
+          :disabled="refusal.busy.value"
+          :data-mishap-kind="kind"
+          @click="tell(kind)"
+          >{{ WORDS[kind] }}</ActButton
+        >
         <ActButton kind="quiet" @click="open = false">Nothing happened</ActButton>
       </div>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />

@@ -7,7 +7,9 @@ const bike = (id: string): Bike => ({ id, tag: id }) as Bike;
 const sent: { path: string; body: Record<string, unknown> }[] = [];
 let respond: () => Promise<Response> = () => Promise.reject(new TypeError('no network'));
 const json = (body: object, status = 200): Promise<Response> =>
-  Promise.resolve(new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } }));
+  Promise.resolve(
+    new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } }),
+  );
 
 describe('something happened to a bike', () => {
   beforeEach(() => {
@@ -31,7 +33,9 @@ describe('something happened to a bike', () => {
     await view.get('input').setValue('  At the ford  ');
     await view.get('[data-mishap-kind=dunking]').trigger('click');
     await flushPromises();
-    expect(sent).toMatchObject([{ path: '/api/v1/bikes/Q7/mishaps', body: { kind: 'dunking', note: 'At the ford' } }]);
+    expect(sent).toMatchObject([
+      { path: '/api/v1/bikes/Q7/mishaps', body: { kind: 'dunking', note: 'At the ford' } },
+    ]);
     expect(view.emitted('told')).toEqual([[bike('Q7')]]);
     expect(view.find('[data-mishap-kind]').exists()).toBe(false);
   });

@@ -29,12 +29,19 @@ async function save(): Promise<void> {
   tried.value = true;
   const to = after.value;
   if (to === null) return;
-  if (await refusal.run(() => props.stock.count(props.item, to - props.item.onHand, why.value, ''))) emit('done');
+  if (await refusal.run(() => props.stock.count(props.item, to - props.item.onHand, why.value, '')))
+    emit('done');
 }
 </script>
 
 <template>
-  <form class="space-y-2 rounded-lg bg-sunk p-3" :aria-label="`Count ${item.name}`" novalidate data-count-form @submit.prevent="save">
+  <form
+    class="space-y-2 rounded-lg bg-sunk p-3"
+    :aria-label="`Count ${item.name}`"
+    novalidate
+    data-count-form
+    @submit.prevent="save"
+  >
     <div class="flex flex-wrap gap-1.5" role="group" aria-label="Why">
       <button
         v-for="way in WAYS"
@@ -60,9 +67,12 @@ async function save(): Promise<void> {
           data-count
       /></label>
       <p v-if="after !== null" class="figures pb-3">
-        <span class="text-soft">then on hand</span> <span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
+        <span class="text-soft">then on hand</span>
+        <span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
       </p>
-      <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save>Keep the count</ActButton>
+      <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save
+        >Keep the count</ActButton
+      >
       <ActButton @click="emit('done')">Leave it</ActButton>
     </div>
     <p v-if="tried && number === null" class="font-semibold text-held">A whole number, 0 to 9999.</p>

@@ -20,16 +20,22 @@ const kind = ref<PartKind>(props.renews?.part.kind ?? 'chain');
 const position = ref<string>(props.renews?.position ?? positionsOfPart(kind.value)[0] ?? 'only');
 const name = ref(props.renews?.part.name ?? '');
 const facts = reactive<Record<string, string>>({
-  ...Object.fromEntries(Object.entries(props.renews?.part.facts ?? {}).map(([key, value]) => [key, String(value)])),
+  ...Object.fromEntries(
+    Object.entries(props.renews?.part.facts ?? {}).map(([key, value]) => [key, String(value)]),
+  ),
 });
 const anyway = ref('');
 const mismatches = ref<readonly string[]>([]);
 const partId = newId();
 const positions = computed(() =>
-  positionsOfPart(kind.value).map((each) => ({ value: each, label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear' })),
+  positionsOfPart(kind.value).map((each) => ({
+    value: each,
+    label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear',
+  })),
 );
 function kindChosen(): void {
-  if (!positionsOfPart(kind.value).includes(position.value as FitmentPosition)) position.value = positionsOfPart(kind.value)[0] ?? 'only';
+  if (!positionsOfPart(kind.value).includes(position.value as FitmentPosition))
+    position.value = positionsOfPart(kind.value)[0] ?? 'only';
 }
 async function fit(): Promise<void> {
   if (name.value.trim() === '') {
@@ -48,7 +54,12 @@ async function fit(): Promise<void> {
       'done',
       await act(fitPart, {
         params: { id: props.bike.id },
-        body: { part, position: position.value as FitmentPosition, anyway: anyway.value.trim(), at: serverNow() },
+        body: {
+          part,
+          position: position.value as FitmentPosition,
+          anyway: anyway.value.trim(),
+          at: serverNow(),
+        },
       }),
     );
   });
@@ -70,16 +81,27 @@ async function fit(): Promise<void> {
       :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
       @change="kindChosen"
     />
-    <ChoiceField v-if="!renews && positions.length > 1" v-model="position" label="Where" :options="positions" />
+    <ChoiceField
+      v-if="!renews && positions.length > 1"
+      v-model="position"
+      label="Where"
+      :options="positions"
+    />
     <TextField v-model="name" label="Name, as on its label" />
     <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
     <SpeaksAgainst v-if="mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
-    <p class="text-watch sm:col-span-2">Its last check no longer counts once a part is changed: look the bike over before it goes out.</p>
+    <p class="text-watch sm:col-span-2">
+      Its last check no longer counts once a part is changed: look the bike over before it goes out.
+    </p>
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')" data-fit-save>{{
-        renews ? 'Renew it' : 'Fit it'
-      }}</ActButton>
+      <ActButton
+        kind="main"
+        type="submit"
+        :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
+        data-fit-save
+        >{{ renews ? 'Renew it' : 'Fit it' }}</ActButton
+      >
       <ActButton @click="emit('close')">Leave it</ActButton>
     </div>
   </form>

@@ -2,7 +2,13 @@
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { movePart, type Fitment } from '@cadre/contract/parts';
-import { partMismatches, positionsOfPart, type Build, type FitmentPosition, type Part } from '@cadre/core/fleet';
+import {
+  partMismatches,
+  positionsOfPart,
+  type Build,
+  type FitmentPosition,
+  type Part,
+} from '@cadre/core/fleet';
 import { now as serverNow, useAct } from '@cadre/web/app';
 import { MISMATCH_WORDS, useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -21,7 +27,12 @@ const swap = ref(true);
 const anyway = ref('');
 const refused = ref<readonly string[]>([]);
 
-const target = computed(() => fleet.bikes.find((bike) => bike.tag === tag.value.trim().toUpperCase() && bike.id !== props.fitment.bikeId) ?? null);
+const target = computed(
+  () =>
+    fleet.bikes.find(
+      (bike) => bike.tag === tag.value.trim().toUpperCase() && bike.id !== props.fitment.bikeId,
+    ) ?? null,
+);
 const positions = computed(() =>
   positionsOfPart(props.fitment.part.kind).map((each) => ({
     value: each,
@@ -29,7 +40,13 @@ const positions = computed(() =>
   })),
 );
 const against = computed(() =>
-  target.value ? partMismatches(props.fitment.part as Part, target.value.build as Build, position.value as FitmentPosition) : [],
+  target.value
+    ? partMismatches(
+        props.fitment.part as Part,
+        target.value.build as Build,
+        position.value as FitmentPosition,
+      )
+    : [],
 );
 const mismatches = computed(() => (refused.value.length > 0 ? refused.value : against.value));
 /** Bikes that take it, nearest in kind first: what one would look for along the rack. */
@@ -38,7 +55,8 @@ const takers = computed(() =>
     .filter(
       (bike) =>
         bike.id !== props.fitment.bikeId &&
-        partMismatches(props.fitment.part as Part, bike.build as Build, position.value as FitmentPosition).length === 0,
+        partMismatches(props.fitment.part as Part, bike.build as Build, position.value as FitmentPosition)
+          .length === 0,
     )
     .slice(0, 8),
 );
@@ -46,7 +64,9 @@ async function move(): Promise<void> {
   const to = target.value;
   if (!to) {
     refusal.said.value = {
-      what: tag.value.trim() ? `There is no other bike ${tag.value.trim().toUpperCase()}.` : 'No bike is named.',
+      what: tag.value.trim()
+        ? `There is no other bike ${tag.value.trim().toUpperCase()}.`
+        : 'No bike is named.',
       todo: 'Type the tag of the bike it goes onto.',
     };
     return;
@@ -54,7 +74,13 @@ async function move(): Promise<void> {
   const done = await refusal.run(async () => {
     const answer = await act(movePart, {
       params: { id: props.fitment.id },
-      body: { bikeId: to.id, position: position.value as FitmentPosition, swap: swap.value, anyway: anyway.value.trim(), at: serverNow() },
+      body: {
+        bikeId: to.id,
+        position: position.value as FitmentPosition,
+        swap: swap.value,
+        anyway: anyway.value.trim(),
+        at: serverNow(),
+      },
     });
     emit('done', answer);
   });
@@ -64,7 +90,11 @@ async function move(): Promise<void> {
 </script>
 
 <template>
-  <form class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2" :aria-label="`Move ${fitment.part.name}`" @submit.prevent="move">
+  <form
+    class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
+    :aria-label="`Move ${fitment.part.name}`"
+    @submit.prevent="move"
+  >
     <TextField v-model="tag" label="To the bike" hint="Its tag" @update:model-value="refused = []" />
     <ChoiceField v-if="positions.length > 1" v-model="position" label="Where" :options="positions" />
     <p v-if="takers.length" class="flex flex-wrap items-center gap-1 sm:col-span-2">
@@ -80,18 +110,30 @@ async function move(): Promise<void> {
       </button>
     </p>
     <label class="flex min-h-12 items-center gap-2 sm:col-span-2"
-      ><input v-model="swap" type="checkbox" class="size-6" />What sits there comes onto this bike in its place</label
+      ><input v-model="swap" type="checkbox" class="size-6" />What sits there comes onto this bike in its
+      place</label
     >
     <p v-if="!swap" class="text-watch sm:col-span-2">
       This bike is left without it: that is recorded as left apart and holds the bike until it is whole again.
     </p>
-    <SpeaksAgainst v-if="target && mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
+    <SpeaksAgainst
+      v-if="target && mismatches.length"
+      v-model="anyway"
+      :mismatches="mismatches"
+      class="sm:col-span-2"
+    />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">
-      The last check of both bikes no longer counts.<template v-if="against.includes('wrong-end')"> {{ MISMATCH_WORDS['wrong-end'] }}</template>
+      The last check of both bikes no longer counts.<template v-if="against.includes('wrong-end')">
+        {{ MISMATCH_WORDS['wrong-end'] }}</template
+      >
     </p>
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')" data-move-save
+      <ActButton
+        kind="main"
+        type="submit"
+        :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
+        data-move-save
         >Move it</ActButton
       >
       <ActButton @click="emit('close')">Leave it</ActButton>

@@ -30,16 +30,20 @@ async function csv(): Promise<void> {
       <h2 id="order" class="sturdy mr-auto text-xl">To order</h2>
       <p v-if="orders.length" class="figures sturdy text-xl" data-order-cost>{{ money.show(cost) }}</p>
     </div>
-    <p v-if="orders.length === 0" class="mt-1 text-soft">Nothing. Every part is there in its least number, and no repair waits for one.</p>
+    <p v-if="orders.length === 0" class="mt-1 text-soft">
+      Nothing. Every part is there in its least number, and no repair waits for one.
+    </p>
     <div v-for="order in orders" :key="order.supplier" class="mt-3 border-t-2 border-dashed border-line pt-2">
       <h3 class="flex items-baseline gap-2 font-semibold">
-        <span class="mr-auto">{{ order.supplier }}</span><span class="figures text-[0.95rem] font-normal text-soft"
+        <span class="mr-auto">{{ order.supplier }}</span><span
+          class="figures text-[0.95rem] font-normal text-soft"
           >in {{ count(order.leadDays, 'day') }} · {{ money.show(order.cost) }}</span
         >
       </h3>
       <ul>
         <li v-for="line in order.lines" :key="line.item.id" class="flex gap-2 py-1 leading-snug">
-          <span class="figures sturdy w-9 shrink-0 text-right">{{ line.count }}<span aria-hidden="true"> ×</span></span
+          <span class="figures sturdy w-9 shrink-0 text-right"
+            >{{ line.count }}<span aria-hidden="true"> ×</span></span
           ><span class="min-w-0"
             >{{ line.item.name }} <span class="text-[0.95rem] text-soft">for {{ reason(line) }}</span></span
           >

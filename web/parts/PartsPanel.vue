@@ -33,38 +33,62 @@ watch(
 );
 const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
-const placeWords = (fitment: Fitment): string => `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${fitment.position}`}`;
+const placeWords = (fitment: Fitment): string =>
+  `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${fitment.position}`}`;
 function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
   open.value = null;
   fitments.value = answer.fitments;
   fleet.put(answer.bike);
 }
 const takeOff = (fitment: Fitment): Promise<boolean> =>
-  refusal.run(async () => done(await act(takePartOff, { params: { id: fitment.id }, body: { at: serverNow() } })));
+  refusal.run(async () =>
+    done(await act(takePartOff, { params: { id: fitment.id }, body: { at: serverNow() } })),
+  );
 </script>
 
 <template>
   <section aria-labelledby="parts">
     <div class="flex flex-wrap items-center gap-3">
       <h2 id="parts" class="sturdy mr-auto text-xl">Parts</h2>
-      <ActButton v-if="session.may('edit-fleet')" data-fit-part @click="open = open?.act === 'fit' ? null : { act: 'fit' }">Fit a part</ActButton>
+      <ActButton
+        v-if="session.may('edit-fleet')"
+        data-fit-part
+        @click="open = open?.act === 'fit' ? null : { act: 'fit' }"
+        >Fit a part</ActButton
+      >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
-    <FitPart v-if="open?.act === 'fit'" :bike="bike" :renews="null" class="mt-2" @done="done" @close="open = null" />
+    <FitPart
+      v-if="open?.act === 'fit'"
+      :bike="bike"
+      :renews="null"
+      class="mt-2"
+      @done="done"
+      @close="open = null"
+    />
     <ul class="mt-2 space-y-2">
-      <li v-for="fitment in fitted" :key="fitment.id" class="rounded-md border-2 border-line bg-plate px-3 py-2" :data-fitment="fitment.part.name">
+      <li
+        v-for="fitment in fitted"
+        :key="fitment.id"
+        class="rounded-md border-2 border-line bg-plate px-3 py-2"
+        :data-fitment="fitment.part.name"
+      >
         <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
           <p class="min-w-40 grow leading-snug">
             <span class="font-semibold">{{ placeWords(fitment) }}</span> · {{ fitment.part.name }}<br />
             <span class="figures text-[0.95rem] text-soft"
               >since {{ dayAndClock(fitment.fittedAt, now)
-              }}<template v-if="markingsText(fitment.part.markings)"> · {{ markingsText(fitment.part.markings) }}</template></span
+              }}<template v-if="markingsText(fitment.part.markings)">
+                · {{ markingsText(fitment.part.markings) }}</template
+              ></span
             >
           </p>
           <template v-if="session.may('edit-fleet')">
             <ActButton data-renew @click="open = { act: 'renew', fitment }">Renew</ActButton>
             <ActButton data-move @click="open = { act: 'move', fitment }">Move</ActButton>
-            <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)">Take off</ActButton>
+            <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)"
+              >Take off</ActButton
+            >
           </template>
         </div>
         <FitPart
@@ -89,7 +113,9 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
         />
       </li>
     </ul>
-    <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">No part is recorded apart from the fit list.</p>
+    <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">
+      No part is recorded apart from the fit list.
+    </p>
     <details v-if="past.length" class="mt-2">
       <summary class="min-h-12 content-center font-semibold">{{ past.length }} taken off</summary>
       <ul class="space-y-1">

@@ -12,7 +12,9 @@ const isMismatch = (word: string): word is Mismatch => (MISMATCHES as readonly s
 <template>
   <div role="alert" class="space-y-2 rounded-md border-2 border-watch bg-watch-wash p-3" data-speaks-against>
     <p class="font-semibold">This bike’s build speaks against it:</p>
-    <template v-for="word in mismatches" :key="word"><CautionLine v-if="isMismatch(word)" :text="MISMATCH_WORDS[word]" /></template>
+    <template v-for="word in mismatches" :key="word"
+      ><CautionLine v-if="isMismatch(word)" :text="MISMATCH_WORDS[word]"
+    /></template>
     <TextField
       v-model="anyway"
       label="It goes on all the same, because"

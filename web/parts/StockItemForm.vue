@@ -40,14 +40,25 @@ const wrong = computed(() => ({
 }));
 const error = (field: keyof typeof wrong.value): string | null => (tried.value ? wrong.value[field] : null);
 function toggle(model: string): void {
-  modelIds.value = modelIds.value.includes(model) ? modelIds.value.filter((each) => each !== model) : [...modelIds.value, model];
+  modelIds.value = modelIds.value.includes(model)
+    ? modelIds.value.filter((each) => each !== model)
+    : [...modelIds.value, model];
 }
 async function save(): Promise<void> {
   tried.value = true;
   if (Object.values(wrong.value).some(Boolean)) return;
   const fields = {
-    ...{ kind: kind.value, name: typed.name.trim(), facts: factsFor(kind.value, facts), modelIds: [...modelIds.value] },
-    ...{ markings: { ...props.item?.markings }, least: Number(typed.least), price: money.value.read(typed.price) ?? 0 },
+    ...{
+      kind: kind.value,
+      name: typed.name.trim(),
+      facts: factsFor(kind.value, facts),
+      modelIds: [...modelIds.value],
+    },
+    ...{
+      markings: { ...props.item?.markings },
+      least: Number(typed.least),
+      price: money.value.read(typed.price) ?? 0,
+    },
     ...{ leadDays: Number(typed.leadDays), supplier: typed.supplier.trim() },
   };
   if (await refusal.run(() => props.stock.set(id, fields, props.item?.version ?? null))) emit('done');
@@ -62,7 +73,12 @@ async function save(): Promise<void> {
     data-item-form
     @submit.prevent="save"
   >
-    <ChoiceField v-if="!item" v-model="kind" label="Part" :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))" />
+    <ChoiceField
+      v-if="!item"
+      v-model="kind"
+      label="Part"
+      :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
+    />
     <TextField v-model="typed.name" label="Name, as on its label" :error="error('name')" />
     <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
     <TextField v-model="typed.supplier" label="Ordered from" :error="error('supplier')" />
@@ -80,7 +96,11 @@ async function save(): Promise<void> {
           :key="model.id"
           type="button"
           class="min-h-12 rounded-md border-2 px-3"
-          :class="modelIds.includes(model.id) ? 'border-act bg-act font-semibold text-on-act' : 'border-line bg-plate'"
+          :class="
+            modelIds.includes(model.id)
+              ? 'border-act bg-act font-semibold text-on-act'
+              : 'border-line bg-plate'
+          "
           :aria-pressed="modelIds.includes(model.id)"
           @click="toggle(model.id)"
         >

@@ -10,7 +10,10 @@ interface FactField {
 const choice = (key: FactField['key'], label: string, words: readonly string[]): FactField => ({
   key,
   label,
-  options: [{ value: '', label: 'Not known' }, ...words.map((word) => ({ value: word, label: word.replace(/-/g, ' ') }))],
+  options: [
+    { value: '', label: 'Not known' },
+    ...words.map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
+  ],
 });
 const size = choice('wheelSize', 'Wheel size, inches', WHEEL_SIZES);
 const sprockets = choice(

@@ -13,7 +13,11 @@ export interface Money {
 }
 
 export function moneyIn(currency: string): Money {
-  const format = new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' });
+  const format = new Intl.NumberFormat('en', {
+    style: 'currency',
+    currency,
+    currencyDisplay: 'narrowSymbol',
+  });
   const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
   const unit = 10 ** digits;
   return {

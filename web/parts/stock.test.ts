@@ -11,21 +11,49 @@ import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import StockView from './StockView.vue';
 
 const item = (id: string, more: Partial<StockItem> = {}): StockItem => ({
-  ...{ id, kind: 'pads', name: `Pads ${id}`, facts: {}, modelIds: [], markings: {}, least: 2, price: 1450, leadDays: 5, supplier: 'Reed' },
+  ...{
+    id,
+    kind: 'pads',
+    name: `Pads ${id}`,
+    facts: {},
+    modelIds: [],
+    markings: {},
+    least: 2,
+    price: 1450,
+    leadDays: 5,
+    supplier: 'Reed',
+  },
   ...{ onHand: 4, version: 1 },
   ...more,
 });
 const shelf = [
   item('soft', { onHand: 1 }),
   item('hard', { facts: { brake: 'hydraulic-disc' }, supplier: 'Sedge' }),
-  item('long', { kind: 'chain', name: 'Chain 116', facts: { sprockets: 11 }, modelIds: ['m'], onHand: 0, least: 1, price: 2600 }),
+  item('long', {
+    kind: 'chain',
+    name: 'Chain 116',
+    facts: { sprockets: 11 },
+    modelIds: ['m'],
+    onHand: 0,
+    least: 1,
+    price: 2600,
+  }),
 ];
 let server: Fetched;
 beforeEach(() => {
   setActivePinia(createPinia());
-  server = fetched({ 'GET /api/v1/stock': () => ({ items: shelf, needs: [{ itemId: 'long', count: 2, tag: 'H04' }] }) });
+  server = fetched({
+    'GET /api/v1/stock': () => ({ items: shelf, needs: [{ itemId: 'long', count: 2, tag: 'H04' }] }),
+  });
   useSession().person = { id: 'ann', name: 'Ann', role: 'mechanic', trainee: false } as Person;
-  useFleet().wall = { sites: [], racks: [], models: [{ id: 'm', name: 'Sandpiper' }], groups: [], bikes: [], people: [] } as unknown as Wall;
+  useFleet().wall = {
+    sites: [],
+    racks: [],
+    models: [{ id: 'm', name: 'Sandpiper' }],
+    groups: [],
+    bikes: [],
+    people: [],
+  } as unknown as Wall;
 });
 afterEach(() => vi.unstubAllGlobals());
 
@@ -92,19 +120,23 @@ describe('counting', () => {
     ['Counted', '3', 2, 'counted', '3'],
     ['Lost or thrown away', '1', -1, 'lost', '0'],
     ['Given back', '2', 2, 'returned', '3'],
-  ])('%s %s: the difference of %i is sent, and what is there then was said before', async (way, typed, by, why, then) => {
-    server.answers['POST /api/v1/stock/soft/count'] = (body) => item('soft', { onHand: 1 + Number(body.by), version: 2 });
-    const view = await counting();
-    const button = view.findAll('[data-count-form] button').find((each) => each.text() === way);
-    await button?.trigger('click');
-    expect(button?.attributes('aria-pressed')).toBe('true');
-    await view.get('[data-count]').setValue(typed);
-    expect(view.get('[data-count-form]').text()).toContain(`then on hand ${then}`);
-    await submit(view, '[data-count-form]');
-    expect(sentLast()).toMatchObject({ body: { by, why } });
-    expect(bin(view, 'Pads soft').get('[data-on-hand]').text()).toBe(then);
-    expect(view.find('[data-count-form]').exists()).toBe(false);
-  });
+  ])(
+    '%s %s: the difference of %i is sent, and what is there then was said before',
+    async (way, typed, by, why, then) => {
+      server.answers['POST /api/v1/stock/soft/count'] = (body) =>
+        item('soft', { onHand: 1 + Number(body.by), version: 2 });
+      const view = await counting();
+      const button = view.findAll('[data-count-form] button').find((each) => each.text() === way);
+      await button?.trigger('click');
+      expect(button?.attributes('aria-pressed')).toBe('true');
+      await view.get('[data-count]').setValue(typed);
+      expect(view.get('[data-count-form]').text()).toContain(`then on hand ${then}`);
+      await submit(view, '[data-count-form]');
+      expect(sentLast()).toMatchObject({ body: { by, why } });
+      expect(bin(view, 'Pads soft').get('[data-on-hand]').text()).toBe(then);
+      expect(view.find('[data-count-form]').exists()).toBe(false);
+    },
+  );
   it.each(['', 'two', '-1', '1.5'])('“%s” is no count: nothing is sent', async (typed) => {
     const view = await counting();
     await view.get('[data-count]').setValue(typed);
@@ -124,7 +156,8 @@ describe('counting', () => {
 });
 
 describe('a part to keep', () => {
-  const fillItem = (view: View, typed: Record<string, string>): Promise<void> => fill(view, typed, '[data-item-form]');
+  const fillItem = (view: View, typed: Record<string, string>): Promise<void> =>
+    fill(view, typed, '[data-item-form]');
   it('is new: its facts by its kind, its price in the smallest unit, its models', async () => {
     const view = await shown();
     await view.get('[data-add-item]').trigger('click');
@@ -141,7 +174,16 @@ describe('a part to keep', () => {
     expect(sentLast()?.at).toMatch(/^PUT \/api\/v1\/stock\/[0-9a-f-]{36}$/);
     expect(sentLast()?.body).toMatchObject({
       version: null,
-      item: { kind: 'chain', name: 'Chain 9', facts: { sprockets: 9 }, modelIds: ['m'], least: 0, price: 2150, leadDays: 5, supplier: 'Reed' },
+      item: {
+        kind: 'chain',
+        name: 'Chain 9',
+        facts: { sprockets: 9 },
+        modelIds: ['m'],
+        least: 0,
+        price: 2150,
+        leadDays: 5,
+        supplier: 'Reed',
+      },
     });
     // The server was not there: the form stands as it was typed.
     expect(view.get('[data-item-form]').text()).toContain('The server does not answer.');
@@ -152,16 +194,23 @@ describe('a part to keep', () => {
     await fillItem(view, { 'Price of one': 'much', 'Least on hand': '-1', 'Days to come': '999' });
     await submit(view, '[data-item-form]');
     const said = view.get('[data-item-form]').text();
-    for (const words of ['as on its label.', '0 to 9999.', 'as 14.50.', '0 to 730.', 'ordered from.']) expect(said).toContain(words);
+    for (const words of ['as on its label.', '0 to 9999.', 'as 14.50.', '0 to 730.', 'ordered from.'])
+      expect(said).toContain(words);
     expect(server.sent).toHaveLength(1);
   });
   it('is changed from the version that was shown', async () => {
-    server.answers['PUT /api/v1/stock/soft'] = ({ item: said }) => ({ ...item('soft', { version: 2 }), ...(said as object) });
+    server.answers['PUT /api/v1/stock/soft'] = ({ item: said }) => ({
+      ...item('soft', { version: 2 }),
+      ...(said as object),
+    });
     const view = await shown();
     await bin(view, 'Pads soft').findAll('button')[1]?.trigger('click');
     await fillItem(view, { 'Least on hand': '1' });
     await submit(view, '[data-item-form]');
-    expect(sentLast()?.body).toMatchObject({ version: 1, item: { name: 'Pads soft', least: 1, price: 1450 } });
+    expect(sentLast()?.body).toMatchObject({
+      version: 1,
+      item: { name: 'Pads soft', least: 1, price: 1450 },
+    });
     expect(bin(view, 'Pads soft').text()).not.toContain('short');
   });
 });

@@ -1,6 +1,12 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { countStock, listStock, setStockItem, type StockFields, type StockItem } from '@cadre/contract/parts';
-import { orderList, type CountReason, type PartNeed, type StockItem as CoreItem, type SupplierOrder } from '@cadre/core/parts';
+import {
+  orderList,
+  type CountReason,
+  type PartNeed,
+  type StockItem as CoreItem,
+  type SupplierOrder,
+} from '@cadre/core/parts';
 import { now, send, useAct } from '@cadre/web/app';
 
 export interface Stock {

@@ -19,7 +19,9 @@ async function leave(): Promise<void> {
     <div class="fixed inset-0 grid place-items-center overflow-y-auto p-4">
       <DialogPanel class="w-full max-w-md rounded-lg border-2 border-ink/60 bg-plate p-5">
         <DialogTitle class="sturdy mb-1 text-2xl">Change person</DialogTitle>
-        <p class="mb-4 text-soft">Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.</p>
+        <p class="mb-4 text-soft">
+          Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.
+        </p>
         <SignInForm @done="emit('done')" />
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
         <div class="mt-4 flex justify-between gap-2">

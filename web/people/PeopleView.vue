@@ -26,12 +26,21 @@ onMounted(() => list.run(reload));
 const add = (): Promise<boolean> =>
   adding.run(async () => {
     await act(addPerson, {
-      body: { name: fresh.name, signInName: fresh.signInName, role: fresh.role as Role, trainee: trainee.value, secret: fresh.secret },
+      body: {
+        name: fresh.name,
+        signInName: fresh.signInName,
+        role: fresh.role as Role,
+        trainee: trainee.value,
+        secret: fresh.secret,
+      },
     });
     Object.assign(fresh, { name: '', signInName: '', secret: '' });
     await reload();
   });
-const change = (person: Person, part: Partial<Pick<Person, 'role' | 'trainee' | 'active'>>): Promise<boolean> =>
+const change = (
+  person: Person,
+  part: Partial<Pick<Person, 'role' | 'trainee' | 'active'>>,
+): Promise<boolean> =>
   list.run(async () => {
     const { role, trainee: learns, active, version } = { ...person, ...part };
     await act(changePerson, { params: { id: person.id }, body: { role, trainee: learns, active, version } });
@@ -51,11 +60,15 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
     <section aria-labelledby="who">
       <h2 id="who" class="sturdy text-xl">People</h2>
       <ul class="mt-2 divide-y divide-line rounded-lg border-2 border-ink/60 bg-plate">
-        <li v-for="person in people" :key="person.id" class="flex flex-wrap items-center gap-3 px-4 py-2" :class="!person.active && 'text-soft'">
+        <li
+          v-for="person in people"
+          :key="person.id"
+          class="flex flex-wrap items-center gap-3 px-4 py-2"
+          :class="!person.active && 'text-soft'"
+        >
           <p class="grow leading-tight">
-            <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span><br /><span class="text-soft">{{
-              person.signInName
-            }}</span>
+            <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span
+            ><br /><span class="text-soft">{{ person.signInName }}</span>
           </p>
           <select
             :value="person.role"
@@ -75,9 +88,11 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
               @change="change(person, { trainee: ($event.target as HTMLInputElement).checked })"
             />trainee</label
           >
-          <ActButton v-if="person.id !== session.person?.id" @click="change(person, { active: !person.active })">{{
-            person.active ? 'Has left' : 'Is back'
-          }}</ActButton>
+          <ActButton
+            v-if="person.id !== session.person?.id"
+            @click="change(person, { active: !person.active })"
+            >{{ person.active ? 'Has left' : 'Is back' }}</ActButton
+          >
           <SignedFor
             v-if="person.trainee && person.active"
             class="w-full"
@@ -89,8 +104,17 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
       </ul>
       <form class="mt-3 grid gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-2" novalidate @submit.prevent="add">
         <TextField v-model="fresh.name" label="Name" :error="errorIn(adding, 'name')" />
-        <TextField v-model="fresh.signInName" label="Sign-in name" hint="Small letters and digits" :error="errorIn(adding, 'signInName')" />
-        <ChoiceField v-model="fresh.role" label="Role" :options="ROLES.map((role) => ({ value: role, label: role }))" />
+        <TextField
+          v-model="fresh.signInName"
+          label="Sign-in name"
+          hint="Small letters and digits"
+          :error="errorIn(adding, 'signInName')"
+        />
+        <ChoiceField
+          v-model="fresh.role"
+          label="Role"
+          :options="ROLES.map((role) => ({ value: role, label: role }))"
+        />
         <TextField
           v-model="fresh.secret"
           label="Code"
@@ -100,7 +124,8 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           :error="errorIn(adding, 'secret')"
         />
         <label class="flex min-h-12 items-center gap-2"
-          ><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks co-signed</label
+          ><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks
+          co-signed</label
         >
         <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />

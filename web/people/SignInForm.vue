@@ -45,7 +45,9 @@ async function enter(): Promise<void> {
       >
     </div>
     <TextField v-model="name" label="Sign-in name" autocomplete="username" />
-    <div ref="code"><TextField v-model="secret" label="Code" type="password" autocomplete="current-password" /></div>
+    <div ref="code">
+      <TextField v-model="secret" label="Code" type="password" autocomplete="current-password" />
+    </div>
     <NoticePlate v-if="said" :said="said" />
     <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Sign in</ActButton>
     <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
@@ -57,7 +59,10 @@ async function enter(): Promise<void> {
             class="min-h-12 rounded-md border-2 border-line bg-plate px-3 text-left leading-tight"
             @click="choose(person.signInName)"
           >
-            {{ person.name }}<span class="block text-sm text-soft">{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span>
+            {{ person.name
+            }}<span class="block text-sm text-soft"
+              >{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span
+            >
           </button>
         </li>
       </ul>

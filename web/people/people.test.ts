@@ -13,12 +13,24 @@ import SignInForm from './SignInForm.vue';
 import { useSession } from './use-session';
 
 const person = (id: string, more: Partial<Person> = {}): Person => ({
-  ...{ id, name: `${id[0]?.toUpperCase()}${id.slice(1)} Reed`, signInName: id, role: 'inspector', trainee: false, active: true },
+  ...{
+    id,
+    name: `${id[0]?.toUpperCase()}${id.slice(1)} Reed`,
+    signInName: id,
+    role: 'inspector',
+    trainee: false,
+    active: true,
+  },
   ...{ competences: [], version: 1 },
   ...more,
 });
 const ann = person('ann', { role: 'lead' });
-const session = (of: Person): Session => ({ person: of, programName: 'Lapwing Quay', demo: false, now: Date.now() });
+const session = (of: Person): Session => ({
+  person: of,
+  programName: 'Lapwing Quay',
+  demo: false,
+  now: Date.now(),
+});
 const SETUP = { state: 'ready', programName: 'Lapwing Quay', demoPeople: [] };
 let server: Fetched;
 beforeEach(async () => {
@@ -80,7 +92,16 @@ describe('names remembered here', () => {
   it('are the newest first, each once, eight at most, and never a code', () => {
     for (let each = 0; each < 10; each += 1) rememberName(`p${each}`, `Person ${each}`);
     rememberName('p5', 'Person five');
-    expect(rememberedNames().map((each) => each.signInName)).toEqual(['p5', 'p9', 'p8', 'p7', 'p6', 'p4', 'p3', 'p2']);
+    expect(rememberedNames().map((each) => each.signInName)).toEqual([
+      'p5',
+      'p9',
+      'p8',
+      'p7',
+      'p6',
+      'p4',
+      'p3',
+      'p2',
+    ]);
     expect(Object.keys(rememberedNames()[0] ?? {}).sort()).toEqual(['name', 'signInName']);
   });
   it.each(['{', '7', '[null, {"name": 1}]'])('begin anew when somebody edited them into %s', (text) => {
@@ -119,10 +140,20 @@ describe('signing in', () => {
 });
 
 it('a program is set up once: a field that is wrong is named, nothing typed is lost, and it is sent under one id', async () => {
-  server.answers['POST /api/v1/setup'] = () => new Refusal('body.invalid', [{ path: 'timeZone', code: 'unknown-time-zone' }], 400);
+  server.answers['POST /api/v1/setup'] = () =>
+    new Refusal('body.invalid', [{ path: 'timeZone', code: 'unknown-time-zone' }], 400);
   const view = mount(SetupForm);
   const inputs = view.findAll('input');
-  for (const [at, value] of ['Quay', 'Shed', 'Nowhere/Here', '09:00', 'Ann Reed', 'ann', 'curlew-1'].entries()) await inputs[at]?.setValue(value);
+  for (const [at, value] of [
+    'Quay',
+    'Shed',
+    'Nowhere/Here',
+    '09:00',
+    'Ann Reed',
+    'ann',
+    'curlew-1',
+  ].entries())
+    await inputs[at]?.setValue(value);
   await view.get('form').trigger('submit');
   await flushPromises();
   expect(view.get('input[aria-invalid=true]').element).toBe(inputs[2]?.element);
@@ -137,7 +168,10 @@ it('a program is set up once: a field that is wrong is named, nothing typed is l
 });
 
 describe('the people of a program', () => {
-  const bob = person('bob', { trainee: true, competences: [{ system: 'brakes', signedBy: 'ann', signedAt: Date.now() }] });
+  const bob = person('bob', {
+    trainee: true,
+    competences: [{ system: 'brakes', signedBy: 'ann', signedAt: Date.now() }],
+  });
   let people: readonly Person[];
   beforeEach(() => {
     people = [ann, bob, person('gone', { active: false })];
@@ -153,18 +187,27 @@ describe('the people of a program', () => {
   it('stand with who has left, and nobody takes the lead from themself', async () => {
     const view = await shown();
     const rows = view.findAll('li').filter((each) => each.find('select').exists());
-    expect(rows.map((each) => each.get('p').text())).toEqual(['Ann Reedann', 'Bob Reedbob', 'Gone Reed (left)gone']);
+    expect(rows.map((each) => each.get('p').text())).toEqual([
+      'Ann Reedann',
+      'Bob Reedbob',
+      'Gone Reed (left)gone',
+    ]);
     expect(rows[0]?.get('select').attributes('disabled')).toBeDefined();
     expect(rows[0]?.find('button').exists()).toBe(false);
     expect(rows[2]?.get('button').text()).toBe('Is back');
   });
   it('are changed from the version shown, and shown as they stand then', async () => {
-    server.answers['PUT /api/v1/people/bob'] = () => (people = [ann, { ...bob, role: 'mechanic', version: 2 }]);
+    server.answers['PUT /api/v1/people/bob'] = () =>
+      (people = [ann, { ...bob, role: 'mechanic', version: 2 }]);
     const view = await shown();
     await view.get('select[aria-label="Role of Bob Reed"]').setValue('mechanic');
     await flushPromises();
-    expect(sent('PUT /api/v1/people/bob')).toMatchObject([{ role: 'mechanic', trainee: true, active: true, version: 1 }]);
-    expect(view.get<HTMLSelectElement>('select[aria-label="Role of Bob Reed"]').element.value).toBe('mechanic');
+    expect(sent('PUT /api/v1/people/bob')).toMatchObject([
+      { role: 'mechanic', trainee: true, active: true, version: 1 },
+    ]);
+    expect(view.get<HTMLSelectElement>('select[aria-label="Role of Bob Reed"]').element.value).toBe(
+      'mechanic',
+    );
   });
   it('somebody learning is signed off system by system, each under the name of who did it', async () => {
     server.answers['PUT /api/v1/people/bob/competences/wheels'] = () => bob;
@@ -176,7 +219,8 @@ describe('the people of a program', () => {
     expect(sent('PUT /api/v1/people/bob/competences/wheels')).toMatchObject([{ signed: true }]);
   });
   it('a new one is added, or the field named that is in the way', async () => {
-    server.answers['POST /api/v1/people'] = () => new Refusal('body.invalid', [{ path: 'secret', code: 'too_small', params: { minimum: 6 } }], 400);
+    server.answers['POST /api/v1/people'] = () =>
+      new Refusal('body.invalid', [{ path: 'secret', code: 'too_small', params: { minimum: 6 } }], 400);
     const view = await shown();
     const field = (label: string) => fieldOf(view, label, 'form');
     await field('Name').setValue('Cid Reed');

@@ -11,7 +11,9 @@ export function rememberedNames(): readonly Remembered[] {
   try {
     const found = JSON.parse(localStorage.getItem(KEY) ?? '[]') as unknown;
     return Array.isArray(found)
-      ? (found as Remembered[]).filter((each) => typeof each?.signInName === 'string' && typeof each?.name === 'string')
+      ? (found as Remembered[]).filter(
+          (each) => typeof each?.signInName === 'string' && typeof each?.name === 'string',
+        )
       : [];
   } catch {
     return []; // somebody edited the store by hand: begin anew
@@ -21,6 +23,11 @@ export function rememberedNames(): readonly Remembered[] {
 export function rememberName(signInName: string, name: string): void {
   localStorage.setItem(
     KEY,
-    JSON.stringify([{ signInName, name }, ...rememberedNames().filter((each) => each.signInName !== signInName)].slice(0, MOST)),
+    JSON.stringify(
+      [{ signInName, name }, ...rememberedNames().filter((each) => each.signInName !== signInName)].slice(
+        0,
+        MOST,
+      ),
+    ),
   );
 }

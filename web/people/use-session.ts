@@ -1,6 +1,13 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { currentSession, setupState, signIn, signOut, type Person, type Session } from '@cadre/contract/people';
+import {
+  currentSession,
+  setupState,
+  signIn,
+  signOut,
+  type Person,
+  type Session,
+} from '@cadre/contract/people';
 import type { AnswerOf } from '@cadre/contract/http';
 import { mayAct, type Act } from '@cadre/core/people';
 import { keepThing, keptThing, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
@@ -24,7 +31,11 @@ export const useSession = defineStore('session', () => {
     needsSignIn.value = false;
     unconfirmed = false;
     // Kept for when there is no signal; nothing on the screen waits for the disk.
-    void keepThing('session', { person: session.person, programName: session.programName, demo: session.demo });
+    void keepThing('session', {
+      person: session.person,
+      programName: session.programName,
+      demo: session.demo,
+    });
   }
 
   async function load(): Promise<void> {

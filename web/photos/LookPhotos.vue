@@ -21,12 +21,19 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ kept: [] }>();
 const name = computed(() => withPosition(props.asked.checkpoint.name, props.asked.position));
-const { photos } = usePhotos(() => ({ bikeId: props.bikeId, checkpoint: props.asked.checkpoint.key, position: props.asked.position }));
+const { photos } = usePhotos(() => ({
+  bikeId: props.bikeId,
+  checkpoint: props.asked.checkpoint.key,
+  position: props.asked.position,
+}));
 const input = ref<HTMLInputElement | null>(null);
 const said = ref('');
 const busy = ref(false);
 const taken = ref<{ blob: Blob; url: string; width: number; height: number } | null>(null);
-const full = computed(() => photos.value.filter((photo) => now() - photo.at < PHOTO_LIMITS.sittingMs).length >= PHOTO_LIMITS.perLook);
+const full = computed(
+  () =>
+    photos.value.filter((photo) => now() - photo.at < PHOTO_LIMITS.sittingMs).length >= PHOTO_LIMITS.perLook,
+);
 
 function letGo(): void {
   if (taken.value) URL.revokeObjectURL(taken.value.url);
@@ -75,12 +82,23 @@ async function keep(shapes: readonly Shape[]): Promise<void> {
 
 <template>
   <div class="mt-3 space-y-2" data-look-photos>
-    <PhotoPad v-if="taken" :url="taken.url" :width="taken.width" :height="taken.height" :name="name" @keep="keep" @drop="letGo" />
+    <PhotoPad
+      v-if="taken"
+      :url="taken.url"
+      :width="taken.width"
+      :height="taken.height"
+      :name="name"
+      @keep="keep"
+      @drop="letGo"
+    />
     <div class="flex flex-wrap items-center gap-3">
       <ActButton :disabled="busy || full" data-take-photo @click="input?.click()"
-        ><Camera :size="22" aria-hidden="true" />{{ busy ? 'Reading the photo …' : 'Photo' }}<span class="sr-only"> of {{ name }}</span></ActButton
+        ><Camera :size="22" aria-hidden="true" />{{ busy ? 'Reading the photo …' : 'Photo'
+        }}<span class="sr-only"> of {{ name }}</span></ActButton
       >
-      <span v-if="full" class="text-soft">{{ PHOTO_LIMITS.perLook }} photos of this look: say the rest in the note.</span>
+      <span v-if="full" class="text-soft"
+        >{{ PHOTO_LIMITS.perLook }} photos of this look: say the rest in the note.</span
+      >
     </div>
     <!-- Opened by the button: the camera on a phone, a file elsewhere. -->
     <input

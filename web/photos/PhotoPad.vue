@@ -26,7 +26,8 @@ function move(event: PointerEvent): void {
   if (from.value) to.value = at(event);
 }
 function end(): void {
-  if (drawing.value && shapes.value.length < PHOTO_LIMITS.shapesMost) shapes.value = [...shapes.value, drawing.value];
+  if (drawing.value && shapes.value.length < PHOTO_LIMITS.shapesMost)
+    shapes.value = [...shapes.value, drawing.value];
   from.value = to.value = null;
 }
 /** By keyboard there is no stroke: a circle in the middle says look here, and the note says what. */
@@ -40,14 +41,23 @@ function circleMiddle(): void {
   <Dialog open class="relative z-40" @close="emit('drop')">
     <div class="fixed inset-0 bg-black/70" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-2">
-      <DialogPanel class="flex max-h-full w-full max-w-3xl flex-col gap-2 rounded-lg border-2 border-ink/60 bg-plate p-3" data-photo-pad>
+      <DialogPanel
+        class="flex max-h-full w-full max-w-3xl flex-col gap-2 rounded-lg border-2 border-ink/60 bg-plate p-3"
+        data-photo-pad
+      >
         <DialogTitle class="leading-tight"
           ><span class="sturdy block text-lg">{{ name }}</span
-          ><span class="text-soft">Draw with the finger where it is. The photo itself stays as it is.</span></DialogTitle
+          ><span class="text-soft"
+            >Draw with the finger where it is. The photo itself stays as it is.</span
+          ></DialogTitle
         >
         <div
           class="relative mx-auto min-h-0 w-full touch-none select-none overflow-hidden rounded-md border-2 border-ink/60"
-          :style="{ aspectRatio: `${width} / ${height}`, maxHeight: '65dvh', maxWidth: `calc(65dvh * ${width / height})` }"
+          :style="{
+            aspectRatio: `${width} / ${height}`,
+            maxHeight: '65dvh',
+            maxWidth: `calc(65dvh * ${width / height})`,
+          }"
           data-photo-canvas
           @pointerdown.prevent="begin"
           @pointermove="move"
@@ -67,7 +77,9 @@ function circleMiddle(): void {
             :chosen="[tool]"
             @toggle="(kind) => (tool = kind)"
           />
-          <ActButton :disabled="shapes.length === 0" data-photo-back @click="shapes = shapes.slice(0, -1)">Take the last back</ActButton>
+          <ActButton :disabled="shapes.length === 0" data-photo-back @click="shapes = shapes.slice(0, -1)"
+            >Take the last back</ActButton
+          >
           <ActButton class="sr-only focus:not-sr-only" @click="circleMiddle">Circle the middle</ActButton>
           <span class="grow" />
           <ActButton kind="quiet" data-photo-drop @click="emit('drop')">Let it go</ActButton>

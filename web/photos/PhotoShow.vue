@@ -17,15 +17,23 @@ const now = useNow();
   <Dialog open class="relative z-40" @close="emit('close')">
     <div class="fixed inset-0 bg-black/70" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-3">
-      <DialogPanel class="flex max-h-full max-w-full flex-col gap-2 rounded-lg border-2 border-ink/60 bg-plate p-3" data-photo-show>
+      <DialogPanel
+        class="flex max-h-full max-w-full flex-col gap-2 rounded-lg border-2 border-ink/60 bg-plate p-3"
+        data-photo-show
+      >
         <div class="flex items-center gap-4">
           <DialogTitle class="min-w-0 grow leading-tight"
             ><span class="sturdy block text-lg">{{ name }}</span
-            ><span class="text-soft">{{ fleet.nameOf(photo.by) }}, {{ dayAndClock(photo.at, now) }}</span></DialogTitle
+            ><span class="text-soft"
+              >{{ fleet.nameOf(photo.by) }}, {{ dayAndClock(photo.at, now) }}</span
+            ></DialogTitle
           >
           <ActButton @click="emit('close')">Close</ActButton>
         </div>
-        <div class="relative mx-auto min-h-0" :style="{ aspectRatio: `${photo.width} / ${photo.height}`, maxHeight: '75dvh', maxWidth: '100%' }">
+        <div
+          class="relative mx-auto min-h-0"
+          :style="{ aspectRatio: `${photo.width} / ${photo.height}`, maxHeight: '75dvh', maxWidth: '100%' }"
+        >
           <img :src="photo.whole" :alt="`Photo of ${name}`" class="block size-full" />
           <ShapesOver :shapes="photo.shapes" :width="photo.width" :height="photo.height" />
         </div>

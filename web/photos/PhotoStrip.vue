@@ -24,14 +24,18 @@ const drop = (photo: ShownPhoto): void => void kept.photos.delete(photo.id);
         :aria-label="`Photo of ${nameOf(photo)}, ${dayAndClock(photo.at, now)}`"
         @click="shown = photo"
       >
-        <span class="absolute inset-0 m-auto block max-h-full max-w-full" :style="{ aspectRatio: `${photo.width} / ${photo.height}` }"
+        <span
+          class="absolute inset-0 m-auto block max-h-full max-w-full"
+          :style="{ aspectRatio: `${photo.width} / ${photo.height}` }"
           ><img :src="photo.small" alt="" class="block size-full" loading="lazy" /><ShapesOver
             :shapes="photo.shapes"
             :width="photo.width"
             :height="photo.height"
         /></span>
       </button>
-      <p class="text-sm leading-tight text-soft">{{ photo.waiting ? 'kept here' : dayAndClock(photo.at, now) }}</p>
+      <p class="text-sm leading-tight text-soft">
+        {{ photo.waiting ? 'kept here' : dayAndClock(photo.at, now) }}
+      </p>
       <template v-if="photo.trouble">
         <p class="text-sm font-semibold leading-tight text-held" role="alert">{{ photo.trouble }}</p>
         <ActButton @click="again(photo)">Try again</ActButton>

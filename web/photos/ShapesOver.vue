@@ -9,11 +9,30 @@ const stroke = computed(() => Math.max(props.width, props.height) / 110);
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${width} ${height}`" class="pointer-events-none absolute inset-0 size-full" aria-hidden="true" data-shapes>
+  <svg
+    :viewBox="`0 0 ${width} ${height}`"
+    class="pointer-events-none absolute inset-0 size-full"
+    aria-hidden="true"
+    data-shapes
+  >
     <g v-for="(one, index) in drawn" :key="index" fill="none" stroke-linecap="round" stroke-linejoin="round">
       <template v-if="one.kind === 'circle'">
-        <ellipse :cx="one.cx" :cy="one.cy" :rx="one.rx" :ry="one.ry" stroke="#fff" :stroke-width="stroke * 2" />
-        <ellipse :cx="one.cx" :cy="one.cy" :rx="one.rx" :ry="one.ry" stroke="#b3200f" :stroke-width="stroke" />
+        <ellipse
+          :cx="one.cx"
+          :cy="one.cy"
+          :rx="one.rx"
+          :ry="one.ry"
+          stroke="#fff"
+          :stroke-width="stroke * 2"
+        />
+        <ellipse
+          :cx="one.cx"
+          :cy="one.cy"
+          :rx="one.rx"
+          :ry="one.ry"
+          stroke="#b3200f"
+          :stroke-width="stroke"
+        />
       </template>
       <template v-else>
         <path :d="one.path" stroke="#fff" :stroke-width="stroke * 2" />

@@ -11,13 +11,24 @@ async function saidOf(photo: KeptPhoto): Promise<PhotoOf> {
 
 /** Sends the photos kept here, the oldest first. One the server will not take stays, with why. */
 export async function deliverPhotos(): Promise<void> {
-  const waiting = (await kept.photos.toArray()).filter((photo) => photo.trouble === null).sort((a, b) => a.at - b.at);
+  const waiting = (await kept.photos.toArray())
+    .filter((photo) => photo.trouble === null)
+    .sort((a, b) => a.at - b.at);
   for (const photo of waiting) {
     try {
-      await send(addPhoto, { params: { id: photo.id }, query: { of: JSON.stringify(await saidOf(photo)) }, blob: photo.blob });
+      await send(addPhoto, {
+        params: { id: photo.id },
+        query: { of: JSON.stringify(await saidOf(photo)) },
+        blob: photo.blob,
+      });
       await kept.photos.delete(photo.id);
     } catch (error) {
-      if (!(error instanceof RefusedError) || error.problem.code === 'session.required' || error.problem.status >= 500) throw error;
+      if (
+        !(error instanceof RefusedError) ||
+        error.problem.code === 'session.required' ||
+        error.problem.status >= 500
+      )
+        throw error;
       const { what, todo } = wordsFor(error.problem);
       await kept.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
     }

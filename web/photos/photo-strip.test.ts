@@ -8,7 +8,18 @@ import LookPhotos from './LookPhotos.vue';
 
 const asked = { checkpoint: { key: 'rim', name: 'Rim' }, position: 'front' } as never;
 const keptPhoto = (id: string, more: Partial<KeptPhoto> = {}): KeptPhoto => ({
-  ...{ id, bikeId: 'b', checkId: 'c', checkpoint: 'rim', position: 'front' as const, author: 'ann', at: Date.now(), shapes: [], width: 4, height: 3 },
+  ...{
+    id,
+    bikeId: 'b',
+    checkId: 'c',
+    checkpoint: 'rim',
+    position: 'front' as const,
+    author: 'ann',
+    at: Date.now(),
+    shapes: [],
+    width: 4,
+    height: 3,
+  },
   ...{ blob: new Blob(['x'], { type: 'image/jpeg' }), trouble: null },
   ...more,
 });
@@ -34,9 +45,16 @@ describe('the photos of a look', () => {
       addresses.push(address);
       return gone
         ? Promise.reject(new TypeError('no network'))
-        : Promise.resolve(new Response(JSON.stringify({ photos: server, next: null }), { headers: { 'content-type': 'application/json' } }));
+        : Promise.resolve(
+            new Response(JSON.stringify({ photos: server, next: null }), {
+              headers: { 'content-type': 'application/json' },
+            }),
+          );
     });
-    vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:x', revokeObjectURL: () => undefined }));
+    vi.stubGlobal(
+      'URL',
+      Object.assign(URL, { createObjectURL: () => 'blob:x', revokeObjectURL: () => undefined }),
+    );
   });
   afterEach(() => vi.unstubAllGlobals());
   async function strip() {
@@ -85,7 +103,9 @@ describe('the photos of a look', () => {
     await vi.waitFor(async () => expect(await kept.photos.count()).toBe(0));
   });
   it('are no more than so many in a sitting; older ones do not count', async () => {
-    await kept.photos.bulkPut(Array.from({ length: PHOTO_LIMITS.perLook - 1 }, (_, at) => keptPhoto(`p${at}`)));
+    await kept.photos.bulkPut(
+      Array.from({ length: PHOTO_LIMITS.perLook - 1 }, (_, at) => keptPhoto(`p${at}`)),
+    );
     server = [sentPhoto('old', Date.now() - 2 * PHOTO_LIMITS.sittingMs)];
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toHaveLength(PHOTO_LIMITS.perLook));
@@ -97,9 +117,13 @@ describe('the photos of a look', () => {
   it('a file that is none is told at once, and nothing is kept', async () => {
     const view = await strip();
     const input = view.get('[data-photo-file]');
-    Object.defineProperty(input.element, 'files', { value: [new File(['notes'], 'notes.txt', { type: 'text/plain' })] });
+    Object.defineProperty(input.element, 'files', {
+      value: [new File(['notes'], 'notes.txt', { type: 'text/plain' })],
+    });
     await input.trigger('change');
-    await vi.waitFor(() => expect(view.get('[data-photo-said]').text()).toContain('no picture Cadre can read'));
+    await vi.waitFor(() =>
+      expect(view.get('[data-photo-said]').text()).toContain('no picture Cadre can read'),
+    );
     expect(await kept.photos.count()).toBe(0);
   });
 });

@@ -33,7 +33,10 @@ describe('photos kept here', () => {
     await Promise.all([kept.photos.clear(), kept.checks.clear()]);
     vi.stubGlobal('fetch', (url: string) => {
       const { pathname, searchParams } = new URL(url, 'http://here');
-      asked.push({ path: pathname, of: JSON.parse(searchParams.get('of') ?? '{}') as Record<string, unknown> });
+      asked.push({
+        path: pathname,
+        of: JSON.parse(searchParams.get('of') ?? '{}') as Record<string, unknown>,
+      });
       return Promise.resolve(respond());
     });
   });
@@ -74,8 +77,16 @@ describe('a photo just taken', () => {
   // The dialog itself hangs at the end of the page: here only what is in it.
   const plain = { template: '<div><slot /></div>' };
   const stubs = { Dialog: plain, DialogPanel: plain, DialogTitle: plain };
-  const pad = () => mount(PhotoPad, { props: { url: 'blob:x', width: 400, height: 300, name: 'Rim, front' }, global: { stubs } });
-  async function stroke(wrapper: ReturnType<typeof pad>, from: [number, number], to: [number, number]): Promise<void> {
+  const pad = () =>
+    mount(PhotoPad, {
+      props: { url: 'blob:x', width: 400, height: 300, name: 'Rim, front' },
+      global: { stubs },
+    });
+  async function stroke(
+    wrapper: ReturnType<typeof pad>,
+    from: [number, number],
+    to: [number, number],
+  ): Promise<void> {
     const canvas = wrapper.get('[data-photo-canvas]');
     Object.assign(canvas.element, {
       getBoundingClientRect: () => ({ left: 0, top: 0, width: 400, height: 300 }),
@@ -97,7 +108,9 @@ describe('a photo just taken', () => {
       .find((button) => button.text() === 'Take the last back')
       ?.trigger('click');
     await wrapper.get('[data-photo-keep]').trigger('click');
-    expect(wrapper.emitted('keep')).toEqual([[[{ kind: 'circle', from: { x: 0.1, y: 0.1 }, to: { x: 0.5, y: 0.5 } }]]]);
+    expect(wrapper.emitted('keep')).toEqual([
+      [[{ kind: 'circle', from: { x: 0.1, y: 0.1 }, to: { x: 0.5, y: 0.5 } }]],
+    ]);
   });
   it('is let go', async () => {
     const wrapper = pad();
@@ -106,12 +119,17 @@ describe('a photo just taken', () => {
   });
   it('shows each line twice, light under dark, so that it is seen on any ground', () =>
     expect(
-      mount(ShapesOver, { props: { shapes: [{ kind: 'circle', from: { x: 0, y: 0 }, to: { x: 1, y: 1 } }], width: 4, height: 3 } }).findAll(
-        'ellipse',
-      ),
+      mount(ShapesOver, {
+        props: {
+          shapes: [{ kind: 'circle', from: { x: 0, y: 0 }, to: { x: 1, y: 1 } }],
+          width: 4,
+          height: 3,
+        },
+      }).findAll('ellipse'),
     ).toHaveLength(2));
   it('that is no picture is told apart before anything is read', async () => {
-    const file = (type: string, size = 5): File => Object.defineProperty(new File(['x'.repeat(5)], 'f', { type }), 'size', { value: size }) as File;
+    const file = (type: string, size = 5): File =>
+      Object.defineProperty(new File(['x'.repeat(5)], 'f', { type }), 'size', { value: size }) as File;
     expect(await shrinkPhoto(file('text/plain'))).toEqual({ ok: false, issue: 'no-picture' });
     expect(await shrinkPhoto(file('image/jpeg', 80_000_000))).toEqual({ ok: false, issue: 'too-heavy' });
     expect(await shrinkPhoto(file('image/jpeg', 0))).toEqual({ ok: false, issue: 'empty' });

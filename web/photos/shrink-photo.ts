@@ -2,7 +2,8 @@ import { fileIssue, fitWithin, PHOTO_LIMITS, sidesIssue } from '@cadre/core/phot
 
 export type PhotoIssue = 'empty' | 'too-heavy' | 'no-picture' | 'too-wide';
 export type Shrunk =
-  { readonly ok: true; readonly blob: Blob; readonly width: number; readonly height: number } | { readonly ok: false; readonly issue: PhotoIssue };
+  | { readonly ok: true; readonly blob: Blob; readonly width: number; readonly height: number }
+  | { readonly ok: false; readonly issue: PhotoIssue };
 
 export const PHOTO_ISSUE_WORDS: Record<PhotoIssue, string> = {
   empty: 'This file is empty. Take the photo again.',

@@ -43,7 +43,11 @@ export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
   const next = ref<number | null>(null);
   const isWanted = (photo: Pick<KeptPhoto, 'bikeId' | 'checkpoint' | 'position'>): boolean => {
     const { bikeId, checkpoint, position } = wanted();
-    return photo.bikeId === bikeId && (!checkpoint || photo.checkpoint === checkpoint) && (!position || photo.position === position);
+    return (
+      photo.bikeId === bikeId &&
+      (!checkpoint || photo.checkpoint === checkpoint) &&
+      (!position || photo.position === position)
+    );
   };
 
   async function fetchFrom(before: number | null): Promise<void> {
@@ -52,7 +56,12 @@ export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
     try {
       const answer = await send(listPhotos, {
         params: { id: bikeId },
-        query: { most, ...(checkpoint ? { checkpoint } : {}), ...(position ? { position } : {}), ...(before === null ? {} : { before }) },
+        query: {
+          most,
+          ...(checkpoint ? { checkpoint } : {}),
+          ...(position ? { position } : {}),
+          ...(before === null ? {} : { before }),
+        },
       });
       if (JSON.stringify(wanted()) !== asked) return;
       known.value = before === null ? answer.photos : [...known.value, ...answer.photos];
@@ -94,7 +103,14 @@ export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
     ...waiting.value
       .filter(isWanted)
       .sort((a, b) => b.at - a.at)
-      .map((photo) => ({ ...photo, small: photo.url, whole: photo.url, by: photo.author, waiting: true, trouble: photo.trouble })),
+      .map((photo) => ({
+        ...photo,
+        small: photo.url,
+        whole: photo.url,
+        by: photo.author,
+        waiting: true,
+        trouble: photo.trouble,
+      })),
     ...known.value.map((photo) => ({
       ...photo,
       small: `/api/v1/photos/${photo.id}/small`,

@@ -37,7 +37,9 @@ async function load(before?: number): Promise<void> {
   });
 }
 watch([() => props.bikeId, () => props.version, quiet], () => void load(), { immediate: true });
-const shown = computed(() => entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })));
+const shown = computed(() =>
+  entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })),
+);
 </script>
 
 <template>
@@ -50,22 +52,40 @@ const shown = computed(() => entries.value.map((entry) => ({ entry, words: entry
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">
-      <li v-for="{ entry, words } in shown" :key="entry.id" class="relative py-2 pl-5" :data-entry="entry.kind">
+      <li
+        v-for="{ entry, words } in shown"
+        :key="entry.id"
+        class="relative py-2 pl-5"
+        :data-entry="entry.kind"
+      >
         <span
           class="absolute -left-[0.6rem] top-3.5 size-4 rounded-full border-4"
-          :class="words.weight === 'strong' ? 'border-act bg-act' : words.weight === 'plain' ? 'border-act bg-ground' : 'border-line bg-ground'"
+          :class="
+            words.weight === 'strong'
+              ? 'border-act bg-act'
+              : words.weight === 'plain'
+                ? 'border-act bg-ground'
+                : 'border-line bg-ground'
+          "
           aria-hidden="true"
         />
         <p class="leading-snug">
           <span class="font-semibold">{{ words.what }}</span>{{ ' '
           }}<span class="figures text-soft"
-            >· {{ dayAndClock(entry.happenedAt, today, timeZone) }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
+            >· {{ dayAndClock(entry.happenedAt, today, timeZone)
+            }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
           >
         </p>
         <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>
       </li>
     </ol>
     <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">Nothing yet.</p>
-    <ActButton v-if="next !== null" class="mt-2 print:hidden" :disabled="refusal.busy.value" @click="load(next)">Earlier</ActButton>
+    <ActButton
+      v-if="next !== null"
+      class="mt-2 print:hidden"
+      :disabled="refusal.busy.value"
+      @click="load(next)"
+      >Earlier</ActButton
+    >
   </section>
 </template>

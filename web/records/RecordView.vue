@@ -33,7 +33,11 @@ const print = (): void => window.print();
 </script>
 
 <template>
-  <main v-if="bike && answer" class="mx-auto max-w-4xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-record>
+  <main
+    v-if="bike && answer"
+    class="mx-auto max-w-4xl px-4 pb-16 pt-4 print:max-w-none print:p-0"
+    data-record
+  >
     <div class="flex flex-wrap items-start gap-3">
       <div class="mr-auto">
         <h1 class="sturdy text-3xl leading-tight">Record of {{ bike.tag }}</h1>
@@ -53,7 +57,9 @@ const print = (): void => window.print();
     <ul class="list-disc pl-6">
       <li v-for="(reason, at) in answer.reasons" :key="at">
         {{ reasonWords(reason, ON_PAPER, fleet.nameOf, site?.timeZone).what }}
-        <span class="text-soft">{{ reasonWords(reason, ON_PAPER, fleet.nameOf, site?.timeZone).detail }}</span>
+        <span class="text-soft">{{
+          reasonWords(reason, ON_PAPER, fleet.nameOf, site?.timeZone).detail
+        }}</span>
       </li>
     </ul>
     <div class="mt-5 space-y-5">

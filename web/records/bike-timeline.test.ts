@@ -4,7 +4,14 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fetched, type Fetched } from '../../testing/fetched';
 import BikeTimeline from './BikeTimeline.vue';
 
-const entry = (id: string) => ({ id, kind: 'bike.moved', body: { to: 'out' }, author: null, happenedAt: Date.now(), recordedAt: Date.now() });
+const entry = (id: string) => ({
+  id,
+  kind: 'bike.moved',
+  body: { to: 'out' },
+  author: null,
+  happenedAt: Date.now(),
+  recordedAt: Date.now(),
+});
 const page = (ids: readonly string[], next: number | null = null) => ({ entries: ids.map(entry), next });
 let server: Fetched;
 beforeEach(() => {

@@ -18,7 +18,12 @@ const finding = { severity: 'stop', words: { checkpoint: 'Bars', fault: 'Bent' }
 
 describe('a bike’s timeline in words', () => {
   it.each([
-    ['check.signed', { complete: true, findings: [finding], criticalsMissing: [] }, 'Check signed', 'Bars: bent (stop)'],
+    [
+      'check.signed',
+      { complete: true, findings: [finding], criticalsMissing: [] },
+      'Check signed',
+      'Bars: bent (stop)',
+    ],
     [
       'check.signed',
       { complete: false, findings: [], criticalsMissing: ['a', 'b'] },
@@ -34,7 +39,12 @@ describe('a bike’s timeline in words', () => {
     ],
     ['finding.under-policy', { findings: [finding] }, 'A new policy moved what is open', 'Bars: bent (stop)'],
     ['finding.severity-set', { finding, reason: 'Seen it' }, 'Severity set', 'Bars: bent (stop) · Seen it'],
-    ['part.fitted', { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' }, 'Wheel fitted', '29 disc · front · spare'],
+    [
+      'part.fitted',
+      { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' },
+      'Wheel fitted',
+      '29 disc · front · spare',
+    ],
     ['bike.moved', { to: 'out' }, 'Handed out', ''],
     ['bike.changed', { due: true }, 'Edited', 'Built otherwise: its last check no longer counts'],
   ] as const)('%s', (kind, body, what, detail) => {

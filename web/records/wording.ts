@@ -15,7 +15,8 @@ export interface EntryWords {
 
 type Body = Record<string, unknown>;
 const text = (value: unknown): string => (typeof value === 'string' ? value : '');
-const listOf = (value: unknown): readonly Body[] => (Array.isArray(value) ? (value as Body[]).filter(Boolean) : []);
+const listOf = (value: unknown): readonly Body[] =>
+  Array.isArray(value) ? (value as Body[]).filter(Boolean) : [];
 const faultsOf = (findings: unknown): string =>
   listOf(findings)
     .map((finding) => {
@@ -27,7 +28,11 @@ const faultsOf = (findings: unknown): string =>
 /** One entry of the record as a person reads it on a bike's page. */
 export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string): EntryWords {
   const body = entry.body as Body;
-  const say = (what: string, detail = '', weight: EntryWords['weight'] = 'plain'): EntryWords => ({ what, detail, weight });
+  const say = (what: string, detail = '', weight: EntryWords['weight'] = 'plain'): EntryWords => ({
+    what,
+    detail,
+    weight,
+  });
   switch (entry.kind) {
     case 'bike.added':
       return say('Came into the fleet', text((body.bike as Body | undefined)?.model), 'strong');
@@ -70,8 +75,13 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say('Time to look again', text(body.what), 'strong');
     case 'wait.answered': {
       const rate = typeof body.perDay === 'number' ? `${Math.round(body.perDay * 1000) / 10} % a day` : '';
-      const said = { sound: 'holds', fault: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
-      return say('Looked again', [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '), 'strong');
+      const said =
+        { sound: 'holds', fault: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
+      return say(
+        'Looked again',
+        [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '),
+        'strong',
+      );
     }
     case 'check.co-signed':
       return say('Trainee’s check co-signed', '', 'plain');
@@ -82,7 +92,11 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'finding.merged':
       return say('Two findings told as one', faultsOf([body.finding]));
     case 'finding.closed':
-      return say('Finding closed: its part is not on the bike any more', `${faultsOf([body.finding])} · ${text(body.reason)}`, 'strong');
+      return say(
+        'Finding closed: its part is not on the bike any more',
+        `${faultsOf([body.finding])} · ${text(body.reason)}`,
+        'strong',
+      );
     case 'finding.severity-set':
       return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':
@@ -94,7 +108,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
           ...listOf(body.work).map((work) => text(work.done)),
           ...listOf(body.used).map((part) => `${String(part.count)} × ${text(part.name)}`),
           ...listOf(body.torques).map(
-            (each) => `${JOINT_WORDS[each.joint as keyof typeof JOINT_WORDS] ?? text(each.joint)} ${String(each.newtonMetres)} N m`,
+            (each) =>
+              `${JOINT_WORDS[each.joint as keyof typeof JOINT_WORDS] ?? text(each.joint)} ${String(each.newtonMetres)} N m`,
           ),
           typeof body.minutes === 'number' ? `${body.minutes} min` : '',
         ]
@@ -115,7 +130,9 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'bike.released':
       return say(
         'Released',
-        [text(body.hangTagBack) ? `hang-tag ${text(body.hangTagBack)} back` : '', text(body.note)].filter(Boolean).join(' · '),
+        [text(body.hangTagBack) ? `hang-tag ${text(body.hangTagBack)} back` : '', text(body.note)]
+          .filter(Boolean)
+          .join(' · '),
         'strong',
       );
     case 'hang-tag.hung':
@@ -131,7 +148,9 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? 'Part';
       return say(
         `${kind} fitted`,
-        [text(part.name), body.position === 'only' ? '' : text(body.position), text(body.anyway)].filter(Boolean).join(' · '),
+        [text(part.name), body.position === 'only' ? '' : text(body.position), text(body.anyway)]
+          .filter(Boolean)
+          .join(' · '),
       );
     }
     case 'part.removed':

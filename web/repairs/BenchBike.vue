@@ -18,7 +18,12 @@ import RepairCard from './RepairCard.vue';
 import type { Repairs } from './use-repairs';
 
 /** One bike on the bench: its findings, the work, the re-look, the release. Nothing skips a step. */
-const props = defineProps<{ bike: Bike; answer: FitnessAnswer; bench: Repairs; items: readonly StockItem[] }>();
+const props = defineProps<{
+  bike: Bike;
+  answer: FitnessAnswer;
+  bench: Repairs;
+  items: readonly StockItem[];
+}>();
 const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
@@ -26,7 +31,9 @@ const now = useNow();
 
 const facts = computed(() => props.bike.facts as FitnessFacts);
 const repairs = computed(() => props.bench.repairs.value.filter((repair) => repair.bikeId === props.bike.id));
-const findings = computed(() => [...facts.value.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity)));
+const findings = computed(() =>
+  [...facts.value.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity)),
+);
 const readiness = computed(() => releaseReadiness(facts.value, now.value));
 const open = computed(() => findings.value.filter((finding) => finding.state === 'open'));
 const chosen = ref<Set<string> | null>(null);
@@ -37,7 +44,8 @@ const wanted = computed(() => {
   const asking = stops.length > 0 ? stops : open.value.filter((finding) => finding.severity !== 'watch');
   return new Set(asking.map((finding) => finding.id));
 });
-const of = (repair: Repair): readonly Finding[] => findings.value.filter((finding) => repair.findingIds.includes(finding.id));
+const of = (repair: Repair): readonly Finding[] =>
+  findings.value.filter((finding) => repair.findingIds.includes(finding.id));
 function tick(id: string): void {
   const next = new Set(wanted.value);
   if (!next.delete(id)) next.add(id);
@@ -50,12 +58,20 @@ const start = (): Promise<boolean> =>
   });
 const lookAgain = (repair: Repair): Promise<boolean> =>
   refusal.run(async () => {
-    await router.push({ name: 'stand', params: { bikeId: props.bike.id }, query: { check: await props.bench.reLook(repair) } });
+    await router.push({
+      name: 'stand',
+      params: { bikeId: props.bike.id },
+      query: { check: await props.bench.reLook(repair) },
+    });
   });
 </script>
 
 <template>
-  <section class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5" :aria-label="`On the bench: ${bike.tag}`" data-bench-bike>
+  <section
+    class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
+    :aria-label="`On the bench: ${bike.tag}`"
+    data-bench-bike
+  >
     <div class="flex flex-wrap items-center gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
@@ -72,7 +88,10 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         data-warranty
         >Ask the maker</RouterLink
       >
-      <p class="flex items-center gap-2 text-lg font-semibold" :class="answer.fitness === 'held' && 'text-held'">
+      <p
+        class="flex items-center gap-2 text-lg font-semibold"
+        :class="answer.fitness === 'held' && 'text-held'"
+      >
         <FitnessMark :fitness="answer.fitness" :size="28" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>
     </div>

@@ -26,7 +26,9 @@ const firstReason = (bike: Bike): string => {
   const reason = props.answer(bike).reasons[0];
   if (mends[0] && reason?.code === 'no-valid-check')
     return `${withPosition(mends[0].words.checkpoint, mends[0].position)}: ${mends[0].words.fault.toLowerCase()}`;
-  return reason ? reasonWords(reason, now.value, fleet.nameOf).what : (bike.facts.findings[0]?.words.fault ?? '');
+  return reason
+    ? reasonWords(reason, now.value, fleet.nameOf).what
+    : (bike.facts.findings[0]?.words.fault ?? '');
 };
 const why = (place: BenchPlace): string =>
   placeWords(place.because, {
@@ -40,7 +42,11 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
 
 <template>
   <ol class="flex flex-col max-[900px]:max-h-72 max-[900px]:overflow-y-auto" tabindex="0" aria-label="Jobs">
-    <li v-for="(place, at) in places" :key="place.job.bikeId" :class="place.sameWork ? 'border-l-8 border-rail pl-1 pt-1' : 'pt-1.5'">
+    <li
+      v-for="(place, at) in places"
+      :key="place.job.bikeId"
+      :class="place.sameWork ? 'border-l-8 border-rail pl-1 pt-1' : 'pt-1.5'"
+    >
       <button
         v-if="bikeOf(place)"
         type="button"
@@ -57,9 +63,12 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
           ><span class="flex items-baseline gap-2"
             ><span class="sturdy text-xl">{{ bikeOf(place)!.tag }}</span
             ><span class="figures ml-auto shrink-0 text-sm text-soft"
-              >{{ place.job.minutes }} min<template v-if="place.readyAt !== null"> · {{ clock(place.readyAt) }}</template></span
+              >{{ place.job.minutes }} min<template v-if="place.readyAt !== null">
+                · {{ clock(place.readyAt) }}</template
+              ></span
             ></span
-          ><span class="sr-only">{{ FITNESS_WORDS[answer(bikeOf(place)!).fitness] }}: </span>{{ firstReason(bikeOf(place)!)
+          ><span class="sr-only">{{ FITNESS_WORDS[answer(bikeOf(place)!).fitness] }}: </span
+          >{{ firstReason(bikeOf(place)!)
           }}<span class="block text-sm" :class="urgent(place) ? 'font-semibold text-act' : 'text-soft'"
             ><span v-if="place.sameWork">Same work as above. </span>{{ why(place) }}</span
           ></span

@@ -22,16 +22,27 @@ const stock = useStock();
 const refusal = useRefusal();
 const now = useNow();
 
-const answers = computed(() => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])));
-const answer = (bike: Bike): FitnessAnswer => answers.value.get(bike.id) ?? evaluateFitness(bike.facts as FitnessFacts, now.value);
+const answers = computed(
+  () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
+);
+const answer = (bike: Bike): FitnessAnswer =>
+  answers.value.get(bike.id) ?? evaluateFitness(bike.facts as FitnessFacts, now.value);
 const HANDS = [1, 2, 3, 4] as const;
 const hands = computed(() => HANDS.find((each) => String(each) === route.query.hands) ?? 1);
-const places = useBenchOrder({ answer, items: () => stock.items.value, repairs: () => bench.repairs.value, hands: () => hands.value });
+const places = useBenchOrder({
+  answer,
+  items: () => stock.items.value,
+  repairs: () => bench.repairs.value,
+  hands: () => hands.value,
+});
 const inHand = computed(
-  () => fleet.bikeById.get(props.bikeId ?? '') ?? (props.bikeId ? null : (fleet.bikeById.get(places.value[0]?.job.bikeId ?? '') ?? null)),
+  () =>
+    fleet.bikeById.get(props.bikeId ?? '') ??
+    (props.bikeId ? null : (fleet.bikeById.get(places.value[0]?.job.bikeId ?? '') ?? null)),
 );
 
-const load = (): Promise<boolean> => refusal.run(async () => void (await Promise.all([bench.load(), stock.load()])));
+const load = (): Promise<boolean> =>
+  refusal.run(async () => void (await Promise.all([bench.load(), stock.load()])));
 onMounted(() => void load());
 watch(
   () => fleet.wall,
@@ -42,7 +53,10 @@ function pick(id: string): void {
   void router.replace({ name: 'bench', params: { bikeId: id }, query: route.query });
 }
 const withHands = (many: number): void =>
-  void router.replace({ params: route.params, query: { ...route.query, hands: many === 1 ? undefined : many } });
+  void router.replace({
+    params: route.params,
+    query: { ...route.query, hands: many === 1 ? undefined : many },
+  });
 </script>
 
 <template>
@@ -50,13 +64,22 @@ const withHands = (many: number): void =>
     <div class="w-[24rem] shrink-0 max-[900px]:w-full">
       <div class="flex flex-wrap items-center gap-x-3">
         <h1 class="sturdy mr-auto text-2xl">Bench</h1>
-        <RouterLink :to="{ name: 'stock' }" class="inline-flex min-h-12 items-center font-semibold text-act underline">Parts</RouterLink>
-        <RouterLink :to="{ name: 'findings' }" class="inline-flex min-h-12 items-center font-semibold text-act underline" data-all-findings
+        <RouterLink
+          :to="{ name: 'stock' }"
+          class="inline-flex min-h-12 items-center font-semibold text-act underline"
+          >Parts</RouterLink
+        >
+        <RouterLink
+          :to="{ name: 'findings' }"
+          class="inline-flex min-h-12 items-center font-semibold text-act underline"
+          data-all-findings
           >All findings</RouterLink
         >
       </div>
       <div v-if="places.length" class="flex items-center gap-2">
-        <p class="mr-auto text-[0.95rem] leading-tight text-soft">In the order that has most wanted bikes out soonest</p>
+        <p class="mr-auto text-[0.95rem] leading-tight text-soft">
+          In the order that has most wanted bikes out soonest
+        </p>
         <label class="flex items-center gap-2 text-[0.95rem]"
           >Hands<select
             :value="hands"
@@ -68,12 +91,28 @@ const withHands = (many: number): void =>
           </select></label
         >
       </div>
-      <p v-if="places.length === 0" class="mt-2 text-soft">Nothing to mend. Every bike is as it should be, or has not been looked at.</p>
-      <BenchJobs v-else :places="places" :items="stock.items.value" :answer="answer" :in-hand="inHand?.id ?? null" @pick="pick" />
+      <p v-if="places.length === 0" class="mt-2 text-soft">
+        Nothing to mend. Every bike is as it should be, or has not been looked at.
+      </p>
+      <BenchJobs
+        v-else
+        :places="places"
+        :items="stock.items.value"
+        :answer="answer"
+        :in-hand="inHand?.id ?? null"
+        @pick="pick"
+      />
     </div>
     <div class="min-w-0 grow">
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mb-3" />
-      <BenchBike v-if="inHand" :key="inHand.id" :bike="inHand" :answer="answer(inHand)" :bench="bench" :items="stock.items.value" />
+      <BenchBike
+        v-if="inHand"
+        :key="inHand.id"
+        :bike="inHand"
+        :answer="answer(inHand)"
+        :bench="bench"
+        :items="stock.items.value"
+      />
     </div>
   </main>
 </template>

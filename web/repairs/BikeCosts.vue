@@ -25,11 +25,16 @@ const { answer: costs, unreachable } = useAnswer(
       <p class="figures mt-1 leading-tight">
         <span class="sturdy mr-3 text-2xl">{{ money.show(costs.total.cost) }}</span>
         <span class="text-soft">
-          {{ count(costs.total.repairs, 'repair') }}: parts {{ money.show(costs.total.parts) }}, {{ costs.total.minutes }} min</span
+          {{ count(costs.total.repairs, 'repair') }}: parts {{ money.show(costs.total.parts) }},
+          {{ costs.total.minutes }} min</span
         >
       </p>
       <dl class="mt-1">
-        <div v-for="row in costs.byFinding.slice(0, 6)" :key="row.key" class="flex gap-3 border-t border-line py-1 leading-snug first:border-0">
+        <div
+          v-for="row in costs.byFinding.slice(0, 6)"
+          :key="row.key"
+          class="flex gap-3 border-t border-line py-1 leading-snug first:border-0"
+        >
           <dt class="grow">{{ row.key }}</dt>
           <dd class="figures shrink-0">{{ money.show(row.cost) }}</dd>
         </div>

@@ -45,21 +45,35 @@ const tables = computed(() => {
   if (!of) return [];
   return [
     { name: 'By what was mended', rows: of.byFinding.slice(0, 12), word: (key: string) => key },
-    { name: 'By bike', rows: of.byBike.slice(0, 12), word: (key: string) => fleet.bikeById.get(key)?.tag ?? 'gone' },
+    {
+      name: 'By bike',
+      rows: of.byBike.slice(0, 12),
+      word: (key: string) => fleet.bikeById.get(key)?.tag ?? 'gone',
+    },
     { name: 'By kind of bike', rows: of.byKind, word: (key: string) => KIND_WORDS[key as BikeKind] },
-    { name: 'By month', rows: of.byMonth, word: (key: string) => MONTH.format(new Date(`${key}-15T00:00:00Z`)) },
+    {
+      name: 'By month',
+      rows: of.byMonth,
+      word: (key: string) => MONTH.format(new Date(`${key}-15T00:00:00Z`)),
+    },
   ];
 });
 /** Without a rate, minutes are what there is to compare. */
 const weight = (row: CostRow): number => (costs.value && costs.value.total.cost > 0 ? row.cost : row.minutes);
-const share = (row: CostRow, rows: readonly CostRow[]): string => `${(100 * weight(row)) / Math.max(1, ...rows.map(weight))}%`;
+const share = (row: CostRow, rows: readonly CostRow[]): string =>
+  `${(100 * weight(row)) / Math.max(1, ...rows.map(weight))}%`;
 </script>
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-16 pt-4" data-costs>
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
       <h1 class="sturdy mr-auto text-3xl leading-tight">What repairs cost</h1>
-      <ChoiceChips name="Time" :options="SPANS" :chosen="[span]" @toggle="(days) => router.replace({ query: { ...route.query, days } })" />
+      <ChoiceChips
+        name="Time"
+        :options="SPANS"
+        :chosen="[span]"
+        @toggle="(days) => router.replace({ query: { ...route.query, days } })"
+      />
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
     <template v-if="costs">
@@ -67,20 +81,27 @@ const share = (row: CostRow, rows: readonly CostRow[]): string => `${(100 * weig
         <span class="sturdy text-4xl" data-total>{{ money.show(costs.total.cost) }}</span>
         <span>{{ count(costs.total.repairs, 'repair') }}</span>
         <span>parts {{ money.show(costs.total.parts) }}</span>
-        <span>{{ Math.round(costs.total.minutes) }} min{{ rate ? ` at ${money.show(rate)} an hour` : '' }}</span>
+        <span
+          >{{ Math.round(costs.total.minutes) }} min{{ rate ? ` at ${money.show(rate)} an hour` : '' }}</span
+        >
       </p>
       <p v-if="rate === 0" class="text-watch">
         No hourly rate is set, so minutes cost nothing here. The lead sets it in the
         <RouterLink :to="{ name: 'policy' }" class="font-semibold underline">policy</RouterLink>.
       </p>
       <div class="mt-4 grid gap-6 min-[900px]:grid-cols-2">
-        <section v-for="table in tables" :key="table.name" class="rounded-lg border-2 border-line bg-plate p-4">
+        <section
+          v-for="table in tables"
+          :key="table.name"
+          class="rounded-lg border-2 border-line bg-plate p-4"
+        >
           <h2 class="sturdy text-xl">{{ table.name }}</h2>
           <p v-if="table.rows.length === 0" class="text-soft">Nothing in this time.</p>
           <ul class="mt-1">
             <li v-for="row in table.rows" :key="row.key" class="border-t border-line py-1.5 first:border-0">
               <p class="flex items-baseline gap-x-3 leading-snug max-sm:flex-wrap">
-                <span class="min-w-0 grow max-sm:basis-full">{{ table.word(row.key) }}</span><span class="figures shrink-0 text-[0.95rem] text-soft"
+                <span class="min-w-0 grow max-sm:basis-full">{{ table.word(row.key) }}</span><span
+                  class="figures shrink-0 text-[0.95rem] text-soft"
                   >{{ count(row.repairs, 'repair') }}, {{ Math.round(row.minutes) }} min</span
                 ><span class="figures sturdy w-24 shrink-0 text-right">{{ money.show(row.cost) }}</span>
               </p>

@@ -38,13 +38,18 @@ const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build as Build)
 const tried = ref(false);
 const isChosen = (touched: Touched): boolean => form.touched.value.some((each) => sameTouch(each, touched));
 /** Comes with the work itself or a part that went on: it is looked at whatever is ticked. */
-const isCertain = (touched: Touched): boolean => !isChosen(touched) && form.allTouched.value.some((each) => sameTouch(each, touched));
+const isCertain = (touched: Touched): boolean =>
+  !isChosen(touched) && form.allTouched.value.some((each) => sameTouch(each, touched));
 const isOfWork = (touched: Touched): boolean => form.least.value.some((each) => sameTouch(each, touched));
 function toggle(touched: Touched): void {
-  form.touched.value = isChosen(touched) ? form.touched.value.filter((each) => !sameTouch(each, touched)) : [...form.touched.value, touched];
+  form.touched.value = isChosen(touched)
+    ? form.touched.value.filter((each) => !sameTouch(each, touched))
+    : [...form.touched.value, touched];
 }
 const partsError = computed(() =>
-  props.fields.some((field) => field.path.startsWith('used.')) ? 'See the parts: one of them cannot be taken so.' : null,
+  props.fields.some((field) => field.path.startsWith('used.'))
+    ? 'See the parts: one of them cannot be taken so.'
+    : null,
 );
 function finish(): void {
   tried.value = true;
@@ -65,7 +70,9 @@ function finish(): void {
         :aria-invalid="tried && !done[finding.id]?.trim()"
         data-done
       />
-      <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held">Fill this in: whoever looks again reads it.</span>
+      <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held"
+        >Fill this in: whoever looks again reads it.</span
+      >
     </label>
     <UsedParts :form="form" :findings="findings" :error="partsError" />
     <fieldset class="min-w-0">
@@ -88,8 +95,11 @@ function finish(): void {
           :disabled="isCertain(touched)"
           @click="toggle(touched)"
         >
-          {{ TOUCH_WORDS[touched.touch] }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
-          }}<span v-if="isCertain(touched)" class="font-normal"> · {{ isOfWork(touched) ? 'always with this work' : 'with the part' }}</span>
+          {{ TOUCH_WORDS[touched.touch]
+          }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
+          }}<span v-if="isCertain(touched)" class="font-normal">
+            · {{ isOfWork(touched) ? 'always with this work' : 'with the part' }}</span
+          >
         </button>
       </div>
     </fieldset>
@@ -108,7 +118,9 @@ function finish(): void {
           :aria-invalid="minutesWrong"
           data-minutes
       /></label>
-      <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish>Repair done</ActButton>
+      <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish
+        >Repair done</ActButton
+      >
     </div>
     <p v-if="minutesWrong" class="font-semibold text-held">Whole minutes, 0 to 9999.</p>
   </form>

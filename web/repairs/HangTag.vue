@@ -31,7 +31,9 @@ function hang(): void {
             class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
             data-hang-name
         /></label>
-        <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang>It hangs on {{ bike.tag }}</ActButton>
+        <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang
+          >It hangs on {{ bike.tag }}</ActButton
+        >
         <ActButton @click="open = false">Leave it</ActButton>
       </form>
     </template>

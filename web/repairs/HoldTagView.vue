@@ -15,7 +15,9 @@ const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const answer = computed(() => (bike.value ? fleet.fitnessOf(bike.value, now.value) : null));
 const timeZone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
 const reasons = computed(() =>
-  (answer.value?.reasons ?? []).slice(0, 4).map((reason) => reasonWords(reason, ON_PAPER, fleet.nameOf, timeZone.value)),
+  (answer.value?.reasons ?? [])
+    .slice(0, 4)
+    .map((reason) => reasonWords(reason, ON_PAPER, fleet.nameOf, timeZone.value)),
 );
 const print = (): void => window.print();
 </script>
@@ -24,15 +26,21 @@ const print = (): void => window.print();
   <main v-if="bike && answer" class="mx-auto max-w-xl px-4 pb-16 pt-4 print:p-0" data-hold-tag>
     <div class="mb-3 flex items-center gap-3 print:hidden">
       <h1 class="sturdy mr-auto text-2xl">Hang-tag of {{ bike.tag }}</h1>
-      <RouterLink :to="{ name: 'bench', params: { bikeId } }" class="inline-flex min-h-12 items-center font-semibold text-act underline"
+      <RouterLink
+        :to="{ name: 'bench', params: { bikeId } }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline"
         >Bench</RouterLink
       >
       <ActButton kind="main" :disabled="answer.fitness !== 'held'" @click="print">Print</ActButton>
     </div>
-    <p v-if="answer.fitness !== 'held'" class="text-lg">{{ bike.tag }} is not held. A hang-tag is for a held bike.</p>
+    <p v-if="answer.fitness !== 'held'" class="text-lg">
+      {{ bike.tag }} is not held. A hang-tag is for a held bike.
+    </p>
     <div v-else class="rounded-2xl border-4 border-ink bg-plate p-6 text-center">
       <div class="mx-auto size-8 rounded-full border-4 border-ink" aria-hidden="true" />
-      <p class="sturdy mt-3 flex items-center justify-center gap-4 text-6xl leading-none"><FitnessMark fitness="held" :size="60" />{{ bike.tag }}</p>
+      <p class="sturdy mt-3 flex items-center justify-center gap-4 text-6xl leading-none">
+        <FitnessMark fitness="held" :size="60" />{{ bike.tag }}
+      </p>
       <p class="sturdy mt-4 text-4xl leading-tight">Held. Do not ride.</p>
       <p class="mt-1">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
       <ul class="mt-4 border-t-2 border-line text-left">
@@ -41,7 +49,10 @@ const print = (): void => window.print();
           <p class="text-soft">{{ reason.detail }}</p>
         </li>
       </ul>
-      <p class="mt-4 leading-snug">Comes off at the release, by whoever releases the bike. Printed {{ dayAndClock(now, ON_PAPER, timeZone) }}.</p>
+      <p class="mt-4 leading-snug">
+        Comes off at the release, by whoever releases the bike. Printed
+        {{ dayAndClock(now, ON_PAPER, timeZone) }}.
+      </p>
     </div>
   </main>
   <main v-else class="p-8 text-soft">

@@ -22,15 +22,27 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
     <ul v-if="readiness.blocks.length" class="mt-1 list-disc pl-6">
       <li v-for="(block, index) in readiness.blocks" :key="index">{{ blockWords(block) }}</li>
     </ul>
-    <HangTag class="mt-2" :bike="bike" :busy="busy" :may="session.may('mark')" @hang="(name) => emit('hang', name)" />
+    <HangTag
+      class="mt-2"
+      :bike="bike"
+      :busy="busy"
+      :may="session.may('mark')"
+      @hang="(name) => emit('hang', name)"
+    />
     <template v-if="readiness.blocks.length === 0">
       <template v-if="session.may('release')">
-        <p class="mt-1 leading-snug">Everything that stopped it was repaired and looked at again. Your name goes under letting it out.</p>
+        <p class="mt-1 leading-snug">
+          Everything that stopped it was repaired and looked at again. Your name goes under letting it out.
+        </p>
         <label v-if="hangs" class="mt-2 flex min-h-12 items-center gap-3 font-semibold">
-          <input v-model="back" type="checkbox" class="size-7" data-tag-back />Hang-tag {{ hangs }} is off the bike and in my hand
+          <input v-model="back" type="checkbox" class="size-7" data-tag-back />Hang-tag {{ hangs }} is off the
+          bike and in my hand
         </label>
         <label class="mt-2 block"
-          >Note<input v-model="note" class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3" maxlength="400"
+          >Note<input
+            v-model="note"
+            class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
+            maxlength="400"
         /></label>
         <ActButton
           kind="main"

@@ -33,7 +33,11 @@ const now = useNow();
 /** Whether this person's own re-look would not count: better said before the looking than after. */
 const barred = computed(() => {
   const policy = catalogue.policy();
-  return policy !== null && session.person !== null && needingSecondPerson(props.findings, session.person.id, policy, now.value).length > 0;
+  return (
+    policy !== null &&
+    session.person !== null &&
+    needingSecondPerson(props.findings, session.person.id, policy, now.value).length > 0
+  );
 });
 const facts = computed(() =>
   [
@@ -47,9 +51,19 @@ const facts = computed(() =>
   <div class="rounded-md border-2 border-act p-3" :data-repair="repair.state">
     <template v-if="repair.state === 'started'">
       <h3 class="sturdy text-lg">
-        In work <span class="font-normal text-soft">· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span>
+        In work
+        <span class="font-normal text-soft"
+          >· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span
+        >
       </h3>
-      <RepairPlan :bike="bike" :repair="repair" :items="items" :busy="busy" :may="session.may('repair')" @plan="(plan) => emit('plan', plan)" />
+      <RepairPlan
+        :bike="bike"
+        :repair="repair"
+        :items="items"
+        :busy="busy"
+        :may="session.may('repair')"
+        @plan="(plan) => emit('plan', plan)"
+      />
       <FinishRepair
         v-if="session.may('repair')"
         class="mt-2"
@@ -75,8 +89,17 @@ const facts = computed(() =>
       <p v-if="repair.touched.length" class="text-soft">
         Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}
       </p>
-      <p v-if="barred" class="mt-1 font-semibold text-watch">You mended this. Policy wants a second person here: somebody else looks again.</p>
-      <ActButton v-else-if="session.may('re-look')" kind="main" big class="mt-2 w-full" :disabled="busy" data-re-look @click="emit('look')"
+      <p v-if="barred" class="mt-1 font-semibold text-watch">
+        You mended this. Policy wants a second person here: somebody else looks again.
+      </p>
+      <ActButton
+        v-else-if="session.may('re-look')"
+        kind="main"
+        big
+        class="mt-2 w-full"
+        :disabled="busy"
+        data-re-look
+        @click="emit('look')"
         >Look again</ActButton
       >
     </template>

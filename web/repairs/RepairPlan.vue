@@ -11,7 +11,13 @@ import { PART_WORDS, useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 
 /** Where, by whom, with what, and what it waits for: one line while read, a small form while changed. */
-const props = defineProps<{ bike: Bike; repair: Repair; items: readonly StockItem[]; busy: boolean; may: boolean }>();
+const props = defineProps<{
+  bike: Bike;
+  repair: Repair;
+  items: readonly StockItem[];
+  busy: boolean;
+  may: boolean;
+}>();
 const emit = defineEmits<{ plan: [plan: RepairPlan] }>();
 const fleet = useFleet();
 const now = useNow();
@@ -27,7 +33,11 @@ const start = () => ({
 });
 const typed = reactive(start());
 const fitting = computed(() =>
-  props.items.filter((item) => placesOn(item as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId }).length > 0),
+  props.items.filter(
+    (item) =>
+      placesOn(item as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId }).length >
+      0,
+  ),
 );
 const WAITS: readonly { readonly value: WaitsFor | ''; readonly label: string }[] = [
   { value: '', label: 'Nothing' },
@@ -40,7 +50,10 @@ const summary = computed(() => {
   return [
     stand ? `stand ${stand}` : '',
     personId ? fleet.nameOf(personId) : '',
-    ...needs.map((need) => `${need.count} × ${itemOf(need.itemId)?.name ?? 'a part'} (${itemOf(need.itemId)?.onHand ?? 0} on hand)`),
+    ...needs.map(
+      (need) =>
+        `${need.count} × ${itemOf(need.itemId)?.name ?? 'a part'} (${itemOf(need.itemId)?.onHand ?? 0} on hand)`,
+    ),
   ].filter(Boolean);
 });
 const waits = computed(() => props.repair.plan.waits);
@@ -53,11 +66,17 @@ function begin(): void {
 }
 function need(event: Event): void {
   const select = event.target as HTMLSelectElement;
-  if (select.value && !typed.needs.some((each) => each.itemId === select.value)) typed.needs.push({ itemId: select.value, count: 1 });
+  if (select.value && !typed.needs.some((each) => each.itemId === select.value))
+    typed.needs.push({ itemId: select.value, count: 1 });
   select.value = '';
 }
 function say(waitsNow: RepairPlan['waits']): void {
-  emit('plan', { stand: typed.stand.trim(), personId: typed.personId || null, needs: typed.needs.map((each) => ({ ...each })), waits: waitsNow });
+  emit('plan', {
+    stand: typed.stand.trim(),
+    personId: typed.personId || null,
+    needs: typed.needs.map((each) => ({ ...each })),
+    waits: waitsNow,
+  });
   open.value = false;
 }
 function save(): void {
@@ -65,7 +84,11 @@ function save(): void {
   if (daysWrong.value || whatMissing.value) return;
   const at = serverNow();
   const until = typed.days.trim() ? at + Number(typed.days) * 86_400_000 : null;
-  say(typed.waitsFor === '' ? null : { for: typed.waitsFor, what: typed.what.trim(), until, since: waits.value?.since ?? at });
+  say(
+    typed.waitsFor === ''
+      ? null
+      : { for: typed.waitsFor, what: typed.what.trim(), until, since: waits.value?.since ?? at },
+  );
 }
 /** It is here, or back: the rest of the plan stays as it was. */
 function here(): void {
@@ -76,24 +99,48 @@ function here(): void {
 
 <template>
   <div class="mt-1" data-plan>
-    <p v-if="waits" class="flex flex-wrap items-center gap-x-3 rounded-md bg-watch-wash px-3 py-1 text-watch" data-waits>
+    <p
+      v-if="waits"
+      class="flex flex-wrap items-center gap-x-3 rounded-md bg-watch-wash px-3 py-1 text-watch"
+      data-waits
+    >
       <span class="grow"
-        ><span class="font-semibold">{{ waits.for === 'parts' ? 'Waits for a part' : 'Away at a workshop' }}</span
-        >: {{ waits.what }}<template v-if="waits.until"> · expected {{ dayAndClock(waits.until, now) }}</template></span
-      ><ActButton v-if="may" :disabled="busy" data-here @click="here">{{ waits.for === 'parts' ? 'It is here' : 'It is back' }}</ActButton>
+        ><span class="font-semibold">{{
+          waits.for === 'parts' ? 'Waits for a part' : 'Away at a workshop'
+        }}</span
+        >: {{ waits.what
+        }}<template v-if="waits.until"> · expected {{ dayAndClock(waits.until, now) }}</template></span
+      ><ActButton v-if="may" :disabled="busy" data-here @click="here">{{
+        waits.for === 'parts' ? 'It is here' : 'It is back'
+      }}</ActButton>
     </p>
     <div v-if="!open" class="flex flex-wrap items-center gap-x-3">
       <p class="grow text-soft">{{ summary.join(' · ') || 'No stand, nobody named, no part counted on.' }}</p>
       <ActButton v-if="may" kind="quiet" data-plan-open @click="begin">Plan it</ActButton>
     </div>
-    <form v-else class="mt-1 grid gap-3 rounded-md bg-sunk p-3 sm:grid-cols-2" aria-label="Plan of the repair" novalidate @submit.prevent="save">
+    <form
+      v-else
+      class="mt-1 grid gap-3 rounded-md bg-sunk p-3 sm:grid-cols-2"
+      aria-label="Plan of the repair"
+      novalidate
+      @submit.prevent="save"
+    >
       <label
-        >Stand<input v-model="typed.stand" maxlength="40" class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3" data-stand
+        >Stand<input
+          v-model="typed.stand"
+          maxlength="40"
+          class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
+          data-stand
       /></label>
       <label
-        >By<select v-model="typed.personId" class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2">
+        >By<select
+          v-model="typed.personId"
+          class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+        >
           <option value="">whoever is free</option>
-          <option v-for="person in fleet.wall?.people ?? []" :key="person.id" :value="person.id">{{ person.name }}</option>
+          <option v-for="person in fleet.wall?.people ?? []" :key="person.id" :value="person.id">
+            {{ person.name }}
+          </option>
         </select></label
       >
       <fieldset class="min-w-0 sm:col-span-2">
@@ -108,7 +155,11 @@ function here(): void {
             <ActButton @click="typed.needs.splice(at, 1)">Not needed</ActButton>
           </li>
         </ul>
-        <select aria-label="Add a part it counts on" class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2" @change="need">
+        <select
+          aria-label="Add a part it counts on"
+          class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+          @change="need"
+        >
           <option value="">Add a part …</option>
           <option v-for="item in fitting" :key="item.id" :value="item.id">
             {{ PART_WORDS[item.kind] }}: {{ item.name }} ({{ item.onHand }} on hand)
@@ -116,7 +167,11 @@ function here(): void {
         </select>
       </fieldset>
       <label
-        >Waits for<select v-model="typed.waitsFor" class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2" data-waits-for>
+        >Waits for<select
+          v-model="typed.waitsFor"
+          class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+          data-waits-for
+        >
           <option v-for="each in WAITS" :key="each.value" :value="each.value">{{ each.label }}</option>
         </select></label
       >
@@ -129,7 +184,9 @@ function here(): void {
           :class="tried && whatMissing ? 'border-held' : 'border-ink/60'"
           :aria-invalid="tried && whatMissing"
           data-waits-what
-        /><span v-if="tried && whatMissing" class="font-semibold text-held">Say what it waits for.</span></label
+        /><span v-if="tried && whatMissing" class="font-semibold text-held"
+          >Say what it waits for.</span
+        ></label
       >
       <label v-if="typed.waitsFor"
         >Days until then, if known<input

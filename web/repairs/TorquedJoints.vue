@@ -30,7 +30,9 @@ const target = (row: TorqueCardRow): string => {
   if (row.way === 'just-firm') return 'just firm, so that it gives in a fall';
   const ceiling = most(row);
   if (ceiling === null) return 'no figure stated: see the part';
-  return row.answer?.kind === 'target' ? `set ${floored(row.answer.target)} N m` : 'stated figures conflict: ask the maker';
+  return row.answer?.kind === 'target'
+    ? `set ${floored(row.answer.target)} N m`
+    : 'stated figures conflict: ask the maker';
 };
 </script>
 
@@ -41,13 +43,17 @@ const target = (row: TorqueCardRow): string => {
       <li v-for="row in shown" :key="row.joint">
         <label class="flex items-center gap-2">
           <span class="min-w-0 grow leading-tight"
-            >{{ JOINT_WORDS[row.joint] }}<br /><span class="text-[0.95rem] text-soft">{{ target(row) }}</span></span
+            >{{ JOINT_WORDS[row.joint] }}<br /><span class="text-[0.95rem] text-soft">{{
+              target(row)
+            }}</span></span
           >
           <input
             :value="form.torques[row.joint] ?? ''"
             inputmode="decimal"
             class="figures h-12 w-24 shrink-0 rounded-md border-2 bg-plate px-3"
-            :class="over(row) || form.torquesWrong.value.includes(row.joint) ? 'border-held' : 'border-ink/60'"
+            :class="
+              over(row) || form.torquesWrong.value.includes(row.joint) ? 'border-held' : 'border-ink/60'
+            "
             :aria-invalid="over(row) || form.torquesWrong.value.includes(row.joint)"
             :data-torque-of="row.joint"
             @input="form.tighten(row.joint, ($event.target as HTMLInputElement).value)"
@@ -55,7 +61,9 @@ const target = (row: TorqueCardRow): string => {
         <p v-if="over(row)" class="font-semibold text-held">
           Over the most stated, {{ most(row) }} N m: loosen it, look at the part, tighten it anew.
         </p>
-        <p v-else-if="form.torquesWrong.value.includes(row.joint)" class="font-semibold text-held">A number, 0.5 to 200 N m.</p>
+        <p v-else-if="form.torquesWrong.value.includes(row.joint)" class="font-semibold text-held">
+          A number, 0.5 to 200 N m.
+        </p>
       </li>
     </ul>
   </fieldset>

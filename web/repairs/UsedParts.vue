@@ -10,8 +10,13 @@ const props = defineProps<{ form: FinishForm; findings: readonly Finding[]; erro
 const other = ref('');
 const PLACE_WORDS = { only: 'on the bike', front: 'on the bike, front', rear: 'on the bike, rear' } as const;
 const left = (row: UsedRow): number =>
-  row.item.onHand - props.form.used.value.filter((each) => each.item.id === row.item.id).reduce((sum, each) => sum + each.count, 0);
-const offered = computed(() => props.form.suggested.value.filter((item) => !props.form.used.value.some((row) => row.item.id === item.id)));
+  row.item.onHand -
+  props.form.used.value
+    .filter((each) => each.item.id === row.item.id)
+    .reduce((sum, each) => sum + each.count, 0);
+const offered = computed(() =>
+  props.form.suggested.value.filter((item) => !props.form.used.value.some((row) => row.item.id === item.id)),
+);
 function takeOther(): void {
   const item = props.form.others.value.find((each) => each.id === other.value);
   if (item) props.form.take(item);
@@ -31,11 +36,20 @@ function placed(row: UsedRow, value: string): void {
   <fieldset class="min-w-0" data-used-parts>
     <legend class="font-semibold">Parts used</legend>
     <ul v-if="form.used.value.length" class="mt-1 divide-y divide-line rounded-md border-2 border-line">
-      <li v-for="row in form.used.value" :key="row.partId" class="flex flex-wrap items-center gap-x-3 gap-y-1 p-2" :data-used="row.item.name">
+      <li
+        v-for="row in form.used.value"
+        :key="row.partId"
+        class="flex flex-wrap items-center gap-x-3 gap-y-1 p-2"
+        :data-used="row.item.name"
+      >
         <div class="min-w-40 grow leading-snug">
           <p class="font-semibold">{{ row.item.name }}</p>
           <p class="figures text-[0.95rem]" :class="left(row) < 0 ? 'font-semibold text-held' : 'text-soft'">
-            {{ left(row) < 0 ? `only ${row.item.onHand} on hand: count the shelf, or use fewer` : `${left(row)} left on the shelf after this` }}
+            {{
+              left(row) < 0
+                ? `only ${row.item.onHand} on hand: count the shelf, or use fewer`
+                : `${left(row)} left on the shelf after this`
+            }}
           </p>
         </div>
         <select
@@ -44,7 +58,9 @@ function placed(row: UsedRow, value: string): void {
           class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
           @change="placed(row, ($event.target as HTMLSelectElement).value)"
         >
-          <option v-for="position in form.places(row.item)" :key="position" :value="position">{{ PLACE_WORDS[position] }}</option>
+          <option v-for="position in form.places(row.item)" :key="position" :value="position">
+            {{ PLACE_WORDS[position] }}
+          </option>
           <option value="up">used up</option>
         </select>
         <select
@@ -53,7 +69,9 @@ function placed(row: UsedRow, value: string): void {
           :aria-label="`${row.item.name}: for which finding`"
           class="h-12 max-w-56 rounded-md border-2 border-ink/60 bg-plate px-2"
         >
-          <option v-for="finding in findings" :key="finding.id" :value="finding.id">for: {{ finding.words.fault.toLowerCase() }}</option>
+          <option v-for="finding in findings" :key="finding.id" :value="finding.id">
+            for: {{ finding.words.fault.toLowerCase() }}
+          </option>
         </select>
         <div class="flex items-center">
           <button
@@ -77,10 +95,17 @@ function placed(row: UsedRow, value: string): void {
       </li>
     </ul>
     <div class="mt-1 flex flex-wrap gap-1.5">
-      <ActButton v-for="item in offered" :key="item.id" class="max-w-full text-left" :data-take="item.name" @click="form.take(item)"
+      <ActButton
+        v-for="item in offered"
+        :key="item.id"
+        class="max-w-full text-left"
+        :data-take="item.name"
+        @click="form.take(item)"
         ><span
           >+ {{ item.name }}
-          <span class="figures whitespace-nowrap font-normal" :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
+          <span
+            class="figures whitespace-nowrap font-normal"
+            :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
             >· {{ item.onHand === 0 ? 'none on hand' : `${item.onHand} on hand` }}</span
           ></span
         ></ActButton
@@ -98,7 +123,9 @@ function placed(row: UsedRow, value: string): void {
           {{ PART_WORDS[item.kind] }}: {{ item.name }} ({{ item.onHand }})
         </option>
       </select>
-      <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">Nothing on the shelf goes onto this bike.</p>
+      <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">
+        Nothing on the shelf goes onto this bike.
+      </p>
     </div>
     <p v-if="error" class="mt-1 font-semibold text-held">{{ error }}</p>
   </fieldset>

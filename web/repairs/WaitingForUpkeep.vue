@@ -20,11 +20,17 @@ const money = useMoney();
 onMounted(() => void refusal.run(stock.load));
 const rows = computed(() =>
   fleet.bikes
-    .filter((bike) => bike.facts.findings.some((finding) => finding.checkpoint === 'chain-wear' && finding.severity === 'upkeep'))
+    .filter((bike) =>
+      bike.facts.findings.some(
+        (finding) => finding.checkpoint === 'chain-wear' && finding.severity === 'upkeep',
+      ),
+    )
     .flatMap((bike) => {
       const of = (kind: StockItem['kind']): StockItem | undefined =>
         stock.items.value.find(
-          (item) => item.kind === kind && placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).length > 0,
+          (item) =>
+            item.kind === kind &&
+            placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).length > 0,
         );
       const [chain, cassette] = [of('chain'), of('cassette')];
       if (!chain || !cassette) return [];
@@ -40,14 +46,26 @@ const rows = computed(() =>
 
 <template>
   <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-  <section v-else-if="rows.length" class="rounded-lg border-2 border-line bg-plate p-4" aria-labelledby="waiting" data-waiting-costs>
+  <section
+    v-else-if="rows.length"
+    class="rounded-lg border-2 border-line bg-plate p-4"
+    aria-labelledby="waiting"
+    data-waiting-costs
+  >
     <h2 id="waiting" class="sturdy text-xl">What waiting costs</h2>
-    <p class="text-[0.95rem] text-soft">Chains worn past their mark: the chain now, or chain and cassette later.</p>
+    <p class="text-[0.95rem] text-soft">
+      Chains worn past their mark: the chain now, or chain and cassette later.
+    </p>
     <ul class="mt-1">
-      <li v-for="row in rows" :key="row.id" class="flex items-baseline gap-3 border-t border-line py-1.5 first:border-0">
-        <RouterLink :to="{ name: 'bench', params: { bikeId: row.id } }" class="sturdy inline-flex min-h-8 items-center text-act underline">{{
-          row.tag
-        }}</RouterLink><span class="figures grow text-right">now {{ money.show(row.now) }}</span
+      <li
+        v-for="row in rows"
+        :key="row.id"
+        class="flex items-baseline gap-3 border-t border-line py-1.5 first:border-0"
+      >
+        <RouterLink
+          :to="{ name: 'bench', params: { bikeId: row.id } }"
+          class="sturdy inline-flex min-h-8 items-center text-act underline"
+          >{{ row.tag }}</RouterLink><span class="figures grow text-right">now {{ money.show(row.now) }}</span
         ><span class="figures">later {{ money.show(row.later) }}</span>
       </li>
     </ul>

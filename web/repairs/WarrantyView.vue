@@ -22,12 +22,18 @@ const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const timeZone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
 const findings = computed(() => (bike.value?.facts.findings ?? []) as readonly Finding[]);
 const chosen = ref<readonly string[] | null>(null);
-const shown = computed(() => findings.value.filter((finding) => (chosen.value ? chosen.value.includes(finding.id) : finding.severity !== 'watch')));
+const shown = computed(() =>
+  findings.value.filter((finding) =>
+    chosen.value ? chosen.value.includes(finding.id) : finding.severity !== 'watch',
+  ),
+);
 watch(
   () => props.bikeId,
   (id) =>
     void refusal.run(async () => {
-      fitments.value = (await send(listFitments, { params: { id } })).fitments.filter((each) => each.removedAt === null);
+      fitments.value = (await send(listFitments, { params: { id } })).fitments.filter(
+        (each) => each.removedAt === null,
+      );
     }),
   { immediate: true },
 );
@@ -48,14 +54,22 @@ const print = (): void => window.print();
     <fieldset v-if="findings.length > 1" class="mt-3 print:hidden">
       <legend class="font-semibold">About which findings?</legend>
       <label v-for="finding in findings" :key="finding.id" class="flex min-h-12 items-center gap-3">
-        <input type="checkbox" class="size-6" :checked="shown.includes(finding)" @change="toggle(finding.id)" />
-        {{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}
+        <input
+          type="checkbox"
+          class="size-6"
+          :checked="shown.includes(finding)"
+          @change="toggle(finding.id)"
+        />
+        {{ withPosition(finding.words.checkpoint, finding.position) }}:
+        {{ finding.words.fault.toLowerCase() }}
       </label>
     </fieldset>
     <dl class="mt-4 grid grid-cols-2 gap-x-6 gap-y-2 border-y-2 border-ink py-3">
       <div>
         <dt class="text-sm text-soft">Bike</dt>
-        <dd class="font-semibold">{{ bike.model }}, {{ KIND_WORDS[bike.build.kind].toLowerCase() }}, {{ bike.size }}</dd>
+        <dd class="font-semibold">
+          {{ bike.model }}, {{ KIND_WORDS[bike.build.kind].toLowerCase() }}, {{ bike.size }}
+        </dd>
       </div>
       <div>
         <dt class="text-sm text-soft">Serial number</dt>
@@ -68,18 +82,26 @@ const print = (): void => window.print();
       <div>
         <dt class="text-sm text-soft">Warranty until</dt>
         <dd class="font-semibold">
-          {{ bike.warrantyUntil ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? ', over' : ''}` : 'not noted' }}
+          {{
+            bike.warrantyUntil
+              ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? ', over' : ''}`
+              : 'not noted'
+          }}
         </dd>
       </div>
     </dl>
     <section v-for="finding in shown" :key="finding.id" class="mt-4 break-inside-avoid">
-      <h2 class="sturdy text-xl">{{ withPosition(finding.words.checkpoint, finding.position) }}: {{ finding.words.fault.toLowerCase() }}</h2>
+      <h2 class="sturdy text-xl">
+        {{ withPosition(finding.words.checkpoint, finding.position) }}:
+        {{ finding.words.fault.toLowerCase() }}
+      </h2>
       <p>
         Found {{ dayAndClock(finding.openedAt, ON_PAPER, timeZone) }} by {{ fleet.nameOf(finding.openedBy)
         }}{{ finding.timesSeen > 1 ? `, seen ${finding.timesSeen} times since` : '' }}.
         <template v-if="finding.words.note">Note: “{{ finding.words.note }}”.</template>
         <template v-if="finding.measured"
-          >Measured {{ finding.measured.value }}<template v-if="finding.measured.limit"> against {{ finding.measured.limit.value }}</template
+          >Measured {{ finding.measured.value
+          }}<template v-if="finding.measured.limit"> against {{ finding.measured.limit.value }}</template
           >.</template
         >
       </p>
@@ -90,9 +112,11 @@ const print = (): void => window.print();
       <h2 class="sturdy text-xl">Parts on it</h2>
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
-          {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}: {{ fitment.part.name }}, since
-          {{ dayAndClock(fitment.fittedAt, ON_PAPER, timeZone)
-          }}<template v-if="markingsText(fitment.part.markings)">; {{ markingsText(fitment.part.markings) }}</template>
+          {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}:
+          {{ fitment.part.name }}, since {{ dayAndClock(fitment.fittedAt, ON_PAPER, timeZone)
+          }}<template v-if="markingsText(fitment.part.markings)"
+            >; {{ markingsText(fitment.part.markings) }}</template
+          >
         </li>
       </ul>
     </section>

@@ -15,7 +15,12 @@ import { useFleet } from '@cadre/web/fleet';
 import { placeWords } from './bench-wording';
 import { useBenchOrder } from './use-bench-order';
 
-const bike = (tag: string, findings: readonly Finding[], more: Partial<FitnessFacts> = {}, size = 'M'): Bike =>
+const bike = (
+  tag: string,
+  findings: readonly Finding[],
+  more: Partial<FitnessFacts> = {},
+  size = 'M',
+): Bike =>
   ({
     ...{ id: tag, tag, modelId: null, model: 'Reed', size, siteId: 's', hookId: null, whereabouts: 'in' },
     build: USUAL_BUILD.hardtail,
@@ -37,11 +42,25 @@ const pads = (onHand: number): StockItem =>
     version: 1,
   }) as StockItem;
 
-function ordered(bikes: readonly Bike[], items: readonly StockItem[] = [], repairs: readonly Repair[] = []): string[] {
+function ordered(
+  bikes: readonly Bike[],
+  items: readonly StockItem[] = [],
+  repairs: readonly Repair[] = [],
+): string[] {
   const outAt = now() + HOUR;
   useFleet().wall = {
     ...{ sites: [], racks: [], models: [], people: [], policyHash: '', sheetVersions: 0, now: now() },
-    groups: [{ id: 'g', siteId: 's', name: 'Year 5', outAt, backAt: outAt + HOUR, wants: [{ count: 4, kind: null, size: 'M' }], version: 1 }],
+    groups: [
+      {
+        id: 'g',
+        siteId: 's',
+        name: 'Year 5',
+        outAt,
+        backAt: outAt + HOUR,
+        wants: [{ count: 4, kind: null, size: 'M' }],
+        version: 1,
+      },
+    ],
     bikes,
   } as unknown as Wall;
   const places = effectScope().run(() =>
@@ -78,7 +97,12 @@ describe('the jobs of the bench', () => {
   it('are last while they are away, and none while on offer', () => {
     const held = bike('a', [findingLike({ state: 'in-work' })], { repairs: [{ id: 'r', state: 'started' }] });
     const waits = { for: 'workshop' as const, what: 'Fork', until: null, since: 0 };
-    const repair = { id: 'r', bikeId: 'a', state: 'started', plan: { ...NO_PLAN, waits } } as unknown as Repair;
+    const repair = {
+      id: 'r',
+      bikeId: 'a',
+      state: 'started',
+      plan: { ...NO_PLAN, waits },
+    } as unknown as Repair;
     expect(ordered([held], [], [repair])).toEqual(['a away']);
     expect(ordered([bike('b', [findingLike()], { intake: { id: 'i' } })])).toEqual([]);
   });
@@ -90,9 +114,15 @@ describe('why a job stands where it does', () => {
   const named = { group: () => 'Year 5', item: () => 'Sea pads', now: outAt, timeZone: 'UTC' };
   it.each<[BenchReason, string]>([
     [{ code: 'for-group', groupId: 'g', want, outAt }, 'Year 5 at 09:30 lacks: M hardtail'],
-    [{ code: 'too-late', groupId: 'g', want: { ...want, kind: null, size: '' }, outAt }, 'Year 5 lacks: any bike; too late for 09:30'],
+    [
+      { code: 'too-late', groupId: 'g', want: { ...want, kind: null, size: '' }, outAt },
+      'Year 5 lacks: any bike; too late for 09:30',
+    ],
     [{ code: 'runs-out', until: outAt + 24 * HOUR }, 'Becomes a stop tomorrow 09:30'],
-    [{ code: 'lacks-part', itemId: 'i', until: outAt + 24 * HOUR }, 'None on the shelf: Sea pads; here tomorrow 09:30 if ordered now'],
+    [
+      { code: 'lacks-part', itemId: 'i', until: outAt + 24 * HOUR },
+      'None on the shelf: Sea pads; here tomorrow 09:30 if ordered now',
+    ],
     [{ code: 'away', until: null }, 'Waits, nobody knows how long'],
     [{ code: 'nobody-waits' }, 'No group waits for it'],
   ])('%o', (because, words) => expect(placeWords(because, named)).toBe(words));

@@ -29,7 +29,9 @@ export function placeWords(because: BenchReason, named: Named): string {
     case 'lacks-part':
       return `None on the shelf: ${named.item(because.itemId)}; here ${dayAndClock(because.until, named.now, named.timeZone)} if ordered now`;
     case 'away':
-      return because.until === null ? 'Waits, nobody knows how long' : `Waits until ${dayAndClock(because.until, named.now, named.timeZone)}`;
+      return because.until === null
+        ? 'Waits, nobody knows how long'
+        : `Waits until ${dayAndClock(because.until, named.now, named.timeZone)}`;
     default:
       return assertNever(because);
   }

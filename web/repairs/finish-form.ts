@@ -54,8 +54,15 @@ const key = (touched: Touched): string => `${touched.touch}@${touched.position}`
 export const sameTouch = (a: Touched, b: Touched): boolean => key(a) === key(b);
 
 /** What is typed and chosen while a repair is finished. It lives as long as the bench shows the bike: a refusal loses nothing. */
-export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => readonly Finding[], items: () => readonly StockItem[]): FinishForm {
-  const done = reactive<Record<string, string>>(Object.fromEntries(findings().map((finding) => [finding.id, ''])));
+export function useFinishForm(
+  bike: () => Bike,
+  repair: Repair,
+  findings: () => readonly Finding[],
+  items: () => readonly StockItem[],
+): FinishForm {
+  const done = reactive<Record<string, string>>(
+    Object.fromEntries(findings().map((finding) => [finding.id, ''])),
+  );
   const touched = ref<readonly Touched[]>([]);
   const least = computed(() => withImplied(findings().flatMap(leastWork)));
   const used = ref<readonly UsedRow[]>([]);
@@ -74,7 +81,10 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
   const allTouched = computed(() =>
     withImplied(
       used.value.reduce<readonly Touched[]>(
-        (all, { item, position }) => (position === null ? all : withTouches(all, touchesOfPart(item.kind, position, bike().build as Build))),
+        (all, { item, position }) =>
+          position === null
+            ? all
+            : withTouches(all, touchesOfPart(item.kind, position, bike().build as Build)),
         withTouches(touched.value, least.value),
       ),
     ),
@@ -99,14 +109,23 @@ export function useFinishForm(bike: () => Bike, repair: Repair, findings: () => 
     const wanted = finding ? likelyPart(finding)?.position : undefined;
     const here = places(item);
     const taken = used.value.filter((row) => row.item.kind === item.kind).map((row) => row.position);
-    const position = here.find((place) => place === wanted && !taken.includes(place)) ?? here.find((place) => !taken.includes(place)) ?? null;
+    const position =
+      here.find((place) => place === wanted && !taken.includes(place)) ??
+      here.find((place) => !taken.includes(place)) ??
+      null;
     if (known && position === null) {
       known.count += 1;
       return;
     }
     used.value = [
       ...used.value,
-      { partId: newId(), item, count: 1, findingId: finding?.id ?? '', position: item.kind === 'other' ? null : position },
+      {
+        partId: newId(),
+        item,
+        count: 1,
+        findingId: finding?.id ?? '',
+        position: item.kind === 'other' ? null : position,
+      },
     ];
   }
   function drop(partId: string): void {

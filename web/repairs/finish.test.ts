@@ -13,7 +13,10 @@ import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import { blockWords, TOUCH_WORDS } from './wording';
 
-const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:rest(.*)*', component: { template: '<i />' } }] });
+const router = createRouter({
+  history: createMemoryHistory(),
+  routes: [{ path: '/:rest(.*)*', component: { template: '<i />' } }],
+});
 beforeEach(() => setActivePinia(createPinia()));
 
 const finding = findingLike({ checkpoint: 'disc-pads', fault: 'worn' });
@@ -32,7 +35,11 @@ const item = (more: Partial<StockItem> = {}): StockItem => ({
   ...more,
 });
 const form = (
-  items: readonly StockItem[] = [item(), item({ id: 'chain', kind: 'chain', name: 'Moor chain' }), item({ id: 'battery', kind: 'battery' })],
+  items: readonly StockItem[] = [
+    item(),
+    item({ id: 'chain', kind: 'chain', name: 'Moor chain' }),
+    item({ id: 'battery', kind: 'battery' }),
+  ],
 ) =>
   mount(FinishRepair, {
     props: { bike, repair, findings: [finding], items, busy: false, fields: [] },
@@ -78,14 +85,18 @@ describe('finishing a repair', () => {
 
   it('offers what the finding likely takes in one touch, where it likely goes; the rest that fits in a list, what does not fit not at all', async () => {
     const wrapper = form();
-    expect(wrapper.findAll('[data-take]').map((button) => button.attributes('data-take'))).toEqual(['Sea pads']);
+    expect(wrapper.findAll('[data-take]').map((button) => button.attributes('data-take'))).toEqual([
+      'Sea pads',
+    ]);
     expect(wrapper.get('[data-take-other]').text()).toContain('Moor chain');
     expect(wrapper.get('[data-take-other]').text()).not.toContain('Battery');
     await wrapper.get('[data-take]').trigger('click');
     expect(wrapper.get('[data-used]').text()).toContain('2 left on the shelf');
     await wrapper.get('[data-done]').setValue('New pads');
     await wrapper.get('form').trigger('submit');
-    expect(said(wrapper)?.used).toMatchObject([{ itemId: 'pads', count: 1, findingId: finding.id, fits: { position: 'front' } }]);
+    expect(said(wrapper)?.used).toMatchObject([
+      { itemId: 'pads', count: 1, findingId: finding.id, fits: { position: 'front' } },
+    ]);
   });
 
   it('looks again at what a part touches, ticked or not, and says when the shelf does not hold so many', async () => {
@@ -124,7 +135,9 @@ describe('finishing a repair', () => {
 describe('words of the bench', () => {
   it('stand for every kind of work and everything a release waits for', () => {
     for (const touch of TOUCHES) expect(TOUCH_WORDS[touch].length).toBeGreaterThan(3);
-    expect(blockWords({ code: 'not-repaired', finding: findingLike() })).toBe('Repair: does not stop the wheel');
+    expect(blockWords({ code: 'not-repaired', finding: findingLike() })).toBe(
+      'Repair: does not stop the wheel',
+    );
     expect(blockWords({ code: 'left-apart', what: 'wheel out' })).toBe('Put together: wheel out');
   });
 });

@@ -25,17 +25,27 @@ interface Facts {
 function toMend(bike: Bike, now: number): readonly Finding[] {
   const findings = bike.facts.findings as readonly Finding[];
   const stops = findings.filter((finding) => isStopNow(finding, now));
-  return stops.length > 0 ? stops : findings.filter((finding) => finding.severity === 'soon' || finding.severity === 'upkeep');
+  return stops.length > 0
+    ? stops
+    : findings.filter((finding) => finding.severity === 'soon' || finding.severity === 'upkeep');
 }
 
 /** One of each part the findings likely take, where the house keeps one for this bike: of several the one that lies there. */
-function likelyNeeds(bike: Bike, findings: readonly Finding[], items: readonly StockItem[]): BenchJob['needs'] {
+function likelyNeeds(
+  bike: Bike,
+  findings: readonly Finding[],
+  items: readonly StockItem[],
+): BenchJob['needs'] {
   const ids = findings.flatMap((finding) => {
     if (finding.state !== 'open' && finding.state !== 'in-work') return [];
     const part = likelyPart(finding);
     if (!part) return [];
     const fitting = items.filter(
-      (item) => item.kind === part.kind && placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).includes(part.position),
+      (item) =>
+        item.kind === part.kind &&
+        placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).includes(
+          part.position,
+        ),
     );
     const best = fitting.find((item) => item.onHand > 0) ?? fitting[0];
     return best ? [best.id] : [];
@@ -58,12 +68,20 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
     const own = repairs().filter((repair) => repair.bikeId === bike.id && repair.state === 'started');
     const waits = own.find((repair) => repair.plan.waits)?.plan.waits ?? null;
     const planned = own.flatMap((repair) => repair.plan.needs);
-    const limits = findings.flatMap((finding) => (finding.severity === 'soon' && finding.limit ? [finding.limit.until] : []));
+    const limits = findings.flatMap((finding) =>
+      finding.severity === 'soon' && finding.limit ? [finding.limit.until] : [],
+    );
     return {
       ...{ bikeId: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
       frees: answer(bike).fitness === 'held',
       minutes: findings.length > 0 ? jobMinutes(findings) : LOOK_ONLY,
-      since: Math.min(...[...findings.map((finding) => finding.openedAt), ...bike.facts.holds.map((hold) => hold.since), now.value]),
+      since: Math.min(
+        ...[
+          ...findings.map((finding) => finding.openedAt),
+          ...bike.facts.holds.map((hold) => hold.since),
+          now.value,
+        ],
+      ),
       until: limits.length > 0 && answer(bike).fitness !== 'held' ? Math.min(...limits) : null,
       work: findings[0]?.zone ?? 'look',
       needs: planned.length > 0 ? planned : likelyNeeds(bike, findings, items()),

@@ -45,7 +45,8 @@ export function useRepairs(): Repairs {
   const fleet = useFleet();
   const act = useAct();
   const repairs = ref<readonly Repair[]>([]);
-  const bikeOf = (finding: Finding): string => fleet.bikes.find((bike) => bike.facts.findings.some((each) => each.id === finding.id))?.id ?? '';
+  const bikeOf = (finding: Finding): string =>
+    fleet.bikes.find((bike) => bike.facts.findings.some((each) => each.id === finding.id))?.id ?? '';
 
   async function load(): Promise<void> {
     repairs.value = (await send(listRepairs)).repairs;
@@ -58,14 +59,24 @@ export function useRepairs(): Repairs {
   return {
     repairs,
     load,
-    start: async (bike, findingIds) => taken(await act(startRepair, { body: { at: now(), bikeId: bike.id, findingIds: [...findingIds] } }, bike.id)),
-    plan: async (repair, plan) => taken(await act(planRepair, { params: { id: repair.id }, body: { at: now(), plan } })),
-    finish: async (repair, done) => taken(await act(finishRepair, { params: { id: repair.id }, body: { at: now(), ...done } })),
+    start: async (bike, findingIds) =>
+      taken(
+        await act(
+          startRepair,
+          { body: { at: now(), bikeId: bike.id, findingIds: [...findingIds] } },
+          bike.id,
+        ),
+      ),
+    plan: async (repair, plan) =>
+      taken(await act(planRepair, { params: { id: repair.id }, body: { at: now(), plan } })),
+    finish: async (repair, done) =>
+      taken(await act(finishRepair, { params: { id: repair.id }, body: { at: now(), ...done } })),
     reLook: async (repair) => {
       try {
         return (await act(openReLook, { params: { id: repair.id }, body: { at: now() } })).id;
       } catch (error) {
-        if (error instanceof RefusedError && error.problem.code === 'conflict.check-open') return (error.problem.current as Check).id;
+        if (error instanceof RefusedError && error.problem.code === 'conflict.check-open')
+          return (error.problem.current as Check).id;
         throw error;
       }
     },
@@ -85,9 +96,12 @@ export function useRepairs(): Repairs {
       await fleet.refresh(bikeId);
       await load();
     },
-    leave: async (bike, what) => fleet.put(await act(leaveApart, { params: { id: bike.id }, body: { at: now(), what } })),
-    close: async (itemId) => fleet.put(await act(putTogether, { params: { id: itemId }, body: { at: now() } })),
-    hang: async (bike, name) => fleet.put(await act(hangTag, { params: { id: bike.id }, body: { at: now(), hangTag: name } })),
+    leave: async (bike, what) =>
+      fleet.put(await act(leaveApart, { params: { id: bike.id }, body: { at: now(), what } })),
+    close: async (itemId) =>
+      fleet.put(await act(putTogether, { params: { id: itemId }, body: { at: now() } })),
+    hang: async (bike, name) =>
+      fleet.put(await act(hangTag, { params: { id: bike.id }, body: { at: now(), hangTag: name } })),
     release: async (bike, note, hangTagBack) => {
       fleet.put(await act(releaseBike, { params: { id: bike.id }, body: { at: now(), note, hangTagBack } }));
       await load();

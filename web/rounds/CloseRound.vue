@@ -21,24 +21,45 @@ async function close(): Promise<void> {
   tried.value = true;
   if (unsaid.value.length > 0) return;
   const closed = await refusal.run(() =>
-    rounds.close(props.round.id, { at: serverNow(), undone: props.left.map((row) => ({ bikeId: row.bikeId, why: whyOf(row) })) }),
+    rounds.close(props.round.id, {
+      at: serverNow(),
+      undone: props.left.map((row) => ({ bikeId: row.bikeId, why: whyOf(row) })),
+    }),
   );
   if (closed) emit('closed');
 }
 </script>
 
 <template>
-  <section class="space-y-3 rounded-md border-2 border-ink/60 bg-plate p-4" aria-labelledby="close-round" data-close-round>
-    <h2 id="close-round" class="sturdy text-2xl">{{ left.length ? `${count(left.length, 'bike')} not done` : 'All done' }}</h2>
+  <section
+    class="space-y-3 rounded-md border-2 border-ink/60 bg-plate p-4"
+    aria-labelledby="close-round"
+    data-close-round
+  >
+    <h2 id="close-round" class="sturdy text-2xl">
+      {{ left.length ? `${count(left.length, 'bike')} not done` : 'All done' }}
+    </h2>
     <p v-if="left.length" class="text-soft">They stay due. Say why, for whoever reads this later.</p>
     <template v-if="left.length">
       <div class="flex flex-wrap gap-1.5">
-        <button v-for="each in USUAL" :key="each" type="button" class="min-h-12 rounded-md border-2 border-line px-3" @click="forAll = each">
+        <button
+          v-for="each in USUAL"
+          :key="each"
+          type="button"
+          class="min-h-12 rounded-md border-2 border-line px-3"
+          @click="forAll = each"
+        >
           {{ each }}
         </button>
       </div>
       <label class="block font-semibold" for="why-all">Why, for all that say nothing else</label>
-      <input id="why-all" v-model="forAll" maxlength="200" class="h-12 w-full rounded-md border-2 border-ink/60 bg-ground px-3" data-why-all />
+      <input
+        id="why-all"
+        v-model="forAll"
+        maxlength="200"
+        class="h-12 w-full rounded-md border-2 border-ink/60 bg-ground px-3"
+        data-why-all
+      />
       <ul class="max-h-80 space-y-1.5 overflow-y-auto">
         <li v-for="row in left" :key="row.bikeId" class="flex items-center gap-2">
           <span class="sturdy w-16 shrink-0">{{ row.bike.tag }}</span>
@@ -53,12 +74,16 @@ async function close(): Promise<void> {
           />
         </li>
       </ul>
-      <p v-if="tried && unsaid.length" role="alert" class="font-semibold text-held">Say why: {{ unsaid.map((row) => row.bike.tag).join(', ') }}.</p>
+      <p v-if="tried && unsaid.length" role="alert" class="font-semibold text-held">
+        Say why: {{ unsaid.map((row) => row.bike.tag).join(', ') }}.
+      </p>
     </template>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex flex-wrap gap-2">
       <ActButton @click="emit('stay')">Leave it open</ActButton>
-      <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close">Close the round</ActButton>
+      <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close"
+        >Close the round</ActButton
+      >
     </div>
   </section>
 </template>

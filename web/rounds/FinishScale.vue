@@ -8,8 +8,14 @@ const props = defineProps<{ projection: Projection; now: number; deadline: numbe
 const WIDTH = 300;
 const scale = computed(() => {
   const to = Math.max(props.deadline, props.projection.latest) + 60_000;
-  const at = (time: number): number => 8 + (Math.max(0, time - props.now) / Math.max(1, to - props.now)) * (WIDTH - 16);
-  return { early: at(props.projection.earliest), finish: at(props.projection.finishAt), late: at(props.projection.latest), end: at(props.deadline) };
+  const at = (time: number): number =>
+    8 + (Math.max(0, time - props.now) / Math.max(1, to - props.now)) * (WIDTH - 16);
+  return {
+    early: at(props.projection.earliest),
+    finish: at(props.projection.finishAt),
+    late: at(props.projection.latest),
+    end: at(props.deadline),
+  };
 });
 const late = computed(() => props.projection.finishAt > props.deadline);
 </script>
@@ -35,6 +41,8 @@ const late = computed(() => props.projection.finishAt > props.deadline);
     <circle :cx="scale.finish" cy="20" r="6" :fill="late ? 'var(--held)' : 'var(--act)'" />
     <path :d="`M${scale.end} 4V36`" stroke="var(--ink)" stroke-width="3" />
     <text x="8" y="44" font-size="11" fill="var(--soft)">now</text>
-    <text :x="Math.min(scale.end, WIDTH - 34)" y="44" font-size="11" text-anchor="middle" fill="var(--ink)">{{ clock(deadline, timeZone) }}</text>
+    <text :x="Math.min(scale.end, WIDTH - 34)" y="44" font-size="11" text-anchor="middle" fill="var(--ink)">
+      {{ clock(deadline, timeZone) }}
+    </text>
   </svg>
 </template>

@@ -12,6 +12,15 @@ const done = computed(() => part(props.counts.done));
   <svg viewBox="0 0 120 14" class="h-3.5 w-28 shrink-0" aria-hidden="true">
     <line x1="2" x2="118" y1="7" y2="7" stroke="var(--rail)" stroke-width="3" />
     <rect x="2" y="1" height="12" rx="3" :width="done" fill="var(--act)" />
-    <rect v-if="counts.inHand" :x="2 + done" y="3" height="8" :width="part(counts.inHand)" fill="none" stroke="var(--act)" stroke-width="2" />
+    <rect
+      v-if="counts.inHand"
+      :x="2 + done"
+      y="3"
+      height="8"
+      :width="part(counts.inHand)"
+      fill="none"
+      stroke="var(--act)"
+      stroke-width="2"
+    />
   </svg>
 </template>

@@ -28,12 +28,22 @@ const board = useRoundBoard(() => props.round);
 const { count: counts, inHand, waiting, done, next, projection } = board;
 const over = ref<'close' | 'change' | null>(null);
 const zone = computed(() => fleet.siteById.get(props.round.siteId)?.timeZone ?? 'UTC');
-const sheetName = computed(() => (props.round.sheetKey ? (catalogue.summaryOf(props.round.sheetKey)?.name ?? props.round.sheetKey) : 'Ride-out'));
+const sheetName = computed(() =>
+  props.round.sheetKey
+    ? (catalogue.summaryOf(props.round.sheetKey)?.name ?? props.round.sheetKey)
+    : 'Ride-out',
+);
 const may = computed(() => session.may('mark') && props.round.state === 'open');
-const finish = computed(() => (projection.value ? finishWords(projection.value, now.value, zone.value) : null));
-const verdict = computed(() => (projection.value ? deadlineWords(projection.value, props.round.deadline) : null));
+const finish = computed(() =>
+  projection.value ? finishWords(projection.value, now.value, zone.value) : null,
+);
+const verdict = computed(() =>
+  projection.value ? deadlineWords(projection.value, props.round.deadline) : null,
+);
 const left = computed(() => [...inHand.value, ...waiting.value]);
-const undone = computed(() => props.round.undone.map((each) => ({ tag: fleet.bikeById.get(each.bikeId)?.tag ?? '', why: each.why })));
+const undone = computed(() =>
+  props.round.undone.map((each) => ({ tag: fleet.bikeById.get(each.bikeId)?.tag ?? '', why: each.why })),
+);
 const nextWords = computed(() => {
   const row = next.value;
   if (!row) return '';
@@ -54,7 +64,11 @@ function goLine(): void {
   const tags = left.value.map((row) => row.bike.tag).join(',');
   void router.push({
     name: 'line',
-    query: { bikes: tags, ...(props.round.sheetKey ? { sheet: props.round.sheetKey } : {}), from: `/rounds/${props.round.id}` },
+    query: {
+      bikes: tags,
+      ...(props.round.sheetKey ? { sheet: props.round.sheetKey } : {}),
+      from: `/rounds/${props.round.id}`,
+    },
   });
 }
 useFound((bike) => {
@@ -65,7 +79,11 @@ useFound((bike) => {
   return true;
 });
 useKeys(
-  () => ({ n: goNext, l: goLine, Escape: () => (over.value ? (over.value = null) : void router.push({ name: 'rounds' })) }),
+  () => ({
+    n: goNext,
+    l: goLine,
+    Escape: () => (over.value ? (over.value = null) : void router.push({ name: 'rounds' })),
+  }),
   [
     { keys: 'N', does: 'The next bike for me' },
     { keys: 'L', does: 'Down the line with what is left' },
@@ -86,17 +104,28 @@ const RAILS = computed(() =>
       <h1 class="sturdy text-3xl leading-tight">{{ round.name }}</h1>
       <p class="text-soft">
         {{ sheetName }} · {{ fleet.siteById.get(round.siteId)?.name }} ·
-        <template v-if="round.state === 'open'">by {{ dayAndClock(round.deadline, now, zone) }}, {{ untilNow(round.deadline, now) }}</template>
-        <template v-else>closed by {{ fleet.nameOf(round.closedBy ?? '') }} {{ dayAndClock(round.closedAt ?? now, now, zone) }}</template>
+        <template v-if="round.state === 'open'"
+          >by {{ dayAndClock(round.deadline, now, zone) }}, {{ untilNow(round.deadline, now) }}</template
+        >
+        <template v-else
+          >closed by {{ fleet.nameOf(round.closedBy ?? '') }}
+          {{ dayAndClock(round.closedAt ?? now, now, zone) }}</template
+        >
         <template v-if="round.people.length"> · {{ round.people.map(fleet.nameOf).join(', ') }}</template>
       </p>
-      <p v-if="rounds.asOf" role="status" class="basis-full text-watch">No signal: what others did since is not shown.</p>
+      <p v-if="rounds.asOf" role="status" class="basis-full text-watch">
+        No signal: what others did since is not shown.
+      </p>
     </header>
-    <dl class="figures mt-2 flex flex-wrap items-stretch gap-x-6 gap-y-2 rounded-md bg-sunk px-4 py-2" data-round-counts>
+    <dl
+      class="figures mt-2 flex flex-wrap items-stretch gap-x-6 gap-y-2 rounded-md bg-sunk px-4 py-2"
+      data-round-counts
+    >
       <div>
         <dt class="text-soft">Done</dt>
         <dd>
-          <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> of <span data-count="of">{{ counts.of }}</span>
+          <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> of
+          <span data-count="of">{{ counts.of }}</span>
         </dd>
       </div>
       <div>
@@ -109,27 +138,43 @@ const RAILS = computed(() =>
       </div>
       <div>
         <dt class="text-soft">Found</dt>
-        <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">{{ counts.found }}</dd>
+        <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">
+          {{ counts.found }}
+        </dd>
       </div>
-      <div v-if="round.state === 'open' && projection && finish && verdict" class="min-w-64 grow" data-projection>
+      <div
+        v-if="round.state === 'open' && projection && finish && verdict"
+        class="min-w-64 grow"
+        data-projection
+      >
         <dt class="text-soft">Done about</dt>
         <dd class="flex flex-wrap items-center gap-x-4">
           <span
             ><span class="sturdy text-3xl">{{ finish.about }}</span>
-            <span class="ml-2 font-semibold" :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'">{{
-              verdict.words
-            }}</span>
+            <span
+              class="ml-2 font-semibold"
+              :class="
+                verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'
+              "
+              >{{ verdict.words }}</span
+            >
             <span class="block text-sm text-soft"
-              >8 in 10: {{ finish.between }} · {{ count(board.hands.value, 'pair of hands', 'pairs of hands') }}<br />{{
-                basisWords(projection)
-              }}</span
+              >8 in 10: {{ finish.between }} · {{ count(board.hands.value, 'pair of hands', 'pairs of hands')
+              }}<br />{{ basisWords(projection) }}</span
             ></span
           >
           <FinishScale :projection="projection" :now="now" :deadline="round.deadline" :time-zone="zone" />
         </dd>
       </div>
     </dl>
-    <CloseRound v-if="over === 'close'" class="mt-3" :round="round" :left="left" @stay="over = null" @closed="over = null" />
+    <CloseRound
+      v-if="over === 'close'"
+      class="mt-3"
+      :round="round"
+      :left="left"
+      @stay="over = null"
+      @closed="over = null"
+    />
     <RoundForm v-else-if="over === 'change'" class="mt-3" :round="round" @done="over = null" />
     <section v-if="undone.length" class="mt-3" aria-label="Not done">
       <h2 class="sturdy text-xl">Not done, and why</h2>
@@ -139,12 +184,22 @@ const RAILS = computed(() =>
         </li>
       </ul>
     </section>
-    <section v-for="rail in RAILS" :key="rail.key" class="mt-3" :aria-label="rail.title" :data-rail="rail.key">
+    <section
+      v-for="rail in RAILS"
+      :key="rail.key"
+      class="mt-3"
+      :aria-label="rail.title"
+      :data-rail="rail.key"
+    >
       <h2 class="flex items-baseline gap-2 border-b-4 border-rail pb-0.5">
-        <span class="sturdy text-xl">{{ rail.title }}</span><span class="figures text-soft">{{ rail.rows.length }}</span>
+        <span class="sturdy text-xl">{{ rail.title }}</span><span class="figures text-soft">{{
+          rail.rows.length
+        }}</span>
       </h2>
       <ul class="mt-2 grid gap-2 max-sm:grid-cols-2" :class="rail.key === 'hand' && 'max-sm:grid-cols-1'">
-        <li v-for="row in rail.rows" :key="row.bikeId"><RoundTag :row="row" :to="board.standOf(row)" :time-zone="zone" :may="may" /></li>
+        <li v-for="row in rail.rows" :key="row.bikeId">
+          <RoundTag :row="row" :to="board.standOf(row)" :time-zone="zone" :may="may" />
+        </li>
       </ul>
     </section>
     <div
@@ -153,12 +208,20 @@ const RAILS = computed(() =>
       class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
     >
       <div class="mx-auto flex max-w-[110rem] items-center gap-2">
-        <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'">Change</ActButton>
-        <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'">Close</ActButton>
-        <ActButton class="max-sm:px-2" :disabled="left.length === 0" data-round-line @click="goLine">Line</ActButton>
+        <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'"
+          >Change</ActButton
+        >
+        <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'"
+          >Close</ActButton
+        >
+        <ActButton class="max-sm:px-2" :disabled="left.length === 0" data-round-line @click="goLine"
+          >Line</ActButton
+        >
         <ActButton kind="main" big class="min-w-0 grow" :disabled="!next" data-next-for-me @click="goNext"
           >{{ next ? '' : left.length ? 'All others are in hand' : 'All done'
-          }}<span v-if="next" class="leading-tight"><span class="max-sm:sr-only">Next for me: </span>{{ nextWords }}</span></ActButton
+          }}<span v-if="next" class="leading-tight"
+            ><span class="max-sm:sr-only">Next for me: </span>{{ nextWords }}</span
+          ></ActButton
         >
       </div>
     </div>

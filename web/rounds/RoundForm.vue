@@ -21,13 +21,18 @@ const refusal = useRefusal();
 const form = useRoundForm(props.round ?? null, props.standing ?? null);
 const { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors } = form;
 const tried = ref(false);
-const wrong = (field: keyof typeof errors.value): string | null => (tried.value ? (errors.value[field] ?? null) : null);
+const wrong = (field: keyof typeof errors.value): string | null =>
+  tried.value ? (errors.value[field] ?? null) : null;
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const sheets = computed(() => [
   { value: '', label: 'Ride-out of its kind' },
-  ...(catalogue.known?.sheets ?? []).filter((sheet) => !sheet.clears).map((sheet) => ({ value: sheet.key, label: sheet.name })),
+  ...(catalogue.known?.sheets ?? [])
+    .filter((sheet) => !sheet.clears)
+    .map((sheet) => ({ value: sheet.key, label: sheet.name })),
 ]);
-const crew = computed(() => (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })));
+const crew = computed(() =>
+  (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
+);
 const OFTEN = [
   { value: 'once', label: 'Once' },
   { value: 'daily', label: 'Every day, by itself' },
@@ -51,7 +56,11 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <form class="space-y-4 rounded-md border-2 border-ink/60 bg-plate p-4" data-round-form @submit.prevent="save">
+  <form
+    class="space-y-4 rounded-md border-2 border-ink/60 bg-plate p-4"
+    data-round-form
+    @submit.prevent="save"
+  >
     <ChoiceChips
       v-if="!round && !standing && session.may('edit-fleet')"
       name="How often"
@@ -64,25 +73,43 @@ async function save(): Promise<void> {
       <ChoiceField v-if="!round" v-model="sheetKey" label="Sheet" :options="sheets" />
       <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
         <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
-        <TextField v-model="time" :label="daily ? 'To be done by' : 'by'" type="time" :error="daily ? wrong('deadline') : null" />
+        <TextField
+          v-model="time"
+          :label="daily ? 'To be done by' : 'by'"
+          type="time"
+          :error="daily ? wrong('deadline') : null"
+        />
       </div>
     </div>
     <fieldset class="space-y-2">
       <legend class="sturdy text-xl">Which bikes</legend>
       <template v-if="!round">
-        <ChoiceChips v-if="sites.length > 1 && !standing" name="Site" named :options="sites" :chosen="[siteId]" @toggle="(site) => (siteId = site)" />
+        <ChoiceChips
+          v-if="sites.length > 1 && !standing"
+          name="Site"
+          named
+          :options="sites"
+          :chosen="[siteId]"
+          @toggle="(site) => (siteId = site)"
+        />
         <BikeChoice v-model="rule" :site-id="siteId" />
       </template>
       <TextField
         v-model="tags"
         :label="round ? 'Tags in it' : 'And these tags'"
         :error="wrong('tags')"
-        :hint="round ? 'Add or take out; with spaces between.' : 'With spaces between. They are in it whatever the rest says.'"
+        :hint="
+          round
+            ? 'Add or take out; with spaces between.'
+            : 'With spaces between. They are in it whatever the rest says.'
+        "
         data-round-tags
       />
       <p class="rounded bg-sunk px-3 py-2" aria-live="polite" data-round-bikes>
         <span class="font-semibold">{{ count(bikes.length, 'bike') }}{{ daily ? ' as of now' : '' }}</span>
-        <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{ bikes.map((bike) => bike.tag).join(' ') }}</span>
+        <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{
+          bikes.map((bike) => bike.tag).join(' ')
+        }}</span>
       </p>
       <p v-if="wrong('bikes')" role="alert" class="font-semibold text-held">{{ wrong('bikes') }}</p>
     </fieldset>
@@ -95,10 +122,14 @@ async function save(): Promise<void> {
       ><input v-model="active" type="checkbox" class="size-6" /> Made by itself every day</label
     >
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">Not kept yet: {{ Object.values(errors).join(' ') }}</p>
+    <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">
+      Not kept yet: {{ Object.values(errors).join(' ') }}
+    </p>
     <div class="flex flex-wrap justify-end gap-2">
       <ActButton @click="emit('done')">Leave it</ActButton>
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-round-save>{{ saveWords }}</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-round-save>{{
+        saveWords
+      }}</ActButton>
     </div>
   </form>
 </template>

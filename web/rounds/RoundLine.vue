@@ -14,18 +14,29 @@ const fleet = useFleet();
 const board = useRoundBoard(() => props.round);
 const { count: counts, projection, next } = board;
 const zone = computed(() => fleet.siteById.get(props.round.siteId)?.timeZone ?? 'UTC');
-const finish = computed(() => (projection.value ? finishWords(projection.value, props.now, zone.value).about : ''));
-const verdict = computed(() => (projection.value ? deadlineWords(projection.value, props.round.deadline) : null));
+const finish = computed(() =>
+  projection.value ? finishWords(projection.value, props.now, zone.value).about : '',
+);
+const verdict = computed(() =>
+  projection.value ? deadlineWords(projection.value, props.round.deadline) : null,
+);
 </script>
 
 <template>
-  <div class="flex items-center gap-x-3 py-0.5 pl-3 pr-1 max-sm:gap-x-2 max-sm:pl-2" :data-round-line="round.name">
+  <div
+    class="flex items-center gap-x-3 py-0.5 pl-3 pr-1 max-sm:gap-x-2 max-sm:pl-2"
+    :data-round-line="round.name"
+  >
     <RouterLink
       :to="{ name: 'round', params: { roundId: round.id } }"
       class="flex min-h-11 min-w-0 grow items-center gap-x-2 leading-tight max-sm:flex-col max-sm:items-start max-sm:justify-center"
     >
-      <span class="sturdy underline decoration-2 underline-offset-4 max-sm:line-clamp-2 sm:truncate">{{ round.name }}</span>
-      <span class="figures shrink-0 text-soft max-sm:text-sm">by {{ shortWhen(round.deadline, now, zone) }}</span>
+      <span class="sturdy underline decoration-2 underline-offset-4 max-sm:line-clamp-2 sm:truncate">{{
+        round.name
+      }}</span>
+      <span class="figures shrink-0 text-soft max-sm:text-sm"
+        >by {{ shortWhen(round.deadline, now, zone) }}</span
+      >
     </RouterLink>
     <ProgressRail class="max-sm:hidden" :counts="counts" />
     <span class="figures shrink-0 leading-tight"
@@ -39,7 +50,9 @@ const verdict = computed(() => (projection.value ? deadlineWords(projection.valu
       class="figures shrink-0 text-right leading-tight max-sm:hidden"
       :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
       ><span class="sr-only">Done about {{ finish }}, </span
-      ><span class="font-semibold">{{ verdict.tone === 'doubt' ? 'in time, just' : verdict.words }}</span></span
+      ><span class="font-semibold">{{
+        verdict.tone === 'doubt' ? 'in time, just' : verdict.words
+      }}</span></span
     >
     <button
       v-if="may"

@@ -18,9 +18,24 @@ const more = computed(() => rounds.open.length - shown.value.length);
 </script>
 
 <template>
-  <section v-if="shown.length" class="mt-2 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate" aria-label="Rounds" data-round-strip>
-    <RoundLine v-for="round in shown" :key="round.id" :round="round" :now="now" :may="session.may('mark')" @go="(to) => router.push(to)" />
-    <RouterLink v-if="more > 0" :to="{ name: 'rounds' }" class="flex min-h-10 items-center px-3 text-act underline"
+  <section
+    v-if="shown.length"
+    class="mt-2 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate"
+    aria-label="Rounds"
+    data-round-strip
+  >
+    <RoundLine
+      v-for="round in shown"
+      :key="round.id"
+      :round="round"
+      :now="now"
+      :may="session.may('mark')"
+      @go="(to) => router.push(to)"
+    />
+    <RouterLink
+      v-if="more > 0"
+      :to="{ name: 'rounds' }"
+      class="flex min-h-10 items-center px-3 text-act underline"
       >{{ more }} more rounds</RouterLink
     >
   </section>

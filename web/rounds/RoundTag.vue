@@ -28,13 +28,19 @@ const words = computed(() => {
     case 'incomplete':
       return 'signed incomplete';
     case 'done':
-      return row.look?.signedAt ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}` : 'done';
+      return row.look?.signedAt
+        ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}`
+        : 'done';
     default:
-      return row.neededAt ? `needed ${shortWhen(row.neededAt, now.value, props.timeZone)}` : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
+      return row.neededAt
+        ? `needed ${shortWhen(row.neededAt, now.value, props.timeZone)}`
+        : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
   }
 });
 /** A look asked for later has raised itself on it. */
-const again = computed(() => (props.row.bike.facts.waits ?? []).find((wait) => isDue(wait, now.value)) ?? null);
+const again = computed(
+  () => (props.row.bike.facts.waits ?? []).find((wait) => isDue(wait, now.value)) ?? null,
+);
 const act = computed(() => {
   if (!props.may) return '';
   if (props.row.state === 'abandoned') return mine.value ? 'Go on' : 'Take over';
@@ -49,27 +55,46 @@ const act = computed(() => {
     :to="row.state === 'done' ? { name: 'bike', params: { bikeId: row.bikeId } } : to"
     class="flex min-h-14 items-center gap-2 rounded-md border-2 bg-plate px-2 py-1 leading-tight"
     :class="[
-      row.state === 'abandoned' || row.state === 'incomplete' ? 'border-dashed border-watch' : row.state === 'in-hand' ? 'border-act' : 'border-line',
+      row.state === 'abandoned' || row.state === 'incomplete'
+        ? 'border-dashed border-watch'
+        : row.state === 'in-hand'
+          ? 'border-act'
+          : 'border-line',
       row.state === 'waiting' && row.neededAt !== null && 'border-ink/70',
     ]"
     :data-round-bike="row.bike.tag"
     :data-row-state="row.state"
   >
-    <span class="size-2.5 shrink-0 self-start rounded-full border-2 border-rail bg-ground" aria-hidden="true" />
+    <span
+      class="size-2.5 shrink-0 self-start rounded-full border-2 border-rail bg-ground"
+      aria-hidden="true"
+    />
     <span class="min-w-0 grow">
       <span class="sturdy block text-lg leading-tight">{{ row.bike.tag }}</span>
       <span
         class="block truncate text-sm"
-        :class="row.state === 'abandoned' || row.state === 'incomplete' ? 'font-semibold text-watch' : 'text-soft'"
+        :class="
+          row.state === 'abandoned' || row.state === 'incomplete' ? 'font-semibold text-watch' : 'text-soft'
+        "
         >{{ words }}</span
       >
       <span v-if="again" class="flex items-center gap-1 text-sm font-semibold text-watch" data-round-again
         ><Hourglass :size="15" aria-hidden="true" />look again: {{ again.what }}</span
       >
     </span>
-    <span v-if="act" class="shrink-0 whitespace-nowrap rounded bg-act px-2 py-1.5 font-semibold text-on-act">{{ act }}</span>
-    <span v-else-if="row.look?.found" class="text-right text-sm leading-tight" :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'">
-      <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{ count(row.look.found, 'found', 'found') }}</span
+    <span
+      v-if="act"
+      class="shrink-0 whitespace-nowrap rounded bg-act px-2 py-1.5 font-semibold text-on-act"
+      >{{ act }}</span
+    >
+    <span
+      v-else-if="row.look?.found"
+      class="text-right text-sm leading-tight"
+      :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'"
+    >
+      <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{
+        count(row.look.found, 'found', 'found')
+      }}</span
     >
     <FitnessMark v-else-if="row.state === 'done'" :fitness="fitness" :size="22" />
   </component>

@@ -24,7 +24,9 @@ const round = computed(() => rounds.rounds.find((each) => each.id === props.roun
     <template v-if="looked">
       <h1 class="sturdy text-2xl">No such round here</h1>
       <p class="mt-2">It may be long closed, or this browser has never seen it and there is no signal.</p>
-      <RouterLink :to="{ name: 'rounds' }" class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
+      <RouterLink
+        :to="{ name: 'rounds' }"
+        class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
         >To the rounds</RouterLink
       >
     </template>

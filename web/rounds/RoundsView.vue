@@ -22,14 +22,17 @@ onMounted(async () => {
   if (!catalogue.known) await catalogue.load();
 });
 const closed = computed(() => rounds.closed.slice(0, 8));
-const sheetWords = (key: string | null): string => (key ? (catalogue.summaryOf(key)?.name ?? key) : 'Ride-out');
+const sheetWords = (key: string | null): string =>
+  key ? (catalogue.summaryOf(key)?.name ?? key) : 'Ride-out';
 </script>
 
 <template>
   <main class="mx-auto max-w-6xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-rounds>
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="sturdy mr-auto text-3xl leading-tight">Rounds</h1>
-      <RouterLink :to="{ name: 'line' }" class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+      <RouterLink
+        :to="{ name: 'line' }"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
         >Down the line</RouterLink
       >
       <RouterLink
@@ -38,7 +41,9 @@ const sheetWords = (key: string | null): string => (key ? (catalogue.summaryOf(k
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
         >Patterns</RouterLink
       >
-      <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making">New round</ActButton>
+      <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making"
+        >New round</ActButton
+      >
     </header>
     <p v-if="rounds.asOf" role="status" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       No signal: what others did since is not shown, and no round can be made or closed.
@@ -51,10 +56,18 @@ const sheetWords = (key: string | null): string => (key ? (catalogue.summaryOf(k
         <RoundPlate v-for="round in rounds.open" :key="round.id" :round="round" />
         <p v-if="rounds.open.length === 0" class="text-soft">
           None.
-          {{ session.may('sign') ? 'Make one for the morning, the return, or a campaign over weeks.' : 'A lead, mechanic or inspector makes one.' }}
+          {{
+            session.may('sign')
+              ? 'Make one for the morning, the return, or a campaign over weeks.'
+              : 'A lead, mechanic or inspector makes one.'
+          }}
         </p>
       </section>
-      <section v-if="rounds.standing.length || session.may('edit-fleet')" aria-labelledby="rounds-daily" class="space-y-2">
+      <section
+        v-if="rounds.standing.length || session.may('edit-fleet')"
+        aria-labelledby="rounds-daily"
+        class="space-y-2"
+      >
         <h2 id="rounds-daily" class="sturdy text-xl">Made by itself every day</h2>
         <template v-for="each in rounds.standing" :key="each.id">
           <RoundForm v-if="changing?.id === each.id" :standing="each" @done="changing = null" />
@@ -66,14 +79,16 @@ const sheetWords = (key: string | null): string => (key ? (catalogue.summaryOf(k
             <p class="min-w-0 grow leading-tight">
               <span class="sturdy text-lg">{{ each.name }}</span>
               <span class="block text-soft"
-                >{{ sheetWords(each.sheetKey) }} · {{ fleet.siteById.get(each.siteId)?.name }} · by {{ each.doneBy
-                }}{{ each.active ? '' : ' · not made at present' }}</span
+                >{{ sheetWords(each.sheetKey) }} · {{ fleet.siteById.get(each.siteId)?.name }} · by
+                {{ each.doneBy }}{{ each.active ? '' : ' · not made at present' }}</span
               >
             </p>
             <ActButton v-if="session.may('edit-fleet')" @click="changing = each">Change</ActButton>
           </div>
         </template>
-        <p v-if="rounds.standing.length === 0" class="text-soft">None yet: choose “Every day, by itself” in a new round.</p>
+        <p v-if="rounds.standing.length === 0" class="text-soft">
+          None yet: choose “Every day, by itself” in a new round.
+        </p>
       </section>
       <section v-if="closed.length" aria-labelledby="rounds-closed" class="space-y-2">
         <h2 id="rounds-closed" class="sturdy text-xl">Closed lately</h2>

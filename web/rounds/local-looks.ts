@@ -5,20 +5,39 @@ import type { RoundLook } from '@cadre/core/rounds';
 import type { KeptCheck, KeptMark } from '@cadre/web/app';
 
 /** What is kept in this browser and not known to the server yet, as looks of a round: the board is true without signal too. */
-export function withLocalLooks(round: Round, checks: readonly KeptCheck[], marks: ReadonlyMap<string, readonly KeptMark[]>): readonly RoundLook[] {
+export function withLocalLooks(
+  round: Round,
+  checks: readonly KeptCheck[],
+  marks: ReadonlyMap<string, readonly KeptMark[]>,
+): readonly RoundLook[] {
   const byBike = new Map<string, RoundLook>(round.looks.map((look) => [look.bikeId, look]));
   for (const check of checks) {
     const ofRound = round.sheetKey === null ? check.sheet.clears : check.sheet.key === round.sheetKey;
-    if (!ofRound || check.repairId !== null || !round.bikeIds.includes(check.bikeId) || check.openedAt < round.madeAt - 1) continue;
+    if (
+      !ofRound ||
+      check.repairId !== null ||
+      !round.bikeIds.includes(check.bikeId) ||
+      check.openedAt < round.madeAt - 1
+    )
+      continue;
     const own = marks.get(check.id) ?? [];
-    const unsent = check.serverId === null || check.state === 'signing' || own.some((mark) => mark.sent === 0);
+    const unsent =
+      check.serverId === null || check.state === 'signing' || own.some((mark) => mark.sent === 0);
     if (!unsent || check.state === 'signed') continue;
     const known = byBike.get(check.bikeId);
-    if (known?.state === 'signed' && known.checkId !== (check.serverId ?? check.id) && known.lastAt > check.openedAt) continue;
+    if (
+      known?.state === 'signed' &&
+      known.checkId !== (check.serverId ?? check.id) &&
+      known.lastAt > check.openedAt
+    )
+      continue;
     const standings = foldMarks(own.map((each) => each.mark as Mark));
     const asked = askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] });
     const progress = progressOf(asked, standings);
-    const last = own.reduce<KeptMark | null>((newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest), null);
+    const last = own.reduce<KeptMark | null>(
+      (newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest),
+      null,
+    );
     byBike.set(check.bikeId, {
       bikeId: check.bikeId,
       checkId: check.serverId ?? check.id,
@@ -28,7 +47,8 @@ export function withLocalLooks(round: Round, checks: readonly KeptCheck[], marks
       signedBy: check.signature?.author ?? null,
       signedAt: check.signature?.at ?? null,
       complete: progress.criticalsMissing.length === 0,
-      found: [...standings.values()].filter((each) => each.outcome === 'fault' || each.outcome === 'watch').length,
+      found: [...standings.values()].filter((each) => each.outcome === 'fault' || each.outcome === 'watch')
+        .length,
     });
   }
   return [...byBike.values()];

@@ -30,19 +30,35 @@ const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   ...more,
 });
 const kept = (of: KeptCheck, leftOut = 0): ReadonlyMap<string, readonly KeptMark[]> => {
-  const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, me, MADE + 2000, [{ checkpoint: 'bars', more: faulty('bent') }]);
-  return new Map([[of.id, marks.slice(0, marks.length - leftOut).map((mark) => ({ id: mark.id, checkId: of.id, mark, sent: 0 as const }))]]);
+  const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, me, MADE + 2000, [
+    { checkpoint: 'bars', more: faulty('bent') },
+  ]);
+  return new Map([
+    [
+      of.id,
+      marks
+        .slice(0, marks.length - leftOut)
+        .map((mark) => ({ id: mark.id, checkId: of.id, mark, sent: 0 as const })),
+    ],
+  ]);
 };
-const countOf = (of: KeptCheck, leftOut = 0) => countRound(roundRows([bikeId], withLocalLooks(round, [of], kept(of, leftOut)), MADE + 300_000));
+const countOf = (of: KeptCheck, leftOut = 0) =>
+  countRound(roundRows([bikeId], withLocalLooks(round, [of], kept(of, leftOut)), MADE + 300_000));
 
 describe('a board without signal', () => {
   it('counts what is marked and signed here, with what was found', () => {
-    const signed = check({ state: 'signing', signature: { id: newId(), author: me, markIds: [], at: MADE + 250_000 } });
+    const signed = check({
+      state: 'signing',
+      signature: { id: newId(), author: me, markIds: [], at: MADE + 250_000 },
+    });
     expect(countOf(signed)).toMatchObject({ done: 1, left: 0, found: 1 });
     expect(countOf(check())).toMatchObject({ done: 0, inHand: 1, left: 1 });
   });
   it('calls a signature without every critical incomplete', () => {
-    const signed = check({ state: 'signing', signature: { id: newId(), author: me, markIds: [], at: MADE + 250_000 } });
+    const signed = check({
+      state: 'signing',
+      signature: { id: newId(), author: me, markIds: [], at: MADE + 250_000 },
+    });
     expect(countOf(signed, 40)).toMatchObject({ done: 0, left: 1 });
   });
   it.each([
@@ -67,12 +83,20 @@ describe('a board without signal', () => {
       found: 0,
     };
     const mine = check();
-    expect(withLocalLooks({ ...round, looks: [theirs] } as unknown as Round, [mine], kept(mine))).toEqual([theirs]);
+    expect(withLocalLooks({ ...round, looks: [theirs] } as unknown as Round, [mine], kept(mine))).toEqual([
+      theirs,
+    ]);
   });
 });
 
 describe('the deadline', () => {
-  const projection = (earliest: number, finishAt: number, latest: number): Projection => ({ earliest, finishAt, latest, minutesEach: 4, samples: 9 });
+  const projection = (earliest: number, finishAt: number, latest: number): Projection => ({
+    earliest,
+    finishAt,
+    latest,
+    minutesEach: 4,
+    samples: 9,
+  });
   const MINUTE = 60_000;
   it.each([
     [projection(10, 20, 30), 'in time', 'good'],
@@ -80,7 +104,12 @@ describe('the deadline', () => {
     [projection(30, 65, 90), 'about 25 min late', 'bad'],
     [projection(50, 65, 90), '25 min late', 'bad'],
   ] as const)('is told with its doubt: %o', (each, words, tone) => {
-    const scaled = { ...each, earliest: each.earliest * MINUTE, finishAt: each.finishAt * MINUTE, latest: each.latest * MINUTE };
+    const scaled = {
+      ...each,
+      earliest: each.earliest * MINUTE,
+      finishAt: each.finishAt * MINUTE,
+      latest: each.latest * MINUTE,
+    };
     expect(deadlineWords(scaled, 40 * MINUTE)).toEqual({ words, tone });
   });
 });

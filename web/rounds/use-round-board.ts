@@ -61,17 +61,33 @@ export function useRoundBoard(round: () => Round): RoundBoard {
   const rows = computed(() =>
     roundRows(round().bikeIds, round().looks, now.value).flatMap((row): BoardRow[] => {
       const bike = fleet.bikeById.get(row.bikeId);
-      return bike ? [{ ...row, bike, place: places.value.get(row.bikeId) ?? Infinity, neededAt: needed.value.get(row.bikeId) ?? null }] : [];
+      return bike
+        ? [
+            {
+              ...row,
+              bike,
+              place: places.value.get(row.bikeId) ?? Infinity,
+              neededAt: needed.value.get(row.bikeId) ?? null,
+            },
+          ]
+        : [];
     }),
   );
-  const byNeed = (a: BoardRow, b: BoardRow): number => (a.neededAt ?? Infinity) - (b.neededAt ?? Infinity) || a.place - b.place;
+  const byNeed = (a: BoardRow, b: BoardRow): number =>
+    (a.neededAt ?? Infinity) - (b.neededAt ?? Infinity) || a.place - b.place;
   const waiting = computed(() =>
     rows.value
       .filter((row) => row.state === 'waiting' || row.state === 'incomplete')
       .sort((a, b) => (a.neededAt === b.neededAt ? a.place - b.place : byNeed(a, b))),
   );
-  const inHand = computed(() => rows.value.filter((row) => row.state === 'in-hand' || row.state === 'abandoned'));
-  const done = computed(() => rows.value.filter((row) => row.state === 'done').sort((a, b) => (b.look?.signedAt ?? 0) - (a.look?.signedAt ?? 0)));
+  const inHand = computed(() =>
+    rows.value.filter((row) => row.state === 'in-hand' || row.state === 'abandoned'),
+  );
+  const done = computed(() =>
+    rows.value
+      .filter((row) => row.state === 'done')
+      .sort((a, b) => (b.look?.signedAt ?? 0) - (a.look?.signedAt ?? 0)),
+  );
   const next = computed(() => {
     const me = session.person?.id ?? '';
     const found = nextForMe(rows.value, me, places.value.get(picked.id ?? '') ?? null, (bikeId) => ({
@@ -91,7 +107,8 @@ export function useRoundBoard(round: () => Round): RoundBoard {
       const { sheetKey } = round();
       const found = await Promise.all(
         [...bikes].map(async ([kind, bike]) => {
-          const sheet = sheetKey === null ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(sheetKey);
+          const sheet =
+            sheetKey === null ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(sheetKey);
           const asked = sheet ? askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }) : [];
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),
@@ -103,7 +120,11 @@ export function useRoundBoard(round: () => Round): RoundBoard {
   /** Who marked just now, else who is meant to. */
   const hands = computed(() => {
     const busy = new Set(
-      rows.value.flatMap((row) => (row.look && now.value - row.look.lastAt < ABANDONED_AFTER_MS ? [row.look.signedBy ?? row.look.by] : [])),
+      rows.value.flatMap((row) =>
+        row.look && now.value - row.look.lastAt < ABANDONED_AFTER_MS
+          ? [row.look.signedBy ?? row.look.by]
+          : [],
+      ),
     );
     return busy.size || round().people.length || 1;
   });
@@ -120,7 +141,21 @@ export function useRoundBoard(round: () => Round): RoundBoard {
   });
   function standOf(row: BoardRow): object {
     const { sheetKey, id } = round();
-    return { name: 'stand', params: { bikeId: row.bikeId }, query: { ...(sheetKey ? { sheet: sheetKey } : {}), from: `/rounds/${id}` } };
+    return {
+      name: 'stand',
+      params: { bikeId: row.bikeId },
+      query: { ...(sheetKey ? { sheet: sheetKey } : {}), from: `/rounds/${id}` },
+    };
   }
-  return { rows, count: computed(() => countRound(rows.value)), inHand, waiting, done, next, hands, projection, standOf };
+  return {
+    rows,
+    count: computed(() => countRound(rows.value)),
+    inHand,
+    waiting,
+    done,
+    next,
+    hands,
+    projection,
+    standOf,
+  };
 }

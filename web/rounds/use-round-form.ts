@@ -47,7 +47,9 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   const zone = computed(() => site.value?.timeZone ?? 'UTC');
   const name = ref(round?.name ?? standing?.name ?? 'Morning round');
   const sheetKey = ref(round?.sheetKey ?? standing?.sheetKey ?? RIDE_OUT);
-  const rule = shallowRef<BikeRule>((standing?.rule as BikeRule | undefined) ?? { ...ANY_BIKE, due: round === null });
+  const rule = shallowRef<BikeRule>(
+    (standing?.rule as BikeRule | undefined) ?? { ...ANY_BIKE, due: round === null },
+  );
   const tags = ref(round ? round.bikeIds.map((id) => fleet.bikeById.get(id)?.tag ?? '').join(' ') : '');
   const people = ref<readonly string[]>(round?.people ?? standing?.people ?? []);
   const daily = ref(standing !== null);
@@ -75,18 +77,24 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
     return [...new Map([...byRule.value, ...named].map((bike) => [bike.id, bike])).values()];
   });
   const deadline = computed(() =>
-    /^\d{4}-\d{2}-\d{2}$/.test(day.value) && /^\d{2}:\d{2}$/.test(time.value) ? siteTimeOn(day.value, zone.value, time.value) : NaN,
+    /^\d{4}-\d{2}-\d{2}$/.test(day.value) && /^\d{2}:\d{2}$/.test(time.value)
+      ? siteTimeOn(day.value, zone.value, time.value)
+      : NaN,
   );
   function tagError(): string | undefined {
     const unknown = typed.value.filter((tag) => !byTag.value.has(tag.toUpperCase()));
     if (unknown.length) return `No bike is tagged ${unknown.join(', ')}.`;
-    const elsewhere = typed.value.filter((tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value);
+    const elsewhere = typed.value.filter(
+      (tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value,
+    );
     if (elsewhere.length) return `Not of this site: ${elsewhere.join(', ')}.`;
     const upper = typed.value.map((tag) => tag.toUpperCase());
     const twice = [...new Set(upper.filter((tag, index) => upper.indexOf(tag) !== index))];
     if (twice.length) return `Named twice: ${twice.join(', ')}. Take the second one out.`;
     const already = byRule.value.filter((bike) => upper.includes(bike.tag.toUpperCase()));
-    return already.length ? `In it already by the rule: ${already.map((bike) => bike.tag).join(', ')}.` : undefined;
+    return already.length
+      ? `In it already by the rule: ${already.map((bike) => bike.tag).join(', ')}.`
+      : undefined;
   }
   const errors = computed((): Partial<Record<Field, string>> => ({
     ...(name.value.trim() ? {} : { name: 'A round needs a name.' }),
@@ -100,8 +108,12 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
         : !round && deadline.value <= serverNow()
           ? { deadline: 'That moment is past.' }
           : {}),
-    ...(bikes.value.length === 0 && !daily.value ? { bikes: 'An empty round has nothing to do. Choose less narrowly, or name tags.' } : {}),
-    ...(bikes.value.length > 500 ? { bikes: `A round holds 500 bikes; these are ${bikes.value.length}.` } : {}),
+    ...(bikes.value.length === 0 && !daily.value
+      ? { bikes: 'An empty round has nothing to do. Choose less narrowly, or name tags.' }
+      : {}),
+    ...(bikes.value.length > 500
+      ? { bikes: `A round holds 500 bikes; these are ${bikes.value.length}.` }
+      : {}),
   }));
 
   /** The round this form makes has one id, however often it is sent. */
@@ -122,7 +134,14 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
         ...shared,
         siteId: siteId.value,
         sheetKey: sheet,
-        rule: { rackIds: [...rackIds], kinds: [...kinds], sizes: [...sizes], due, forGroups, named: [...new Set([...rule.value.named, ...named])] },
+        rule: {
+          rackIds: [...rackIds],
+          kinds: [...kinds],
+          sizes: [...sizes],
+          due,
+          forGroups,
+          named: [...new Set([...rule.value.named, ...named])],
+        },
         doneBy: time.value,
         active: active.value,
         version: standing?.version ?? null,
@@ -130,7 +149,15 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       return id;
     }
     const id = ownId;
-    await rounds.make({ ...shared, id, siteId: siteId.value, sheetKey: sheet, bikeIds, deadline: deadline.value, at: serverNow() });
+    await rounds.make({
+      ...shared,
+      id,
+      siteId: siteId.value,
+      sheetKey: sheet,
+      bikeIds,
+      deadline: deadline.value,
+      at: serverNow(),
+    });
     return id;
   }
   return { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors, save };

@@ -1,6 +1,14 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { changeRound, closeRound, listRounds, makeRound, setStandingRound, type Round, type StandingRound } from '@cadre/contract/rounds';
+import {
+  changeRound,
+  closeRound,
+  listRounds,
+  makeRound,
+  setStandingRound,
+  type Round,
+  type StandingRound,
+} from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import {
   followKept,
@@ -65,15 +73,23 @@ export const useRounds = defineStore('rounds', () => {
       looks: withLocalLooks(round, checks.value, marks.byCheck).map((look) => ({ ...look })),
     })),
   );
-  const open = computed(() => rounds.value.filter((round) => round.state === 'open').sort((a, b) => a.deadline - b.deadline));
-  const closed = computed(() => rounds.value.filter((round) => round.state === 'closed').sort((a, b) => (b.closedAt ?? 0) - (a.closedAt ?? 0)));
+  const open = computed(() =>
+    rounds.value.filter((round) => round.state === 'open').sort((a, b) => a.deadline - b.deadline),
+  );
+  const closed = computed(() =>
+    rounds.value
+      .filter((round) => round.state === 'closed')
+      .sort((a, b) => (b.closedAt ?? 0) - (a.closedAt ?? 0)),
+  );
   const standing = computed(() => known.value?.standing ?? []);
 
   function put(round: Round): void {
     const list = known.value?.rounds ?? [];
     known.value = {
       standing: known.value?.standing ?? [],
-      rounds: list.some((each) => each.id === round.id) ? list.map((each) => (each.id === round.id ? round : each)) : [...list, round],
+      rounds: list.some((each) => each.id === round.id)
+        ? list.map((each) => (each.id === round.id ? round : each))
+        : [...list, round],
     };
   }
   async function make(body: BodyOf<typeof makeRound>): Promise<void> {
@@ -85,7 +101,10 @@ export const useRounds = defineStore('rounds', () => {
   async function close(id: string, body: Omit<BodyOf<typeof closeRound>, 'id'>): Promise<void> {
     put(await act(closeRound, { params: { id }, body }));
   }
-  async function setStanding(id: string, body: Omit<BodyOf<typeof setStandingRound>, 'id'>): Promise<StandingRound> {
+  async function setStanding(
+    id: string,
+    body: Omit<BodyOf<typeof setStandingRound>, 'id'>,
+  ): Promise<StandingRound> {
     const set = await act(setStandingRound, { params: { id }, body });
     await load();
     return set;

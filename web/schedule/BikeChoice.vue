@@ -10,9 +10,16 @@ const props = defineProps<{ siteId: string }>();
 const rule = defineModel<BikeRule>({ required: true });
 const fleet = useFleet();
 const own = computed(() => fleet.bikes.filter((bike) => bike.siteId === props.siteId));
-const racks = computed(() => fleet.racks.filter((rack) => rack.siteId === props.siteId).map((rack) => ({ value: rack.id, label: rack.name })));
+const racks = computed(() =>
+  fleet.racks
+    .filter((rack) => rack.siteId === props.siteId)
+    .map((rack) => ({ value: rack.id, label: rack.name })),
+);
 const kinds = computed(() =>
-  BIKE_KINDS.filter((kind) => own.value.some((bike) => bike.build.kind === kind)).map((kind) => ({ value: kind, label: KIND_WORDS[kind] })),
+  BIKE_KINDS.filter((kind) => own.value.some((bike) => bike.build.kind === kind)).map((kind) => ({
+    value: kind,
+    label: KIND_WORDS[kind],
+  })),
 );
 const sizes = computed(() =>
   [...new Set(own.value.map((bike) => bike.size))]
@@ -29,7 +36,12 @@ const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule
 
 <template>
   <div class="space-y-3" data-bike-choice>
-    <ChoiceChips name="Which of them" :options="ONLY" :chosen="only" @toggle="(each) => (rule = { ...rule, [each]: !rule[each] })" />
+    <ChoiceChips
+      name="Which of them"
+      :options="ONLY"
+      :chosen="only"
+      @toggle="(each) => (rule = { ...rule, [each]: !rule[each] })"
+    />
     <ChoiceChips
       v-if="racks.length > 1"
       name="Rack"

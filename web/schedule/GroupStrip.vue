@@ -63,21 +63,29 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
           <span class="min-w-0 leading-tight">
             <span class="block truncate font-semibold"
               >{{ each.cover.group.name
-              }}<span v-if="manySites" :class="each.cover.group.name.length > 14 ? 'sr-only' : 'font-normal text-soft'">
+              }}<span
+                v-if="manySites"
+                :class="each.cover.group.name.length > 14 ? 'sr-only' : 'font-normal text-soft'"
+              >
                 · {{ each.site }}</span
               ></span
             >
             <span v-if="each.out" class="block text-sm text-soft">out, back {{ each.until }}</span>
-            <span v-else class="figures block truncate text-sm" :class="each.short ? 'font-semibold text-watch' : 'text-act'"
-              ><strong data-cover>{{ each.cover.cleared }} of {{ each.cover.needed }}</strong> cleared<template v-if="each.short">
-                · short {{ each.short }}</template
-              ></span
+            <span
+              v-else
+              class="figures block truncate text-sm"
+              :class="each.short ? 'font-semibold text-watch' : 'text-act'"
+              ><strong data-cover>{{ each.cover.cleared }} of {{ each.cover.needed }}</strong>
+              cleared<template v-if="each.short"> · short {{ each.short }}</template></span
             >
           </span>
         </RouterLink>
       </li>
     </template>
-    <li v-if="nowAt === today.length" class="flex shrink-0 flex-col items-center justify-center border-l-4 border-act pl-1.5 leading-none">
+    <li
+      v-if="nowAt === today.length"
+      class="flex shrink-0 flex-col items-center justify-center border-l-4 border-act pl-1.5 leading-none"
+    >
       <span class="sturdy text-sm text-act">now</span>
     </li>
   </ol>

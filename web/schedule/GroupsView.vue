@@ -30,7 +30,9 @@ const DAY_MS = 86_400_000;
 
 const reload = (): Promise<boolean> =>
   list.run(async () => {
-    groups.value = (await send(listGroups, { query: { from: serverNow() - DAY_MS / 4, until: serverNow() + 21 * DAY_MS } })).groups;
+    groups.value = (
+      await send(listGroups, { query: { from: serverNow() - DAY_MS / 4, until: serverNow() + 21 * DAY_MS } })
+    ).groups;
   });
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
@@ -73,7 +75,10 @@ async function takeFile(event: Event): Promise<void> {
   const { readCalendar } = await import('./read-calendar');
   const read = readCalendar(await file.text(), serverNow(), serverNow() + 21 * DAY_MS);
   if (!read.ok)
-    adding.said.value = { what: `${file.name} is no calendar that can be read (${read.why}).`, todo: 'Export it as iCalendar (.ics) and try again.' };
+    adding.said.value = {
+      what: `${file.name} is no calendar that can be read (${read.why}).`,
+      todo: 'Export it as iCalendar (.ics) and try again.',
+    };
   else {
     drafts.takeCalendar(read.groups);
     said.value = `${count(read.groups.length, 'outing')} in the next three weeks read from ${file.name}.`;
@@ -106,7 +111,10 @@ function saveChange(): void {
   void list
     .run(async () => {
       const { id, siteId: at, name, outAt, backAt, version } = change.group;
-      await act(changeGroup, { params: { id }, body: { siteId: at, name, outAt, backAt, wants: wants.map((want) => ({ ...want })), version } });
+      await act(changeGroup, {
+        params: { id },
+        body: { siteId: at, name, outAt, backAt, wants: wants.map((want) => ({ ...want })), version },
+      });
       await fleet.load();
     })
     .then((done) => {
@@ -125,47 +133,77 @@ function saveChange(): void {
         <template v-for="[day, own] in days" :key="day">
           <h3 class="sturdy mt-2 text-lg">{{ day === today ? 'Today' : dayWords(day) }}</h3>
           <ul class="mt-1 space-y-2">
-            <li v-for="group in own" :key="group.id" class="rounded-lg border-2 border-ink/55 bg-plate px-3 py-2" :data-group-row="group.name">
+            <li
+              v-for="group in own"
+              :key="group.id"
+              class="rounded-lg border-2 border-ink/55 bg-plate px-3 py-2"
+              :data-group-row="group.name"
+            >
               <div class="flex items-start gap-x-4 gap-y-1 max-sm:flex-wrap">
                 <p class="sturdy leading-tight">
-                  {{ clock(group.outAt, fleet.siteById.get(group.siteId)?.timeZone) }}<br /><span class="text-soft">{{
-                    clock(group.backAt, fleet.siteById.get(group.siteId)?.timeZone)
-                  }}</span>
+                  {{ clock(group.outAt, fleet.siteById.get(group.siteId)?.timeZone) }}<br /><span
+                    class="text-soft"
+                    >{{ clock(group.backAt, fleet.siteById.get(group.siteId)?.timeZone) }}</span
+                  >
                 </p>
                 <div class="min-w-0 grow basis-48">
                   <p class="text-lg font-semibold leading-tight">
-                    {{ group.name }} <span class="text-base font-normal text-soft">· {{ fleet.siteById.get(group.siteId)?.name }}</span>
+                    {{ group.name }}
+                    <span class="text-base font-normal text-soft"
+                      >· {{ fleet.siteById.get(group.siteId)?.name }}</span
+                    >
                   </p>
-                  <p class="figures leading-snug">{{ group.wants.map((want) => wantWords(want)).join(', ') }}</p>
+                  <p class="figures leading-snug">
+                    {{ group.wants.map((want) => wantWords(want)).join(', ') }}
+                  </p>
                   <p
                     v-if="coverOf(group)"
                     class="figures leading-snug"
                     :class="shortWords(coverOf(group)!.wants) ? 'font-semibold text-watch' : 'text-act'"
                   >
-                    {{ coverOf(group)!.cleared }} of {{ coverOf(group)!.needed }} cleared<template v-if="shortWords(coverOf(group)!.wants)">
+                    {{ coverOf(group)!.cleared }} of {{ coverOf(group)!.needed }} cleared<template
+                      v-if="shortWords(coverOf(group)!.wants)"
+                    >
                       · short {{ shortWords(coverOf(group)!.wants) }}</template
-                    ><template v-if="standInWords(coverOf(group)!.wants)"> · {{ standInWords(coverOf(group)!.wants) }}</template>
+                    ><template v-if="standInWords(coverOf(group)!.wants)">
+                      · {{ standInWords(coverOf(group)!.wants) }}</template
+                    >
                   </p>
                 </div>
                 <div v-if="session.may('edit-fleet')" class="flex shrink-0 gap-1">
                   <ActButton @click="changing = { group, bikes: wantText(group.wants) }">Change</ActButton>
-                  <ActButton kind="quiet" :disabled="list.busy.value" @click="remove(group)">Remove</ActButton>
+                  <ActButton kind="quiet" :disabled="list.busy.value" @click="remove(group)"
+                    >Remove</ActButton
+                  >
                 </div>
               </div>
-              <form v-if="changing?.group.id === group.id" class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="saveChange">
+              <form
+                v-if="changing?.group.id === group.id"
+                class="mt-2 flex flex-wrap items-end gap-2"
+                @submit.prevent="saveChange"
+              >
                 <label class="grow"
                   ><span class="font-semibold">Bikes of {{ group.name }}</span
-                  ><input v-model="changing.bikes" class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
+                  ><input
+                    v-model="changing.bikes"
+                    class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
                 /></label>
-                <ActButton kind="main" type="submit">Save</ActButton><ActButton @click="changing = null">Leave it</ActButton>
+                <ActButton kind="main" type="submit">Save</ActButton
+                ><ActButton @click="changing = null">Leave it</ActButton>
               </form>
             </li>
           </ul>
         </template>
         <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">Fetching the groups …</p>
-        <p v-else-if="days.length === 0 && !list.busy.value" class="text-lg">No group is due out in the next three weeks.</p>
+        <p v-else-if="days.length === 0 && !list.busy.value" class="text-lg">
+          No group is due out in the next three weeks.
+        </p>
       </section>
-      <section v-if="session.may('edit-fleet')" aria-labelledby="new" class="min-w-0 rounded-lg bg-sunk p-4 min-[900px]:self-start">
+      <section
+        v-if="session.may('edit-fleet')"
+        aria-labelledby="new"
+        class="min-w-0 rounded-lg bg-sunk p-4 min-[900px]:self-start"
+      >
         <h2 id="new" class="sturdy text-xl">Add groups</h2>
         <ChoiceField
           v-model="siteId"
@@ -183,12 +221,21 @@ function saveChange(): void {
             placeholder="09:30-11:30 Year 5: 8 x 24in, 2 x 20in&#10;13:00-15:00 Evening club: 6 hardtail M"
             aria-describedby="lines-hint"
           />
-          <p id="lines-hint" class="text-[0.95rem] text-soft">Times, a name, then the bikes. A date like 2026-05-31 first, when it is not today.</p>
+          <p id="lines-hint" class="text-[0.95rem] text-soft">
+            Times, a name, then the bikes. A date like 2026-05-31 first, when it is not today.
+          </p>
           <div class="mt-2 flex flex-wrap gap-2">
-            <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines>Read these lines</ActButton>
+            <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines
+              >Read these lines</ActButton
+            >
             <label
               class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold focus-within:outline-3 focus-within:outline-act"
-              >From a calendar (.ics)<input type="file" accept=".ics,text/calendar" class="sr-only" data-calendar @change="takeFile"
+              >From a calendar (.ics)<input
+                type="file"
+                accept=".ics,text/calendar"
+                class="sr-only"
+                data-calendar
+                @change="takeFile"
             /></label>
           </div>
         </form>
@@ -236,8 +283,16 @@ function saveChange(): void {
               :aria-label="`Bikes of ${draft.name}`"
               class="mt-1 h-12 w-full rounded-md border-2 border-line bg-plate px-2"
             />
-            <p v-for="line in drafts.read(draft).wrong" :key="line" class="mt-1 text-[0.95rem] font-semibold text-watch">{{ line }}</p>
-            <ActButton kind="quiet" @click="drafts.drafts.value = drafts.drafts.value.filter((each) => each.id !== draft.id)"
+            <p
+              v-for="line in drafts.read(draft).wrong"
+              :key="line"
+              class="mt-1 text-[0.95rem] font-semibold text-watch"
+            >
+              {{ line }}
+            </p>
+            <ActButton
+              kind="quiet"
+              @click="drafts.drafts.value = drafts.drafts.value.filter((each) => each.id !== draft.id)"
               >Leave this one out</ActButton
             >
           </li>

@@ -38,7 +38,17 @@ it('a group is covered by bikes that may go out and hang here now, and by no oth
     sites: [{ id: 's', name: 'S', timeZone: 'UTC', opensAt: '09:00' }],
     racks: [],
     models: [],
-    groups: [{ id: 'g', siteId: 's', name: 'Year 5', outAt: soon, backAt: soon + 1, wants: [{ count: 4, kind: 'child', size: '24"' }], version: 1 }],
+    groups: [
+      {
+        id: 'g',
+        siteId: 's',
+        name: 'Year 5',
+        outAt: soon,
+        backAt: soon + 1,
+        wants: [{ count: 4, kind: 'child', size: '24"' }],
+        version: 1,
+      },
+    ],
     bikes: [bike('cleared', soon), bike('due', null), bike('out', soon, 'out'), bike('also cleared', soon)],
     people: [],
     policyHash: '',

@@ -4,8 +4,15 @@ import { readCalendar } from './read-calendar';
 import { readDraft } from './use-group-drafts';
 import { shortWords, wantText, wantWords } from './wording';
 
-const calendar = (...lines: string[]): string => ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test', ...lines, 'END:VCALENDAR'].join('\r\n');
-const event = (...lines: string[]): string[] => ['BEGIN:VEVENT', 'UID:1@test', 'DTSTAMP:20260601T000000Z', ...lines, 'END:VEVENT'];
+const calendar = (...lines: string[]): string =>
+  ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test', ...lines, 'END:VCALENDAR'].join('\r\n');
+const event = (...lines: string[]): string[] => [
+  'BEGIN:VEVENT',
+  'UID:1@test',
+  'DTSTAMP:20260601T000000Z',
+  ...lines,
+  'END:VEVENT',
+];
 const FROM = Date.UTC(2026, 5, 10);
 const UNTIL = FROM + 14 * 86_400_000;
 
@@ -13,7 +20,11 @@ describe('a calendar', () => {
   it('gives its outings, with bikes from the title or the description', () => {
     const read = readCalendar(
       calendar(
-        ...event('SUMMARY:Year 5: 8 x 24in\\, 2 hybrid', 'DTSTART:20260611T083000Z', 'DTEND:20260611T103000Z'),
+        ...event(
+          'SUMMARY:Year 5: 8 x 24in\\, 2 hybrid',
+          'DTSTART:20260611T083000Z',
+          'DTEND:20260611T103000Z',
+        ),
         ...event(
           'SUMMARY:Family hire',
           'DESCRIPTION:Paid in advance.\\n4 x hybrid M\\, 1 cargo',
@@ -81,7 +92,10 @@ describe('a calendar', () => {
       FROM,
       UNTIL,
     );
-    expect(read.ok && read.groups.map((group) => group.outAt)).toEqual([Date.UTC(2026, 5, 16, 17), Date.UTC(2026, 5, 23, 17)]);
+    expect(read.ok && read.groups.map((group) => group.outAt)).toEqual([
+      Date.UTC(2026, 5, 16, 17),
+      Date.UTC(2026, 5, 23, 17),
+    ]);
   });
   it.each(['', 'not a calendar', 'BEGIN:VCARD\r\nEND:VCARD'])('that is none (%j) is told as such', (text) => {
     expect(readCalendar(text, FROM, UNTIL)).toMatchObject({ ok: false });
@@ -89,12 +103,25 @@ describe('a calendar', () => {
 });
 
 describe('a group being typed', () => {
-  const draft = { id: '1', name: 'Year 5', day: '2026-06-11', out: '09:30', back: '11:30', bikes: '8 x 24in' };
+  const draft = {
+    id: '1',
+    name: 'Year 5',
+    day: '2026-06-11',
+    out: '09:30',
+    back: '11:30',
+    bikes: '8 x 24in',
+  };
   it('is whole, at the site’s own time', () => {
-    expect(readDraft(draft, 'Europe/London')).toMatchObject({ wrong: [], outAt: Date.UTC(2026, 5, 11, 8, 30), wants: [{ count: 8 }] });
+    expect(readDraft(draft, 'Europe/London')).toMatchObject({
+      wrong: [],
+      outAt: Date.UTC(2026, 5, 11, 8, 30),
+      wants: [{ count: 8 }],
+    });
   });
   it('tells everything still wrong with it at once', () => {
-    expect(readDraft({ ...draft, name: ' ', back: '09:00', bikes: '8 camels' }, 'Europe/London').wrong).toEqual([
+    expect(
+      readDraft({ ...draft, name: ' ', back: '09:00', bikes: '8 camels' }, 'Europe/London').wrong,
+    ).toEqual([
       'It has no name.',
       'It would be back before it is out.',
       '“8 camels” is not read: write it like 8 x 24in or 4 hybrid M.',
@@ -107,8 +134,18 @@ describe('a group being typed', () => {
   it('is written as it is read', () => {
     const { wants } = readWants('8 x 24in, 4 hybrid M, 2 children’s bikes, 3');
     expect(readWants(wantText(wants))).toEqual({ wants, unread: [] });
-    expect(wants.map((want) => wantWords(want))).toEqual(['8 × 24 in', '4 × hybrid M', '2 × child’s bike', '3 × any bike']);
-    const covers: WantCover[] = wants.map((want, index) => ({ want, cleared: want.count - index, short: index, standIns: 0 }));
+    expect(wants.map((want) => wantWords(want))).toEqual([
+      '8 × 24 in',
+      '4 × hybrid M',
+      '2 × child’s bike',
+      '3 × any bike',
+    ]);
+    const covers: WantCover[] = wants.map((want, index) => ({
+      want,
+      cleared: want.count - index,
+      short: index,
+      standIns: 0,
+    }));
     expect(shortWords(covers)).toBe('1 × hybrid M, 2 × child’s bike, 3 × any bike');
   });
 });

@@ -9,14 +9,18 @@ export interface CalendarGroup {
   readonly unread: readonly string[];
 }
 
-export type ReadCalendar = { readonly ok: true; readonly groups: readonly CalendarGroup[] } | { readonly ok: false; readonly why: string };
+export type ReadCalendar =
+  | { readonly ok: true; readonly groups: readonly CalendarGroup[] }
+  | { readonly ok: false; readonly why: string };
 
 /** A series says how often; more than this in the span is no outing but a mistake. */
 const MOST_OF_A_SERIES = 60;
 
 function groupOf(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): CalendarGroup {
   const line = readGroupLine(event.summary ?? '');
-  const described = readWants((event.description ?? '').split('\n').find((each) => readWants(each).wants.length > 0) ?? '');
+  const described = readWants(
+    (event.description ?? '').split('\n').find((each) => readWants(each).wants.length > 0) ?? '',
+  );
   const wants = line.wants.length > 0 ? line.wants : described.wants;
   return {
     name: line.name || 'Group',
@@ -36,7 +40,8 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
     return { ok: false, why: (error as Error).message };
   }
   if (calendar.name !== 'vcalendar') return { ok: false, why: 'it holds no calendar' };
-  for (const zone of calendar.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(new ICAL.Timezone(zone));
+  for (const zone of calendar.getAllSubcomponents('vtimezone'))
+    ICAL.TimezoneService.register(new ICAL.Timezone(zone));
   const groups: CalendarGroup[] = [];
   for (const component of calendar.getAllSubcomponents('vevent')) {
     const event = new ICAL.Event(component);
@@ -55,5 +60,10 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
       groups.push(groupOf(item, startDate, endDate));
     }
   }
-  return { ok: true, groups: groups.filter((group) => group.backAt > from && group.outAt < until).sort((a, b) => a.outAt - b.outAt) };
+  return {
+    ok: true,
+    groups: groups
+      .filter((group) => group.backAt > from && group.outAt < until)
+      .sort((a, b) => a.outAt - b.outAt),
+  };
 }

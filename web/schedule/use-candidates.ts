@@ -11,7 +11,8 @@ export function useCandidates(): ComputedRef<readonly RoundCandidate[]> {
   const now = useNow();
   const hooks = computed(() => {
     const places = new Map<string, { rackId: string; place: number }>();
-    for (const rack of fleet.racks) for (const hook of rack.hooks) places.set(hook.id, { rackId: rack.id, place: places.size });
+    for (const rack of fleet.racks)
+      for (const hook of rack.hooks) places.set(hook.id, { rackId: rack.id, place: places.size });
     return places;
   });
   return computed(() =>

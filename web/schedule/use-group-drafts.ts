@@ -1,7 +1,14 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { addGroup } from '@cadre/contract/schedule';
-import { readGroupLines, readWants, siteDay, siteTimeOn, type GroupLine, type Want } from '@cadre/core/schedule';
+import {
+  readGroupLines,
+  readWants,
+  siteDay,
+  siteTimeOn,
+  type GroupLine,
+  type Want,
+} from '@cadre/core/schedule';
 import { clock, useAct } from '@cadre/web/app';
 import { wantText } from './wording';
 
@@ -46,7 +53,15 @@ export interface GroupDrafts {
   readonly ready: ComputedRef<readonly GroupDraft[]>;
   read(draft: GroupDraft): ReadDraft;
   takeLines(text: string, day: string): void;
-  takeCalendar(groups: readonly { name: string; outAt: number; backAt: number; wants: readonly Want[]; unread: readonly string[] }[]): void;
+  takeCalendar(
+    groups: readonly {
+      name: string;
+      outAt: number;
+      backAt: number;
+      wants: readonly Want[];
+      unread: readonly string[];
+    }[],
+  ): void;
   /** Adds every draft that is whole; what is not stays. */
   add(siteId: string): Promise<number>;
 }
@@ -85,7 +100,16 @@ export function useGroupDrafts(timeZone: ComputedRef<string>): GroupDrafts {
     let added = 0;
     for (const draft of ready.value) {
       const { wants, outAt, backAt } = read(draft);
-      await act(addGroup, { body: { id: draft.id, siteId, name: draft.name.trim(), outAt, backAt, wants: wants.map((want) => ({ ...want })) } });
+      await act(addGroup, {
+        body: {
+          id: draft.id,
+          siteId,
+          name: draft.name.trim(),
+          outAt,
+          backAt,
+          wants: wants.map((want) => ({ ...want })),
+        },
+      });
       drafts.value = drafts.value.filter((each) => each.id !== draft.id);
       added += 1;
     }

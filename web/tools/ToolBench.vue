@@ -31,7 +31,9 @@ async function copyAddress(): Promise<void> {
 <template>
   <section class="space-y-4" :aria-labelledby="`tool-${tool.key}`" :data-tool-bench="tool.key">
     <div>
-      <RouterLink :to="{ name: 'tools' }" class="inline-flex min-h-12 items-center font-semibold text-act underline min-[900px]:hidden"
+      <RouterLink
+        :to="{ name: 'tools' }"
+        class="inline-flex min-h-12 items-center font-semibold text-act underline min-[900px]:hidden"
         >All tools</RouterLink
       >
       <h1 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h1>
@@ -43,7 +45,12 @@ async function copyAddress(): Promise<void> {
         <template v-for="field in tool.fields" :key="field.key">
           <div v-if="field.choices && field.choices.length <= 3" class="col-span-full">
             <p class="font-semibold">{{ field.label }}</p>
-            <ChoiceChips :name="field.label" :options="field.choices" :chosen="[text(field.key)]" @toggle="(value) => set(field.key, value)" />
+            <ChoiceChips
+              :name="field.label"
+              :options="field.choices"
+              :chosen="[text(field.key)]"
+              @toggle="(value) => set(field.key, value)"
+            />
           </div>
           <ToolFigure
             v-else
@@ -60,11 +67,17 @@ async function copyAddress(): Promise<void> {
         data-answer
       >
         <template v-if="answer">
-          <p class="sturdy text-xl leading-snug" :class="answer.bad && 'text-held'" data-says>{{ answer.says }}</p>
+          <p class="sturdy text-xl leading-snug" :class="answer.bad && 'text-held'" data-says>
+            {{ answer.says }}
+          </p>
           <p v-if="answer.next" class="leading-snug">{{ answer.next }}</p>
           <p class="figures text-soft" data-working>{{ answer.working }}</p>
           <dl v-if="answer.rows?.length" class="divide-y divide-line border-y border-line">
-            <div v-for="[name, value] in answer.rows" :key="name" class="flex flex-wrap justify-between gap-x-4 py-1.5">
+            <div
+              v-for="[name, value] in answer.rows"
+              :key="name"
+              class="flex flex-wrap justify-between gap-x-4 py-1.5"
+            >
               <dt class="text-soft">{{ name }}</dt>
               <dd class="figures font-semibold">{{ value }}</dd>
             </div>
@@ -73,9 +86,15 @@ async function copyAddress(): Promise<void> {
             <ActButton @click="copyAddress">Copy the address</ActButton>
             <p v-if="copied" role="status" class="min-w-0 break-all text-soft">{{ copied }}</p>
           </div>
-          <ToolToBike v-if="tool.reading && session.may('mark')" :measure="tool.reading.measure" :typed="tool.reading.typed(text)" />
+          <ToolToBike
+            v-if="tool.reading && session.may('mark')"
+            :measure="tool.reading.measure"
+            :typed="tool.reading.typed(text)"
+          />
         </template>
-        <p v-else-if="result.state === 'wrong'" class="font-semibold text-held">Something typed cannot be: it is named at its field.</p>
+        <p v-else-if="result.state === 'wrong'" class="font-semibold text-held">
+          Something typed cannot be: it is named at its field.
+        </p>
         <p v-else class="text-soft">Type what was measured; the answer stands here at once.</p>
       </div>
     </div>

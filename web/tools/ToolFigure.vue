@@ -10,10 +10,20 @@ const id = useId();
 
 <template>
   <div>
-    <label :for="id" class="font-semibold">{{ field.label }}<span v-if="field.spare" class="font-normal text-soft"> (if known)</span></label>
+    <label :for="id" class="font-semibold"
+      >{{ field.label }}<span v-if="field.spare" class="font-normal text-soft"> (if known)</span></label
+    >
     <span class="mt-0.5 flex items-center gap-2">
-      <select v-if="field.choices" :id="id" v-model="text" class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2" :data-field="field.key">
-        <option v-for="choice in field.choices" :key="choice.value" :value="choice.value">{{ choice.label }}</option>
+      <select
+        v-if="field.choices"
+        :id="id"
+        v-model="text"
+        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
+        :data-field="field.key"
+      >
+        <option v-for="choice in field.choices" :key="choice.value" :value="choice.value">
+          {{ choice.label }}
+        </option>
       </select>
       <input
         v-else
@@ -28,7 +38,12 @@ const id = useId();
         :data-field="field.key"
       /><span v-if="field.unit" class="shrink-0">{{ field.unit }}</span>
     </span>
-    <p v-if="error || field.hint" :id="`${id}-said`" class="text-[0.95rem]" :class="error ? 'font-semibold text-held' : 'text-soft'">
+    <p
+      v-if="error || field.hint"
+      :id="`${id}-said`"
+      class="text-[0.95rem]"
+      :class="error ? 'font-semibold text-held' : 'text-soft'"
+    >
       {{ error ?? field.hint }}
     </p>
   </div>

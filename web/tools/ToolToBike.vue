@@ -22,7 +22,9 @@ const open = ref(false);
 const tag = ref('');
 const said = ref('');
 const places = ref<readonly Asked[]>([]);
-const bike = computed(() => fleet.bikes.find((each) => each.tag.toLowerCase() === tag.value.trim().toLowerCase()) ?? null);
+const bike = computed(
+  () => fleet.bikes.find((each) => each.tag.toLowerCase() === tag.value.trim().toLowerCase()) ?? null,
+);
 
 async function choose(): Promise<void> {
   said.value = '';
@@ -31,10 +33,15 @@ async function choose(): Promise<void> {
     return;
   }
   const found = await catalogue.sheetByKey(SHEET);
-  const asked = found ? askedOf(found.sheet, { build: bike.value.build as Build, parts: bike.value.parts }) : [];
+  const asked = found
+    ? askedOf(found.sheet, { build: bike.value.build as Build, parts: bike.value.parts })
+    : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
-  if (!only) said.value = found ? `${bike.value.tag} is not asked this.` : 'The season’s sheet is not within reach: try again with signal.';
+  if (!only)
+    said.value = found
+      ? `${bike.value.tag} is not asked this.`
+      : 'The season’s sheet is not within reach: try again with signal.';
   else if (more.length === 0) await take(only);
 }
 async function take(question: Asked): Promise<void> {
@@ -59,7 +66,12 @@ const nameOf = (question: Asked): string =>
   <div class="border-t border-line pt-3" data-to-bike>
     <ActButton v-if="!open" @click="open = true">Take it to a bike</ActButton>
     <form v-else class="space-y-2" @submit.prevent="choose">
-      <TextField v-model="tag" label="Tag of the bike" :error="said || null" hint="The figure waits at its look there until you mark it." />
+      <TextField
+        v-model="tag"
+        label="Tag of the bike"
+        :error="said || null"
+        hint="The figure waits at its look there until you mark it."
+      />
       <ChoiceChips
         v-if="places.length > 1"
         name="Where"

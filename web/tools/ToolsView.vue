@@ -33,8 +33,8 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
     <section v-else class="max-w-prose grow space-y-2 max-[900px]:hidden">
       <h2 class="sturdy text-xl">Take one up</h2>
       <p>
-        Each answers at once by this house’s limits, shows its working in a line, and needs no bike. What was typed stands in the address: send it on
-        as it is.
+        Each answers at once by this house’s limits, shows its working in a line, and needs no bike. What was
+        typed stands in the address: send it on as it is.
       </p>
     </section>
   </main>

@@ -1,6 +1,13 @@
 import type { FieldIssue } from '@cadre/core/errors';
 import { NEXT_WORDS, verdictSays } from '@cadre/web/measures';
-import { readNumber, type ChainPreset, type LimitChoices, type Measure, type Measured, type Verdict } from '@cadre/core/measures';
+import {
+  readNumber,
+  type ChainPreset,
+  type LimitChoices,
+  type Measure,
+  type Measured,
+  type Verdict,
+} from '@cadre/core/measures';
 
 /** What a tool asks for: a number in a unit, several of them, or one of a few words. */
 export interface ToolField {
@@ -50,7 +57,10 @@ export interface Tool {
   readonly fields: readonly ToolField[];
   readonly caution?: string;
   /** What it measures, where its figure is a reading a bike may keep, and how it is typed at the stand. */
-  readonly reading?: { readonly measure: Measure; readonly typed: (value: (key: string) => string) => string };
+  readonly reading?: {
+    readonly measure: Measure;
+    readonly typed: (value: (key: string) => string) => string;
+  };
   readonly work: (given: Given, house: House) => ToolResult;
 }
 
@@ -77,11 +87,13 @@ export function givenOf(text: (key: string) => string): Given {
   };
 }
 
-const figure = (value: unknown): string => (typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : String(value));
+const figure = (value: unknown): string =>
+  typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : String(value);
 
 /** What is wrong with a field, in words. */
 export function issueWords({ code, params = {} }: FieldIssue): string {
-  const unit = params.unit && params.unit !== 'ratio' && params.unit !== 'money' ? ` ${String(params.unit)}` : '';
+  const unit =
+    params.unit && params.unit !== 'ratio' && params.unit !== 'money' ? ` ${String(params.unit)}` : '';
   switch (code) {
     case 'not-a-number':
       return 'A number.';
@@ -111,9 +123,16 @@ export function issueWords({ code, params = {} }: FieldIssue): string {
 }
 
 /** A measure's answer as a tool's: its fields named, or what comes of the value. */
-export function tell<T>(answer: Measured<T>, say: (value: T) => ToolAnswer, names: Readonly<Record<string, string>> = {}): ToolResult {
+export function tell<T>(
+  answer: Measured<T>,
+  say: (value: T) => ToolAnswer,
+  names: Readonly<Record<string, string>> = {},
+): ToolResult {
   if (answer.ok) return { state: 'answer', answer: say(answer.value) };
-  const fields = answer.issues.map((issue) => [names[issue.path.split('.')[0] ?? ''] ?? issue.path.split('.')[0], issueWords(issue)] as const);
+  const fields = answer.issues.map(
+    (issue) =>
+      [names[issue.path.split('.')[0] ?? ''] ?? issue.path.split('.')[0], issueWords(issue)] as const,
+  );
   return { state: 'wrong', fields: Object.fromEntries(fields) };
 }
 
@@ -125,21 +144,34 @@ export function isFilled(tool: Pick<Tool, 'fields'>, text: (key: string) => stri
 /** What a tool says of what is typed: it waits, names the fields that are none, or answers. */
 export function answerOf(tool: Tool, text: (key: string) => string, house: House): ToolResult {
   if (!isFilled(tool, text)) return { state: 'waiting' };
-  const none = tool.fields.filter((field) => !field.choices && !field.many && text(field.key).trim() !== '' && readNumber(text(field.key)) === null);
-  if (none.length > 0) return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, 'A number.'])) };
+  const none = tool.fields.filter(
+    (field) =>
+      !field.choices && !field.many && text(field.key).trim() !== '' && readNumber(text(field.key)) === null,
+  );
+  if (none.length > 0)
+    return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, 'A number.'])) };
   return tool.work(givenOf(text), house);
 }
 
-export const rounded = (value: number, digits = 2): string => String(Math.round(value * 10 ** digits) / 10 ** digits);
+export const rounded = (value: number, digits = 2): string =>
+  String(Math.round(value * 10 ** digits) / 10 ** digits);
 export const percent = (value: number, digits = 2): string => `${rounded(value * 100, digits)} %`;
 
 /** Whether a verdict is worth red ink. */
-export const isBad = (verdict: Verdict | undefined): boolean => verdict !== undefined && verdict.word !== 'sound' && verdict.word !== 'unknown';
+export const isBad = (verdict: Verdict | undefined): boolean =>
+  verdict !== undefined && verdict.word !== 'sound' && verdict.word !== 'unknown';
 
 /** A judged figure as a tool tells it: the verdict large, what to do beneath, and what else it says. */
-export function judgedAnswer(measure: Measure, verdicts: readonly Verdict[], working: string, rows: ToolAnswer['rows'] = []): ToolAnswer {
+export function judgedAnswer(
+  measure: Measure,
+  verdicts: readonly Verdict[],
+  working: string,
+  rows: ToolAnswer['rows'] = [],
+): ToolAnswer {
   const [worst, ...others] = verdicts;
-  const besides = others.filter(isBad).map((verdict) => [verdictSays(measure, verdict), NEXT_WORDS[verdict.next]] as const);
+  const besides = others
+    .filter(isBad)
+    .map((verdict) => [verdictSays(measure, verdict), NEXT_WORDS[verdict.next]] as const);
   return {
     says: worst ? verdictSays(measure, worst) : '',
     working,

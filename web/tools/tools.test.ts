@@ -18,7 +18,12 @@ function used(key: string, typed: Readonly<Record<string, string>>, house = HOUS
 
 describe('the tools', () => {
   it.each([
-    ['chain-length', { length: '612.6' }, 'Near its limit: 0.49 % (limit 0.5 %, as Cadre ships)', '= 0.4921 %'],
+    [
+      'chain-length',
+      { length: '612.6' },
+      'Near its limit: 0.49 % (limit 0.5 %, as Cadre ships)',
+      '= 0.4921 %',
+    ],
     ['chain-length', { length: '612,6', sprockets: '9' }, 'Sound: 0.49 %', ''],
     ['chain-ruler', { sprockets: '12' }, 'Past its limit: 0.52 %', '1 ÷ 16 ÷ 12 = 0.5208 %'],
     ['chain-gauge', { wear: '0.6' }, 'Past its limit: 0.5 %', 'lower edge'],
@@ -26,22 +31,42 @@ describe('the tools', () => {
     ['slack', { slack: '12' }, 'Sound: 12 mm', ''],
     ['slack', { slack: '6' }, 'Too tight: 6 mm', ''],
     ['pads', { thickness: '3.4', plate: '1.9' }, 'Near its limit: 1.5 mm', 'plate 1.9 mm'],
-    ['pads', { thickness: '3.4', totalMin: '3' }, 'Near its limit: 3.4 mm (limit 3.5 mm, marked on the part)', ''],
+    [
+      'pads',
+      { thickness: '3.4', totalMin: '3' },
+      'Near its limit: 3.4 mm (limit 3.5 mm, marked on the part)',
+      '',
+    ],
     ['rotor', { places: '1.62 1.58 1.56', min: '1.55' }, 'Near its limit: 1.56 mm', 'difference 0.06 mm'],
     ['rotor', { places: '1.9 1.9 1.9', nominal: '2' }, 'No limit is known: 1.9 mm', ''],
     ['track', { hollow: '0.3' }, 'Outside its limit: 0.3 mm', ''],
     ['track', { hollow: '0', mark: 'gone' }, 'Past its limit', 'wear mark is gone'],
     ['lever', { bite: '26', travel: '40' }, 'Outside its limit: 65 %', '26 ÷ 40 = 65 %'],
-    ['tyre', { mass: '92', width: '47', sidewallMin: '2.1', sidewallMax: '4.5', rimMax: '3.8' }, 'Start at 2.22 bar', '50.6 kg'],
+    [
+      'tyre',
+      { mass: '92', width: '47', sidewallMin: '2.1', sidewallMax: '4.5', rimMax: '3.8' },
+      'Start at 2.22 bar',
+      '50.6 kg',
+    ],
     ['tyre', { mass: '92', width: '47', rimMax: '2' }, 'Start at 2 bar, held at its most', ''],
     ['leak', { before: '3', after: '2.76', hours: '18' }, 'Loses 10.7 % a day: soon', '= 10.67 % a day'],
-    ['leak', { before: '2', after: '1.93', hours: '4' }, 'Too soon to say: gauge again when six hours have gone by', ''],
+    [
+      'leak',
+      { before: '2', after: '1.93', hours: '4' },
+      'Too soon to say: gauge again when six hours have gone by',
+      '',
+    ],
     ['run-out', { runOut: '0.8 2.2' }, 'Past its limit: 2.2 mm', ''],
     ['spokes', { readings: '100 100 100 40' }, 'Past its limit: 40 %', '4 spokes'],
     ['bearing', { bore: '10', outside: '26', width: '8' }, '6000', 'within 0.15 mm'],
     ['bearing', { bore: '10', outside: '25', width: '8' }, 'None of the standard sizes: measure again', ''],
     ['torque', { part: '6', bar: '5', margin: '10' }, '4.5 N m', '5 N m (bar or post) less 10 %'],
-    ['torque', { part: '6.5', clamp: '6', least: '6.2' }, 'Conflict: at least 6.2, at most 6 N m. Ask the maker', ''],
+    [
+      'torque',
+      { part: '6.5', clamp: '6', least: '6.2' },
+      'Conflict: at least 6.2, at most 6 N m. Ask the maker',
+      '',
+    ],
     ['adapter', { target: '5', wrench: '150', adapter: '50' }, 'Set it to 3.75 N m', '5 × 150 ÷ (150 + 50)'],
     ['units', { value: '35' }, '241.317 kPa', '35 psi'],
     ['sag', { ring: '34', travel: '160' }, 'Sound: 21.3 %', '34 ÷ 160 = 21.25 %'],
@@ -55,7 +80,12 @@ describe('the tools', () => {
       'Worth it: 78 under a fit one',
       '100 + 122 of repairs = 222',
     ],
-    ['repair-or-decline', { price: '300', worth: '300', parts: '22', minutes: '30' }, 'Decline: 42 over a fit one', ''],
+    [
+      'repair-or-decline',
+      { price: '300', worth: '300', parts: '22', minutes: '30' },
+      'Decline: 42 over a fit one',
+      '',
+    ],
   ])('%s of %o: %s', (key, typed, says, working) => {
     const result = used(key, typed);
     if (result.state !== 'answer') throw new Error(JSON.stringify(result));
@@ -69,26 +99,47 @@ describe('the tools', () => {
     ['tyre', { mass: '92', width: '47', rimMax: 'three' }, { rimMax: 'A number.' }],
     ['pads', { thickness: '3.4', plate: '9' }, { plate: 'From 0 to 5 mm.' }],
     ['rotor', { places: '1.6 1.6' }, { places: '3 to 24 figures, with spaces between.' }],
-    ['tyre', { mass: '24', end: 'front', width: '57' }, { mass: 'The reckoning holds from 30 to 80 kg. Use the house’s figure.' }],
-    ['leak', { before: '3', after: '2.9', hours: '-1' }, { hours: 'The second reading comes after the first.' }],
+    [
+      'tyre',
+      { mass: '24', end: 'front', width: '57' },
+      { mass: 'The reckoning holds from 30 to 80 kg. Use the house’s figure.' },
+    ],
+    [
+      'leak',
+      { before: '3', after: '2.9', hours: '-1' },
+      { hours: 'The second reading comes after the first.' },
+    ],
     ['lever', { bite: '50', travel: '40' }, { bite: 'At most 40.' }],
-    ['repair-or-decline', { price: '1', worth: '2', parts: '1 2', minutes: '1' }, { minutes: 'As many as parts: 2.' }],
+    [
+      'repair-or-decline',
+      { price: '1', worth: '2', parts: '1 2', minutes: '1' },
+      { minutes: 'As many as parts: 2.' },
+    ],
     ['units', { value: 'x' }, { value: 'A number.' }],
-  ])('%s of %o is refused at its field', (key, typed, fields) => expect(used(key, typed)).toEqual({ state: 'wrong', fields }));
+  ])('%s of %o is refused at its field', (key, typed, fields) =>
+    expect(used(key, typed)).toEqual({ state: 'wrong', fields }),
+  );
   it('judge by this house’s limits and school', () => {
     const result = used('chain-ruler', { sprockets: '9' }, { limits: {}, chain: 'early' });
     expect(result.state === 'answer' && result.answer.bad).toBe(true);
-    const pads = used('pads', { thickness: '2', method: 'compound' }, { ...HOUSE, limits: { padFault: 2, padRenew: 3 } as never });
+    const pads = used(
+      'pads',
+      { thickness: '2', method: 'compound' },
+      { ...HOUSE, limits: { padFault: 2, padRenew: 3 } as never },
+    );
     expect(pads.state === 'answer' && pads.answer.says).toContain('set by your policy');
   });
   it('wait until what they need is typed, and have each an address of their own', () => {
     expect(new Set(tools.map((tool) => tool.key)).size).toBe(tools.length);
     for (const tool of tools) {
       expect(
-        tool.fields.every((field) => !field.choices || field.choices.some((choice) => choice.value === field.start)),
+        tool.fields.every(
+          (field) => !field.choices || field.choices.some((choice) => choice.value === field.start),
+        ),
         tool.key,
       ).toBe(true);
-      if (tool.fields.some((field) => !field.spare && !field.start)) expect(used(tool.key, {}).state, tool.key).toBe('waiting');
+      if (tool.fields.some((field) => !field.spare && !field.start))
+        expect(used(tool.key, {}).state, tool.key).toBe('waiting');
     }
     expect(toolOf('no-such')).toBeNull();
   });
@@ -115,8 +166,13 @@ describe('the tools', () => {
     expect(taken.length).toBeGreaterThan(10);
     for (const tool of taken) {
       const all: Record<string, string> = { ...typed, travel: tool.key === 'sag' ? '160' : '40' };
-      const text = tool.reading?.typed((key) => (tool.key === 'spokes' && key === 'method' ? 'meter' : (all[key] ?? ''))) ?? '';
-      expect(tool.reading && readReading(tool.reading.measure, text).state, `${tool.key} ${text}`).toBe('read');
+      const text =
+        tool.reading?.typed((key) =>
+          tool.key === 'spokes' && key === 'method' ? 'meter' : (all[key] ?? ''),
+        ) ?? '';
+      expect(tool.reading && readReading(tool.reading.measure, text).state, `${tool.key} ${text}`).toBe(
+        'read',
+      );
     }
   });
   it('answer whatever is typed with an answer or a field, and never with NaN', () => {
@@ -125,16 +181,26 @@ describe('the tools', () => {
       fc.double({ min: 0, max: 700, noNaN: true }).map(String),
     );
     fc.assert(
-      fc.property(fc.constantFrom(...tools), fc.array(figure, { minLength: 9, maxLength: 9 }), (tool, figures) => {
-        const typed = Object.fromEntries(tool.fields.map((field, at) => [field.key, field.choices ? (field.start ?? '') : (figures[at] ?? '')]));
-        const result = used(tool.key, typed);
-        if (result.state === 'answer') expect(JSON.stringify(result.answer)).not.toMatch(/NaN|Infinity|undefined/);
-        if (result.state === 'wrong')
-          expect(
-            Object.keys(result.fields).every((key) => tool.fields.some((field) => field.key === key)),
-            JSON.stringify([tool.key, typed, result]),
-          ).toBe(true);
-      }),
+      fc.property(
+        fc.constantFrom(...tools),
+        fc.array(figure, { minLength: 9, maxLength: 9 }),
+        (tool, figures) => {
+          const typed = Object.fromEntries(
+            tool.fields.map((field, at) => [
+              field.key,
+              field.choices ? (field.start ?? '') : (figures[at] ?? ''),
+            ]),
+          );
+          const result = used(tool.key, typed);
+          if (result.state === 'answer')
+            expect(JSON.stringify(result.answer)).not.toMatch(/NaN|Infinity|undefined/);
+          if (result.state === 'wrong')
+            expect(
+              Object.keys(result.fields).every((key) => tool.fields.some((field) => field.key === key)),
+              JSON.stringify([tool.key, typed, result]),
+            ).toBe(true);
+        },
+      ),
       { numRuns: 600 },
     );
   });

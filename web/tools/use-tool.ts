@@ -20,7 +20,8 @@ export function useTool(tool: Tool): ToolInHand {
     const asked = route.query[key];
     return typeof asked === 'string' ? asked : (starts.get(key) ?? '');
   };
-  const set = (key: string, value: string): void => void router.replace({ query: { ...route.query, [key]: value } });
+  const set = (key: string, value: string): void =>
+    void router.replace({ query: { ...route.query, [key]: value } });
   const result = computed<ToolResult>(() => {
     const policy = catalogue.policy() ?? DEFAULT_POLICY;
     return answerOf(tool, text, { limits: policy.limits, chain: policy.schools.chainLimit });

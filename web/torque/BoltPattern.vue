@@ -26,7 +26,14 @@ const way = computed(() => places.value.map(({ x, y }) => `${x.toFixed(1)},${y.t
     :aria-label="bolts === 1 ? 'One bolt' : `${bolts} bolts, each across from the one before`"
     data-bolts
   >
-    <polyline :points="way" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="4 4" class="text-soft" />
+    <polyline
+      :points="way"
+      fill="none"
+      stroke="currentColor"
+      stroke-width="2"
+      stroke-dasharray="4 4"
+      class="text-soft"
+    />
     <g v-for="(place, index) in places" :key="index">
       <path
         :d="
@@ -41,7 +48,9 @@ const way = computed(() => places.value.map(({ x, y }) => `${x.toFixed(1)},${y.t
         stroke="currentColor"
         stroke-width="2.5"
       />
-      <text :x="place.x" :y="place.y + 5.5" text-anchor="middle" class="sturdy fill-ink text-[16px]">{{ index + 1 }}</text>
+      <text :x="place.x" :y="place.y + 5.5" text-anchor="middle" class="sturdy fill-ink text-[16px]">
+        {{ index + 1 }}
+      </text>
     </g>
   </svg>
 </template>

@@ -23,7 +23,10 @@ function set(joint: Joint, text: string): void {
   const ok = read === undefined || (read !== null && read >= range(joint).least && read <= range(joint).most);
   wrong.value = new Set([...wrong.value, joint].filter((each) => each !== joint || !ok));
   emit('wrong', [...wrong.value]);
-  if (ok) most.value = Object.fromEntries(Object.entries({ ...most.value, [joint]: read }).filter(([, value]) => value !== undefined));
+  if (ok)
+    most.value = Object.fromEntries(
+      Object.entries({ ...most.value, [joint]: read }).filter(([, value]) => value !== undefined),
+    );
 }
 </script>
 
@@ -32,10 +35,14 @@ function set(joint: Joint, text: string): void {
     <DisclosureButton class="flex min-h-12 w-full items-center gap-3 py-2 text-left">
       <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
       <span class="sturdy text-lg">Torque, most of this house</span>
-      <span class="text-soft">{{ Object.keys(most).length ? `${Object.keys(most).length} of ${JOINTS.length} set` : 'as the parts say' }}</span>
+      <span class="text-soft">{{
+        Object.keys(most).length ? `${Object.keys(most).length} of ${JOINTS.length} set` : 'as the parts say'
+      }}</span>
     </DisclosureButton>
     <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">
-      <p class="col-span-full text-soft">Lowers what is stated on the parts, never raises it. Empty: the parts alone say.</p>
+      <p class="col-span-full text-soft">
+        Lowers what is stated on the parts, never raises it. Empty: the parts alone say.
+      </p>
       <TextField
         v-for="joint in JOINTS"
         :key="joint"

@@ -36,16 +36,28 @@ const imperial = computed(() =>
         <h2 class="sturdy text-lg leading-tight">{{ JOINT_WORDS[row.joint] }}</h2>
         <template v-if="target">
           <p class="sturdy figures text-3xl leading-tight" data-target>
-            <span v-if="row.way === 'just-firm'" class="block text-lg">Just firm: turns in a crash. Never over</span>{{ asSet(target.target) }}
+            <span v-if="row.way === 'just-firm'" class="block text-lg"
+              >Just firm: turns in a crash. Never over</span
+            >{{ asSet(target.target) }}
             <span class="text-xl">N m</span>
           </p>
           <p class="figures text-soft">{{ imperial }}</p>
         </template>
-        <p v-else-if="row.answer?.kind === 'conflict'" class="font-semibold leading-snug text-held" data-conflict>
-          Conflict: at least {{ asSet(row.answer.floor.value) }}, at most {{ asSet(row.answer.ceiling.value) }} N m. Do not torque it: ask the maker.
+        <p
+          v-else-if="row.answer?.kind === 'conflict'"
+          class="font-semibold leading-snug text-held"
+          data-conflict
+        >
+          Conflict: at least {{ asSet(row.answer.floor.value) }}, at most
+          {{ asSet(row.answer.ceiling.value) }} N m. Do not torque it: ask the maker.
         </p>
-        <p v-else class="leading-snug text-soft" data-none>No figure stated. Read it off the part, or ask a qualified mechanic.</p>
-        <dl v-if="target && row.way !== 'just-firm'" class="figures mt-1 grid grid-cols-[auto_1fr] gap-x-3 leading-snug">
+        <p v-else class="leading-snug text-soft" data-none>
+          No figure stated. Read it off the part, or ask a qualified mechanic.
+        </p>
+        <dl
+          v-if="target && row.way !== 'just-firm'"
+          class="figures mt-1 grid grid-cols-[auto_1fr] gap-x-3 leading-snug"
+        >
           <dt class="text-soft">Stages</dt>
           <dd class="font-semibold" data-stages>{{ target.stages.map(asSet).join(' · ') }} N m</dd>
           <template v-if="hand">
@@ -71,7 +83,8 @@ const imperial = computed(() =>
       </div>
     </div>
     <p v-if="row.way === 'witness' && target" class="mt-1 leading-snug">
-      Torque it once, paint a line over bolt and part. After that only look: a broken line is a fault, not a reason to turn it.
+      Torque it once, paint a line over bolt and part. After that only look: a broken line is a fault, not a
+      reason to turn it.
     </p>
     <ul v-if="row.stated.length" class="mt-1 text-[0.95rem] leading-snug text-soft">
       <li v-for="(figure, index) in row.stated" :key="index">{{ statedWords(figure, several) }}</li>

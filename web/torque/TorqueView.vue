@@ -29,10 +29,13 @@ const FIELDS: readonly { readonly key: WrenchField; readonly label: string; read
 const adapter = computed(() => Number.parseFloat(card.text('adapter').replace(',', '.')) > 0);
 const missing = computed(() => rows.value.filter((row) => row.answer === null).length);
 /** What there is a figure for first. */
-const inOrder = computed(() => [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)));
+const inOrder = computed(() =>
+  [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)),
+);
 const WAY_WORDS: Readonly<Record<string, string>> = {
   stated: 'This house torques to the safer of the stated figures.',
-  'ten-under': 'This house stays ten percent under the safer of the stated figures, never under a stated least.',
+  'ten-under':
+    'This house stays ten percent under the safer of the stated figures, never under a stated least.',
   witness: 'This house torques once and paints a witness line.',
 };
 const way = computed(() => WAY_WORDS[catalogue.policy()?.schools.torque ?? 'stated']);
@@ -44,12 +47,18 @@ const print = (): void => window.print();
     <div class="flex flex-wrap items-start gap-x-6 gap-y-3">
       <div class="min-w-0 grow">
         <h1 class="sturdy text-3xl leading-none">
-          <RouterLink :to="{ name: 'bike', params: { bikeId } }" class="underline decoration-2 underline-offset-4">{{ bike.tag }}</RouterLink> torque
-          card
+          <RouterLink
+            :to="{ name: 'bike', params: { bikeId } }"
+            class="underline decoration-2 underline-offset-4"
+            >{{ bike.tag }}</RouterLink
+          >
+          torque card
         </h1>
         <p class="mt-1 text-soft">
           {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ')
-          }}<span class="hidden print:inline"> · printed {{ dayAndClock(now, ON_PAPER, fleet.siteById.get(bike.siteId)?.timeZone) }}</span>
+          }}<span class="hidden print:inline">
+            · printed {{ dayAndClock(now, ON_PAPER, fleet.siteById.get(bike.siteId)?.timeZone) }}</span
+          >
         </p>
       </div>
       <div class="flex items-start gap-3 max-sm:w-full">
@@ -76,13 +85,23 @@ const print = (): void => window.print();
     <p v-if="missing && session.may('edit-fleet')" class="mt-1 print:hidden">
       {{ missing }} of {{ rows.length }} joints have no figure.
       <RouterLink
-        :to="bike.modelId ? { name: 'model', params: { modelId: bike.modelId } } : { name: 'bike-edit', params: { bikeId } }"
+        :to="
+          bike.modelId
+            ? { name: 'model', params: { modelId: bike.modelId } }
+            : { name: 'bike-edit', params: { bikeId } }
+        "
         class="inline-flex min-h-12 items-center font-semibold text-act underline"
         >Note what the parts say</RouterLink
       >
     </p>
     <ul class="mt-4 grid gap-3 sm:grid-cols-2 xl:grid-cols-3 print:grid-cols-2 print:gap-2">
-      <TorqueJoint v-for="row in inOrder" :key="row.joint" :row="row" :adapter="adapter" :at-the-wrench="card.atTheWrench" />
+      <TorqueJoint
+        v-for="row in inOrder"
+        :key="row.joint"
+        :row="row"
+        :adapter="adapter"
+        :at-the-wrench="card.atTheWrench"
+      />
     </ul>
   </main>
   <main v-else class="p-8 text-soft">

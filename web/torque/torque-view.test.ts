@@ -12,8 +12,15 @@ import TorqueView from './TorqueView.vue';
 let router: Router;
 const blank = { template: '<i />' };
 async function card(fit: FitList, address = '/bikes/b/torque', policy: Partial<PolicyVersion> = {}) {
-  const routes = ['bike', 'bike-edit', 'model'].map((name) => ({ path: `/${name}/:bikeId?/:modelId?`, name, component: blank }));
-  router = createRouter({ history: createMemoryHistory(), routes: [...routes, { path: '/bikes/:bikeId/torque', name: 'torque', component: blank }] });
+  const routes = ['bike', 'bike-edit', 'model'].map((name) => ({
+    path: `/${name}/:bikeId?/:modelId?`,
+    name,
+    component: blank,
+  }));
+  router = createRouter({
+    history: createMemoryHistory(),
+    routes: [...routes, { path: '/bikes/:bikeId/torque', name: 'torque', component: blank }],
+  });
   await router.push(address);
   const bike = {
     id: 'b',
@@ -34,7 +41,10 @@ async function card(fit: FitList, address = '/bikes/b/torque', policy: Partial<P
     bikes: [bike],
     models: [{ id: 'm', name: 'Reed', build: USUAL_BUILD.hardtail, fit, version: 1 }],
   } as unknown as Wall;
-  useCatalogue().known = { sheets: [], policy: { hash: '', policy: { ...DEFAULT_POLICY, ...policy } } } as never;
+  useCatalogue().known = {
+    sheets: [],
+    policy: { hash: '', policy: { ...DEFAULT_POLICY, ...policy } },
+  } as never;
   const view = mount(TorqueView, { props: { bikeId: 'b' }, global: { plugins: [router] } });
   await flushPromises();
   return view;
@@ -59,8 +69,14 @@ describe('the torque card of a bike', () => {
   });
   it('goes by the house’s schools and its own most', async () => {
     const schools = { ...DEFAULT_POLICY.schools, torque: 'ten-under' } as const;
-    const view = await card({ 'torqueMax:stem-steerer': 5, 'torqueMax:rotor-bolt': 6 }, undefined, { schools, torqueMost: { 'rotor-bolt': 4 } });
-    expect(view.findAll('[data-target]').map((each) => each.text().replace(/\s+/g, ' '))).toEqual(['4.5 N m', '3.6 N m']);
+    const view = await card({ 'torqueMax:stem-steerer': 5, 'torqueMax:rotor-bolt': 6 }, undefined, {
+      schools,
+      torqueMost: { 'rotor-bolt': 4 },
+    });
+    expect(view.findAll('[data-target]').map((each) => each.text().replace(/\s+/g, ' '))).toEqual([
+      '4.5 N m',
+      '3.6 N m',
+    ]);
     expect(view.text()).toContain('ten percent under');
     expect(view.get('[data-joint=rotor-bolt]').text()).toContain('at most 4 N m (this house)');
   });

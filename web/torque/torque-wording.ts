@@ -5,8 +5,10 @@ import type { JointCaution, StatedFigure, StatedOn } from '@cadre/core/torque';
 export const asSet = (newtonMetres: number): string => String(Math.floor(newtonMetres * 100 + 1e-6) / 100);
 
 export const CAUTION_WORDS: Record<JointCaution, string> = {
-  'left-thread': 'The left pedal has a left thread: it tightens backwards. Some torque wrenches do not measure to the left.',
-  'both-nuts': 'Both nuts, turn about, keyed washers in; pull about 90 N at the wrench where no figure is marked.',
+  'left-thread':
+    'The left pedal has a left thread: it tightens backwards. Some torque wrenches do not measure to the left.',
+  'both-nuts':
+    'Both nuts, turn about, keyed washers in; pull about 90 N at the wrench where no figure is marked.',
   'fully-threaded': 'Thread it home by hand first: it turns freely until it seats.',
   'before-preload': 'Loosen the clamp, preload lightly, align the bars, then torque.',
   'even-gaps': 'The gaps above and below stay even all the way.',
@@ -16,7 +18,12 @@ export const CAUTION_WORDS: Record<JointCaution, string> = {
   'maker-order': 'In the order of the maker’s drawing, weight off the wheel.',
 };
 
-const ON_WORDS: Record<StatedOn, string> = { part: 'a part fitted here', bike: 'this bike', model: 'its model', house: 'this house' };
+const ON_WORDS: Record<StatedOn, string> = {
+  part: 'a part fitted here',
+  bike: 'this bike',
+  model: 'its model',
+  house: 'this house',
+};
 /** Joints two things have a say in are told by the thing. */
 const OF_WORDS: Partial<Record<Joint, string>> = { 'stem-faceplate': 'stem', 'bar-clamp': 'bar' };
 
@@ -27,4 +34,5 @@ export function statedWords(figure: StatedFigure, several: boolean): string {
 }
 
 /** How the pull of a hand is told: in newtons, and as the weight it feels like. */
-export const pullWords = (newtons: number): string => `${Math.round(newtons)} N, like lifting ${Math.max(1, Math.round(newtons / 9.81))} kg`;
+export const pullWords = (newtons: number): string =>
+  `${Math.round(newtons)} N, like lifting ${Math.max(1, Math.round(newtons / 9.81))} kg`;

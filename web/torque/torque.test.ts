@@ -6,18 +6,34 @@ import { torqueCard } from '@cadre/core/torque';
 import HouseTorque from './HouseTorque.vue';
 import TorqueJoint from './TorqueJoint.vue';
 
-function joint(name: Joint, model: FitList, schools: Partial<Schools> = {}, more: { adapter?: boolean; kind?: keyof typeof USUAL_BUILD } = {}) {
+function joint(
+  name: Joint,
+  model: FitList,
+  schools: Partial<Schools> = {},
+  more: { adapter?: boolean; kind?: keyof typeof USUAL_BUILD } = {},
+) {
   const policy = { ...DEFAULT_POLICY, schools: { ...DEFAULT_POLICY.schools, ...schools } };
-  const row = torqueCard({ build: USUAL_BUILD[more.kind ?? 'hardtail'], model, own: {}, parts: {} }, policy).find((each) => each.joint === name);
+  const row = torqueCard(
+    { build: USUAL_BUILD[more.kind ?? 'hardtail'], model, own: {}, parts: {} },
+    policy,
+  ).find((each) => each.joint === name);
   if (!row) throw new Error(`no ${name}`);
   return mount(TorqueJoint, {
-    props: { row, adapter: more.adapter ?? false, atTheWrench: (target: number) => ({ set: target * 0.75, pull: target / 0.15 }) },
+    props: {
+      row,
+      adapter: more.adapter ?? false,
+      atTheWrench: (target: number) => ({ set: target * 0.75, pull: target / 0.15 }),
+    },
   });
 }
 
 describe('a joint on the torque card', () => {
   it('tells its figure, the stages, the pull and where the figure comes from', () => {
-    const text = joint('stem-faceplate', { 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5 }, { torque: 'ten-under' }).text();
+    const text = joint(
+      'stem-faceplate',
+      { 'torqueMax:stem-faceplate': 6, 'torqueMax:bar-clamp': 5 },
+      { torque: 'ten-under' },
+    ).text();
     for (const words of [
       'Stem faceplate',
       '4.5 N m',
@@ -31,13 +47,22 @@ describe('a joint on the torque card', () => {
   });
   it('is never shown higher than it is stated', () => {
     // 44 in lbf, 39.9 in lbf.
-    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.9713 }).get('[data-target]').text()).toContain('4.97');
-    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.508 }).get('[data-stages]').text()).toBe('2.25 · 3.6 · 4.5 N m');
+    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.9713 }).get('[data-target]').text()).toContain(
+      '4.97',
+    );
+    expect(joint('crank-arm', { 'torqueMax:crank-arm': 4.508 }).get('[data-stages]').text()).toBe(
+      '2.25 · 3.6 · 4.5 N m',
+    );
   });
   it('tells what to set where an adapter lies in line', () =>
-    expect(joint('crank-arm', { 'torqueMax:crank-arm': 40 }, {}, { adapter: true }).get('[data-set-to]').text()).toBe('30 N m with the adapter'));
+    expect(
+      joint('crank-arm', { 'torqueMax:crank-arm': 40 }, {}, { adapter: true }).get('[data-set-to]').text(),
+    ).toBe('30 N m with the adapter'));
   it('gives no figure where two conflict, and none where none is stated', () => {
-    const conflict = joint('seatpost-clamp', { 'torqueMax:seatpost-clamp': 6, 'torqueMin:seatpost-clamp': 6.2 });
+    const conflict = joint('seatpost-clamp', {
+      'torqueMax:seatpost-clamp': 6,
+      'torqueMin:seatpost-clamp': 6.2,
+    });
     expect(conflict.get('[data-conflict]').text()).toContain('at least 6.2, at most 6 N m. Do not torque it');
     expect(conflict.find('[data-target]').exists()).toBe(false);
     expect(joint('pedal', {}).get('[data-none]').text()).toContain('Read it off the part');
@@ -45,12 +70,21 @@ describe('a joint on the torque card', () => {
   });
   it('goes by the house’s way', () => {
     const marked = { 'torqueMax:lever-clamp': 4 };
-    expect(joint('lever-clamp', marked, { leverClamp: 'just-firm' }).get('[data-target]').text()).toMatch(/Never over\s*4/);
+    expect(joint('lever-clamp', marked, { leverClamp: 'just-firm' }).get('[data-target]').text()).toMatch(
+      /Never over\s*4/,
+    );
     expect(joint('lever-clamp', marked, { torque: 'witness' }).text()).toContain('broken line is a fault');
   });
   it('draws its bolts in the order they are turned, as many as there are', async () => {
     const rotor = joint('rotor-bolt', { 'torqueMax:rotor-bolt': 6 });
-    expect(rotor.findAll('[data-bolts] text').map((each) => each.text())).toEqual(['1', '2', '3', '4', '5', '6']);
+    expect(rotor.findAll('[data-bolts] text').map((each) => each.text())).toEqual([
+      '1',
+      '2',
+      '3',
+      '4',
+      '5',
+      '6',
+    ]);
     expect(rotor.get('[data-bolts]').attributes('aria-label')).toContain('6 bolts');
     await rotor.get('select').setValue('5');
     expect(rotor.findAll('[data-bolts] text')).toHaveLength(5);

@@ -29,7 +29,10 @@ export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly Tor
     const here = bike();
     if (!here) return [];
     const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
-    return torqueCard({ build: here.build as Build, model, own: here.fit, parts: here.marked }, catalogue.policy() ?? DEFAULT_POLICY);
+    return torqueCard(
+      { build: here.build as Build, model, own: here.fit, parts: here.marked },
+      catalogue.policy() ?? DEFAULT_POLICY,
+    );
   });
 }
 
@@ -41,7 +44,8 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
     const asked = route.query[field];
     return typeof asked === 'string' ? asked : STARTS[field];
   };
-  const set = (field: WrenchField, typed: string): void => void router.replace({ query: { ...route.query, [field]: typed } });
+  const set = (field: WrenchField, typed: string): void =>
+    void router.replace({ query: { ...route.query, [field]: typed } });
   function errorOf(field: WrenchField): string | null {
     const read = readNumber(text(field));
     const [least, most] = RANGES[field];
@@ -49,7 +53,10 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
     return read < least || read > most ? `From ${least} to ${most} mm.` : null;
   }
   function atTheWrench(target: number): { set: number; pull: number } | null {
-    const [wrench, adapter] = [readNumber(text('wrench')) ?? Number.NaN, readNumber(text('adapter')) ?? Number.NaN];
+    const [wrench, adapter] = [
+      readNumber(text('wrench')) ?? Number.NaN,
+      readNumber(text('adapter')) ?? Number.NaN,
+    ];
     const setting = wrenchSetting(target, wrench, adapter);
     // The hand pulls at the whole lever: wrench and adapter in line.
     const force = handForce(target, wrench + adapter);

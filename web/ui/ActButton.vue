@@ -1,10 +1,18 @@
 <script setup lang="ts">
-withDefaults(defineProps<{ kind?: 'main' | 'plain' | 'quiet' | 'held'; big?: boolean; disabled?: boolean; type?: 'button' | 'submit' }>(), {
-  kind: 'plain',
-  big: false,
-  disabled: false,
-  type: 'button',
-});
+withDefaults(
+  defineProps<{
+    kind?: 'main' | 'plain' | 'quiet' | 'held';
+    big?: boolean;
+    disabled?: boolean;
+    type?: 'button' | 'submit';
+  }>(),
+  {
+    kind: 'plain',
+    big: false,
+    disabled: false,
+    type: 'button',
+  },
+);
 </script>
 
 <template>

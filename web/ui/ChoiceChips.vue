@@ -10,7 +10,10 @@ const props = defineProps<{
 const emit = defineEmits<{ toggle: [value: T]; choose: [values: T[]] }>();
 function toggle(value: T): void {
   emit('toggle', value);
-  emit('choose', props.chosen.includes(value) ? props.chosen.filter((each) => each !== value) : [...props.chosen, value]);
+  emit(
+    'choose',
+    props.chosen.includes(value) ? props.chosen.filter((each) => each !== value) : [...props.chosen, value],
+  );
 }
 </script>
 

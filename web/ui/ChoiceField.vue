@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import { useId } from 'vue';
 
-defineProps<{ label: string; options: readonly { readonly value: string; readonly label: string }[]; error?: string | null }>();
+defineProps<{
+  label: string;
+  options: readonly { readonly value: string; readonly label: string }[];
+  error?: string | null;
+}>();
 const model = defineModel<string>({ required: true });
 const id = useId();
 </script>

@@ -7,7 +7,10 @@ defineProps<{ said: Said }>();
 </script>
 
 <template>
-  <div role="alert" class="flex items-start gap-3 rounded-md border-2 border-held bg-held-wash px-4 py-3 text-ink">
+  <div
+    role="alert"
+    class="flex items-start gap-3 rounded-md border-2 border-held bg-held-wash px-4 py-3 text-ink"
+  >
     <AlertTriangle class="mt-0.5 size-6 shrink-0 text-held" aria-hidden="true" />
     <p>
       <strong class="font-semibold">{{ said.what }}</strong>

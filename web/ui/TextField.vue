@@ -19,7 +19,12 @@ const id = useId();
       :aria-invalid="Boolean(error)"
       :aria-describedby="error || hint ? `${id}-said` : undefined"
     />
-    <p v-if="error || hint" :id="`${id}-said`" class="mt-0.5 text-[0.95rem]" :class="error ? 'font-semibold text-held' : 'text-soft'">
+    <p
+      v-if="error || hint"
+      :id="`${id}-said`"
+      class="mt-0.5 text-[0.95rem]"
+      :class="error ? 'font-semibold text-held' : 'text-soft'"
+    >
       {{ error ?? hint }}
     </p>
   </div>

@@ -14,7 +14,11 @@ interface DragPlace {
 
 /** Makes an element a place things are dragged from and to. Answers what ends it. */
 export function dragPlace(element: HTMLElement, place: DragPlace): () => void {
-  const from = draggable({ element, canDrag: () => place.dragged() !== null, getInitialData: () => ({ kind: place.kind, id: place.dragged() }) });
+  const from = draggable({
+    element,
+    canDrag: () => place.dragged() !== null,
+    getInitialData: () => ({ kind: place.kind, id: place.dragged() }),
+  });
   if (!place.takes) return from;
   return combine(
     from,

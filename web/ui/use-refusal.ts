@@ -28,7 +28,10 @@ export function useRefusal(): Refusal {
       return true;
     } catch (thrown) {
       if (thrown instanceof UnreachableError) {
-        said.value = { what: 'The server does not answer.', todo: 'This needs it. Try again when there is signal; what you typed stays.' };
+        said.value = {
+          what: 'The server does not answer.',
+          todo: 'This needs it. Try again when there is signal; what you typed stays.',
+        };
       } else if (thrown instanceof RefusedError) {
         error.value = thrown;
         said.value = wordsFor(thrown.problem);

@@ -18,13 +18,18 @@ const tried = ref(false);
 const open = ref(false);
 const isSoak = computed(() => props.wait.kind === 'soak');
 const read = computed(() => readReading('tyre-window', text.value));
-const wrong = computed(() => (isSoak.value && read.value.state !== 'read' ? 'What the gauge reads now, from 0 to 11 bar.' : null));
+const wrong = computed(() =>
+  isSoak.value && read.value.state !== 'read' ? 'What the gauge reads now, from 0 to 11 bar.' : null,
+);
 const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`;
 
 async function answer(): Promise<void> {
   tried.value = true;
   if (wrong.value) return;
-  const gauged = isSoak.value && read.value.state === 'read' ? { kpa: read.value.taken.values[0] ?? 0, typed: text.value.trim() } : null;
+  const gauged =
+    isSoak.value && read.value.state === 'read'
+      ? { kpa: read.value.taken.values[0] ?? 0, typed: text.value.trim() }
+      : null;
   const told = await act(answerWait, {
     params: { id: props.wait.id },
     body: { gauged, note: isSoak.value ? '' : text.value.trim(), at: now() },
@@ -46,7 +51,9 @@ async function answer(): Promise<void> {
 </script>
 
 <template>
-  <ActButton v-if="!due && !open" kind="quiet" class="!px-0" @click="open = true">{{ isSoak ? 'Gauge it now' : 'Looked at already' }}</ActButton>
+  <ActButton v-if="!due && !open" kind="quiet" class="!px-0" @click="open = true">{{
+    isSoak ? 'Gauge it now' : 'Looked at already'
+  }}</ActButton>
   <form v-else class="mt-1 flex flex-wrap items-end gap-2 pr-2" @submit.prevent="refusal.run(answer)">
     <TextField
       v-model="text"
@@ -55,7 +62,9 @@ async function answer(): Promise<void> {
       :error="tried ? wrong : null"
       data-wait-answer
     />
-    <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-wait-done>{{ isSoak ? 'Tell' : 'Looked' }}</ActButton>
+    <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-wait-done>{{
+      isSoak ? 'Tell' : 'Looked'
+    }}</ActButton>
     <NoticePlate v-if="refusal.said.value" class="basis-full" :said="refusal.said.value" />
   </form>
 </template>

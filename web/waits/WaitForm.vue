@@ -24,7 +24,8 @@ const outings = ref('');
 const tried = ref(false);
 watch(kind, (chosen) => {
   what.value = WAIT_OF[chosen];
-  hours.value = USUAL_WAIT[chosen].hours === null ? '' : String(Math.round((USUAL_WAIT[chosen].hours ?? 0) * 100) / 100);
+  hours.value =
+    USUAL_WAIT[chosen].hours === null ? '' : String(Math.round((USUAL_WAIT[chosen].hours ?? 0) * 100) / 100);
   outings.value = USUAL_WAIT[chosen].outings === null ? '' : String(USUAL_WAIT[chosen].outings);
 });
 const isSoak = computed(() => kind.value === 'soak');
@@ -41,8 +42,14 @@ const wrong = computed(() => {
         : h === null && o === null
           ? 'A time, or outings.'
           : null,
-    outings: outings.value.trim() !== '' && (o === null || !Number.isInteger(o) || o < 1 || o > 200) ? 'A whole number from 1 to 200.' : null,
-    pressure: gauged && (gauged.state !== 'read' || (gauged.taken.values[0] ?? 0) < 20) ? 'What the gauge reads now, from 0.2 to 11 bar.' : null,
+    outings:
+      outings.value.trim() !== '' && (o === null || !Number.isInteger(o) || o < 1 || o > 200)
+        ? 'A whole number from 1 to 200.'
+        : null,
+    pressure:
+      gauged && (gauged.state !== 'read' || (gauged.taken.values[0] ?? 0) < 20)
+        ? 'What the gauge reads now, from 0.2 to 11 bar.'
+        : null,
   };
 });
 async function ask(): Promise<void> {
@@ -57,7 +64,8 @@ async function ask(): Promise<void> {
       position: isSoak.value || kind.value === 'patch' ? end.value : 'only',
       hours: hoursRead.value,
       outings: outingsRead.value,
-      gauged: gauged?.state === 'read' ? { kpa: gauged.taken.values[0] ?? 0, typed: pressure.value.trim() } : null,
+      gauged:
+        gauged?.state === 'read' ? { kpa: gauged.taken.values[0] ?? 0, typed: pressure.value.trim() } : null,
       at: now(),
     },
   });
@@ -96,7 +104,12 @@ async function ask(): Promise<void> {
     />
     <div class="grid grid-cols-2 gap-3">
       <TextField v-model="hours" label="After hours" :error="tried ? wrong.hours : null" data-wait-hours />
-      <TextField v-model="outings" label="or outings" :error="tried ? wrong.outings : null" data-wait-outings />
+      <TextField
+        v-model="outings"
+        label="or outings"
+        :error="tried ? wrong.outings : null"
+        data-wait-outings
+      />
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex gap-2">

@@ -25,7 +25,9 @@ watch(
 );
 const waits = computed(() =>
   [...(props.bike.facts.waits ?? [])].sort(
-    (a, b) => Number(isDue(b, now.value)) - Number(isDue(a, now.value)) || (a.dueAt ?? Infinity) - (b.dueAt ?? Infinity),
+    (a, b) =>
+      Number(isDue(b, now.value)) - Number(isDue(a, now.value)) ||
+      (a.dueAt ?? Infinity) - (b.dueAt ?? Infinity),
   ),
 );
 </script>
@@ -48,14 +50,23 @@ const waits = computed(() =>
         </p>
         <p class="figures text-[0.95rem] leading-snug text-soft">
           {{ WAIT_WORDS[wait.kind] }}{{ wait.gauged ? ` Set to ${wait.gauged.typed}` : '' }} ·
-          <span :class="isDue(wait, now) && 'font-semibold text-watch'">{{ dueWords(wait, now, timeZone) }}</span>
+          <span :class="isDue(wait, now) && 'font-semibold text-watch'">{{
+            dueWords(wait, now, timeZone)
+          }}</span>
         </p>
-        <WaitAnswer v-if="session.may('mark')" :wait="wait" :due="isDue(wait, now)" @told="(words) => (said = words)" />
+        <WaitAnswer
+          v-if="session.may('mark')"
+          :wait="wait"
+          :due="isDue(wait, now)"
+          @told="(words) => (said = words)"
+        />
       </li>
     </ul>
     <template v-if="session.may('mark')">
       <WaitForm v-if="asking" class="mt-2" :bike="bike" @done="asking = false" />
-      <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true">Look again later …</ActButton>
+      <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true"
+        >Look again later …</ActButton
+      >
     </template>
   </section>
 </template>

@@ -11,7 +11,13 @@ export const WAIT_WORDS: Record<WaitKind, string> = {
 };
 
 /** The same in a word, to choose among. */
-export const WAIT_SHORT: Record<WaitKind, string> = { soak: 'Soak', patch: 'Patch', 're-torque': 'Bolts', battery: 'Battery', 'look-again': 'Other' };
+export const WAIT_SHORT: Record<WaitKind, string> = {
+  soak: 'Soak',
+  patch: 'Patch',
+  're-torque': 'Bolts',
+  battery: 'Battery',
+  'look-again': 'Other',
+};
 
 /** What one looks at when nobody says it otherwise. */
 export const WAIT_OF: Record<WaitKind, string> = {
@@ -26,8 +32,12 @@ type Waiting = NonNullable<FitnessFacts['waits']>[number];
 
 /** When it comes due, in words: by the clock, by outings, or now. */
 export function dueWords(wait: Waiting, now: number, zone?: string): string {
-  if (isDue(wait, now)) return wait.dueAt === null ? 'now: its outings are over' : `now, since ${dayAndClock(Math.min(wait.dueAt, now), now, zone)}`;
+  if (isDue(wait, now))
+    return wait.dueAt === null
+      ? 'now: its outings are over'
+      : `now, since ${dayAndClock(Math.min(wait.dueAt, now), now, zone)}`;
   const left = wait.outings === null ? '' : `after ${wait.outings - wait.outingsUsed} more outings`;
-  const when = wait.dueAt === null ? '' : `${dayAndClock(wait.dueAt, now, zone)}, ${untilNow(wait.dueAt, now)}`;
+  const when =
+    wait.dueAt === null ? '' : `${dayAndClock(wait.dueAt, now, zone)}, ${untilNow(wait.dueAt, now)}`;
   return [when, left].filter(Boolean).join(', or ');
 }

@@ -21,7 +21,8 @@ const soak = wait('s', {
   ...{ kind: 'soak', what: 'Tyre pressure', position: 'rear', dueAt: NOW - HOUR },
   gauged: { kpa: 300, typed: '3 bar', at: NOW - 12 * HOUR },
 });
-const bike = (...waits: Wait[]): Bike => ({ id: 'b', tag: 'H1', facts: { ...NO_FACTS, waits } }) as unknown as Bike;
+const bike = (...waits: Wait[]): Bike =>
+  ({ id: 'b', tag: 'H1', facts: { ...NO_FACTS, waits } }) as unknown as Bike;
 
 describe('when a look comes due, in words', () => {
   it.each([
@@ -29,8 +30,16 @@ describe('when a look comes due, in words', () => {
     ['by outings', wait('w', { dueAt: null, outings: 3, outingsUsed: 1 }), /^after 2 more outings$/],
     ['by either', wait('w', { outings: 3 }), /, or after 3 more outings$/],
     ['since its time', wait('w', { dueAt: NOW - HOUR }), /^now, since /],
-    ['since its outings', wait('w', { dueAt: null, outings: 3, outingsUsed: 3 }), /^now: its outings are over$/],
-    ['since now, when its outings ended before its clock', wait('w', { outings: 1, outingsUsed: 1 }), /^now, since /],
+    [
+      'since its outings',
+      wait('w', { dueAt: null, outings: 3, outingsUsed: 3 }),
+      /^now: its outings are over$/,
+    ],
+    [
+      'since now, when its outings ended before its clock',
+      wait('w', { outings: 1, outingsUsed: 1 }),
+      /^now, since /,
+    ],
   ])('%s', (_how, each, words) => expect(dueWords(each, NOW, 'UTC')).toMatch(words));
 });
 
@@ -51,7 +60,9 @@ describe('the looks asked for later on a bike', () => {
 
   it('stand with what is due first, and the end of the bike it is at', () => {
     const view = panel(wait('later'), wait('outings', { dueAt: null, outings: 9 }), soak);
-    expect(view.findAll('[data-wait]').map((each) => [each.attributes('data-due'), each.get('p').text()])).toEqual([
+    expect(
+      view.findAll('[data-wait]').map((each) => [each.attributes('data-due'), each.get('p').text()]),
+    ).toEqual([
       ['true', 'Tyre pressure, rear'],
       ['false', 'What later is'],
       ['false', 'What outings is'],
@@ -75,12 +86,22 @@ describe('the looks asked for later on a bike', () => {
     expect(server.sent).toEqual([]);
   });
   it.each([
-    [{ word: 'fault', perDay: 0.107, because: null }, 'Tyre pressure: loses 10.7 % a day: a finding is open.'],
+    [
+      { word: 'fault', perDay: 0.107, because: null },
+      'Tyre pressure: loses 10.7 % a day: a finding is open.',
+    ],
     [{ word: 'fine', perDay: -0.01, because: null }, 'Tyre pressure: holds, 0 % a day.'],
-    [{ word: 'too-soon', perDay: 0, because: 'gauges' }, 'Too soon to say: the gauges could be off by as much. It raises itself again'],
+    [
+      { word: 'too-soon', perDay: 0, because: 'gauges' },
+      'Too soon to say: the gauges could be off by as much. It raises itself again',
+    ],
     [{ word: 'too-soon', perDay: 0, because: 'hours' }, 'Too soon to say. It raises itself again'],
   ])('and says what the server makes of it: %j', async (leak, words) => {
-    server.answers['POST /api/v1/waits/s/answer'] = () => ({ bike: bike(), leak, againAt: leak.word === 'too-soon' ? NOW + 2 * HOUR : null });
+    server.answers['POST /api/v1/waits/s/answer'] = () => ({
+      bike: bike(),
+      leak,
+      againAt: leak.word === 'too-soon' ? NOW + 2 * HOUR : null,
+    });
     const view = panel(soak);
     await view.get('[data-wait-answer] input').setValue('2.76');
     await submit(view);
@@ -113,7 +134,8 @@ describe('the looks asked for later on a bike', () => {
   };
   it('are asked for with what is usual for their kind', async () => {
     const view = await asking();
-    const shown = (name: string): string | undefined => view.find<HTMLInputElement>(`[data-wait-${name}] input`).element?.value;
+    const shown = (name: string): string | undefined =>
+      view.find<HTMLInputElement>(`[data-wait-${name}] input`).element?.value;
     expect([shown('what'), shown('hours'), shown('outings')]).toEqual(['Tyre pressure', '12', '']);
     await view.get('[data-choose=re-torque]').trigger('click');
     expect([shown('what'), shown('hours'), shown('outings')]).toEqual(['Bolts just torqued', '', '3']);
@@ -128,7 +150,12 @@ describe('the looks asked for later on a bike', () => {
     await view.get('[data-wait-hours] input').setValue('0');
     await view.get('[data-wait-outings] input').setValue('1.5');
     await submit(view, '[data-wait-form]');
-    for (const words of ['What is looked at again?', 'Over 0, at most 9600 hours.', 'A whole number from 1 to 200.', 'from 0.2 to 11 bar'])
+    for (const words of [
+      'What is looked at again?',
+      'Over 0, at most 9600 hours.',
+      'A whole number from 1 to 200.',
+      'from 0.2 to 11 bar',
+    ])
       expect(view.text()).toContain(words);
     await view.get('[data-wait-hours] input').setValue('');
     await view.get('[data-wait-outings] input').setValue('');
@@ -141,7 +168,17 @@ describe('the looks asked for later on a bike', () => {
     await view.get('[data-choose=rear]').trigger('click');
     await view.get('[data-wait-pressure] input').setValue('2,5');
     await submit(view, '[data-wait-form]');
-    expect(server.sent).toMatchObject([{ body: { kind: 'soak', position: 'rear', hours: 12, outings: null, gauged: { kpa: 250, typed: '2,5' } } }]);
+    expect(server.sent).toMatchObject([
+      {
+        body: {
+          kind: 'soak',
+          position: 'rear',
+          hours: 12,
+          outings: null,
+          gauged: { kpa: 250, typed: '2,5' },
+        },
+      },
+    ]);
     expect(view.find('[data-wait-form]').exists()).toBe(false);
   });
   it('without signal say so, and keep the form as it is', async () => {

@@ -15,25 +15,40 @@ const fleet = useFleet();
 const now = useNow();
 const { things, state } = useWear(() => props.bike);
 const left = (thing: WornThing): number => thing.outlook?.left.likely ?? Infinity;
-const here = computed(() => things.value.filter(({ series }) => series.onBike === props.bike.id).sort((a, b) => left(a) - left(b)));
+const here = computed(() =>
+  things.value.filter(({ series }) => series.onBike === props.bike.id).sort((a, b) => left(a) - left(b)),
+);
 /** Parts measured here that are here no more, and have nothing in their place that was measured. */
 const gone = computed(() =>
-  things.value.filter(({ series }) => series.onBike !== props.bike.id && !here.value.some((thing) => isPlace(thing, series))),
+  things.value.filter(
+    ({ series }) => series.onBike !== props.bike.id && !here.value.some((thing) => isPlace(thing, series)),
+  ),
 );
 function isPlace(thing: WornThing, series: WornThing['series']): boolean {
-  return thing.series.measure === series.measure && thing.series.position === series.position && thing.series.method === series.method;
+  return (
+    thing.series.measure === series.measure &&
+    thing.series.position === series.position &&
+    thing.series.method === series.method
+  );
 }
 const chosen = ref<string | null>(null);
-const shown = computed(() => here.value.find((thing) => thing.series.key === chosen.value) ?? here.value[0] ?? null);
+const shown = computed(
+  () => here.value.find((thing) => thing.series.key === chosen.value) ?? here.value[0] ?? null,
+);
 const before = computed(() => {
   const now = shown.value;
-  return now ? things.value.filter((thing) => thing !== now && isPlace(thing, now.series) && thing.series.unit === now.series.unit) : [];
+  return now
+    ? things.value.filter(
+        (thing) => thing !== now && isPlace(thing, now.series) && thing.series.unit === now.series.unit,
+      )
+    : [];
 });
 const lastValue = (thing: WornThing): string => {
   const point = thing.series.points.at(-1);
   return point ? shownValue(thing.series.measure, point.value) : '';
 };
-const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : ` on ${fleet.bikeById.get(bikeId)?.tag ?? 'another bike'}`);
+const whereRead = (bikeId: string): string =>
+  bikeId === props.bike.id ? '' : ` on ${fleet.bikeById.get(bikeId)?.tag ?? 'another bike'}`;
 </script>
 
 <template>
@@ -53,27 +68,35 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
           >
             <span class="w-40 leading-tight"
               ><span class="block font-semibold">{{ nameOf(thing.series) }}</span
-              ><span v-if="thing.series.partName" class="block text-sm text-soft">{{ thing.series.partName }}</span></span
+              ><span v-if="thing.series.partName" class="block text-sm text-soft">{{
+                thing.series.partName
+              }}</span></span
             >
             <span class="sturdy figures w-24 whitespace-nowrap text-lg">{{ lastValue(thing) }}</span>
-            <span class="min-w-0 grow basis-64 leading-snug" :class="thing.outlook?.left.likely === 0 && 'font-semibold text-held'">{{
-              outlookWords(thing.series, thing.outlook, timeZone)
-            }}</span>
+            <span
+              class="min-w-0 grow basis-64 leading-snug"
+              :class="thing.outlook?.left.likely === 0 && 'font-semibold text-held'"
+              >{{ outlookWords(thing.series, thing.outlook, timeZone) }}</span
+            >
           </button>
         </li>
       </ul>
       <div v-if="shown" class="border-t-2 border-line p-3" data-wear-shown>
         <h3 class="font-semibold">
-          {{ nameOf(shown.series) }}<span class="font-normal text-soft"> · {{ limitSays(shown.series) }}</span>
+          {{ nameOf(shown.series)
+          }}<span class="font-normal text-soft"> · {{ limitSays(shown.series) }}</span>
         </h3>
         <p v-if="shown.outlook" class="leading-snug text-soft">
-          The dashed line is likely, the wedge is where it ends up four times in five. It is {{ sureWords(shown.outlook) }}.<template
-            v-if="before.length"
-          >
+          The dashed line is likely, the wedge is where it ends up four times in five. It is
+          {{ sureWords(shown.outlook) }}.<template v-if="before.length">
             Dotted, with open circles: what sat here before.</template
           >
         </p>
-        <WearChart :thing="shown" :before="before" :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`" />
+        <WearChart
+          :thing="shown"
+          :before="before"
+          :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`"
+        />
         <details>
           <summary class="flex min-h-12 items-center font-semibold text-act underline">The readings</summary>
           <table class="figures w-full">
@@ -85,8 +108,14 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
               </tr>
             </thead>
             <tbody>
-              <tr v-for="point in shown.series.points" :key="`${point.at} ${point.value}`" class="border-t border-line">
-                <td class="py-1 font-semibold">{{ shownValue(shown.series.measure, point.value) }}{{ whereRead(point.bikeId) }}</td>
+              <tr
+                v-for="point in shown.series.points"
+                :key="`${point.at} ${point.value}`"
+                class="border-t border-line"
+              >
+                <td class="py-1 font-semibold">
+                  {{ shownValue(shown.series.measure, point.value) }}{{ whereRead(point.bikeId) }}
+                </td>
                 <td>{{ dayAndClock(point.at, now, timeZone) }}</td>
                 <td>{{ Math.round(point.usage) }} {{ UNIT_WORDS[shown.series.unit] }}</td>
               </tr>
@@ -94,8 +123,13 @@ const whereRead = (bikeId: string): string => (bikeId === props.bike.id ? '' : `
           </table>
         </details>
       </div>
-      <p v-for="thing in gone" :key="thing.series.key" class="border-t border-line p-3 leading-snug text-soft">
-        {{ nameOf(thing.series) }}{{ thing.series.partName ? ` (${thing.series.partName})` : '' }}: last {{ lastValue(thing) }}, no longer here.
+      <p
+        v-for="thing in gone"
+        :key="thing.series.key"
+        class="border-t border-line p-3 leading-snug text-soft"
+      >
+        {{ nameOf(thing.series) }}{{ thing.series.partName ? ` (${thing.series.partName})` : '' }}: last
+        {{ lastValue(thing) }}, no longer here.
       </p>
     </div>
   </section>

@@ -24,16 +24,30 @@ export function roundUp(value: number): number {
  * The chart of one measured thing: this part's readings against usage, its line to the limit with the band it may take, and, thinner, what sat
  * in its place before. Times 100 where the figure is a percentage.
  */
-export function chartOption(now: WornThing, before: readonly WornThing[], colours: ChartColours): EChartsOption {
+export function chartOption(
+  now: WornThing,
+  before: readonly WornThing[],
+  colours: ChartColours,
+): EChartsOption {
   const { series, outlook } = now;
   const scale = scaleOf(series.measure);
-  const pairs = (each: WornThing): [number, number][] => each.series.points.map((point) => [point.usage, point.value * scale]);
+  const pairs = (each: WornThing): [number, number][] =>
+    each.series.points.map((point) => [point.usage, point.value * scale]);
   const last = series.points.at(-1)?.usage ?? 0;
   const limit = series.limit ? series.limit.value * scale : null;
   const level = outlook ? outlook.forecast.level * scale : null;
-  const font = { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', fontSize: 14, color: colours.ink };
-  const ahead = outlook && limit !== null && level !== null && outlook.left.most > 0 ? { limit, level, reached: outlook.reachedAt } : null;
-  const farthest = ahead ? Math.min(ahead.reached.most, last + 3 * Math.max(ahead.reached.likely - last, series.usageNow * 0.2, 1)) : series.usageNow;
+  const font = {
+    fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+    fontSize: 14,
+    color: colours.ink,
+  };
+  const ahead =
+    outlook && limit !== null && level !== null && outlook.left.most > 0
+      ? { limit, level, reached: outlook.reachedAt }
+      : null;
+  const farthest = ahead
+    ? Math.min(ahead.reached.most, last + 3 * Math.max(ahead.reached.likely - last, series.usageNow * 0.2, 1))
+    : series.usageNow;
   return {
     animation: false,
     textStyle: font,
@@ -45,7 +59,14 @@ export function chartOption(now: WornThing, before: readonly WornThing[], colour
       nameGap: 32,
       nameTextStyle: font,
       min: 0,
-      max: roundUp(Math.max(1, farthest, series.usageNow, ...before.flatMap((each) => each.series.points.map((point) => point.usage)))),
+      max: roundUp(
+        Math.max(
+          1,
+          farthest,
+          series.usageNow,
+          ...before.flatMap((each) => each.series.points.map((point) => point.usage)),
+        ),
+      ),
       axisLabel: { ...font, color: colours.soft },
       axisLine: { lineStyle: { color: colours.ink } },
       splitLine: { show: false },
@@ -127,7 +148,12 @@ export function chartOption(now: WornThing, before: readonly WornThing[], colour
                 symbol: 'none',
                 data: [{ yAxis: limit }],
                 lineStyle: { color: colours.held, width: 2, type: 'solid' as const },
-                label: { ...font, color: colours.held, position: 'insideEndTop' as const, formatter: 'limit' },
+                label: {
+                  ...font,
+                  color: colours.held,
+                  position: 'insideEndTop' as const,
+                  formatter: 'limit',
+                },
               },
             }),
       },

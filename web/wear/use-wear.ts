@@ -28,7 +28,10 @@ function inWorker(): Reckon {
 }
 
 /** How the parts of a bike wear, fetched again whenever something of the bike changes. */
-export function useWear(bike: () => { readonly id: string; readonly facts: unknown }, reckon: Reckon = inWorker()): WearInHand {
+export function useWear(
+  bike: () => { readonly id: string; readonly facts: unknown },
+  reckon: Reckon = inWorker(),
+): WearInHand {
   const things = shallowRef<readonly WornThing[]>([]);
   const state = ref<'fetching' | 'there' | 'offline'>('fetching');
   let asked = 0;

@@ -11,12 +11,28 @@ import WearPanel from './WearPanel.vue';
 
 const NOON = Date.UTC(2026, 5, 10, 12);
 const series = (key: string, more: Partial<WearSeriesTold> = {}): WearSeriesTold => ({
-  ...{ key, measure: 'disc-pad', position: 'front', method: 'compound', partId: null, partName: null, onBike: 'b', since: 0, unit: 'km' },
+  ...{
+    key,
+    measure: 'disc-pad',
+    position: 'front',
+    method: 'compound',
+    partId: null,
+    partName: null,
+    onBike: 'b',
+    since: 0,
+    unit: 'km',
+  },
   points: [0, 250, 500, 750].map((usage) => ({ at: NOON, usage, value: 4 - usage / 500, bikeId: 'b' })),
-  ...{ usageNow: 750, perDay: 10, limit: { value: 1, source: 'default' }, prior: usualWear('disc-pad', 'km') },
+  ...{
+    usageNow: 750,
+    perDay: 10,
+    limit: { value: 1, source: 'default' },
+    prior: usualWear('disc-pad', 'km'),
+  },
   ...more,
 });
-const json = (body: object): Response => new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
+const json = (body: object): Response =>
+  new Response(JSON.stringify(body), { headers: { 'content-type': 'application/json' } });
 let told: () => Promise<Response> = () => Promise.resolve(json({ series: [], at: NOON }));
 /** The worker's part, done here: this place has no workers. Two ends of one line, each hearing what the other says. */
 class OwnWorker {
@@ -31,8 +47,10 @@ class OwnWorker {
   }
   private end(own: 0 | 1) {
     return {
-      addEventListener: (_kind: string, listener: unknown) => void this.heard[own].add(listener as () => void),
-      removeEventListener: (_kind: string, listener: unknown) => void this.heard[own].delete(listener as () => void),
+      addEventListener: (_kind: string, listener: unknown) =>
+        void this.heard[own].add(listener as () => void),
+      removeEventListener: (_kind: string, listener: unknown) =>
+        void this.heard[own].delete(listener as () => void),
       postMessage: (data: unknown) => this.heard[own === 0 ? 1 : 0].forEach((listener) => listener({ data })),
     };
   }
@@ -54,17 +72,31 @@ async function panel(...each: readonly WearSeriesTold[]) {
   told = () => Promise.resolve(json({ series: each, at: NOON }));
   const view = mount(WearPanel, {
     props: { bike: { id: 'b', facts: {} } as Bike },
-    global: { stubs: { WearChart: { props: ['thing', 'before'], template: '<i data-chart>{{ thing.series.key }} over {{ before.length }}</i>' } } },
+    global: {
+      stubs: {
+        WearChart: {
+          props: ['thing', 'before'],
+          template: '<i data-chart>{{ thing.series.key }} over {{ before.length }}</i>',
+        },
+      },
+    },
   });
   await flushPromises();
   return view;
 }
 
 describe('the wear of a bike on its page', () => {
-  it('is no section at all before anything was measured', async () => expect((await panel()).text()).toBe(''));
+  it('is no section at all before anything was measured', async () =>
+    expect((await panel()).text()).toBe(''));
   it('stands with what runs out first on top, its chart open, and the readings behind it', async () => {
-    const view = await panel(series('late', { position: 'rear', limit: { value: 0.1, source: 'policy' } }), series('first'));
-    expect(view.findAll('[data-worn]').map((row) => row.text().slice(0, 16))).toEqual(['Disc pads, front', 'Disc pads, rear2']);
+    const view = await panel(
+      series('late', { position: 'rear', limit: { value: 0.1, source: 'policy' } }),
+      series('first'),
+    );
+    expect(view.findAll('[data-worn]').map((row) => row.text().slice(0, 16))).toEqual([
+      'Disc pads, front',
+      'Disc pads, rear2',
+    ]);
     expect(view.get('[data-chart]').text()).toBe('first over 0');
     expect(view.get('[data-wear-shown]').text()).toContain('limit 1 mm, as Cadre ships');
     expect(view.findAll('tbody tr')).toHaveLength(4);
@@ -111,7 +143,9 @@ describe('wear being fetched', () => {
     slow(json({ series: [series('of the slow one')], at: NOON }));
     await flushPromises();
     const { things } = hand as unknown as WearInHand;
-    expect(things.value.map((thing) => [thing.series.key, thing.outlook?.sure])).toEqual([['of the second', 'fairly']]);
+    expect(things.value.map((thing) => [thing.series.key, thing.outlook?.sure])).toEqual([
+      ['of the second', 'fairly'],
+    ]);
     host.unmount();
     expect(ended).toBe(1);
   });

@@ -43,7 +43,11 @@ function dayBeside(at: number, beside: number, timeZone?: string): string {
 }
 
 /** When and after how much more use the limit is reached, with how far that may be out. */
-export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | 'limit'>, outlook: Outlook | null, timeZone?: string): string {
+export function outlookWords(
+  series: Pick<WearSeriesTold, 'measure' | 'unit' | 'limit'>,
+  outlook: Outlook | null,
+  timeZone?: string,
+): string {
   if (!series.limit) return 'No limit is known here, so nothing is forecast.';
   if (!outlook) return '';
   const limit = shownValue(series.measure, series.limit.value);
@@ -54,7 +58,9 @@ export function outlookWords(series: Pick<WearSeriesTold, 'measure' | 'unit' | '
   const date = when
     ? `, likely ${dayAt(when.likely, timeZone)} (${dayBeside(when.least, when.likely, timeZone)} to ${dayBeside(when.most, when.likely, timeZone)})`
     : '; not ridden of late, so no date';
-  const faster = outlook.forecast.isFaster ? 'Wearing faster than before: only the newest readings count. ' : '';
+  const faster = outlook.forecast.isFaster
+    ? 'Wearing faster than before: only the newest readings count. '
+    : '';
   return `${faster}Reaches ${limit} in about ${roughly(left.likely)} ${unit} (${range})${date}.`;
 }
 

@@ -34,7 +34,9 @@ const words = (more: Partial<WearSeriesTold> = {}): string => {
 
 describe('what is said of wear', () => {
   it('names the limit, what is left and how far it may be out, and when', () =>
-    expect(words()).toMatch(/^Reaches 1 mm in about 500 km \(\d+ to \d+\), likely 30 Jul 2026 \(\d+ \w+ to \d+ \w+\)\.$/));
+    expect(words()).toMatch(
+      /^Reaches 1 mm in about 500 km \(\d+ to \d+\), likely 30 Jul 2026 \(\d+ \w+ to \d+ \w+\)\.$/,
+    ));
   it('keeps the year of a date that falls into another', () =>
     expect(words({ perDay: 2.6 })).toMatch(/likely \d+ Dec 2026 \(\d+ \w+ to \d+ \w+ 2027\)/));
   it('says when it stands still, when it is there, and when nobody knows the limit', () => {
@@ -48,10 +50,13 @@ describe('what is said of wear', () => {
       return outlook ? sureWords(outlook) : '';
     };
     expect(sure({})).toBe('well known, from its own 5 readings');
-    expect(sure({ points: seriesLike().points.slice(0, 2) })).toContain('from 2 readings and what the fleet does');
+    expect(sure({ points: seriesLike().points.slice(0, 2) })).toContain(
+      'from 2 readings and what the fleet does',
+    );
     expect(sure({ points: seriesLike().points.slice(0, 1) })).toContain('one reading says where it is');
   });
-  it('gives two figures and no more', () => expect([7.4, 52, 128, 1049].map(roughly)).toEqual(['7', '52', '130', '1000']));
+  it('gives two figures and no more', () =>
+    expect([7.4, 52, 128, 1049].map(roughly)).toEqual(['7', '52', '130', '1000']));
   it('names the thing, its end and its limit’s source', () => {
     expect(nameOf(seriesLike())).toBe('Disc pads, front');
     expect(nameOf(seriesLike({ measure: 'chain', position: 'only', method: null }))).toBe('Chain');
@@ -63,7 +68,10 @@ describe('what is said of wear', () => {
 describe('the chart of wear', () => {
   const colours = { ink: '#111', soft: '#222', line: '#333', act: '#444', held: '#555' };
   const option = (now: WornThing, before: readonly WornThing[] = []) =>
-    chartOption(now, before, colours) as { series: { name: string; data: number[][] }[]; xAxis: { max: number } };
+    chartOption(now, before, colours) as {
+      series: { name: string; data: number[][] }[];
+      xAxis: { max: number };
+    };
   it('draws the readings, the likely line to the limit and the wedge, and what sat there before', () => {
     const { series, xAxis } = option(thing(), [thing({ key: 'old', onBike: null })]);
     expect(series.map((each) => each.name)).toEqual(['before', 'may be', 'likely', 'read']);
@@ -74,10 +82,21 @@ describe('the chart of wear', () => {
     expect(xAxis.max).toBeGreaterThanOrEqual(1500);
   });
   it('draws a chain in percent, and no forecast where no limit is known', () => {
-    const chain = { measure: 'chain', position: 'only', method: null, prior: usualWear('chain', 'km') } as const;
+    const chain = {
+      measure: 'chain',
+      position: 'only',
+      method: null,
+      prior: usualWear('chain', 'km'),
+    } as const;
     const points = [0, 300, 600].map((usage) => ({ at: NOON, usage, value: usage * 5e-6, bikeId: 'a' }));
-    expect(option(thing({ ...chain, points, limit: { value: 0.005, source: 'policy' } })).series.at(-1)?.data[2]?.[1]).toBeCloseTo(0.3, 9);
-    expect(option(thing({ ...chain, points, limit: null })).series.map((each) => each.name)).toEqual(['read']);
+    expect(
+      option(thing({ ...chain, points, limit: { value: 0.005, source: 'policy' } })).series.at(-1)
+        ?.data[2]?.[1],
+    ).toBeCloseTo(0.3, 9);
+    expect(option(thing({ ...chain, points, limit: null })).series.map((each) => each.name)).toEqual([
+      'read',
+    ]);
   });
-  it('ends its axis at a figure people read', () => expect([599, 1000, 1012, 87].map(roundUp)).toEqual([600, 1000, 1500, 90]));
+  it('ends its axis at a figure people read', () =>
+    expect([599, 1000, 1012, 87].map(roundUp)).toEqual([600, 1000, 1500, 90]));
 });

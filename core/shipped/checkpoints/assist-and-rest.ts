@@ -14,7 +14,12 @@ export const assistAndRest: readonly Checkpoint[] = [
     sound: 'Charged for what comes next.',
     faults: [
       fault('low', 'Too low for the outing', 'soon', 'Charge or swap it.'),
-      fault('store', 'Outside 40 to 70 % for the store', 'upkeep', 'Charge or ride it there; again every 30 days.'),
+      fault(
+        'store',
+        'Outside 40 to 70 % for the store',
+        'upkeep',
+        'Charge or ride it there; again every 30 days.',
+      ),
     ],
     applies: ASSIST,
     minutes: 0.1,
@@ -45,9 +50,15 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Battery out. Look at the contacts and the rail: bright, dry, straight. Wipe with a dry cloth. Back in until it clicks; pull.',
     sound: 'Bright and dry; clicks and stays.',
     faults: [
-      mechanicFault('burnt', 'Burnt, green or bent', 'stop', 'Keep it off the trail. To a qualified person.', {
-        by: ['wear', 'water', 'crash', 'age'],
-      }),
+      mechanicFault(
+        'burnt',
+        'Burnt, green or bent',
+        'stop',
+        'Keep it off the trail. To a qualified person.',
+        {
+          by: ['wear', 'water', 'crash', 'age'],
+        },
+      ),
       fault('damp', 'Damp', 'soon', 'Dry it in the air, no heat; look at the seal.'),
     ],
     applies: ASSIST,
@@ -80,9 +91,15 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Battery out. Try to move the motor in its mounts and count the bolts. Battery in, wheel off the ground, low assist: listen.',
     sound: 'Does not move; all bolts; an even hum.',
     faults: [
-      fault('loose', 'Mount loose or a bolt missing', 'stop', 'Keep it off the trail until it is torqued to the maker’s figure.', {
-        by: ['wear', 'work', 'crash'],
-      }),
+      fault(
+        'loose',
+        'Mount loose or a bolt missing',
+        'stop',
+        'Keep it off the trail until it is torqued to the maker’s figure.',
+        {
+          by: ['wear', 'work', 'crash'],
+        },
+      ),
       mechanicFault('grinds', 'Grinds', 'soon', 'To a qualified mechanic.'),
     ],
     applies: ASSIST,
@@ -96,7 +113,14 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'assist' },
     how: 'Read the version where the display shows it and compare it with the maker’s current notice.',
     sound: 'Current, or no notice open.',
-    faults: [fault('old', 'A safety notice asks for a newer one', 'upkeep', 'Book it with whoever has the maker’s tool.')],
+    faults: [
+      fault(
+        'old',
+        'A safety notice asks for a newer one',
+        'upkeep',
+        'Book it with whoever has the maker’s tool.',
+      ),
+    ],
     applies: ASSIST,
     minutes: 0.3,
     disturbedBy: [],
@@ -109,9 +133,15 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Look at lead, plug and case; feel after an hour of charging. It stands on stone or metal with nothing over it.',
     sound: 'Whole, only warm, the right one for this battery.',
     faults: [
-      mechanicFault('damaged', 'Lead or case damaged, hot, or smelling', 'stop', 'Unplug it at the wall. Out of use; qualified person.', {
-        by: ['wear', 'age', 'water', 'crash'],
-      }),
+      mechanicFault(
+        'damaged',
+        'Lead or case damaged, hot, or smelling',
+        'stop',
+        'Unplug it at the wall. Out of use; qualified person.',
+        {
+          by: ['wear', 'age', 'water', 'crash'],
+        },
+      ),
       fault('wrong', 'Another battery’s charger', 'soon', 'Label it; use its own only.'),
     ],
     applies: ASSIST,
@@ -204,7 +234,13 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Switch on, front and rear. Look from ten steps. Wiggle the wires. Set the beam on the road, not in eyes.',
     sound: 'Both shine, aimed, firm.',
     faults: [
-      fault('legal-missing', 'A light local rules ask for is missing or dead', 'soon', 'Mend or swap it before dusk.', { legal: true }),
+      fault(
+        'legal-missing',
+        'A light local rules ask for is missing or dead',
+        'soon',
+        'Mend or swap it before dusk.',
+        { legal: true },
+      ),
       fault('weak', 'Weak or loose', 'upkeep', 'Charge, new cell, tighten.'),
     ],
     applies: any(carries('lights'), ASSIST),
@@ -243,7 +279,13 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Look inside and out for a dent, a crack, foam pressed flat. Read the date. Close the buckle and pull.',
     sound: 'Whole, inside its years, buckle holds.',
     faults: [
-      fault('impact', 'Has had a knock', 'stop', 'Cut the straps and throw it away: nobody can see what the foam has lost.', { by: ['crash'] }),
+      fault(
+        'impact',
+        'Has had a knock',
+        'stop',
+        'Cut the straps and throw it away: nobody can see what the foam has lost.',
+        { by: ['crash'] },
+      ),
       fault('buckle', 'Buckle or strap fails', 'stop', 'Out of use.', { by: ['wear', 'crash'] }),
       fault('old', 'Past the maker’s years', 'soon', 'Replace it.'),
     ],
@@ -258,7 +300,12 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Read the date on its label; set it to nothing when it goes back. Dropped: reference check first.',
     sound: 'Checked within the year.',
     faults: [
-      fault('out', 'Out of date or dropped', 'upkeep', 'Reference check. If it fails, every torque since its last good check is looked at again.'),
+      fault(
+        'out',
+        'Out of date or dropped',
+        'upkeep',
+        'Reference check. If it fails, every torque since its last good check is looked at again.',
+      ),
     ],
     minutes: 0.2,
     disturbedBy: [],
@@ -269,7 +316,14 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'off-bike' },
     how: 'One tyre, both gauges, within a minute of each other. Read the date of the last reference.',
     sound: 'Within 7 kPa; checked within 30 days.',
-    faults: [fault('differ', 'Differ, or out of date', 'upkeep', 'Reference check; readings since its last good check are marked.')],
+    faults: [
+      fault(
+        'differ',
+        'Differ, or out of date',
+        'upkeep',
+        'Reference check; readings since its last good check are marked.',
+      ),
+    ],
     minutes: 0.5,
     disturbedBy: [],
     tools: ['Two gauges'],
@@ -291,7 +345,13 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Look the model, fork, cranks and battery up in the makers’ notices.',
     sound: 'None open for these parts.',
     faults: [
-      mechanicFault('open', 'A recall is open', 'stop', 'Keep it off the trail. Do what the notice says, by whom it says.', { by: ['age', 'work'] }),
+      mechanicFault(
+        'open',
+        'A recall is open',
+        'stop',
+        'Keep it off the trail. Do what the notice says, by whom it says.',
+        { by: ['age', 'work'] },
+      ),
     ],
     minutes: 3,
     disturbedBy: [],
@@ -303,15 +363,32 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'On flat, closed ground: both brakes apart and together, every gear, both bends, hands light on the bars. Listen.',
     sound: 'Straight, quiet, stops, shifts.',
     faults: [
-      fault('pulls', 'Pulls, shakes or steers by itself', 'stop', 'Keep it off the trail. Headset, wheels, frame line.', {
-        by: ['work', 'wear', 'crash'],
-        askNext: ['headset-play', 'rim-run-out', 'frame-line'],
-      }),
-      fault('brake', 'A brake weak on the road', 'stop', 'Keep it off the trail. Bedding-in first, then the brake.', {
-        by: ['work', 'wear'],
-        askNext: ['bedded-in', 'stops-wheel'],
-      }),
-      fault('noise', 'A noise nobody can place', 'watch', 'Note when it comes: standing, seated, braking, coasting.'),
+      fault(
+        'pulls',
+        'Pulls, shakes or steers by itself',
+        'stop',
+        'Keep it off the trail. Headset, wheels, frame line.',
+        {
+          by: ['work', 'wear', 'crash'],
+          askNext: ['headset-play', 'rim-run-out', 'frame-line'],
+        },
+      ),
+      fault(
+        'brake',
+        'A brake weak on the road',
+        'stop',
+        'Keep it off the trail. Bedding-in first, then the brake.',
+        {
+          by: ['work', 'wear'],
+          askNext: ['bedded-in', 'stops-wheel'],
+        },
+      ),
+      fault(
+        'noise',
+        'A noise nobody can place',
+        'watch',
+        'Note when it comes: standing, seated, braking, coasting.',
+      ),
     ],
     minutes: 3,
     disturbedBy: [],
@@ -374,10 +451,16 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Look where straps, hooks and the next bike pressed: stays, rotors, hoses, derailleur, levers. Spacer out of the brake, bars straight again.',
     sound: 'No fresh mark, nothing bent.',
     faults: [
-      fault('pressed', 'Dented, pinched or bent', 'stop', 'Keep it off the trail until that part has been looked at by itself.', {
-        by: ['crash'],
-        askNext: ['rotor', 'brake-hose', 'hanger', 'frame-whole'],
-      }),
+      fault(
+        'pressed',
+        'Dented, pinched or bent',
+        'stop',
+        'Keep it off the trail until that part has been looked at by itself.',
+        {
+          by: ['crash'],
+          askNext: ['rotor', 'brake-hose', 'hanger', 'frame-whole'],
+        },
+      ),
       fault('rubbed', 'Rubbed', 'watch', 'Note the place; pad it next time.'),
     ],
     minutes: 0.6,
@@ -394,7 +477,12 @@ export const assistAndRest: readonly Checkpoint[] = [
       fault('gritty', 'Gritty or wet bearing', 'soon', 'Open, clean, grease or change.', {
         askNext: ['hub-feel', 'headset-bearings', 'bracket-feel'],
       }),
-      fault('not-opened', 'Not opened within a day of salt water', 'soon', 'Open it now: bearings rust overnight.'),
+      fault(
+        'not-opened',
+        'Not opened within a day of salt water',
+        'soon',
+        'Open it now: bearings rust overnight.',
+      ),
     ],
     minutes: 15,
     disturbedBy: ['dunking'],
@@ -406,7 +494,15 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'assist' },
     how: 'Battery out and outdoors at once. Do not switch on. Look for water in the contacts and the display.',
     sound: 'Was never under water, by somebody who saw it.',
-    faults: [mechanicFault('under', 'Was under water', 'stop', 'Battery outdoors, not charged, not ridden: qualified person.', { by: ['water'] })],
+    faults: [
+      mechanicFault(
+        'under',
+        'Was under water',
+        'stop',
+        'Battery outdoors, not charged, not ridden: qualified person.',
+        { by: ['water'] },
+      ),
+    ],
     applies: ASSIST,
     minutes: 1,
     disturbedBy: ['dunking'],
@@ -418,7 +514,14 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'off-bike' },
     how: 'Battery out, 40 to 70 %, dry, between 5 and 25 degrees, away from the way out; date for the next look on its label.',
     sound: 'Stored so, date written.',
-    faults: [fault('in-bike', 'Left in the bike or flat', 'upkeep', 'Take it out, charge to the middle, write the date.')],
+    faults: [
+      fault(
+        'in-bike',
+        'Left in the bike or flat',
+        'upkeep',
+        'Take it out, charge to the middle, write the date.',
+      ),
+    ],
     applies: ASSIST,
     minutes: 0.5,
     disturbedBy: [],
@@ -431,7 +534,9 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Ring it with the thumb that will ring it.',
     sound: 'Heard at ten steps; the hand stays on the grip.',
     faults: [
-      fault('legal-missing', 'Missing or dead where local rules ask for one', 'soon', 'Fit one.', { legal: true }),
+      fault('legal-missing', 'Missing or dead where local rules ask for one', 'soon', 'Fit one.', {
+        legal: true,
+      }),
       fault('turned', 'Turned out of reach', 'upkeep', 'Turn it back and tighten.'),
     ],
     minutes: 0.04,

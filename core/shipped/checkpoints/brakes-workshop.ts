@@ -4,7 +4,8 @@ import { any, carries, fault, fitted, look, mechanicFault } from '../author';
 const BRAKES: At = { front: 'front-brake', rear: 'rear-brake' };
 const DISC = fitted('brake', 'cable-disc', 'hydraulic-disc');
 const HYDRAULIC = fitted('brake', 'hydraulic-disc');
-const ROTOR_CAUTION = 'No bare fingers on a rotor: it cuts when it turns, burns after a ride, and grease ruins the pads.';
+const ROTOR_CAUTION =
+  'No bare fingers on a rotor: it cuts when it turns, burns after a ride, and grease ruins the pads.';
 const SPACER = 'Never pull a hydraulic lever with the wheel out: put the spacer in first.';
 
 /** Brakes measured and opened. */
@@ -16,10 +17,22 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'On a disc brake where one pad moves: the still pad stands a hair off the rotor, the moving one next, then the cable. Watch the rotor from above while pulling: it must bend hardly at all.',
     sound: 'Rotor stays straight; clear of the caliper’s body.',
     faults: [
-      fault('on-body', 'Rotor touches the caliper’s body', 'stop', 'Fixed pad in, caliper centred, then the cable.', { by: ['wear', 'work'] }),
-      fault('fixed-worn', 'Fixed pad far off or worn', 'soon', 'Turn the fixed pad in, or new pads; then the moving pad and the cable.', {
-        askNext: ['pad-thickness'],
-      }),
+      fault(
+        'on-body',
+        'Rotor touches the caliper’s body',
+        'stop',
+        'Fixed pad in, caliper centred, then the cable.',
+        { by: ['wear', 'work'] },
+      ),
+      fault(
+        'fixed-worn',
+        'Fixed pad far off or worn',
+        'soon',
+        'Turn the fixed pad in, or new pads; then the moving pad and the cable.',
+        {
+          askNext: ['pad-thickness'],
+        },
+      ),
     ],
     applies: fitted('brake', 'cable-disc'),
     minutes: 0.4,
@@ -35,7 +48,9 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Measure the braking track in three places or more, jaws on the worn track and not across the unworn edge. Take the least. Read the limit marked on the rotor.',
     sound: 'Thicker than its marked least by more than 0.1 mm; all places alike.',
     faults: [
-      fault('thin', 'At or under its limit', 'stop', 'New rotor, new pads bedded in with it.', { by: ['wear'] }),
+      fault('thin', 'At or under its limit', 'stop', 'New rotor, new pads bedded in with it.', {
+        by: ['wear'],
+      }),
       fault('near', 'Within 0.1 mm of its limit', 'upkeep', 'Plan a new rotor.'),
       fault('spread', 'Places differ by 0.05 mm or more', 'watch', 'It will pulse: note it, measure again.'),
     ],
@@ -61,10 +76,18 @@ export const brakesWorkshop: readonly Checkpoint[] = [
         askNext: ['pistons', 'rotor-thickness'],
       }),
       fault('near', '1.0 to 1.5 mm', 'upkeep', 'Plan new pads.'),
-      fault('uneven', 'Left and right 0.5 mm or more apart', 'soon', 'Caliper off line or a lazy piston.', { askNext: ['pistons'] }),
-      fault('oiled', 'Soiled with oil or fluid', 'stop', 'Scrap them, clean the rotor with alcohol, find where it came from.', {
-        askNext: ['brake-hose'],
+      fault('uneven', 'Left and right 0.5 mm or more apart', 'soon', 'Caliper off line or a lazy piston.', {
+        askNext: ['pistons'],
       }),
+      fault(
+        'oiled',
+        'Soiled with oil or fluid',
+        'stop',
+        'Scrap them, clean the rotor with alcohol, find where it came from.',
+        {
+          askNext: ['brake-hose'],
+        },
+      ),
     ],
     applies: DISC,
     minutes: 1.2,
@@ -82,7 +105,13 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Look into the caliper: the pin or bolt through both pads, its clip, and the spring between them, all there and straight.',
     sound: 'Pin in, clip on, spring between the pads and clear of the rotor.',
     faults: [
-      fault('missing', 'Pin or clip missing', 'stop', 'Keep it off the trail: the pads can come out. Fit the part.', { by: ['wear', 'work'] }),
+      fault(
+        'missing',
+        'Pin or clip missing',
+        'stop',
+        'Keep it off the trail: the pads can come out. Fit the part.',
+        { by: ['wear', 'work'] },
+      ),
       fault('spring', 'Spring bent or touching the rotor', 'soon', 'Take the pads out and seat it.'),
     ],
     applies: DISC,
@@ -97,11 +126,22 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Read the kind on the lever’s cap and on the fit list: they must say the same. Read when it was last changed.',
     sound: 'Kind recorded and right; changed within the year.',
     faults: [
-      mechanicFault('wrong', 'Wrong fluid', 'stop', 'Keep it off the trail. Seals swell: to a qualified mechanic, nothing flushed at the shed.', {
-        by: ['work'],
-      }),
+      mechanicFault(
+        'wrong',
+        'Wrong fluid',
+        'stop',
+        'Keep it off the trail. Seals swell: to a qualified mechanic, nothing flushed at the shed.',
+        {
+          by: ['work'],
+        },
+      ),
       fault('old', 'Older than a year', 'upkeep', 'Plan a bleed.'),
-      fault('unknown', 'Kind not recorded', 'upkeep', 'Find it out from the maker’s marking and write it on the fit list; fill nothing until then.'),
+      fault(
+        'unknown',
+        'Kind not recorded',
+        'upkeep',
+        'Find it out from the maker’s marking and write it on the fit list; fill nothing until then.',
+      ),
     ],
     applies: HYDRAULIC,
     minutes: 0.2,
@@ -116,7 +156,13 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Wheel and pads out, an old pad or block between. Squeeze the lever a little: both pistons come out together. Clean their edges, press them back with a flat plastic lever.',
     sound: 'Both move alike, dry, go back by hand.',
     faults: [
-      mechanicFault('wet', 'Wet round a piston', 'stop', 'Keep it off the trail. Seal gone: to a qualified mechanic.', { by: ['wear', 'age'] }),
+      mechanicFault(
+        'wet',
+        'Wet round a piston',
+        'stop',
+        'Keep it off the trail. Seal gone: to a qualified mechanic.',
+        { by: ['wear', 'age'] },
+      ),
       fault('lazy', 'One lags', 'soon', 'Clean and work it; if it stays, the caliper is opened.'),
     ],
     applies: HYDRAULIC,
@@ -136,14 +182,22 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Undo the brake’s release, pull the inner by hand through the outer from end to end. Look at the ends of the outers and the bends under tape.',
     sound: 'Slides like silk; outers square, ends capped.',
     faults: [
-      fault('drags', 'Drags or grates', 'soon', 'New inner and outer, ends cut square; look again after three outings.'),
+      fault(
+        'drags',
+        'Drags or grates',
+        'soon',
+        'New inner and outer, ends cut square; look again after three outings.',
+      ),
       fault('strand', 'A broken strand', 'stop', 'New cable now: the rest follows soon.', { by: ['wear'] }),
     ],
     applies: fitted('brake', 'rim', 'cable-disc', 'drum'),
     minutes: 1,
     disturbedBy: ['dunking'],
     tools: ['Cable cutter'],
-    cautions: ['A frayed end stabs: look first, then feel.', 'Close the release again, and pull hard, before the bike leaves the stand.'],
+    cautions: [
+      'A frayed end stabs: look first, then feel.',
+      'Close the release again, and pull hard, before the bike leaves the stand.',
+    ],
     drawing: 'cable-pinch',
   }),
   look({
@@ -154,10 +208,21 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Unhook the brake and swing each arm by hand. It moves freely, springs back, and does not wobble on its post.',
     sound: 'Both spring back alike; no wobble.',
     faults: [
-      fault('stiff', 'Stiff on its post', 'soon', 'Off, post cleaned and greased, spring in the same hole on both sides.'),
-      fault('wobbles', 'Wobbles, or the post’s bolt works loose', 'stop', 'Torque the bolt; a worn post goes to the mechanic.', {
-        by: ['wear', 'work'],
-      }),
+      fault(
+        'stiff',
+        'Stiff on its post',
+        'soon',
+        'Off, post cleaned and greased, spring in the same hole on both sides.',
+      ),
+      fault(
+        'wobbles',
+        'Wobbles, or the post’s bolt works loose',
+        'stop',
+        'Torque the bolt; a worn post goes to the mechanic.',
+        {
+          by: ['wear', 'work'],
+        },
+      ),
     ],
     applies: fitted('brake', 'rim'),
     minutes: 0.5,
@@ -174,7 +239,11 @@ export const brakesWorkshop: readonly Checkpoint[] = [
       fault('fails', 'Does not hold', 'soon', 'Adjust it: riders climb in and out against it.'),
       fault('drags', 'Drags when off', 'soon', 'Free the cable.'),
     ],
-    applies: any(fitted('kind', 'trike'), fitted('frameShape', 'long-front'), carries('cargo-box', 'child-seat')),
+    applies: any(
+      fitted('kind', 'trike'),
+      fitted('frameShape', 'long-front'),
+      carries('cargo-box', 'child-seat'),
+    ),
     minutes: 0.15,
     disturbedBy: ['brake-work', 'bar-levers-grips'],
     work: ['bar-levers-grips', 'brake-work'],
@@ -186,7 +255,15 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: { only: 'off-bike' },
     how: 'If pads or rotor were changed: twenty even stops from a brisk pace on a quiet flat, never to a skid, each wheel by itself. Read the bike’s record for what was changed.',
     sound: 'Bites evenly, no squeal; or nothing was changed.',
-    faults: [fault('not-yet', 'Not bedded in', 'stop', 'Bed them in before a rider gets the bike: new pads hardly stop.', { by: ['work'] })],
+    faults: [
+      fault(
+        'not-yet',
+        'Not bedded in',
+        'stop',
+        'Bed them in before a rider gets the bike: new pads hardly stop.',
+        { by: ['work'] },
+      ),
+    ],
     applies: DISC,
     minutes: 3,
     disturbedBy: ['brake-work'],
@@ -199,7 +276,13 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'The rider sits, hands on the grips: one or two fingers reach each lever without the palm leaving. Turn the reach screw, then pull: it must still stop clear of the grip.',
     sound: 'Fingers reach, lever still firm half-way.',
     faults: [
-      fault('too-far', 'Out of reach', 'stop', 'Set the reach; if it does not come near enough, another bike.', { askNext: ['lever-travel'] }),
+      fault(
+        'too-far',
+        'Out of reach',
+        'stop',
+        'Set the reach; if it does not come near enough, another bike.',
+        { askNext: ['lever-travel'] },
+      ),
       fault('screw', 'Reach screw missing', 'upkeep', 'Fit one.'),
     ],
     applies: fitted('brake', 'rim', 'cable-disc', 'hydraulic-disc', 'drum'),
@@ -216,7 +299,9 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'By somebody who has done it: hub apart, shoes, cone and grease looked at, together again with brake grease and the arm strap bolted.',
     sound: 'Shoes with grooves left, grease clean, brakes within a sixth of a turn.',
     faults: [
-      mechanicFault('shoes', 'Shoes or cone worn', 'stop', 'New parts or hub: to a qualified mechanic.', { by: ['wear'] }),
+      mechanicFault('shoes', 'Shoes or cone worn', 'stop', 'New parts or hub: to a qualified mechanic.', {
+        by: ['wear'],
+      }),
       fault('dry', 'Dry or dirty', 'soon', 'Clean, brake grease, together.'),
     ],
     applies: fitted('brake', 'coaster'),

@@ -4,7 +4,8 @@ import { fault, fitted, mechanicFault } from '../author';
 const BRAKES: At = { front: 'front-brake', rear: 'rear-brake' };
 const BY_LEVER = fitted('brake', 'rim', 'cable-disc', 'hydraulic-disc', 'drum');
 const DISC = fitted('brake', 'cable-disc', 'hydraulic-disc');
-const ROTOR_CAUTION = 'No bare fingers on a rotor: it cuts when it turns, burns after a ride, and grease ruins the pads.';
+const ROTOR_CAUTION =
+  'No bare fingers on a rotor: it cuts when it turns, burns after a ride, and grease ruins the pads.';
 const HYDRAULIC_CAUTION = 'Never pull a hydraulic lever with the wheel out: put the spacer in first.';
 
 export const brakes: readonly Checkpoint[] = [
@@ -24,10 +25,18 @@ export const brakes: readonly Checkpoint[] = [
         { askNext: ['disc-pads', 'rim-pads', 'brake-cable'] },
       ),
       mechanicFault('pumped', 'Must be pumped to work', 'stop', 'Air or lost fluid: to the mechanic.'),
-      fault('long', 'Long', 'soon', 'Cable: take up at the adjuster, then the pinch bolt. Hydraulic: measure the pads before anything else.', {
-        askNext: ['disc-pads', 'pad-thickness', 'brake-cable'],
+      fault(
+        'long',
+        'Long',
+        'soon',
+        'Cable: take up at the adjuster, then the pinch bolt. Hydraulic: measure the pads before anything else.',
+        {
+          askNext: ['disc-pads', 'pad-thickness', 'brake-cable'],
+        },
+      ),
+      fault('spongy', 'Spongy', 'soon', 'Have it bled, and look for a weep.', {
+        askNext: ['brake-hose', 'brake-fluid'],
       }),
-      fault('spongy', 'Spongy', 'soon', 'Have it bled, and look for a weep.', { askNext: ['brake-hose', 'brake-fluid'] }),
     ],
     applies: BY_LEVER,
     tools: [],
@@ -65,11 +74,24 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Pull this one lever and push hard against it: the wheel must not roll on; it locks, or the other end lifts. In the stand: spin, pull, it stops at once.',
     sound: 'Stops at once, every time.',
     faults: [
-      fault('none', 'Does not stop the wheel', 'stop', 'Keep it off the trail. Find the cause: pads, rim or rotor, cable, fluid.'),
-      fault('weak', 'Weak', 'soon', 'Firm lever and weak brake: grease or glaze, not air. Clean the track or rotor; oil-soaked pads go in the bin.', {
-        askNext: ['disc-pads', 'rim-pads', 'rotor'],
+      fault(
+        'none',
+        'Does not stop the wheel',
+        'stop',
+        'Keep it off the trail. Find the cause: pads, rim or rotor, cable, fluid.',
+      ),
+      fault(
+        'weak',
+        'Weak',
+        'soon',
+        'Firm lever and weak brake: grease or glaze, not air. Clean the track or rotor; oil-soaked pads go in the bin.',
+        {
+          askNext: ['disc-pads', 'rim-pads', 'rotor'],
+        },
+      ),
+      fault('pulses', 'Pulses', 'soon', 'Rotor or rim uneven: measure it.', {
+        askNext: ['rotor-thickness', 'rim-run-out'],
       }),
-      fault('pulses', 'Pulses', 'soon', 'Rotor or rim uneven: measure it.', { askNext: ['rotor-thickness', 'rim-run-out'] }),
     ],
     applies: BY_LEVER,
     tools: [],
@@ -85,7 +107,9 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Let the lever go: it springs right back. Lift the wheel and spin it: the pads must let go.',
     sound: 'Lever back at once; wheel spins free.',
     faults: [
-      fault('sticks', 'Sticks on', 'stop', 'Look at the cable and its outer first, then the caliper.', { askNext: ['brake-cable', 'pistons'] }),
+      fault('sticks', 'Sticks on', 'stop', 'Look at the cable and its outer first, then the caliper.', {
+        askNext: ['brake-cable', 'pistons'],
+      }),
       fault('drag', 'Light drag', 'watch', 'Centre the brake when there is time; look again next time.'),
     ],
     applies: BY_LEVER,
@@ -102,7 +126,12 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Look along both pads from above and below. Find the wear line or the grooves. Pick out any glint of metal.',
     sound: 'Wear line or grooves still there on both pads; nothing stuck in them.',
     faults: [
-      fault('to-holder', 'Worn near the holder', 'stop', 'New pads, both sides of this wheel, set square and tried.'),
+      fault(
+        'to-holder',
+        'Worn near the holder',
+        'stop',
+        'New pads, both sides of this wheel, set square and tried.',
+      ),
       fault('line-gone', 'Wear line or grooves gone', 'soon', 'New pads, both sides.'),
       fault('oiled', 'Soaked with oil', 'stop', 'New pads; clean the track with alcohol.'),
       fault('uneven', 'Worn unevenly', 'soon', 'Set the pads square or centre the brake.'),
@@ -122,8 +151,18 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Pull slowly and watch both pads meet the rim: square on the braking track, both together, clear of the tyre.',
     sound: 'Both pads flat on the track, together. Track without a hollow, wear mark still visible.',
     faults: [
-      fault('on-tyre', 'Touches the tyre', 'stop', 'Loosen the pad, set it on the track, tighten, pull hard, look again. Look at the tyre wall too.'),
-      fault('under-rim', 'Slides under the rim', 'stop', 'Loosen the pad, set it on the track, tighten, pull hard, look again.'),
+      fault(
+        'on-tyre',
+        'Touches the tyre',
+        'stop',
+        'Loosen the pad, set it on the track, tighten, pull hard, look again. Look at the tyre wall too.',
+      ),
+      fault(
+        'under-rim',
+        'Slides under the rim',
+        'stop',
+        'Loosen the pad, set it on the track, tighten, pull hard, look again.',
+      ),
       fault('pad-loose', 'Pad turns in its clamp', 'stop', 'Tighten it square on the track.'),
       fault(
         'track-worn',
@@ -152,12 +191,28 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Look into the caliper against something pale. See the pad compound on both sides of the rotor.',
     sound: 'More than 1.5 mm of compound on both pads, alike, dry.',
     faults: [
-      fault('thin', '1.0 mm or less left', 'stop', 'New pads. Push the pistons back clean, and bed the pads in.'),
+      fault(
+        'thin',
+        '1.0 mm or less left',
+        'stop',
+        'New pads. Push the pistons back clean, and bed the pads in.',
+      ),
       fault('near', 'Near its limit (1.0 to 1.5 mm)', 'upkeep', 'Plan new pads.'),
-      fault('uneven', 'Left and right differ by 0.5 mm or more', 'soon', 'Centre the caliper; a lazy piston is cleaned.'),
-      fault('oiled', 'Soiled with oil or fluid', 'stop', 'Scrap the pads, clean the rotor with alcohol, find where it came from.', {
-        askNext: ['brake-hose', 'fork-legs'],
-      }),
+      fault(
+        'uneven',
+        'Left and right differ by 0.5 mm or more',
+        'soon',
+        'Centre the caliper; a lazy piston is cleaned.',
+      ),
+      fault(
+        'oiled',
+        'Soiled with oil or fluid',
+        'stop',
+        'Scrap the pads, clean the rotor with alcohol, find where it came from.',
+        {
+          askNext: ['brake-hose', 'fork-legs'],
+        },
+      ),
       fault('missing', 'Pad or its spring or pin missing', 'stop', 'Keep it off the trail. Fit the part.'),
     ],
     applies: DISC,
@@ -180,9 +235,19 @@ export const brakes: readonly Checkpoint[] = [
       fault('crack', 'Cracked', 'stop', 'Replace the rotor.'),
       fault('blue-warped', 'Blued and out of shape', 'stop', 'Replace the rotor, and find what dragged.'),
       fault('carrier', 'Carrier loose or rivets working', 'stop', 'Replace the rotor.'),
-      fault('on-body', 'Touches the caliper body', 'stop', 'Set the caliper straight, or the fixed pad first on a brake with one moving pad.'),
+      fault(
+        'on-body',
+        'Touches the caliper body',
+        'stop',
+        'Set the caliper straight, or the fixed pad first on a brake with one moving pad.',
+      ),
       fault('warped', 'Warped', 'soon', 'Straighten or replace it.', { askNext: ['rotor-thickness'] }),
-      fault('scored', 'Scored, pitted or glazed', 'soon', 'Clean with alcohol, fine abrasive, and bed in again.'),
+      fault(
+        'scored',
+        'Scored, pitted or glazed',
+        'soon',
+        'Clean with alcohol, fine abrasive, and bed in again.',
+      ),
     ],
     applies: DISC,
     tools: [],
@@ -201,7 +266,12 @@ export const brakes: readonly Checkpoint[] = [
     sound: 'All there, flush, no movement.',
     faults: [
       fault('missing', 'A bolt is missing', 'stop', 'Fit it, and torque them all crosswise.'),
-      fault('loose', 'Loose, or the rotor rocks', 'stop', 'Torque them all crosswise, or the lock-ring to its figure.'),
+      fault(
+        'loose',
+        'Loose, or the rotor rocks',
+        'stop',
+        'Torque them all crosswise, or the lock-ring to its figure.',
+      ),
     ],
     applies: DISC,
     tools: [],
@@ -252,7 +322,9 @@ export const brakes: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.1,
     disturbedBy: ['brake-work', 'stem-headset', 'bar-levers-grips', 'rear-suspension', 'transport'],
-    cautions: ['Doubt about a brake’s hydraulics goes to a qualified mechanic. Wash fluid off skin and paint.'],
+    cautions: [
+      'Doubt about a brake’s hydraulics goes to a qualified mechanic. Wash fluid off skin and paint.',
+    ],
   },
   {
     key: 'brake-cable',
@@ -282,9 +354,16 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Lift the rear wheel, turn the cranks forward, then press back: it must bite within about a sixth of a turn and stop the wheel. Look at the arm and its strap on the stay.',
     sound: 'Bites at once, stops the wheel; arm strap bolted.',
     faults: [
-      fault('strap', 'Arm strap loose or missing', 'stop', 'Bolt it on: without it the brake turns the axle instead.'),
+      fault(
+        'strap',
+        'Arm strap loose or missing',
+        'stop',
+        'Bolt it on: without it the brake turns the axle instead.',
+      ),
       fault('none', 'Does not stop the wheel', 'stop', 'Keep it off the trail. Hub to the mechanic.'),
-      fault('late', 'Bites later than a sixth of a turn', 'stop', 'Chain slack first, then the hub.', { askNext: ['chain-slack'] }),
+      fault('late', 'Bites later than a sixth of a turn', 'stop', 'Chain slack first, then the hub.', {
+        askNext: ['chain-slack'],
+      }),
     ],
     applies: fitted('brake', 'coaster'),
     tools: [],
@@ -319,10 +398,25 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Try to turn each lever round the bar with one hand. Wiggle each blade on its pivot and look that the pivot bolt is there. Look for a bent or snapped blade.',
     sound: 'Neither clamp turns under one hand; both pivots in and tight; a finger reaches each blade.',
     faults: [
-      fault('clamp', 'Clamp turns under one hand', 'stop', 'Set it for the rider’s hand and tighten it as the policy says.'),
-      fault('pivot', 'Pivot bolt loose or missing', 'stop', 'Keep it off the trail. Fit and secure the bolt.'),
+      fault(
+        'clamp',
+        'Clamp turns under one hand',
+        'stop',
+        'Set it for the rider’s hand and tighten it as the policy says.',
+      ),
+      fault(
+        'pivot',
+        'Pivot bolt loose or missing',
+        'stop',
+        'Keep it off the trail. Fit and secure the bolt.',
+      ),
       fault('blade', 'Blade cracked or snapped short', 'stop', 'New lever.'),
-      fault('bent', 'Blade bent', 'watch', 'Leave it as it is: bending it back cracks it. Look at it every time.'),
+      fault(
+        'bent',
+        'Blade bent',
+        'watch',
+        'Leave it as it is: bending it back cracks it. Look at it every time.',
+      ),
     ],
     applies: BY_LEVER,
     tools: [],
@@ -339,7 +433,12 @@ export const brakes: readonly Checkpoint[] = [
     how: 'Push the trike forward and pull both levers together, then each alone. It must stop straight.',
     sound: 'Stops straight, both levers alike.',
     faults: [
-      fault('pulls', 'Pulls to one side', 'stop', 'Set both brakes alike before it goes out: a trike that pulls can tip.'),
+      fault(
+        'pulls',
+        'Pulls to one side',
+        'stop',
+        'Set both brakes alike before it goes out: a trike that pulls can tip.',
+      ),
       fault('parking', 'Parking brake does not hold', 'soon', 'Adjust it: riders get in and out against it.'),
     ],
     applies: fitted('kind', 'trike'),

@@ -70,7 +70,12 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Count the bolts and try each with two fingers. Rock the ring on its arms.',
     sound: 'All there, none turns, ring still.',
     faults: [
-      fault('two', 'Two missing, or the ring moves', 'stop', 'Keep it off the trail. Fit and torque them crosswise.'),
+      fault(
+        'two',
+        'Two missing, or the ring moves',
+        'stop',
+        'Keep it off the trail. Fit and torque them crosswise.',
+      ),
       fault('one', 'One missing', 'soon', 'Fit and torque it.'),
       fault('loose', 'One loose', 'soon', 'Torque it, then its neighbours.'),
     ],
@@ -86,8 +91,15 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Turn the ring slowly past your eye: teeth alike, standing straight, no burr on the inner face.',
     sound: 'Even, upright, smooth.',
     faults: [
-      fault('bent', 'Tooth bent or broken', 'soon', 'Straighten or change the ring: the chain comes off there.'),
-      fault('hooked', 'Hooked', 'upkeep', 'Ring with the next chain.', { askNext: ['chain-wear', 'cassette'] }),
+      fault(
+        'bent',
+        'Tooth bent or broken',
+        'soon',
+        'Straighten or change the ring: the chain comes off there.',
+      ),
+      fault('hooked', 'Hooked', 'upkeep', 'Ring with the next chain.', {
+        askNext: ['chain-wear', 'cassette'],
+      }),
       fault('burr', 'Burr on the inner face', 'upkeep', 'File it.'),
     ],
     minutes: 0.1,
@@ -102,15 +114,24 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Pedals off: right undoes to the left, left undoes to the right. Wipe and look at both threads, grease, start by hand three turns, then torque.',
     sound: 'Threads whole, started by hand, at their torque.',
     faults: [
-      mechanicFault('thread', 'Thread in the arm pulled or crossed', 'stop', 'Keep it off the trail. Arm to a qualified mechanic.', {
-        by: ['work', 'wear'],
-      }),
+      mechanicFault(
+        'thread',
+        'Thread in the arm pulled or crossed',
+        'stop',
+        'Keep it off the trail. Arm to a qualified mechanic.',
+        {
+          by: ['work', 'wear'],
+        },
+      ),
       fault('seized', 'Seized', 'upkeep', 'Oil, heat from a kettle, a long wrench, both hands.'),
     ],
     minutes: 2,
     disturbedBy: [],
     tools: ['15 mm wrench or 8 mm key', 'Grease'],
-    cautions: ['Keep the hand clear of the ring when the pedal lets go.', 'Some torque wrenches do not measure to the left.'],
+    cautions: [
+      'Keep the hand clear of the ring when the pedal lets go.',
+      'Some torque wrenches do not measure to the left.',
+    ],
     drawing: 'pedal-thread',
   }),
   look({
@@ -120,7 +141,12 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Push a cleat in and twist it out, both sides. It comes out with a firm turn of the hand, at the same tension on all four.',
     sound: 'Lets go every time, alike.',
     faults: [
-      fault('holds', 'Does not let go', 'stop', 'Clean and oil the spring, tension to the lightest; else new pedals.'),
+      fault(
+        'holds',
+        'Does not let go',
+        'stop',
+        'Clean and oil the spring, tension to the lightest; else new pedals.',
+      ),
       fault('uneven', 'Sides differ', 'upkeep', 'Set them alike.'),
     ],
     applies: carries('clip-pedals'),
@@ -138,10 +164,18 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     sound: 'Under the house’s limit for its sprockets.',
     faults: [
       fault('near', 'Near its limit', 'upkeep', 'Plan a new chain.'),
-      fault('past', 'At its limit', 'upkeep', 'New chain; it saves the sprockets.', { askNext: ['cassette', 'ring-teeth'] }),
-      fault('far-past', 'Past the sprockets’ limit', 'upkeep', 'Look at cassette and rings too: a new chain alone will skip.', {
+      fault('past', 'At its limit', 'upkeep', 'New chain; it saves the sprockets.', {
         askNext: ['cassette', 'ring-teeth'],
       }),
+      fault(
+        'far-past',
+        'Past the sprockets’ limit',
+        'upkeep',
+        'Look at cassette and rings too: a new chain alone will skip.',
+        {
+          askNext: ['cassette', 'ring-teeth'],
+        },
+      ),
     ],
     applies: CHAIN,
     minutes: 0.4,
@@ -159,7 +193,14 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     stance: 'drive',
     how: 'Read on the chain or the fit list which gauge its maker wants, and use that one only: some narrow chains read as worn when new on a common gauge.',
     sound: 'Measured with the right gauge.',
-    faults: [fault('wrong-gauge', 'Measured with another gauge', 'upkeep', 'Measure again with its own, before a chain is thrown away.')],
+    faults: [
+      fault(
+        'wrong-gauge',
+        'Measured with another gauge',
+        'upkeep',
+        'Measure again with its own, before a chain is thrown away.',
+      ),
+    ],
     applies: all(CHAIN, sprockets(12)),
     minutes: 0.1,
     disturbedBy: [],
@@ -173,7 +214,9 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Gears set before this. Wipe the chain through a cloth, a drop on each roller, turn, let it soak, wipe the outside dry.',
     sound: 'Quiet, outside dry to the touch.',
     faults: [
-      fault('dry', 'Dry or rusty', 'upkeep', 'Clean, lube, look for stiff links.', { askNext: ['chain-joined'] }),
+      fault('dry', 'Dry or rusty', 'upkeep', 'Clean, lube, look for stiff links.', {
+        askNext: ['chain-joined'],
+      }),
       fault('caked', 'Caked with dirt', 'upkeep', 'Degrease by the house’s way, rinse, dry, lube.'),
     ],
     applies: CHAIN,
@@ -192,9 +235,15 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Follow the chain from ring to sprocket and through the cage: over and under the right wheels, letters or arrow to the outside, long enough for the largest sprockets.',
     sound: 'Runs its way, right side out.',
     faults: [
-      fault('short', 'Too short for the largest sprockets', 'stop', 'Keep it off the trail: it tears the derailleur off. Fit the right length.', {
-        by: ['work'],
-      }),
+      fault(
+        'short',
+        'Too short for the largest sprockets',
+        'stop',
+        'Keep it off the trail: it tears the derailleur off. Fit the right length.',
+        {
+          by: ['work'],
+        },
+      ),
       fault('inside-out', 'Wrong side out or past a tab', 'soon', 'Take the link out and route it again.'),
     ],
     applies: CHAIN,
@@ -210,7 +259,9 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Rock the sprockets by hand against the wheel. Look at the teeth of the ones most used.',
     sound: 'No rock; teeth with flat tops.',
     faults: [
-      fault('rocks', 'Rocks', 'soon', 'Lock-ring to its torque; if it is tight, the hub body.', { askNext: ['hub-play', 'freehub'] }),
+      fault('rocks', 'Rocks', 'soon', 'Lock-ring to its torque; if it is tight, the hub body.', {
+        askNext: ['hub-play', 'freehub'],
+      }),
       fault('hooked', 'Teeth like a shark’s fin', 'upkeep', 'With the next chain.'),
     ],
     applies: CHAIN,
@@ -227,9 +278,15 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Try to turn each jockey wheel’s bolt with a finger. Wiggle the wheels, look at the teeth and the muck between.',
     sound: 'Bolts tight, wheels turn, teeth there.',
     faults: [
-      fault('bolt', 'A bolt turns by finger', 'stop', 'Thread lock and torque: the wheel falls out and locks the chain.', {
-        by: ['wear', 'work', 'crash'],
-      }),
+      fault(
+        'bolt',
+        'A bolt turns by finger',
+        'stop',
+        'Thread lock and torque: the wheel falls out and locks the chain.',
+        {
+          by: ['wear', 'work', 'crash'],
+        },
+      ),
       fault('teeth', 'Teeth gone', 'soon', 'New wheels, the right one up and the right one down.'),
       fault('dirty', 'Dirty', 'upkeep', 'Scrape and wipe.'),
     ],
@@ -287,7 +344,10 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Press the belt half-way with the gauge, or pluck and read the pitch, in four crank positions. Look at each tooth and both edges.',
     sound: 'Inside the maker’s figures, teeth whole, runs in the middle.',
     faults: [
-      fault('slack', 'Slack: can jump', 'stop', 'Tension it, axle nuts after.', { by: ['wear', 'work'], askNext: ['wheel-nutted'] }),
+      fault('slack', 'Slack: can jump', 'stop', 'Tension it, axle nuts after.', {
+        by: ['wear', 'work'],
+        askNext: ['wheel-nutted'],
+      }),
       fault('teeth', 'Tooth missing, crack or frayed edge', 'stop', 'New belt.', { by: ['wear', 'crash'] }),
       fault('line', 'Runs off the middle', 'soon', 'Align the sprockets.'),
     ],
@@ -339,11 +399,19 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'On flat, closed ground: ride ten metres standing on the pedals in each gear used that day. Nothing may skip, jump or knock.',
     sound: 'Holds in every gear.',
     faults: [
-      fault('skips', 'Skips or jumps', 'stop', 'Keep it off the trail. Worn chain with sprockets, stiff link or freehub.', {
-        by: ['wear', 'work'],
-        askNext: ['chain-wear', 'cassette', 'freehub', 'chain-joined'],
+      fault(
+        'skips',
+        'Skips or jumps',
+        'stop',
+        'Keep it off the trail. Worn chain with sprockets, stiff link or freehub.',
+        {
+          by: ['wear', 'work'],
+          askNext: ['chain-wear', 'cassette', 'freehub', 'chain-joined'],
+        },
+      ),
+      fault('knock', 'Knocks once a turn', 'soon', 'Pedal, crank or bracket.', {
+        askNext: ['pedals', 'crank-arms', 'bracket-play'],
       }),
-      fault('knock', 'Knocks once a turn', 'soon', 'Pedal, crank or bracket.', { askNext: ['pedals', 'crank-arms', 'bracket-play'] }),
     ],
     minutes: 1.5,
     disturbedBy: [],
@@ -375,7 +443,12 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Derailleur off, gauge in the hanger. One place on the rim, turned to top, bottom, front and back: read the gap to the gauge at each. The widest difference counts.',
     sound: 'Under 4 mm; with eleven sprockets or more under 2 mm.',
     faults: [
-      fault('bent', 'Past its limit', 'soon', 'Bend it back once, slowly; aluminium that was bent far is replaced.'),
+      fault(
+        'bent',
+        'Past its limit',
+        'soon',
+        'Bend it back once, slowly; aluminium that was bent far is replaced.',
+      ),
       mechanicFault('cracked', 'Cracked or thread pulled', 'stop', 'New hanger.', { by: ['crash', 'work'] }),
     ],
     applies: DERAILLEUR,
@@ -393,7 +466,9 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     phase: 'stand',
     how: 'By the house’s way: on the bike with brush and cloth, or chain off into the tank. Rinse with little water, dry, lube after.',
     sound: 'Metal to be seen on rollers and teeth.',
-    faults: [fault('left', 'Not clean enough to look at', 'upkeep', 'Clean before it is judged: dirt hides wear.')],
+    faults: [
+      fault('left', 'Not clean enough to look at', 'upkeep', 'Clean before it is judged: dirt hides wear.'),
+    ],
     minutes: 6,
     disturbedBy: [],
     work: [],
@@ -408,8 +483,19 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Rider beside, hip to saddle; then on it, heel on the pedal at the bottom, knee just straight. Close the clamp, twist the saddle, look for the minimum mark.',
     sound: 'Rider reaches, clamp firm, mark hidden.',
     faults: [
-      fault('mark', 'Minimum mark showing', 'stop', 'Lower it. A rider too tall for that needs a bigger bike.', { askNext: ['post-depth'] }),
-      fault('clamp', 'Clamp does not hold', 'stop', 'Nut a little tighter, lever closed with a firm palm; torque it where it has a bolt.'),
+      fault(
+        'mark',
+        'Minimum mark showing',
+        'stop',
+        'Lower it. A rider too tall for that needs a bigger bike.',
+        { askNext: ['post-depth'] },
+      ),
+      fault(
+        'clamp',
+        'Clamp does not hold',
+        'stop',
+        'Nut a little tighter, lever closed with a firm palm; torque it where it has a bolt.',
+      ),
     ],
     applies: not(fitted('seatpost', 'seat-frame')),
     minutes: 0.3,
@@ -464,7 +550,10 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     applies: fitted('seatpost', 'dropper'),
     minutes: 0.2,
     disturbedBy: ['saddle-post'],
-    cautions: ['The stand never clamps a dropper’s shaft.', 'Keep your chin out of its way when it comes up.'],
+    cautions: [
+      'The stand never clamps a dropper’s shaft.',
+      'Keep your chin out of its way when it comes up.',
+    ],
   }),
   look({
     key: 'suspension-post',
@@ -472,7 +561,10 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'saddle-post' },
     how: 'Press the saddle down and let it up. Rock it to the sides. Look at the rubber boot.',
     sound: 'Comes back, little rock, boot whole.',
-    faults: [fault('rocks', 'Rocks widely or turns', 'soon', 'Bushings and preload.'), fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.')],
+    faults: [
+      fault('rocks', 'Rocks widely or turns', 'soon', 'Bushings and preload.'),
+      fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.'),
+    ],
     applies: fitted('seatpost', 'suspension'),
     minutes: 0.15,
     disturbedBy: ['saddle-post'],

@@ -11,7 +11,12 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Read the number stamped under the bracket or on the head tube and compare it with the bike’s page.',
     sound: 'The same, readable.',
     faults: [
-      fault('differs', 'Another number, or filed off', 'watch', 'Tell the lead: this may be another bike, or not yours.'),
+      fault(
+        'differs',
+        'Another number, or filed off',
+        'watch',
+        'Tell the lead: this may be another bike, or not yours.',
+      ),
       fault('hidden', 'Not readable', 'upkeep', 'Clean it, photograph it, write it down.'),
     ],
     minutes: 0.3,
@@ -23,7 +28,15 @@ export const frameSuspension: readonly Checkpoint[] = [
     at: { only: 'frame' },
     how: 'Look where hoses, feet and chain touch: head tube, top tube, down tube, drive-side stay.',
     sound: 'Film whole, guard in place.',
-    faults: [fault('gone', 'Worn through or missing', 'upkeep', 'Clean, dry, new film; look at the paint under it.', { askNext: ['frame-whole'] })],
+    faults: [
+      fault(
+        'gone',
+        'Worn through or missing',
+        'upkeep',
+        'Clean, dry, new film; look at the paint under it.',
+        { askNext: ['frame-whole'] },
+      ),
+    ],
     minutes: 0.15,
     disturbedBy: [],
     stance: 'drive',
@@ -46,7 +59,13 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Follow each hose and outer along the frame. Turn the bars both ways. Look for a polished groove.',
     sound: 'Clipped, clear, no groove.',
     faults: [
-      fault('groove', 'Groove in the tube', 'soon', 'Stop the rub; a groove in carbon goes to a qualified mechanic.', { askNext: ['frame-whole'] }),
+      fault(
+        'groove',
+        'Groove in the tube',
+        'soon',
+        'Stop the rub; a groove in carbon goes to a qualified mechanic.',
+        { askNext: ['frame-whole'] },
+      ),
       fault('rub', 'Rub mark', 'watch', 'Pad or clip it away; note the place.'),
     ],
     minutes: 0.15,
@@ -59,9 +78,15 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Look under the bracket, inside stay ends, at bolts and where sweat drips: blisters in paint, white or red powder.',
     sound: 'Clean metal, paint flat.',
     faults: [
-      mechanicFault('deep', 'Blisters at a weld, or metal eaten', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.', {
-        by: ['age', 'water', 'wear'],
-      }),
+      mechanicFault(
+        'deep',
+        'Blisters at a weld, or metal eaten',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+        {
+          by: ['age', 'water', 'wear'],
+        },
+      ),
       fault('surface', 'On the surface', 'watch', 'Rinse with fresh water, dry, protect; note the place.'),
     ],
     minutes: 0.3,
@@ -76,9 +101,24 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Open and close the hinge once. The lever goes over with a firm push, the lock drops in by itself. Then stand on neither, lift the bike by both ends and try to fold it.',
     sound: 'Lever firm, lock in, no play, no line at the hinge.',
     faults: [
-      fault('unlocked', 'Lock does not drop in, or lever weak', 'stop', 'Keep it off the trail. Set the hinge by the maker’s way.'),
-      mechanicFault('line', 'Line or crack at the hinge', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
-      fault('play', 'Play in the hinge', 'stop', 'Keep it off the trail. Hinge pin or setting: to the mechanic.'),
+      fault(
+        'unlocked',
+        'Lock does not drop in, or lever weak',
+        'stop',
+        'Keep it off the trail. Set the hinge by the maker’s way.',
+      ),
+      mechanicFault(
+        'line',
+        'Line or crack at the hinge',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
+      fault(
+        'play',
+        'Play in the hinge',
+        'stop',
+        'Keep it off the trail. Hinge pin or setting: to the mechanic.',
+      ),
     ],
     applies: carries('folding-hinge'),
     minutes: 0.3,
@@ -92,7 +132,13 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Stand behind, wheels straight, and sight from the rear wheel to the front one and up the seat tube. Then from the front. Run a string from rear stay ends round the head tube: the gap to the seat tube is alike on both sides.',
     sound: 'One line; string gaps within 2 mm.',
     faults: [
-      mechanicFault('out', 'Out of line', 'stop', 'Keep it off the trail. Frame or fork is bent: to a qualified mechanic.', { by: ['crash'] }),
+      mechanicFault(
+        'out',
+        'Out of line',
+        'stop',
+        'Keep it off the trail. Frame or fork is bent: to a qualified mechanic.',
+        { by: ['crash'] },
+      ),
     ],
     minutes: 1.5,
     disturbedBy: [],
@@ -106,10 +152,21 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'From the front wheel along the route to the rear: put the tool on every bolt there is. Feel only, nip gently, or torque each, as the house does; the safer of two figures.',
     sound: 'None turns below its figure; witness lines whole.',
     faults: [
-      fault('turned', 'A brake, steering or wheel bolt turned', 'stop', 'Torque it now; if it was loose before, look for the cause.', {
-        by: ['wear', 'work', 'age'],
-      }),
-      fault('again', 'The same joint loose again', 'soon', 'A joint loose again and again is a fault: thread, washer or part.'),
+      fault(
+        'turned',
+        'A brake, steering or wheel bolt turned',
+        'stop',
+        'Torque it now; if it was loose before, look for the cause.',
+        {
+          by: ['wear', 'work', 'age'],
+        },
+      ),
+      fault(
+        'again',
+        'The same joint loose again',
+        'soon',
+        'A joint loose again and again is a fault: thread, washer or part.',
+      ),
       fault('rounded', 'Head rounded or key worn', 'upkeep', 'New bolt; worn keys go in the bin.'),
     ],
     minutes: 5,
@@ -128,9 +185,15 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Weight off the wheel. Torque wrench on each pivot and both shock bolts, in the order of the maker’s drawing.',
     sound: 'All at their figure, none turned far.',
     faults: [
-      fault('loose', 'A bolt well under its figure', 'stop', 'Keep it off the trail until it is torqued; look at bushing and thread.', {
-        by: ['wear', 'work'],
-      }),
+      fault(
+        'loose',
+        'A bolt well under its figure',
+        'stop',
+        'Keep it off the trail until it is torqued; look at bushing and thread.',
+        {
+          by: ['wear', 'work'],
+        },
+      ),
     ],
     applies: SHOCK,
     minutes: 3,
@@ -148,13 +211,18 @@ export const frameSuspension: readonly Checkpoint[] = [
     sound: 'Moves like on oil; no knock at either end.',
     faults: [
       fault('gritty', 'Gritty or tight', 'soon', 'Pivot bearings or shock bushings.'),
-      fault('knock', 'Knock at the eye of the shock', 'soon', 'Bushing; look at the bolt too.', { askNext: ['suspension-pivots'] }),
+      fault('knock', 'Knock at the eye of the shock', 'soon', 'Bushing; look at the bolt too.', {
+        askNext: ['suspension-pivots'],
+      }),
     ],
     applies: SHOCK,
     minutes: 5,
     disturbedBy: [],
     tools: ['Shock pump'],
-    cautions: ['Let the air out through the valve, wholly, before any bolt is touched.', 'Never undo a shock’s air can: it is under pressure.'],
+    cautions: [
+      'Let the air out through the valve, wholly, before any bolt is touched.',
+      'Never undo a shock’s air can: it is under pressure.',
+    ],
   }),
   look({
     key: 'shock-shaft',
@@ -179,7 +247,12 @@ export const frameSuspension: readonly Checkpoint[] = [
     sound: 'Sag inside its band, pressure under the marked maximum.',
     faults: [
       fault('over', 'Over the marked maximum', 'stop', 'Let air out now.', { by: ['work'] }),
-      fault('outside', 'Outside its band', 'upkeep', 'Change the pressure at most a fifth at a step, measure again.'),
+      fault(
+        'outside',
+        'Outside its band',
+        'upkeep',
+        'Change the pressure at most a fifth at a step, measure again.',
+      ),
     ],
     applies: SHOCK,
     minutes: 2,
@@ -196,9 +269,15 @@ export const frameSuspension: readonly Checkpoint[] = [
     how: 'Find the small holes under the bracket, at the stay ends and under a motor or battery. Push a soft wire in; tilt the bike.',
     sound: 'Holes open, no water runs out.',
     faults: [
-      fault('water', 'Water runs out', 'upkeep', 'Let it drain and dry upside down; look at bearings and plugs.', {
-        askNext: ['bracket-feel', 'battery-contacts'],
-      }),
+      fault(
+        'water',
+        'Water runs out',
+        'upkeep',
+        'Let it drain and dry upside down; look at bearings and plugs.',
+        {
+          askNext: ['bracket-feel', 'battery-contacts'],
+        },
+      ),
       fault('blocked', 'Blocked', 'upkeep', 'Clear it.'),
     ],
     applies: any(fitted('frameMaterial', 'aluminium', 'steel'), fitted('assist', 'mid-motor', 'hub-motor')),

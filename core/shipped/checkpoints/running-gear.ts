@@ -12,8 +12,18 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Look under the head tube, at the bottom bracket, along every weld and stay, at the seat cluster and round pivots or folding joints. Run a finger over any line you see.',
     sound: 'No crack, no new dent, no doubtful line.',
     faults: [
-      mechanicFault('crack', 'Crack or doubtful line', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
-      mechanicFault('carbon', 'Carbon: damage to the fibre', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
+      mechanicFault(
+        'crack',
+        'Crack or doubtful line',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
+      mechanicFault(
+        'carbon',
+        'Carbon: damage to the fibre',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
       mechanicFault(
         'bad-dent',
         'Dent with a sharp edge, near a weld, or in a thin tube',
@@ -37,9 +47,21 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Lift the bike by the saddle and set it down: feel for a knock. Look at each pivot and both shock bolts. Hold the saddle and push the rear wheel sideways.',
     sound: 'All bolts there; no play.',
     faults: [
-      fault('loose', 'Pivot or shock bolt loose or missing', 'stop', 'Keep it off the trail until it is torqued.'),
-      mechanicFault('unexplained', 'Play nobody can place', 'stop', 'Keep it off the trail. To a qualified mechanic.'),
-      fault('play', 'Play at the links', 'soon', 'Bushings or bearings at the next service.', { askNext: ['hub-play', 'pivot-torque'] }),
+      fault(
+        'loose',
+        'Pivot or shock bolt loose or missing',
+        'stop',
+        'Keep it off the trail until it is torqued.',
+      ),
+      mechanicFault(
+        'unexplained',
+        'Play nobody can place',
+        'stop',
+        'Keep it off the trail. To a qualified mechanic.',
+      ),
+      fault('play', 'Play at the links', 'soon', 'Bushings or bearings at the next service.', {
+        askNext: ['hub-play', 'pivot-torque'],
+      }),
       fault('oil', 'Oil on the shock shaft', 'soon', 'Shock service.'),
     ],
     applies: fitted('rearSuspension', 'shock'),
@@ -56,9 +78,15 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Push the rubber ring down to the seal, so that the return shows how much travel was used. Press the fork: it goes down and comes back.',
     sound: 'Ring at the seal; fork moves and returns.',
     faults: [
-      fault('stuck', 'Does not move or does not come back', 'soon', 'Look at lock-out and air first; else to the mechanic.', {
-        askNext: ['fork-action'],
-      }),
+      fault(
+        'stuck',
+        'Does not move or does not come back',
+        'soon',
+        'Look at lock-out and air first; else to the mechanic.',
+        {
+          askNext: ['fork-action'],
+        },
+      ),
       fault('ring-gone', 'Ring missing', 'upkeep', 'Put a cable tie or a ring on.'),
     ],
     applies: fitted('fork', 'suspension'),
@@ -77,11 +105,32 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Hold both crank arms and rock them across the frame, left first. Turn a quarter and rock again. Look for a bent arm or a missing bolt.',
     sound: 'No knock, no movement between arm and axle.',
     faults: [
-      fault('loose', 'An arm is loose', 'stop', 'Keep it off the trail. Torque it; if it has been ridden loose the arm may be spoilt.'),
+      fault(
+        'loose',
+        'An arm is loose',
+        'stop',
+        'Keep it off the trail. Torque it; if it has been ridden loose the arm may be spoilt.',
+      ),
       fault('cracked', 'Cracked or bent arm', 'stop', 'Replace it.'),
-      fault('bracket-play', 'Play in the bottom bracket, arms tight', 'soon', 'Bottom bracket at the next service.', { askNext: ['bracket-play'] }),
-      fault('ring-bolt', 'A chainring bolt missing', 'soon', 'Fit and torque; two missing or a moving ring: keep it in.'),
-      fault('ring-moves', 'Ring moves, or two bolts missing', 'stop', 'Keep it off the trail. Fit and torque the bolts.'),
+      fault(
+        'bracket-play',
+        'Play in the bottom bracket, arms tight',
+        'soon',
+        'Bottom bracket at the next service.',
+        { askNext: ['bracket-play'] },
+      ),
+      fault(
+        'ring-bolt',
+        'A chainring bolt missing',
+        'soon',
+        'Fit and torque; two missing or a moving ring: keep it in.',
+      ),
+      fault(
+        'ring-moves',
+        'Ring moves, or two bolts missing',
+        'stop',
+        'Keep it off the trail. Fit and torque the bolts.',
+      ),
     ],
     applies: always,
     tools: [],
@@ -98,7 +147,12 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Try to rock each pedal on its axle and in the arm. Spin it. Look at the body for cracks. The left thread is reversed.',
     sound: 'Tight in the arm, turns, no crack.',
     faults: [
-      fault('loose', 'Loose in the crank arm', 'stop', 'Tighten: right clockwise, left anticlockwise. Look at the thread.'),
+      fault(
+        'loose',
+        'Loose in the crank arm',
+        'stop',
+        'Tighten: right clockwise, left anticlockwise. Look at the thread.',
+      ),
       fault('crossed', 'Cross-threaded', 'stop', 'Keep it off the trail. To the mechanic.'),
       fault('cracked', 'Cracked, or can come off its axle', 'stop', 'New pedals.'),
       fault('play', 'Play on its axle', 'soon', 'Adjust or replace.'),
@@ -118,7 +172,12 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Turn the cranks backwards one full run of the chain; where pedalling back brakes, lift the rear wheel and turn them forwards. If there is a quick link, it is closed all the way. Look for an opening or bent plate and a link that does not straighten.',
     sound: 'Link closed, all plates straight, runs smoothly.',
     faults: [
-      fault('open', 'Quick link not closed, or a plate opening', 'stop', 'Close or replace the link; a bent plate means a new link or chain.'),
+      fault(
+        'open',
+        'Quick link not closed, or a plate opening',
+        'stop',
+        'Close or replace the link; a bent plate means a new link or chain.',
+      ),
       fault('stiff', 'Stiff link', 'soon', 'Work it free; if it comes back, replace it.'),
       fault('dry', 'Dry, rusty or dirty', 'upkeep', 'Clean and lube: set gears first, then oil.'),
     ],
@@ -126,7 +185,10 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.12,
     disturbedBy: ['chain-sprockets'],
-    cautions: ['Battery off on an assisted bike before hands go near the drivetrain.', 'Fingers clear of ring and sprockets.'],
+    cautions: [
+      'Battery off on an assisted bike before hands go near the drivetrain.',
+      'Fingers clear of ring and sprockets.',
+    ],
     stance: 'drive',
   },
   {
@@ -158,13 +220,25 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Rear wheel lifted, turn the cranks slowly and find the tightest place. There, lift and press the chain half-way between ring and sprocket: between 8 and 15 mm up and down in all.',
     sound: 'More than 8 and less than 15 mm at the tightest place; cannot be pushed off by hand.',
     faults: [
-      fault('comes-off', 'Could come off', 'stop', 'Keep it off the trail. Set the wheel back, then tighten the axle nuts.', {
-        askNext: ['wheel-nutted'],
-      }),
-      fault('slack', 'Slack (15 to 20 mm)', 'soon', 'Set the wheel back, then the axle nuts. Where the chain works the only brake, keep it in.', {
-        askNext: ['wheel-nutted'],
-        stopWhere: all(fitted('brakeRear', 'coaster'), fitted('brakeFront', 'none')),
-      }),
+      fault(
+        'comes-off',
+        'Could come off',
+        'stop',
+        'Keep it off the trail. Set the wheel back, then tighten the axle nuts.',
+        {
+          askNext: ['wheel-nutted'],
+        },
+      ),
+      fault(
+        'slack',
+        'Slack (15 to 20 mm)',
+        'soon',
+        'Set the wheel back, then the axle nuts. Where the chain works the only brake, keep it in.',
+        {
+          askNext: ['wheel-nutted'],
+          stopWhere: all(fitted('brakeRear', 'coaster'), fitted('brakeFront', 'none')),
+        },
+      ),
       fault('tight', 'Tight (8 mm or less)', 'soon', 'Set the wheel forward a little.'),
     ],
     applies: all(fitted('gears', 'hub-gear', 'single-speed'), fitted('transmission', 'chain')),
@@ -192,9 +266,15 @@ export const runningGear: readonly Checkpoint[] = [
         'After a knock look at the hanger first; then the limit screw, half a turn at a time.',
         { askNext: ['hanger', 'derailleur-gap'] },
       ),
-      fault('hesitates', 'Hesitates', 'soon', 'Same in every gear: cable tension by quarter turns. Different across the sprockets: hanger.', {
-        askNext: ['gear-cable', 'hanger'],
-      }),
+      fault(
+        'hesitates',
+        'Hesitates',
+        'soon',
+        'Same in every gear: cable tension by quarter turns. Different across the sprockets: hanger.',
+        {
+          askNext: ['gear-cable', 'hanger'],
+        },
+      ),
     ],
     applies: fitted('gears', 'derailleur', 'hub-gear'),
     tools: [],
@@ -212,7 +292,12 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Look from behind: the cage hangs straight below the sprockets. Wiggle it: firm on its bolt. Rear wheel lifted, shift to the lowest gear: the cage keeps clear of the spokes.',
     sound: 'Straight, firm, clear of the spokes.',
     faults: [
-      fault('near-spokes', 'Cage near the spokes in the lowest gear', 'stop', 'Keep it off the trail: it will go into the wheel.'),
+      fault(
+        'near-spokes',
+        'Cage near the spokes in the lowest gear',
+        'stop',
+        'Keep it off the trail: it will go into the wheel.',
+      ),
       fault('loose', 'Loose', 'stop', 'Tighten the hanger and derailleur bolts.'),
       fault('bent', 'Bent', 'soon', 'Straighten or replace the hanger before any screw is touched.'),
     ],
@@ -252,8 +337,18 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Look for the minimum mark on the post: it must be hidden inside the frame. Twist the saddle across the frame: the post must not turn.',
     sound: 'Mark hidden; post does not turn or drop.',
     faults: [
-      fault('mark', 'Minimum mark showing', 'stop', 'Lower it until the mark is hidden. A rider too tall for that needs a bigger bike.'),
-      fault('turns', 'Turns or drops', 'stop', 'Clean, grease or paste as its material wants, torque the clamp.'),
+      fault(
+        'mark',
+        'Minimum mark showing',
+        'stop',
+        'Lower it until the mark is hidden. A rider too tall for that needs a bigger bike.',
+      ),
+      fault(
+        'turns',
+        'Turns or drops',
+        'stop',
+        'Clean, grease or paste as its material wants, torque the clamp.',
+      ),
       fault('dropper', 'Dropper sinks or sticks', 'soon', 'Cable first, then the cartridge.'),
     ],
     applies: not(TRIKE),
@@ -271,7 +366,12 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Shake the seat frame every way and look at each clamp, pin and bolt, the mesh and its straps.',
     sound: 'Nothing moves; all pins and bolts in.',
     faults: [
-      fault('loose', 'Seat bolt or pin loose or missing', 'stop', 'Keep it off the trail. Fit and torque it.'),
+      fault(
+        'loose',
+        'Seat bolt or pin loose or missing',
+        'stop',
+        'Keep it off the trail. Fit and torque it.',
+      ),
       fault('mesh', 'Mesh or strap torn', 'soon', 'Mend it before it tears through.'),
     ],
     applies: TRIKE,
@@ -317,7 +417,12 @@ export const runningGear: readonly Checkpoint[] = [
     how: 'Rear wheel off the ground, assist on low, turn the cranks by hand and stop: the motor must stop at once. With brake switches: pull a brake, it stops. Look along the wires for rubbing.',
     sound: 'Cuts out at once; display works; no bare wire.',
     faults: [
-      mechanicFault('runs-on', 'Runs on', 'stop', 'Keep it off the trail. Battery out. To a qualified mechanic.'),
+      mechanicFault(
+        'runs-on',
+        'Runs on',
+        'stop',
+        'Keep it off the trail. Battery out. To a qualified mechanic.',
+      ),
       fault('cuts-out', 'Cuts out or shows an error', 'soon', 'Contacts, plugs, then the mechanic.'),
       fault('wire', 'Wire rubbing', 'soon', 'Clip it away, tape what is bare.'),
     ],
@@ -325,6 +430,8 @@ export const runningGear: readonly Checkpoint[] = [
     tools: [],
     minutes: 0.25,
     disturbedBy: ['axle-out@rear', 'bar-levers-grips', 'cranks-pedals', 'assist-wiring', 'dunking'],
-    cautions: ['Keep hands, hair and sleeves out of the drivetrain: the motor can start when the crank moves.'],
+    cautions: [
+      'Keep hands, hair and sleeves out of the drivetrain: the motor can start when the crank moves.',
+    ],
   },
 ];

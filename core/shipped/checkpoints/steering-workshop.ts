@@ -14,9 +14,15 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Front wheel off the ground. Let the bars fall to each side by themselves, then turn them slowly with one finger and feel for a notch at the middle.',
     sound: 'Falls to both sides; no notch.',
     faults: [
-      fault('binds-hard', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.', { by: ['work', 'crash', 'wear'] }),
-      fault('notch', 'Notch at the middle', 'soon', 'Bearings: opened, felt, changed.', { askNext: ['headset-bearings'] }),
-      fault('stiff', 'Stiff', 'soon', 'Preload a little less, then look for play again.', { askNext: ['headset-play'] }),
+      fault('binds-hard', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.', {
+        by: ['work', 'crash', 'wear'],
+      }),
+      fault('notch', 'Notch at the middle', 'soon', 'Bearings: opened, felt, changed.', {
+        askNext: ['headset-bearings'],
+      }),
+      fault('stiff', 'Stiff', 'soon', 'Preload a little less, then look for play again.', {
+        askNext: ['headset-play'],
+      }),
     ],
     applies: not(TRIKE),
     minutes: 0.15,
@@ -31,7 +37,13 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Threadless: loosen both clamp bolts evenly, press the play out with the top cap and no more, align, torque the clamp in stages. Threaded: wedge tight, lock-nut against the cup, mark hidden.',
     sound: 'No play, turns freely, clamp at the safer torque, gaps even.',
     faults: [
-      fault('torque', 'Under its torque', 'stop', 'Torque it in stages, evenly; twist the bars to prove it.', { by: ['work', 'wear'] }),
+      fault(
+        'torque',
+        'Under its torque',
+        'stop',
+        'Torque it in stages, evenly; twist the bars to prove it.',
+        { by: ['work', 'wear'] },
+      ),
       mechanicFault(
         'steerer',
         'Steerer scored, cracked or crushed under the clamp',
@@ -44,7 +56,10 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     minutes: 1.5,
     disturbedBy: ['stem-headset'],
     tools: ['Torque wrench', 'Hex keys'],
-    cautions: ['Hold the fork when the stem comes off: it drops.', 'The clamp is loosened before the top cap is ever touched.'],
+    cautions: [
+      'Hold the fork when the stem comes off: it drops.',
+      'The clamp is loosened before the top cap is ever touched.',
+    ],
     measure: 'torque',
     drawing: 'quill-threadless',
     schools: ['torque', 'boltCheck'],
@@ -57,16 +72,30 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Fork out. Turn each bearing on a finger, wipe, look at the cups and the crown race. Size a new one by measuring. Look at the steerer all round while it is out.',
     sound: 'Bearings smooth, cups round, steerer whole.',
     faults: [
-      fault('rough', 'Bearing rough or rusty', 'soon', 'New bearing of the same size and angle, greased seat.'),
-      mechanicFault('steerer-crack', 'Line or crack on the steerer or crown', 'stop', 'Keep it off the trail. To a qualified mechanic.', {
-        by: ['crash', 'wear', 'work'],
-      }),
+      fault(
+        'rough',
+        'Bearing rough or rusty',
+        'soon',
+        'New bearing of the same size and angle, greased seat.',
+      ),
+      mechanicFault(
+        'steerer-crack',
+        'Line or crack on the steerer or crown',
+        'stop',
+        'Keep it off the trail. To a qualified mechanic.',
+        {
+          by: ['crash', 'wear', 'work'],
+        },
+      ),
     ],
     applies: not(TRIKE),
     minutes: 10,
     disturbedBy: [],
     tools: ['Caliper', 'Grease', 'Torque wrench'],
-    cautions: ['Hold the fork when the stem comes off: it drops.', 'Hose or cable is unhooked first, never pulled on.'],
+    cautions: [
+      'Hold the fork when the stem comes off: it drops.',
+      'Hose or cable is unhooked first, never pulled on.',
+    ],
   }),
   look({
     key: 'fork-legs',
@@ -76,9 +105,15 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     sound: 'No scratch a nail catches, seals dry but for a film, bolts dry.',
     faults: [
       fault('catches', 'A nail catches on a scratch', 'soon', 'To the mechanic: it eats the seal.'),
-      fault('oil', 'Oil past a film, or at a foot bolt', 'soon', 'Seals or crush washers at once, before oil reaches the rotor.', {
-        askNext: ['rotor', 'disc-pads'],
-      }),
+      fault(
+        'oil',
+        'Oil past a film, or at a foot bolt',
+        'soon',
+        'Seals or crush washers at once, before oil reaches the rotor.',
+        {
+          askNext: ['rotor', 'disc-pads'],
+        },
+      ),
       fault('scratch', 'Fine scratch', 'watch', 'Note the place.'),
     ],
     applies: SUSPENSION,
@@ -94,8 +129,12 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Lock-out off. Front brake on, press down with body weight ten times. It goes down and comes back without a knock, a hiss or a stick.',
     sound: 'Smooth both ways; lock-out locks and lets go.',
     faults: [
-      fault('knock', 'Knock at the bushings', 'soon', 'Bushings: to the mechanic.', { askNext: ['headset-play'] }),
-      fault('stuck', 'Sticks down or hardly moves', 'stop', 'Air first; else to the mechanic.', { by: ['wear', 'age', 'water'] }),
+      fault('knock', 'Knock at the bushings', 'soon', 'Bushings: to the mechanic.', {
+        askNext: ['headset-play'],
+      }),
+      fault('stuck', 'Sticks down or hardly moves', 'stop', 'Air first; else to the mechanic.', {
+        by: ['wear', 'age', 'water'],
+      }),
       fault('lock', 'Lock-out does not work', 'upkeep', 'Cable, then the cartridge.'),
     ],
     applies: SUSPENSION,
@@ -129,7 +168,12 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Ring to the seal, rider on the bike in riding clothes, off without a bounce. Measure from seal to ring against the travel. On a return, the ring tells how much was used.',
     sound: 'In the band for the kind of fork.',
     faults: [
-      fault('outside', 'Outside its band', 'upkeep', 'Change the pressure a little, at most a fifth at a step, and measure again.'),
+      fault(
+        'outside',
+        'Outside its band',
+        'upkeep',
+        'Change the pressure a little, at most a fifth at a step, and measure again.',
+      ),
       fault('bottoms', 'Bottoms harshly', 'soon', 'More air; still harsh, to the mechanic.'),
     ],
     applies: SUSPENSION,
@@ -147,7 +191,9 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     how: 'Read the hours and the date of the last lower-leg service on the record.',
     sound: 'Under 50 hours and half a year.',
-    faults: [fault('due', 'Past its hours or its date', 'upkeep', 'Plan the service: fresh oil, foam rings, seals.')],
+    faults: [
+      fault('due', 'Past its hours or its date', 'upkeep', 'Plan the service: fresh oil, foam rings, seals.'),
+    ],
     applies: SUSPENSION,
     minutes: 0.1,
     disturbedBy: [],
@@ -161,10 +207,16 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Bars straight. Measure between the rims at hub height, in front and behind. Roll half a turn and measure again.',
     sound: 'Front and behind within 2 mm, by the maker’s figure.',
     faults: [
-      fault('far-out', 'More than 10 mm apart', 'stop', 'Look for a bent rod or spindle before any adjusting.', {
-        by: ['crash', 'work'],
-        askNext: ['trike-linkage'],
-      }),
+      fault(
+        'far-out',
+        'More than 10 mm apart',
+        'stop',
+        'Look for a bent rod or spindle before any adjusting.',
+        {
+          by: ['crash', 'work'],
+          askNext: ['trike-linkage'],
+        },
+      ),
       fault('out', '2 to 10 mm apart', 'soon', 'Set the toe by the tie-rods, lock-nuts after.'),
     ],
     applies: TRIKE,
@@ -180,7 +232,12 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Hold the front wheel still and turn the bars to and fro. Look at both joints of the rod, their lock-nuts and the boots.',
     sound: 'No play, joints locked, rod straight.',
     faults: [
-      fault('play', 'Play in a joint', 'stop', 'Keep it off the trail. New joint; steering goes to the mechanic.'),
+      fault(
+        'play',
+        'Play in a joint',
+        'stop',
+        'Keep it off the trail. New joint; steering goes to the mechanic.',
+      ),
       fault('nut', 'Lock-nut or bolt loose or missing', 'stop', 'Keep it off the trail. Fit and torque it.'),
       mechanicFault('bent', 'Rod bent', 'stop', 'Replace it; never bent back.'),
       fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.'),
@@ -197,10 +254,16 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Look at the gap above and below the bar: even, or closed on the side the maker says. All bolts there; cross order and the safer torque when they are touched.',
     sound: 'Gaps as they should be, bolts alike.',
     faults: [
-      fault('loose', 'A bolt loose, missing or stripped', 'stop', 'Keep it off the trail. Fit it, cross order, the safer of the two torques.', {
-        by: ['work', 'wear', 'crash'],
-        askNext: ['bars'],
-      }),
+      fault(
+        'loose',
+        'A bolt loose, missing or stripped',
+        'stop',
+        'Keep it off the trail. Fit it, cross order, the safer of the two torques.',
+        {
+          by: ['work', 'wear', 'crash'],
+          askNext: ['bars'],
+        },
+      ),
       fault('gaps', 'Gaps uneven', 'soon', 'Loosen all, bring up crosswise in stages.'),
     ],
     applies: not(TRIKE),
@@ -248,7 +311,9 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Unwind torn or old tape as far as the clamp. Look at the bar for sweat pits, a line at the clamp, a gouge.',
     sound: 'Bar clean and smooth; tape whole when it goes back.',
     faults: [
-      mechanicFault('pitted', 'Pits, a line or a gouge', 'stop', 'New bar.', { by: ['wear', 'age', 'crash'] }),
+      mechanicFault('pitted', 'Pits, a line or a gouge', 'stop', 'New bar.', {
+        by: ['wear', 'age', 'crash'],
+      }),
       fault('torn', 'Tape torn', 'upkeep', 'New tape, plugs in.'),
     ],
     applies: fitted('bar', 'drop'),
@@ -263,12 +328,23 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     phase: 'opened',
     how: 'After a fall on the bars: faceplate off, bar out. Look at the clamped part and the stem’s edges, and lay a straightedge along the bar.',
     sound: 'No mark from the clamp, straight, stem whole.',
-    faults: [mechanicFault('marked', 'Bent, gouged or cracked', 'stop', 'New bar, and stem if it was the edge. Never bent back.', { by: ['crash'] })],
+    faults: [
+      mechanicFault(
+        'marked',
+        'Bent, gouged or cracked',
+        'stop',
+        'New bar, and stem if it was the edge. Never bent back.',
+        { by: ['crash'] },
+      ),
+    ],
     applies: not(TRIKE),
     minutes: 4,
     disturbedBy: [],
     tools: ['Torque wrench', 'Straightedge'],
-    cautions: ['Hold the bars: hoses and cables carry no weight.', 'Torque the faceplate crosswise, in stages, when it goes back.'],
+    cautions: [
+      'Hold the bars: hoses and cables carry no weight.',
+      'Torque the faceplate crosswise, in stages, when it goes back.',
+    ],
     drawing: 'torque-order',
   }),
   look({
@@ -279,8 +355,12 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Front off the ground. Rock the wheel top and bottom, then front and back. Look at the bolt through the kingpin and the cotter or lock-nut of the rod end.',
     sound: 'No play; cotters and lock-nuts in.',
     faults: [
-      fault('play', 'Play', 'stop', 'Keep it off the trail. Bush or joint: steering goes to the mechanic.', { by: ['wear', 'crash', 'work'] }),
-      fault('cotter', 'Cotter or lock-nut missing', 'stop', 'Fit it before anything else.', { by: ['work', 'wear'] }),
+      fault('play', 'Play', 'stop', 'Keep it off the trail. Bush or joint: steering goes to the mechanic.', {
+        by: ['wear', 'crash', 'work'],
+      }),
+      fault('cotter', 'Cotter or lock-nut missing', 'stop', 'Fit it before anything else.', {
+        by: ['work', 'wear'],
+      }),
     ],
     applies: TRIKE,
     minutes: 0.5,

@@ -12,9 +12,15 @@ export const steering: readonly Checkpoint[] = [
     how: 'Front brake on, fingers round the joint under the bars, rock the bike to and fro. Then turn the bars to the side and rock again. Let go and see that the bars swing freely both ways.',
     sound: 'Nothing knocks under the fingers; bars swing freely.',
     faults: [
-      fault('strong-knock', 'Knocks strongly', 'stop', 'Keep it off the trail. Left alone it wallows out the head tube.', {
-        askNext: ['hub-play', 'fork-action'],
-      }),
+      fault(
+        'strong-knock',
+        'Knocks strongly',
+        'stop',
+        'Keep it off the trail. Left alone it wallows out the head tube.',
+        {
+          askNext: ['hub-play', 'fork-action'],
+        },
+      ),
       fault('binds', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.'),
       fault(
         'knock',
@@ -40,11 +46,31 @@ export const steering: readonly Checkpoint[] = [
     how: 'Look from the side and the front: both blades straight and alike. Look closely where they join under the head tube (the crown) and at their ends for a line in the paint, a ripple or a chip.',
     sound: 'Straight, paint whole, no ripple.',
     faults: [
-      mechanicFault('crack', 'Crack or doubtful line', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
-      mechanicFault('bend', 'Bent, or paint rippled', 'stop', 'Keep it off the trail. A bent fork is not bent back.'),
-      mechanicFault('carbon', 'Carbon: chip through the lacquer', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
+      mechanicFault(
+        'crack',
+        'Crack or doubtful line',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
+      mechanicFault(
+        'bend',
+        'Bent, or paint rippled',
+        'stop',
+        'Keep it off the trail. A bent fork is not bent back.',
+      ),
+      mechanicFault(
+        'carbon',
+        'Carbon: chip through the lacquer',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
       fault('weep', 'Suspension fork: oil past a film', 'soon', 'Seals at the next service.'),
-      fault('scratch', 'Stanchion scratch', 'watch', 'Note it; when a nail catches on it, tell the mechanic.'),
+      fault(
+        'scratch',
+        'Stanchion scratch',
+        'watch',
+        'Note it; when a nail catches on it, tell the mechanic.',
+      ),
     ],
     applies: not(TRIKE),
     tools: ['Torch'],
@@ -61,7 +87,12 @@ export const steering: readonly Checkpoint[] = [
     how: 'Hold one front wheel still and turn the other: nothing may give. Rock each front wheel top and bottom. Try to twist the boom by the cranks.',
     sound: 'Wheels move as one, no knock, boom fixed, joints’ bolts all there.',
     faults: [
-      fault('play', 'Play in kingpin or tie-rod', 'stop', 'Keep it off the trail. Steering joints go to the mechanic.'),
+      fault(
+        'play',
+        'Play in kingpin or tie-rod',
+        'stop',
+        'Keep it off the trail. Steering joints go to the mechanic.',
+      ),
       fault('bolt', 'Linkage bolt loose or missing', 'stop', 'Keep it off the trail. Fit and torque it.'),
       fault('boom', 'Boom turns or slides', 'stop', 'Set it for the rider, and torque its clamps.'),
       fault('toe', 'Wheels do not point alike', 'soon', 'Set the toe.'),
@@ -101,7 +132,12 @@ export const steering: readonly Checkpoint[] = [
     how: 'Look at the shaft of the stem where it goes into the frame. The minimum-insert mark must be hidden inside.',
     sound: 'Mark hidden; wedge tight.',
     faults: [
-      fault('mark', 'Minimum mark showing', 'stop', 'Lower the stem until it is hidden, tighten the wedge, twist to prove it.'),
+      fault(
+        'mark',
+        'Minimum mark showing',
+        'stop',
+        'Lower the stem until it is hidden, tighten the wedge, twist to prove it.',
+      ),
       fault('locknut', 'Lock-nut loose', 'soon', 'Set the headset and lock it.'),
     ],
     applies: fitted('headset', 'threaded'),
@@ -122,7 +158,12 @@ export const steering: readonly Checkpoint[] = [
     faults: [
       fault('slips', 'Slips in its clamp', 'stop', 'Even gaps, cross order, the safer torque.'),
       mechanicFault('bent', 'Bent', 'stop', 'Replace it. Never bent back.'),
-      mechanicFault('carbon', 'Carbon: gouge or crash mark', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
+      mechanicFault(
+        'carbon',
+        'Carbon: gouge or crash mark',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
       mechanicFault('deep-gouge', 'Aluminium: deep gouge', 'stop', 'Replace it.'),
       fault('gouge', 'Aluminium: shallow gouge', 'soon', 'Plan a new bar; look at it every time.'),
     ],
@@ -141,7 +182,12 @@ export const steering: readonly Checkpoint[] = [
     sound: 'Grips do not turn; both ends closed.',
     faults: [
       fault('turns', 'A grip turns', 'stop', 'Tighten its clamp, or glue or replace it.'),
-      fault('open-end', 'Open tube at the end', 'stop', 'Fit a plug: an open tube cuts like a punch in a fall.'),
+      fault(
+        'open-end',
+        'Open tube at the end',
+        'stop',
+        'Fit a plug: an open tube cuts like a punch in a fall.',
+      ),
       fault('torn', 'Torn', 'upkeep', 'Plan new grips.'),
     ],
     applies: always,
@@ -158,9 +204,15 @@ export const steering: readonly Checkpoint[] = [
     how: 'Ring it. Switch the lights on, front and rear. Look that reflectors are there and clean.',
     sound: 'What local rules ask for is there and works.',
     faults: [
-      fault('legal-missing', 'Something local rules ask for is missing or dead', 'soon', 'Fit or mend it before it goes on the road.', {
-        legal: true,
-      }),
+      fault(
+        'legal-missing',
+        'Something local rules ask for is missing or dead',
+        'soon',
+        'Fit or mend it before it goes on the road.',
+        {
+          legal: true,
+        },
+      ),
       fault('weak', 'Weak or loose', 'soon', 'Charge or tighten it.'),
     ],
     applies: carries('bell', 'lights'),

@@ -15,9 +15,15 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
     how: `The spokes of the ${side} side only (${which}), from the valve round: read each with a meter, or pluck it and read its pitch. Write them down in order.`,
     sound: 'All within a fifth of this side’s middle value, and the side over the wheel’s marked minimum.',
     faults: [
-      fault('none', 'A spoke with no tension', 'stop', 'Keep it off the trail until it is tensioned and the wheel true.', {
-        by: ['wear', 'crash', 'work'],
-      }),
+      fault(
+        'none',
+        'A spoke with no tension',
+        'stop',
+        'Keep it off the trail until it is tensioned and the wheel true.',
+        {
+          by: ['wear', 'crash', 'work'],
+        },
+      ),
       fault(
         'all-slack',
         'All under the marked minimum',
@@ -27,7 +33,12 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
           by: ['wear', 'work'],
         },
       ),
-      fault('low', 'Under half of the others', 'soon', 'Bring it up evenly; look again after the first outings.'),
+      fault(
+        'low',
+        'Under half of the others',
+        'soon',
+        'Bring it up evenly; look again after the first outings.',
+      ),
       fault('uneven', 'More than a fifth off', 'watch', 'Note the place by the valve.'),
     ],
     minutes: 1,
@@ -49,9 +60,15 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Take the rim at the top and rock it side to side against the frame or fork, then a quarter turn on and again. Feel for a tick.',
     sound: 'No movement and no tick.',
     faults: [
-      fault('strong', 'Strong play', 'stop', 'Keep it off the trail. Axle first; tight and still loose, it is the bearing.', {
-        askNext: ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'cassette'],
-      }),
+      fault(
+        'strong',
+        'Strong play',
+        'stop',
+        'Keep it off the trail. Axle first; tight and still loose, it is the bearing.',
+        {
+          askNext: ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'cassette'],
+        },
+      ),
       fault('slight', 'Slight play', 'soon', 'Cone hubs are adjusted, cartridge bearings changed.', {
         askNext: ['headset-play', 'suspension-pivots'],
       }),
@@ -70,8 +87,15 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Spin the wheel and lay a hand on the fork or stay: roughness comes through as a buzz. Let it come to rest by itself.',
     sound: 'Quiet under the hand, comes to rest slowly.',
     faults: [
-      fault('rough', 'Rough or grinding', 'soon', 'Bearings by the house’s way: new ones, cones adjusted, or a new hub.'),
-      fault('drags', 'Slows at once', 'soon', 'Brake first; then bearings set too tight.', { askNext: ['lever-returns'] }),
+      fault(
+        'rough',
+        'Rough or grinding',
+        'soon',
+        'Bearings by the house’s way: new ones, cones adjusted, or a new hub.',
+      ),
+      fault('drags', 'Slows at once', 'soon', 'Brake first; then bearings set too tight.', {
+        askNext: ['lever-returns'],
+      }),
     ],
     minutes: 0.15,
     disturbedBy: ['hub-bearings', 'dunking'],
@@ -87,9 +111,15 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Wheel out. Turn the axle with two fingers, then the freehub both ways: it drives one way and clicks or runs free the other.',
     sound: 'Axle smooth, freehub engages at once every time.',
     faults: [
-      fault('slips', 'Slips forward under load', 'stop', 'Keep it off the trail: the rider falls on the bar. Freehub cleaned or changed.', {
-        by: ['wear', 'water'],
-      }),
+      fault(
+        'slips',
+        'Slips forward under load',
+        'stop',
+        'Keep it off the trail: the rider falls on the bar. Freehub cleaned or changed.',
+        {
+          by: ['wear', 'water'],
+        },
+      ),
       fault('sticks', 'Sticks and drags the chain', 'soon', 'Clean and oil the pawls; look at the seals.'),
       fault('axle-rough', 'Axle rough', 'soon', 'Bearings.'),
     ],
@@ -107,11 +137,19 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Hold a pointer still on the stay or fork beside the rim, turn the wheel once from the valve, and read the widest and the narrowest gap: sideways first, then up and down. Tyre run-out is another thing: read the rim.',
     sound: 'Rim brake under 1 mm, disc brake under 2 mm, both ways.',
     faults: [
-      fault('touches', 'Touches frame or fork, or past 3 mm (rim brake) or 4 mm (disc)', 'stop', 'True it, and find what bent it.', {
-        by: ['wear', 'crash', 'work'],
-        askNext: ['spokes', 'rim'],
+      fault(
+        'touches',
+        'Touches frame or fork, or past 3 mm (rim brake) or 4 mm (disc)',
+        'stop',
+        'True it, and find what bent it.',
+        {
+          by: ['wear', 'crash', 'work'],
+          askNext: ['spokes', 'rim'],
+        },
+      ),
+      fault('out', 'Past its limit', 'soon', 'True the wheel, little by little.', {
+        askNext: ['spoke-tension-left', 'spoke-tension-right'],
       }),
-      fault('out', 'Past its limit', 'soon', 'True the wheel, little by little.', { askNext: ['spoke-tension-left', 'spoke-tension-right'] }),
     ],
     minutes: 0.5,
     disturbedBy: ['wheel-trued'],
@@ -135,7 +173,12 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
         'A worn rim can burst under braking. Let the air down and replace the rim.',
         { by: ['wear'] },
       ),
-      fault('hollow', 'Hollow of 0.2 to 0.5 mm', 'watch', 'Note the figure and measure again next time; pick metal out of the pads.'),
+      fault(
+        'hollow',
+        'Hollow of 0.2 to 0.5 mm',
+        'watch',
+        'Note the figure and measure again next time; pick metal out of the pads.',
+      ),
     ],
     applies: fitted('brake', 'rim'),
     minutes: 0.4,
@@ -155,14 +198,27 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Turn the wheel once and watch the gap on both sides and at the crown or bridge. Look for a polished streak.',
     sound: 'A finger’s width or the maker’s gap all round, no rub mark.',
     faults: [
-      fault('rubs', 'Rubs frame, fork or guard', 'stop', 'Centre the wheel; if it still rubs, it is the wrong tyre or a bent wheel.', {
-        by: ['work', 'crash', 'wear'],
-        askNext: ['rim-run-out'],
-      }),
+      fault(
+        'rubs',
+        'Rubs frame, fork or guard',
+        'stop',
+        'Centre the wheel; if it still rubs, it is the wrong tyre or a bent wheel.',
+        {
+          by: ['work', 'crash', 'wear'],
+          askNext: ['rim-run-out'],
+        },
+      ),
       fault('close', 'Close in one place', 'watch', 'Note the place; true the wheel when there is time.'),
     ],
     minutes: 0.1,
-    disturbedBy: ['axle-out', 'wheel-trued', 'chain-sprockets', 'rear-suspension', 'accessories', 'transport'],
+    disturbedBy: [
+      'axle-out',
+      'wheel-trued',
+      'chain-sprockets',
+      'rear-suspension',
+      'accessories',
+      'transport',
+    ],
     cautions: ['Turn the wheel by the tyre, fingers away from the crown.'],
   }),
   look({
@@ -172,10 +228,21 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'See that the valve stands straight to the rim. Wet it and look for bubbles, cap off. Nut finger tight only on a tubeless rim.',
     sound: 'Straight, dry, core tight, cap on.',
     faults: [
-      fault('leaks', 'Core leaks or is clogged', 'soon', 'Tighten or change the core; a spare is in the kit.'),
-      fault('bent', 'Core bent or valve pulled crooked', 'soon', 'Let the air down, straighten the tyre on the rim, change the core.', {
-        askNext: ['tyre-seated'],
-      }),
+      fault(
+        'leaks',
+        'Core leaks or is clogged',
+        'soon',
+        'Tighten or change the core; a spare is in the kit.',
+      ),
+      fault(
+        'bent',
+        'Core bent or valve pulled crooked',
+        'soon',
+        'Let the air down, straighten the tyre on the rim, change the core.',
+        {
+          askNext: ['tyre-seated'],
+        },
+      ),
     ],
     minutes: 0.08,
     disturbedBy: ['air-out'],
@@ -209,10 +276,21 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Tyre off. Run a cloth round the inside of the tyre: what catches is a thorn. Look that the tape covers every spoke hole and does not wander.',
     sound: 'Nothing in the tyre; tape whole and centred.',
     faults: [
-      fault('thorn', 'Thorn, wire or glass through the casing', 'upkeep', 'Pull it out from outside; look at the casing from inside.', {
-        askNext: ['tyre-casing'],
-      }),
-      fault('tape', 'Tape torn, short or off the holes', 'soon', 'New tape: the edge of a hole cuts the tube.'),
+      fault(
+        'thorn',
+        'Thorn, wire or glass through the casing',
+        'upkeep',
+        'Pull it out from outside; look at the casing from inside.',
+        {
+          askNext: ['tyre-casing'],
+        },
+      ),
+      fault(
+        'tape',
+        'Tape torn, short or off the holes',
+        'soon',
+        'New tape: the edge of a hole cuts the tube.',
+      ),
     ],
     minutes: 2,
     disturbedBy: [],
@@ -229,7 +307,13 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Find the arrow on the wall: it points the way the wheel rolls. Read the size and see that it goes with the rim’s width and its maximum.',
     sound: 'Arrow with the roll; size as on the fit list.',
     faults: [
-      fault('wrong-size', 'Wall and rim do not go together', 'stop', 'Do not pump it. Fit a tyre that suits the rim.', { by: ['work'] }),
+      fault(
+        'wrong-size',
+        'Wall and rim do not go together',
+        'stop',
+        'Do not pump it. Fit a tyre that suits the rim.',
+        { by: ['work'] },
+      ),
       fault('backwards', 'Arrow against the roll', 'upkeep', 'Turn it at the next tyre off.'),
     ],
     minutes: 0.1,
@@ -243,7 +327,13 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Look that what local rules ask for is on the wheel or the tyre wall, clean and firm, and cannot swing into the fork.',
     sound: 'There, firm, clean.',
     faults: [
-      fault('legal-missing', 'What local rules ask for is missing', 'soon', 'Fit it before it goes on the road at dusk.', { legal: true }),
+      fault(
+        'legal-missing',
+        'What local rules ask for is missing',
+        'soon',
+        'Fit it before it goes on the road at dusk.',
+        { legal: true },
+      ),
       fault('loose', 'Loose', 'upkeep', 'Clip it firm or take it off.'),
     ],
     minutes: 0.05,

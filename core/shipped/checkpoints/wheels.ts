@@ -2,7 +2,8 @@ import type { At, Checkpoint } from '@cadre/core/catalogue';
 import { always, fault, fitted, mechanicFault } from '../author';
 
 const WHEELS: At = { front: 'front-wheel', rear: 'rear-wheel' };
-const LOOSE_NEXT = 'Do not ride. Seat the wheel fully, close it properly, then pull hard on the wheel to prove it.';
+const LOOSE_NEXT =
+  'Do not ride. Seat the wheel fully, close it properly, then pull hard on the wheel to prove it.';
 
 export const wheels: readonly Checkpoint[] = [
   {
@@ -47,7 +48,8 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Turn the axle clockwise by its lever or key. It must already be hard up with no movement, and no thread may show between the axle and the fork or frame.',
-    sound: 'Fully threaded, hard up; lever clear of fork and rotor. Where it has no lever: at the torque on its label.',
+    sound:
+      'Fully threaded, hard up; lever clear of fork and rotor. Where it has no lever: at the torque on its label.',
     faults: [
       fault('loose', 'Loose or not fully threaded', 'stop', LOOSE_NEXT),
       fault(
@@ -70,7 +72,8 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Put the wrench on each nut and lean: a hand pressing about as hard as on a stiff door. No nut may turn. Where there are keyed washers, see that they sit in their slots.',
-    sound: 'Every nut tight, washers in, wheel straight between fork legs or stays; on a trike, hard up on its stub axle.',
+    sound:
+      'Every nut tight, washers in, wheel straight between fork legs or stays; on a trike, hard up on its stub axle.',
     faults: [
       fault(
         'loose',
@@ -100,7 +103,14 @@ export const wheels: readonly Checkpoint[] = [
     phase: 'ground',
     how: 'Look at the part that opens the brake to let the wheel out: a bent metal tube, a link wire or a small lever. It must be hooked in and closed.',
     sound: 'Closed, hooked fully in, cable straight.',
-    faults: [fault('open', 'Left open or half hooked', 'stop', 'Hook it in, pull the lever hard, and see that it stays.')],
+    faults: [
+      fault(
+        'open',
+        'Left open or half hooked',
+        'stop',
+        'Hook it in, pull the lever hard, and see that it stays.',
+      ),
+    ],
     applies: fitted('brake', 'rim'),
     tools: [],
     minutes: 0.05,
@@ -115,8 +125,18 @@ export const wheels: readonly Checkpoint[] = [
     how: 'Go round the wheel squeezing spokes two by two between finger and thumb, wheel standing still. Feel for one that gives, listen for one that rattles.',
     sound: 'All there, all springy alike on each side.',
     faults: [
-      fault('broken', 'Broken or missing spoke', 'stop', 'Keep it off the trail. Replace the spoke and true the wheel.'),
-      fault('slack', 'One or two slack', 'soon', 'Tighten by little, a quarter turn at a time, and watch the rim.'),
+      fault(
+        'broken',
+        'Broken or missing spoke',
+        'stop',
+        'Keep it off the trail. Replace the spoke and true the wheel.',
+      ),
+      fault(
+        'slack',
+        'One or two slack',
+        'soon',
+        'Tighten by little, a quarter turn at a time, and watch the rim.',
+      ),
       fault(
         'all-slack',
         'All slack',
@@ -141,13 +161,45 @@ export const wheels: readonly Checkpoint[] = [
     how: 'Start at the valve and turn the wheel once by the tyre. Look at the spoke holes, the seam and both walls. Then watch the rim pass a still point for a wobble.',
     sound: 'No cracks, no bulge, walls straight, runs clear of pads and frame.',
     faults: [
-      mechanicFault('crack', 'Crack at a spoke hole, the seam or the wall', 'stop', 'Keep it off the trail. The rim is replaced, not mended.'),
-      fault('bulge', 'Wall bulging or flared out', 'stop', 'Let the air out now, standing clear. The rim can burst. Replace it.'),
-      mechanicFault('carbon', 'Carbon: crack, blister or soft spot', 'stop', 'Keep it off the trail until a qualified mechanic has seen it.'),
-      fault('rubs-frame', 'Wobble touches frame, fork or pad hard', 'stop', 'True the wheel, and find out what bent it.'),
-      fault('curl', 'Wall curled by a knock', 'soon', 'Tyre off, wall reshaped or rim replaced, then the bead line looked at.'),
-      fault('rub', 'Rubs the pad once a turn', 'soon', 'True the wheel.', { askNext: ['spokes', 'rim-run-out'] }),
-      fault('dent', 'Small dent', 'watch', 'Note the place by the clock from the valve; look at it every time.'),
+      mechanicFault(
+        'crack',
+        'Crack at a spoke hole, the seam or the wall',
+        'stop',
+        'Keep it off the trail. The rim is replaced, not mended.',
+      ),
+      fault(
+        'bulge',
+        'Wall bulging or flared out',
+        'stop',
+        'Let the air out now, standing clear. The rim can burst. Replace it.',
+      ),
+      mechanicFault(
+        'carbon',
+        'Carbon: crack, blister or soft spot',
+        'stop',
+        'Keep it off the trail until a qualified mechanic has seen it.',
+      ),
+      fault(
+        'rubs-frame',
+        'Wobble touches frame, fork or pad hard',
+        'stop',
+        'True the wheel, and find out what bent it.',
+      ),
+      fault(
+        'curl',
+        'Wall curled by a knock',
+        'soon',
+        'Tyre off, wall reshaped or rim replaced, then the bead line looked at.',
+      ),
+      fault('rub', 'Rubs the pad once a turn', 'soon', 'True the wheel.', {
+        askNext: ['spokes', 'rim-run-out'],
+      }),
+      fault(
+        'dent',
+        'Small dent',
+        'watch',
+        'Note the place by the clock from the valve; look at it every time.',
+      ),
     ],
     applies: always,
     tools: [],
@@ -165,13 +217,25 @@ export const wheels: readonly Checkpoint[] = [
     how: 'Gauge it. It belongs inside the window printed on the tyre wall, or the house figure for this kind of bike if that is inside the window. Pump what is low and gauge again.',
     sound: 'Inside the window on the gauge.',
     faults: [
-      fault('flat', 'Empty, or will not hold air', 'stop', 'Find the cause from inside and outside before a new tube goes in.', {
-        askNext: ['valve', 'rim-tape', 'tyre-casing'],
-        work: ['tyre-off'],
-      }),
-      fault('low-again', 'Low while its pair is fine', 'soon', 'Pump it, then gauge it again later today: it is losing air somewhere.', {
-        askNext: ['valve', 'tyre-casing', 'sealant'],
-      }),
+      fault(
+        'flat',
+        'Empty, or will not hold air',
+        'stop',
+        'Find the cause from inside and outside before a new tube goes in.',
+        {
+          askNext: ['valve', 'rim-tape', 'tyre-casing'],
+          work: ['tyre-off'],
+        },
+      ),
+      fault(
+        'low-again',
+        'Low while its pair is fine',
+        'soon',
+        'Pump it, then gauge it again later today: it is losing air somewhere.',
+        {
+          askNext: ['valve', 'tyre-casing', 'sealant'],
+        },
+      ),
       fault(
         'over',
         'Over the maximum, not let down',
@@ -184,7 +248,9 @@ export const wheels: readonly Checkpoint[] = [
     minutes: 0.3,
     disturbedBy: ['air-out'],
     work: ['air-out'],
-    cautions: ['Stay inside the lower of the tyre and the rim maximum. A small pump’s own gauge is no evidence.'],
+    cautions: [
+      'Stay inside the lower of the tyre and the rim maximum. A small pump’s own gauge is no evidence.',
+    ],
     measure: 'tyre-window',
     schools: ['pressure'],
   },
@@ -196,12 +262,24 @@ export const wheels: readonly Checkpoint[] = [
     how: 'Press hard with the thumb on the crown of the tyre, then on the wall. Compare it with its pair. If in doubt, gauge it.',
     sound: 'Firm: the thumb hardly sinks in. Both tyres alike.',
     faults: [
-      fault('flat', 'Empty, or will not hold air', 'stop', 'Find the cause from inside and outside before a new tube goes in.', {
-        work: ['tyre-off'],
-      }),
-      fault('low-again', 'Softer than its pair', 'soon', 'Pump to the house figure by gauge, then press again later today.', {
-        askNext: ['valve', 'tyre-casing'],
-      }),
+      fault(
+        'flat',
+        'Empty, or will not hold air',
+        'stop',
+        'Find the cause from inside and outside before a new tube goes in.',
+        {
+          work: ['tyre-off'],
+        },
+      ),
+      fault(
+        'low-again',
+        'Softer than its pair',
+        'soon',
+        'Pump to the house figure by gauge, then press again later today.',
+        {
+          askNext: ['valve', 'tyre-casing'],
+        },
+      ),
     ],
     applies: always,
     tools: ['Pump'],
@@ -224,7 +302,12 @@ export const wheels: readonly Checkpoint[] = [
       fault('threads', 'Threads showing', 'stop', 'Replace the tyre.'),
       fault('worn', 'Squared, torn knobs, or past its wear mark', 'soon', 'Plan a new tyre.'),
       fault('perished', 'Perished: fine cracks all over', 'soon', 'Plan a new tyre.'),
-      fault('small-cut', 'Small cut', 'watch', 'Note the place by the clock from the valve; look at it every time.'),
+      fault(
+        'small-cut',
+        'Small cut',
+        'watch',
+        'Note the place by the clock from the valve; look at it every time.',
+      ),
     ],
     applies: always,
     tools: ['Blunt pick'],
@@ -256,7 +339,12 @@ export const wheels: readonly Checkpoint[] = [
         'Let the air out at once: it is about to blow off. Refit with the tube clear of the bead.',
       ),
       fault('wander', 'Slight wander', 'watch', 'Note the place by the valve and look again.'),
-      fault('rubs', 'Tyre rubs frame, fork or guard', 'stop', 'Centre the wheel; if it still rubs, it is the wrong tyre or a bent wheel.'),
+      fault(
+        'rubs',
+        'Tyre rubs frame, fork or guard',
+        'stop',
+        'Centre the wheel; if it still rubs, it is the wrong tyre or a bent wheel.',
+      ),
     ],
     applies: always,
     tools: [],

@@ -1,4 +1,12 @@
-import { discPadVerdicts, leverShare, leverVerdict, rimTrackVerdict, rotorVerdicts, type Measure, type Verdict } from '@cadre/core/measures';
+import {
+  discPadVerdicts,
+  leverShare,
+  leverVerdict,
+  rimTrackVerdict,
+  rotorVerdicts,
+  type Measure,
+  type Verdict,
+} from '@cadre/core/measures';
 import { judgedAnswer, percent, rounded, tell, type Tool, type ToolAnswer } from '../tool';
 
 const judged =
@@ -33,7 +41,10 @@ export const pads: Tool = {
       total && marked.totalMin === undefined
         ? `total − plate ${rounded(marked.plate ?? house.limits.padPlate ?? 2)} mm = compound`
         : 'the thinner of the two decides';
-    return tell(discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, house.limits), judged('disc-pad', working));
+    return tell(
+      discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, house.limits),
+      judged('disc-pad', working),
+    );
   },
 };
 
@@ -50,7 +61,11 @@ export const rotor: Tool = {
   reading: { measure: 'rotor', typed: (value) => value('places') },
   work: (given, house) =>
     tell(
-      rotorVerdicts(given.numbers('places'), { min: given.maybe('min'), nominal: given.maybe('nominal') }, house.limits),
+      rotorVerdicts(
+        given.numbers('places'),
+        { min: given.maybe('min'), nominal: given.maybe('nominal') },
+        house.limits,
+      ),
       judged(
         'rotor',
         `least of ${given.numbers('places').length} places; widest difference ${rounded(Math.max(...given.numbers('places')) - Math.min(...given.numbers('places')))} mm`,
@@ -79,8 +94,13 @@ export const track: Tool = {
   reading: { measure: 'rim-track', typed: (value) => value('hollow') },
   work: (given, house) => {
     const mark = given.text('mark');
-    return tell(rimTrackVerdict(given.number('hollow'), mark === 'gone' || mark === 'none' ? mark : 'there', house.limits), (verdict) =>
-      judged('rim-track', mark === 'gone' ? 'its wear mark is gone' : 'as measured')([verdict]),
+    return tell(
+      rimTrackVerdict(
+        given.number('hollow'),
+        mark === 'gone' || mark === 'none' ? mark : 'there',
+        house.limits,
+      ),
+      (verdict) => judged('rim-track', mark === 'gone' ? 'its wear mark is gone' : 'as measured')([verdict]),
     );
   },
 };
@@ -98,7 +118,10 @@ export const lever: Tool = {
     const share = leverShare(given.number('bite'), given.number('travel'));
     if (!share.ok) return tell(share, () => ({ says: '', working: '' }));
     return tell(leverVerdict(share.value, false, house.limits), (verdict) =>
-      judged('lever-travel', `${given.text('bite')} ÷ ${given.text('travel')} = ${percent(share.value, 0)} of its travel`)([verdict]),
+      judged(
+        'lever-travel',
+        `${given.text('bite')} ÷ ${given.text('travel')} = ${percent(share.value, 0)} of its travel`,
+      )([verdict]),
     );
   },
 };

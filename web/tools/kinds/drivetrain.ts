@@ -9,7 +9,17 @@ import {
   type Measured,
   type Verdict,
 } from '@cadre/core/measures';
-import { judgedAnswer, percent, rounded, tell, type Given, type House, type Tool, type ToolAnswer, type ToolResult } from '../tool';
+import {
+  judgedAnswer,
+  percent,
+  rounded,
+  tell,
+  type Given,
+  type House,
+  type Tool,
+  type ToolAnswer,
+  type ToolResult,
+} from '../tool';
 
 const GEARING = [
   { value: '12', label: '11 sprockets and more' },
@@ -19,7 +29,11 @@ const GEARING = [
 
 function judgeChain(elongation: number, working: string, given: Given, house: House): ToolResult {
   const sprockets = Number(given.text('sprockets'));
-  const limits = chainLimits({ gears: sprockets === 1 ? 'single-speed' : 'derailleur', sprockets }, house.chain, house.limits);
+  const limits = chainLimits(
+    { gears: sprockets === 1 ? 'single-speed' : 'derailleur', sprockets },
+    house.chain,
+    house.limits,
+  );
   return tell(chainVerdict(elongation, limits, house.limits), (verdict) =>
     judgedAnswer('chain', [verdict], working, [
       ['New chain at', percent(limits.chain.value)],
@@ -28,8 +42,15 @@ function judgeChain(elongation: number, working: string, given: Given, house: Ho
   );
 }
 
-function byWay(answer: Measured<number>, working: (value: number) => string, given: Given, house: House): ToolResult {
-  return answer.ok ? judgeChain(answer.value, working(answer.value), given, house) : tell(answer, () => ({ says: '', working: '' }));
+function byWay(
+  answer: Measured<number>,
+  working: (value: number) => string,
+  given: Given,
+  house: House,
+): ToolResult {
+  return answer.ok
+    ? judgeChain(answer.value, working(answer.value), given, house)
+    : tell(answer, () => ({ says: '', working: '' }));
 }
 
 const GEARED = { key: 'sprockets', label: 'Gearing', start: '12', choices: GEARING };
@@ -48,7 +69,8 @@ export const chainByLength: Tool = {
   work: (given, house) =>
     byWay(
       elongationByLength(given.number('length'), given.number('links')),
-      (value) => `(${given.text('length')} − ${given.text('links')} × 25.4) ÷ (${given.text('links')} × 25.4) = ${percent(value, 4)}`,
+      (value) =>
+        `(${given.text('length')} − ${given.text('links')} × 25.4) ÷ (${given.text('links')} × 25.4) = ${percent(value, 4)}`,
       given,
       house,
     ),
@@ -61,7 +83,12 @@ export const chainByRuler: Tool = {
   fields: [{ key: 'sixteenths', label: 'Past the twelfth inch', unit: '1/16 in', start: '1' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('sixteenths')}/16` },
   work: (given, house) =>
-    byWay(elongationByRuler(given.number('sixteenths')), (value) => `${given.text('sixteenths')} ÷ 16 ÷ 12 = ${percent(value, 4)}`, given, house),
+    byWay(
+      elongationByRuler(given.number('sixteenths')),
+      (value) => `${given.text('sixteenths')} ÷ 16 ÷ 12 = ${percent(value, 4)}`,
+      given,
+      house,
+    ),
 };
 
 export const chainByGauge: Tool = {
@@ -72,7 +99,12 @@ export const chainByGauge: Tool = {
   fields: [{ key: 'wear', label: 'Drops in at', unit: '%', start: '0.5' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('wear')} %` },
   work: (given, house) =>
-    byWay(elongationByGauge(given.number('wear') / 100), (value) => `judged by the lower edge of its band: ${percent(value)}`, given, house),
+    byWay(
+      elongationByGauge(given.number('wear') / 100),
+      (value) => `judged by the lower edge of its band: ${percent(value)}`,
+      given,
+      house,
+    ),
 };
 
 const simple =

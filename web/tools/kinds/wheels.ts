@@ -13,7 +13,8 @@ import {
 import { judgedAnswer, percent, rounded, tell, type Tool } from '../tool';
 
 const bar = (kpa: number): string => `${rounded(kpa / 100)} bar`;
-const kpa = (value: number | undefined): number | undefined => (value === undefined ? undefined : value * 100);
+const kpa = (value: number | undefined): number | undefined =>
+  value === undefined ? undefined : value * 100;
 
 export const tyre: Tool = {
   key: 'tyre',
@@ -38,7 +39,10 @@ export const tyre: Tool = {
       key: 'surface',
       label: 'Surface',
       start: 'hard',
-      choices: SURFACES.map((value) => ({ value, label: { hard: 'Hard', gravel: 'Gravel', trail: 'Trail' }[value] })),
+      choices: SURFACES.map((value) => ({
+        value,
+        label: { hard: 'Hard', gravel: 'Gravel', trail: 'Trail' }[value],
+      })),
     },
     {
       key: 'wet',
@@ -59,7 +63,8 @@ export const tyre: Tool = {
       ],
     },
   ],
-  caution: 'A starting point for adults, no verdict. Never over the least of what tyre and rim are marked with.',
+  caution:
+    'A starting point for adults, no verdict. Never over the least of what tyre and rim are marked with.',
   work: (given, house) => {
     const width = given.number('width');
     const marked = {
@@ -125,7 +130,9 @@ export const leakTool: Tool = {
             : `Holds: ${percent(Math.max(0, answer.perDay), 1)} a day`,
       bad: answer.word === 'fault',
       working: `(${rounded(input.before, 0)} − ${rounded(answer.corrected, 1)}) ÷ ${rounded(input.before, 0)} ÷ ${rounded(input.hours / 24)} days = ${percent(answer.perDay)} a day, between ${percent(answer.perDayLeast, 1)} and ${percent(answer.perDayMost, 1)}`,
-      ...(answer.hoursToFloor === null ? {} : { rows: [['Until its least', `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
+      ...(answer.hoursToFloor === null
+        ? {}
+        : { rows: [['Until its least', `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
     }));
   },
 };
@@ -135,7 +142,13 @@ export const runOut: Tool = {
   name: 'Run-out',
   when: 'Pointer held still at the rim, one turn from the valve.',
   fields: [
-    { key: 'runOut', many: true, label: 'Widest less narrowest', unit: 'mm', hint: 'sideways, then up and down: 0.8 0.4' },
+    {
+      key: 'runOut',
+      many: true,
+      label: 'Widest less narrowest',
+      unit: 'mm',
+      hint: 'sideways, then up and down: 0.8 0.4',
+    },
     {
       key: 'brake',
       label: 'Brake',
@@ -159,8 +172,13 @@ export const runOut: Tool = {
   reading: { measure: 'run-out', typed: (value) => value('runOut') },
   work: (given, house) =>
     tell(
-      runOutVerdict(given.numbers('runOut'), { rimBrake: given.text('brake') === 'rim', fresh: given.text('fresh') === 'fresh' }, house.limits),
-      (verdict) => judgedAnswer('run-out', [verdict], 'the greater of the two decides; the rim is read, not the tyre'),
+      runOutVerdict(
+        given.numbers('runOut'),
+        { rimBrake: given.text('brake') === 'rim', fresh: given.text('fresh') === 'fresh' },
+        house.limits,
+      ),
+      (verdict) =>
+        judgedAnswer('run-out', [verdict], 'the greater of the two decides; the rim is read, not the tyre'),
     ),
 };
 
@@ -181,11 +199,21 @@ export const spokes: Tool = {
     },
     { key: 'floor', label: 'Least as marked', spare: true },
   ],
-  reading: { measure: 'spokes', typed: (value) => `${value('readings')}${value('method') === 'pitch' ? ' Hz' : ''}` },
+  reading: {
+    measure: 'spokes',
+    typed: (value) => `${value('readings')}${value('method') === 'pitch' ? ' Hz' : ''}`,
+  },
   work: (given, house) => {
     const pitch = given.text('method') === 'pitch';
     return tell(
-      spokesVerdicts({ readings: given.numbers('readings'), method: pitch ? 'pitch' : 'meter', floor: given.maybe('floor') }, house.limits),
+      spokesVerdicts(
+        {
+          readings: given.numbers('readings'),
+          method: pitch ? 'pitch' : 'meter',
+          floor: given.maybe('floor'),
+        },
+        house.limits,
+      ),
       (answer) => {
         const off = answer.relative
           .map((value, at) => [at + 1, value] as const)
@@ -199,7 +227,9 @@ export const spokes: Tool = {
         const enough = pitch
           ? 'A pitch tells even from uneven, never whether the tension is enough.'
           : 'Without the wheel’s marked least nobody can say whether it is enough.';
-        return answer.saysEnough ? answered : { ...answered, next: [answered.next, enough].filter(Boolean).join(' ') };
+        return answer.saysEnough
+          ? answered
+          : { ...answered, next: [answered.next, enough].filter(Boolean).join(' ') };
       },
     );
   },
@@ -218,11 +248,16 @@ export const bearing: Tool = {
     tell(findBearings(given.number('bore'), given.number('outside'), given.number('width')), (found) => ({
       says: found[0] ? found[0].bearing.designation : 'None of the standard sizes: measure again',
       working: `within 0.15 mm in each measure, of ${BEARINGS.length} sizes`,
-      next: found.some(({ bearing: each }) => each.kind === 'headset') ? 'Headset bearings: compare the angles of both faces before ordering.' : '',
+      next: found.some(({ bearing: each }) => each.kind === 'headset')
+        ? 'Headset bearings: compare the angles of both faces before ordering.'
+        : '',
       bad: found.length === 0,
       rows: found.map(
         ({ bearing: each, off }) =>
-          [each.designation, `${each.bore} × ${each.outside} × ${each.width} mm, off by ${rounded(off)} mm in all`] as const,
+          [
+            each.designation,
+            `${each.bore} × ${each.outside} × ${each.width} mm, off by ${rounded(off)} mm in all`,
+          ] as const,
       ),
     })),
 };

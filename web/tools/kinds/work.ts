@@ -47,10 +47,16 @@ export const torque: Tool = {
         { value: '10', label: '10 % under' },
       ],
     },
-    { key: 'bolts', label: 'Bolts in it', start: '2', choices: ['1', '2', '3', '4', '5', '6'].map((value) => ({ value, label: value })) },
+    {
+      key: 'bolts',
+      label: 'Bolts in it',
+      start: '2',
+      choices: ['1', '2', '3', '4', '5', '6'].map((value) => ({ value, label: value })),
+    },
     { key: 'wrench', label: 'Wrench length', unit: 'mm', start: '150' },
   ],
-  caution: 'Some torque wrenches do not measure to the left. Carbon: paste and the maker’s figure, never more.',
+  caution:
+    'Some torque wrenches do not measure to the left. Carbon: paste and the maker’s figure, never more.',
   work: (given) => {
     const maxima = stated(given, [
       ['part', 'the part'],
@@ -79,7 +85,10 @@ export const torque: Tool = {
               'Imperial',
               `${rounded(convert(answer.target, 'N m', 'in lbf'), 1)} in lbf · ${rounded(convert(answer.target, 'N m', 'ft lbf'), 1)} ft lbf`,
             ],
-            ['Pull at the wrench', force.ok ? `${rounded(force.value, 0)} N, about ${rounded(force.value / 9.81, 1)} kg` : ''],
+            [
+              'Pull at the wrench',
+              force.ok ? `${rounded(force.value, 0)} N, about ${rounded(force.value / 9.81, 1)} kg` : '',
+            ],
           ],
         };
       },
@@ -105,7 +114,9 @@ export const adapter: Tool = {
     })),
 };
 
-const PAIRS: readonly (readonly [string, WrittenUnit])[] = (Object.keys(UNITS) as WrittenUnit[]).map((unit) => [unit, unit]);
+const PAIRS: readonly (readonly [string, WrittenUnit])[] = (Object.keys(UNITS) as WrittenUnit[]).map(
+  (unit) => [unit, unit],
+);
 export const units: Tool = {
   key: 'units',
   name: 'Units',
@@ -147,7 +158,12 @@ export const sag: Tool = {
   fields: [
     { key: 'ring', label: 'Ring or shaft shows', unit: 'mm' },
     { key: 'travel', label: 'Travel or stroke', unit: 'mm' },
-    { key: 'band', label: 'Kind', start: 'trail-fork', choices: SAG_BANDS.map((value) => ({ value, label: BAND_WORDS[value] })) },
+    {
+      key: 'band',
+      label: 'Kind',
+      start: 'trail-fork',
+      choices: SAG_BANDS.map((value) => ({ value, label: BAND_WORDS[value] })),
+    },
     { key: 'pressure', label: 'Pressure now', unit: 'bar', spare: true },
     { key: 'markedMax', label: 'Most as marked', unit: 'bar', spare: true },
     { key: 'used', label: 'Used on the last ride', unit: 'mm', spare: true },
@@ -158,14 +174,20 @@ export const sag: Tool = {
     const share = sagShare(given.number('ring'), given.number('travel'));
     if (!share.ok) return tell(share, () => ({ says: '', working: '' }));
     const band =
-      SAG_BANDS.find((each) => each === given.text('band')) ?? bandOn({ build: { kind: 'hardtail' } as never, fit: {}, rearSuspension: false });
+      SAG_BANDS.find((each) => each === given.text('band')) ??
+      bandOn({ build: { kind: 'hardtail' } as never, fit: {}, rearSuspension: false });
     const { least, most } = sagBand(band, house.limits);
     const pressure = given.maybe('pressure');
     const max = given.maybe('markedMax');
     const next =
       pressure === undefined
         ? null
-        : sagPressure(pressure * 100, Math.max(share.value, 0.01), (least.value + most.value) / 2, max === undefined ? undefined : max * 100);
+        : sagPressure(
+            pressure * 100,
+            Math.max(share.value, 0.01),
+            (least.value + most.value) / 2,
+            max === undefined ? undefined : max * 100,
+          );
     if (next && !next.ok) return tell(next, () => ({ says: '', working: '' }));
     const used = given.maybe('used');
     const travel = used === undefined ? null : usedTravel(used / given.number('travel'));
@@ -210,7 +232,8 @@ export const battery: Tool = {
   work: (given, house) => {
     const charge = given.maybe('charge');
     const [measured, rated] = [given.maybe('measured'), given.maybe('rated')];
-    const health = measured !== undefined && rated !== undefined ? healthVerdict(measured, rated, house.limits) : null;
+    const health =
+      measured !== undefined && rated !== undefined ? healthVerdict(measured, rated, house.limits) : null;
     if (health && !health.ok) return tell(health, () => ({ says: '', working: '' }));
     const healthWords = health?.ok ? judgedAnswer('battery', [health.value], '').says : '';
     if (charge === undefined)
@@ -268,12 +291,19 @@ export const decline: Tool = {
     { key: 'price', label: 'Price asked' },
     { key: 'worth', label: 'A fit one is worth' },
     { key: 'parts', many: true, label: 'Parts of each repair', hint: 'one figure a finding: 22 40 0' },
-    { key: 'minutes', many: true, label: 'Minutes of each', unit: 'min', hint: 'in the same order: 30 60 10' },
+    {
+      key: 'minutes',
+      many: true,
+      label: 'Minutes of each',
+      unit: 'min',
+      hint: 'in the same order: 30 60 10',
+    },
     { key: 'rate', label: 'An hour of work', start: '40' },
   ],
   work: (given) => {
     const [parts, minutes] = [given.numbers('parts'), given.numbers('minutes')];
-    if (parts.length !== minutes.length) return { state: 'wrong', fields: { minutes: `As many as parts: ${parts.length}.` } };
+    if (parts.length !== minutes.length)
+      return { state: 'wrong', fields: { minutes: `As many as parts: ${parts.length}.` } };
     return tell(
       intake(
         parts.map((each, at) => ({ parts: each, minutes: minutes[at] ?? 0 })),
@@ -282,7 +312,9 @@ export const decline: Tool = {
         given.number('worth'),
       ),
       (answer) => ({
-        says: answer.accept ? `Worth it: ${rounded(answer.gain)} under a fit one` : `Decline: ${rounded(-answer.gain)} over a fit one`,
+        says: answer.accept
+          ? `Worth it: ${rounded(answer.gain)} under a fit one`
+          : `Decline: ${rounded(-answer.gain)} over a fit one`,
         working: `${given.text('price')} + ${rounded(answer.repairs)} of repairs = ${rounded(answer.whole)}`,
         bad: !answer.accept,
       }),
