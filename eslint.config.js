@@ -1,7 +1,10 @@
 import js from '@eslint/js';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import importX from 'eslint-plugin-import-x';
 import vue from 'eslint-plugin-vue';
+import { FLOORS } from './floors.js';
 
 /** Which workspaces each may import: web → contract, core; server → contract, core; contract → core; core → itself. */
 const MAY_IMPORT = {
@@ -13,9 +16,12 @@ const MAY_IMPORT = {
 };
 const ALL = ['core', 'contract', 'server', 'web', 'test-world'];
 
-/** A feature is reached through its index (and, in the server, its entities): never a file inside it. */
+/** A feature is reached through its index: never a file inside it. What is in a platform folder counts as a feature. */
 const INSIDE = [
-  { group: ['@cadre/*/*/*', '!@cadre/server/*/entities'], message: 'Import a feature through its index.' },
+  {
+    group: ['@cadre/*/*/*', '!@cadre/*/platform/*', '@cadre/*/platform/*/*'],
+    message: 'Import a feature through its index.',
+  },
   {
     group: ['../*/*', '!../*.json'],
     message: 'Import a feature through its index (@cadre/workspace/feature).',
@@ -48,6 +54,25 @@ const boundaries = ALL.map((workspace) => ({
     ],
   },
 }));
+
+/** No folder imports one of a floor above its own, or beside it on the same floor. */
+const zones = Object.entries(FLOORS).flatMap(([tree, floors]) =>
+  floors.flatMap((floor, at) => {
+    const above = floors.slice(at + 1).flat();
+    return floor.flatMap((folder) => {
+      const closed = [...above, ...floor.filter((other) => other !== folder)];
+      return closed.length === 0
+        ? []
+        : [
+            {
+              target: `./${tree}/${folder}`,
+              from: closed.map((other) => `./${tree}/${other}`),
+              message: `${tree}/${folder} rests only on floors below its own (floors.js).`,
+            },
+          ];
+    });
+  }),
+);
 
 export default ts.config(
   { ignores: ['node_modules', 'web/dist', '**/*.d.ts'] },
@@ -91,5 +116,20 @@ export default ts.config(
     },
   },
   ...boundaries,
+  {
+    files: ['{core,contract,server,web}/**/*.{ts,vue}'],
+    plugins: { 'import-x': importX },
+    settings: {
+      'import-x/resolver-next': [createTypeScriptImportResolver({ project: 'tsconfig.json' })],
+      'import-x/extensions': ['.ts', '.vue'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'vue-eslint-parser': ['.vue'] },
+    },
+    rules: { 'import-x/no-cycle': ['error', { ignoreExternal: true }] },
+  },
+  {
+    files: ['{core,contract,server,web}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones }] },
+  },
   { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
 );

@@ -1,6 +1,6 @@
 import { createConnection } from 'mysql2/promise';
 import type { DataSource } from 'typeorm';
-import { connect, grantLeast, migrate } from '@cadre/server/store';
+import { connect, grantLeast, migrate } from '@cadre/server/app';
 import type { DatabaseServer } from './database-server';
 
 export const DATABASE = 'cadre';

@@ -1,4 +1,4 @@
-import { parseSettings, type Settings } from '@cadre/server/settings';
+import { parseSettings, type Settings } from '@cadre/server/platform/settings';
 import { PlainError } from './say';
 
 /** The settings, or one plain message that names every wrong one. */

@@ -4,8 +4,9 @@ import { createServer as createHttpsServer } from 'node:https';
 import { resolve } from 'node:path';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
-import { createApp, createServices, startJobs } from '@cadre/server/app';
-import type { Settings } from '@cadre/server/settings';
+import { createApp, createServices, jobsOf } from '@cadre/server/app';
+import { runJobs } from '@cadre/server/platform/jobs';
+import type { Settings } from '@cadre/server/platform/settings';
 import { PlainError } from './say';
 
 export const VERSION = (JSON.parse(readFileSync(resolve('package.json'), 'utf8')) as { version: string })
@@ -70,6 +71,6 @@ export async function serve(source: DataSource, settings: Settings): Promise<Ser
     });
     server.listen(settings.port, settings.host, done);
   });
-  server.once('close', startJobs(createServices(source, now), log));
+  server.once('close', runJobs(jobsOf(createServices(source, now)), log));
   return server;
 }

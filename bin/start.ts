@@ -1,7 +1,6 @@
 import type { DataSource } from 'typeorm';
 import { demoPeople, seedDemo } from '@cadre/test-world/demo';
-import { createServices } from '@cadre/server/app';
-import { connect, mayRewriteRecord, migrate } from '@cadre/server/store';
+import { connect, createServices, mayRewriteRecord, migrate } from '@cadre/server/app';
 import { buildWeb } from './build-web';
 import { defaultDataDir, startDatabaseServer, type DatabaseServer } from './database-server';
 import { openStore } from './open-store';

@@ -1,5 +1,5 @@
 import type { DataSource } from 'typeorm';
-import { connect } from '@cadre/server/store';
+import { connect } from '@cadre/server/app';
 import { defaultDataDir, runningDatabaseServer, startDatabaseServer } from './database-server';
 import { openStore } from './open-store';
 import { readSettings } from './read-settings';

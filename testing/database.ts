@@ -1,7 +1,7 @@
 import { createConnection } from 'mysql2/promise';
 import type { DataSource } from 'typeorm';
 import { inject } from 'vitest';
-import { connect, grantLeast } from '@cadre/server/store';
+import { connect, grantLeast } from '@cadre/server/app';
 import { APP_USER } from '../bin/open-store';
 
 export const TEMPLATE = 'cadre_template';

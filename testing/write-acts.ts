@@ -43,12 +43,10 @@ const rack = async (world: World) =>
     .send(addRack, { body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } });
 const part = () => ({ id: newId(), kind: 'chain' as const, name: name('chain'), facts: {}, markings: {} });
 const fitted = async (world: World, bike: Bike): Promise<string> => {
-  const { fitments } = await world
-    .as('lead')
-    .send(fitPart, {
-      params: { id: bike.id },
-      body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
-    });
+  const { fitments } = await world.as('lead').send(fitPart, {
+    params: { id: bike.id },
+    body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
+  });
   return fitments[0]?.id ?? '';
 };
 const groupFields = (world: World) => ({
@@ -118,12 +116,10 @@ async function repairOf(
     .as('mechanic')
     .send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at(world) } });
   if (done)
-    await world
-      .as('mechanic')
-      .send(finishRepair, {
-        params: { id: repairId },
-        body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
-      });
+    await world.as('mechanic').send(finishRepair, {
+      params: { id: repairId },
+      body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
+    });
   return { repairId, findingId };
 }
 const stockFields = () => ({
@@ -257,12 +253,10 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       .as('lead')
       .send(addModel, { body: { id: newId(), name: name('Rush'), build, fit: {} } });
     const now = await world.bikeNow(bike.id);
-    await world
-      .as('lead')
-      .send(changeBike, {
-        params: { id: bike.id },
-        body: { ...fieldsOf(now), modelId: model.id, version: now.version },
-      });
+    await world.as('lead').send(changeBike, {
+      params: { id: bike.id },
+      body: { ...fieldsOf(now), modelId: model.id, version: now.version },
+    });
     return {
       params: { id: model.id },
       body: {

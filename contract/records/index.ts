@@ -1,4 +1,3 @@
-import { ENTRY_KINDS } from '@cadre/core/records';
 import { id, instant, route } from '@cadre/contract/http';
 import * as z from 'zod/mini';
 
@@ -6,7 +5,8 @@ import * as z from 'zod/mini';
 export const change = z.object({
   chain: id,
   seq: z.int(),
-  kind: z.enum(ENTRY_KINDS),
+  /** What happened, as thing.what: each feature of the server names its own. */
+  kind: z.string().check(z.regex(/^[a-z]+(-[a-z]+)*\.[a-z]+(-[a-z]+)*$/), z.maxLength(60)),
   bikeId: z.nullable(id),
   author: z.nullable(id),
   happenedAt: instant,

@@ -1,4 +1,4 @@
-import { connect } from '@cadre/server/store';
+import { connect } from '@cadre/server/app';
 import { readSettings } from '../../bin/read-settings';
 import { APP_USER } from '../../bin/open-store';
 import { serve } from '../../bin/serve';

@@ -9,7 +9,7 @@ import { ACT_TABLE } from '@cadre/core/people';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { CAST, refusalOf, SECRET, World } from '../../testing/world';
 import { Client } from '@cadre/test-world/client';
-import { STATUS } from './errors';
+import { STATUS } from '@cadre/server/platform/http';
 
 let world: World;
 beforeAll(async () => {

@@ -5,7 +5,7 @@ import { findingsOfBike, mergeFindings } from '@cadre/contract/findings';
 import type { Bike } from '@cadre/contract/fleet';
 import { timeline } from '@cadre/contract/records';
 import { faulty } from '@cadre/test-world/builders';
-import { QUIET_KINDS } from '@cadre/core/records';
+import { QUIET_KINDS } from '@cadre/server/app';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;

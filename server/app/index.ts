@@ -1,4 +1,5 @@
-export { createApp, type AppDeps } from './create-app';
-export { startJobs } from './jobs';
-export { STATUS } from './errors';
-export { createServices, type Services } from './routes';
+export { createApp, type AppDeps } from './app';
+export { connect, grantLeast, mayRewriteRecord, migrate, rebuild, verify } from './database';
+export type { EventKind, Events } from './events';
+export { EVENT_KINDS, gatherFacts, projector, PROJECTIONS, QUIET_KINDS } from './features';
+export { createServices, jobsOf, type Services } from './services';

@@ -5,7 +5,7 @@ import { reportMishap } from '@cadre/contract/mishaps';
 import { ROUTES } from '@cadre/contract/routes';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import type { Bike } from '@cadre/contract/fleet';
-import { verifyRecord } from '@cadre/server/records';
+import { verify } from '@cadre/server/app';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 import { RELEASABLE, WRITE_ACTS, type Asking, type WriteAct } from '../../testing/write-acts';
@@ -145,12 +145,10 @@ describe('an act sent twice', () => {
     const said = () => world.as('inspector').send(answerWait, { params: { id: soak.id }, body });
     const first = await said();
     expect(first.leak).toMatchObject({ word: 'fault' });
-    await world
-      .as('desk')
-      .send(reportMishap, {
-        params: { id: bike.id },
-        body: { id: newId(), kind: 'crash', note: '', at: world.clock.now },
-      });
+    await world.as('desk').send(reportMishap, {
+      params: { id: bike.id },
+      body: { id: newId(), kind: 'crash', note: '', at: world.clock.now },
+    });
     const again = await said();
     expect(again).toMatchObject({ leak: first.leak, againAt: first.againAt });
   });
@@ -160,19 +158,17 @@ describe('the id of an event that came before the last of its act', () => {
   it('is refused to any other act, also to one on a thing that is not there', async () => {
     const bike = await world.bike('ONE');
     const body = { ...bikeFieldsOf('hybrid', { tag: 'ONF', siteId: world.siteId }) };
-    const opened = await world
-      .as('lead')
-      .send(openIntake, {
-        body: {
-          id: newId(),
-          bikeId: newId(),
-          bike: body,
-          from: '',
-          asking: 1,
-          worth: 1,
-          at: world.clock.now,
-        },
-      });
+    const opened = await world.as('lead').send(openIntake, {
+      body: {
+        id: newId(),
+        bikeId: newId(),
+        bike: body,
+        from: '',
+        asking: 1,
+        worth: 1,
+        at: world.clock.now,
+      },
+    });
     const [inner] = await query<{ id: string }>(
       `SELECT id FROM entry WHERE kind = 'bike.added' AND bikeId = '${opened.bike.id}' AND requestHash IS NULL`,
     );
@@ -183,7 +179,7 @@ describe('the id of an event that came before the last of its act', () => {
         '409 conflict.id-reused',
       );
     expect(await contents()).toEqual(before);
-    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+    expect((await verify(world.database.source)).faults).toEqual([]);
   });
 });
 

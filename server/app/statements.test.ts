@@ -5,7 +5,8 @@ import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addModel, changeModel, getWall } from '@cadre/contract/fleet';
 import { listRounds, makeRound } from '@cadre/contract/rounds';
 import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
-import { factsOf, gatherFacts } from '@cadre/server/projection';
+import { gatherFacts } from '@cadre/server/app';
+import { factsOf } from '@cadre/server/fitness';
 import { faulty, marksFor, type Exception } from '@cadre/test-world/builders';
 import { World } from '../../testing/world';
 

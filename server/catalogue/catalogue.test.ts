@@ -229,11 +229,9 @@ describe('rules', () => {
     const markOwn = async (bike: Bike): Promise<string> => {
       const checkId = newId();
       const author = world.idOf('inspector');
-      await world
-        .as('inspector')
-        .send(openCheck, {
-          body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
-        });
+      await world.as('inspector').send(openCheck, {
+        body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+      });
       const mark = markFor(
         { checkpoint: own.checkpoint as never, position: 'only' },
         author,
@@ -245,12 +243,10 @@ describe('rules', () => {
     };
     expect(await markOwn(withChain)).toBe('accepted');
     expect(await markOwn(without)).toBe('422 check.mark-not-asked');
-    await world
-      .as('mechanic')
-      .send(takePartOff, {
-        params: { id: fitted.fitments[0]?.id ?? '' },
-        body: { id: newId(), at: world.clock.now },
-      });
+    await world.as('mechanic').send(takePartOff, {
+      params: { id: fitted.fitments[0]?.id ?? '' },
+      body: { id: newId(), at: world.clock.now },
+    });
     expect((await world.bikeNow(withChain.id)).parts).toEqual([]);
   });
 
@@ -355,11 +351,9 @@ describe('work over days', () => {
     const begin = async (key: string): Promise<string> => {
       const { hash } = await newest(key);
       return refusalOf(
-        world
-          .as('inspector')
-          .send(openCheck, {
-            body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
-          }),
+        world.as('inspector').send(openCheck, {
+          body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+        }),
       );
     };
     expect(await begin('season-opening')).toBe('accepted');
@@ -521,12 +515,10 @@ describe('competence', () => {
     expect((await set('wheels', false)).competences.map((each) => each.system)).toEqual(['brakes']);
     expect(
       await refusalOf(
-        world
-          .as('mechanic')
-          .send(setCompetence, {
-            params: { id, system: 'frame' },
-            body: { id: newId(), signed: true, at: world.clock.now },
-          }),
+        world.as('mechanic').send(setCompetence, {
+          params: { id, system: 'frame' },
+          body: { id: newId(), signed: true, at: world.clock.now },
+        }),
       ),
     ).toBe('403 act.not-allowed');
     const { people } = await world.as('desk').send(listPeople);

@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
-import { digest, json, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+import { digest, json, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
 export interface SheetRow {
   hash: string;

@@ -20,11 +20,12 @@ import {
 } from '@cadre/core/catalogue';
 import { RE_LOOK_KEY } from '@cadre/core/repairs';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
-import { currentPolicy } from './policies';
+import { currentPolicy } from './current-policy';
 import { sheetByHash } from './sheet-cache';
+import type { CatalogueEvents } from './events';
 
 /** A version never changes, nor does what it asks: reckoned once. */
 const spans = new Map<string, SheetSpan>();
@@ -69,7 +70,7 @@ function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
 export class Catalogue {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<CatalogueEvents>,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listSheets>> {
@@ -165,11 +166,10 @@ export class Catalogue {
         };
       },
       async (_tx, { events }) => {
-        for (const { kind, body: published } of await events())
-          if (kind === 'sheet.published')
-            return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<
-              typeof publishSheet
-            >;
+        for (const { body: published } of await events('sheet.published'))
+          return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<
+            typeof publishSheet
+          >;
         throw new Error('a published sheet has no version');
       },
     );

@@ -1,5 +1,5 @@
 import type { DataSource, EntityManager } from 'typeorm';
-import { RefusedError } from '@cadre/server/records';
+import { RefusedError } from '@cadre/server/platform/event-log';
 import { sheetEntity, type SheetRow } from './entities';
 
 /**

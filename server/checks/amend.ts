@@ -8,10 +8,14 @@ import { judgeCheck } from '@cadre/core/findings';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
-import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
-import { markDigest, RefusedError, type NewEvent } from '@cadre/server/records';
+import { factsOf } from '@cadre/server/fitness';
+import { markOf } from './rows';
+import { measuredStandings } from './measured-standings';
+import { RefusedError, type NewEvent } from '@cadre/server/platform/event-log';
+import { markDigest } from './mark-digest';
 import { markEntity, type CheckRow } from './entities';
 import { putRightBefore } from './judge';
+import type { CheckEvents } from './events';
 
 const DAY_MS = 86_400_000;
 
@@ -25,7 +29,7 @@ export async function amendmentOf(
   body: BodyOf<typeof amendCheck>,
   author: Author,
   at: number,
-): Promise<readonly NewEvent[]> {
+): Promise<readonly NewEvent<CheckEvents>[]> {
   const bike = await findBike(tx, signed.bikeId);
   const { sheet } = await sheetByHash(tx, signed.sheetHash);
   const { policy } = await currentPolicy(tx);

@@ -96,12 +96,10 @@ describe('a check', () => {
     if (!mark) throw new Error('nothing asked');
     await world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: [mark] } });
     expect(await world.fitness(it.id)).toMatchObject({ fitness: 'held', reasons: ['draft-stop'] });
-    await world
-      .as('inspector')
-      .send(addMarks, {
-        params: { id: open.id },
-        body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', faults: [], at: mark.at + 1 }] },
-      });
+    await world.as('inspector').send(addMarks, {
+      params: { id: open.id },
+      body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', faults: [], at: mark.at + 1 }] },
+    });
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
   });
 
@@ -139,23 +137,19 @@ describe('a check', () => {
     await world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: own } });
     await world.as('mechanic').send(addMarks, { params: { id: open.id }, body: { marks: theirs } });
     const sign = (markIds: string[]) =>
-      world
-        .as('inspector')
-        .send(signCheck, {
-          params: { id: open.id },
-          body: { id: newId(), author: open.author, markIds, at: world.clock.now },
-        });
+      world.as('inspector').send(signCheck, {
+        params: { id: open.id },
+        body: { id: newId(), author: open.author, markIds, at: world.clock.now },
+      });
     expect(await refusalOf(sign(own.map((mark) => mark.id)))).toBe('409 check.marks-missing');
     const { findings } = await sign([...own, ...theirs].map((mark) => mark.id));
     expect(findings.map((finding) => finding.fault)).toEqual(['crack']);
     expect(
       await refusalOf(
-        world
-          .as('inspector')
-          .send(addMarks, {
-            params: { id: open.id },
-            body: { marks: own.slice(0, 1).map((mark) => ({ ...mark, id: newId() })) },
-          }),
+        world.as('inspector').send(addMarks, {
+          params: { id: open.id },
+          body: { marks: own.slice(0, 1).map((mark) => ({ ...mark, id: newId() })) },
+        }),
       ),
     ).toBe('409 check.already-signed');
   });
@@ -195,12 +189,10 @@ describe('marks', () => {
     if (!mark) throw new Error('nothing asked');
     expect(
       await refusalOf(
-        world
-          .as('inspector')
-          .send(addMarks, {
-            params: { id: open.id },
-            body: { marks: [{ ...mark, checkpoint: 'rim-pads' }] },
-          }),
+        world.as('inspector').send(addMarks, {
+          params: { id: open.id },
+          body: { marks: [{ ...mark, checkpoint: 'rim-pads' }] },
+        }),
       ),
     ).toBe('422 check.mark-not-asked');
   });

@@ -1,7 +1,7 @@
 import { EntitySchema } from 'typeorm';
 import type { Position } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
-import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
 /** Append-only: what somebody said of one checkpoint. The application's user may insert and read it, no more. */
 export interface MarkRow {

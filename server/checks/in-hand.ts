@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import { askedOf, type FittedPart } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { RefusedError } from '@cadre/server/records';
+import { RefusedError } from '@cadre/server/platform/event-log';
 import type { CheckRow } from './entities';
 
 export interface CheckInHand {

@@ -1,3 +1,12 @@
-export { describeCheck, findCheck } from './read';
+export { dueByBuild } from './due-by-build';
+export { checkEntity, markEntity } from './entities';
+export type { CheckEvents } from './events';
+export { checksFeature } from './feature';
+export { markDigest } from './mark-digest';
+export { ReLooks } from './re-look';
+export { describeCheck } from './read';
 export { readingsUnder } from './readings-under';
+export { checksRoutes } from './routes';
+export { markOf } from './rows';
 export { Checks } from './service';
+export { endValidity } from './validity';

@@ -7,13 +7,15 @@ import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { judgeReLook } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
-import { findBike, fittedOf } from '@cadre/server/fleet';
-import { siteEntity } from '@cadre/server/fleet/entities';
+import { findBike, fittedOf, siteEntity } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
-import { factsOf, markOf, measuredStandings } from '@cadre/server/projection';
-import { orRefuse, type NewEvent } from '@cadre/server/records';
-import { repairEntity } from '@cadre/server/repairs/entities';
+import { factsOf } from '@cadre/server/fitness';
+import { markOf } from './rows';
+import { measuredStandings } from './measured-standings';
+import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
+import { repairEntity } from '@cadre/server/repairs';
 import { checkEntity, markEntity, type CheckRow } from './entities';
+import type { CheckEvents } from './events';
 
 const DAY_MS = 86_400_000;
 
@@ -37,7 +39,7 @@ export async function judgeSigned(
   check: CheckRow,
   author: Author,
   signedAt: number,
-): Promise<NewEvent> {
+): Promise<NewEvent<CheckEvents>> {
   const bike = await findBike(tx, check.bikeId);
   const { sheet } = await sheetByHash(tx, check.sheetHash);
   const { policy } = await currentPolicy(tx);

@@ -14,7 +14,7 @@ import {
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
 import type { Build } from '@cadre/core/fleet';
-import { verifyRecord } from '@cadre/server/records';
+import { verify } from '@cadre/server/app';
 import { faulty, markFor, marksFor } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
@@ -83,11 +83,9 @@ describe('open checks', () => {
     if (!season) throw new Error('no season sheet');
     const checkId = newId();
     const author = world.idOf('inspector');
-    await world
-      .as('inspector')
-      .send(openCheck, {
-        body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now },
-      });
+    await world.as('inspector').send(openCheck, {
+      body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now },
+    });
     const marks = marksFor(season.sheet, a.build as Build, author, world.clock.now).slice(0, 7);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     const find = (sheetKeys: string[]) =>
@@ -122,7 +120,7 @@ describe('an amendment', () => {
     expect((await world.as('desk').send(getCheck, { params: { id: check.id } })).marks).toHaveLength(
       check.marks.length,
     );
-    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+    expect((await verify(world.database.source)).faults).toEqual([]);
   });
 
   it('that says a critical was not looked at makes the check incomplete: the bike is held', async () => {
@@ -155,12 +153,10 @@ describe('an amendment', () => {
     expect((await world.fitness(stopped.id)).fitness).toBe('held');
     expect(
       await refusalOf(
-        world
-          .as('lead')
-          .send(releaseBike, {
-            params: { id: stopped.id },
-            body: { id: newId(), note: '', at: world.clock.now },
-          }),
+        world.as('lead').send(releaseBike, {
+          params: { id: stopped.id },
+          body: { id: newId(), note: '', at: world.clock.now },
+        }),
       ),
     ).toBe('409 release.not-ready');
 
@@ -215,11 +211,9 @@ describe('patterns', () => {
     }
     const hurried = await bike();
     const checkId = newId();
-    await world
-      .as('inspector')
-      .send(openCheck, {
-        body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now },
-      });
+    await world.as('inspector').send(openCheck, {
+      body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now },
+    });
     const marks = marksFor(ride.sheet, hurried.build as Build, author, world.clock.now - 20_000, [], 400);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     await world.as('inspector').send(signCheck, {
@@ -242,11 +236,9 @@ it('a mark from paper and from the line is kept as such', async () => {
   if (!lights) throw new Error('no sheet');
   const checkId = newId();
   const author = world.idOf('inspector');
-  await world
-    .as('inspector')
-    .send(openCheck, {
-      body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now },
-    });
+  await world.as('inspector').send(openCheck, {
+    body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now },
+  });
   const [first] = marksFor(lights.sheet, of.build as Build, author, world.clock.now);
   if (!first) throw new Error('nothing asked');
   const asked = { checkpoint: { key: first.checkpoint }, position: first.position } as never;

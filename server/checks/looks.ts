@@ -4,7 +4,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import { foldMarks, lastLooks } from '@cadre/core/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
-import { markOf } from '@cadre/server/projection';
+import { markOf } from './rows';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from './entities';
 
 /** So many signed checks back hold the last look at nearly everything: a ride-out a day and the season's work. */
@@ -85,15 +85,13 @@ export async function servicesOf(
   }
   const services = [];
   for (const [sheetKey, { row, name, clears, times }] of bySheet) {
-    const check = await tx
-      .getRepository(checkEntity)
-      .findOneByOrFail({
-        bikeId,
-        sheetHash: row.sheetHash,
-        signedAt: row.at,
-        complete: true,
-        state: 'signed',
-      });
+    const check = await tx.getRepository(checkEntity).findOneByOrFail({
+      bikeId,
+      sheetHash: row.sheetHash,
+      signedAt: row.at,
+      complete: true,
+      state: 'signed',
+    });
     services.push({
       sheetKey,
       sheetName: name,

@@ -1,8 +1,8 @@
 import type { EntityManager } from 'typeorm';
 import type { Check, NewMark } from '@cadre/contract/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { markOf } from '@cadre/server/projection';
-import { RefusedError } from '@cadre/server/records';
+import { markOf } from './rows';
+import { RefusedError } from '@cadre/server/platform/event-log';
 import { checkEntity, markEntity, type CheckRow } from './entities';
 
 export async function findCheck(tx: EntityManager, id: string): Promise<CheckRow> {

@@ -4,8 +4,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import { askedOf, measuredOn, onChecklist, type PolicyVersion, type Position } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { readingEffect } from '@cadre/core/findings';
-import { bikeEntity, type BikeRow } from '@cadre/server/fleet/entities';
-import { measuredBikes, partsByBike } from '@cadre/server/fleet';
+import { bikeEntity, type BikeRow, measuredBikes, partsByBike } from '@cadre/server/fleet';
 import { sheetByHash } from '@cadre/server/catalogue';
 
 type Effects = AnswerOf<typeof previewPolicy>['readings'];

@@ -92,12 +92,10 @@ describe('a reading that is signed', () => {
       facts: {},
       markings: { rotorMinFront: 1.57 },
     };
-    await world
-      .as('mechanic')
-      .send(fitPart, {
-        params: { id: of.id },
-        body: { id: newId(), part, position: 'front', anyway: '', at: world.clock.now },
-      });
+    await world.as('mechanic').send(fitPart, {
+      params: { id: of.id },
+      body: { id: newId(), part, position: 'front', anyway: '', at: world.clock.now },
+    });
     expect((await world.bikeNow(of.id)).marked).toEqual({ rotorMinFront: 1.57 });
     world.clock.now += 1000;
     const { facts } = await measuredAt(of, 'rotor-thickness', reading('rotor', '1.56 1.57 1.57'));
@@ -232,11 +230,9 @@ describe('other limits', () => {
   it('and a most of the house’s own for a joint are kept with the policy; one no wrench gives is refused by field', async () => {
     const { base, policy } = await choices();
     const torqueMost = { 'lever-clamp': 3 };
-    await world
-      .as('lead')
-      .send(publishPolicy, {
-        body: { id: newId(), base, policy: { ...policy, torqueMost }, note: 'Levers turn in a crash' },
-      });
+    await world.as('lead').send(publishPolicy, {
+      body: { id: newId(), base, policy: { ...policy, torqueMost }, note: 'Levers turn in a crash' },
+    });
     expect((await choices()).policy.torqueMost).toEqual(torqueMost);
     await expect(
       world

@@ -8,7 +8,6 @@ import type {
   findChecks,
   listChecks,
   listLooks,
-  listPatterns,
   listServices,
   NewMark,
   openCheck,
@@ -18,37 +17,33 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { endOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { describeBike, findBike } from '@cadre/server/fleet';
-import { siteEntity } from '@cadre/server/fleet/entities';
-import { authorOf, requireAct, type Actor } from '@cadre/server/people';
+import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { authorOf } from '@cadre/server/people';
 import {
   chainOfBike,
   chainOfBikeOf,
   hashOf,
-  markDocument,
   RefusedError,
   type EventLog,
-} from '@cadre/server/records';
+} from '@cadre/server/platform/event-log';
 import { checkEntity, markEntity, type MarkRow } from './entities';
+import { markDocument } from './mark-digest';
 import { checkInHand } from './in-hand';
 import { describeCheck, findCheck } from './read';
 import { amendmentOf } from './amend';
 import { checksOf, lookedAt, openChecksOf, servicesOf } from './looks';
-import { patternsSince } from './patterns';
 import { judgeSigned } from './judge';
+import type { CheckEvents } from './events';
 
 function rowOf(checkId: string, mark: NewMark): MarkRow {
   return { ...mark, checkId, reading: mark.reading ?? null, at: new Date(mark.at) };
 }
 
-const DAY_MS = 86_400_000;
-/** How far back unlikely records are told. */
-const PATTERN_DAYS = 30;
-
 export class Checks {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<CheckEvents>,
     private readonly now: () => number,
   ) {}
 
@@ -75,11 +70,6 @@ export class Checks {
   async services(actor: Actor, bikeId: string): Promise<AnswerOf<typeof listServices>> {
     requireAct(actor, 'see');
     return { services: await servicesOf(this.source.manager, bikeId) };
-  }
-
-  async patterns(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {
-    requireAct(actor, 'edit-program');
-    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS, this.now());
   }
 
   /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */

@@ -84,16 +84,14 @@ describe('a batch of an import', () => {
 
 describe('the fleet as a file', () => {
   it('names everything, in an order of its own, and its schema is published', async () => {
-    const model = await world
-      .as('lead')
-      .send(addModel, {
-        body: {
-          id: newId(),
-          name: 'Aster',
-          build: { ...USUAL_BUILD.hybrid, accessories: [] },
-          fit: { maximumLoad: 110 },
-        },
-      });
+    const model = await world.as('lead').send(addModel, {
+      body: {
+        id: newId(),
+        name: 'Aster',
+        build: { ...USUAL_BUILD.hybrid, accessories: [] },
+        fit: { maximumLoad: 110 },
+      },
+    });
     await bring([row('Z1', { modelId: model.id }), row('A0')]);
     const document = await world.as('desk').send(getFleetDocument);
     expect(document.bikes.map((bike) => bike.tag)).toEqual(

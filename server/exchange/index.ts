@@ -1,1 +1,2 @@
+export { exchangeRoutes } from './routes';
 export { Exchange } from './service';

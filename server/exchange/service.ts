@@ -4,16 +4,29 @@ import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { FLEET_SCHEMA } from '@cadre/core/exchange';
 import type { FieldIssue } from '@cadre/core/errors';
 import type { Build } from '@cadre/core/fleet';
-import { describeRacks, documentOf, dueByBuild, refusedBikes } from '@cadre/server/fleet';
-import { bikeEntity, modelEntity, siteEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { chainOfSentSite, RefusedError, type EventLog, type NewEvent } from '@cadre/server/records';
+import { dueByBuild } from '@cadre/server/checks';
+import {
+  describeRacks,
+  documentOf,
+  refusedBikes,
+  type FleetEvents,
+  bikeEntity,
+  modelEntity,
+  siteEntity,
+} from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import {
+  chainOfSentSite,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/platform/event-log';
 
 /** The fleet out to a file and in from one. */
 export class Exchange {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<FleetEvents>,
     private readonly now: () => number,
   ) {}
 
@@ -98,7 +111,7 @@ export class Exchange {
           return before ? [{ bike: before, build: bike.build as Build }] : [];
         });
         const due = await dueByBuild(tx, rebuilt, this.now());
-        return body.bikes.map((bike): NewEvent => {
+        return body.bikes.map((bike): NewEvent<FleetEvents> => {
           const document = documentOf(bike, models.get(bike.modelId ?? '') ?? null);
           return standing.has(bike.id)
             ? {

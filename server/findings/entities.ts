@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Finding, FindingState } from '@cadre/core/findings';
-import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, word } from '@cadre/server/platform/database';
 
 /** A finding as it stands. The fields a query asks for have columns; the rest is its document. */
 export interface FindingRow {
@@ -24,23 +24,4 @@ export const findingEntity = new EntitySchema<FindingRow>({
     openedAt: moment(),
   },
   indices: [{ name: 'finding_bike', columns: ['bikeId', 'state', 'openedAt'] }],
-});
-
-export interface HoldRow {
-  id: string;
-  bikeId: string;
-  since: Date;
-  endedAt: Date | null;
-  hangTag: string | null;
-}
-export const holdEntity = new EntitySchema<HoldRow>({
-  name: 'hold',
-  columns: {
-    id: key(),
-    bikeId: uuid(),
-    since: moment(),
-    endedAt: moment({ nullable: true }),
-    hangTag: words(40, { nullable: true }),
-  },
-  indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
 });

@@ -1,1 +1,6 @@
+export { findingEntity } from './entities';
+export type { FindingEvents } from './events';
+export { findingsFeature } from './feature';
+export { findingsRoutes } from './routes';
+export { findFinding, findingOf, saveFindings } from './rows';
 export { Findings } from './service';

@@ -67,11 +67,9 @@ describe('merging two findings that are one', () => {
     expect(
       await refusalOf(merge(cut.id, findings.find((each) => each.checkpoint === 'grips')?.id ?? '')),
     ).toBe('422 merge.other-look');
-    await world
-      .as('mechanic')
-      .send(startRepair, {
-        body: { id: newId(), bikeId: bike.id, findingIds: [worn.id], at: world.clock.now },
-      });
+    await world.as('mechanic').send(startRepair, {
+      body: { id: newId(), bikeId: bike.id, findingIds: [worn.id], at: world.clock.now },
+    });
     expect(await refusalOf(merge(cut.id, worn.id))).toBe('409 repair.finding-in-work');
     expect((await world.bikeNow(bike.id)).facts.findings.length).toBe(3);
   });

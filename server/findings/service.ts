@@ -1,44 +1,19 @@
-import { In, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import type {
-  closeFinding,
-  findingsOfBike,
-  lookAcross as lookAcrossRoute,
-  mergeFindings as mergeRoute,
-  setSeverity,
-} from '@cadre/contract/findings';
+import { LessThan, Not, type DataSource } from 'typeorm';
+import type { findingsOfBike, mergeFindings as mergeRoute, setSeverity } from '@cadre/contract/findings';
 import type { AnswerOf, BodyOf, QueryOf } from '@cadre/contract/http';
-import { leastWork } from '@cadre/core/catalogue';
-import {
-  closeUnasked,
-  limitFor,
-  lookAcross,
-  maySetSeverity,
-  mergeFindings,
-  TELLING_WORK_MS,
-} from '@cadre/core/findings';
-import { currentPolicy, publishedSheets } from '@cadre/server/catalogue';
+import { limitFor, maySetSeverity, mergeFindings } from '@cadre/core/findings';
+import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
-import { bikeEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { findingOf } from '@cadre/server/projection';
-import { chainOfBikeOf, orRefuse, RefusedError, type EventLog } from '@cadre/server/records';
-import { findingEntity, type FindingRow } from './entities';
-import { isStillAsked, repairSettled } from './asked-still';
-import { havingFault, lookedSince, matesOf } from './mates';
-
-/** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
-async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
-  const asking = (await publishedSheets(tx)).filter(({ sheet }) =>
-    sheet.items.some((item) => item.checkpoint.key === checkpoint),
-  );
-  if (asking.some(({ sheet }) => sheet.clears)) return null;
-  return asking.sort((a, b) => a.sheet.items.length - b.sheet.items.length)[0]?.key ?? null;
-}
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { findingOf, findingRow } from './rows';
+import { chainOfBikeOf, orRefuse, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import { findingEntity } from './entities';
+import type { FindingEvents } from './events';
 
 export class Findings {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<FindingEvents>,
     private readonly now: () => number,
   ) {}
 
@@ -96,7 +71,7 @@ export class Findings {
         author: actor.id,
       },
       async (tx) => {
-        const [kept, other] = [await this.rowOf(tx, id), await this.rowOf(tx, body.otherId)];
+        const [kept, other] = [await findingRow(tx, id), await findingRow(tx, body.otherId)];
         if (kept.bikeId !== other.bikeId) throw new RefusedError('merge.other-bike');
         const gone = [kept, other].find((row) => row.state === 'closed');
         if (gone) throw new RefusedError('repair.finding-not-open', { fault: gone.finding.words.fault });
@@ -107,39 +82,7 @@ export class Findings {
           happenedAt: body.at,
         };
       },
-      async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof mergeRoute>,
-    );
-  }
-
-  /** A finding whose part is no longer on the bike, closed by name. What held the bike waits for its release. */
-  async close(
-    actor: Actor,
-    id: string,
-    body: BodyOf<typeof closeFinding>,
-  ): Promise<AnswerOf<typeof closeFinding>> {
-    requireAct(actor, 'repair');
-    return this.log.act(
-      {
-        chain: chainOfBikeOf('finding', 'finding', id),
-        id: body.id,
-        request: { findingId: id, ...body },
-        author: actor.id,
-      },
-      async (tx) => {
-        const { bikeId, ...row } = await this.rowOf(tx, id);
-        const before = findingOf({ bikeId, ...row });
-        const { policy } = await currentPolicy(tx);
-        const isAsked = await isStillAsked(tx, bikeId, before);
-        const finding = orRefuse(
-          closeUnasked({ finding: before, isAsked, by: actor.id, policy, now: this.now() }),
-        );
-        return {
-          kind: 'finding.closed',
-          body: { bikeId, finding, reason: body.reason, settles: await repairSettled(tx, bikeId, before) },
-          happenedAt: body.at,
-        };
-      },
-      async (tx) => structuredClone(findingOf(await this.rowOf(tx, id))) as AnswerOf<typeof closeFinding>,
+      async (tx) => structuredClone(findingOf(await findingRow(tx, id))) as AnswerOf<typeof mergeRoute>,
     );
   }
 
@@ -152,7 +95,7 @@ export class Findings {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     await findBike(tx, bikeId);
-    const last = query.before ? await this.rowOf(tx, query.before) : null;
+    const last = query.before ? await findingRow(tx, query.before) : null;
     const of = { bikeId, state: query.state === 'closed' ? ('closed' as const) : Not('closed' as const) };
     const rows = await tx.getRepository(findingEntity).find({
       where: last
@@ -168,42 +111,6 @@ export class Findings {
     return {
       findings: structuredClone(page.map(findingOf)) as AnswerOf<typeof findingsOfBike>['findings'],
       next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null,
-    };
-  }
-
-  private async rowOf(tx: EntityManager, id: string): Promise<FindingRow> {
-    const row = await tx.getRepository(findingEntity).findOneBy({ id });
-    if (!row) throw new RefusedError('not-found', { what: 'finding' });
-    return row;
-  }
-
-  /** The bikes where the fault of a finding may be too, and whether somebody has looked there since. */
-  async lookAcross(actor: Actor, id: string): Promise<AnswerOf<typeof lookAcrossRoute>> {
-    requireAct(actor, 'see');
-    const tx = this.source.manager;
-    const row = await this.rowOf(tx, id);
-    const finding = findingOf(row);
-    const mates = await matesOf(tx, new Date(finding.openedAt - TELLING_WORK_MS));
-    const own = mates.find((mate) => mate.bikeId === row.bikeId);
-    const touches = leastWork(finding).map((each) => each.touch);
-    const siblings = own ? lookAcross(finding, own, mates, touches) : [];
-    const ids = siblings.map((sibling) => sibling.bikeId);
-    const looked = await lookedSince(tx, ids, finding.checkpoint, new Date(finding.openedAt));
-    const found = await havingFault(tx, ids, finding.checkpoint, finding.fault);
-    const tags = new Map(
-      (
-        await tx.getRepository(bikeEntity).find({ where: { id: In(ids) }, select: { id: true, tag: true } })
-      ).map((bike) => [bike.id, bike.tag]),
-    );
-    return {
-      siblings: siblings.map((sibling) => ({
-        ...sibling,
-        tag: tags.get(sibling.bikeId) ?? '',
-        lookedAt: looked.get(sibling.bikeId) ?? null,
-        found: found.has(sibling.bikeId),
-      })),
-      checkpoint: finding.checkpoint,
-      sheetKey: await sheetFor(tx, finding.checkpoint),
     };
   }
 }

@@ -1,11 +1,9 @@
-import { In, MoreThan, Not, type EntityManager } from 'typeorm';
+import { In, Not, type EntityManager } from 'typeorm';
 import type { BikeFields } from '@cadre/contract/fleet';
-import { newCriticals } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { differingFields, fitIssues, type Build } from '@cadre/core/fleet';
-import { sheetEntity } from '@cadre/server/catalogue/entities';
-import { checkEntity } from '@cadre/server/checks/entities';
-import { RefusedError, type BikeDocument } from '@cadre/server/records';
+import { RefusedError } from '@cadre/server/platform/event-log';
+import type { BikeDocument } from './events';
 import {
   bikeEntity,
   hookEntity,
@@ -15,7 +13,6 @@ import {
   type BikeRow,
   type ModelRow,
 } from './entities';
-import { partsByBike } from './read';
 
 /** A bike to be kept: what was asked for, under its id. */
 export type Wanted = BikeFields & { readonly id: string };
@@ -109,47 +106,15 @@ export async function modelById(tx: EntityManager, id: string | null): Promise<M
   return id ? tx.getRepository(modelEntity).findOneBy({ id }) : null;
 }
 
-/**
- * Which of these bikes have to be looked at before they go out, as each is built now: its last check that
- * still counts did not ask a critical that the new build asks, or it is another kind of bike altogether.
- */
-export async function dueByBuild(
-  tx: EntityManager,
-  rebuilt: readonly { readonly bike: BikeRow; readonly build: Build }[],
-  now: number,
-): Promise<ReadonlySet<string>> {
-  const changed = rebuilt.filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
-  if (changed.length === 0) return new Set();
-  const valid = await tx.getRepository(checkEntity).find({
-    where: {
-      bikeId: In(changed.map(({ bike }) => bike.id)),
-      state: 'signed',
-      validUntil: MoreThan(new Date(now)),
-    },
-    select: { id: true, bikeId: true, sheetHash: true },
-  });
-  const sheets = await tx
-    .getRepository(sheetEntity)
-    .findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
-  const sheetOf = new Map(sheets.map((row) => [row.hash, row.sheet]));
-  const parts = await partsByBike(
-    tx,
-    changed.map(({ bike }) => bike.id),
-  );
-  const due = changed.filter(({ bike, build }) =>
-    valid.some((check) => {
-      const sheet = sheetOf.get(check.sheetHash);
-      return (
-        check.bikeId === bike.id &&
-        (bike.build.kind !== build.kind ||
-          (sheet !== undefined &&
-            newCriticals(
-              sheet,
-              { build: bike.build, parts: parts.get(bike.id)?.parts ?? [] },
-              { build, parts: parts.get(bike.id)?.parts ?? [] },
-            ).length > 0))
-      );
-    }),
-  );
-  return new Set(due.map(({ bike }) => bike.id));
+/** A bike with what it is to be built like. */
+export interface RebuiltBike {
+  readonly bike: BikeRow;
+  readonly build: Build;
 }
+
+/** Tells which of these bikes must be checked before they go out, as each is built from now on: asked of the feature that has the checks. */
+export type DueByBuild = (
+  tx: EntityManager,
+  rebuilt: readonly RebuiltBike[],
+  now: number,
+) => Promise<ReadonlySet<string>>;

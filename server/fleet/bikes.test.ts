@@ -67,14 +67,12 @@ describe('bikes', () => {
     const rack = await world
       .as('lead')
       .send(addRack, { body: { id: newId(), siteId: world.siteId, name: 'Own', hooks: 2 } });
-    const bike = await world
-      .as('lead')
-      .send(addBike, {
-        body: {
-          id: newId(),
-          ...bikeFieldsOf('trike', { tag: 'C9', siteId: world.siteId, hookId: rack.hooks[0]?.id ?? null }),
-        },
-      });
+    const bike = await world.as('lead').send(addBike, {
+      body: {
+        id: newId(),
+        ...bikeFieldsOf('trike', { tag: 'C9', siteId: world.siteId, hookId: rack.hooks[0]?.id ?? null }),
+      },
+    });
     await world.check(bike);
     const { entries } = await world
       .as('desk')

@@ -1,7 +1,14 @@
 import { EntitySchema } from 'typeorm';
-import type { Build, BuildField, FitList, Whereabouts } from '@cadre/core/fleet';
-import type { FitnessFacts } from '@cadre/core/fitness';
-import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
+import type {
+  Build,
+  BuildField,
+  FitList,
+  FitmentPosition,
+  PartFacts,
+  PartKind,
+  Whereabouts,
+} from '@cadre/core/fleet';
+import { json, key, moment, uuid, whole, word, words } from '@cadre/server/platform/database';
 
 export interface SiteRow {
   id: string;
@@ -92,18 +99,6 @@ export const modelEntity = new EntitySchema<ModelRow>({
   indices: [{ name: 'model_name', columns: ['name'], unique: true }],
 });
 
-/** What a bike's fitness is evaluated from, and when the clock alone may change it. Never the word itself. */
-export interface BikeStateRow {
-  bikeId: string;
-  facts: FitnessFacts;
-  nextChangeAt: Date | null;
-}
-export const bikeStateEntity = new EntitySchema<BikeStateRow>({
-  name: 'bike_state',
-  columns: { bikeId: key(), facts: json(), nextChangeAt: moment({ nullable: true }) },
-  indices: [{ name: 'bike_state_next', columns: ['nextChangeAt'] }],
-});
-
 /** Tag codes are decided now and used by later work. */
 export interface TagCodeRow {
   code: string;
@@ -119,4 +114,39 @@ export const tagCodeEntity = new EntitySchema<TagCodeRow>({
     issuedAt: moment(),
     endedAt: moment({ nullable: true }),
   },
+});
+
+/** A thing that wears or carries a marking. It keeps its history when it moves. */
+export interface PartRow {
+  id: string;
+  kind: PartKind;
+  name: string;
+  facts: PartFacts;
+  markings: FitList;
+}
+export const partEntity = new EntitySchema<PartRow>({
+  name: 'part',
+  columns: { id: key(), kind: word(), name: words(80), facts: json(), markings: json() },
+});
+
+/** Where a part was fitted, from when to when. */
+export interface FitmentRow {
+  id: string;
+  partId: string;
+  bikeId: string;
+  position: FitmentPosition;
+  fittedAt: Date;
+  removedAt: Date | null;
+}
+export const fitmentEntity = new EntitySchema<FitmentRow>({
+  name: 'fitment',
+  columns: {
+    id: key(),
+    partId: uuid(),
+    bikeId: uuid(),
+    position: word(),
+    fittedAt: moment(),
+    removedAt: moment({ nullable: true }),
+  },
+  indices: [{ name: 'fitment_bike', columns: ['bikeId', 'removedAt'] }],
 });

@@ -1,6 +1,35 @@
-export { describeBike, describeFleet, describeRacks, findBike, fittedOf, partsByBike } from './read';
-export { documentOf, dueByBuild, modelById, refuseBike, refusedBikes, type Wanted } from './bike-document';
+export {
+  documentOf,
+  modelById,
+  refuseBike,
+  refusedBikes,
+  type DueByBuild,
+  type RebuiltBike,
+  type Wanted,
+} from './bike-document';
+export {
+  bikeEntity,
+  fitmentEntity,
+  modelEntity,
+  partEntity,
+  siteEntity,
+  type BikeRow,
+  type FitmentRow,
+  type PartRow,
+} from './entities';
+export type { BikeDocument, FleetEvents } from './events';
+export { fleetFeature } from './feature';
 export { measuredBikes } from './measured';
-export { Models } from './models';
+export { describeModels, Models } from './models';
 export { Racks } from './racks';
+export {
+  describeBike,
+  describeFleet,
+  describePlaces,
+  describeRacks,
+  findBike,
+  fittedOf,
+  partsByBike,
+} from './read';
+export { fleetRoutes } from './routes';
 export { Fleet } from './service';

@@ -10,11 +10,9 @@ let model: Model;
 const wire = (build: Build) => ({ ...build, accessories: [...build.accessories] });
 beforeAll(async () => {
   world = await World.open();
-  model = await world
-    .as('mechanic')
-    .send(addModel, {
-      body: { id: newId(), name: 'Reed', build: wire(USUAL_BUILD.hybrid), fit: { maximumLoad: 120 } },
-    });
+  model = await world.as('mechanic').send(addModel, {
+    body: { id: newId(), name: 'Reed', build: wire(USUAL_BUILD.hybrid), fit: { maximumLoad: 120 } },
+  });
 });
 afterAll(() => world.close());
 

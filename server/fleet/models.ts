@@ -2,13 +2,18 @@ import { Not, type EntityManager } from 'typeorm';
 import type { addModel, changeModel, Model } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { differingFields, fitIssues, inheritBuild, type Build } from '@cadre/core/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
-import { dueByBuild } from './bike-document';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import type { DueByBuild } from './bike-document';
 import { bikeEntity, modelEntity, type ModelRow } from './entities';
+import type { FleetEvents } from './events';
 
-export function modelOf(row: ModelRow): Model {
+function modelOf(row: ModelRow): Model {
   return structuredClone(row) as Model;
+}
+
+export async function describeModels(tx: EntityManager): Promise<Model[]> {
+  return (await tx.getRepository(modelEntity).find({ order: { name: 'ASC' } })).map(modelOf);
 }
 
 async function refuseModel(
@@ -29,8 +34,9 @@ async function refuseModel(
 /** What bikes bought alike have in common: their build and what is stated of their parts. */
 export class Models {
   constructor(
-    private readonly log: EventLog,
+    private readonly log: EventLog<FleetEvents>,
     private readonly now: () => number,
+    private readonly dueByBuild: DueByBuild,
   ) {}
 
   async add(actor: Actor, body: BodyOf<typeof addModel>): Promise<Model> {
@@ -66,7 +72,7 @@ export class Models {
         const rebuilt = (await tx.getRepository(bikeEntity).findBy({ modelId: id }))
           .map((bike) => ({ bike, build: inheritBuild(body.build as Build, bike.build, bike.own) }))
           .filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
-        const due = await dueByBuild(tx, rebuilt, this.now());
+        const due = await this.dueByBuild(tx, rebuilt, this.now());
         const changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
         return {
           kind: 'model.changed',
@@ -74,9 +80,7 @@ export class Models {
         };
       },
       async (tx, { events }) => {
-        const changed = (await events()).flatMap((event) =>
-          event.kind === 'model.changed' ? event.body.bikes : [],
-        );
+        const changed = (await events('model.changed')).flatMap((event) => event.body.bikes);
         return {
           model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
           bikes: changed.length,

@@ -62,12 +62,10 @@ describe('racks', () => {
       .send(addSite, { body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '10:00' } });
     const [a, b, c] = [await rack('A', 1, site.id), await rack('B', 1, site.id), await rack('C', 1, site.id)];
     const order = (...racks: Rack[]) =>
-      world
-        .as('mechanic')
-        .send(orderRacks, {
-          params: { id: site.id },
-          body: { id: newId(), rackIds: racks.map((each) => each.id) },
-        });
+      world.as('mechanic').send(orderRacks, {
+        params: { id: site.id },
+        body: { id: newId(), rackIds: racks.map((each) => each.id) },
+      });
     expect((await order(c, a, b)).racks.map((each) => each.name)).toEqual(['C', 'A', 'B']);
     await expect(order(a, b)).rejects.toMatchObject({ problem: { code: 'rack.order-stale' } });
     expect(
@@ -81,12 +79,10 @@ describe('racks', () => {
 
   it('belong to sites the lead renames; a time zone nobody knows is refused by its field', async () => {
     const change = (name: string, timeZone: string) =>
-      world
-        .as('lead')
-        .send(changeSite, {
-          params: { id: world.siteId },
-          body: { id: newId(), name, timeZone, opensAt: '08:30' },
-        });
+      world.as('lead').send(changeSite, {
+        params: { id: world.siteId },
+        body: { id: newId(), name, timeZone, opensAt: '08:30' },
+      });
     expect(await change('Old shed', 'Europe/Paris')).toMatchObject({
       name: 'Old shed',
       timeZone: 'Europe/Paris',

@@ -14,7 +14,7 @@ import type {
 } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { isTimeZone } from '@cadre/core/schedule';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainOfSentSite,
   chainOfSite,
@@ -23,9 +23,10 @@ import {
   RefusedError,
   type EventLog,
   type NewEvent,
-} from '@cadre/server/records';
+} from '@cadre/server/platform/event-log';
 import { bikeEntity, hookEntity, rackEntity, siteEntity } from './entities';
 import { describeBikes, describeRacks } from './read';
+import type { FleetEvents } from './events';
 
 async function describeRack(tx: EntityManager, id: string): Promise<Rack> {
   return (await describeRacks(tx)).find((rack) => rack.id === id) as Rack;
@@ -38,7 +39,7 @@ function refuseTimeZone(timeZone: string): void {
 
 /** Sites, the racks in them, and which bike hangs where. */
 export class Racks {
-  constructor(private readonly log: EventLog) {}
+  constructor(private readonly log: EventLog<FleetEvents>) {}
 
   async addSite(actor: Actor, body: BodyOf<typeof addSite>): Promise<Site> {
     requireAct(actor, 'edit-program');
@@ -206,18 +207,18 @@ export class Racks {
 function hangEvents(
   body: BodyOf<typeof hangBikes>,
   bikes: readonly { id: string; siteId: string; hookId: string | null }[],
-): NewEvent[] {
+): NewEvent<FleetEvents>[] {
   const wanted = new Map(body.moves.map((move) => [move.hookId, move.bikeId]));
   const off = bikes.filter(
     (bike) => bike.hookId && wanted.has(bike.hookId) && wanted.get(bike.hookId) !== bike.id,
   );
   return [
-    ...off.map((bike): NewEvent => ({
+    ...off.map((bike): NewEvent<FleetEvents> => ({
       kind: 'bike.hung',
       body: { bikeId: bike.id, siteId: bike.siteId, hookId: null },
       happenedAt: body.at,
     })),
-    ...body.moves.map((move): NewEvent => ({
+    ...body.moves.map((move): NewEvent<FleetEvents> => ({
       kind: 'bike.hung',
       body: { bikeId: move.bikeId, siteId: body.siteId, hookId: move.hookId },
       happenedAt: body.at,

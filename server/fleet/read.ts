@@ -3,9 +3,8 @@ import type { Bike, Rack, Wall } from '@cadre/contract/fleet';
 import type { Fitted, FittedPart } from '@cadre/core/catalogue';
 import type { FitList } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
-import { RE_LOOK_KEY } from '@cadre/core/repairs';
-import { jsonOf } from '@cadre/server/database';
-import { RefusedError } from '@cadre/server/records';
+import { jsonOf } from '@cadre/server/platform/database';
+import { RefusedError } from '@cadre/server/platform/event-log';
 import { bikeEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
 
 /** A bike's row with its facts and its open check, JSON still as text. */
@@ -136,23 +135,6 @@ export async function describeBike(tx: EntityManager, id: string): Promise<Bike>
   const [bike] = await describeBikes(tx, [{ id }]);
   if (!bike) throw new RefusedError('not-found', { what: 'bike' });
   return bike;
-}
-
-/** Names and counts that every view needs: who there is, the policy in force, how many versions of checklists were published. */
-export async function smallThings(
-  tx: EntityManager,
-): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
-  // Past the mapper: three statements' worth of next to nothing in one.
-  const rows = (await tx.query(
-    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'sheets', COUNT(*), '' FROM sheet_version WHERE `key` <> ?",
-    [RE_LOOK_KEY],
-  )) as { what: 'person' | 'policy' | 'sheets'; id: string; name: string }[];
-  const of = (what: string) => rows.filter((row) => row.what === what);
-  return {
-    people: of('person').map(({ id, name }) => ({ id, name })),
-    policyHash: of('policy')[0]?.id ?? '',
-    sheetVersions: Number(of('sheets')[0]?.id ?? 0),
-  };
 }
 
 /** Every site with its racks and their hooks, in order. */

@@ -1,18 +1,17 @@
 import { MoreThan, type DataSource } from 'typeorm';
-import type { addBike, Bike, changeBike, moveBike, noteMarkings, Wall } from '@cadre/contract/fleet';
+import type { addBike, Bike, changeBike, moveBike, noteMarkings } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { fitIssues, fitItem, inheritFit, type Build, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import { MARKINGS_AT_STAND } from '@cadre/core/measures';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { factsOf } from '@cadre/server/projection';
-import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/records';
-import { groupsAround } from '@cadre/server/schedule';
-import { documentOf, dueByBuild, modelById, refuseBike, type Wanted } from './bike-document';
-import { bikeEntity, modelEntity } from './entities';
-import { modelOf } from './models';
-import { describeBike, describeBikes, describeFleet, describePlaces, findBike, smallThings } from './read';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { factsOf } from '@cadre/server/fitness';
+import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import { documentOf, modelById, refuseBike, type DueByBuild, type Wanted } from './bike-document';
+import { bikeEntity } from './entities';
+import { describeBike, describeBikes, findBike } from './read';
+import type { FleetEvents } from './events';
 
 /** What speaks against keeping these markings: not one the stand keeps, stated already, out of range, a least over its most. */
 function markingIssues(known: FitList, noted: FitList, build: Build): readonly FieldIssue[] {
@@ -39,35 +38,21 @@ function markingIssues(known: FitList, noted: FitList, build: Build): readonly F
 export class Fleet {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<FleetEvents>,
     private readonly now: () => number,
+    private readonly dueByBuild: DueByBuild,
   ) {}
-
-  async wall(actor: Actor): Promise<Wall> {
-    requireAct(actor, 'see');
-    const tx = this.source.manager;
-    return {
-      ...(await describePlaces(tx)),
-      models: (await tx.getRepository(modelEntity).find({ order: { name: 'ASC' } })).map(modelOf),
-      groups: await groupsAround(tx, this.now()),
-      bikes: await describeFleet(tx),
-      ...(await smallThings(tx)),
-      now: this.now(),
-    };
-  }
 
   async list(
     actor: Actor,
     query: { after?: string | undefined; most: number },
   ): Promise<{ bikes: Bike[]; next: string | null }> {
     requireAct(actor, 'see');
-    const rows = await this.source
-      .getRepository(bikeEntity)
-      .find({
-        where: query.after ? { tag: MoreThan(query.after) } : {},
-        order: { tag: 'ASC' },
-        take: query.most + 1,
-      });
+    const rows = await this.source.getRepository(bikeEntity).find({
+      where: query.after ? { tag: MoreThan(query.after) } : {},
+      order: { tag: 'ASC' },
+      take: query.most + 1,
+    });
     const page = rows.slice(0, query.most);
     return {
       bikes: await describeBikes(this.source.manager, page),
@@ -109,7 +94,7 @@ export class Fleet {
           );
         const wanted = { ...body, id };
         await refuseBike(tx, wanted);
-        const due = (await dueByBuild(tx, [{ bike, build: body.build as Build }], this.now())).has(id);
+        const due = (await this.dueByBuild(tx, [{ bike, build: body.build as Build }], this.now())).has(id);
         return {
           kind: 'bike.changed',
           body: {
@@ -156,7 +141,8 @@ export class Fleet {
           if (bike.whereabouts !== 'in')
             throw new RefusedError('hand-out.not-in', { tag: bike.tag, whereabouts: bike.whereabouts });
         }
-        return { kind: 'bike.moved', body: { bikeId: id, to: body.to }, happenedAt: body.at };
+        const moved = { bikeId: id, from: bike.whereabouts, to: body.to };
+        return { kind: 'bike.moved', body: moved, happenedAt: body.at };
       },
       (tx) => describeBike(tx, id),
     );

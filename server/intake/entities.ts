@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Intake } from '@cadre/contract/intake';
-import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, word, words } from '@cadre/server/platform/database';
 
 /** A used bike on offer. */
 export interface IntakeRow {

@@ -1,1 +1,5 @@
+export { intakeEntity } from './entities';
+export type { IntakeEvents } from './events';
+export { intakeFeature } from './feature';
+export { intakeRoutes } from './routes';
 export { Intakes } from './service';

@@ -21,12 +21,10 @@ async function offer() {
   });
 }
 const decide = (id: string, accept: boolean, by = 'mechanic') =>
-  world
-    .as(by)
-    .send(decideIntake, {
-      params: { id },
-      body: { id: newId(), accept, reason: accept ? '' : 'Frame', at: at() },
-    });
+  world.as(by).send(decideIntake, {
+    params: { id },
+    body: { id: newId(), accept, reason: accept ? '' : 'Frame', at: at() },
+  });
 
 describe('the intake of a used bike', () => {
   it('holds it until somebody decides: neither a whole check nor a release lets it out', async () => {

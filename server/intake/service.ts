@@ -2,11 +2,24 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { decideIntake, Intake, listIntakes, openIntake, priceIntake } from '@cadre/contract/intake';
-import { describeBike, documentOf, modelById, refuseBike } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { factsOf } from '@cadre/server/projection';
-import { chainOfBikeOf, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/records';
+import {
+  describeBike,
+  documentOf,
+  findBike,
+  modelById,
+  refuseBike,
+  type FleetEvents,
+} from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { factsOf } from '@cadre/server/fitness';
+import {
+  chainOfBikeOf,
+  chainOfSentSite,
+  RefusedError,
+  type EventLog,
+} from '@cadre/server/platform/event-log';
 import { intakeEntity, type IntakeRow } from './entities';
+import type { IntakeEvents } from './events';
 
 const intakeOf = (row: IntakeRow): Intake => ({
   ...row,
@@ -34,7 +47,7 @@ async function answerOf(tx: EntityManager, id: string): Promise<{ intake: Intake
 export class Intakes {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<IntakeEvents & FleetEvents>,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listIntakes>> {
@@ -122,6 +135,7 @@ export class Intakes {
         const intake = await undecided(tx, id);
         const { bikeId } = intake;
         const { findings } = await factsOf(tx, bikeId);
+        const { whereabouts: from } = await findBike(tx, bikeId);
         const priced = new Set(intake.prices.map((price) => price.findingId));
         const unpriced = findings.filter((finding) => !priced.has(finding.id));
         if (body.accept && unpriced.length > 0)
@@ -134,7 +148,11 @@ export class Intakes {
         return body.accept
           ? decided
           : [
-              { kind: 'bike.moved' as const, body: { bikeId, to: 'gone' as const }, happenedAt: body.at },
+              {
+                kind: 'bike.moved' as const,
+                body: { bikeId, from, to: 'gone' as const },
+                happenedAt: body.at,
+              },
               decided,
             ];
       },

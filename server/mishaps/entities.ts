@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { MishapKind } from '@cadre/core/mishaps';
-import { key, moment, uuid, word, words } from '@cadre/server/database';
+import { key, moment, uuid, word, words } from '@cadre/server/platform/database';
 
 export interface MishapRow {
   id: string;

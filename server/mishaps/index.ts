@@ -1,1 +1,4 @@
+export type { MishapEvents } from './events';
+export { mishapsFeature } from './feature';
+export { mishapsRoutes } from './routes';
 export { Mishaps } from './service';

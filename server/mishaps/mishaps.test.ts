@@ -22,12 +22,10 @@ const tell = (
   more: { at?: number; id?: string; note?: string } = {},
   by = 'desk',
 ) =>
-  world
-    .as(by)
-    .send(reportMishap, {
-      params: { id: of.id },
-      body: { id: newId(), kind, note: '', at: world.clock.now, ...more },
-    });
+  world.as(by).send(reportMishap, {
+    params: { id: of.id },
+    body: { id: newId(), kind, note: '', at: world.clock.now, ...more },
+  });
 const lookedOver = async (of: Bike, kind: MishapKind, options: Parameters<World['check']>[1] = {}) => {
   world.clock.now += 60_000;
   return world.check(of, { sheet: SHEET_AFTER[kind], ...options });

@@ -2,13 +2,14 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import type { reportMishap } from '@cadre/contract/mishaps';
 import { describeBike } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { chainOfBike, type EventLog } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { chainOfBike, type EventLog } from '@cadre/server/platform/event-log';
+import type { MishapEvents } from './events';
 
 /** What happened to bikes out there, told at the desk or in the shed. */
 export class Mishaps {
   constructor(
-    private readonly log: EventLog,
+    private readonly log: EventLog<MishapEvents>,
     private readonly now: () => number,
   ) {}
 

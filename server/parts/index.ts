@@ -1,3 +1,7 @@
-export { orderPdf } from './order-pdf';
+export { stockItemEntity } from './entities';
+export type { PartEvents } from './events';
+export { partsFeature } from './feature';
+export { stockMoved } from './projections';
+export { partsRoutes } from './routes';
 export { Parts, replacing } from './service';
-export { lockItems, Stock } from './stock';
+export { lockItems, Stock, type OpenNeeds } from './stock';

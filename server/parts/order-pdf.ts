@@ -5,9 +5,9 @@ import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { DataSource } from 'typeorm';
 import type { SupplierOrder } from '@cadre/core/parts';
 import { currentPolicy } from '@cadre/server/catalogue';
-import { programEntity } from '@cadre/server/people/entities';
+import { programEntity } from '@cadre/server/people';
 import { siteDay } from '@cadre/core/schedule';
-import { siteEntity } from '@cadre/server/fleet/entities';
+import { siteEntity } from '@cadre/server/fleet';
 
 /** The writer of PDFs, loaded when an order is first asked for: it is a fifth of what the server would load at its start. */
 async function writer(): Promise<typeof PdfMake> {

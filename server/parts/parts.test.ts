@@ -19,12 +19,10 @@ const wheel = (name: string, more: Partial<Part> = {}): Part => ({
   ...more,
 });
 const fit = (bike: Bike, part: Part, position: 'only' | 'front' | 'rear' = 'front', anyway = '') =>
-  world
-    .as('mechanic')
-    .send(fitPart, {
-      params: { id: bike.id },
-      body: { id: newId(), part, position, anyway, at: world.clock.now },
-    });
+  world.as('mechanic').send(fitPart, {
+    params: { id: bike.id },
+    body: { id: newId(), part, position, anyway, at: world.clock.now },
+  });
 const move = (
   fitmentId: string,
   bike: Bike,
@@ -116,12 +114,10 @@ describe('parts', () => {
     const bike = await world.bike('P8');
     const { fitments } = await fit(bike, wheel('leaver'));
     const off = () =>
-      world
-        .as('mechanic')
-        .send(takePartOff, {
-          params: { id: fitments[0]?.id ?? '' },
-          body: { id: newId(), at: world.clock.now },
-        });
+      world.as('mechanic').send(takePartOff, {
+        params: { id: fitments[0]?.id ?? '' },
+        body: { id: newId(), at: world.clock.now },
+      });
     expect((await off()).bike.facts.leftApart).toHaveLength(1);
     expect(await refusalOf(off())).toBe('409 part.not-fitted');
     await expect(fit(bike, wheel('odd', { markings: { rotorMinFront: 30 } }))).rejects.toMatchObject({

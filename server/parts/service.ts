@@ -3,16 +3,24 @@ import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { Fitment, fitPart, movePart, takePartOff } from '@cadre/contract/parts';
 import { fitIssues, partMismatches, type FitmentPosition, type Part } from '@cadre/core/fleet';
-import { describeBike, findBike } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
+import {
+  describeBike,
+  findBike,
+  fitmentEntity,
+  partEntity,
+  type FitmentRow,
+  type PartRow,
+} from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainOfBike,
   chainOfBikeOf,
   RefusedError,
   type EventLog,
   type NewEvent,
-} from '@cadre/server/records';
-import { fitmentEntity, partEntity, type FitmentRow, type PartRow } from './entities';
+} from '@cadre/server/platform/event-log';
+import type { PartEvents } from './events';
+import type { ReassemblyEvents } from '@cadre/server/reassembly';
 
 async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]): Promise<Fitment[]> {
   const parts = await tx.getRepository(partEntity).findBy({ id: In(rows.map((row) => row.partId)) });
@@ -89,7 +97,7 @@ export async function replacing(
     readonly at: number;
   },
   through?: string,
-): Promise<NewEvent[]> {
+): Promise<NewEvent<PartEvents>[]> {
   if (await tx.getRepository(partEntity).existsBy({ id: part.id }))
     throw new RefusedError('conflict.id-reused', { id: part.id });
   await refuseMismatch(tx, part, bikeId, position, anyway);
@@ -108,7 +116,7 @@ export async function replacing(
 }
 
 /** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
-function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent[] {
+function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<ReassemblyEvents>[] {
   if (fitment.part.kind === 'other') return [];
   const where = fitment.position === 'only' ? '' : `${fitment.position} `;
   return [
@@ -128,7 +136,7 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent[] {
 export class Parts {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<PartEvents & ReassemblyEvents>,
   ) {}
 
   async list(actor: Actor, bikeId: string): Promise<{ fitments: Fitment[] }> {
@@ -190,7 +198,11 @@ export class Parts {
         const before = await inPlace(tx, body.bikeId, moving.part.kind, body.position);
         const back = body.swap ? before : null;
         if (back) await refuseMismatch(tx, back.part as Part, fromId, moving.position, body.anyway);
-        const fitting = (bikeId: string, part: Fitment['part'], position: FitmentPosition): NewEvent => ({
+        const fitting = (
+          bikeId: string,
+          part: Fitment['part'],
+          position: FitmentPosition,
+        ): NewEvent<PartEvents> => ({
           kind: 'part.fitted',
           body: { bikeId, fitmentId: newId(), part: part as Part, position, anyway: body.anyway },
           happenedAt: body.at,

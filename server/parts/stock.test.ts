@@ -41,12 +41,10 @@ describe('the shelf', () => {
     const id = await stocked(world, 1);
     const { onHand: _onHand, version, id: _id, ...item } = (await itemById(id)) as StockItem;
     const set = (name: string, from: number | null) =>
-      world
-        .as('mechanic')
-        .send(setStockItem, {
-          params: { id },
-          body: { id: newId(), item: { ...item, name }, version: from, at: at() },
-        });
+      world.as('mechanic').send(setStockItem, {
+        params: { id },
+        body: { id: newId(), item: { ...item, name }, version: from, at: at() },
+      });
     expect(await set('Sea pads', version)).toMatchObject({
       name: 'Sea pads',
       onHand: 1,
@@ -63,14 +61,12 @@ describe('the shelf', () => {
       id: _id,
       ...item
     } = (await itemById(await stocked(world, 1))) as StockItem;
-    const answer = await world
-      .as('lead')
-      .raw('PUT', `/api/v1/stock/${newId()}`, {
-        id: newId(),
-        item: { ...item, markings: { rotorMinFront: 99 } },
-        version: null,
-        at: at(),
-      });
+    const answer = await world.as('lead').raw('PUT', `/api/v1/stock/${newId()}`, {
+      id: newId(),
+      item: { ...item, markings: { rotorMinFront: 99 } },
+      version: null,
+      at: at(),
+    });
     expect(await answer.json()).toMatchObject({
       code: 'body.invalid',
       fields: [{ path: 'item.markings.rotorMinFront' }],

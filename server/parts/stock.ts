@@ -3,10 +3,9 @@ import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { countStock, listStock, setStockItem, StockItem } from '@cadre/contract/parts';
 import { fitIssues } from '@cadre/core/fleet';
 import { orderList, type PartNeed, type SupplierOrder } from '@cadre/core/parts';
-import { bikeEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/records';
-import { repairEntity } from '@cadre/server/repairs/entities';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import type { PartEvents } from './events';
 import { stockItemEntity, type StockItemRow } from './entities';
 
 const itemOf = (row: StockItemRow): StockItem => structuredClone(row) as StockItem;
@@ -24,25 +23,15 @@ export async function lockItems(
   return new Map(rows.map((row) => [row.id, row]));
 }
 
-/** What open repairs count on, and for which bike. */
-async function openNeeds(tx: EntityManager): Promise<PartNeed[]> {
-  const repairs = await tx
-    .getRepository(repairEntity)
-    .find({ where: { state: 'started' }, order: { startedAt: 'ASC', id: 'ASC' } });
-  const bikes = await tx
-    .getRepository(bikeEntity)
-    .find({ where: { id: In(repairs.map((each) => each.bikeId)) }, select: { id: true, tag: true } });
-  const tags = new Map(bikes.map((bike) => [bike.id, bike.tag]));
-  return repairs.flatMap(({ bikeId, plan }) =>
-    plan.needs.map(({ itemId, count }) => ({ itemId, count, tag: tags.get(bikeId) ?? '' })),
-  );
-}
+/** What open repairs count on: asked of the feature that has the repairs. */
+export type OpenNeeds = (tx: EntityManager) => Promise<readonly PartNeed[]>;
 
 /** The shelf: what is kept of which part, counted in by hand and down by repairs. */
 export class Stock {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<PartEvents>,
+    private readonly openNeeds: OpenNeeds,
   ) {}
 
   async list(actor: Actor): Promise<AnswerOf<typeof listStock>> {
@@ -51,7 +40,7 @@ export class Stock {
     const items = await tx
       .getRepository(stockItemEntity)
       .find({ order: { kind: 'ASC', name: 'ASC', id: 'ASC' } });
-    return { items: items.map(itemOf), needs: await openNeeds(tx) };
+    return { items: items.map(itemOf), needs: [...(await this.openNeeds(tx))] };
   }
 
   async set(actor: Actor, itemId: string, body: BodyOf<typeof setStockItem>): Promise<StockItem> {

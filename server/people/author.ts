@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import type { Act } from '@cadre/core/people';
-import { RefusedError } from '@cadre/server/records';
-import { requireAct, type Actor } from './actor';
+import { RefusedError } from '@cadre/server/platform/event-log';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { personEntity, type PersonRow } from './entities';
 import { mayDeliverFor } from './sessions';
 

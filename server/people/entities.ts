@@ -1,7 +1,7 @@
 import { EntitySchema } from 'typeorm';
 import type { System } from '@cadre/core/catalogue';
 import type { Role } from '@cadre/core/people';
-import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
 export interface ProgramRow {
   id: string;

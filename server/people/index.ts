@@ -1,4 +1,7 @@
-export { requireAct, type Actor } from './actor';
 export { authorOf, type Author } from './author';
+export { personEntity, programEntity, type PersonRow, type ProgramRow } from './entities';
+export type { PeopleEvents } from './events';
+export { peopleFeature } from './feature';
+export { peopleRoutes } from './routes';
 export { People } from './service';
-export { mayDeliverFor, personOf, Sessions } from './sessions';
+export { keepSecret, mayDeliverFor, Sessions } from './sessions';

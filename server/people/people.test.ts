@@ -61,12 +61,10 @@ describe('people', () => {
   it('changed by two leads at once: the later one sees the earlier', async () => {
     const person = await world.as('lead').send(addPerson, { body: newcomer('pam') });
     const change = (role: 'mechanic' | 'desk') =>
-      world
-        .as('lead')
-        .send(changePerson, {
-          params: { id: person.id },
-          body: { id: newId(), role, trainee: false, active: true, version: person.version },
-        });
+      world.as('lead').send(changePerson, {
+        params: { id: person.id },
+        body: { id: newId(), role, trainee: false, active: true, version: person.version },
+      });
     expect((await change('mechanic')).version).toBe(2);
     expect(await refusalOf(change('desk'))).toBe('409 conflict.version');
   });

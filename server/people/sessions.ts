@@ -2,8 +2,8 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 import type { Person, Session } from '@cadre/contract/people';
-import { RefusedError, sha256 } from '@cadre/server/records';
-import type { Actor } from './actor';
+import { RefusedError, sha256 } from '@cadre/server/platform/event-log';
+import type { Actor } from '@cadre/server/platform/http';
 import {
   credentialEntity,
   personEntity,
@@ -70,16 +70,14 @@ export class Sessions {
   async begin(person: PersonRow, device: string): Promise<{ token: string; session: Session }> {
     const token = randomBytes(32).toString('base64url');
     const now = new Date(this.now());
-    await this.source
-      .getRepository(sessionEntity)
-      .insert({
-        tokenHash: sha256(token),
-        personId: person.id,
-        device,
-        startedAt: now,
-        seenAt: now,
-        endedAt: null,
-      });
+    await this.source.getRepository(sessionEntity).insert({
+      tokenHash: sha256(token),
+      personId: person.id,
+      device,
+      startedAt: now,
+      seenAt: now,
+      endedAt: null,
+    });
     return { token, session: await this.describe(person) };
   }
 

@@ -1,7 +1,7 @@
 import { EntitySchema } from 'typeorm';
 import type { Position } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
-import { digest, json, key, moment, uuid, whole, word } from '@cadre/server/database';
+import { digest, json, key, moment, uuid, whole, word } from '@cadre/server/platform/database';
 
 /** Append-only, like marks: the entry names it by hash. The pictures lie here, so that there is one thing to back up. */
 export interface PhotoRow {

@@ -5,9 +5,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { listPhotos, type Photo, type PhotoOf } from '@cadre/contract/photos';
 import { timeline } from '@cadre/contract/records';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
-import { rebuildProjections, verifyRecord } from '@cadre/server/records';
-import { projector } from '@cadre/server/projection';
-import { PROJECTIONS } from '@cadre/server/store';
+import { verify, rebuild } from '@cadre/server/app';
 import { World } from '../../testing/world';
 
 let world: World;
@@ -206,13 +204,13 @@ describe('a photo', () => {
     const count = async () =>
       (await world.database.owner.query('SELECT COUNT(*) AS n FROM photo')) as unknown;
     const before = await count();
-    await rebuildProjections(world.database.source, projector, PROJECTIONS as never);
+    await rebuild(world.database.source);
     expect(await count()).toEqual(before);
-    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+    expect((await verify(world.database.source)).faults).toEqual([]);
     await expect(world.database.source.query('DELETE FROM photo LIMIT 1')).rejects.toThrow(/denied/);
     const [{ id }] = (await world.database.owner.query('SELECT id FROM photo LIMIT 1')) as [{ id: string }];
     await world.database.owner.query('UPDATE photo SET whole = CONCAT(whole, 0x00) WHERE id = ?', [id]);
-    expect((await verifyRecord(world.database.source)).faults.map((fault) => fault.what)).toEqual([
+    expect((await verify(world.database.source)).faults.map((fault) => fault.what)).toEqual([
       'its photo was altered or removed',
     ]);
   });

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { fitWithin, PHOTO_LIMITS, sidesIssue } from '@cadre/core/photos';
-import { RefusedError } from '@cadre/server/records';
+import { RefusedError } from '@cadre/server/platform/event-log';
 
 export interface Encoded {
   readonly whole: Buffer;

@@ -3,10 +3,12 @@ import type { AnswerOf, QueryOf } from '@cadre/contract/http';
 import type { addPhoto, listPhotos, Photo, PhotoOf } from '@cadre/contract/photos';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { findBike } from '@cadre/server/fleet';
-import { authorOf, requireAct, type Actor } from '@cadre/server/people';
-import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { authorOf } from '@cadre/server/people';
+import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { photoEntity, type PhotoRow } from './entities';
 import { reEncode } from './re-encode';
+import type { PhotoEvents } from './events';
 
 type Listed = Omit<PhotoRow, 'whole' | 'small'>;
 
@@ -42,7 +44,7 @@ function photoOfRow({
 export class Photos {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<PhotoEvents>,
   ) {}
 
   async add(actor: Actor, id: string, of: PhotoOf, bytes: unknown): Promise<AnswerOf<typeof addPhoto>> {
@@ -58,19 +60,17 @@ export class Photos {
         await authorOf(tx, actor, of.author, 'mark');
         await this.refuseMany(tx, of);
         const { bikeId, checkId, checkpoint, position, shapes } = of;
-        await tx
-          .getRepository(photoEntity)
-          .insert({
-            id,
-            bikeId,
-            checkId,
-            checkpoint,
-            position,
-            author: of.author,
-            at: new Date(of.at),
-            ...encoded,
-            shapes,
-          } as object);
+        await tx.getRepository(photoEntity).insert({
+          id,
+          bikeId,
+          checkId,
+          checkpoint,
+          position,
+          author: of.author,
+          at: new Date(of.at),
+          ...encoded,
+          shapes,
+        } as object);
         return {
           kind: 'photo.added',
           body: {

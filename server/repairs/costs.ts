@@ -3,9 +3,9 @@ import type { AnswerOf, QueryOf } from '@cadre/contract/http';
 import type { listCosts } from '@cadre/contract/repairs';
 import { costsOf, type CostedRepair } from '@cadre/core/repairs';
 import { currentPolicy } from '@cadre/server/catalogue';
-import { findingEntity } from '@cadre/server/findings/entities';
-import { bikeEntity, siteEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { findingEntity } from '@cadre/server/findings';
+import { bikeEntity, siteEntity } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { repairEntity } from './entities';
 
 /** The month of a moment where the bike is, as 2026-11. */

@@ -2,7 +2,7 @@ import type { Touched } from '@cadre/core/catalogue';
 import { EntitySchema } from 'typeorm';
 import type { Joint } from '@cadre/core/fleet';
 import type { RepairPlan, UsedPart } from '@cadre/core/repairs';
-import { json, key, moment, uuid, whole, word, words } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, word } from '@cadre/server/platform/database';
 
 export interface RepairRow {
   id: string;
@@ -44,27 +44,4 @@ export const repairEntity = new EntitySchema<RepairRow>({
     { name: 'repair_bike', columns: ['bikeId', 'state'] },
     { name: 'repair_done', columns: ['doneAt'] },
   ],
-});
-
-export interface LeftApartRow {
-  id: string;
-  bikeId: string;
-  what: string;
-  by: string;
-  since: Date;
-  closedBy: string | null;
-  closedAt: Date | null;
-}
-export const leftApartEntity = new EntitySchema<LeftApartRow>({
-  name: 'left_apart',
-  columns: {
-    id: key(),
-    bikeId: uuid(),
-    what: words(200),
-    by: uuid(),
-    since: moment(),
-    closedBy: uuid({ nullable: true }),
-    closedAt: moment({ nullable: true }),
-  },
-  indices: [{ name: 'left_apart_bike', columns: ['bikeId', 'closedAt'] }],
 });

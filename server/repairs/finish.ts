@@ -8,10 +8,11 @@ import { touchesOfPart, withTouches, type UsedPart } from '@cadre/core/repairs';
 import { torqueCard } from '@cadre/core/torque';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike, measuredBikes } from '@cadre/server/fleet';
-import { lockItems, replacing } from '@cadre/server/parts';
-import { factsOf } from '@cadre/server/projection';
-import { RefusedError, type NewEvent } from '@cadre/server/records';
+import { lockItems, replacing, type PartEvents } from '@cadre/server/parts';
+import { factsOf } from '@cadre/server/fitness';
+import { RefusedError, type NewEvent } from '@cadre/server/platform/event-log';
 import type { RepairRow } from './entities';
+import type { RepairEvents } from './events';
 
 type Said = BodyOf<typeof finishRepair>;
 type Body = Said & {
@@ -46,8 +47,8 @@ async function renewing(
   bikeId: string,
   repairId: string,
   body: Body,
-): Promise<NewEvent[]> {
-  const sayings: NewEvent[] = [];
+): Promise<NewEvent<RepairEvents & PartEvents>[]> {
+  const sayings: NewEvent<RepairEvents & PartEvents>[] = [];
   const places = new Set<string>();
   for (const [at, { itemId, fits }] of body.used.entries()) {
     const item = items.get(itemId);
@@ -107,7 +108,7 @@ export async function sayDone(
   repair: RepairRow,
   said: Said,
   by: string,
-): Promise<NewEvent[]> {
+): Promise<NewEvent<RepairEvents & PartEvents>[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
   const astray = body.used.flatMap((each, at) =>
@@ -131,7 +132,7 @@ export async function sayDone(
     .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: by }));
   // What the findings' own work disturbs cannot be left out by leaving it unticked.
   const touched = withImplied(withTouches(body.touched, [...findings.flatMap(leastWork), ...ofParts]));
-  const done: NewEvent = {
+  const done: NewEvent<RepairEvents & PartEvents> = {
     kind: 'repair.done',
     body: {
       ...{ bikeId, repairId, findings, work: body.work, touched, minutes: body.minutes },

@@ -1,2 +1,6 @@
-export { repairCosts } from './costs';
-export { Repairs } from './service';
+export type { RepairEvents } from './events';
+export { repairEntity } from './entities';
+export { repairsFeature } from './feature';
+export { openNeeds } from './needs';
+export { repairsRoutes } from './routes';
+export { findRepair, Repairs } from './service';

@@ -59,12 +59,10 @@ async function built(bike: Bike, build: Partial<Build>): Promise<void> {
   await world.as('lead').send(changeBike, { params: { id: bike.id }, body });
 }
 const close = (findingId: string, by = 'lead') =>
-  world
-    .as(by)
-    .send(closeFinding, {
-      params: { id: findingId },
-      body: { id: newId(), reason: 'disc wheel and caliper fitted', at: world.clock.now },
-    });
+  world.as(by).send(closeFinding, {
+    params: { id: findingId },
+    body: { id: newId(), reason: 'disc wheel and caliper fitted', at: world.clock.now },
+  });
 const release = (bike: Bike) =>
   world
     .as('lead')

@@ -72,12 +72,10 @@ async function lookAgain(bike: Bike, repairId: string, by: string, exceptions: r
   );
   await world.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
   const asked = marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
-  const signed = await world
-    .as(by)
-    .send(signCheck, {
-      params: { id: checkId },
-      body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
-    });
+  const signed = await world.as(by).send(signCheck, {
+    params: { id: checkId },
+    body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
+  });
   return { asked, signed };
 }
 const release = (bike: Bike, by = 'lead') =>
@@ -165,12 +163,10 @@ describe('from a fault to a release', () => {
     const bike = await world.bike(`R${(tags += 1)}`);
     await world.check(bike);
     const itemId = newId();
-    await world
-      .as('inspector')
-      .send(leaveApart, {
-        params: { id: bike.id },
-        body: { id: itemId, what: 'saddle off', at: world.clock.now },
-      });
+    await world.as('inspector').send(leaveApart, {
+      params: { id: bike.id },
+      body: { id: itemId, what: 'saddle off', at: world.clock.now },
+    });
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: ['left-apart'] });
     expect(
       await refusalOf(
@@ -196,12 +192,10 @@ describe('only a release ends a hold', () => {
       },
     ]);
     const lower = (severity: 'soon' | 'watch') =>
-      world
-        .as('lead')
-        .send(setSeverity, {
-          params: { id: findingIds[0] ?? '' },
-          body: { id: newId(), severity, reason: 'looked at it', at: world.clock.now },
-        });
+      world.as('lead').send(setSeverity, {
+        params: { id: findingIds[0] ?? '' },
+        body: { id: newId(), severity, reason: 'looked at it', at: world.clock.now },
+      });
     await lower('soon');
     expect(await world.fitness(bike.id)).toMatchObject({
       fitness: 'held',
@@ -239,12 +233,10 @@ describe('only a release ends a hold', () => {
       [bike.id],
     );
     expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: ['overdue-soon'] });
-    await world
-      .as('lead')
-      .send(setSeverity, {
-        params: { id: findingIds[0] ?? '' },
-        body: { id: newId(), severity: 'watch', reason: 'fine', at: world.clock.now },
-      });
+    await world.as('lead').send(setSeverity, {
+      params: { id: findingIds[0] ?? '' },
+      body: { id: newId(), severity: 'watch', reason: 'fine', at: world.clock.now },
+    });
     expect(await world.fitness(bike.id)).toMatchObject({
       fitness: 'held',
       reasons: ['ready-for-release', 'watch-finding'],
@@ -255,12 +247,10 @@ describe('only a release ends a hold', () => {
     const { findingIds } = await heldBike();
     const lower = (by: string) =>
       refusalOf(
-        world
-          .as(by)
-          .send(setSeverity, {
-            params: { id: findingIds[0] ?? '' },
-            body: { id: newId(), severity: 'soon', reason: 'x', at: world.clock.now },
-          }),
+        world.as(by).send(setSeverity, {
+          params: { id: findingIds[0] ?? '' },
+          body: { id: newId(), severity: 'soon', reason: 'x', at: world.clock.now },
+        }),
       );
     expect(await lower('lead')).toBe('422 severity.under-stop-floor');
     expect(await lower('inspector')).toBe('403 act.not-allowed');

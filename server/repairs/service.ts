@@ -1,41 +1,35 @@
 import { In, MoreThan, type DataSource, type EntityManager } from 'typeorm';
-import type { Check } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type {
   finishRepair,
   hangTag,
-  leaveApart,
   listRepairs,
-  openReLook,
   planRepair,
-  putTogether,
   releaseBike,
   Repair,
   startRepair,
 } from '@cadre/contract/repairs';
-import { askedOf } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { releaseReadiness } from '@cadre/core/fitness';
-import { reLookSheet, wheelsRenewed } from '@cadre/core/repairs';
-import { publishedCheckpoints } from '@cadre/server/catalogue';
-import { checkEntity } from '@cadre/server/checks/entities';
-import { describeCheck } from '@cadre/server/checks';
-import { describeBike, findBike, fittedOf } from '@cadre/server/fleet';
-import { lockItems } from '@cadre/server/parts';
-import { mayDeliverFor, requireAct, type Actor } from '@cadre/server/people';
-import { factsOf } from '@cadre/server/projection';
+import { describeBike } from '@cadre/server/fleet';
+import { lockItems, type PartEvents } from '@cadre/server/parts';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { factsOf } from '@cadre/server/fitness';
 import {
   chainOfBike,
   chainOfBikeOf,
-  hashOf,
   RefusedError,
   type Chain,
   type EventLog,
   type NewEvent,
-} from '@cadre/server/records';
+} from '@cadre/server/platform/event-log';
+import { closingOf } from './close-finding';
 import { sayDone } from './finish';
-import { leftApartEntity, repairEntity, type RepairRow } from './entities';
+import type { closeFinding } from '@cadre/contract/findings';
+import { findFinding } from '@cadre/server/findings';
+import { repairEntity, type RepairRow } from './entities';
+import type { RepairEvents } from './events';
 
 function describeRepair(row: RepairRow): Repair {
   return {
@@ -51,7 +45,7 @@ function describeRepair(row: RepairRow): Repair {
   };
 }
 
-async function findRepair(tx: EntityManager, id: string): Promise<RepairRow> {
+export async function findRepair(tx: EntityManager, id: string): Promise<RepairRow> {
   const row = await tx.getRepository(repairEntity).findOneBy({ id });
   if (!row) throw new RefusedError('not-found', { what: 'repair' });
   return row;
@@ -67,12 +61,12 @@ interface Act {
   readonly id: string;
   readonly request: unknown;
 }
-type Said = NewEvent | readonly NewEvent[];
+type Said = NewEvent<RepairEvents & PartEvents> | readonly NewEvent<RepairEvents & PartEvents>[];
 
 export class Repairs {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<RepairEvents & PartEvents>,
     private readonly now: () => number,
   ) {}
 
@@ -202,87 +196,6 @@ export class Repairs {
     );
   }
 
-  /** Opens the re-look of a finished repair: what failed and what the work touched, as a check of its own. */
-  async openReLook(actor: Actor, repairId: string, body: BodyOf<typeof openReLook>): Promise<Check> {
-    requireAct(actor, 're-look');
-    return this.actOnRepair(
-      repairId,
-      { actor, id: body.id, request: { repairId, ...body } },
-      async (tx, repair) => {
-        if (repair.state === 'started') throw new RefusedError('repair.not-done-yet');
-        const open = repair.reLookCheckId
-          ? await tx.getRepository(checkEntity).findOneBy({ id: repair.reLookCheckId, state: 'open' })
-          : null;
-        if (open)
-          throw new RefusedError(
-            'conflict.check-open',
-            { checkId: open.id },
-            { current: await describeCheck(tx, open.id) },
-          );
-        const facts = await factsOf(tx, repair.bikeId);
-        const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
-        const sheet = reLookSheet(
-          failed,
-          repair.touched,
-          await publishedCheckpoints(tx),
-          wheelsRenewed(repair.used, repair.touched),
-        );
-        const bike = await findBike(tx, repair.bikeId);
-        if (askedOf(sheet, await fittedOf(tx, bike)).length === 0)
-          throw new RefusedError('repair.nothing-to-re-look');
-        return {
-          kind: 'check.opened',
-          body: {
-            bikeId: repair.bikeId,
-            checkId: body.id,
-            sheetHash: hashOf(sheet),
-            openedBy: actor.id,
-            reLook: { repairId, sheet },
-          },
-          happenedAt: body.at,
-        };
-      },
-      (tx) => describeCheck(tx, body.id),
-    );
-  }
-
-  async leaveApart(actor: Actor, bikeId: string, body: BodyOf<typeof leaveApart>): Promise<Bike> {
-    requireAct(actor, 'mark');
-    const by = body.author ?? actor.id;
-    return this.actOn(
-      { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
-      async (tx) => {
-        if (!(await mayDeliverFor(tx, actor, by)))
-          throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
-        return {
-          kind: 'left-apart.opened',
-          body: { bikeId, itemId: body.id, what: body.what, by },
-          happenedAt: body.at,
-        };
-      },
-      (tx) => describeBike(tx, bikeId),
-    );
-  }
-
-  async putTogether(actor: Actor, itemId: string, body: BodyOf<typeof putTogether>): Promise<Bike> {
-    requireAct(actor, 'mark');
-    return this.actOn(
-      {
-        chain: chainOfBikeOf('left-apart', 'left_apart', itemId),
-        actor,
-        id: body.id,
-        request: { itemId, ...body },
-      },
-      async (tx) => {
-        const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
-        if (item.closedAt) throw new RefusedError('left-apart.already-closed');
-        return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
-      },
-      async (tx) =>
-        describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
-    );
-  }
-
   /** The one act that ends a hold. Refused until every stop is repaired and re-looked and nothing is left apart. */
   async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
     requireAct(actor, 'release');
@@ -315,6 +228,25 @@ export class Repairs {
         };
       },
       (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  /** Closes a finding whose question is no longer asked of its bike. */
+  async closeFinding(
+    actor: Actor,
+    id: string,
+    body: BodyOf<typeof closeFinding>,
+  ): Promise<AnswerOf<typeof closeFinding>> {
+    requireAct(actor, 'repair');
+    return this.actOn(
+      {
+        chain: chainOfBikeOf('finding', 'finding', id),
+        actor,
+        id: body.id,
+        request: { findingId: id, ...body },
+      },
+      (tx) => closingOf(tx, id, body, actor.id, this.now()),
+      async (tx) => structuredClone((await findFinding(tx, id)).finding) as AnswerOf<typeof closeFinding>,
     );
   }
 }

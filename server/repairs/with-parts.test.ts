@@ -57,18 +57,14 @@ async function shelf(
     leadDays: 5,
     supplier: 'Reed',
   };
-  await world
-    .as('lead')
-    .send(setStockItem, {
-      params: { id },
-      body: { id: newId(), item: { ...item, ...more }, version: null, at: at() },
-    });
-  await world
-    .as('lead')
-    .send(countStock, {
-      params: { id },
-      body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
-    });
+  await world.as('lead').send(setStockItem, {
+    params: { id },
+    body: { id: newId(), item: { ...item, ...more }, version: null, at: at() },
+  });
+  await world.as('lead').send(countStock, {
+    params: { id },
+    body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
+  });
   return id;
 }
 const onHand = async (id: string): Promise<number | undefined> =>
@@ -152,11 +148,9 @@ describe('a repair that uses parts', () => {
       exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
     });
     const again = newId();
-    await world
-      .as('mechanic')
-      .send(startRepair, {
-        body: { id: again, bikeId: bike.id, findingIds: [findings[0]?.id ?? ''], at: at() },
-      });
+    await world.as('mechanic').send(startRepair, {
+      body: { id: again, bikeId: bike.id, findingIds: [findings[0]?.id ?? ''], at: at() },
+    });
     await finish(again, findings[0]?.id ?? '', { used: [used(pads, findings[0]?.id ?? '')] });
     const { fitments } = await world.as('desk').send(listFitments, { params: { id: bike.id } });
     expect(fitments.map((each) => each.removedAt === null)).toEqual([true, false]);
@@ -210,12 +204,10 @@ describe('a repair that uses parts', () => {
   it('refuses a joint left tighter than the least of what is stated for it', async () => {
     const { bike, repairId, findingId } = await onTheBench();
     const now = await world.bikeNow(bike.id);
-    await world
-      .as('lead')
-      .send(changeBike, {
-        params: { id: bike.id },
-        body: { ...fieldsOf(now), fit: { 'torqueMax:caliper-mount': 8 }, version: now.version },
-      });
+    await world.as('lead').send(changeBike, {
+      params: { id: bike.id },
+      body: { ...fieldsOf(now), fit: { 'torqueMax:caliper-mount': 8 }, version: now.version },
+    });
     const set = (newtonMetres: number) =>
       finish(repairId, findingId, { torques: [{ joint: 'caliper-mount', newtonMetres }] });
     expect(await refusalOf(set(8.1))).toBe('422 repair.over-torque');
@@ -230,12 +222,10 @@ describe('a repair that uses parts', () => {
       waits: { for: 'parts' as const, what: 'Sea pads', until: at() + 86_400_000, since: at() },
     };
     const send = (more: object = {}) =>
-      world
-        .as('mechanic')
-        .send(planRepair, {
-          params: { id: repairId },
-          body: { id: newId(), plan: { ...plan, ...more }, at: at() },
-        });
+      world.as('mechanic').send(planRepair, {
+        params: { id: repairId },
+        body: { id: newId(), plan: { ...plan, ...more }, at: at() },
+      });
     expect((await send()).repair.plan).toEqual(plan);
     expect((await world.as('desk').send(listStock)).needs).toContainEqual({
       itemId: pads,
@@ -263,12 +253,10 @@ describe('a hang-tag', () => {
     await finish(repairId, findingId, { touched: [{ touch: 'brake-work', position: 'front' }] });
     await lookAgain(bike, repairId);
     const release = (back?: boolean) =>
-      world
-        .as('lead')
-        .send(releaseBike, {
-          params: { id: bike.id },
-          body: { id: newId(), note: '', hangTagBack: back, at: at() },
-        });
+      world.as('lead').send(releaseBike, {
+        params: { id: bike.id },
+        body: { id: newId(), note: '', hangTagBack: back, at: at() },
+      });
     expect(await refusalOf(release())).toBe('409 release.hang-tag-out');
     expect((await world.fitness(bike.id)).fitness).toBe('held');
     await release(true);

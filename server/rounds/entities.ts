@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { BikeRule } from '@cadre/core/rounds';
-import { json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
 /** A batch of checks across many bikes with a deadline. How far it is, the checks tell. */
 export interface RoundRow {

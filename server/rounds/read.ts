@@ -3,8 +3,8 @@ import type { Round, StandingRound } from '@cadre/contract/rounds';
 import { minutesEach, type RoundLook } from '@cadre/core/rounds';
 import { startOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
-import { siteEntity } from '@cadre/server/fleet/entities';
-import { RefusedError } from '@cadre/server/records';
+import { siteEntity } from '@cadre/server/fleet';
+import { RefusedError } from '@cadre/server/platform/event-log';
 import { roundEntity, standingRoundEntity, type RoundRow, type StandingRoundRow } from './entities';
 
 const DAY_MS = 86_400_000;

@@ -61,11 +61,9 @@ describe('a round', () => {
     const ride = world.sheets.get('ride-out');
     const checkId = newId();
     const author = world.idOf('mechanic');
-    await world
-      .as('mechanic')
-      .send(openCheck, {
-        body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now },
-      });
+    await world.as('mechanic').send(openCheck, {
+      body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now },
+    });
     if (!ride) throw new Error('no ride-out');
     const marks = marksFor(ride.sheet, c.build as Build, author, world.clock.now, [
       { checkpoint: 'bars', more: faulty('bent') },
@@ -108,11 +106,9 @@ describe('a round', () => {
     if (!ride) throw new Error('no ride-out');
     const checkId = newId();
     const author = world.idOf('inspector');
-    await world
-      .as('inspector')
-      .send(openCheck, {
-        body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now },
-      });
+    await world.as('inspector').send(openCheck, {
+      body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now },
+    });
     const [mark] = marksFor(ride.sheet, a.build as Build, author, world.clock.now);
     if (!mark) throw new Error('no mark');
     const wrong = { ...mark, word: 'fault' as const };

@@ -13,19 +13,19 @@ import type {
 import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
 import { bikesOfRule, roundRows, type RoundCandidate } from '@cadre/core/rounds';
 import { siteDay, siteTimeToday } from '@cadre/core/schedule';
-import { describeFleet, describeRacks } from '@cadre/server/fleet';
-import { bikeEntity, siteEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { describeFleet, describeRacks, bikeEntity, siteEntity } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainNamed,
   chainOfSentSite,
   chainOfSiteOf,
   RefusedError,
   type EventLog,
-} from '@cadre/server/records';
+} from '@cadre/server/platform/event-log';
 import { groupsAround } from '@cadre/server/schedule';
 import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entities';
 import { describeRounds, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
+import type { RoundEvents } from './events';
 
 const HOUR_MS = 3_600_000;
 /** A standing round is made so long before it is to be done: it is there when the first person comes in. */
@@ -37,7 +37,7 @@ const chainOfRound = (id: string) => chainOfSiteOf('round', 'round', id);
 export class Rounds {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<RoundEvents>,
     private readonly now: () => number,
   ) {}
 

@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Want } from '@cadre/core/schedule';
-import { json, key, moment, uuid, whole, words } from '@cadre/server/database';
+import { json, key, moment, uuid, whole, words } from '@cadre/server/platform/database';
 
 /** People due out at a time. The table's name is not the word `groups`, which this database keeps for itself. */
 export interface OutingGroupRow {

@@ -1,15 +1,15 @@
 import { Between, type DataSource, type EntityManager } from 'typeorm';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { addGroup, changeGroup, Group, listGroups, removeGroup } from '@cadre/contract/schedule';
-import { siteEntity } from '@cadre/server/fleet/entities';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { siteEntity } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainOfSentSite,
   chainOfSiteOf,
   RefusedError,
-  type GroupDocument,
   type EventLog,
-} from '@cadre/server/records';
+} from '@cadre/server/platform/event-log';
+import type { GroupDocument, ScheduleEvents } from './events';
 import { outingGroupEntity, type OutingGroupRow } from './entities';
 
 const HOUR_MS = 3_600_000;
@@ -30,12 +30,10 @@ export async function groupsAround(tx: EntityManager, now: number): Promise<Grou
 }
 
 async function groupsBetween(tx: EntityManager, from: number, until: number): Promise<Group[]> {
-  const rows = await tx
-    .getRepository(outingGroupEntity)
-    .find({
-      where: { backAt: Between(new Date(from), new Date(until + 14 * 24 * HOUR_MS)) },
-      order: { outAt: 'ASC', id: 'ASC' },
-    });
+  const rows = await tx.getRepository(outingGroupEntity).find({
+    where: { backAt: Between(new Date(from), new Date(until + 14 * 24 * HOUR_MS)) },
+    order: { outAt: 'ASC', id: 'ASC' },
+  });
   return rows.filter((row) => row.outAt.getTime() <= until).map(groupOf);
 }
 
@@ -67,7 +65,7 @@ async function refuseSite(tx: EntityManager, siteId: string): Promise<void> {
 export class Groups {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<ScheduleEvents>,
   ) {}
 
   async list(actor: Actor, query: { from: number; until: number }): Promise<AnswerOf<typeof listGroups>> {

@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Wait } from '@cadre/core/waits';
-import { json, key, moment, uuid, whole } from '@cadre/server/database';
+import { json, key, moment, uuid, whole } from '@cadre/server/platform/database';
 
 /** A look asked for later. The columns a query asks for; the rest is its document. */
 export interface WaitRow {

@@ -8,11 +8,13 @@ import { windowOn } from '@cadre/core/measures';
 import { answerSoak, dueAfter, isDue, type Gauged, type Wait } from '@cadre/core/waits';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { describeBike, findBike, measuredBikes } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
-import { factsOf, waitOf } from '@cadre/server/projection';
-import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/records';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { factsOf } from '@cadre/server/fitness';
+import { waitOf } from './rows';
+import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { waitEntity, type WaitRow } from './entities';
 import { leakFinding } from './leak-finding';
+import type { WaitEvents } from './events';
 
 type Answered = AnswerOf<typeof answerWait>;
 
@@ -20,7 +22,7 @@ type Answered = AnswerOf<typeof answerWait>;
 export class Waits {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog,
+    private readonly log: EventLog<WaitEvents>,
     private readonly now: () => number,
   ) {}
 
@@ -125,13 +127,12 @@ export class Waits {
         };
       },
       async (tx, { events }) => {
-        for (const { kind, body: answered } of await events())
-          if (kind === 'wait.answered')
-            return {
-              bike: await describeBike(tx, answered.bikeId),
-              leak: answered.leak,
-              againAt: answered.againAt,
-            };
+        for (const { body: answered } of await events('wait.answered'))
+          return {
+            bike: await describeBike(tx, answered.bikeId),
+            leak: answered.leak,
+            againAt: answered.againAt,
+          };
         throw new Error('an answered wait has no answer');
       },
     );

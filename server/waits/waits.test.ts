@@ -4,9 +4,9 @@ import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
 import { timeline } from '@cadre/contract/records';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import { dueWaits, type WaitKind } from '@cadre/core/waits';
-import { Waits } from '@cadre/server/waits';
-import { EventLog as Chain, verifyRecord } from '@cadre/server/records';
-import { projector } from '@cadre/server/projection';
+import { Waits, type WaitEvents } from '@cadre/server/waits';
+import { verify, projector } from '@cadre/server/app';
+import { EventLog as Chain } from '@cadre/server/platform/event-log';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
@@ -16,7 +16,7 @@ let waits: Waits;
 beforeAll(async () => {
   world = await World.open();
   const now = (): number => world.clock.now;
-  waits = new Waits(world.database.source, new Chain(world.database.source, projector, now), now);
+  waits = new Waits(world.database.source, new Chain<WaitEvents>(world.database.source, projector, now), now);
 });
 afterAll(() => world.close());
 
@@ -38,12 +38,10 @@ const set = (of: Bike, kind: WaitKind, more: object = {}) =>
     },
   });
 const answer = (id: string, more: object = {}) =>
-  world
-    .as('mechanic')
-    .send(answerWait, {
-      params: { id },
-      body: { id: newId(), gauged: null, note: '', at: world.clock.now, ...more },
-    });
+  world.as('mechanic').send(answerWait, {
+    params: { id },
+    body: { id: newId(), gauged: null, note: '', at: world.clock.now, ...more },
+  });
 const waitOf = async (of: Bike) => (await world.bikeNow(of.id)).facts.waits?.[0];
 const kindsOf = async (of: Bike): Promise<readonly string[]> =>
   (await world.as('desk').send(timeline, { params: { id: of.id } })).entries.map((entry) => entry.kind);
@@ -81,7 +79,7 @@ describe('a soak', () => {
         words: { note: 'Lost 10.7 % a day over its soak' },
       },
     ]);
-    expect((await verifyRecord(world.database.source)).faults).toEqual([]);
+    expect((await verify(world.database.source)).faults).toEqual([]);
   });
 
   it('gauged too soon goes on, and raises itself again', async () => {

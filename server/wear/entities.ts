@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Position } from '@cadre/core/catalogue';
-import { json, key, moment, uuid, word, words } from '@cadre/server/database';
+import { json, key, moment, uuid, word, words } from '@cadre/server/platform/database';
 
 /** A signed reading, by its mark: what wear and limits are asked of, without walking every mark there is. */
 export interface BikeReadingRow {

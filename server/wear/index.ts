@@ -1,2 +1,4 @@
+export { wearFeature } from './feature';
 export { healedSince } from './read';
+export { wearRoutes } from './routes';
 export { Wear } from './service';

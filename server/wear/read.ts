@@ -9,8 +9,7 @@ import {
   type Healed,
   type WearSeries,
 } from '@cadre/core/wear';
-import { bikeEntity } from '@cadre/server/fleet/entities';
-import { fitmentEntity, partEntity } from '@cadre/server/parts/entities';
+import { bikeEntity, fitmentEntity, partEntity } from '@cadre/server/fleet';
 import { bikeReadingEntity, outingEntity } from './entities';
 
 /** Every span of the parts that ever sat on these bikes, wherever else they sat. */

@@ -6,7 +6,7 @@ import type { Build } from '@cadre/core/fleet';
 import { fleetPrior, usualWear, worseWay, wornAt, type WearPrior, type WearSeries } from '@cadre/core/wear';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike, measuredBikes } from '@cadre/server/fleet';
-import { requireAct, type Actor } from '@cadre/server/people';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { measuredLately, seriesOf } from './read';
 
 /** So many bikes of a kind say enough of what is usual of it. */

@@ -1,16 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
 import { IsNull } from 'typeorm';
-import { bikeEntity, bikeStateEntity, modelEntity } from '@cadre/server/fleet/entities';
-import { findingEntity } from '@cadre/server/findings/entities';
-import { intakeEntity } from '@cadre/server/intake/entities';
-import { fitmentEntity, stockItemEntity } from '@cadre/server/parts/entities';
+import { bikeStateEntity } from '@cadre/server/fitness';
+import { bikeEntity, fitmentEntity, modelEntity } from '@cadre/server/fleet';
+import { findingEntity } from '@cadre/server/findings';
+import { intakeEntity } from '@cadre/server/intake';
+import { stockItemEntity } from '@cadre/server/parts';
 import { countRound, roundRows } from '@cadre/core/rounds';
-import { personEntity } from '@cadre/server/people/entities';
+import { personEntity } from '@cadre/server/people';
 import { DEVICE } from '@cadre/test-world/builders';
-import { createServices } from '@cadre/server/app';
-import { outingGroupEntity } from '@cadre/server/schedule/entities';
-import { verifyRecord } from '@cadre/server/records';
+import { createServices, verify } from '@cadre/server/app';
+import { outingGroupEntity } from '@cadre/server/schedule';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
 import { demoPeople, seedDemo } from './index';
 
@@ -42,7 +42,7 @@ describe.each([
   });
 
   it('has a whole record that ends before it was seeded', async () => {
-    const { entries, faults } = await verifyRecord(database.source);
+    const { entries, faults } = await verify(database.source);
     expect(faults).toEqual([]);
     expect(entries).toBeGreaterThan(100);
     const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [

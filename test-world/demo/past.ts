@@ -1,12 +1,11 @@
 import { v7 as newId } from 'uuid';
-import { asBuilt, askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type Asked, type SheetVersion, leastWork } from '@cadre/core/catalogue';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Build, FitmentPosition } from '@cadre/core/fleet';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { leastWork } from '@cadre/core/catalogue';
 import type { Services } from '@cadre/server/app';
-import type { Actor } from '@cadre/server/people';
+import type { Actor } from '@cadre/server/platform/http';
 import { markFor, type Exception } from '@cadre/test-world/builders';
 import { demoBuild, type DemoBike } from './fleet';
 import { MEASURED, NEW_CHAIN, readingsAt, RIDDEN_EVERY_DAYS } from './past-wear';
@@ -277,7 +276,7 @@ async function mend(
   const reLookId = newId();
   const lookAt = doneAt + 10 * MINUTE_MS;
   world.at(lookAt);
-  const reLook = await services.repairs.openReLook(actors.pia, repairId, { id: reLookId, at: lookAt });
+  const reLook = await services.reLooks.open(actors.pia, repairId, { id: reLookId, at: lookAt });
   await signAll(world, reLookId, reLook.sheet as SheetVersion, demoBuild(bike), actors.pia, lookAt, []);
   if (findings.some((finding) => isStopNow(finding, at))) {
     const releasedAt = lookAt + 8 * MINUTE_MS;

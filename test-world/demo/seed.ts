@@ -26,7 +26,7 @@ import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
-import type { Actor } from '@cadre/server/people';
+import type { Actor } from '@cadre/server/platform/http';
 import { bikeFieldsOf, DEVICE, markFor, marksFor } from '@cadre/test-world/builders';
 import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
 import { demoShelf } from './shelf';

@@ -1,0 +1,29 @@
+/**
+ * The house, lowest floor first: a folder may import what is on the floors below its own, and nothing beside or above it. Lint holds this
+ * (eslint.config.js); docs/architecture.md draws it.
+ */
+export const FLOORS = {
+  server: [
+    ['platform'],
+    ['people', 'fitness'],
+    ['catalogue'],
+    ['fleet'],
+    ['findings', 'reassembly'],
+    ['parts'],
+    ['repairs'],
+    ['checks'],
+    [
+      'wear',
+      'waits',
+      'mishaps',
+      'intake',
+      'schedule',
+      'photos',
+      'exchange',
+      'similar-faults',
+      'timeline',
+    ],
+    ['unusual-records', 'rounds', 'wall', 'policy', 'setup'],
+    ['app'],
+  ],
+};

@@ -1,0 +1,90 @@
+import type { Express } from 'express';
+import type { Logger } from 'pino';
+import type { DataSource } from 'typeorm';
+import { sheetDocument } from '@cadre/contract/catalogue';
+import { fleetDocument } from '@cadre/contract/exchange';
+import { ROUTES } from '@cadre/contract/routes';
+import { catalogueRoutes } from '@cadre/server/catalogue';
+import { checksRoutes } from '@cadre/server/checks';
+import { exchangeRoutes } from '@cadre/server/exchange';
+import { findingsRoutes } from '@cadre/server/findings';
+import { fleetRoutes } from '@cadre/server/fleet';
+import { intakeRoutes } from '@cadre/server/intake';
+import { mishapsRoutes } from '@cadre/server/mishaps';
+import { partsRoutes } from '@cadre/server/parts';
+import { peopleRoutes } from '@cadre/server/people';
+import { photosRoutes } from '@cadre/server/photos';
+import { createHttpApp, schemaOf, type Implemented } from '@cadre/server/platform/http';
+import { policyRoutes } from '@cadre/server/policy';
+import { reassemblyRoutes } from '@cadre/server/reassembly';
+import { repairsRoutes } from '@cadre/server/repairs';
+import { roundsRoutes } from '@cadre/server/rounds';
+import { scheduleRoutes } from '@cadre/server/schedule';
+import { setupRoutes } from '@cadre/server/setup';
+import { similarFaultsRoutes } from '@cadre/server/similar-faults';
+import { timelineRoutes } from '@cadre/server/timeline';
+import { unusualRecordsRoutes } from '@cadre/server/unusual-records';
+import { waitsRoutes } from '@cadre/server/waits';
+import { wallRoutes } from '@cadre/server/wall';
+import { wearRoutes } from '@cadre/server/wear';
+import { QUIET_KINDS } from './features';
+import { createServices, type Services } from './services';
+
+export interface AppDeps {
+  readonly source: DataSource;
+  readonly now: () => number;
+  readonly log: Logger;
+  readonly version: string;
+  /** Whether a program set up here is the demo. */
+  readonly demo: boolean;
+  /** The built front end, or null to answer the interface alone. */
+  readonly webDir: string | null;
+  readonly publicUrl: string | null;
+  readonly checkAnswers?: boolean;
+}
+
+const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => [
+  ...setupRoutes({ ...deps, ...services }),
+  ...peopleRoutes(services),
+  ...wallRoutes(services.walls),
+  ...fleetRoutes(services),
+  ...partsRoutes({ ...deps, ...services }),
+  ...intakeRoutes(services.intakes),
+  ...scheduleRoutes(services.groups),
+  ...exchangeRoutes(services.exchange),
+  ...catalogueRoutes(services.catalogue),
+  ...policyRoutes(services.policies),
+  ...checksRoutes(services),
+  ...unusualRecordsRoutes(services.unusualRecords),
+  ...waitsRoutes(services.waits),
+  ...mishapsRoutes(services.mishaps),
+  ...photosRoutes(services.photos),
+  ...wearRoutes(services.wear),
+  ...roundsRoutes(services.rounds),
+  ...similarFaultsRoutes(services.similarFaults),
+  ...findingsRoutes(services.findings),
+  ...repairsRoutes({ ...deps, ...services }),
+  ...reassemblyRoutes(services.reassembly),
+  ...timelineRoutes({ ...deps, ...services, quiet: QUIET_KINDS }),
+];
+
+/** The whole program over one database: nothing else knows all of its features. */
+export function createApp(deps: AppDeps): Express {
+  const services = createServices(deps.source, deps.now);
+  return createHttpApp({
+    ...deps,
+    routes: routesOf(deps, services),
+    actorOf: async (token) => (await services.sessions.actorOf(token))?.actor ?? null,
+    contracts: ROUTES,
+    schemas: {
+      '/api/fleet-document.schema.json': () => ({
+        title: 'A fleet as a file',
+        ...schemaOf(fleetDocument, 'input'),
+      }),
+      '/api/sheet-document.schema.json': () => ({
+        title: 'A sheet as a file',
+        ...schemaOf(sheetDocument, 'input'),
+      }),
+    },
+  });
+}

@@ -1,0 +1,86 @@
+import { catalogueFeature } from '@cadre/server/catalogue';
+import { checksFeature } from '@cadre/server/checks';
+import { findingsFeature } from '@cadre/server/findings';
+import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
+import { fleetFeature } from '@cadre/server/fleet';
+import { intakeFeature } from '@cadre/server/intake';
+import { mishapsFeature } from '@cadre/server/mishaps';
+import { partsFeature } from '@cadre/server/parts';
+import { peopleFeature } from '@cadre/server/people';
+import { photosFeature } from '@cadre/server/photos';
+import { chainHeadEntity, entryEntity } from '@cadre/server/platform/event-log';
+import { policyFeature } from '@cadre/server/policy';
+import { reassemblyFeature } from '@cadre/server/reassembly';
+import { repairsFeature } from '@cadre/server/repairs';
+import { roundsFeature } from '@cadre/server/rounds';
+import { scheduleFeature } from '@cadre/server/schedule';
+import { setupFeature } from '@cadre/server/setup';
+import { waitsFeature } from '@cadre/server/waits';
+import { wearFeature } from '@cadre/server/wear';
+import type { EntityManager } from 'typeorm';
+import type { EventKind } from './events';
+
+/** Every feature that keeps something, those below first: one may rest on those before it, never the other way. */
+export const FEATURES: readonly BikeFeature[] = [
+  peopleFeature,
+  fitnessFeature,
+  catalogueFeature,
+  fleetFeature,
+  findingsFeature,
+  reassemblyFeature,
+  partsFeature,
+  repairsFeature,
+  checksFeature,
+  wearFeature,
+  waitsFeature,
+  mishapsFeature,
+  intakeFeature,
+  scheduleFeature,
+  roundsFeature,
+  photosFeature,
+  policyFeature,
+  setupFeature,
+];
+
+const upperFirst = [...FEATURES].reverse();
+
+/** Rebuilt from the log: emptied children first. */
+export const PROJECTIONS = upperFirst.flatMap((feature) => feature.projected ?? []);
+
+export const ENTITIES = [
+  ...PROJECTIONS,
+  ...FEATURES.flatMap((feature) => feature.tables ?? []),
+  entryEntity,
+  chainHeadEntity,
+];
+
+/** Tables the application's own user may only read and add to. */
+export const APPEND_ONLY: readonly string[] = [
+  'entry',
+  ...FEATURES.flatMap((feature) => feature.appendOnly ?? []),
+];
+
+/** Every kind of event there is. */
+export const EVENT_KINDS = FEATURES.flatMap(
+  (feature) => Object.keys(feature.projections ?? {}) as EventKind[],
+);
+
+export const QUIET_KINDS = FEATURES.flatMap((feature) => feature.quiet ?? []);
+
+export const VERIFIERS = Object.assign({}, ...FEATURES.map((feature) => feature.verifiers)) as NonNullable<
+  BikeFeature['verifiers']
+>;
+
+export const TAKEN = Object.assign({}, ...FEATURES.map((feature) => feature.taken)) as NonNullable<
+  BikeFeature['taken']
+>;
+
+export const projector = projectorOf(FEATURES);
+
+/** All there is to know of a bike's fitness, from the rows of every feature. */
+export const gatherFacts = (tx: EntityManager, bikeId: string) =>
+  gather(
+    tx,
+    bikeId,
+    FEATURES.flatMap((feature) => feature.facts ?? []),
+  );

@@ -1,0 +1,473 @@
+import { answerWait, setWait } from '@cadre/contract/waits';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import {
+  addBike,
+  addModel,
+  addRack,
+  addSite,
+  changeBike,
+  changeModel,
+  changeRack,
+  changeSite,
+  hangBikes,
+  moveBike,
+  orderRacks,
+  removeRack,
+} from '@cadre/contract/fleet';
+import { amendCheck } from '@cadre/contract/checks';
+import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
+import { reportMishap } from '@cadre/contract/mishaps';
+import { fitPart, movePart } from '@cadre/contract/parts';
+import { setCompetence } from '@cadre/contract/people';
+import { timeline } from '@cadre/contract/records';
+import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
+import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
+import { decideIntake, openIntake, priceIntake } from '@cadre/contract/intake';
+import { mergeFindings } from '@cadre/contract/findings';
+import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { PROJECTIONS, rebuild, verify } from '@cadre/server/app';
+import { bikeFieldsOf, faulty, fieldsOf } from '@cadre/test-world/builders';
+import { changePolicy, readSheets } from '@cadre/test-world/client';
+import { refusalOf, World } from '../../testing/world';
+import { stocked } from '../../testing/write-acts';
+
+let world: World;
+let bikeId: string;
+beforeAll(async () => {
+  world = await World.open();
+  const bike = await world.bike('V1');
+  bikeId = bike.id;
+  const { findings } = await world.check(bike, {
+    exceptions: [
+      { checkpoint: 'rotor', position: 'rear', more: faulty('crack') },
+      { checkpoint: 'grips', more: faulty('torn') },
+    ],
+  });
+  const repairId = newId();
+  const [crack] = findings.filter((finding) => finding.fault === 'crack').map((finding) => finding.id);
+  await world
+    .as('mechanic')
+    .send(startRepair, { body: { id: repairId, bikeId, findingIds: [crack ?? ''], at: world.clock.now } });
+  const pads = await stocked(world, 3);
+  const at = world.clock.now;
+  const plan = { stand: '2', personId: null, needs: [{ itemId: pads, count: 1 }], waits: null };
+  await world.as('mechanic').send(planRepair, { params: { id: repairId }, body: { id: newId(), plan, at } });
+  await world
+    .as('mechanic')
+    .send(hangTag, { params: { id: bikeId }, body: { id: newId(), hangTag: 'Plate 3', at } });
+  await world.as('mechanic').send(finishRepair, {
+    params: { id: repairId },
+    body: {
+      id: newId(),
+      work: [{ findingId: crack ?? '', done: 'new rotor' }],
+      touched: [{ touch: 'axle-out', position: 'rear' }],
+      minutes: 12,
+      used: [
+        {
+          itemId: pads,
+          count: 1,
+          findingId: crack ?? '',
+          fits: { partId: newId(), position: 'rear', anyway: '' },
+        },
+      ],
+      at: world.clock.now,
+    },
+  });
+  await world.check(await world.bike('V2'), { by: 'trainee' });
+  await offerABike();
+  await changeTheFleet();
+  await changeTheRules();
+});
+
+/** A used bike offered, looked over, priced and left; two of its findings told as one. */
+async function offerABike(): Promise<void> {
+  const lead = world.as('lead');
+  const at = world.clock.now;
+  const offered = bikeFieldsOf('hybrid', { tag: 'V10', siteId: world.siteId });
+  const { bike, intake } = await lead.send(openIntake, {
+    body: { id: newId(), bikeId: newId(), bike: offered, from: 'A club', asking: 9000, worth: 20_000, at },
+  });
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') }],
+  });
+  await world.check(bike, {
+    exceptions: [
+      {
+        checkpoint: 'tyre-casing',
+        position: 'rear',
+        more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
+      },
+    ],
+  });
+  const [kept, other] = (await world.bikeNow(bike.id)).facts.findings;
+  const id = kept?.id ?? '';
+  await lead.send(mergeFindings, { params: { id }, body: { id: newId(), otherId: other?.id ?? '', at } });
+  const prices = [{ findingId: id, parts: 2400, minutes: 15 }];
+  await lead.send(priceIntake, {
+    params: { id: intake.id },
+    body: { id: newId(), asking: 9000, worth: 20_000, prices, at },
+  });
+  await lead.send(decideIntake, {
+    params: { id: intake.id },
+    body: { id: newId(), accept: false, reason: 'Too dear', at },
+  });
+}
+
+/** One of everything that changes sheets, policy and who is trusted with what. */
+async function changeTheRules(): Promise<void> {
+  const lead = world.as('lead');
+  const bike = await world.bike('V6');
+  await world.check(bike, {
+    exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty('worn') }],
+  });
+  await changePolicy(lead, { soonDays: 3, soonOutings: 5 });
+  const found = (await readSheets(lead)).get('lights');
+  const sheet = { ...found?.sheet, name: 'Lights and bell' } as never;
+  await lead.send(publishSheet, {
+    body: { id: newId(), base: found?.hash ?? null, sheet, note: 'another name', reason: '' },
+  });
+  for (const version of [null, 1])
+    await lead.send(saveDraft, {
+      params: { key: 'lube' },
+      body: { id: newId(), base: null, sheet, version },
+    });
+  await lead.send(saveDraft, {
+    params: { key: 'bolts' },
+    body: { id: newId(), base: null, sheet, version: null },
+  });
+  await lead.send(dropDraft, { params: { key: 'bolts' }, body: { id: newId() } });
+  const id = world.idOf('trainee');
+  for (const [system, signed] of [
+    ['wheels', true],
+    ['brakes', true],
+    ['wheels', false],
+  ] as const)
+    await lead.send(setCompetence, {
+      params: { id, system },
+      body: { id: newId(), signed, at: world.clock.now },
+    });
+}
+
+/** One of everything that changes racks, models, parts and groups, so that a rebuild meets it. */
+async function changeTheFleet(): Promise<void> {
+  const lead = world.as('lead');
+  const at = world.clock.now;
+  const site = await lead.send(addSite, {
+    body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '10:00' },
+  });
+  await lead.send(changeSite, {
+    params: { id: site.id },
+    body: { id: newId(), name: 'Hill hut', timeZone: 'Europe/Paris', opensAt: '09:30' },
+  });
+  const racks = [];
+  for (const name of ['One', 'Two', 'Three'])
+    racks.push(await lead.send(addRack, { body: { id: newId(), siteId: site.id, name, hooks: 3 } }));
+  const ids = racks.map((rack) => rack.id);
+  await lead.send(changeRack, {
+    params: { id: ids[0] ?? '' },
+    body: { id: newId(), name: 'First', hooks: 2 },
+  });
+  await lead.send(removeRack, { params: { id: ids[2] ?? '' }, body: { id: newId() } });
+  await lead.send(orderRacks, {
+    params: { id: site.id },
+    body: { id: newId(), rackIds: [ids[1] ?? '', ids[0] ?? ''] },
+  });
+  const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
+  const model = await lead.send(addModel, { body: { id: newId(), name: 'Reed', build, fit: {} } });
+  const bike = await lead.send(addBike, {
+    body: {
+      id: newId(),
+      ...bikeFieldsOf('hardtail', { tag: 'V4', siteId: world.siteId, modelId: model.id }),
+    },
+  });
+  // Goes out and comes back, and is measured: twice, for what is amended counts in its place.
+  await world.check(bike);
+  for (const to of ['out', 'in'] as const)
+    await lead.send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at } });
+  const taken = (value: number) => ({
+    reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' },
+  });
+  const { check: measured } = await world.check(bike, {
+    sheet: 'season-opening',
+    exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: taken(2.9) as never }],
+  });
+  await lead.send(amendCheck, {
+    params: { id: measured.id },
+    body: {
+      ...{ id: newId(), checkId: newId(), author: world.idOf('lead'), reason: 'Read the wrong pad', at },
+      marks: [
+        {
+          ...{
+            id: newId(),
+            checkpoint: 'pad-thickness',
+            position: 'front',
+            word: 'sound',
+            way: 'single',
+            faults: [],
+            note: '',
+          },
+          ...{ ...taken(2.7), author: world.idOf('lead'), device: 'd', at },
+        },
+      ],
+    },
+  });
+  await lead.send(changeModel, {
+    params: { id: model.id },
+    body: {
+      id: newId(),
+      name: 'Reed',
+      build: { ...build, rearSuspension: 'shock' },
+      fit: { maximumLoad: 110 },
+      version: 1,
+    },
+  });
+  await lead.send(hangBikes, {
+    body: {
+      id: newId(),
+      siteId: site.id,
+      moves: [{ bikeId: bike.id, hookId: racks[0]?.hooks[0]?.id ?? null }],
+      at,
+    },
+  });
+  const other = await world.bike('V5');
+  const part = { id: newId(), kind: 'chain' as const, name: 'chain', facts: {}, markings: {} };
+  const { fitments } = await lead.send(fitPart, {
+    params: { id: bike.id },
+    body: { id: newId(), part, position: 'only', anyway: '', at },
+  });
+  await lead.send(movePart, {
+    params: { id: fitments[0]?.id ?? '' },
+    body: { id: newId(), bikeId: other.id, position: 'only', swap: false, anyway: '', at },
+  });
+  const fields = {
+    siteId: site.id,
+    name: 'Year 5',
+    outAt: at,
+    backAt: at + 1,
+    wants: [{ count: 2, kind: null, size: '' }],
+  };
+  const group = await lead.send(addGroup, { body: { id: newId(), ...fields } });
+  await lead.send(changeGroup, {
+    params: { id: group.id },
+    body: { id: newId(), ...fields, name: 'Year 6', version: 1 },
+  });
+  const round = { id: newId(), siteId: world.siteId, name: 'Morning', sheetKey: null, people: [] };
+  const made = await lead.send(makeRound, {
+    body: { ...round, bikeIds: [other.id], deadline: at + 3_600_000, at },
+  });
+  await lead.send(changeRound, {
+    params: { id: made.id },
+    body: {
+      id: newId(),
+      name: 'Late morning',
+      bikeIds: [other.id],
+      people: [],
+      deadline: at + 7_200_000,
+      version: made.version,
+    },
+  });
+  await lead.send(closeRound, {
+    params: { id: made.id },
+    body: { id: newId(), undone: [{ bikeId: other.id, why: 'Not wanted' }], at },
+  });
+  const rule = { rackIds: [], kinds: [], sizes: [], due: true, forGroups: false, named: [] };
+  await lead.send(setStandingRound, {
+    params: { id: newId() },
+    body: {
+      id: newId(),
+      siteId: site.id,
+      name: 'Daily',
+      sheetKey: null,
+      rule,
+      people: [],
+      doneBy: '09:00',
+      active: true,
+      version: null,
+    },
+  });
+  const waiting = { what: 'Front tyre', position: 'front' as const, hours: 12, outings: null, at };
+  await lead.send(setWait, {
+    params: { id: other.id },
+    body: { id: newId(), kind: 'soak', gauged: { kpa: 300, typed: '3' }, ...waiting },
+  });
+  const answered = newId();
+  await lead.send(setWait, {
+    params: { id: other.id },
+    body: { id: answered, kind: 'look-again', gauged: null, ...waiting },
+  });
+  await lead.send(answerWait, {
+    params: { id: answered },
+    body: { id: newId(), gauged: null, note: 'Fine', at },
+  });
+  await lead.send(reportMishap, {
+    params: { id: other.id },
+    body: { id: newId(), kind: 'dunking', note: 'Off the slip', at },
+  });
+  const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
+  await lead.send(removeGroup, { params: { id: passing.id }, body: { id: newId() } });
+}
+afterAll(() => world.close());
+
+async function dump(): Promise<Record<string, unknown>> {
+  const tables: Record<string, unknown> = {};
+  for (const projection of PROJECTIONS) {
+    const name = projection.options.tableName ?? projection.options.name;
+    const rows = (await world.database.owner.query(`SELECT * FROM \`${name}\``)) as object[];
+    tables[name] = rows.map((row) => JSON.stringify(row)).sort();
+  }
+  return tables;
+}
+
+describe('the record', () => {
+  it('is whole, and a rebuild from it alone makes the same rows', async () => {
+    expect((await verify(world.database.source)).faults).toEqual([]);
+    const before = await dump();
+    expect((before.finding as string[]).length).toBe(5);
+    expect((before.repair as string[]).length).toBe(1);
+    expect(Object.entries(before).filter(([, rows]) => (rows as unknown[]).length === 0)).toEqual([]);
+    await rebuild(world.database.source);
+    expect(await dump()).toEqual(before);
+  });
+
+  it.each([
+    [
+      'an entry’s body',
+      `UPDATE entry SET body = REPLACE(body, 'new rotor', 'old rotor') WHERE kind = 'repair.done'`,
+      `UPDATE entry SET body = REPLACE(body, 'old rotor', 'new rotor') WHERE kind = 'repair.done'`,
+    ],
+    [
+      'an entry’s time',
+      `UPDATE entry SET happenedAt = happenedAt + INTERVAL 1 SECOND WHERE kind = 'repair.done'`,
+      `UPDATE entry SET happenedAt = happenedAt - INTERVAL 1 SECOND WHERE kind = 'repair.done'`,
+    ],
+    [
+      'one byte of a mark',
+      `UPDATE mark SET word = 'sound' WHERE word = 'fault' AND checkpoint = 'rotor'`,
+      `UPDATE mark SET word = 'fault' WHERE checkpoint = 'rotor' AND position = 'rear' AND faults <> '[]'`,
+    ],
+    [
+      'a mark slipped in',
+      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, word, way, faults, note, reading, author, device, \`at\` FROM mark LIMIT 1`,
+      `DELETE FROM mark WHERE id NOT IN (SELECT id FROM (SELECT m.id FROM mark m JOIN entry e ON e.kind = 'check.marked' AND INSTR(e.body, m.id)) kept)`,
+    ],
+    [
+      'the end cut off',
+      `CREATE TABLE cut AS SELECT * FROM entry ORDER BY ordinal DESC LIMIT 1; DELETE FROM entry WHERE ordinal = (SELECT ordinal FROM cut)`,
+      `INSERT INTO entry SELECT * FROM cut; DROP TABLE cut`,
+    ],
+  ])('shows %s when altered by hand', async (_name, tamper, undo) => {
+    for (const statement of tamper.split(';')) await world.database.owner.query(statement);
+    expect((await verify(world.database.source)).faults.length).toBeGreaterThan(0);
+    for (const statement of undo.split(';')) await world.database.owner.query(statement);
+    expect((await verify(world.database.source)).faults).toEqual([]);
+  });
+
+  it.each([
+    ['change an entry', 'UPDATE entry SET author = NULL'],
+    ['remove an entry', 'DELETE FROM entry'],
+    ['change a mark', "UPDATE mark SET word = 'sound'"],
+    ['remove a mark', 'DELETE FROM mark'],
+    ['drop a table', 'DROP TABLE mark'],
+    ['empty the record', 'TRUNCATE entry'],
+  ])('does not let the application’s user %s', async (_name, sql) => {
+    await expect(world.database.source.query(sql)).rejects.toMatchObject({ errno: 1142 });
+  });
+
+  it('answers a repeated act as before and refuses another under its id', async () => {
+    const body = { id: newId(), ...bikeFieldsOf('child', { tag: 'V7', siteId: world.siteId }) };
+    const first = await world.as('lead').send(addBike, { body });
+    expect(await world.as('lead').send(addBike, { body })).toEqual(first);
+    expect(await refusalOf(world.as('lead').send(addBike, { body: { ...body, model: 'other' } }))).toBe(
+      '409 conflict.id-reused',
+    );
+  });
+
+  it('gives both sides when two people edit one bike, and a tag or hook only once', async () => {
+    const bike = await world.bikeNow(bikeId);
+    const fields = { ...fieldsOf(bike), model: 'first', version: bike.version };
+    await world.as('lead').send(changeBike, { params: { id: bikeId }, body: fields });
+    const late = await world
+      .as('mechanic')
+      .raw('PUT', `/api/v1/bikes/${bikeId}`, { ...fields, id: newId(), model: 'second' });
+    expect(late.status).toBe(409);
+    expect(((await late.json()) as { current: { model: string } }).current.model).toBe('first');
+    expect(
+      await refusalOf(
+        world.as('lead').send(addBike, {
+          body: { id: newId(), ...bikeFieldsOf('child', { tag: 'V2', siteId: world.siteId }) },
+        }),
+      ),
+    ).toBe('409 tag.taken');
+    expect(
+      await refusalOf(
+        world.as('lead').send(addBike, {
+          body: {
+            id: newId(),
+            ...bikeFieldsOf('child', { tag: 'V9', siteId: world.siteId, hookId: bike.hookId }),
+          },
+        }),
+      ),
+    ).toBe('409 hook.taken');
+  });
+
+  it('gives every act its own number when many write at once', async () => {
+    await Promise.all(
+      Array.from({ length: 12 }, (_, index) =>
+        world.as('lead').send(addBike, {
+          body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `W${index}`, siteId: world.siteId }) },
+        }),
+      ),
+    );
+    expect((await verify(world.database.source)).faults).toEqual([]);
+  });
+
+  it('tells a bike’s story newest first, with who and when', async () => {
+    const { entries } = await world
+      .as('desk')
+      .send(timeline, { params: { id: bikeId }, query: { most: 50 } });
+    const kinds = entries.map((entry) => entry.kind);
+    expect(kinds.at(-1)).toBe('bike.added');
+    expect(kinds).toEqual(
+      expect.arrayContaining([
+        'check.opened',
+        'check.marked',
+        'check.signed',
+        'repair.started',
+        'repair.done',
+      ]),
+    );
+    expect(entries.find((entry) => entry.kind === 'repair.done')?.author).toBe(world.idOf('mechanic'));
+  });
+});
+
+describe('the live stream', () => {
+  it('tells a change as it comes, and goes on from where a browser was', async () => {
+    const controller = new AbortController();
+    const follow = async (
+      headers: Record<string, string>,
+    ): Promise<ReadableStreamDefaultReader<Uint8Array>> => {
+      const response = await fetch(`${world.base}/api/v1/changes`, {
+        headers: { cookie: world.as('desk').cookie, ...headers },
+        signal: controller.signal,
+      });
+      return (response.body as ReadableStream<Uint8Array>).getReader();
+    };
+    const next = async (reader: ReadableStreamDefaultReader<Uint8Array>, wanted: RegExp): Promise<string> => {
+      let seen = '';
+      while (!wanted.test(seen)) seen += new TextDecoder().decode((await reader.read()).value);
+      return seen;
+    };
+    const reader = await follow({});
+    await next(reader, /hello/);
+    const live = await world.bike('L1');
+    const seen = await next(reader, new RegExp(live.id));
+    const cursor = /id: (\S+)/.exec(seen)?.[1] ?? '';
+    const missed = await world.bike('L2');
+    expect(await next(await follow({ 'last-event-id': cursor }), new RegExp(missed.id))).toContain(
+      'bike.added',
+    );
+    controller.abort();
+  });
+});

@@ -1,0 +1,67 @@
+import type { DataSource } from 'typeorm';
+import { Catalogue } from '@cadre/server/catalogue';
+import { Checks, dueByBuild, ReLooks } from '@cadre/server/checks';
+import { Exchange } from '@cadre/server/exchange';
+import { Findings } from '@cadre/server/findings';
+import { Fleet, Models, Racks } from '@cadre/server/fleet';
+import { Intakes } from '@cadre/server/intake';
+import { Mishaps } from '@cadre/server/mishaps';
+import { Parts, Stock } from '@cadre/server/parts';
+import { People, Sessions } from '@cadre/server/people';
+import { Photos } from '@cadre/server/photos';
+import { Changes, EventLog } from '@cadre/server/platform/event-log';
+import type { Job } from '@cadre/server/platform/jobs';
+import { Policies } from '@cadre/server/policy';
+import { Reassembly } from '@cadre/server/reassembly';
+import { openNeeds, Repairs } from '@cadre/server/repairs';
+import { Rounds } from '@cadre/server/rounds';
+import { Groups } from '@cadre/server/schedule';
+import { Setup } from '@cadre/server/setup';
+import { SimilarFaults } from '@cadre/server/similar-faults';
+import { UnusualRecords } from '@cadre/server/unusual-records';
+import { Waits } from '@cadre/server/waits';
+import { Walls } from '@cadre/server/wall';
+import { Wear } from '@cadre/server/wear';
+import { projector, TAKEN } from './features';
+
+export type Services = ReturnType<typeof createServices>;
+
+/** Every service over one database. What a lower feature has to ask of an upper one is handed to it here. */
+export function createServices(source: DataSource, now: () => number) {
+  const log = new EventLog(source, projector, now, TAKEN);
+  return {
+    sessions: new Sessions(source, now),
+    setup: new Setup(source, log.for()),
+    people: new People(source, log.for()),
+    fleet: new Fleet(source, log.for(), now, dueByBuild),
+    racks: new Racks(log.for()),
+    models: new Models(log.for(), now, dueByBuild),
+    reassembly: new Reassembly(log.for()),
+    parts: new Parts(source, log.for()),
+    stock: new Stock(source, log.for(), openNeeds),
+    intakes: new Intakes(source, log.for()),
+    groups: new Groups(source, log.for()),
+    walls: new Walls(source, now),
+    exchange: new Exchange(source, log.for(), now),
+    catalogue: new Catalogue(source, log.for()),
+    policies: new Policies(source, log.for(), now),
+    checks: new Checks(source, log.for(), now),
+    reLooks: new ReLooks(log.for()),
+    rounds: new Rounds(source, log.for(), now),
+    waits: new Waits(source, log.for(), now),
+    wear: new Wear(source, now),
+    photos: new Photos(source, log.for()),
+    mishaps: new Mishaps(log.for(), now),
+    findings: new Findings(source, log.for(), now),
+    similarFaults: new SimilarFaults(source),
+    unusualRecords: new UnusualRecords(source, now),
+    repairs: new Repairs(source, log.for(), now),
+    changes: new Changes(source, log),
+  } as const;
+}
+
+/** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
+export const jobsOf = ({ rounds, waits }: Services): readonly Job[] => [
+  { name: 'make standing rounds', run: () => rounds.raiseStanding() },
+  { name: 'raise looks asked for', run: () => waits.raiseDue() },
+];

@@ -1,0 +1,89 @@
+import type { EntityManager } from 'typeorm';
+import { askedKey, askedOf, DEFAULT_POLICY, type Fitted, type FittedPart } from '@cadre/core/catalogue';
+import { foldMarks, markedUnasked } from '@cadre/core/checks';
+import { floorOf, severityOf } from '@cadre/core/findings';
+import type { DraftStop } from '@cadre/core/fitness';
+import type { Build } from '@cadre/core/fleet';
+import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import type { FactSource } from '@cadre/server/fitness';
+import { bikeEntity } from '@cadre/server/fleet';
+import { jsonOf } from '@cadre/server/platform/database';
+import type { MarkRow } from './entities';
+import { measuredStandings } from './measured-standings';
+import { markOf } from './rows';
+
+interface OpenCheck {
+  readonly id: string;
+  readonly sheetHash: string;
+  readonly fitted: Fitted;
+  readonly marks: readonly MarkRow[];
+}
+interface OpenRow extends Omit<MarkRow, 'faults' | 'reading'> {
+  readonly faults: string;
+  readonly reading: string | null;
+  readonly sheetHash: string;
+  readonly build: string;
+  readonly fitted: unknown;
+}
+
+/** The checks of a bike that are under way and have marks, with them and with what their questions are asked of. */
+async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly OpenCheck[]> {
+  // Past the mapper: it follows every batch of marks, and would be four statements.
+  const rows = (await tx.query(
+    "SELECT m.*, c.sheetHash, b.build, (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', p.kind, 'position', f.position)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId WHERE c.bikeId = ? AND c.state = 'open' AND c.repairId IS NULL ORDER BY c.id",
+    [bikeId],
+  )) as OpenRow[];
+  const byCheck = new Map<string, OpenCheck & { marks: MarkRow[] }>();
+  for (const { sheetHash, build, fitted, faults, reading, ...mark } of rows) {
+    const parts = fitted === null ? [] : jsonOf<FittedPart[]>(fitted);
+    const known = byCheck.get(mark.checkId) ?? {
+      id: mark.checkId,
+      sheetHash,
+      fitted: { build: jsonOf<Build>(build), parts },
+      marks: [],
+    };
+    known.marks.push({
+      ...mark,
+      faults: jsonOf<MarkRow['faults']>(faults),
+      reading: reading === null ? null : jsonOf<MarkRow['reading']>(reading),
+    });
+    byCheck.set(mark.checkId, known);
+  }
+  return [...byCheck.values()];
+}
+
+/** What is marked in checks under way and would hold the bike once signed. */
+async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftStop[]> {
+  const stops: DraftStop[] = [];
+  for (const check of await openChecks(tx, bikeId)) {
+    const { marks } = check;
+    const measured = marks.some((mark) => mark.reading);
+    if (!measured && !marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
+    const { sheet } = await sheetByHash(tx, check.sheetHash);
+    const asked = askedOf(sheet, check.fitted);
+    const folded = foldMarks(marks.map(markOf));
+    // A stop that was marked stays one, whatever the bike was built into meanwhile.
+    const questions = [...asked, ...markedUnasked(sheet, asked, folded)];
+    const bike = measured ? await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId }) : null;
+    const standings = bike
+      ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy)
+      : folded;
+    for (const asked of questions) {
+      const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
+      for (const marked of standing?.faults ?? []) {
+        const fault = asked.checkpoint.faults.find((each) => each.key === marked.fault);
+        if (!standing || !fault) continue;
+        // The policy matters to what local rules ask for only; most faults need not fetch it.
+        const policy = fault.legal ? (await currentPolicy(tx)).policy : DEFAULT_POLICY;
+        if (severityOf(standing.outcome, floorOf(fault, policy), marked) === 'stop')
+          stops.push({ checkId: check.id, words: `${asked.checkpoint.name}: ${fault.name}` });
+      }
+    }
+  }
+  return stops;
+}
+
+export const draftStopFacts: FactSource = {
+  name: 'draftStops',
+  gather: async (tx, bikeId) => ({ draftStops: await draftStopsOf(tx, bikeId) }),
+};

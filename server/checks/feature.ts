@@ -1,0 +1,29 @@
+import type { BikeFeature } from '@cadre/server/fitness';
+import { draftStopFacts } from './draft-stops';
+import { checkEntity, markEntity } from './entities';
+import { verifyMarks } from './mark-digest';
+import { checkProjections, checksListen } from './projections';
+import { signedFacts } from './validity';
+
+export const checksFeature: BikeFeature = {
+  name: 'checks',
+  projected: [checkEntity],
+  tables: [markEntity],
+  appendOnly: ['mark'],
+  projections: checkProjections,
+  listens: checksListen,
+  facts: [draftStopFacts, signedFacts],
+  changes: {
+    // A check that was begun says nothing yet.
+    'check.opened': [],
+    // The commonest act of all can change nothing but the stops of the check it was given in.
+    'check.marked': ['draftStops'],
+    'check.signed': ({ repairs, mishaps = [] }) => [
+      ...['findings', 'draftStops', 'signed'],
+      ...(repairs.length > 0 ? ['repairs'] : []),
+      ...(mishaps.length > 0 ? ['mishaps'] : []),
+    ],
+  },
+  quiet: ['check.opened', 'check.marked', 'check.abandoned'],
+  verifiers: { marks: verifyMarks },
+};

@@ -1,0 +1,72 @@
+import { In, MoreThan, type EntityManager } from 'typeorm';
+import { standingCheck, type FitnessFacts, type NewestCheck, type SheetHistory } from '@cadre/core/fitness';
+import { sheetByHash } from '@cadre/server/catalogue';
+import type { FactSource } from '@cadre/server/fitness';
+import { checkEntity } from './entities';
+
+/** What was checked no longer counts: the bike is not what was looked at. */
+export async function endValidity(tx: EntityManager, bikeIds: readonly string[], at: Date): Promise<void> {
+  if (bikeIds.length > 0)
+    await tx
+      .getRepository(checkEntity)
+      .update({ bikeId: In([...bikeIds]), validUntil: MoreThan(at) }, { validUntil: at, voided: true });
+}
+
+/** The newest of what was signed of this bike: a row each for complete and incomplete checks on each version of a checklist, however many there were. */
+interface NewestRow {
+  readonly id: string;
+  readonly sheetHash: string;
+  readonly signedAt: Date;
+  readonly complete: number | null;
+  readonly awaitsCoSign: number;
+  readonly criticalsMissing: number;
+  /** Until when any of them counts. */
+  readonly validUntil: Date | null;
+}
+
+async function signedOf(
+  tx: EntityManager,
+  bikeId: string,
+): Promise<Pick<FitnessFacts, 'newestCheck' | 'validUntil'>> {
+  // Past the mapper, for its window: one statement for history, newest and validity. A re-look is not among them: it gives no validity and takes none.
+  const rows = (await tx.query(
+    "SELECT * FROM (SELECT id, sheetHash, signedAt, complete, awaitsCoSign, criticalsMissing, ROW_NUMBER() OVER (PARTITION BY sheetHash, complete = 1 ORDER BY signedAt DESC, id) AS place, MAX(IF(complete = 1 AND awaitsCoSign = 0, validUntil, NULL)) OVER () AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL) AS signed WHERE place = 1",
+    [bikeId],
+  )) as NewestRow[];
+  const histories = new Map<string, SheetHistory>();
+  for (const row of rows) {
+    const { sheet } = await sheetByHash(tx, row.sheetHash);
+    const known = histories.get(row.sheetHash) ?? {
+      ...{
+        sheetHash: row.sheetHash,
+        sheetKey: sheet.key,
+        clears: sheet.clears,
+        afterRideOut: sheet.afterRideOut ?? false,
+      },
+      ...{ lastComplete: null, lastIncomplete: null },
+    };
+    const at = row.signedAt.getTime();
+    histories.set(
+      row.sheetHash,
+      row.complete ? { ...known, lastComplete: at } : { ...known, lastIncomplete: at },
+    );
+  }
+  const standing = standingCheck([...histories.values()]);
+  const check = rows.find(
+    (row) => row.sheetHash === standing?.sheetHash && Boolean(row.complete) === standing.complete,
+  );
+  const validUntil = rows[0]?.validUntil?.getTime() ?? null;
+  if (!standing || !check) return { newestCheck: null, validUntil };
+  const { sheet } = await sheetByHash(tx, check.sheetHash);
+  const newestCheck: NewestCheck = {
+    checkId: check.id,
+    sheetName: sheet.name,
+    signedAt: standing.signedAt,
+    complete: standing.complete,
+    awaitsCoSign: Boolean(check.awaitsCoSign),
+    criticalsMissing: check.criticalsMissing,
+  };
+  return { newestCheck, validUntil };
+}
+
+export const signedFacts: FactSource = { name: 'signed', gather: signedOf };

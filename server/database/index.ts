@@ -1,2 +1,0 @@
-export { digest, json, key, moment, uuid, whole, word, words, yes } from './columns';
-export { jsonOf } from './json-of';

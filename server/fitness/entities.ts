@@ -1,0 +1,35 @@
+import { EntitySchema } from 'typeorm';
+import type { FitnessFacts } from '@cadre/core/fitness';
+import { json, key, moment, uuid, words } from '@cadre/server/platform/database';
+
+/** What a bike's fitness is evaluated from, and when the clock alone may change it. Never the word itself. */
+export interface BikeStateRow {
+  bikeId: string;
+  facts: FitnessFacts;
+  nextChangeAt: Date | null;
+}
+export const bikeStateEntity = new EntitySchema<BikeStateRow>({
+  name: 'bike_state',
+  columns: { bikeId: key(), facts: json(), nextChangeAt: moment({ nullable: true }) },
+  indices: [{ name: 'bike_state_next', columns: ['nextChangeAt'] }],
+});
+
+/** From when to when a bike is kept off the trail, whatever is found meanwhile. */
+export interface HoldRow {
+  id: string;
+  bikeId: string;
+  since: Date;
+  endedAt: Date | null;
+  hangTag: string | null;
+}
+export const holdEntity = new EntitySchema<HoldRow>({
+  name: 'hold',
+  columns: {
+    id: key(),
+    bikeId: uuid(),
+    since: moment(),
+    endedAt: moment({ nullable: true }),
+    hangTag: words(40, { nullable: true }),
+  },
+  indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
+});

@@ -1,0 +1,24 @@
+import type { BikeFeature } from '@cadre/server/fitness';
+import {
+  bikeEntity,
+  fitmentEntity,
+  hookEntity,
+  modelEntity,
+  partEntity,
+  rackEntity,
+  siteEntity,
+  tagCodeEntity,
+} from './entities';
+import { bikesAdded, fleetProjections } from './projections';
+
+export const fleetFeature: BikeFeature = {
+  name: 'fleet',
+  projected: [fitmentEntity, partEntity, bikeEntity, modelEntity, hookEntity, rackEntity, siteEntity],
+  tables: [tagCodeEntity],
+  projections: fleetProjections,
+  together: { 'bike.added': bikesAdded },
+  // A hook says nothing of fitness.
+  changes: { 'bike.added': 'new-bike', 'bike.hung': [] },
+  quiet: ['bike.changed', 'bike.hung', 'bike.moved'],
+  taken: { bike_tag: 'tag.taken', bike_hook: 'hook.taken', model_name: 'model.name-taken' },
+};

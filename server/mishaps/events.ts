@@ -1,0 +1,5 @@
+import type { Mishap } from '@cadre/core/mishaps';
+
+export interface MishapEvents {
+  'mishap.reported': { bikeId: string; mishap: Mishap };
+}

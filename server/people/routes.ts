@@ -1,0 +1,52 @@
+import {
+  signIn,
+  currentSession,
+  signOut,
+  listPeople,
+  addPerson,
+  changePerson,
+  setCompetence,
+} from '@cadre/contract/people';
+import {
+  answering,
+  deviceOf,
+  sessionToken,
+  setSessionCookie,
+  type Implemented,
+} from '@cadre/server/platform/http';
+import type { People } from './service';
+import { personOf, type Sessions } from './sessions';
+
+export const peopleRoutes = ({
+  people,
+  sessions,
+}: {
+  readonly people: People;
+  readonly sessions: Sessions;
+}): readonly Implemented[] => [
+  answering(signIn, async ({ body, req, res }) => {
+    const { token, session } = await sessions.signIn({
+      ...body,
+      device: deviceOf(req),
+      address: req.ip ?? '',
+      oldToken: sessionToken(req),
+    });
+    setSessionCookie(req, res, token);
+    return session;
+  }),
+  answering(currentSession, async (_call, actor) => sessions.describe(await people.one(actor.id))),
+  answering(signOut, async ({ req, res }) => {
+    const token = sessionToken(req);
+    if (token) await sessions.end(token);
+    setSessionCookie(req, res, null);
+    return { done: true as const };
+  }),
+  answering(listPeople, async (_call, actor) => ({ people: (await people.list(actor)).map(personOf) })),
+  answering(addPerson, async ({ body }, actor) => personOf(await people.add(actor, body))),
+  answering(changePerson, async ({ params, body }, actor) =>
+    personOf(await people.change(actor, params.id, body)),
+  ),
+  answering(setCompetence, async ({ params, body }, actor) =>
+    personOf(await people.setCompetence(actor, params.id, params.system, body)),
+  ),
+];

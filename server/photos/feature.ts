@@ -1,0 +1,12 @@
+import type { Feature } from '@cadre/server/platform/feature';
+import { photoEntity } from './entities';
+import { photoProjections, verifyPhotos } from './projections';
+
+export const photosFeature: Feature = {
+  name: 'photos',
+  tables: [photoEntity],
+  appendOnly: ['photo'],
+  projections: photoProjections,
+  quiet: ['photo.added'],
+  verifiers: { photos: verifyPhotos },
+};

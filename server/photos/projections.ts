@@ -1,0 +1,36 @@
+import {
+  type Projections,
+  type Verifier,
+  type VerifyFault,
+  entryEntity,
+} from '@cadre/server/platform/event-log';
+import type { PhotoEvents } from './events';
+
+export const photoProjections: Projections<PhotoEvents> = {
+  // The picture is the record itself.
+  'photo.added': () => Promise.resolve(),
+};
+
+/** Every photo's bytes against the hash its event names, and that none is there unnamed. */
+export const verifyPhotos: Verifier = async (source) => {
+  // Past the mapper: the database hashes the bytes where they lie.
+  const real = (await source.query('SELECT id, SHA2(whole, 256) AS hash FROM photo')) as {
+    id: string;
+    hash: string;
+  }[];
+  const unnamed = new Map(real.map((row) => [row.id, row.hash]));
+  const faults: VerifyFault[] = [];
+  for (const row of await source.getRepository(entryEntity).findBy({ kind: 'photo.added' })) {
+    const body = JSON.parse(row.body) as PhotoEvents['photo.added'];
+    if (unnamed.get(body.photoId) !== body.hash)
+      faults.push({ chain: row.chain, seq: row.seq, what: 'its photo was altered or removed' });
+    unnamed.delete(body.photoId);
+  }
+  if (unnamed.size > 0)
+    faults.push({
+      chain: 'photos',
+      seq: unnamed.size,
+      what: `${unnamed.size} photos stand that no entry names`,
+    });
+  return { looked: real.length, faults };
+};

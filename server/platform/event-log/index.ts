@@ -1,0 +1,28 @@
+export { changeOf, Changes } from './changes';
+export {
+  chainNamed,
+  chainOfBike,
+  chainOfBikeOf,
+  chainOfSentSite,
+  chainOfSite,
+  chainOfSiteOf,
+  PROGRAM_CHAIN,
+  type Chain,
+} from './chain';
+export { hashOf, sha256 } from './digest';
+export { chainHeadEntity, entryEntity, type EntryRow } from './entities';
+export { EventLog, type Outcome, type Projector } from './event-log';
+export {
+  bikeOf,
+  type AnyBodies,
+  type EventOf,
+  type NewEvent,
+  type Project,
+  type Projections,
+  type StoredEvent,
+} from './events';
+export { policyInForce } from './policy-in-force';
+export { rebuildProjections } from './rebuild';
+export { orRefuse, RefusedError } from './refusal';
+export { streamChanges } from './stream';
+export { verifyRecord, type Verifier, type VerifyFault } from './verify';

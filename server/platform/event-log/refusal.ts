@@ -1,0 +1,35 @@
+import type { ErrorCode, ErrorParams, FieldIssue } from '@cadre/core/errors';
+
+/** A known refusal on its way to the one place that answers errors. Thrown by services, never by core. */
+export class RefusedError extends Error {
+  constructor(
+    readonly code: ErrorCode,
+    readonly params: ErrorParams = {},
+    readonly detail: {
+      readonly fields?: readonly FieldIssue[];
+      readonly current?: unknown;
+      readonly cause?: unknown;
+    } = {},
+  ) {
+    super(code, detail.cause === undefined ? {} : { cause: detail.cause });
+    this.name = 'RefusedError';
+  }
+}
+
+/** Unwraps a core answer, turning a refusal into the thrown kind. */
+export function orRefuse<T>(
+  result: { ok: true; value: T } | { ok: false; refusal: { code: ErrorCode; params?: ErrorParams } },
+): T {
+  if (!result.ok) throw new RefusedError(result.refusal.code, result.refusal.params);
+  return result.value;
+}
+
+/** Whether the database refused a row because one of its keys is there already. */
+export const isDuplicate = (error: unknown): boolean => (error as { errno?: number }).errno === 1062;
+
+/** The refusal a duplicate in the database means, by the index it ran into, or the error as it was. */
+export function duplicateAsRefusal(error: unknown, taken: Readonly<Record<string, ErrorCode>>): unknown {
+  const { message } = error as { message?: string };
+  const index = isDuplicate(error) ? Object.keys(taken).find((name) => message?.includes(name)) : undefined;
+  return index ? new RefusedError(taken[index] as ErrorCode) : error;
+}

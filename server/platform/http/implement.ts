@@ -1,0 +1,88 @@
+import type { Request, Response, Router } from 'express';
+import type { z } from 'zod';
+import type { AnswerOf, BodyOf, ParamsOf, QueryOf, RouteContract, Schema } from '@cadre/contract/http';
+import type { FieldIssue } from '@cadre/core/errors';
+import { requireAct, type Actor } from './actor';
+import { RefusedError } from '@cadre/server/platform/event-log';
+
+export interface Call<R> {
+  readonly params: ParamsOf<R>;
+  readonly query: QueryOf<R>;
+  readonly body: BodyOf<R>;
+  readonly req: Request;
+  readonly res: Response;
+}
+
+/** A route and what answers it. `signedIn` routes are handed the actor; public ones are not. */
+export interface Implemented {
+  readonly contract: RouteContract;
+  readonly handle: (call: Call<RouteContract>, actor: Actor) => Promise<unknown>;
+}
+
+export function answering<R extends RouteContract>(
+  contract: R,
+  handle: (call: Call<R>, actor: Actor) => Promise<AnswerOf<R>>,
+): Implemented {
+  return {
+    contract: contract as unknown as RouteContract,
+    handle: handle as unknown as Implemented['handle'],
+  };
+}
+
+function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
+  return error.issues.map((issue) => {
+    const {
+      code,
+      path,
+      message: _message,
+      input: _input,
+      ...rest
+    } = issue as z.core.$ZodIssue & { input?: unknown };
+    const params = Object.fromEntries(
+      Object.entries(rest).filter(([, value]) => ['string', 'number', 'boolean'].includes(typeof value)),
+    ) as FieldIssue['params'];
+    return { path: path.join('.'), code, ...(params && Object.keys(params).length > 0 ? { params } : {}) };
+  });
+}
+
+/** The value as its schema has it, or every field that is not; named under `under` where it is part of something. */
+export function readAs<S extends Schema>(schema: S, value: unknown, under = ''): z.infer<S> {
+  const result = schema.safeParse(value);
+  if (result.success) return result.data as z.infer<S>;
+  throw new RefusedError(
+    'body.invalid',
+    {},
+    { fields: fieldIssues(result.error).map((issue) => ({ ...issue, path: under + issue.path })) },
+  );
+}
+
+const parsed = (schema: Schema | undefined, value: unknown): unknown =>
+  schema ? readAs(schema, value) : undefined;
+
+export interface RouteDeps {
+  readonly actorOf: (req: Request) => Promise<Actor | null>;
+  /** In tests every answer is held to its contract too. */
+  readonly checkAnswers: boolean;
+}
+
+/** Puts a route on the router: who is asking, is what they sent as agreed, then the handler. */
+export function mount(router: Router, { contract, handle }: Implemented, deps: RouteDeps): void {
+  const method = contract.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
+  router[method](contract.path, async (req, res) => {
+    const actor = contract.act === 'public' ? null : await deps.actorOf(req);
+    if (contract.act !== 'public' && !actor) throw new RefusedError('session.required');
+    // Who may not is told that, and nothing of what was wrong with what they sent.
+    if (actor && contract.act !== 'signed-in' && contract.act !== 'public') requireAct(actor, contract.act);
+    const call = {
+      params: parsed(contract.params, req.params),
+      query: parsed(contract.query, req.query),
+      body: parsed(contract.body, req.body),
+      req,
+      res,
+    } as Call<RouteContract>;
+    const answer = await handle(call, actor as Actor);
+    if (res.headersSent) return; // a stream answers by itself
+    if (deps.checkAnswers) contract.answer.parse(answer);
+    res.set('cache-control', 'no-store').json(answer);
+  });
+}

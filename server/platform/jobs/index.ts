@@ -1,0 +1,1 @@
+export { runJobs, type Job } from './jobs';

@@ -1,0 +1,160 @@
+import type { DataSource, EntityManager } from 'typeorm';
+import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/catalogue';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { completePolicy, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
+import type { FieldIssue } from '@cadre/core/errors';
+import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
+import { limitIssues } from '@cadre/core/measures';
+import { bikeStateEntity } from '@cadre/server/fitness';
+import { bikeEntity } from '@cadre/server/fleet';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import {
+  hashOf,
+  PROGRAM_CHAIN,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/platform/event-log';
+import { currentPolicy, policyEntity, type CatalogueEvents } from '@cadre/server/catalogue';
+import { readingsUnder } from '@cadre/server/checks';
+import type { PolicyEvents } from './events';
+
+type Choices = BodyOf<typeof publishPolicy>['policy'];
+
+function refuseChoices(choices: Choices): void {
+  const keys = choices.ownRoutes.map((route) => route.key);
+  const issues = choices.ownRoutes.flatMap((route, index): FieldIssue[] => {
+    const path = `policy.ownRoutes.${index}`;
+    return [
+      ...(route.name.trim() === '' ? [{ path: `${path}.name`, code: 'required' }] : []),
+      ...(new Set(route.zones).size !== ZONES.length || route.zones.length !== ZONES.length
+        ? [{ path: `${path}.zones`, code: 'not-every-zone' }]
+        : []),
+      ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' }] : []),
+    ];
+  });
+  issues.push(...limitIssues(choices.limits).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));
+  if (issues.length > 0) throw new RefusedError('body.invalid', {}, { fields: issues });
+}
+
+interface Touched {
+  readonly bikeId: string;
+  readonly tag: string;
+  readonly effect: PolicyEffect;
+}
+
+/** Every bike of which a finding would stand otherwise, by tag. */
+async function touchedBikes(
+  tx: EntityManager,
+  from: PolicyVersion,
+  to: PolicyVersion,
+  now: number,
+): Promise<readonly Touched[]> {
+  const states = await tx.getRepository(bikeStateEntity).find();
+  const tags = new Map(
+    (await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true } })).map((bike) => [
+      bike.id,
+      bike.tag,
+    ]),
+  );
+  return states
+    .flatMap(({ bikeId, facts }): Touched[] => {
+      const effect = policyEffect(facts, from, to, now);
+      const tag = tags.get(bikeId);
+      return effect && tag ? [{ bikeId, tag, effect }] : [];
+    })
+    .sort((a, b) => (a.tag < b.tag ? -1 : 1));
+}
+
+/** The program's own rules: what is in force, what a change would do, and every version there was. */
+export class Policies {
+  constructor(
+    private readonly source: DataSource,
+    private readonly log: EventLog<PolicyEvents & CatalogueEvents>,
+    private readonly now: () => number,
+  ) {}
+
+  /** Which bikes' fitness a change would change, and why. Writes nothing. */
+  async preview(actor: Actor, choices: Choices): Promise<AnswerOf<typeof previewPolicy>> {
+    requireAct(actor, 'edit-program');
+    refuseChoices(choices);
+    const tx = this.source.manager;
+    const { policy } = await currentPolicy(tx);
+    const at = this.now();
+    const touched = await touchedBikes(tx, policy, { ...policy, ...choices }, at);
+    const differing = touched.filter(({ effect }) => effect.before.fitness !== effect.after.fitness);
+    return {
+      at,
+      readings: await readingsUnder(tx, policy, { ...policy, ...choices }, at),
+      bikes: differing.map(({ bikeId, tag, effect }) => ({
+        bikeId,
+        tag,
+        before: effect.before.fitness,
+        after: effect.after.fitness,
+        findings: effect.findings.map((finding) => ({
+          id: finding.id,
+          words: `${finding.words.checkpoint}: ${finding.words.fault}`,
+          because: finding.legal ? ('legal' as const) : ('limit' as const),
+          until: finding.limit?.until ?? null,
+        })),
+      })),
+    };
+  }
+
+  /**
+   * Publishes the next version and, in the same act, moves what is open on every bike to it. Nothing anybody does to a bike may come
+   * between: the heads of all chains are held meanwhile.
+   */
+  async publish(actor: Actor, body: BodyOf<typeof publishPolicy>): Promise<AnswerOf<typeof publishPolicy>> {
+    requireAct(actor, 'edit-program');
+    refuseChoices(body.policy);
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
+      async (tx) => {
+        await tx.query('SELECT seq FROM chain_head ORDER BY chain FOR UPDATE');
+        const before = await currentPolicy(tx);
+        if (before.hash !== body.base)
+          throw new RefusedError('conflict.version', {}, { current: before.policy });
+        const policy: PolicyVersion = {
+          ...before.policy,
+          ...body.policy,
+          schema: 2,
+          version: before.policy.version + 1,
+          note: body.note,
+        };
+        const hash = hashOf(policy);
+        const touched = await touchedBikes(tx, before.policy, policy, this.now());
+        const moved = touched.map(({ bikeId, effect }): NewEvent<PolicyEvents & CatalogueEvents> => ({
+          kind: 'finding.under-policy',
+          body: { bikeId, findings: effect.findings, policyHash: hash },
+        }));
+        return [...moved, { kind: 'policy.published', body: { hash, policy } }];
+      },
+      async (_tx, { events }) => {
+        const { length: bikes } = await events('finding.under-policy');
+        for (const { body: published } of await events('policy.published'))
+          return structuredClone({
+            hash: published.hash,
+            policy: published.policy,
+            bikes,
+          }) as unknown as AnswerOf<typeof publishPolicy>;
+        throw new Error('a published policy has no version');
+      },
+    );
+  }
+
+  async versions(actor: Actor): Promise<AnswerOf<typeof policyVersions>> {
+    requireAct(actor, 'see');
+    const rows = await this.source.getRepository(policyEntity).find({ order: { version: 'DESC' } });
+    return {
+      versions: rows.map((row) => ({
+        hash: row.hash,
+        policy: structuredClone(completePolicy(row.policy)) as unknown as AnswerOf<
+          typeof policyVersions
+        >['versions'][number]['policy'],
+        publishedBy: row.publishedBy,
+        publishedAt: row.publishedAt?.getTime() ?? null,
+      })),
+    };
+  }
+}

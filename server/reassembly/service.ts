@@ -1,0 +1,51 @@
+import type { Bike } from '@cadre/contract/fleet';
+import type { BodyOf } from '@cadre/contract/http';
+import type { leaveApart, putTogether } from '@cadre/contract/repairs';
+import { describeBike } from '@cadre/server/fleet';
+import { mayDeliverFor } from '@cadre/server/people';
+import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { leftApartEntity } from './entities';
+import type { ReassemblyEvents } from './events';
+
+/** What is left apart on a bike keeps it off the trail until somebody puts it together. */
+export class Reassembly {
+  constructor(private readonly log: EventLog<ReassemblyEvents>) {}
+
+  async leaveApart(actor: Actor, bikeId: string, body: BodyOf<typeof leaveApart>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    const by = body.author ?? actor.id;
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        if (!(await mayDeliverFor(tx, actor, by)))
+          throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
+        return {
+          kind: 'left-apart.opened',
+          body: { bikeId, itemId: body.id, what: body.what, by },
+          happenedAt: body.at,
+        };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  async putTogether(actor: Actor, itemId: string, body: BodyOf<typeof putTogether>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    return this.log.act(
+      {
+        chain: chainOfBikeOf('left-apart', 'left_apart', itemId),
+        id: body.id,
+        request: { itemId, ...body },
+        author: actor.id,
+      },
+      async (tx) => {
+        const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
+        if (item.closedAt) throw new RefusedError('left-apart.already-closed');
+        return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
+      },
+      async (tx) =>
+        describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
+    );
+  }
+}

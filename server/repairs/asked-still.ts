@@ -1,0 +1,33 @@
+import type { EntityManager } from 'typeorm';
+import { askedKey, askedOf } from '@cadre/core/catalogue';
+import type { Finding } from '@cadre/core/findings';
+import { reLookSheet } from '@cadre/core/repairs';
+import { publishedCheckpoints } from '@cadre/server/catalogue';
+import { findBike, fittedOf } from '@cadre/server/fleet';
+import { repairEntity } from './entities';
+
+/** Whether the question of a finding is asked of its bike as that is built now. */
+export async function isStillAsked(tx: EntityManager, bikeId: string, finding: Finding): Promise<boolean> {
+  const checkpoint = (await publishedCheckpoints(tx)).find((each) => each.key === finding.checkpoint);
+  if (!checkpoint) return false;
+  const fitted = await fittedOf(tx, await findBike(tx, bikeId));
+  return askedOf({ items: [{ checkpoint, critical: false }] }, fitted).some(
+    (each) => each.key === askedKey(finding.checkpoint, finding.position),
+  );
+}
+
+/** The finished repair of a finding whose re-look would ask nothing of the bike as it is built now: nothing but closing its findings can settle it. */
+export async function repairSettled(
+  tx: EntityManager,
+  bikeId: string,
+  finding: Finding,
+): Promise<string | null> {
+  const repairs = await tx.getRepository(repairEntity).findBy({ bikeId, state: 'done' });
+  const repair = repairs.find((each) => each.findingIds.includes(finding.id));
+  if (!repair) return null;
+  const bike = await findBike(tx, bikeId);
+  const failed = [{ checkpoint: finding.checkpoint, position: finding.position }];
+  const others = repair.findingIds.some((id) => id !== finding.id);
+  const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx));
+  return others || askedOf(sheet, await fittedOf(tx, bike)).length > 0 ? null : repair.id;
+}

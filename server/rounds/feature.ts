@@ -1,0 +1,9 @@
+import type { Feature } from '@cadre/server/platform/feature';
+import { roundEntity, standingRoundEntity } from './entities';
+import { roundProjections } from './projections';
+
+export const roundsFeature: Feature = {
+  name: 'rounds',
+  projected: [roundEntity, standingRoundEntity],
+  projections: roundProjections,
+};

@@ -1,0 +1,9 @@
+import type { Feature } from '@cadre/server/platform/feature';
+import { outingGroupEntity } from './entities';
+import { scheduleProjections } from './projections';
+
+export const scheduleFeature: Feature = {
+  name: 'schedule',
+  projected: [outingGroupEntity],
+  projections: scheduleProjections,
+};

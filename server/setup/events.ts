@@ -1,0 +1,3 @@
+export interface SetupEvents {
+  'program.set-up': { programId: string; name: string; demo: boolean };
+}

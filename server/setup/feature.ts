@@ -1,0 +1,9 @@
+import type { Feature } from '@cadre/server/platform/feature';
+import { programEntity } from '@cadre/server/people';
+import { setupProjections } from './projections';
+
+export const setupFeature: Feature = {
+  name: 'setup',
+  projected: [programEntity],
+  projections: setupProjections,
+};

@@ -1,0 +1,57 @@
+import type { DataSource } from 'typeorm';
+import { setUp, setupState } from '@cadre/contract/people';
+import { health } from '@cadre/contract/records';
+import { answering, deviceOf, setSessionCookie, type Implemented } from '@cadre/server/platform/http';
+import type { Sessions } from '@cadre/server/people';
+import type { Setup } from './service';
+
+export interface SetupDeps {
+  readonly setup: Setup;
+  readonly sessions: Sessions;
+  readonly source: DataSource;
+  readonly now: () => number;
+  readonly version: string;
+  /** Whether a program set up here is the demo. */
+  readonly demo: boolean;
+}
+
+export const setupRoutes = ({
+  setup,
+  sessions,
+  source,
+  now,
+  version,
+  demo,
+}: SetupDeps): readonly Implemented[] => [
+  answering(health, async () => {
+    const database = await source
+      .query('SELECT 1')
+      .then(() => 'up' as const)
+      .catch(() => 'down' as const);
+    return {
+      status: database === 'up' ? ('ok' as const) : ('database-down' as const),
+      version,
+      database,
+      now: now(),
+    };
+  }),
+  answering(setupState, async () => {
+    const { program, people } = await setup.state();
+    return {
+      state: program ? ('ready' as const) : ('empty' as const),
+      programName: program?.name ?? null,
+      demoPeople: people.map(({ name, signInName, role, trainee }) => ({
+        name,
+        signInName,
+        role,
+        trainee,
+      })),
+    };
+  }),
+  answering(setUp, async ({ body, req, res }) => {
+    const lead = await setup.setUp(body, demo);
+    const { token, session } = await sessions.begin(lead, deviceOf(req));
+    setSessionCookie(req, res, token);
+    return session;
+  }),
+];

@@ -1,0 +1,2 @@
+export { similarFaultsRoutes } from './routes';
+export { SimilarFaults } from './service';

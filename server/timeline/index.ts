@@ -1,0 +1,1 @@
+export { timelineRoutes } from './routes';

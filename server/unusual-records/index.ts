@@ -1,0 +1,2 @@
+export { unusualRecordsRoutes } from './routes';
+export { UnusualRecords } from './service';

@@ -1,0 +1,113 @@
+import type { DataSource, EntityManager } from 'typeorm';
+import type { listPatterns } from '@cadre/contract/checks';
+import type { AnswerOf } from '@cadre/contract/http';
+import { sameDigits, type Reading } from '@cadre/core/checks';
+import { sheetByHash } from '@cadre/server/catalogue';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { healedSince } from '@cadre/server/wear';
+
+const DAY_MS = 86_400_000;
+/** How far back unlikely records are told. */
+const PATTERN_DAYS = 30;
+const MOST_HASTY = 100;
+const MOST_HEALED = 100;
+const MOST_READINGS = 20_000;
+
+interface HastyRow {
+  readonly checkId: string;
+  readonly bikeId: string;
+  readonly tag: string;
+  readonly sheetHash: string;
+  readonly by: string;
+  readonly at: Date;
+  readonly marks: number | string;
+  readonly seconds: number | string | null;
+}
+
+interface ReadingRow {
+  readonly author: string;
+  readonly position: string;
+  readonly reading: string;
+  readonly at: Date;
+  readonly bikeId: string;
+}
+
+/** Unlikely records since a time: kept, shown to the lead, blocking nothing. */
+async function patternsSince(
+  tx: EntityManager,
+  since: number,
+  now: number,
+): Promise<AnswerOf<typeof listPatterns>> {
+  const from = new Date(since);
+  const hasty = (await tx.query(
+    'SELECT c.id AS checkId, c.bikeId, b.tag, c.sheetHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
+    [from, MOST_HASTY],
+  )) as HastyRow[];
+  const told = [];
+  for (const { sheetHash, at, marks, seconds, ...row } of hasty) {
+    const { sheet } = await sheetByHash(tx, sheetHash);
+    told.push({
+      ...row,
+      at: at.getTime(),
+      marks: Number(marks),
+      seconds: Number(seconds ?? 0),
+      sheetName: sheet.name,
+    });
+  }
+  const readings = (await tx.query(
+    'SELECT m.author, m.position, m.reading, m.`at`, c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.signedAt >= ? AND m.reading IS NOT NULL ORDER BY m.`at` DESC LIMIT ?',
+    [from, MOST_READINGS],
+  )) as ReadingRow[];
+  const runs = sameDigits(
+    readings.map((row) => {
+      const { measure, typed } = JSON.parse(row.reading) as Reading;
+      return {
+        author: row.author,
+        measure,
+        position: row.position,
+        typed,
+        bikeId: row.bikeId,
+        at: row.at.getTime(),
+      };
+    }),
+  );
+  const healed = await healedSince(tx, since, now);
+  const ids = [
+    ...new Set([...runs.flatMap((run) => run.bikeIds), ...healed.map(({ after }) => after.bikeId)]),
+  ];
+  const tags = new Map(
+    ids.length === 0
+      ? []
+      : (
+          (await tx.query('SELECT id, tag FROM bike WHERE id IN (?)', [ids])) as { id: string; tag: string }[]
+        ).map((row) => [row.id, row.tag]),
+  );
+  return {
+    hasty: told,
+    sameDigits: runs.map((run) => ({
+      ...run,
+      bikeIds: [...run.bikeIds],
+      tags: run.bikeIds.map((id) => tags.get(id) ?? ''),
+    })),
+    healed: healed.slice(0, MOST_HEALED).map(({ series, before, after }) => ({
+      bikeId: after.bikeId,
+      tag: tags.get(after.bikeId) ?? '',
+      ...series,
+      before: { value: before.value, at: before.at },
+      after: { value: after.value, at: after.at, better: after.better ?? null },
+    })),
+    since,
+  };
+}
+
+export class UnusualRecords {
+  constructor(
+    private readonly source: DataSource,
+    private readonly now: () => number,
+  ) {}
+
+  async list(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {
+    requireAct(actor, 'edit-program');
+    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS, this.now());
+  }
+}

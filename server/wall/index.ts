@@ -1,0 +1,2 @@
+export { wallRoutes } from './routes';
+export { Walls } from './service';

@@ -1,0 +1,9 @@
+import type { Feature } from '@cadre/server/platform/feature';
+import { bikeReadingEntity, outingEntity } from './entities';
+import { wearListens } from './projections';
+
+export const wearFeature: Feature = {
+  name: 'wear',
+  projected: [bikeReadingEntity, outingEntity],
+  listens: wearListens,
+};

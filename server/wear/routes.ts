@@ -1,0 +1,7 @@
+import { wearOfBike } from '@cadre/contract/wear';
+import { answering, type Implemented } from '@cadre/server/platform/http';
+import type { Wear } from './service';
+
+export const wearRoutes = (wear: Wear): readonly Implemented[] => [
+  answering(wearOfBike, async ({ params }, actor) => wear.ofBike(actor, params.id)),
+];
