@@ -19,7 +19,7 @@ const ALL = ['core', 'contract', 'server', 'web', 'test-world'];
 /** A feature is reached through its index: never a file inside it. What is in a platform folder counts as a feature. */
 const INSIDE = [
   {
-    group: ['@cadre/*/*/*', '!@cadre/*/platform/*', '@cadre/*/platform/*/*'],
+    group: ['@cadre/*/*/*', '!@cadre/*/platform/*', '!@cadre/contract/*/schemas', '@cadre/*/platform/*/*'],
     message: 'Import a feature through its index.',
   },
   {

@@ -5,7 +5,7 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import type { Driver } from 'selenium-webdriver/chrome.js';
 import { v7 as newId } from 'uuid';
-import { BATCH, importBikes } from '@cadre/contract/exchange';
+import { importBikes, BATCH } from '@cadre/contract/exchange';
 import { addRack, getWall } from '@cadre/contract/fleet';
 import { setUp } from '@cadre/contract/people';
 import { BIKE_KINDS } from '@cadre/core/fleet';

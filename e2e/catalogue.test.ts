@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { getWall, type Bike } from '@cadre/contract/fleet';
-import { writeSheetDocument } from '@cadre/contract/catalogue';
+import { writeSheetDocument } from '@cadre/contract/catalogue/schemas';
 import { evaluateFitness, type FitnessFacts } from '@cadre/core/fitness';
 import { faulty } from '@cadre/test-world/builders';
 import { readSheets } from '@cadre/test-world/client';

@@ -9,7 +9,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import { addPerson, setUp } from '@cadre/contract/people';
 import type { SheetVersion } from '@cadre/core/catalogue';
 import type { BikeKind, Build } from '@cadre/core/fleet';
-import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness, type Fitness } from '@cadre/core/fitness';
 import type { Role } from '@cadre/core/people';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
@@ -134,7 +134,7 @@ export class World {
           tag,
           siteId: this.siteId,
           hookId: this.hooks.shift() ?? null,
-          ...(build ? { build: build as never } : {}),
+          ...(build ? { build: build } : {}),
         }),
       },
     });
@@ -188,13 +188,9 @@ export class World {
     await this.as(by).send(openCheck, {
       body: { id: checkId, bikeId: bike.id, sheetHash: version.hash, author, at: this.clock.now },
     });
-    const marks = marksFor(
-      version.sheet,
-      bike.build as Build,
-      author,
-      this.clock.now - 300_000,
-      exceptions,
-    ).filter((mark) => !leftOut.includes(mark.checkpoint));
+    const marks = marksFor(version.sheet, bike.build, author, this.clock.now - 300_000, exceptions).filter(
+      (mark) => !leftOut.includes(mark.checkpoint),
+    );
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
     return { checkId, marks, by, author };
   }
@@ -206,7 +202,7 @@ export class World {
   }
 
   async fitness(id: string): Promise<{ fitness: Fitness; reasons: string[] }> {
-    const answer = evaluateFitness((await this.bikeNow(id)).facts as FitnessFacts, this.clock.now);
+    const answer = evaluateFitness((await this.bikeNow(id)).facts, this.clock.now);
     return { fitness: answer.fitness, reasons: answer.reasons.map((reason) => reason.code) };
   }
 

@@ -10,9 +10,9 @@ import { finishRepair, leaveApart, openReLook, startRepair } from '@cadre/contra
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import { setWait } from '@cadre/contract/waits';
-import { asBuilt, askedOf, DEFAULT_POLICY, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
-import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
+import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
 import { SECRET, type World } from './world';
 
@@ -471,7 +471,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       (await world.bikeNow(bike.id)).facts.findings.find((each) => each.id === kept) ?? {};
     const fault = checkpoint === 'stops-wheel' ? 'weak' : 'worn';
     await world.check(bike, {
-      exceptions: [{ checkpoint: checkpoint ?? '', position: position as never, more: faulty(fault) }],
+      exceptions: [{ checkpoint: checkpoint ?? '', position: position, more: faulty(fault) }],
     });
     const other = (await world.bikeNow(bike.id)).facts.findings.find((each) => each.fault === fault);
     return { params: { id: other?.id ?? '' }, body: { ...stamp(world), otherId: kept } };
@@ -540,9 +540,7 @@ export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
     .as('inspector')
     .send(openReLook, { params: { id: repairId }, body: stamp(world) });
   const author = world.idOf('inspector');
-  const marks = askedOf(recheck.sheet as unknown as SheetVersion, asBuilt(bike.build as Build)).map((asked) =>
-    markFor(asked, author, at(world)),
-  );
+  const marks = askedOf(recheck.sheet, asBuilt(bike.build)).map((asked) => markFor(asked, author, at(world)));
   await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
   await world.as('inspector').send(signCheck, {
     params: { id: recheck.id },

@@ -8,7 +8,6 @@ import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 import { fetchedAhead } from './fetched-ahead';
-import { routesWithoutSchemas } from './routes-without-schemas';
 
 const MOST_KB = 170;
 const BIKE_PAGE =
@@ -93,7 +92,6 @@ export default defineConfig({
     },
   },
   plugins: [
-    routesWithoutSchemas(),
     vue(),
     tailwindcss(),
     VitePWA({

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ruleText, type SheetVersion } from '@cadre/core/catalogue';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { readSheetDocument, sheetDocument, writeSheetDocument } from './index';
+import { readSheetDocument, sheetDocument, writeSheetDocument } from './schemas';
 
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 const [rideOut] = SHIPPED_SHEETS as [SheetVersion];

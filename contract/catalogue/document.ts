@@ -1,6 +1,7 @@
 import { parseRule, ruleText, type SheetVersion } from '@cadre/core/catalogue';
 import { nearestOf } from '@cadre/core/spelling';
 import * as z from 'zod/mini';
+import type { SheetDocument } from './index';
 import { checkpointFields, itemFields, sheetFields } from './sheet';
 
 export const SHEET_FORMAT = 'cadre-sheet';
@@ -21,7 +22,6 @@ export const sheetDocument = z.object({
       .check(z.maxLength(400)),
   }),
 });
-export type SheetDocument = z.infer<typeof sheetDocument>;
 
 /** What is wrong with a file: where, the word that stands there, and the known word nearest to it. */
 export interface SheetDocumentIssue {

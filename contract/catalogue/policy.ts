@@ -11,8 +11,8 @@ import { JOINTS } from '@cadre/core/fleet';
 import { FITNESSES } from '@cadre/core/fitness';
 import { LIMIT_KEYS, MEASURES, type LimitKey, type Measure } from '@cadre/core/measures';
 import { SIZE_SUBSTITUTIONS } from '@cadre/core/schedule';
-import { verdict } from '@cadre/contract/measures';
-import { hash, id, instant, route, text } from '@cadre/contract/http';
+import { verdict } from '@cadre/contract/measures/schemas';
+import { hash, id, instant, messages, text } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 import { ownRoute, zone } from './sheet';
 
@@ -50,7 +50,6 @@ const choices = {
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
 };
 export const policyChoices = z.object(choices);
-export type PolicyChoices = z.infer<typeof policyChoices>;
 
 export const policyVersion = z.object({
   ...choices,
@@ -83,31 +82,18 @@ const readingEffect = z.object({
   after: verdict,
 });
 
-/** What would change, asked before it is saved. Writes nothing. */
-export const previewPolicy = route({
-  name: 'policy.preview',
-  method: 'POST',
-  path: '/api/v1/policy/preview',
-  act: 'edit-program',
+export const previewPolicy = messages({
   body: z.object({ policy: policyChoices }),
   answer: z.object({ bikes: z.array(effect), readings: z.array(readingEffect), at: instant }),
 });
 
-export const publishPolicy = route({
-  name: 'policy.publish',
-  method: 'POST',
-  path: '/api/v1/policy',
-  act: 'edit-program',
+export const publishPolicy = messages({
   /** `base` is the version it was made from: somebody else's newer one is told, not overwritten. */
   body: z.object({ id, base: hash, policy: policyChoices, note: text(300) }),
   answer: z.object({ hash, policy: policyVersion, bikes: z.int() }),
 });
 
-export const policyVersions = route({
-  name: 'policy.versions',
-  method: 'GET',
-  path: '/api/v1/policy/versions',
-  act: 'see',
+export const policyVersions = messages({
   answer: z.object({
     versions: z.array(
       z.object({

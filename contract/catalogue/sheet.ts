@@ -74,7 +74,6 @@ export const checkpointFields = {
 };
 
 export const checkpoint = z.object({ ...checkpointFields, applies: rule });
-export type Checkpoint = z.infer<typeof checkpoint>;
 
 export const itemFields = {
   critical: z.boolean(),
@@ -114,4 +113,3 @@ export const sheetVersion = z.object({
   ...sheetFields,
   items: z.array(z.object({ checkpoint, ...itemFields })).check(z.maxLength(400)),
 });
-export type SheetVersion = z.infer<typeof sheetVersion>;

@@ -1,280 +1,90 @@
-import { POSITIONS } from '@cadre/core/catalogue';
-import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
-import { SEVERITIES } from '@cadre/core/catalogue';
-import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
-import { sheetVersion } from '@cadre/contract/catalogue';
-import { finding, place } from '@cadre/contract/findings';
-import { bike } from '@cadre/contract/fleet';
-import { hash, id, instant, note, route, text } from '@cadre/contract/http';
-import * as z from 'zod/mini';
+import type { Mark } from '@cadre/core/checks';
+import { route, type Told } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-export const reading = z.object({
-  measure: text(40),
-  values: z.array(z.number()).check(z.minLength(1), z.maxLength(64)),
-  typed: z.string().check(z.maxLength(80)),
-  unit: z.string().check(z.maxLength(16)),
-  method: z.optional(z.string().check(z.maxLength(40))),
-  instrumentId: z.optional(id),
-  fitmentId: z.optional(id),
-  aside: z.optional(text(300)),
-  better: z.optional(z.enum(BETTER)),
-});
+export type NewMark = Mark;
+export type Check = Told<typeof schemas.check>;
+export type CheckSummary = Told<typeof schemas.checkSummary>;
 
-const key = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
-
-const markFields = {
-  id,
-  checkpoint: key,
-  position: z.enum(POSITIONS),
-  word: z.enum(MARK_WORDS),
-  way: z.enum(MARK_WAYS),
-  faults: z
-    .array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }))
-    .check(z.maxLength(20)),
-  note: note(1000),
-  reading: z.optional(reading),
-  device: z.string().check(z.minLength(1), z.maxLength(60)),
-  at: instant,
-};
-
-/** A mark as given. The author travels with it: whoever's session delivers it may not claim it. */
-export const newMark = z.object({ ...markFields, author: id });
-export const mark = newMark;
-export type NewMark = z.infer<typeof newMark>;
-
-export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
-
-export const check = z.object({
-  id,
-  bikeId: id,
-  sheetHash: hash,
-  sheet: sheetVersion,
-  state: z.enum(CHECK_STATES),
-  openedBy: id,
-  openedAt: instant,
-  signedBy: z.nullable(id),
-  signedAt: z.nullable(instant),
-  coSignedBy: z.nullable(id),
-  complete: z.nullable(z.boolean()),
-  awaitsCoSign: z.boolean(),
-  repairId: z.nullable(id),
-  /** The signed check this one corrects. */
-  amends: z.nullable(id),
-  reason: z.string(),
-  marks: z.array(mark),
-});
-export type Check = z.infer<typeof check>;
-
-export const openCheck = route({
+export const openCheck = route<typeof schemas.openCheck>({
   name: 'checks.open',
   method: 'POST',
   path: '/api/v1/checks',
   act: 'mark',
-  body: z.object({ id, bikeId: id, sheetHash: hash, author: id, at: instant }),
-  answer: check,
 });
 
-export const getCheck = route({
+export const getCheck = route<typeof schemas.getCheck>({
   name: 'checks.get',
   method: 'GET',
   path: '/api/v1/checks/:id',
   act: 'see',
-  params: z.object({ id }),
-  answer: check,
 });
 
-export const addMarks = route({
+export const addMarks = route<typeof schemas.addMarks>({
   name: 'checks.mark',
   method: 'POST',
   path: '/api/v1/checks/:id/marks',
   act: 'mark',
-  params: z.object({ id }),
-  body: z.object({ marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)) }),
-  answer: z.object({ sent: z.array(id) }),
 });
 
-export const signCheck = route({
+export const signCheck = route<typeof schemas.signCheck>({
   name: 'checks.sign',
   method: 'POST',
   path: '/api/v1/checks/:id/sign',
   act: 'sign',
-  params: z.object({ id }),
-  body: z.object({ id, author: id, markIds: z.array(id).check(z.maxLength(2000)), at: instant }),
-  answer: z.object({ check, bike, findings: z.array(finding) }),
 });
 
-export const coSignCheck = route({
+export const coSignCheck = route<typeof schemas.coSignCheck>({
   name: 'checks.co-sign',
   method: 'POST',
   path: '/api/v1/checks/:id/co-sign',
   act: 'co-sign',
-  params: z.object({ id }),
-  body: z.object({ id, at: instant }),
-  answer: z.object({ check, bike }),
 });
 
 /** Marks of the open checks of many bikes on some sheets: what the line and the stand follow while others mark. */
-export const findChecks = route({
+export const findChecks = route<typeof schemas.findChecks>({
   name: 'checks.find',
   method: 'POST',
   path: '/api/v1/checks/find',
   act: 'see',
-  body: z.object({
-    bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)),
-    sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)),
-  }),
-  answer: z.object({
-    checks: z.array(
-      z.object({
-        id,
-        bikeId: id,
-        sheetKey: key,
-        sheetHash: hash,
-        openedBy: id,
-        openedAt: instant,
-        marks: z.array(mark),
-      }),
-    ),
-  }),
 });
 
 /** What was found the last time each question of a bike was looked at. */
-export const listLooks = route({
+export const listLooks = route<typeof schemas.listLooks>({
   name: 'checks.looks',
   method: 'GET',
   path: '/api/v1/bikes/:id/looks',
   act: 'see',
-  params: z.object({ id }),
-  answer: z.object({
-    looks: z.array(
-      z.object({
-        key: z.string(),
-        outcome: z.enum(OUTCOMES),
-        faults: z.array(
-          z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }),
-        ),
-        note: z.string(),
-        reading: z.nullable(reading),
-        readAt: z.nullable(instant),
-        by: id,
-        at: instant,
-      }),
-    ),
-  }),
 });
-
-export const checkSummary = z.object({
-  id,
-  sheetKey: key,
-  sheetName: z.string(),
-  state: z.enum(CHECK_STATES),
-  openedBy: id,
-  openedAt: instant,
-  signedBy: z.nullable(id),
-  signedAt: z.nullable(instant),
-  complete: z.nullable(z.boolean()),
-  hasty: z.boolean(),
-  clears: z.boolean(),
-  repairId: z.nullable(id),
-  amends: z.nullable(id),
-  /** How many questions have a mark. */
-  marked: z.int(),
-});
-export type CheckSummary = z.infer<typeof checkSummary>;
 
 /** When a bike was last looked over whole by each sheet: its service marks. */
-export const listServices = route({
+export const listServices = route<typeof schemas.listServices>({
   name: 'checks.services',
   method: 'GET',
   path: '/api/v1/bikes/:id/services',
   act: 'see',
-  params: z.object({ id }),
-  answer: z.object({
-    services: z.array(
-      z.object({
-        sheetKey: key,
-        sheetName: z.string(),
-        clears: z.boolean(),
-        checkId: id,
-        at: instant,
-        by: id,
-        times: z.int(),
-      }),
-    ),
-  }),
 });
 
 /** The newest checks of a bike, the open ones first. */
-export const listChecks = route({
+export const listChecks = route<typeof schemas.listChecks>({
   name: 'checks.list',
   method: 'GET',
   path: '/api/v1/bikes/:id/checks',
   act: 'see',
-  params: z.object({ id }),
-  query: z.object({ most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(100)), 20) }),
-  answer: z.object({ checks: z.array(checkSummary) }),
 });
 
 /** Corrects a signed check by a new one that names it. What was signed stays as it was signed. */
-export const amendCheck = route({
+export const amendCheck = route<typeof schemas.amendCheck>({
   name: 'checks.amend',
   method: 'POST',
   path: '/api/v1/checks/:id/amend',
   act: 'sign',
-  params: z.object({ id }),
-  body: z.object({
-    id,
-    checkId: id,
-    author: id,
-    reason: text(300),
-    marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)),
-    at: instant,
-  }),
-  answer: z.object({ check, bike, findings: z.array(finding) }),
 });
 
 /** What looks unlikely in the records of the last weeks: for training, it accuses nobody and blocks nothing. */
-export const listPatterns = route({
+export const listPatterns = route<typeof schemas.listPatterns>({
   name: 'checks.patterns',
   method: 'GET',
   path: '/api/v1/patterns',
   act: 'edit-program',
-  answer: z.object({
-    hasty: z.array(
-      z.object({
-        checkId: id,
-        bikeId: id,
-        tag: z.string(),
-        sheetName: z.string(),
-        by: id,
-        at: instant,
-        marks: z.int(),
-        seconds: z.number(),
-      }),
-    ),
-    sameDigits: z.array(
-      z.object({
-        author: id,
-        measure: z.string(),
-        typed: z.string(),
-        bikeIds: z.array(id),
-        tags: z.array(z.string()),
-        from: instant,
-        until: instant,
-      }),
-    ),
-    /** Wear that seems to have healed, with no part renewed. */
-    healed: z.array(
-      z.object({
-        bikeId: id,
-        tag: z.string(),
-        measure: z.enum(WORN_MEASURES as readonly [WornMeasure, ...WornMeasure[]]),
-        position: z.enum(POSITIONS),
-        partName: z.nullable(z.string()),
-        before: z.object({ value: z.number(), at: instant }),
-        after: z.object({ value: z.number(), at: instant, better: z.nullable(z.string()) }),
-      }),
-    ),
-    since: instant,
-  }),
 });

@@ -1,63 +1,22 @@
-import { FLEET_SCHEMA } from '@cadre/core/exchange';
-import { bikeFields, build, fitList } from '@cadre/contract/fleet';
-import { clockTime, day, id, note, route, text, version } from '@cadre/contract/http';
-import * as z from 'zod/mini';
+import { route } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-/** A fleet as a file: everything by its name, nothing by an id. Its JSON Schema is published with the interface. */
-export const fleetDocument = z.object({
-  schema: z.literal(FLEET_SCHEMA),
-  sites: z
-    .array(z.object({ name: text(80), timeZone: text(60), opensAt: clockTime }))
-    .check(z.maxLength(200)),
-  racks: z
-    .array(z.object({ site: text(80), name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) }))
-    .check(z.maxLength(2000)),
-  models: z.array(z.object({ name: text(80), build, fit: fitList })).check(z.maxLength(2000)),
-  bikes: z
-    .array(
-      z.object({
-        tag: bikeFields.shape.tag,
-        model: text(80),
-        size: note(20),
-        serial: note(60),
-        boughtOn: day,
-        warrantyUntil: day,
-        site: text(80),
-        rack: note(40),
-        hook: z.nullable(z.int().check(z.gte(1), z.lte(200))),
-        build,
-        fit: fitList,
-      }),
-    )
-    .check(z.maxLength(20_000)),
-});
+export { BATCH } from './batch';
 
-export const getFleetDocument = route({
+export const getFleetDocument = route<typeof schemas.getFleetDocument>({
   name: 'fleet.document',
   method: 'GET',
   path: '/api/v1/fleet/document',
   act: 'see',
-  answer: fleetDocument,
 });
-
-/** At most this many bikes in one batch of an import: one act, all or none. */
-export const BATCH = 100;
 
 /**
  * A batch of bikes to add (version null) or change. One act: refused whole, every wrong row told, when any
  * of them cannot be; a repeat of the same batch changes nothing.
  */
-export const importBikes = route({
+export const importBikes = route<typeof schemas.importBikes>({
   name: 'fleet.import',
   method: 'POST',
   path: '/api/v1/fleet/import',
   act: 'edit-fleet',
-  body: z.object({
-    id,
-    siteId: id,
-    bikes: z
-      .array(z.extend(bikeFields, { id, version: z.nullable(version) }))
-      .check(z.minLength(1), z.maxLength(BATCH)),
-  }),
-  answer: z.object({ added: z.int(), changed: z.int() }),
 });

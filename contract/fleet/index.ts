@@ -1,300 +1,128 @@
-import {
-  ACCESSORIES,
-  ASSISTS,
-  BARS,
-  BIKE_KINDS,
-  BRAKES,
-  BUILD_FIELDS,
-  FITMENT_POSITIONS,
-  FORKS,
-  FRAME_SHAPES,
-  GEARS,
-  HEADSETS,
-  MATERIALS,
-  PART_KINDS,
-  REAR_SUSPENSIONS,
-  RETENTIONS,
-  SEATPOSTS,
-  TRANSMISSIONS,
-  TYRES,
-  WHEEL_SIZES,
-  WHEREABOUTS,
-} from '@cadre/core/fleet';
-import { fitnessFacts } from '@cadre/contract/fitness';
-import { clockTime, day, hash, id, instant, note, route, text, version } from '@cadre/contract/http';
-import { group } from '@cadre/contract/schedule';
-import * as z from 'zod/mini';
+import type { Model as CoreModel } from '@cadre/core/fleet';
+import { route, type Told, type Versioned } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-export const build = z.object({
-  kind: z.enum(BIKE_KINDS),
-  frameShape: z.enum(FRAME_SHAPES),
-  frameMaterial: z.enum(MATERIALS),
-  wheelSizeFront: z.enum(WHEEL_SIZES),
-  wheelSizeRear: z.enum(WHEEL_SIZES),
-  fork: z.enum(FORKS),
-  rearSuspension: z.enum(REAR_SUSPENSIONS),
-  brakeFront: z.enum(BRAKES),
-  brakeRear: z.enum(BRAKES),
-  retentionFront: z.enum(RETENTIONS),
-  retentionRear: z.enum(RETENTIONS),
-  tyreFront: z.enum(TYRES),
-  tyreRear: z.enum(TYRES),
-  headset: z.enum(HEADSETS),
-  bar: z.enum(BARS),
-  gears: z.enum(GEARS),
-  sprockets: z.int().check(z.gte(1), z.lte(14)),
-  transmission: z.enum(TRANSMISSIONS),
-  assist: z.enum(ASSISTS),
-  seatpost: z.enum(SEATPOSTS),
-  accessories: z.array(z.enum(ACCESSORIES)).check(z.maxLength(ACCESSORIES.length)),
-});
+export type BikeFields = Told<typeof schemas.bikeFields>;
+export type Bike = Told<typeof schemas.bike>;
+export type Site = Told<typeof schemas.site>;
+export type Rack = Told<typeof schemas.rack>;
+export type Model = Versioned<CoreModel>;
+export type Wall = Told<typeof schemas.wall>;
 
-/** What is stated of parts, by the fit item's key, in the core's units. Core knows which items there are and their ranges. */
-export const fitList = z.record(
-  z.string().check(z.maxLength(60)),
-  z.union([z.number(), z.string().check(z.trim(), z.maxLength(80))]),
-);
-
-/** What the bike form holds. */
-export const bikeFields = z.object({
-  tag: z.string().check(z.trim(), z.toUpperCase(), z.regex(/^[A-Z0-9][A-Z0-9-]{0,11}$/)),
-  /** The model it inherits from; then its name is the model's. */
-  modelId: z.nullable(id),
-  model: text(80),
-  size: note(20),
-  serial: note(60),
-  boughtOn: day,
-  warrantyUntil: day,
-  siteId: id,
-  hookId: z.nullable(id),
-  build,
-  /** What this bike states itself, over its model. */
-  fit: fitList,
-});
-export type BikeFields = z.infer<typeof bikeFields>;
-
-export const bike = z.object({
-  id,
-  tag: z.string(),
-  modelId: z.nullable(id),
-  model: z.string(),
-  size: z.string(),
-  serial: z.string(),
-  boughtOn: z.string(),
-  warrantyUntil: z.string(),
-  siteId: id,
-  hookId: z.nullable(id),
-  build,
-  /** The fields of the build in which it differs from its model. */
-  own: z.array(z.enum(BUILD_FIELDS)),
-  fit: fitList,
-  /** Kinds of parts of its own it has now, and where. */
-  parts: z.array(z.object({ kind: z.enum(PART_KINDS), position: z.enum(FITMENT_POSITIONS) })),
-  /** What those parts are marked with: it beats what bike and model state. */
-  marked: fitList,
-  whereabouts: z.enum(WHEREABOUTS),
-  version,
-  facts: fitnessFacts,
-  /** The unsigned check somebody has begun on it, if any. */
-  openCheckId: z.nullable(id),
-});
-export type Bike = z.infer<typeof bike>;
-
-export const site = z.object({ id, name: z.string(), timeZone: z.string(), opensAt: z.string() });
-export type Site = z.infer<typeof site>;
-export const rack = z.object({
-  id,
-  siteId: id,
-  name: z.string(),
-  order: z.int(),
-  hooks: z.array(z.object({ id, number: z.int() })),
-});
-export type Rack = z.infer<typeof rack>;
-
-export const model = z.object({ id, name: z.string(), build, fit: fitList, version });
-export type Model = z.infer<typeof model>;
-
-export const wall = z.object({
-  sites: z.array(site),
-  racks: z.array(rack),
-  models: z.array(model),
-  /** Groups of about now: yesterday's last to the day after tomorrow's. */
-  groups: z.array(group),
-  bikes: z.array(bike),
-  people: z.array(z.object({ id, name: z.string() })),
-  policyHash: hash,
-  /** How many versions of sheets were ever published: more of them, and what is asked may be new. */
-  sheetVersions: z.int(),
-  now: instant,
-});
-export type Wall = z.infer<typeof wall>;
-
-export const getWall = route({
+export const getWall = route<typeof schemas.getWall>({
   name: 'fleet.wall',
   method: 'GET',
   path: '/api/v1/wall',
   act: 'see',
-  answer: wall,
 });
 
-export const listBikes = route({
+export const listBikes = route<typeof schemas.listBikes>({
   name: 'bikes.list',
   method: 'GET',
   path: '/api/v1/bikes',
   act: 'see',
-  query: z.object({
-    after: z.optional(z.string().check(z.maxLength(12))),
-    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(500)), 100),
-  }),
-  answer: z.object({ bikes: z.array(bike), next: z.nullable(z.string()) }),
 });
 
-export const getBike = route({
+export const getBike = route<typeof schemas.getBike>({
   name: 'bikes.get',
   method: 'GET',
   path: '/api/v1/bikes/:id',
   act: 'see',
-  params: z.object({ id }),
-  answer: bike,
 });
 
-export const addBike = route({
+export const addBike = route<typeof schemas.addBike>({
   name: 'bikes.add',
   method: 'POST',
   path: '/api/v1/bikes',
   act: 'edit-fleet',
-  body: z.extend(bikeFields, { id }),
-  answer: bike,
 });
 
-export const changeBike = route({
+export const changeBike = route<typeof schemas.changeBike>({
   name: 'bikes.change',
   method: 'PUT',
   path: '/api/v1/bikes/:id',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.extend(bikeFields, { id, version }),
-  answer: bike,
 });
 
 /** What was read off its parts at the stand, where nothing was stated yet: readings are judged by it from now on. What is stated already is changed by its form. */
-export const noteMarkings = route({
+export const noteMarkings = route<typeof schemas.noteMarkings>({
   name: 'bikes.markings',
   method: 'POST',
   path: '/api/v1/bikes/:id/markings',
   act: 'mark',
-  params: z.object({ id }),
-  body: z.object({ id, fit: fitList, at: instant }),
-  answer: bike,
 });
 
 /** Hand out, take back. Going out asks fitness first: what is held or due stays in. */
-export const moveBike = route({
+export const moveBike = route<typeof schemas.moveBike>({
   name: 'bikes.move',
   method: 'POST',
   path: '/api/v1/bikes/:id/move',
   act: 'hand-out',
-  params: z.object({ id }),
-  body: z.object({ id, to: z.enum(['in', 'out']), at: instant }),
-  answer: bike,
 });
 
-export const addSite = route({
+export const addSite = route<typeof schemas.addSite>({
   name: 'sites.add',
   method: 'POST',
   path: '/api/v1/sites',
   act: 'edit-program',
-  body: z.object({ id, name: text(80), timeZone: text(60), opensAt: clockTime }),
-  answer: site,
 });
 
-export const addRack = route({
+export const addRack = route<typeof schemas.addRack>({
   name: 'racks.add',
   method: 'POST',
   path: '/api/v1/racks',
   act: 'edit-fleet',
-  body: z.object({ id, siteId: id, name: text(40), hooks: z.int().check(z.gte(1), z.lte(200)) }),
-  answer: rack,
 });
 
-export const changeSite = route({
+export const changeSite = route<typeof schemas.changeSite>({
   name: 'sites.change',
   method: 'PUT',
   path: '/api/v1/sites/:id',
   act: 'edit-program',
-  params: z.object({ id }),
-  body: z.object({ id, name: text(80), timeZone: text(60), opensAt: clockTime }),
-  answer: site,
 });
 
-const hookCount = z.int().check(z.gte(1), z.lte(200));
-
 /** A rack's name and how many hooks it has. Hooks go from the end, and only free ones. */
-export const changeRack = route({
+export const changeRack = route<typeof schemas.changeRack>({
   name: 'racks.change',
   method: 'PUT',
   path: '/api/v1/racks/:id',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({ id, name: text(40), hooks: hookCount }),
-  answer: rack,
 });
 
 /** Takes an empty rack down. */
-export const removeRack = route({
+export const removeRack = route<typeof schemas.removeRack>({
   name: 'racks.remove',
   method: 'POST',
   path: '/api/v1/racks/:id/remove',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({ id }),
-  answer: z.object({ done: z.literal(true) }),
 });
 
 /** The racks of a site in the order they stand. */
-export const orderRacks = route({
+export const orderRacks = route<typeof schemas.orderRacks>({
   name: 'racks.order',
   method: 'POST',
   path: '/api/v1/sites/:id/racks/order',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({ id, rackIds: z.array(id).check(z.maxLength(500)) }),
-  answer: z.object({ racks: z.array(rack) }),
 });
 
 /** Hangs bikes where they now belong, one or many at once. What is asked for together is done together. */
-export const hangBikes = route({
+export const hangBikes = route<typeof schemas.hangBikes>({
   name: 'bikes.hang',
   method: 'POST',
   path: '/api/v1/bikes/hang',
   act: 'edit-fleet',
-  body: z.object({
-    id,
-    siteId: id,
-    moves: z.array(z.object({ bikeId: id, hookId: z.nullable(id) })).check(z.minLength(1), z.maxLength(500)),
-    at: instant,
-  }),
-  answer: z.object({ bikes: z.array(bike) }),
 });
 
-const modelFields = z.object({ name: text(80), build, fit: fitList });
-
-export const addModel = route({
+export const addModel = route<typeof schemas.addModel>({
   name: 'models.add',
   method: 'POST',
   path: '/api/v1/models',
   act: 'edit-fleet',
-  body: z.extend(modelFields, { id }),
-  answer: model,
 });
 
-export const changeModel = route({
+export const changeModel = route<typeof schemas.changeModel>({
   name: 'models.change',
   method: 'PUT',
   path: '/api/v1/models/:id',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.extend(modelFields, { id, version }),
-  /** How many bikes were changed by it, and how many of them are due for a look because of it. */
-  answer: z.object({ model, bikes: z.int(), due: z.int() }),
 });

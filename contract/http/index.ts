@@ -1,11 +1,14 @@
-export { clockTime, day, hash, id, instant, note, text, version } from './fields';
-export { problem, type Problem } from './problem';
 export {
   route,
   type AnswerOf,
+  type Frozen,
   type BodyOf,
+  type Messages,
   type ParamsOf,
   type QueryOf,
-  type RouteContract,
+  type Route,
   type Schema,
+  type Told,
+  type Versioned,
 } from './route';
+export type { Problem } from './problem';

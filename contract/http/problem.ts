@@ -1,4 +1,5 @@
 import { ERROR_CODES } from '@cadre/core/errors';
+import type { Told } from './route';
 import * as z from 'zod/mini';
 
 const params = z.record(
@@ -17,4 +18,4 @@ export const problem = z.object({
   current: z.optional(z.unknown()),
   requestId: z.optional(z.string()),
 });
-export type Problem = z.infer<typeof problem>;
+export type Problem = Told<typeof problem>;

@@ -1,91 +1,71 @@
-import { FITMENT_POSITIONS, PART_KINDS } from '@cadre/core/fleet';
-import { bike, fitList } from '@cadre/contract/fleet';
-import { id, instant, note, route, text } from '@cadre/contract/http';
-import * as z from 'zod/mini';
-import { partFacts } from './stock';
+import type { StockItem as CoreStockItem } from '@cadre/core/parts';
+import { route, type Told, type Versioned } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-export {
-  countStock,
-  listStock,
-  money,
-  orderDocument,
-  setStockItem,
-  stockFields,
-  type StockFields,
-  type StockItem,
-} from './stock';
-
-export const part = z.object({
-  id,
-  kind: z.enum(PART_KINDS),
-  name: text(80),
-  /** What decides whether it goes onto a bike. */
-  facts: partFacts,
-  markings: fitList,
-});
-export type Part = z.infer<typeof part>;
-
-export const fitment = z.object({
-  id,
-  bikeId: id,
-  part,
-  position: z.enum(FITMENT_POSITIONS),
-  fittedAt: instant,
-  removedAt: z.nullable(instant),
-});
-export type Fitment = z.infer<typeof fitment>;
-
-const fitments = z.object({ bike, fitments: z.array(fitment) });
+export type { Part } from '@cadre/core/fleet';
+export type Fitment = Told<typeof schemas.fitment>;
+export type StockFields = Told<typeof schemas.stockFields>;
+export type StockItem = Versioned<CoreStockItem>;
 
 /** The parts on a bike, and those that were. */
-export const listFitments = route({
+export const listFitments = route<typeof schemas.listFitments>({
   name: 'parts.list',
   method: 'GET',
   path: '/api/v1/bikes/:id/parts',
   act: 'see',
-  params: z.object({ id }),
-  answer: z.object({ fitments: z.array(fitment) }),
 });
 
-/** Why a part goes onto a bike although its build speaks against it; empty when nothing does. */
-const anyway = note(200);
-
 /** Fits a new part; what sat in its place comes off. So a part is renewed. */
-export const fitPart = route({
+export const fitPart = route<typeof schemas.fitPart>({
   name: 'parts.fit',
   method: 'POST',
   path: '/api/v1/bikes/:id/parts',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({ id, part, position: z.enum(FITMENT_POSITIONS), anyway, at: instant }),
-  answer: fitments,
 });
 
 /** Moves a part to another bike; `swap` sends what sat in its place back the other way. */
-export const movePart = route({
+export const movePart = route<typeof schemas.movePart>({
   name: 'parts.move',
   method: 'POST',
   path: '/api/v1/fitments/:id/move',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({
-    id,
-    bikeId: id,
-    position: z.enum(FITMENT_POSITIONS),
-    swap: z.boolean(),
-    anyway,
-    at: instant,
-  }),
-  answer: z.object({ from: fitments, to: fitments }),
 });
 
 /** Takes a part off for good. */
-export const takePartOff = route({
+export const takePartOff = route<typeof schemas.takePartOff>({
   name: 'parts.take-off',
   method: 'POST',
   path: '/api/v1/fitments/:id/end',
   act: 'edit-fleet',
-  params: z.object({ id }),
-  body: z.object({ id, at: instant }),
-  answer: fitments,
+});
+
+export const listStock = route<typeof schemas.listStock>({
+  name: 'stock.list',
+  method: 'GET',
+  path: '/api/v1/stock',
+  act: 'see',
+});
+
+/** A new item, or an item as it is said now: `version` is the one changed from, nothing where it is new. */
+export const setStockItem = route<typeof schemas.setStockItem>({
+  name: 'stock.set',
+  method: 'PUT',
+  path: '/api/v1/stock/:id',
+  act: 'edit-fleet',
+});
+
+/** Counted in, or the shelf counted anew: `by` is the difference. */
+export const countStock = route<typeof schemas.countStock>({
+  name: 'stock.count',
+  method: 'POST',
+  path: '/api/v1/stock/:id/count',
+  act: 'edit-fleet',
+});
+
+/** What to order, by supplier, as a document to send or print. */
+export const orderDocument = route<typeof schemas.orderDocument>({
+  name: 'stock.order',
+  method: 'GET',
+  path: '/api/v1/stock/order.pdf',
+  act: 'see',
 });

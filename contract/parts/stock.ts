@@ -1,7 +1,7 @@
 import { BRAKES, PART_KINDS, RETENTIONS, WHEEL_SIZES } from '@cadre/core/fleet';
 import { COUNT_REASONS } from '@cadre/core/parts';
-import { fitList } from '@cadre/contract/fleet';
-import { id, instant, note, route, text, version } from '@cadre/contract/http';
+import { fitList } from '@cadre/contract/fleet/schemas';
+import { id, instant, note, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
 /** What decides whether a part goes onto a bike. */
@@ -28,39 +28,21 @@ export const stockFields = z.object({
   leadDays: z.int().check(z.gte(0), z.lte(730)),
   supplier: text(80),
 });
-export type StockFields = z.infer<typeof stockFields>;
 
 export const stockItem = z.extend(stockFields, { id, onHand: howMany, version });
-export type StockItem = z.infer<typeof stockItem>;
 
 /** An item some open repair counts on, and for which bike. */
 const need = z.object({ itemId: id, count: z.int(), tag: z.string() });
 
-export const listStock = route({
-  name: 'stock.list',
-  method: 'GET',
-  path: '/api/v1/stock',
-  act: 'see',
-  answer: z.object({ items: z.array(stockItem), needs: z.array(need) }),
-});
+export const listStock = messages({ answer: z.object({ items: z.array(stockItem), needs: z.array(need) }) });
 
-/** A new item, or an item as it is said now: `version` is the one changed from, nothing where it is new. */
-export const setStockItem = route({
-  name: 'stock.set',
-  method: 'PUT',
-  path: '/api/v1/stock/:id',
-  act: 'edit-fleet',
+export const setStockItem = messages({
   params: z.object({ id }),
   body: z.object({ id, item: stockFields, version: z.nullable(version), at: instant }),
   answer: stockItem,
 });
 
-/** Counted in, or the shelf counted anew: `by` is the difference. */
-export const countStock = route({
-  name: 'stock.count',
-  method: 'POST',
-  path: '/api/v1/stock/:id/count',
-  act: 'edit-fleet',
+export const countStock = messages({
   params: z.object({ id }),
   body: z.object({
     id,
@@ -72,11 +54,4 @@ export const countStock = route({
   answer: stockItem,
 });
 
-/** What to order, by supplier, as a document to send or print. */
-export const orderDocument = route({
-  name: 'stock.order',
-  method: 'GET',
-  path: '/api/v1/stock/order.pdf',
-  act: 'see',
-  answer: z.object({}),
-});
+export const orderDocument = messages({ answer: z.object({}) });

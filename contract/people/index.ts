@@ -1,124 +1,69 @@
-import { SYSTEMS } from '@cadre/core/catalogue';
-import { ROLES } from '@cadre/core/people';
-import { clockTime, id, instant, route, text, version } from '@cadre/contract/http';
-import * as z from 'zod/mini';
+import { route, type Told } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-/** Six characters or more: a number code for gloves, or a phrase. Never trimmed, never shown. */
-export const secret = z.string().check(z.minLength(6), z.maxLength(200));
-const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
+export type Person = Told<typeof schemas.person>;
+export type Session = Told<typeof schemas.session>;
 
-export const person = z.object({
-  id,
-  name: z.string(),
-  signInName: z.string(),
-  role: z.enum(ROLES),
-  trainee: z.boolean(),
-  active: z.boolean(),
-  /** The systems of the bike the lead has signed this person off for, and when. */
-  competences: z.array(z.object({ system: z.enum(SYSTEMS), signedBy: id, signedAt: instant })),
-  version,
-});
-export type Person = z.infer<typeof person>;
-
-export const session = z.object({ person, programName: z.string(), demo: z.boolean(), now: instant });
-export type Session = z.infer<typeof session>;
-
-const done = z.object({ done: z.literal(true) });
-
-export const setupState = route({
+export const setupState = route<typeof schemas.setupState>({
   name: 'setup.state',
   method: 'GET',
   path: '/api/v1/setup',
   act: 'public',
-  answer: z.object({
-    state: z.enum(['empty', 'ready']),
-    programName: z.nullable(z.string()),
-    /** The made-up people of the demo, so that anybody can walk in; empty outside the demo. */
-    demoPeople: z.array(
-      z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() }),
-    ),
-  }),
 });
 
-export const setUp = route({
+export const setUp = route<typeof schemas.setUp>({
   name: 'setup.do',
   method: 'POST',
   path: '/api/v1/setup',
   act: 'public',
-  body: z.object({
-    id,
-    programName: text(80),
-    siteName: text(80),
-    timeZone: text(60),
-    opensAt: clockTime,
-    leadName: text(80),
-    signInName,
-    secret,
-  }),
-  answer: session,
 });
 
-export const signIn = route({
+export const signIn = route<typeof schemas.signIn>({
   name: 'session.sign-in',
   method: 'POST',
   path: '/api/v1/session',
   act: 'public',
-  body: z.object({
-    signInName: z.string().check(z.trim(), z.toLowerCase(), z.minLength(1), z.maxLength(40)),
-    secret: z.string().check(z.minLength(1), z.maxLength(200)),
-  }),
-  answer: session,
 });
 
-export const currentSession = route({
+export const currentSession = route<typeof schemas.currentSession>({
   name: 'session.current',
   method: 'GET',
   path: '/api/v1/session',
   act: 'signed-in',
-  answer: session,
 });
-export const signOut = route({
+
+export const signOut = route<typeof schemas.signOut>({
   name: 'session.sign-out',
   method: 'DELETE',
   path: '/api/v1/session',
   act: 'signed-in',
-  answer: done,
 });
 
-export const listPeople = route({
+export const listPeople = route<typeof schemas.listPeople>({
   name: 'people.list',
   method: 'GET',
   path: '/api/v1/people',
   act: 'see',
-  answer: z.object({ people: z.array(person) }),
 });
 
-export const addPerson = route({
+export const addPerson = route<typeof schemas.addPerson>({
   name: 'people.add',
   method: 'POST',
   path: '/api/v1/people',
   act: 'edit-program',
-  body: z.object({ id, name: text(80), signInName, role: z.enum(ROLES), trainee: z.boolean(), secret }),
-  answer: person,
 });
 
-export const changePerson = route({
+export const changePerson = route<typeof schemas.changePerson>({
   name: 'people.change',
   method: 'PUT',
   path: '/api/v1/people/:id',
   act: 'edit-program',
-  params: z.object({ id }),
-  body: z.object({ id, role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
-  answer: person,
 });
 
 /** The lead signs a person off for a system of the bike, or takes that back. */
-export const setCompetence = route({
+export const setCompetence = route<typeof schemas.setCompetence>({
   name: 'people.competence',
   method: 'PUT',
   path: '/api/v1/people/:id/competences/:system',
   act: 'edit-program',
-  params: z.object({ id, system: z.enum(SYSTEMS) }),
-  body: z.object({ id, signed: z.boolean(), at: instant }),
-  answer: person,
 });

@@ -1,74 +1,29 @@
-import { POSITIONS } from '@cadre/core/catalogue';
-import { PHOTO_LIMITS, SHAPE_KINDS } from '@cadre/core/photos';
-import { hash, id, instant, route } from '@cadre/contract/http';
-import * as z from 'zod/mini';
+import { route, type Told } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-const share = z.number().check(z.gte(0), z.lte(1));
-const point = z.object({ x: share, y: share });
-export const shape = z.object({ kind: z.enum(SHAPE_KINDS), from: point, to: point });
-export const shapes = z.array(shape).check(z.maxLength(PHOTO_LIMITS.shapesMost));
-
-export const photo = z.object({
-  id,
-  bikeId: id,
-  checkId: z.nullable(id),
-  checkpoint: z.string(),
-  position: z.enum(POSITIONS),
-  by: id,
-  at: instant,
-  width: z.int(),
-  height: z.int(),
-  /** Of the picture as kept: what the record names it by. */
-  hash,
-  shapes,
-});
-export type Photo = z.infer<typeof photo>;
-
-/** What a photo is of, beside the picture itself. It travels under its author's name, as marks do. */
-export const photoOf = z.object({
-  bikeId: id,
-  checkId: z.nullable(id),
-  checkpoint: z.string().check(z.regex(/^[a-z0-9-]{1,60}$/)),
-  position: z.enum(POSITIONS),
-  author: id,
-  at: instant,
-  shapes,
-});
-export type PhotoOf = z.infer<typeof photoOf>;
+export type Photo = Told<typeof schemas.photo>;
+export type PhotoOf = Told<typeof schemas.photoOf>;
 
 /** The picture is the body as it is (image/jpeg, png or webp); what it is of stands in the query as JSON. */
-export const addPhoto = route({
+export const addPhoto = route<typeof schemas.addPhoto>({
   name: 'photos.add',
   method: 'POST',
   path: '/api/v1/photos/:id',
   act: 'mark',
-  params: z.object({ id }),
-  query: z.object({ of: z.string().check(z.maxLength(4000)) }),
-  answer: photo,
 });
 
 /** The photos of a bike, the newest first; of one look when asked so. */
-export const listPhotos = route({
+export const listPhotos = route<typeof schemas.listPhotos>({
   name: 'photos.list',
   method: 'GET',
   path: '/api/v1/bikes/:id/photos',
   act: 'see',
-  params: z.object({ id }),
-  query: z.object({
-    checkpoint: z.optional(z.string().check(z.maxLength(60))),
-    position: z.optional(z.enum(POSITIONS)),
-    before: z.optional(z.coerce.number().check(z.int(), z.gte(0))),
-    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(200)), 24),
-  }),
-  answer: z.object({ photos: z.array(photo), next: z.nullable(instant) }),
 });
 
 /** The picture itself, whole or small: it never changes under its id. */
-export const showPhoto = route({
+export const showPhoto = route<typeof schemas.showPhoto>({
   name: 'photos.show',
   method: 'GET',
   path: '/api/v1/photos/:id/:size',
   act: 'see',
-  params: z.object({ id, size: z.enum(['whole', 'small']) }),
-  answer: z.object({}),
 });

@@ -1,207 +1,78 @@
-import { POSITIONS, TOUCHES } from '@cadre/core/catalogue';
-import { FITMENT_POSITIONS, JOINTS, PART_KINDS } from '@cadre/core/fleet';
-import { WAITS_FOR } from '@cadre/core/repairs';
-import { check } from '@cadre/contract/checks';
-import { bike } from '@cadre/contract/fleet';
-import { id, instant, note, route, text } from '@cadre/contract/http';
-import * as z from 'zod/mini';
+import { route, type Told } from '@cadre/contract/http';
+import type * as schemas from './schemas';
 
-/** A part a repair used, as priced on the day. */
-export const usedPart = z.object({
-  itemId: id,
-  name: z.string(),
-  kind: z.enum(PART_KINDS),
-  count: z.int(),
-  price: z.int(),
-  findingId: id,
-});
-/** A joint tightened, N m. */
-const torque = z.object({ joint: z.enum(JOINTS), newtonMetres: z.number().check(z.gte(0.5), z.lte(200)) });
-const needs = z
-  .array(z.object({ itemId: id, count: z.int().check(z.gte(1), z.lte(200)) }))
-  .check(z.maxLength(30));
-const waits = z.object({
-  for: z.enum(WAITS_FOR),
-  what: text(200),
-  until: z.nullable(instant),
-  since: instant,
-});
-const plan = z.object({ stand: z.string(), personId: z.nullable(id), needs, waits: z.nullable(waits) });
-export type RepairPlan = z.infer<typeof plan>;
+export type { RepairPlan } from '@cadre/core/repairs';
+export type Repair = Told<typeof schemas.repair>;
 
-const touched = z.object({ touch: z.enum(TOUCHES), position: z.enum(POSITIONS) });
-
-export const repair = z.object({
-  id,
-  bikeId: id,
-  state: z.enum(['started', 'done', 're-looked']),
-  findingIds: z.array(id),
-  startedBy: id,
-  startedAt: instant,
-  doneBy: z.nullable(id),
-  doneAt: z.nullable(instant),
-  work: z.array(z.object({ findingId: id, done: z.string() })),
-  touched: z.array(touched),
-  minutes: z.nullable(z.int()),
-  reLookCheckId: z.nullable(id),
-  plan,
-  used: z.array(usedPart),
-  torques: z.array(torque),
-});
-export type Repair = z.infer<typeof repair>;
-
-export const listRepairs = route({
+export const listRepairs = route<typeof schemas.listRepairs>({
   name: 'repairs.list',
   method: 'GET',
   path: '/api/v1/repairs',
   act: 'see',
-  query: z.object({
-    after: z.optional(id),
-    most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(500)), 200),
-  }),
-  answer: z.object({ repairs: z.array(repair), next: z.nullable(id) }),
 });
 
-const repairAnswer = z.object({ repair, bike });
-
-export const startRepair = route({
+export const startRepair = route<typeof schemas.startRepair>({
   name: 'repairs.start',
   method: 'POST',
   path: '/api/v1/repairs',
   act: 'repair',
-  body: z.object({
-    id,
-    bikeId: id,
-    findingIds: z.array(id).check(z.minLength(1), z.maxLength(50)),
-    at: instant,
-  }),
-  answer: repairAnswer,
 });
 
 /** Where, by whom, with what, and what it waits for: as it is meant from now on. */
-export const planRepair = route({
+export const planRepair = route<typeof schemas.planRepair>({
   name: 'repairs.plan',
   method: 'POST',
   path: '/api/v1/repairs/:id/plan',
   act: 'repair',
-  params: z.object({ id }),
-  body: z.object({
-    id,
-    plan: z.object({ stand: note(40), personId: z.nullable(id), needs, waits: z.nullable(waits) }),
-    at: instant,
-  }),
-  answer: repairAnswer,
 });
 
-export const finishRepair = route({
+export const finishRepair = route<typeof schemas.finishRepair>({
   name: 'repairs.done',
   method: 'POST',
   path: '/api/v1/repairs/:id/done',
   act: 'repair',
-  params: z.object({ id }),
-  body: z.object({
-    id,
-    work: z.array(z.object({ findingId: id, done: text(400) })).check(z.minLength(1), z.maxLength(50)),
-    touched: z.array(touched).check(z.maxLength(40)),
-    minutes: z.nullable(z.int().check(z.gte(0), z.lte(10_000))),
-    /** Off the shelf. Where `fits` says where, it is on the bike from now on and what sat there is off. */
-    used: z.optional(
-      z
-        .array(
-          z.object({
-            itemId: id,
-            count: z.int().check(z.gte(1), z.lte(200)),
-            findingId: id,
-            fits: z.nullable(
-              z.object({ partId: id, position: z.enum(FITMENT_POSITIONS), anyway: note(200) }),
-            ),
-          }),
-        )
-        .check(z.maxLength(30)),
-    ),
-    torques: z.optional(z.array(torque).check(z.maxLength(30))),
-    at: instant,
-  }),
-  answer: repairAnswer,
 });
 
-export const openReLook = route({
+export const openReLook = route<typeof schemas.openReLook>({
   name: 'repairs.re-look',
   method: 'POST',
   path: '/api/v1/repairs/:id/re-look',
   act: 're-look',
-  params: z.object({ id }),
-  body: z.object({ id, at: instant }),
-  answer: check,
 });
 
-export const leaveApart = route({
+export const leaveApart = route<typeof schemas.leaveApart>({
   name: 'left-apart.open',
   method: 'POST',
   path: '/api/v1/bikes/:id/left-apart',
   act: 'mark',
-  params: z.object({ id }),
-  /** Whoever left it so; whose session delivers it may be somebody else's. */
-  body: z.object({ id, what: text(200), at: instant, author: z.optional(id) }),
-  answer: bike,
 });
 
-export const putTogether = route({
+export const putTogether = route<typeof schemas.putTogether>({
   name: 'left-apart.close',
   method: 'POST',
   path: '/api/v1/left-apart/:id/close',
   act: 'mark',
-  params: z.object({ id }),
-  body: z.object({ id, at: instant }),
-  answer: bike,
 });
 
-export const releaseBike = route({
+export const releaseBike = route<typeof schemas.releaseBike>({
   name: 'bikes.release',
   method: 'POST',
   path: '/api/v1/bikes/:id/release',
   act: 'release',
-  params: z.object({ id }),
-  /** A hang-tag that hangs on the bike must be back in hand. */
-  body: z.object({ id, note: note(400), hangTagBack: z.optional(z.boolean()), at: instant }),
-  answer: bike,
 });
 
 /** A tag of cardboard or steel hung on a held bike, so that nobody takes it who has no screen in hand. */
-export const hangTag = route({
+export const hangTag = route<typeof schemas.hangTag>({
   name: 'hang-tag.hang',
   method: 'POST',
   path: '/api/v1/bikes/:id/hang-tag',
   act: 'mark',
-  params: z.object({ id }),
-  body: z.object({ id, hangTag: text(40), at: instant }),
-  answer: bike,
-});
-
-const costRow = z.object({
-  key: z.string(),
-  repairs: z.int(),
-  minutes: z.number(),
-  parts: z.number(),
-  cost: z.number(),
 });
 
 /** What the repairs done between two moments cost. */
-export const listCosts = route({
+export const listCosts = route<typeof schemas.listCosts>({
   name: 'repairs.costs',
   method: 'GET',
   path: '/api/v1/costs',
   act: 'see',
-  query: z.object({
-    from: z.coerce.number().check(z.int(), z.gte(0)),
-    to: z.coerce.number().check(z.int(), z.gte(0)),
-    bikeId: z.optional(id),
-  }),
-  answer: z.object({
-    total: costRow,
-    byBike: z.array(costRow),
-    byKind: z.array(costRow),
-    byMonth: z.array(costRow),
-    byFinding: z.array(costRow),
-  }),
 });

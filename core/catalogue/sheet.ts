@@ -20,7 +20,9 @@ export interface SheetItem {
 }
 
 /** How long a complete, signed check counts. */
-export type Validity = { readonly until: 'end-of-day-or-return' } | { readonly until: 'never' };
+export interface Validity {
+  readonly until: 'end-of-day-or-return' | 'never';
+}
 
 /**
  * A published choice of checkpoints with their wording frozen in. It never changes; what the record

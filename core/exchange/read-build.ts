@@ -1,16 +1,4 @@
-import {
-  accessoriesIn,
-  BUILD_WORDS,
-  plain,
-  sprocketsIn,
-  USUAL_BUILD,
-  wordFor,
-  type Accessory,
-  type BikeKind,
-  type Build,
-  type BuildWord,
-  type ReadWord,
-} from '@cadre/core/fleet';
+import { accessoriesIn, BUILD_WORDS, plain, sprocketsIn, USUAL_BUILD, wordFor, type BikeKind, type Build, type BuildWord, type ReadWord } from '@cadre/core/fleet';
 import { PAIRED, type Column, type Paired } from './columns';
 import { nearestOf } from '@cadre/core/spelling';
 import type { RowIssue } from './plan';
@@ -129,7 +117,7 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
   for (const [column, word] of said) {
     if (isWord(column)) build[column] = word;
     if (column === 'sprockets') build.sprockets = Number(word);
-    if (column === 'accessories') build.accessories = accessoriesIn(word).found as Accessory[];
+    if (column === 'accessories') build.accessories = accessoriesIn(word).found;
   }
   // "11sp" in a column of gears says how many sprockets there are as well.
   const counted =

@@ -145,12 +145,7 @@ describe('what a policy does to a bike', () => {
     fc.assert(
       fc.property(fc.array(finding, { maxLength: 4 }), part, part, (findings, from, to) => {
         const facts = factsLike({ findings });
-        const effect = policyEffect(
-          facts,
-          policy(from as Partial<PolicyVersion>),
-          policy(to as Partial<PolicyVersion>),
-          NOON,
-        );
+        const effect = policyEffect(facts, policy(from), policy(to), NOON);
         if (effect?.before.fitness === 'held') expect(effect.after.fitness).toBe('held');
         if (effect) expect(effect.before).toEqual(evaluateFitness(facts, NOON));
       }),

@@ -1,16 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  discPadVerdicts,
-  isWorseVerdict,
-  leverShare,
-  leverVerdict,
-  rimPadVerdict,
-  rimTrackVerdict,
-  rotorVerdicts,
-  type PadMethod,
-  type RotorMarkings,
-} from '.';
+import { discPadVerdicts, isWorseVerdict, leverShare, leverVerdict, rimPadVerdict, rimTrackVerdict, rotorVerdicts, type RotorMarkings } from '.';
 import { valueOf, wrongFields } from '@cadre/core/testing';
 
 describe('disc pads', () => {
@@ -32,7 +22,7 @@ describe('disc pads', () => {
     [[1.4], 'compound', { totalMin: 3 }, 1.4, 'renew', 'upkeep'],
     [[2.2, 1.4], 'compound', {}, 0.8, 'watch', 'soon'],
   ] as const)('%o by %s, %o: %d, %s, %s', (thickness, method, marked, value, word, becomes) => {
-    const [worst] = valueOf(discPadVerdicts(thickness, method as PadMethod, marked, {}));
+    const [worst] = valueOf(discPadVerdicts(thickness, method, marked, {}));
     expect(worst?.value).toBeCloseTo(value, 9);
     expect(worst).toMatchObject({ word, becomes });
   });

@@ -268,13 +268,13 @@ describe('signing in', () => {
   });
 
   it('keeps no secret in clear and no token that could be used', async () => {
-    const [credential] = (await world.database.owner.query('SELECT hash FROM credential LIMIT 1')) as [
-      { hash: string },
-    ];
+    const [credential] = await world.database.owner.query<[{ hash: string }]>(
+      'SELECT hash FROM credential LIMIT 1',
+    );
     expect(credential.hash).toMatch(/^\$argon2id\$/);
-    const [session] = (await world.database.owner.query('SELECT tokenHash FROM session LIMIT 1')) as [
-      { tokenHash: string },
-    ];
+    const [session] = await world.database.owner.query<[{ tokenHash: string }]>(
+      'SELECT tokenHash FROM session LIMIT 1',
+    );
     expect(world.as('lead').cookie).not.toContain(session.tokenHash);
   });
 

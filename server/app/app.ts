@@ -1,8 +1,8 @@
 import type { Express } from 'express';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
-import { sheetDocument } from '@cadre/contract/catalogue';
-import { fleetDocument } from '@cadre/contract/exchange';
+import { sheetDocument } from '@cadre/contract/catalogue/schemas';
+import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { ROUTES } from '@cadre/contract/routes';
 import { catalogueRoutes } from '@cadre/server/catalogue';
 import { checksRoutes } from '@cadre/server/checks';

@@ -73,9 +73,9 @@ describe('what the page of a bike asks', () => {
     expect(signed).toHaveLength(4);
     for (const entry of signed) expect(entry.body).not.toHaveProperty('markIds');
     // The record itself has them.
-    const [{ body }] = (await world.database.owner.query(
+    const [{ body }] = await world.database.owner.query<[{ body: string }]>(
       "SELECT body FROM entry WHERE kind = 'check.signed' LIMIT 1",
-    )) as [{ body: string }];
+    );
     expect((JSON.parse(body) as { markIds: string[] }).markIds.length).toBeGreaterThan(10);
   });
 

@@ -5,9 +5,8 @@ import { addMarks, signCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { finishRepair, openReLook, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { ROUTES } from '@cadre/contract/routes';
-import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import { faulty, markFor } from '@cadre/test-world/builders';
-import type { Build } from '@cadre/core/fleet';
 import { CAST, refusalOf, World } from '../../testing/world';
 import { OF_NO_BIKE, RELEASE, WRITE_ACTS, type Asking } from '../../testing/write-acts';
 
@@ -58,10 +57,10 @@ async function heldBike(): Promise<Bike> {
 }
 /** Whether a hold is on record and the word says so too. */
 async function isHeld(bike: Bike): Promise<boolean> {
-  const [{ n }] = (await world.database.owner.query(
+  const [{ n }] = await world.database.owner.query<[{ n: string }]>(
     'SELECT COUNT(*) AS n FROM hold WHERE bikeId = ? AND endedAt IS NULL',
     [bike.id],
-  )) as [{ n: string }];
+  );
   return Number(n) > 0 && (await world.fitness(bike.id)).fitness === 'held';
 }
 async function send(
@@ -142,8 +141,8 @@ describe('a hold', () => {
       .as('inspector')
       .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
     const author = world.idOf('inspector');
-    const marks = askedOf(reLook.sheet as unknown as SheetVersion, asBuilt(held.build as Build)).map(
-      (asked) => markFor(asked, author, world.clock.now),
+    const marks = askedOf(reLook.sheet, asBuilt(held.build)).map((asked) =>
+      markFor(asked, author, world.clock.now),
     );
     await world.as('inspector').send(addMarks, { params: { id: reLook.id }, body: { marks } });
     await world.as('inspector').send(signCheck, {

@@ -16,7 +16,7 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const query = async <T>(sql: string): Promise<T[]> => (await world.database.owner.query(sql)) as T[];
+const query = async <T>(sql: string): Promise<T[]> => await world.database.owner.query<T[]>(sql);
 
 /** Every table's content as one sum each, and its rows: what was done once more would show. */
 async function contents(): Promise<Record<string, string>> {

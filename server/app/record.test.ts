@@ -191,7 +191,7 @@ async function changeTheFleet(): Promise<void> {
   });
   const { check: measured } = await world.check(bike, {
     sheet: 'season-opening',
-    exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: taken(2.9) as never }],
+    exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: taken(2.9) }],
   });
   await lead.send(amendCheck, {
     params: { id: measured.id },
@@ -314,7 +314,7 @@ async function dump(): Promise<Record<string, unknown>> {
   const tables: Record<string, unknown> = {};
   for (const projection of PROJECTIONS) {
     const name = projection.options.tableName ?? projection.options.name;
-    const rows = (await world.database.owner.query(`SELECT * FROM \`${name}\``)) as object[];
+    const rows = await world.database.owner.query<object[]>(`SELECT * FROM \`${name}\``);
     tables[name] = rows.map((row) => JSON.stringify(row)).sort();
   }
   return tables;

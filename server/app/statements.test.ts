@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addModel, changeModel, getWall } from '@cadre/contract/fleet';
 import { listRounds, makeRound } from '@cadre/contract/rounds';
-import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
+import { USUAL_BUILD } from '@cadre/core/fleet';
 import { gatherFacts } from '@cadre/server/app';
 import { factsOf } from '@cadre/server/fitness';
 import { faulty, marksFor, type Exception } from '@cadre/test-world/builders';
@@ -55,7 +55,7 @@ describe('an act asks the database only so often', () => {
     const open = await statements(() =>
       client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } }),
     );
-    const marks = marksFor(sheet.sheet, bike.build as Build, author, at - 300_000, exceptions);
+    const marks = marksFor(sheet.sheet, bike.build, author, at - 300_000, exceptions);
     const stopsFirst = [...marks].sort((a, b) => Number(b.word !== 'sound') - Number(a.word !== 'sound'));
     const mark = await statements(() =>
       client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(0, 9) } }),

@@ -19,7 +19,7 @@ import { fitPart, takePartOff } from '@cadre/contract/parts';
 import { listPeople, setCompetence } from '@cadre/contract/people';
 import { setSeverity } from '@cadre/contract/findings';
 import type { SheetVersion } from '@cadre/core/catalogue';
-import { evaluateFitness, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness } from '@cadre/core/fitness';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { createServices } from '@cadre/server/app';
 import { faulty, markFor } from '@cadre/test-world/builders';
@@ -47,7 +47,7 @@ const publish = (sheet: SheetVersion, base: string | null, more: { note?: string
     body: {
       id: newId(),
       base,
-      sheet: sheet as never,
+      sheet: sheet,
       note: more.note ?? 'changed',
       reason: more.reason ?? '',
     },
@@ -169,7 +169,7 @@ describe('a draft', () => {
     const save = (version: number | null, name: string) =>
       lead().send(saveDraft, {
         params: { key: 'drafted' },
-        body: { id: newId(), base: null, sheet: { ...sheet, name } as never, version },
+        body: { id: newId(), base: null, sheet: { ...sheet, name }, version },
       });
     const first = await save(null, 'one');
     expect(first.version).toBe(1);
@@ -188,7 +188,7 @@ describe('a draft', () => {
       body: {
         id: newId(),
         base: null,
-        sheet: { ...ownSheet('half'), name: '', items: [] } as never,
+        sheet: { ...ownSheet('half'), name: '', items: [] },
         version: null,
       },
     });
@@ -253,12 +253,11 @@ describe('rules', () => {
   it('that rule something out are named in the record', async () => {
     const bike = await newBike();
     const { check } = await world.check(bike);
-    const rows = (await world.database.owner.query(
-      "SELECT body FROM entry WHERE kind = 'check.signed' AND bikeId = ?",
-      [bike.id],
-    )) as {
-      body: string;
-    }[];
+    const rows = await world.database.owner.query<
+      {
+        body: string;
+      }[]
+    >("SELECT body FROM entry WHERE kind = 'check.signed' AND bikeId = ?", [bike.id]);
     const { ruledOut } = JSON.parse(rows[0]?.body ?? '{}') as {
       ruledOut: { question: string; because: string }[];
     };
@@ -371,9 +370,7 @@ describe('work over days', () => {
 describe('policy', () => {
   const fitnessOfAll = async (): Promise<Map<string, string>> => {
     const { bikes } = await lead().send(getWall);
-    return new Map(
-      bikes.map((bike) => [bike.id, evaluateFitness(bike.facts as FitnessFacts, world.clock.now).fitness]),
-    );
+    return new Map(bikes.map((bike) => [bike.id, evaluateFitness(bike.facts, world.clock.now).fitness]));
   };
   const choices = async (part: Partial<PolicyChoices>): Promise<{ base: string; policy: PolicyChoices }> => {
     const { policy } = await lead().send(listSheets);

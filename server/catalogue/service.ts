@@ -37,10 +37,10 @@ function spanOfVersion(hash: string, sheet: SheetVersion): SheetSpan {
 
 /** The newest version of every published sheet; generated ones (re-looks) are not among them. */
 export async function publishedSheets(tx: EntityManager): Promise<readonly SheetRow[]> {
-  const newest = (await tx.query(
+  const newest = await tx.query<{ hash: string }[]>(
     'SELECT s.hash FROM sheet_version s WHERE s.`key` <> ? AND s.version = (SELECT MAX(n.version) FROM sheet_version n WHERE n.`key` = s.`key`)',
     [RE_LOOK_KEY],
-  )) as { hash: string }[];
+  );
   // Versions never change: the bodies, hundreds of kilobytes of them, are read and parsed once.
   const rows = await Promise.all(newest.map((row) => sheetByHash(tx, row.hash)));
   return rows.sort((a, b) => (a.key < b.key ? -1 : 1));
@@ -62,7 +62,6 @@ async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null
 function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
   return {
     ...row,
-    sheet: structuredClone(row.sheet) as unknown as AnswerOf<typeof saveDraft>['sheet'],
     savedAt: row.savedAt.getTime(),
   };
 }
@@ -94,7 +93,7 @@ export class Catalogue {
       })),
       policy: {
         hash,
-        policy: structuredClone(policy) as unknown as AnswerOf<typeof listSheets>['policy']['policy'],
+        policy,
       },
     };
   }
@@ -102,8 +101,7 @@ export class Catalogue {
   async get(actor: Actor, hash: string): Promise<AnswerOf<typeof getSheet>> {
     requireAct(actor, 'see');
     const { sheet } = await sheetByHash(this.source.manager, hash);
-    // Frozen content on its way out: told, never changed.
-    return { hash, sheet: sheet as unknown as AnswerOf<typeof getSheet>['sheet'] };
+    return { hash, sheet };
   }
 
   async versions(actor: Actor, key: string): Promise<AnswerOf<typeof sheetVersions>> {
@@ -114,10 +112,12 @@ export class Catalogue {
       select: { hash: true, version: true, publishedBy: true, publishedAt: true, note: true, reason: true },
     });
     if (rows.length === 0) throw new RefusedError('not-found', { what: 'sheet' });
-    const used = (await this.source.query(
+    const used = await this.source.query<
+      { hash: string; checks: number | string; bikes: number | string; lastUsedAt: Date }[]
+    >(
       'SELECT sheetHash AS hash, COUNT(*) AS checks, COUNT(DISTINCT bikeId) AS bikes, MAX(openedAt) AS lastUsedAt FROM bike_check WHERE sheetHash IN (?) GROUP BY sheetHash',
       [rows.map((row) => row.hash)],
-    )) as { hash: string; checks: number | string; bikes: number | string; lastUsedAt: Date }[];
+    );
     const usedBy = new Map(used.map((each) => [each.hash, each]));
     return {
       versions: rows.map((row) => ({
@@ -167,9 +167,7 @@ export class Catalogue {
       },
       async (_tx, { events }) => {
         for (const { body: published } of await events('sheet.published'))
-          return structuredClone({ hash: published.hash, sheet: published.sheet }) as unknown as AnswerOf<
-            typeof publishSheet
-          >;
+          return { hash: published.hash, sheet: published.sheet };
         throw new Error('a published sheet has no version');
       },
     );
@@ -198,7 +196,7 @@ export class Catalogue {
           throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
         return {
           kind: 'sheet.draft-saved',
-          body: { key, base: body.base, sheet: { ...body.sheet, key } as SheetVersion },
+          body: { key, base: body.base, sheet: { ...body.sheet, key } },
         };
       },
       async (tx) => draftOf(await tx.getRepository(sheetDraftEntity).findOneByOrFail({ key })),
@@ -228,7 +226,7 @@ export class Catalogue {
       { chain: PROGRAM_CHAIN, id: newId(), request: 'shipped', author: null },
       async (tx) => {
         const known = new Set(
-          ((await tx.query('SELECT DISTINCT `key` AS name FROM sheet_version')) as { name: string }[]).map(
+          (await tx.query<{ name: string }[]>('SELECT DISTINCT `key` AS name FROM sheet_version')).map(
             (row) => row.name,
           ),
         );

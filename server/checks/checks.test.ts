@@ -2,7 +2,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, coSignCheck, getCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
-import type { Build } from '@cadre/core/fleet';
 import { faulty, marksFor } from '@cadre/test-world/builders';
 import { Client } from '@cadre/test-world/client';
 import { refusalOf, SECRET, World } from '../../testing/world';
@@ -26,9 +25,11 @@ const opening = (of: Bike, by = 'inspector', id = newId()) => ({
 const countOf = async (table: string, where: string, ...values: string[]): Promise<number> =>
   Number(
     (
-      (await world.database.owner.query(`SELECT COUNT(*) AS n FROM ${table} WHERE ${where}`, values)) as {
-        n: number;
-      }[]
+      await world.database.owner.query<
+        {
+          n: number;
+        }[]
+      >(`SELECT COUNT(*) AS n FROM ${table} WHERE ${where}`, values)
     )[0]?.n,
   );
 
@@ -90,7 +91,7 @@ describe('a check', () => {
     await world.check(it);
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now, [
+    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now, [
       { checkpoint: 'wheel-thru-axle', more: faulty('loose') },
     ]);
     if (!mark) throw new Error('nothing asked');
@@ -130,8 +131,8 @@ describe('a check', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const own = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
-    const theirs = marksFor(rideOut().sheet, it.build as Build, world.idOf('mechanic'), world.clock.now, [
+    const own = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
+    const theirs = marksFor(rideOut().sheet, it.build, world.idOf('mechanic'), world.clock.now, [
       { checkpoint: 'rim', position: 'rear', more: faulty('crack') },
     ]).filter((mark) => mark.checkpoint === 'rim');
     await world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: own } });
@@ -161,7 +162,7 @@ describe('marks', () => {
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
     await world.as('inspector').send(openCheck, { body: open });
-    const marks = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
+    const marks = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
     const send = (list: typeof marks) =>
       world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: list } });
     await Promise.all([send(marks), send(marks), send(marks.slice(5)), send([...marks, ...marks])]);
@@ -185,7 +186,7 @@ describe('marks', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
+    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
     if (!mark) throw new Error('nothing asked');
     expect(
       await refusalOf(
@@ -201,7 +202,7 @@ describe('marks', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build as Build, open.author, world.clock.now);
+    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
     if (!mark) throw new Error('nothing asked');
     const elsewhere = new Client(world.base, newId());
     await elsewhere.signIn('mechanic', SECRET);

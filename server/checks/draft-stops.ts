@@ -29,10 +29,10 @@ interface OpenRow extends Omit<MarkRow, 'faults' | 'reading'> {
 /** The checks of a bike that are under way and have marks, with them and with what their questions are asked of. */
 async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly OpenCheck[]> {
   // Past the mapper: it follows every batch of marks, and would be four statements.
-  const rows = (await tx.query(
+  const rows = await tx.query<OpenRow[]>(
     "SELECT m.*, c.sheetHash, b.build, (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', p.kind, 'position', f.position)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId WHERE c.bikeId = ? AND c.state = 'open' AND c.repairId IS NULL ORDER BY c.id",
     [bikeId],
-  )) as OpenRow[];
+  );
   const byCheck = new Map<string, OpenCheck & { marks: MarkRow[] }>();
   for (const { sheetHash, build, fitted, faults, reading, ...mark } of rows) {
     const parts = fitted === null ? [] : jsonOf<FittedPart[]>(fitted);

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { getCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf } from '@cadre/core/catalogue';
-import { BIKE_KINDS, type Build } from '@cadre/core/fleet';
+import { BIKE_KINDS } from '@cadre/core/fleet';
 import { SHIPPED_SHEETS } from '@cadre/core/shipped';
 import { World } from '../../testing/world';
 
@@ -22,7 +22,7 @@ describe.each(SHIPPED_SHEETS.map((sheet) => [sheet.key] as const))('%s', (key) =
       const bike = bikes.get(kind);
       const version = world.sheets.get(key);
       if (!bike || !version) throw new Error(`no bike or sheet: ${kind}, ${key}`);
-      const asked = askedOf(version.sheet, { build: bike.build as Build, parts: bike.parts });
+      const asked = askedOf(version.sheet, { build: bike.build, parts: bike.parts });
       if (asked.length === 0) {
         // A sheet of one station may have nothing to ask of a kind that lacks it; it says so and cannot be begun as complete.
         expect(version.sheet.clears).toBe(false);

@@ -27,10 +27,10 @@ export async function checkInHand(
   markIds: readonly string[],
 ): Promise<CheckInHand> {
   // Past the mapper: the bike and its parts would each be a statement of their own.
-  const rows = (await tx.query(
+  const rows = await tx.query<Row[]>(
     'SELECT c.bikeId, c.sheetHash, c.state, c.repairId, b.build, (SELECT COUNT(*) FROM mark m WHERE m.id IN (?)) AS known, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
     [markIds, checkId],
-  )) as Row[];
+  );
   const [check] = rows;
   if (!check) throw new RefusedError('not-found', { what: 'check' });
   const parts = rows.flatMap(({ kind, position }) => (kind === null ? [] : [{ kind, position }]));

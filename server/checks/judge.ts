@@ -26,10 +26,10 @@ export async function putRightBefore(
   since: number,
   until: number,
 ): Promise<Map<string, number>> {
-  const rows = (await tx.query(
+  const rows = await tx.query<{ question: string; times: number | string }[]>(
     "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.word = 'put-right' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
     [bikeId, new Date(since), new Date(until)],
-  )) as { question: string; times: number | string }[];
+  );
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
 }
 

@@ -13,7 +13,6 @@ import {
 } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
-import type { Build } from '@cadre/core/fleet';
 import { verify } from '@cadre/server/app';
 import { faulty, markFor, marksFor } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
@@ -30,7 +29,7 @@ const question = (of: Bike, checkpoint: string, more: object) => {
   const sheet = world.sheets.get('ride-out')?.sheet;
   const mark =
     sheet &&
-    marksFor(sheet, of.build as Build, world.idOf('inspector'), world.clock.now).find(
+    marksFor(sheet, of.build, world.idOf('inspector'), world.clock.now).find(
       (each) => each.checkpoint === checkpoint,
     );
   if (!mark) throw new Error(`${checkpoint} is not asked`);
@@ -86,7 +85,7 @@ describe('open checks', () => {
     await world.as('inspector').send(openCheck, {
       body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now },
     });
-    const marks = marksFor(season.sheet, a.build as Build, author, world.clock.now).slice(0, 7);
+    const marks = marksFor(season.sheet, a.build, author, world.clock.now).slice(0, 7);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     const find = (sheetKeys: string[]) =>
       world.as('mechanic').send(findChecks, { body: { bikeIds: [a.id, b.id], sheetKeys } });
@@ -214,7 +213,7 @@ describe('patterns', () => {
     await world.as('inspector').send(openCheck, {
       body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now },
     });
-    const marks = marksFor(ride.sheet, hurried.build as Build, author, world.clock.now - 20_000, [], 400);
+    const marks = marksFor(ride.sheet, hurried.build, author, world.clock.now - 20_000, [], 400);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     await world.as('inspector').send(signCheck, {
       params: { id: checkId },
@@ -239,7 +238,7 @@ it('a mark from paper and from the line is kept as such', async () => {
   await world.as('inspector').send(openCheck, {
     body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now },
   });
-  const [first] = marksFor(lights.sheet, of.build as Build, author, world.clock.now);
+  const [first] = marksFor(lights.sheet, of.build, author, world.clock.now);
   if (!first) throw new Error('nothing asked');
   const asked = { checkpoint: { key: first.checkpoint }, position: first.position } as never;
   await world.as('inspector').send(addMarks, {

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import type { listLooks, listServices, findChecks, CheckSummary, NewMark } from '@cadre/contract/checks';
+import type { listLooks, listServices, findChecks, CheckSummary } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { foldMarks, lastLooks } from '@cadre/core/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
@@ -37,9 +37,7 @@ export async function lookedAt(
     signedAt: check.signedAt?.getTime() ?? 0,
     marks: (marks.get(check.id) ?? []).map(markOf),
   }));
-  return lastLooks(signed).map(
-    (look) => structuredClone(look) as AnswerOf<typeof listLooks>['looks'][number],
-  );
+  return lastLooks(signed);
 }
 
 /** The open checks of these bikes on these sheets, with everything marked so far. */
@@ -48,15 +46,17 @@ export async function openChecksOf(
   bikeIds: readonly string[],
   sheetKeys: readonly string[],
 ): Promise<AnswerOf<typeof findChecks>['checks']> {
-  const rows = (await tx.query(
+  const rows = await tx.query<
+    (Pick<CheckRow, 'id' | 'bikeId' | 'sheetHash' | 'openedBy' | 'openedAt'> & { sheetKey: string })[]
+  >(
     "SELECT c.id, c.bikeId, c.sheetHash, c.openedBy, c.openedAt, v.`key` AS sheetKey FROM bike_check c JOIN sheet_version v ON v.hash = c.sheetHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
     [bikeIds, sheetKeys],
-  )) as (Pick<CheckRow, 'id' | 'bikeId' | 'sheetHash' | 'openedBy' | 'openedAt'> & { sheetKey: string })[];
+  );
   const marks = await marksByCheck(tx, rows);
   return rows.map((row) => ({
     ...row,
     openedAt: row.openedAt.getTime(),
-    marks: (marks.get(row.id) ?? []).map((mark) => structuredClone(markOf(mark)) as NewMark),
+    marks: (marks.get(row.id) ?? []).map(markOf),
   }));
 }
 
@@ -72,10 +72,10 @@ export async function servicesOf(
   bikeId: string,
 ): Promise<AnswerOf<typeof listServices>['services']> {
   await findBike(tx, bikeId);
-  const rows = (await tx.query(
+  const rows = await tx.query<ServiceRow[]>(
     "SELECT sheetHash, MAX(signedAt) AS at, COUNT(*) AS times FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND repairId IS NULL AND amends IS NULL AND awaitsCoSign = 0 GROUP BY sheetHash",
     [bikeId],
-  )) as ServiceRow[];
+  );
   const bySheet = new Map<string, { row: ServiceRow; name: string; clears: boolean; times: number }>();
   for (const row of rows) {
     const { sheet } = await sheetByHash(tx, row.sheetHash);

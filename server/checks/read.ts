@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import type { Check, NewMark } from '@cadre/contract/checks';
+import type { Check } from '@cadre/contract/checks';
 import { sheetByHash } from '@cadre/server/catalogue';
 import { markOf } from './rows';
 import { RefusedError } from '@cadre/server/platform/event-log';
@@ -22,7 +22,7 @@ export async function describeCheck(tx: EntityManager, id: string): Promise<Chec
     bikeId: row.bikeId,
     sheetHash: row.sheetHash,
     // Frozen content on its way out: told, never changed.
-    sheet: sheet as unknown as Check['sheet'],
+    sheet: sheet,
     state: row.state,
     openedBy: row.openedBy,
     openedAt: row.openedAt.getTime(),
@@ -34,6 +34,6 @@ export async function describeCheck(tx: EntityManager, id: string): Promise<Chec
     repairId: row.repairId,
     amends: row.amends,
     reason: row.reason,
-    marks: marks.map((mark) => structuredClone(markOf(mark)) as NewMark),
+    marks: marks.map(markOf),
   };
 }

@@ -24,10 +24,10 @@ interface LastReading {
 
 /** The newest signed reading of each question of each bike. */
 async function lastReadings(tx: EntityManager, since: number): Promise<readonly LastReading[]> {
-  const rows = (await tx.query(
+  const rows = await tx.query<(Omit<LastReading, 'reading'> & { reading: string })[]>(
     "SELECT c.bikeId, c.sheetHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.word <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
     [new Date(since)],
-  )) as (Omit<LastReading, 'reading'> & { reading: string })[];
+  );
   const seen = new Map<string, LastReading>();
   for (const row of rows) {
     const key = JSON.stringify([row.bikeId, row.checkpoint, row.position]);
@@ -58,7 +58,7 @@ export async function readingsUnder(
   );
   const measured = await measuredBikes(tx, [...bikes.values()]);
   const parts = await partsByBike(tx, ids);
-  const effects: Effects = [];
+  const effects: Effects[number][] = [];
   for (const { bikeId, sheetHash, checkpoint, position, reading, at } of readings) {
     const bike = bikes.get(bikeId);
     const on = measured.get(bikeId);
@@ -84,7 +84,7 @@ export async function readingsUnder(
       measure: measure as Effects[number]['measure'],
       typed,
       readAt: at.getTime(),
-      ...structuredClone(effect),
+      ...effect,
     });
   }
   return effects.sort((a, b) =>

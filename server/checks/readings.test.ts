@@ -37,7 +37,7 @@ async function measuredAt(
       {
         checkpoint,
         position: sheet === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front',
-        more: more as never,
+        more: more,
       },
     ],
   });
@@ -108,9 +108,7 @@ describe('a reading that is signed', () => {
     const of = await bike();
     await world.marked(of, {
       sheet: 'season-opening',
-      exceptions: [
-        { checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') as never },
-      ],
+      exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') }],
     });
     expect((await world.fitness(of.id)).reasons).toContain('draft-stop');
   });
@@ -145,7 +143,7 @@ describe('a marking read off the part', () => {
         {
           checkpoint: 'rotor-thickness',
           position: 'front',
-          more: reading('rotor', '1.53 1.54 1.54') as never,
+          more: reading('rotor', '1.53 1.54 1.54'),
         },
       ],
     });

@@ -20,10 +20,10 @@ export async function refreshRebuilt(
   for (const [bikeId, facts] of before)
     if (due.has(bikeId) && facts.validUntil !== null && facts.validUntil > at)
       changed.set(bikeId, { ...facts, validUntil: at });
-  const underWay = (await tx.query(
+  const underWay = await tx.query<{ bikeId: string }[]>(
     "SELECT DISTINCT c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND (m.reading IS NOT NULL OR m.word IN ('fault', 'watch'))",
     [bikeIds],
-  )) as { bikeId: string }[];
+  );
   for (const { bikeId } of underWay) {
     const facts = changed.get(bikeId) ?? before.get(bikeId) ?? NO_FACTS;
     changed.set(bikeId, await gatherFacts(tx, bikeId, [draftStopFacts], facts));

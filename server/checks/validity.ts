@@ -29,10 +29,10 @@ async function signedOf(
   bikeId: string,
 ): Promise<Pick<FitnessFacts, 'newestCheck' | 'validUntil'>> {
   // Past the mapper, for its window: one statement for history, newest and validity. A re-look is not among them: it gives no validity and takes none.
-  const rows = (await tx.query(
+  const rows = await tx.query<NewestRow[]>(
     "SELECT * FROM (SELECT id, sheetHash, signedAt, complete, awaitsCoSign, criticalsMissing, ROW_NUMBER() OVER (PARTITION BY sheetHash, complete = 1 ORDER BY signedAt DESC, id) AS place, MAX(IF(complete = 1 AND awaitsCoSign = 0, validUntil, NULL)) OVER () AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL) AS signed WHERE place = 1",
     [bikeId],
-  )) as NewestRow[];
+  );
   const histories = new Map<string, SheetHistory>();
   for (const row of rows) {
     const { sheet } = await sheetByHash(tx, row.sheetHash);

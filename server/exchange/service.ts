@@ -3,7 +3,6 @@ import type { getFleetDocument, importBikes } from '@cadre/contract/exchange';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { FLEET_SCHEMA } from '@cadre/core/exchange';
 import type { FieldIssue } from '@cadre/core/errors';
-import type { Build } from '@cadre/core/fleet';
 import { dueByBuild } from '@cadre/server/checks';
 import {
   describeRacks,
@@ -52,7 +51,7 @@ export class Exchange {
     );
     const models = (await tx.getRepository(modelEntity).find()).sort(byName);
     const bikes = await tx.getRepository(bikeEntity).find({ order: { tag: 'ASC' } });
-    return structuredClone({
+    return {
       schema: FLEET_SCHEMA,
       sites: sites.map(({ name, timeZone, opensAt }) => ({ name, timeZone, opensAt })),
       racks: racks.map((rack) => ({
@@ -78,7 +77,7 @@ export class Exchange {
           fit,
         };
       }),
-    }) as AnswerOf<typeof getFleetDocument>;
+    };
   }
 
   /** A batch of bikes: all come in, or none and every wrong one is told. */
@@ -108,7 +107,7 @@ export class Exchange {
         if (issues.length > 0) throw new RefusedError('import.rows-refused', {}, { fields: issues });
         const rebuilt = body.bikes.flatMap((bike) => {
           const before = standing.get(bike.id);
-          return before ? [{ bike: before, build: bike.build as Build }] : [];
+          return before ? [{ bike: before, build: bike.build }] : [];
         });
         const due = await dueByBuild(tx, rebuilt, this.now());
         return body.bikes.map((bike): NewEvent<FleetEvents> => {

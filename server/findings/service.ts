@@ -5,7 +5,7 @@ import { limitFor, maySetSeverity, mergeFindings } from '@cadre/core/findings';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { findingOf, findingRow } from './rows';
+import { findFinding, findingOf, findingRow } from './rows';
 import { chainOfBikeOf, orRefuse, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { findingEntity } from './entities';
 import type { FindingEvents } from './events';
@@ -49,10 +49,7 @@ export class Findings {
           happenedAt: body.at,
         };
       },
-      async (tx) =>
-        structuredClone(findingOf(await tx.getRepository(findingEntity).findOneByOrFail({ id }))) as AnswerOf<
-          typeof setSeverity
-        >,
+      async (tx) => (await findFinding(tx, id)).finding,
     );
   }
 
@@ -82,7 +79,7 @@ export class Findings {
           happenedAt: body.at,
         };
       },
-      async (tx) => structuredClone(findingOf(await findingRow(tx, id))) as AnswerOf<typeof mergeRoute>,
+      async (tx) => (await findFinding(tx, id)).finding,
     );
   }
 
@@ -109,7 +106,7 @@ export class Findings {
     });
     const page = rows.slice(0, query.most);
     return {
-      findings: structuredClone(page.map(findingOf)) as AnswerOf<typeof findingsOfBike>['findings'],
+      findings: page.map(findingOf),
       next: rows.length > query.most ? (page.at(-1)?.id ?? null) : null,
     };
   }

@@ -28,7 +28,7 @@ export async function saveFacts(
     const { nextChangeAt } = evaluateFitness(own, now);
     return { bikeId, facts: own, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) };
   });
-  await tx.getRepository(bikeStateEntity).upsert(rows as object[], ['bikeId']);
+  await tx.getRepository(bikeStateEntity).upsert(rows, ['bikeId']);
 }
 
 /** The facts of bikes just added: nothing stands against a bike that nobody has touched. */

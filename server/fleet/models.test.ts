@@ -66,12 +66,12 @@ describe('a model', () => {
   });
 
   it('whose change asks what nobody has looked at makes its cleared bikes due, and no others', async () => {
-    const checked = await bikeOf('M3', model.build as Build);
+    const checked = await bikeOf('M3', model.build);
     await world.check(checked);
     expect((await world.fitness(checked.id)).fitness).toBe('cleared');
-    expect(await change({ ...(model.build as Build), bar: 'swept' })).toMatchObject({ due: 0 });
+    expect(await change({ ...model.build, bar: 'swept' })).toMatchObject({ due: 0 });
     expect((await world.fitness(checked.id)).fitness).toBe('cleared');
-    expect(await change({ ...(model.build as Build), brakeFront: 'hydraulic-disc' })).toMatchObject({
+    expect(await change({ ...model.build, brakeFront: 'hydraulic-disc' })).toMatchObject({
       due: 1,
     });
     expect(await world.fitness(checked.id)).toMatchObject({ fitness: 'due', reasons: ['no-valid-check'] });
@@ -92,7 +92,7 @@ describe('a model', () => {
       },
     });
     expect(await refusalOf(add(model.name, {}))).toBe('409 model.name-taken');
-    await expect(change(model.build as Build, { version: model.version - 1 })).rejects.toMatchObject({
+    await expect(change(model.build, { version: model.version - 1 })).rejects.toMatchObject({
       problem: { code: 'conflict.version', current: { id: model.id, version: model.version } },
     });
     expect(
@@ -113,7 +113,7 @@ describe('a bike built otherwise', () => {
       const now = await world.bikeNow(bike.id);
       await world.as('lead').send(changeBike, {
         params: { id: bike.id },
-        body: { ...fieldsOf(now), build: wire({ ...(now.build as Build), ...more }), version: now.version },
+        body: { ...fieldsOf(now), build: wire({ ...now.build, ...more }), version: now.version },
       });
     };
     await edit({ bar: 'flat' });

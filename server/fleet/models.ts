@@ -1,19 +1,15 @@
 import { Not, type EntityManager } from 'typeorm';
 import type { addModel, changeModel, Model } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { differingFields, fitIssues, inheritBuild, type Build } from '@cadre/core/fleet';
+import { differingFields, fitIssues, inheritBuild } from '@cadre/core/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import type { DueByBuild } from './bike-document';
-import { bikeEntity, modelEntity, type ModelRow } from './entities';
+import { bikeEntity, modelEntity } from './entities';
 import type { FleetEvents } from './events';
 
-function modelOf(row: ModelRow): Model {
-  return structuredClone(row) as Model;
-}
-
 export async function describeModels(tx: EntityManager): Promise<Model[]> {
-  return (await tx.getRepository(modelEntity).find({ order: { name: 'ASC' } })).map(modelOf);
+  return tx.getRepository(modelEntity).find({ order: { name: 'ASC' } });
 }
 
 async function refuseModel(
@@ -47,10 +43,10 @@ export class Models {
         await refuseModel(tx, body.id, body);
         return {
           kind: 'model.added',
-          body: { model: { id: body.id, name: body.name, build: body.build as Build, fit: body.fit } },
+          body: { model: { id: body.id, name: body.name, build: body.build, fit: body.fit } },
         };
       },
-      async (tx) => modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id: body.id })),
+      (tx) => tx.getRepository(modelEntity).findOneByOrFail({ id: body.id }),
     );
   }
 
@@ -67,22 +63,22 @@ export class Models {
         const before = await tx.getRepository(modelEntity).findOneBy({ id });
         if (!before) throw new RefusedError('not-found', { what: 'model' });
         if (before.version !== body.version)
-          throw new RefusedError('conflict.version', {}, { current: modelOf(before) });
+          throw new RefusedError('conflict.version', {}, { current: before });
         await refuseModel(tx, id, body);
         const rebuilt = (await tx.getRepository(bikeEntity).findBy({ modelId: id }))
-          .map((bike) => ({ bike, build: inheritBuild(body.build as Build, bike.build, bike.own) }))
+          .map((bike) => ({ bike, build: inheritBuild(body.build, bike.build, bike.own) }))
           .filter(({ bike, build }) => differingFields(bike.build, build).length > 0);
         const due = await this.dueByBuild(tx, rebuilt, this.now());
         const changed = rebuilt.map(({ bike, build }) => ({ id: bike.id, build, due: due.has(bike.id) }));
         return {
           kind: 'model.changed',
-          body: { model: { id, name: body.name, build: body.build as Build, fit: body.fit }, bikes: changed },
+          body: { model: { id, name: body.name, build: body.build, fit: body.fit }, bikes: changed },
         };
       },
       async (tx, { events }) => {
         const changed = (await events('model.changed')).flatMap((event) => event.body.bikes);
         return {
-          model: modelOf(await tx.getRepository(modelEntity).findOneByOrFail({ id })),
+          model: await tx.getRepository(modelEntity).findOneByOrFail({ id }),
           bikes: changed.length,
           due: changed.filter((bike) => bike.due).length,
         };

@@ -74,16 +74,14 @@ export const fleetProjections: Projections<FleetEvents> = {
   },
   async 'model.changed'(tx, { body }) {
     const { id, name, build, fit } = body.model;
-    await tx
-      .getRepository(modelEntity)
-      .update({ id }, { name, build, fit, version: () => 'version + 1' } as object);
+    await tx.getRepository(modelEntity).update({ id }, { name, build, fit, version: () => 'version + 1' });
     await tx.getRepository(bikeEntity).update({ modelId: id }, { model: name });
     await rebuilt(tx, body.bikes);
   },
   'bike.added': (tx, event) => bikesAdded(tx, [event]),
   async 'bike.changed'(tx, { body }) {
     const { id, ...rest } = bikeRowOf(body.bike);
-    await tx.getRepository(bikeEntity).update({ id }, { ...rest, version: () => 'version + 1' } as object);
+    await tx.getRepository(bikeEntity).update({ id }, { ...rest, version: () => 'version + 1' });
   },
   async 'bike.hung'(tx, { body: { bikeId: id, siteId, hookId } }) {
     await tx.getRepository(bikeEntity).update({ id }, { siteId, hookId, version: () => 'version + 1' });

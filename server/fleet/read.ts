@@ -50,10 +50,10 @@ export async function partsByBike(
   bikeIds: readonly string[],
 ): Promise<ReadonlyMap<string, PartsNow>> {
   if (bikeIds.length === 0) return new Map();
-  const rows = (await tx.query(
+  const rows = await tx.query<(FittedPart & { bikeId: string; markings: string })[]>(
     'SELECT DISTINCT f.bikeId, p.kind, f.position, p.markings FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL AND f.bikeId IN (?)',
     [bikeIds],
-  )) as (FittedPart & { bikeId: string; markings: string })[];
+  );
   const byBike = new Map<string, FittedRow[]>();
   for (const { bikeId, kind, position, markings } of rows)
     byBike.set(bikeId, [...(byBike.get(bikeId) ?? []), [kind, position, markings]]);
@@ -99,14 +99,14 @@ function bikeOf(row: TellingRow, read: ReturnType<typeof readerOf>): Bike {
     marked: { ...marked },
     whereabouts: row.whereabouts,
     version: row.version,
-    facts: row.facts === null ? (NO_FACTS as Bike['facts']) : read(row.facts),
+    facts: row.facts === null ? NO_FACTS : read(row.facts),
     openCheckId: row.openCheckId,
   };
 }
 
 /** Every bike as the interface tells it, in the order of tags. */
 export async function describeFleet(tx: EntityManager): Promise<Bike[]> {
-  const rows = (await tx.query(`${TELLING} GROUP BY b.id ORDER BY b.tag`)) as TellingRow[];
+  const rows = await tx.query<TellingRow[]>(`${TELLING} GROUP BY b.id ORDER BY b.tag`);
   const read = readerOf();
   return rows.map((row) => bikeOf(row, read));
 }
@@ -117,9 +117,9 @@ export async function describeBikes(
   bikes: readonly { readonly id: string }[],
 ): Promise<Bike[]> {
   if (bikes.length === 0) return [];
-  const rows = (await tx.query(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [
+  const rows = await tx.query<TellingRow[]>(`${TELLING} WHERE b.id IN (?) GROUP BY b.id`, [
     bikes.map((bike) => bike.id),
-  ])) as TellingRow[];
+  ]);
   const read = readerOf();
   const byId = new Map(rows.map((row) => [row.id, bikeOf(row, read)]));
   return bikes.flatMap((bike) => byId.get(bike.id) ?? []);
@@ -139,26 +139,28 @@ export async function describeBike(tx: EntityManager, id: string): Promise<Bike>
 
 /** Every site with its racks and their hooks, in order. */
 export async function describePlaces(tx: EntityManager): Promise<Pick<Wall, 'sites' | 'racks'>> {
-  const rows = (await tx.query(
+  const rows = await tx.query<
+    {
+      siteId: string;
+      site: string;
+      timeZone: string;
+      opensAt: string;
+      rackId: string | null;
+      rack: string;
+      position: number;
+      hookId: string | null;
+      number: number;
+    }[]
+  >(
     'SELECT s.id AS siteId, s.name AS site, s.timeZone, s.opensAt, r.id AS rackId, r.name AS rack, r.position, h.id AS hookId, h.number FROM site s LEFT JOIN rack r ON r.siteId = s.id LEFT JOIN hook h ON h.rackId = r.id ORDER BY s.name, r.position, r.id, h.number',
-  )) as {
-    siteId: string;
-    site: string;
-    timeZone: string;
-    opensAt: string;
-    rackId: string | null;
-    rack: string;
-    position: number;
-    hookId: string | null;
-    number: number;
-  }[];
+  );
   const sites = new Map(
     rows.map(({ siteId, site, timeZone, opensAt }) => [
       siteId,
       { id: siteId, name: site, timeZone, opensAt },
     ]),
   );
-  const racks = new Map<string, Rack>();
+  const racks = new Map<string, Rack & { hooks: Rack['hooks'][number][] }>();
   for (const { rackId, siteId, rack, position, hookId, number } of rows) {
     if (rackId === null) continue;
     const known = racks.get(rackId) ?? { id: rackId, siteId, name: rack, order: position, hooks: [] };

@@ -8,7 +8,7 @@ import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { factsOf } from '@cadre/server/fitness';
 import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
-import { documentOf, modelById, refuseBike, type DueByBuild, type Wanted } from './bike-document';
+import { documentOf, modelById, refuseBike, type DueByBuild } from './bike-document';
 import { bikeEntity } from './entities';
 import { describeBike, describeBikes, findBike } from './read';
 import type { FleetEvents } from './events';
@@ -94,7 +94,7 @@ export class Fleet {
           );
         const wanted = { ...body, id };
         await refuseBike(tx, wanted);
-        const due = (await this.dueByBuild(tx, [{ bike, build: body.build as Build }], this.now())).has(id);
+        const due = (await this.dueByBuild(tx, [{ bike, build: body.build }], this.now())).has(id);
         return {
           kind: 'bike.changed',
           body: {
@@ -121,7 +121,7 @@ export class Fleet {
         const marked = { ...bike, fit: { ...bike.fit, ...body.fit } };
         return {
           kind: 'bike.changed',
-          body: { bikeId: id, bike: documentOf(marked as unknown as Wanted, model) },
+          body: { bikeId: id, bike: documentOf(marked, model) },
           happenedAt: body.at,
         };
       },

@@ -5,7 +5,7 @@ export interface IntakeEvents {
     intakeId: string;
     asking: number;
     worth: number;
-    prices: { findingId: string; parts: number; minutes: number }[];
+    prices: readonly { findingId: string; parts: number; minutes: number }[];
   };
   'intake.decided': { bikeId: string; intakeId: string; accept: boolean; reason: string };
 }

@@ -23,7 +23,6 @@ import type { IntakeEvents } from './events';
 
 const intakeOf = (row: IntakeRow): Intake => ({
   ...row,
-  prices: [...row.prices],
   openedAt: row.openedAt.getTime(),
   decidedAt: row.decidedAt?.getTime() ?? null,
 });

@@ -4,7 +4,7 @@ import type { FactSource } from '@cadre/server/fitness';
 
 /** What happened to a bike and was not looked at since: no complete check of the sheet for it was begun after, signed and, where a trainee did it, co-signed. */
 async function mishapsOf(tx: EntityManager, bikeId: string): Promise<Mishap[]> {
-  const rows = (await tx.query(
+  const rows = await tx.query<(Omit<Mishap, 'at'> & { at: Date })[]>(
     `SELECT m.id, m.kind, m.at, m.\`by\`, m.note,
       (SELECT c.id FROM bike_check c JOIN sheet_version v ON v.hash = c.sheetHash WHERE c.bikeId = m.bikeId AND c.state = 'signed' AND c.complete = 1 AND c.awaitsCoSign = 1 AND c.openedAt >= m.at
         AND v.\`key\` = CONCAT('after-', m.kind) ORDER BY c.signedAt DESC, c.id LIMIT 1) AS awaitsCoSign
@@ -12,7 +12,7 @@ async function mishapsOf(tx: EntityManager, bikeId: string): Promise<Mishap[]> {
       SELECT 1 FROM bike_check c JOIN sheet_version v ON v.hash = c.sheetHash
       WHERE c.bikeId = m.bikeId AND c.state = 'signed' AND c.complete = 1 AND c.awaitsCoSign = 0 AND c.openedAt >= m.at AND v.\`key\` = CONCAT('after-', m.kind)) ORDER BY m.at, m.id`,
     [bikeId],
-  )) as (Omit<Mishap, 'at'> & { at: Date })[];
+  );
   return rows.map((row) => ({ ...row, at: row.at.getTime() }));
 }
 

@@ -26,8 +26,7 @@ export const partProjections: Projections<PartEvents> = {
   },
   async 'stock.item-set'(tx, { body: { itemId: id, item } }) {
     const items = tx.getRepository(stockItemEntity);
-    if (await items.existsBy({ id }))
-      await items.update({ id }, { ...item, version: () => 'version + 1' } as object);
+    if (await items.existsBy({ id })) await items.update({ id }, { ...item, version: () => 'version + 1' });
     else await items.insert({ id, ...item, onHand: 0, version: 1 });
   },
   'stock.counted': (tx, { body }) => stockMoved(tx, [body]),

@@ -28,7 +28,7 @@ async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]):
   return rows.map(({ id, bikeId, partId, position, fittedAt, removedAt }) => ({
     id,
     bikeId,
-    part: structuredClone(byId.get(partId)) as Fitment['part'],
+    part: byId.get(partId) as Part,
     position,
     fittedAt: fittedAt.getTime(),
     removedAt: removedAt?.getTime() ?? null,
@@ -194,17 +194,17 @@ export class Parts {
         // The two bikes may be of different sites, whose chains have locks of their own.
         await tx.query('SELECT id FROM bike WHERE id IN (?) ORDER BY id FOR UPDATE', [[fromId, body.bikeId]]);
         const moving = await this.fitted(tx, fitmentId);
-        await refuseMismatch(tx, moving.part as Part, body.bikeId, body.position, body.anyway);
+        await refuseMismatch(tx, moving.part, body.bikeId, body.position, body.anyway);
         const before = await inPlace(tx, body.bikeId, moving.part.kind, body.position);
         const back = body.swap ? before : null;
-        if (back) await refuseMismatch(tx, back.part as Part, fromId, moving.position, body.anyway);
+        if (back) await refuseMismatch(tx, back.part, fromId, moving.position, body.anyway);
         const fitting = (
           bikeId: string,
           part: Fitment['part'],
           position: FitmentPosition,
         ): NewEvent<PartEvents> => ({
           kind: 'part.fitted',
-          body: { bikeId, fitmentId: newId(), part: part as Part, position, anyway: body.anyway },
+          body: { bikeId, fitmentId: newId(), part: part, position, anyway: body.anyway },
           happenedAt: body.at,
         });
         return [

@@ -8,8 +8,6 @@ import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platfo
 import type { PartEvents } from './events';
 import { stockItemEntity, type StockItemRow } from './entities';
 
-const itemOf = (row: StockItemRow): StockItem => structuredClone(row) as StockItem;
-
 /** The items, locked until the act is over: two benches cannot both take the last one. In order of id, so that two acts never wait for each other. */
 export async function lockItems(
   tx: EntityManager,
@@ -40,7 +38,7 @@ export class Stock {
     const items = await tx
       .getRepository(stockItemEntity)
       .find({ order: { kind: 'ASC', name: 'ASC', id: 'ASC' } });
-    return { items: items.map(itemOf), needs: [...(await this.openNeeds(tx))] };
+    return { items, needs: [...(await this.openNeeds(tx))] };
   }
 
   async set(actor: Actor, itemId: string, body: BodyOf<typeof setStockItem>): Promise<StockItem> {
@@ -57,7 +55,7 @@ export class Stock {
       async (tx) => {
         const before = await tx.getRepository(stockItemEntity).findOneBy({ id: itemId });
         if ((before?.version ?? null) !== body.version)
-          throw new RefusedError('conflict.version', {}, before ? { current: itemOf(before) } : {});
+          throw new RefusedError('conflict.version', {}, before ? { current: before } : {});
         return { kind: 'stock.item-set', body: { itemId, item: body.item }, happenedAt: body.at };
       },
       (tx) => this.one(tx, itemId),
@@ -93,6 +91,6 @@ export class Stock {
   }
 
   private async one(tx: EntityManager, id: string): Promise<StockItem> {
-    return itemOf(await tx.getRepository(stockItemEntity).findOneByOrFail({ id }));
+    return tx.getRepository(stockItemEntity).findOneByOrFail({ id });
   }
 }

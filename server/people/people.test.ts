@@ -121,9 +121,9 @@ describe('a first visit', () => {
     const outcomes = await Promise.all(['ada', 'bo', 'cy'].map((name) => refusalOf(visit(name))));
     expect(outcomes.sort()).toEqual(['409 setup.already-done', '409 setup.already-done', 'accepted']);
     expect(await refusalOf(visit('dee'))).toBe('409 setup.already-done');
-    const [{ programs }] = (await database.owner.query('SELECT COUNT(*) AS programs FROM program')) as [
-      { programs: string },
-    ];
+    const [{ programs }] = await database.owner.query<[{ programs: string }]>(
+      'SELECT COUNT(*) AS programs FROM program',
+    );
     expect(Number(programs)).toBe(1);
     expect(await new Client(base, newId()).send(setupState)).toMatchObject({
       state: 'ready',

@@ -17,6 +17,6 @@ export const peopleProjections: Projections<PeopleEvents> = {
     const competences = body.signed
       ? [...others, { system: body.system, signedBy: author ?? '', signedAt: happenedAt }]
       : others;
-    await people.update({ id: body.personId }, { competences } as object);
+    await people.update({ id: body.personId }, { competences });
   },
 };

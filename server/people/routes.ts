@@ -15,7 +15,7 @@ import {
   type Implemented,
 } from '@cadre/server/platform/http';
 import type { People } from './service';
-import { personOf, type Sessions } from './sessions';
+import type { Sessions } from './sessions';
 
 export const peopleRoutes = ({
   people,
@@ -41,12 +41,10 @@ export const peopleRoutes = ({
     setSessionCookie(req, res, null);
     return { done: true as const };
   }),
-  answering(listPeople, async (_call, actor) => ({ people: (await people.list(actor)).map(personOf) })),
-  answering(addPerson, async ({ body }, actor) => personOf(await people.add(actor, body))),
-  answering(changePerson, async ({ params, body }, actor) =>
-    personOf(await people.change(actor, params.id, body)),
-  ),
+  answering(listPeople, async (_call, actor) => ({ people: await people.list(actor) })),
+  answering(addPerson, async ({ body }, actor) => people.add(actor, body)),
+  answering(changePerson, async ({ params, body }, actor) => people.change(actor, params.id, body)),
   answering(setCompetence, async ({ params, body }, actor) =>
-    personOf(await people.setCompetence(actor, params.id, params.system, body)),
+    people.setCompetence(actor, params.id, params.system, body),
   ),
 ];

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
-import type { Person, Session } from '@cadre/contract/people';
+import type { Session } from '@cadre/contract/people';
 import { RefusedError, sha256 } from '@cadre/server/platform/event-log';
 import type { Actor } from '@cadre/server/platform/http';
 import {
@@ -22,10 +22,6 @@ const MOST_FAILURES = { name: 6, address: 60 };
 
 /** A hash nobody's secret has, so that an unknown name takes as long to refuse as a wrong secret. */
 const NOBODY = hash(randomBytes(16).toString('hex'));
-
-export function personOf(row: PersonRow): Person {
-  return { ...row, competences: row.competences.map((each) => ({ ...each })) };
-}
 
 export async function keepSecret(tx: EntityManager, personId: string, secret: string): Promise<void> {
   await tx.getRepository(credentialEntity).save({ personId, hash: await hash(secret) });
@@ -83,7 +79,7 @@ export class Sessions {
 
   async describe(person: PersonRow): Promise<Session> {
     const program = await this.source.getRepository(programEntity).findOneOrFail({ where: {} });
-    return { person: personOf(person), programName: program.name, demo: program.demo, now: this.now() };
+    return { person: person, programName: program.name, demo: program.demo, now: this.now() };
   }
 
   /** The person behind a token, or null when there is no such session or it has run out. */

@@ -201,14 +201,13 @@ describe('a photo', () => {
   it('is part of the record: on the timeline, outliving a rebuild, and missed when its bytes change', async () => {
     const { entries } = await world.as('desk').send(timeline, { params: { id: bike.id } });
     expect(entries.some((entry) => entry.kind === 'photo.added')).toBe(true);
-    const count = async () =>
-      (await world.database.owner.query('SELECT COUNT(*) AS n FROM photo')) as unknown;
+    const count = async () => await world.database.owner.query<unknown>('SELECT COUNT(*) AS n FROM photo');
     const before = await count();
     await rebuild(world.database.source);
     expect(await count()).toEqual(before);
     expect((await verify(world.database.source)).faults).toEqual([]);
     await expect(world.database.source.query('DELETE FROM photo LIMIT 1')).rejects.toThrow(/denied/);
-    const [{ id }] = (await world.database.owner.query('SELECT id FROM photo LIMIT 1')) as [{ id: string }];
+    const [{ id }] = await world.database.owner.query<[{ id: string }]>('SELECT id FROM photo LIMIT 1');
     await world.database.owner.query('UPDATE photo SET whole = CONCAT(whole, 0x00) WHERE id = ?', [id]);
     expect((await verify(world.database.source)).faults.map((fault) => fault.what)).toEqual([
       'its photo was altered or removed',

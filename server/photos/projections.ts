@@ -14,10 +14,12 @@ export const photoProjections: Projections<PhotoEvents> = {
 /** Every photo's bytes against the hash its event names, and that none is there unnamed. */
 export const verifyPhotos: Verifier = async (source) => {
   // Past the mapper: the database hashes the bytes where they lie.
-  const real = (await source.query('SELECT id, SHA2(whole, 256) AS hash FROM photo')) as {
-    id: string;
-    hash: string;
-  }[];
+  const real = await source.query<
+    {
+      id: string;
+      hash: string;
+    }[]
+  >('SELECT id, SHA2(whole, 256) AS hash FROM photo');
   const unnamed = new Map(real.map((row) => [row.id, row.hash]));
   const faults: VerifyFault[] = [];
   for (const row of await source.getRepository(entryEntity).findBy({ kind: 'photo.added' })) {

@@ -1,4 +1,5 @@
-import { addPhoto, listPhotos, photoOf, showPhoto, type PhotoOf } from '@cadre/contract/photos';
+import { addPhoto, listPhotos, showPhoto, type PhotoOf } from '@cadre/contract/photos';
+import { photoOf } from '@cadre/contract/photos/schemas';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { answering, readAs, type Implemented } from '@cadre/server/platform/http';
 import type { Photos } from './service';

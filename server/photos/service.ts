@@ -36,7 +36,7 @@ function photoOfRow({
     width,
     height,
     hash,
-    shapes: structuredClone(shapes) as Photo['shapes'],
+    shapes,
   };
 }
 
@@ -70,7 +70,7 @@ export class Photos {
           at: new Date(of.at),
           ...encoded,
           shapes,
-        } as object);
+        });
         return {
           kind: 'photo.added',
           body: {

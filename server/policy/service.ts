@@ -133,11 +133,7 @@ export class Policies {
       async (_tx, { events }) => {
         const { length: bikes } = await events('finding.under-policy');
         for (const { body: published } of await events('policy.published'))
-          return structuredClone({
-            hash: published.hash,
-            policy: published.policy,
-            bikes,
-          }) as unknown as AnswerOf<typeof publishPolicy>;
+          return { hash: published.hash, policy: published.policy, bikes };
         throw new Error('a published policy has no version');
       },
     );
@@ -149,9 +145,7 @@ export class Policies {
     return {
       versions: rows.map((row) => ({
         hash: row.hash,
-        policy: structuredClone(completePolicy(row.policy)) as unknown as AnswerOf<
-          typeof policyVersions
-        >['versions'][number]['policy'],
+        policy: completePolicy(row.policy),
         publishedBy: row.publishedBy,
         publishedAt: row.publishedAt?.getTime() ?? null,
       })),

@@ -69,7 +69,5 @@ export async function repairCosts(
       },
     ];
   });
-  return structuredClone(costsOf(repairs, (await currentPolicy(tx)).policy.money.hourlyRate)) as AnswerOf<
-    typeof listCosts
-  >;
+  return costsOf(repairs, (await currentPolicy(tx)).policy.money.hourlyRate);
 }

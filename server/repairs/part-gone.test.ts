@@ -4,7 +4,7 @@ import { addMarks, signCheck } from '@cadre/contract/checks';
 import { closeFinding } from '@cadre/contract/findings';
 import { changeBike, type Bike } from '@cadre/contract/fleet';
 import { finishRepair, openReLook, releaseBike, startRepair } from '@cadre/contract/repairs';
-import type { SheetVersion, Touched } from '@cadre/core/catalogue';
+import type { Touched } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
@@ -47,7 +47,7 @@ async function reLook(repairId: string): Promise<readonly string[]> {
     .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
   const bike = await world.bikeNow(check.bikeId);
   const author = world.idOf('lead');
-  const marks = marksFor(check.sheet as SheetVersion, bike.build as Build, author, world.clock.now, []);
+  const marks = marksFor(check.sheet, bike.build, author, world.clock.now, []);
   await world.as('lead').send(addMarks, { params: { id: check.id }, body: { marks } });
   const body = { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now };
   await world.as('lead').send(signCheck, { params: { id: check.id }, body });

@@ -19,7 +19,7 @@ export const repairProjections: Projections<RepairEvents> = {
     await tx.getRepository(bikeEntity).update({ id: bikeId }, { whereabouts: 'on-the-bench' });
   },
   async 'repair.planned'(tx, { body }) {
-    await tx.getRepository(repairEntity).update({ id: body.repairId }, { plan: body.plan } as object);
+    await tx.getRepository(repairEntity).update({ id: body.repairId }, { plan: body.plan });
   },
   async 'repair.done'(tx, { body, author, happenedAt }) {
     const { repairId: id, bikeId, findings, work, touched, minutes, used = [], torques = [] } = body;

@@ -12,8 +12,6 @@ import {
   startRepair,
 } from '@cadre/contract/repairs';
 import { changePolicy } from '@cadre/test-world/client';
-import type { SheetVersion } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import type { Touched } from '@cadre/core/catalogue';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
@@ -63,13 +61,7 @@ async function lookAgain(bike: Bike, repairId: string, by: string, exceptions: r
     .as(by)
     .send(openReLook, { params: { id: repairId }, body: { id: checkId, at: world.clock.now } });
   const author = world.idOf(by);
-  const marks = marksFor(
-    check.sheet as SheetVersion,
-    bike.build as Build,
-    author,
-    world.clock.now,
-    exceptions,
-  );
+  const marks = marksFor(check.sheet, bike.build, author, world.clock.now, exceptions);
   await world.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
   const asked = marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
   const signed = await world.as(by).send(signCheck, {

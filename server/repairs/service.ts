@@ -34,12 +34,6 @@ import type { RepairEvents } from './events';
 function describeRepair(row: RepairRow): Repair {
   return {
     ...row,
-    findingIds: [...row.findingIds],
-    work: [...row.work],
-    touched: [...row.touched],
-    plan: { ...row.plan, needs: [...row.plan.needs] },
-    used: [...row.used],
-    torques: [...row.torques],
     startedAt: row.startedAt.getTime(),
     doneAt: row.doneAt?.getTime() ?? null,
   };
@@ -246,7 +240,7 @@ export class Repairs {
         request: { findingId: id, ...body },
       },
       (tx) => closingOf(tx, id, body, actor.id, this.now()),
-      async (tx) => structuredClone((await findFinding(tx, id)).finding) as AnswerOf<typeof closeFinding>,
+      async (tx) => (await findFinding(tx, id)).finding,
     );
   }
 }

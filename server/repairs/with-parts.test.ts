@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import type { Bike } from '@cadre/contract/fleet';
+import { type Bike, changeBike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import { countStock, listFitments, listStock, setStockItem } from '@cadre/contract/parts';
 import { addMarks, signCheck } from '@cadre/contract/checks';
@@ -13,11 +13,8 @@ import {
   releaseBike,
   startRepair,
 } from '@cadre/contract/repairs';
-import type { SheetVersion } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { changePolicy } from '@cadre/test-world/client';
 import { faulty, fieldsOf, marksFor } from '@cadre/test-world/builders';
-import { changeBike } from '@cadre/contract/fleet';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;
@@ -98,7 +95,7 @@ async function lookAgain(bike: Bike, repairId: string): Promise<string[]> {
   const by = world.as('inspector');
   const check = await by.send(openReLook, { params: { id: repairId }, body: { id: newId(), at: at() } });
   const author = world.idOf('inspector');
-  const marks = marksFor(check.sheet as SheetVersion, bike.build as Build, author, at(), []);
+  const marks = marksFor(check.sheet, bike.build, author, at(), []);
   await by.send(addMarks, { params: { id: check.id }, body: { marks } });
   await by.send(signCheck, {
     params: { id: check.id },
@@ -266,7 +263,7 @@ describe('a hang-tag', () => {
 
 describe('what repairs cost', () => {
   it('adds parts as priced on the day and minutes at the house’s rate, for one bike as for all', async () => {
-    await changePolicy(world.as('lead'), { money: { currency: 'EUR', hourlyRate: 3600 } } as never, 'a rate');
+    await changePolicy(world.as('lead'), { money: { currency: 'EUR', hourlyRate: 3600 } }, 'a rate');
     const { bike, repairId, findingId } = await onTheBench();
     const pads = await shelf(9);
     await finish(repairId, findingId, { used: [used(pads, findingId, 2)], minutes: 30 });

@@ -13,9 +13,7 @@ export const roundProjections: Projections<RoundEvents> = {
     });
   },
   async 'round.changed'(tx, { body: { roundId: id, deadline, ...rest } }) {
-    await tx
-      .getRepository(roundEntity)
-      .update({ id }, { ...rest, deadline: new Date(deadline), ...next } as object);
+    await tx.getRepository(roundEntity).update({ id }, { ...rest, deadline: new Date(deadline), ...next });
   },
   async 'round.closed'(tx, { body: { roundId: id, undone }, author, happenedAt }) {
     const closed = { state: 'closed', closedBy: author, closedAt: new Date(happenedAt), undone };
@@ -24,7 +22,7 @@ export const roundProjections: Projections<RoundEvents> = {
   async 'standing-round.set'(tx, { body: { standing } }) {
     const rounds = tx.getRepository(standingRoundEntity);
     const { id, ...rest } = standing;
-    if (await rounds.existsBy({ id })) await rounds.update({ id }, { ...rest, ...next } as object);
+    if (await rounds.existsBy({ id })) await rounds.update({ id }, { ...rest, ...next });
     else await rounds.insert({ ...standing, version: 1 });
   },
 };

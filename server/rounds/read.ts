@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import type { Round, StandingRound } from '@cadre/contract/rounds';
+import type { Round } from '@cadre/contract/rounds';
 import { minutesEach, type RoundLook } from '@cadre/core/rounds';
 import { startOfSiteDay } from '@cadre/core/schedule';
 import { sheetByHash } from '@cadre/server/catalogue';
@@ -56,10 +56,12 @@ async function markedIn(
   checkIds: readonly string[],
 ): Promise<ReadonlyMap<string, { by: string; at: number; found: number }>> {
   if (checkIds.length === 0) return new Map();
-  const rows = (await tx.query(
+  const rows = await tx.query<
+    { checkId: string; author: string; at: Date; word: string; question: string }[]
+  >(
     'SELECT checkId, author, `at`, word, CONCAT(checkpoint, "@", position) AS question FROM (SELECT m.*, ROW_NUMBER() OVER (PARTITION BY checkId, checkpoint, position, author ORDER BY `at` DESC, id) AS newest FROM mark m WHERE checkId IN (?)) AS latest WHERE newest = 1 ORDER BY `at`',
     [checkIds],
-  )) as { checkId: string; author: string; at: Date; word: string; question: string }[];
+  );
   const byCheck = new Map<string, { by: string; at: number; found: Set<string> }>();
   for (const row of rows) {
     const found = byCheck.get(row.checkId)?.found ?? new Set<string>();
@@ -89,23 +91,23 @@ interface PaceRow {
 }
 
 async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Sources> {
-  const sheets = (await tx.query(
+  const sheets = await tx.query<SheetKnown[]>(
     'SELECT hash, `key`, clears FROM sheet_version WHERE publishedAt IS NOT NULL',
-  )) as SheetKnown[];
+  );
   const sites = await tx.getRepository(siteEntity).find();
   const bikeIds = [...new Set(rounds.flatMap((round) => round.bikeIds))];
   const since = new Date(Math.min(...rounds.map((round) => round.madeAt.getTime())));
   const checks =
     bikeIds.length === 0
       ? []
-      : ((await tx.query(
+      : await tx.query<LookRow[]>(
           "SELECT id, bikeId, sheetHash, state, openedBy, openedAt, signedBy, signedAt, complete FROM bike_check WHERE bikeId IN (?) AND repairId IS NULL AND amends IS NULL AND (state = 'open' OR (state = 'signed' AND signedAt >= ?)) ORDER BY COALESCE(signedAt, '9999-01-01'), openedAt, id",
           [bikeIds, since],
-        )) as LookRow[]);
-  const paces = (await tx.query(
+        );
+  const paces = await tx.query<PaceRow[]>(
     "SELECT * FROM (SELECT b.siteId, c.sheetHash, c.signedBy AS `by`, c.openedAt, c.signedAt, ROW_NUMBER() OVER (PARTITION BY b.siteId, c.sheetHash ORDER BY c.signedAt DESC) AS place FROM bike_check c JOIN bike b ON b.id = c.bikeId WHERE c.state = 'signed' AND c.amends IS NULL AND c.signedAt >= ?) AS lately WHERE place <= ? ORDER BY signedAt DESC",
     [new Date(now - PACE_DAYS * DAY_MS), PACE_CHECKS],
-  )) as PaceRow[];
+  );
   const marked = await markedIn(
     tx,
     checks.map((row) => row.id),
@@ -189,11 +191,6 @@ export async function describeRounds(
   return described;
 }
 
-export function standingRoundOf(row: StandingRoundRow): StandingRound {
-  const { rule, people, ...rest } = row;
-  return { ...rest, people: [...people], rule: structuredClone(rule) as StandingRound['rule'] };
-}
-
 export async function standingRounds(tx: EntityManager): Promise<StandingRoundRow[]> {
   return tx.getRepository(standingRoundEntity).find({ order: { doneBy: 'ASC', id: 'ASC' } });
 }
@@ -204,12 +201,13 @@ export async function roundsAround(tx: EntityManager, now: number): Promise<Roun
     .getRepository(roundEntity)
     .find({ where: { state: 'open' }, order: { deadline: 'ASC', id: 'ASC' } });
   const ids = (
-    (await tx.query(
-      "SELECT id FROM round WHERE state = 'closed' AND closedAt >= ? ORDER BY closedAt DESC LIMIT 20",
-      [new Date(now - DAY_MS)],
-    )) as {
-      id: string;
-    }[]
+    await tx.query<
+      {
+        id: string;
+      }[]
+    >("SELECT id FROM round WHERE state = 'closed' AND closedAt >= ? ORDER BY closedAt DESC LIMIT 20", [
+      new Date(now - DAY_MS),
+    ])
   ).map((row) => row.id);
   const closed =
     ids.length === 0

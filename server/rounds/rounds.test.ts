@@ -12,7 +12,6 @@ import {
   type Round,
 } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
-import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE, countRound, roundRows } from '@cadre/core/rounds';
 import { createServices } from '@cadre/server/app';
 import { faulty, marksFor } from '@cadre/test-world/builders';
@@ -65,7 +64,7 @@ describe('a round', () => {
       body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now },
     });
     if (!ride) throw new Error('no ride-out');
-    const marks = marksFor(ride.sheet, c.build as Build, author, world.clock.now, [
+    const marks = marksFor(ride.sheet, c.build, author, world.clock.now, [
       { checkpoint: 'bars', more: faulty('bent') },
     ]).slice(0, 20);
     await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
@@ -109,7 +108,7 @@ describe('a round', () => {
     await world.as('inspector').send(openCheck, {
       body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now },
     });
-    const [mark] = marksFor(ride.sheet, a.build as Build, author, world.clock.now);
+    const [mark] = marksFor(ride.sheet, a.build, author, world.clock.now);
     if (!mark) throw new Error('no mark');
     const wrong = { ...mark, word: 'fault' as const };
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [wrong] } });
@@ -268,7 +267,7 @@ describe('a standing round', () => {
         siteId: world.siteId,
         name: 'Groups',
         sheetKey: null,
-        rule: { ...structuredClone(ANY_BIKE), forGroups: true } as never,
+        rule: { ...structuredClone(ANY_BIKE), forGroups: true },
         people: [],
         doneBy: '09:00',
         active: true,

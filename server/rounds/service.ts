@@ -10,7 +10,7 @@ import type {
   setStandingRound,
   StandingRound,
 } from '@cadre/contract/rounds';
-import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { bikesOfRule, roundRows, type RoundCandidate } from '@cadre/core/rounds';
 import { siteDay, siteTimeToday } from '@cadre/core/schedule';
 import { describeFleet, describeRacks, bikeEntity, siteEntity } from '@cadre/server/fleet';
@@ -24,7 +24,7 @@ import {
 } from '@cadre/server/platform/event-log';
 import { groupsAround } from '@cadre/server/schedule';
 import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entities';
-import { describeRounds, findRound, roundsAround, standingRoundOf, standingRounds } from './read';
+import { describeRounds, findRound, roundsAround, standingRounds } from './read';
 import type { RoundEvents } from './events';
 
 const HOUR_MS = 3_600_000;
@@ -45,7 +45,7 @@ export class Rounds {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     const rounds = await describeRounds(tx, await roundsAround(tx, this.now()), this.now());
-    return { rounds, standing: (await standingRounds(tx)).map(standingRoundOf) };
+    return { rounds, standing: await standingRounds(tx) };
   }
 
   async get(actor: Actor, id: string): Promise<Round> {
@@ -79,10 +79,10 @@ export class Rounds {
 
   private async refuseSheet(tx: EntityManager, sheetKey: string | null): Promise<void> {
     if (sheetKey === null) return;
-    const known = (await tx.query(
+    const known = await tx.query<unknown[]>(
       'SELECT 1 FROM sheet_version WHERE `key` = ? AND publishedAt IS NOT NULL LIMIT 1',
       [sheetKey],
-    )) as unknown[];
+    );
     if (known.length === 0)
       throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheetKey', code: 'unknown' }] });
   }
@@ -166,12 +166,12 @@ export class Rounds {
       async (tx) => {
         const before = await tx.getRepository(standingRoundEntity).findOneBy({ id });
         if ((before?.version ?? null) !== body.version)
-          throw new RefusedError('conflict.version', {}, before ? { current: standingRoundOf(before) } : {});
+          throw new RefusedError('conflict.version', {}, before ? { current: before } : {});
         await this.refuseSheet(tx, body.sheetKey);
         const { id: _act, version: _version, ...rest } = body;
         return { kind: 'standing-round.set', body: { standing: { id, ...rest } } };
       },
-      async (tx) => standingRoundOf(await tx.getRepository(standingRoundEntity).findOneByOrFail({ id })),
+      (tx) => tx.getRepository(standingRoundEntity).findOneByOrFail({ id }),
     );
   }
 
@@ -228,7 +228,7 @@ export class Rounds {
     return (await describeFleet(this.source.manager))
       .filter((bike) => bike.siteId === siteId)
       .map((bike) => {
-        const { fitness } = evaluateFitness(bike.facts as FitnessFacts, now);
+        const { fitness } = evaluateFitness(bike.facts, now);
         const hangs = bike.hookId === null ? undefined : places.get(bike.hookId);
         return {
           id: bike.id,

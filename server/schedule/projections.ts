@@ -12,9 +12,7 @@ export const scheduleProjections: Projections<ScheduleEvents> = {
   },
   async 'group.changed'(tx, { body }) {
     const { id, ...rest } = rowOf(body.group);
-    await tx
-      .getRepository(outingGroupEntity)
-      .update({ id }, { ...rest, version: () => 'version + 1' } as object);
+    await tx.getRepository(outingGroupEntity).update({ id }, { ...rest, version: () => 'version + 1' });
   },
   async 'group.removed'(tx, { body }) {
     await tx.getRepository(outingGroupEntity).delete({ id: body.groupId });

@@ -20,7 +20,7 @@ function groupOf(row: OutingGroupRow): Group {
     ...rest,
     outAt: outAt.getTime(),
     backAt: backAt.getTime(),
-    wants: wanted.map((want) => ({ ...want })),
+    wants: wanted,
   };
 }
 

@@ -12,9 +12,9 @@ export async function matesOf(tx: EntityManager, since: Date): Promise<readonly 
   const bikes = await tx
     .getRepository(bikeEntity)
     .find({ select: { id: true, modelId: true }, order: { tag: 'ASC' } });
-  const parts = (await tx.query(
+  const parts = await tx.query<NamedPart[]>(
     'SELECT f.bikeId, f.position, p.kind, p.name FROM fitment f JOIN part p ON p.id = f.partId WHERE f.removedAt IS NULL ORDER BY f.bikeId, f.id',
-  )) as NamedPart[];
+  );
   const repairs = await tx
     .getRepository(repairEntity)
     .find({ where: { doneAt: MoreThanOrEqual(since) }, order: { doneAt: 'ASC', id: 'ASC' } });
@@ -41,10 +41,10 @@ export async function lookedSince(
   since: Date,
 ): Promise<ReadonlyMap<string, number>> {
   if (bikeIds.length === 0) return new Map();
-  const rows = (await tx.query(
+  const rows = await tx.query<{ bikeId: string; last: Date }[]>(
     "SELECT c.bikeId, MAX(c.signedAt) AS last FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'signed' AND c.signedAt >= ? AND m.checkpoint = ? AND m.word NOT IN ('withdrawn', 'not-looked-at') GROUP BY c.bikeId",
     [bikeIds, since, checkpoint],
-  )) as { bikeId: string; last: Date }[];
+  );
   return new Map(rows.map((row) => [row.bikeId, row.last.getTime()]));
 }
 

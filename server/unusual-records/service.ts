@@ -39,10 +39,10 @@ async function patternsSince(
   now: number,
 ): Promise<AnswerOf<typeof listPatterns>> {
   const from = new Date(since);
-  const hasty = (await tx.query(
+  const hasty = await tx.query<HastyRow[]>(
     'SELECT c.id AS checkId, c.bikeId, b.tag, c.sheetHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
     [from, MOST_HASTY],
-  )) as HastyRow[];
+  );
   const told = [];
   for (const { sheetHash, at, marks, seconds, ...row } of hasty) {
     const { sheet } = await sheetByHash(tx, sheetHash);
@@ -54,10 +54,10 @@ async function patternsSince(
       sheetName: sheet.name,
     });
   }
-  const readings = (await tx.query(
+  const readings = await tx.query<ReadingRow[]>(
     'SELECT m.author, m.position, m.reading, m.`at`, c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.signedAt >= ? AND m.reading IS NOT NULL ORDER BY m.`at` DESC LIMIT ?',
     [from, MOST_READINGS],
-  )) as ReadingRow[];
+  );
   const runs = sameDigits(
     readings.map((row) => {
       const { measure, typed } = JSON.parse(row.reading) as Reading;
@@ -79,7 +79,7 @@ async function patternsSince(
     ids.length === 0
       ? []
       : (
-          (await tx.query('SELECT id, tag FROM bike WHERE id IN (?)', [ids])) as { id: string; tag: string }[]
+          await tx.query<{ id: string; tag: string }[]>('SELECT id, tag FROM bike WHERE id IN (?)', [ids])
         ).map((row) => [row.id, row.tag]),
   );
   return {

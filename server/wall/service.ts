@@ -10,10 +10,10 @@ async function smallThings(
   tx: EntityManager,
 ): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
   // Past the mapper: three statements' worth of next to nothing in one.
-  const rows = (await tx.query(
+  const rows = await tx.query<{ what: 'person' | 'policy' | 'sheets'; id: string; name: string }[]>(
     "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'sheets', COUNT(*), '' FROM sheet_version WHERE `key` <> ?",
     [RE_LOOK_KEY],
-  )) as { what: 'person' | 'policy' | 'sheets'; id: string; name: string }[];
+  );
   const of = (what: string) => rows.filter((row) => row.what === what);
   return {
     people: of('person').map(({ id, name }) => ({ id, name })),

@@ -48,7 +48,7 @@ async function riddenBikes(tx: EntityManager, bikeIds: readonly string[]): Promi
   const outings = new Map<string, number[]>();
   for (const { bikeId, at } of await tx.getRepository(outingEntity).findBy({ bikeId: In(bikeIds) }))
     outings.set(bikeId, [...(outings.get(bikeId) ?? []), at.getTime()]);
-  return bikes.map(({ id, build }) => ({ id, kind: (build as Build).kind, outings: outings.get(id) ?? [] }));
+  return bikes.map(({ id, build }) => ({ id, kind: build.kind, outings: outings.get(id) ?? [] }));
 }
 
 /** The wear series of everything measured on these bikes, and of their parts wherever those sat. */
@@ -82,21 +82,23 @@ export async function measuredLately(
   since: number,
   most: number,
 ): Promise<readonly string[]> {
-  const rows = (await tx.query(
+  const rows = await tx.query<{ bikeId: string }[]>(
     "SELECT r.bikeId, MAX(r.at) AS last FROM bike_reading r JOIN bike b ON b.id = r.bikeId WHERE r.measure IN (?) AND r.at >= ? AND JSON_VALUE(b.build, '$.kind') = ? GROUP BY r.bikeId ORDER BY last DESC, r.bikeId LIMIT ?",
     [WORN_MEASURES, new Date(since), kind, most],
-  )) as { bikeId: string }[];
+  );
   return rows.map((row) => row.bikeId);
 }
 
 /** Wear that seems to have healed since a moment, on any bike, the latest first. */
 export async function healedSince(tx: EntityManager, since: number, now: number): Promise<readonly Healed[]> {
-  const rows = (await tx.query('SELECT DISTINCT bikeId FROM bike_reading WHERE measure IN (?) AND at >= ?', [
+  const rows = await tx.query<
+    {
+      bikeId: string;
+    }[]
+  >('SELECT DISTINCT bikeId FROM bike_reading WHERE measure IN (?) AND at >= ?', [
     WORN_MEASURES,
     new Date(since),
-  ])) as {
-    bikeId: string;
-  }[];
+  ]);
   const series = await seriesOf(
     tx,
     rows.map((row) => row.bikeId),

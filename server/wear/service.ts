@@ -2,7 +2,6 @@ import type { DataSource } from 'typeorm';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { wearOfBike } from '@cadre/contract/wear';
 import { measuredOn } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { fleetPrior, usualWear, worseWay, wornAt, type WearPrior, type WearSeries } from '@cadre/core/wear';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { findBike, measuredBikes } from '@cadre/server/fleet';
@@ -45,7 +44,7 @@ export class Wear {
     if (own.length === 0) return { series: [], at };
     const fleet = await seriesOf(
       tx,
-      await measuredLately(tx, (bike.build as Build).kind, at - FLEET_DAYS * DAY_MS, FLEET_MOST),
+      await measuredLately(tx, bike.build.kind, at - FLEET_DAYS * DAY_MS, FLEET_MOST),
       at,
     );
     const measured = (await measuredBikes(tx, [bike])).get(bikeId);
@@ -53,7 +52,7 @@ export class Wear {
     return {
       at,
       series: own.map((series) => ({
-        ...structuredClone(series as Omit<WearSeries, 'points'> & { points: WearSeries['points'][number][] }),
+        ...series,
         limit: measured
           ? wornAt(
               series.measure,

@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { getSheet, listSheets, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
 import type { SheetVersion } from '@cadre/core/catalogue';
-import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, RouteContract } from '@cadre/contract/http';
+import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { signIn } from '@cadre/contract/people';
 
 /** What a refused request is thrown as: the problem the server told. */
@@ -15,7 +15,7 @@ export class ProblemError extends Error {
   }
 }
 
-interface Sent<R extends RouteContract> {
+interface Sent<R extends Route> {
   readonly params?: ParamsOf<R>;
   readonly query?: Partial<QueryOf<R>>;
   readonly body?: BodyOf<R>;
@@ -64,7 +64,7 @@ export class Client {
     return response;
   }
 
-  async send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
+  async send<R extends Route>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
     const params = (sent.params ?? {}) as Record<string, string>;
     const path = route.path.replace(/:(\w+)/g, (_match, name: string) => params[name] ?? '');
     const query = new URLSearchParams(
@@ -83,9 +83,7 @@ export async function readSheets(
 ): Promise<Map<string, { hash: string; sheet: SheetVersion }>> {
   const { sheets } = await client.send(listSheets);
   const whole = await Promise.all(sheets.map(({ hash }) => client.send(getSheet, { params: { hash } })));
-  return new Map(
-    whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet as unknown as SheetVersion }]),
-  );
+  return new Map(whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet }]));
 }
 
 /** What the lead would send to change some choices of the policy in force and leave the others. */

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { evaluateFitness, type Fitness, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness, type Fitness } from '@cadre/core/fitness';
 import { IsNull } from 'typeorm';
 import { bikeStateEntity } from '@cadre/server/fitness';
 import { bikeEntity, fitmentEntity, modelEntity } from '@cadre/server/fleet';
@@ -29,7 +29,7 @@ describe.each([
     const states = await database.source.getRepository(bikeStateEntity).find();
     const found = new Map<Fitness, number>();
     for (const state of states) {
-      const { fitness } = evaluateFitness(state.facts as FitnessFacts, now);
+      const { fitness } = evaluateFitness(state.facts, now);
       found.set(fitness, (found.get(fitness) ?? 0) + 1);
     }
     expect(states).toHaveLength(73);
@@ -45,9 +45,9 @@ describe.each([
     const { entries, faults } = await verify(database.source);
     expect(faults).toEqual([]);
     expect(entries).toBeGreaterThan(100);
-    const [{ latest }] = (await database.source.query('SELECT MAX(recordedAt) AS latest FROM entry')) as [
-      { latest: Date },
-    ];
+    const [{ latest }] = await database.source.query<[{ latest: Date }]>(
+      'SELECT MAX(recordedAt) AS latest FROM entry',
+    );
     expect(latest.getTime()).toBeLessThanOrEqual(now + 300_000);
   });
 
@@ -79,9 +79,9 @@ describe.each([
     const items = await database.source.getRepository(stockItemEntity).find();
     expect(items.length).toBeGreaterThan(12);
     expect(items.some((item) => item.onHand < item.least)).toBe(true);
-    const [{ used }] = (await database.source.query(
+    const [{ used }] = await database.source.query<[{ used: string }]>(
       "SELECT COUNT(*) AS used FROM entry WHERE kind = 'repair.done' AND JSON_LENGTH(body, '$.used') > 0",
-    )) as [{ used: string }];
+    );
     expect(Number(used)).toBeGreaterThan(0);
     const [intake] = await database.source.getRepository(intakeEntity).findBy({ state: 'open' });
     expect(await database.source.getRepository(findingEntity).countBy({ bikeId: intake?.bikeId ?? '' })).toBe(

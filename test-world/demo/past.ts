@@ -167,7 +167,7 @@ async function signAll(
     markIds: marks.map((mark) => mark.id),
     at: signedAt,
   });
-  return findings as readonly Finding[];
+  return findings;
 }
 
 type Exceptions = (asked: readonly Asked[]) => readonly Exception[];
@@ -277,7 +277,7 @@ async function mend(
   const lookAt = doneAt + 10 * MINUTE_MS;
   world.at(lookAt);
   const reLook = await services.reLooks.open(actors.pia, repairId, { id: reLookId, at: lookAt });
-  await signAll(world, reLookId, reLook.sheet as SheetVersion, demoBuild(bike), actors.pia, lookAt, []);
+  await signAll(world, reLookId, reLook.sheet, demoBuild(bike), actors.pia, lookAt, []);
   if (findings.some((finding) => isStopNow(finding, at))) {
     const releasedAt = lookAt + 8 * MINUTE_MS;
     world.at(releasedAt);

@@ -21,8 +21,7 @@ import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
 import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
-import { evaluateFitness, mayGoOut, type FitnessFacts } from '@cadre/core/fitness';
-import type { Build } from '@cadre/core/fleet';
+import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
@@ -118,7 +117,7 @@ class Seeder {
         body: {
           id: newId(),
           name: model.name,
-          build: structuredClone(modelBuild(model)) as never,
+          build: structuredClone(modelBuild(model)),
           fit: { ...model.fit },
         },
       });
@@ -143,7 +142,7 @@ class Seeder {
             serial,
             boughtOn,
             warrantyUntil,
-            build: structuredClone(demoBuild(demo)) as never,
+            build: structuredClone(demoBuild(demo)),
           });
           return { ...fields, id, version: null };
         });
@@ -241,7 +240,7 @@ class Seeder {
     const author = this.people.get('tomas') ?? '';
     const checkId = newId();
     await lead.send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
-    const marks = marksFor(sheet.sheet, bike.build as Build, author, at, offeredFaults);
+    const marks = marksFor(sheet.sheet, bike.build, author, at, offeredFaults);
     for (let from = 0; from < marks.length; from += 100)
       await lead.send(addMarks, { params: { id: checkId }, body: { marks: marks.slice(from, from + 100) } });
     await lead.send(signCheck, {
@@ -430,7 +429,7 @@ class Seeder {
     const { bikes } = await this.as('sunny').send(getWall);
     const tag = tags.find((each) => {
       const bike = bikes.find(({ id }) => id === this.bike(each).id);
-      return bike?.whereabouts === 'in' && mayGoOut(evaluateFitness(bike.facts as FitnessFacts, at).fitness);
+      return bike?.whereabouts === 'in' && mayGoOut(evaluateFitness(bike.facts, at).fitness);
     });
     if (tag === undefined) throw new Error(`none of ${tags.join(', ')} may go out`);
     await this.as('sunny').send(moveBike, {

@@ -1,4 +1,4 @@
-import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, RouteContract } from '@cadre/contract/http';
+import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { deviceId } from './device';
 
 /** The server answered, and refused. */
@@ -17,7 +17,7 @@ export class UnreachableError extends Error {
   }
 }
 
-interface Sent<R extends RouteContract> {
+interface Sent<R extends Route> {
   readonly params?: ParamsOf<R>;
   readonly query?: Partial<QueryOf<R>>;
   readonly body?: BodyOf<R>;
@@ -36,12 +36,12 @@ export function onReach(listener: Listener): void {
 const ANSWER_WITHIN_MS = 15_000;
 const PHOTO_WITHIN_MS = 60_000;
 
-export async function send<R extends RouteContract>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
+export async function send<R extends Route>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
   return (await sendForText(route, sent)).answer;
 }
 
 /** The answer and the very text it came as, for what is kept as it came. */
-export async function sendForText<R extends RouteContract>(
+export async function sendForText<R extends Route>(
   route: R,
   sent: Sent<R> = {},
 ): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {

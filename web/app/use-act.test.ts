@@ -82,7 +82,7 @@ describe('writing', () => {
     const writes = contracts.flatMap((name) =>
       [
         ...readFileSync(join('contract', name), 'utf8').matchAll(
-          /export const (\w+) = route\(\{\s*name: '([^']+)'/g,
+          /export const (\w+) = route<typeof schemas\.\w+>\(\{\s*name: '([^']+)'/g,
         ),
       ]
         .filter(

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import type { AnswerOf, BodyOf, ParamsOf, RouteContract } from '@cadre/contract/http';
+import type { AnswerOf, BodyOf, ParamsOf, Route } from '@cadre/contract/http';
 import { RefusedError, send } from './api';
 
 /** What is sent: the act's id is put to it, unless the thing it makes has one already. */
@@ -9,11 +9,7 @@ export interface ActSent<R> {
 }
 
 /** `of`: which thing it is about, where one form acts on several and the address does not say. */
-export type SendAct = <R extends RouteContract>(
-  route: R,
-  sent: ActSent<R>,
-  of?: string,
-) => Promise<AnswerOf<R>>;
+export type SendAct = <R extends Route>(route: R, sent: ActSent<R>, of?: string) => Promise<AnswerOf<R>>;
 
 /** The server is sure that it did nothing: a crash on its side leaves that open. */
 const isRefused = (error: unknown): boolean => error instanceof RefusedError && error.problem.status < 500;

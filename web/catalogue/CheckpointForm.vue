@@ -9,7 +9,6 @@ import {
   ZONES,
   type Checkpoint,
   type Fault,
-  type Phase,
   type Rule,
   type Severity,
   type Zone,
@@ -27,13 +26,13 @@ const emit = defineEmits<{ keep: [checkpoint: Checkpoint]; away: [] }>();
 
 const PLACES = [
   ...ZONES.filter((zone) => !/^(front|rear)-(wheel|brake)$/.test(zone)).map((zone) => ({
-    value: zone as string,
+    value: zone,
     label: ZONE_WORDS[zone],
   })),
   { value: 'wheels', label: 'Each wheel' },
   { value: 'brakes', label: 'Each brake' },
   ...(['front-wheel', 'rear-wheel', 'front-brake', 'rear-brake'] as const).map((zone) => ({
-    value: zone as string,
+    value: zone,
     label: `${ZONE_WORDS[zone]} only`,
   })),
 ];
@@ -41,7 +40,7 @@ function atOf(place: string): Checkpoint['at'] {
   if (place === 'wheels') return { front: 'front-wheel', rear: 'rear-wheel' };
   if (place === 'brakes') return { front: 'front-brake', rear: 'rear-brake' };
   if (place.startsWith('front-')) return { front: place as Zone };
-  return place === 'rear-wheel' || place === 'rear-brake' ? { rear: place as Zone } : { only: place as Zone };
+  return place === 'rear-wheel' || place === 'rear-brake' ? { rear: place } : { only: place as Zone };
 }
 function placeOf(at: Checkpoint['at']): string {
   if (at.front && at.rear) return at.front === 'front-wheel' ? 'wheels' : 'brakes';
@@ -117,7 +116,7 @@ function keep(): void {
     key: from?.key ?? keyFrom(`own-${form.name}`, props.taken),
     name: form.name.trim(),
     at: atOf(form.place),
-    phase: form.phase as Phase,
+    phase: form.phase,
     how: form.how.trim(),
     sound: form.sound.trim(),
     faults: faults.value.map((fault) => ({ ...fault, name: fault.name.trim(), doNext: fault.doNext.trim() })),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { readSheetDocument, type SheetDocumentIssue } from '@cadre/contract/catalogue';
+import { type SheetDocumentIssue } from '@cadre/contract/catalogue';
+import { readSheetDocument } from '@cadre/contract/catalogue/schemas';
 import { keepThing } from '@cadre/web/app';
 import { ActButton } from '@cadre/web/ui';
 import { localDraftKey } from './use-sheet-draft';

@@ -36,8 +36,8 @@ const now = useNow();
           <p class="flex flex-wrap items-center gap-x-2">
             <span class="sturdy">{{ bike.tag }}</span>
             <FitnessMark :fitness="bike.before" :size="18" />{{ FITNESS_WORDS[bike.before] }}
-            <span aria-hidden="true">→</span><span class="sr-only">becomes</span>
-            <FitnessMark :fitness="bike.after" :size="18" /><strong>{{ FITNESS_WORDS[bike.after] }}</strong>
+            <span aria-hidden="true">→</span><span class="sr-only">becomes</span>{{ ' '
+            }}<FitnessMark :fitness="bike.after" :size="18" /><strong>{{ FITNESS_WORDS[bike.after] }}</strong>
           </p>
           <p v-for="finding in bike.findings" :key="finding.id" class="text-soft">
             {{ finding.words }}:
@@ -65,9 +65,9 @@ const now = useNow();
         >
           <span class="sturdy">{{ each.tag }}</span> {{ withPosition(each.checkpoint, each.position) }}:
           {{ withUnit(each.typed, each.measure) }}, {{ dayAndClock(each.readAt, now) }}<br />
-          <span class="text-soft">{{ verdictSays(each.measure, each.before) }}</span>
-          <span aria-hidden="true">→</span><span class="sr-only">becomes</span>
-          <strong>{{ verdictSays(each.measure, each.after) }}.</strong>
+          <span class="text-soft">{{ verdictSays(each.measure, each.before) }}</span>{{ ' '
+          }}<span aria-hidden="true">→</span><span class="sr-only">becomes</span>{{ ' '
+          }}<strong>{{ verdictSays(each.measure, each.after) }}.</strong>
           {{ each.after.word === 'sound' ? '' : NEXT_WORDS[each.after.next] }}
         </li>
       </ul>

@@ -38,7 +38,7 @@ const idle = computed(() => (parsed.value.ok ? idleClause(parsed.value.rule, pro
 const asks = (build: Build, parts: Parameters<typeof holds>[1]['parts'] = []): boolean =>
   props.positions.some((position) => holds(rule.value, { build, parts }, position));
 const kinds = computed(() => BIKE_KINDS.filter((kind) => asks(asBuilt(USUAL_BUILD[kind]).build)));
-const bikes = computed(() => fleet.bikes.filter((bike) => asks(bike.build as Build, bike.parts)));
+const bikes = computed(() => fleet.bikes.filter((bike) => asks(bike.build, bike.parts)));
 function mend(): void {
   const wrong = problem.value;
   if (wrong?.nearest)

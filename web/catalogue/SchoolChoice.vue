@@ -10,7 +10,7 @@ const prose = computed(() => SCHOOL_PROSE[props.question]);
 const sides = computed(() => {
   const words = prose.value.sides as Record<string, { name: string; rule: string; reason: string }>;
   return SCHOOLS[props.question].map((key) => ({
-    key: key as string,
+    key: key,
     ...(words[key] ?? { name: key, rule: '', reason: '' }),
   }));
 });

@@ -95,7 +95,7 @@ const routes = computed(() => {
     ...frozen.filter((route) => !own.value.some((each) => each.key === route.key)),
   ];
   return [
-    ...ROUTE_KEYS.map((key) => ({ value: key as string, label: ROUTE_WORDS[key] })),
+    ...ROUTE_KEYS.map((key) => ({ value: key, label: ROUTE_WORDS[key] })),
     ...named.map((route) => ({ value: route.key, label: route.name })),
   ];
 });

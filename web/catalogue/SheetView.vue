@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { sheetVersions, writeSheetDocument } from '@cadre/contract/catalogue';
+import { sheetVersions } from '@cadre/contract/catalogue';
+import { writeSheetDocument } from '@cadre/contract/catalogue/schemas';
 import type { AnswerOf } from '@cadre/contract/http';
 import { compareSheets, type SheetDifference, type SheetVersion } from '@cadre/core/catalogue';
 import type { BikeKind } from '@cadre/core/fleet';

@@ -49,7 +49,7 @@ export const useCatalogue = defineStore('catalogue', () => {
       return kept;
     }
     try {
-      const fetched = (await send(getSheet, { params: { hash } })) as unknown as NamedSheet;
+      const fetched = await send(getSheet, { params: { hash } });
       whole.set(hash, fetched);
       await keepThing(`sheet:${hash}`, fetched);
       return fetched;
@@ -73,9 +73,7 @@ export const useCatalogue = defineStore('catalogue', () => {
   }
 
   /** Kept here since before a rule was known, it reads as the server would read it: with that rule as shipped. */
-  const completed = computed(() =>
-    known.value ? completePolicy(known.value.policy.policy as PolicyVersion) : null,
-  );
+  const completed = computed(() => (known.value ? completePolicy(known.value.policy.policy) : null));
   const policy = (): PolicyVersion | null => completed.value;
 
   function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, asked: Asked): boolean {

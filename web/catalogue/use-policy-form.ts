@@ -27,7 +27,7 @@ export function choicesOf(policy: PolicyVersion): PolicyChoices {
     note: _note,
     ...choices
   } = JSON.parse(JSON.stringify(policy)) as PolicyVersion;
-  return choices as unknown as PolicyChoices;
+  return choices;
 }
 
 /** The policy being changed: nothing is saved before what it would do was looked at. */

@@ -124,10 +124,7 @@ export function useSheetDraft(): SheetDraft {
     const local = await keptThing<LocalDraft>(localDraftKey(key));
     const theirs = (await send(listDrafts)).drafts.find((draft) => draft.key === key);
     const from =
-      local ??
-      (theirs
-        ? { sheet: theirs.sheet as unknown as SheetVersion, base: theirs.base, version: theirs.version }
-        : null);
+      local ?? (theirs ? { sheet: theirs.sheet, base: theirs.base, version: theirs.version } : null);
     sheet.value = from?.sheet ?? newest?.sheet ?? null;
     base.value = from ? from.base : (newest?.hash ?? null);
     version.value = from?.version ?? null;

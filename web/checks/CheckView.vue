@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Build } from '@cadre/core/fleet';
 import type { Standing } from '@cadre/core/checks';
 import type { Asked } from '@cadre/core/catalogue';
 import { count, dayAndClock, useNow } from '@cadre/web/app';
@@ -152,7 +151,7 @@ async function handIn(): Promise<void> {
               v-if="changing && open === asked.key"
               class="mt-2 rounded-md border-2 border-ink/60 bg-plate p-3"
               :asked="asked"
-              :build="bike.build as Build"
+              :build="bike.build"
               :standing="instead"
               :others="[]"
               @mark="(given) => session.person && record.say(asked, given, session.person.id)"

@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Asked } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import type { Mark } from '@cadre/core/checks';
 import type { TypedReading } from '@cadre/core/line';
 import { takesReading } from '@cadre/core/measures';
@@ -225,7 +224,7 @@ useKeys(
       >
         <BikeFigure
           v-if="check"
-          :build="check.build as Build"
+          :build="check.build"
           :label="`The walk round ${bike.tag}`"
           :route="check.sheet.route"
           :zones="stations.flatMap((each) => each.zones)"
@@ -328,7 +327,7 @@ useKeys(
             </template>
             <ExceptionPanel
               :asked="question"
-              :build="bike.build as Build"
+              :build="bike.build"
               :standing="standings.get(question.key) ?? null"
               @mark="(given) => stand.mark(question, given)"
               :others="stations.flatMap((each) => each.asked)"

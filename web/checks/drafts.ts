@@ -99,7 +99,7 @@ export async function findOrBegin(
   const found = known ? await fetchOpen(known) : null;
   const theirs = checkId || !sheet || found?.sheet.key === sheet.sheet.key ? found : null;
   if (!theirs && !sheet) return null;
-  const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet as unknown as SheetVersion } : sheet;
+  const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet } : sheet;
   if (!named) return null;
   const check = draftOf(
     bike,

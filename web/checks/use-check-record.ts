@@ -1,9 +1,8 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
-import { askedOf, type Asked, type SheetVersion, type Zone } from '@cadre/core/catalogue';
+import { askedOf, type Asked, type Zone } from '@cadre/core/catalogue';
 import { foldMarks, type Mark, type Standing } from '@cadre/core/checks';
-import type { Build } from '@cadre/core/fleet';
 import { now as serverNow, send, useAct } from '@cadre/web/app';
 import { useFleet } from '@cadre/web/fleet';
 import { useRefusal, type Refusal } from '@cadre/web/ui';
@@ -46,8 +45,8 @@ export function useCheckRecord(): CheckRecord {
   const asked = computed(() => {
     const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
     if (!check.value || !bike) return [];
-    return askedOf(check.value.sheet as unknown as SheetVersion, {
-      build: bike.build as Build,
+    return askedOf(check.value.sheet, {
+      build: bike.build,
       parts: bike.parts,
     });
   });

@@ -54,7 +54,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
         }))
       : [],
   );
-  const standings = computed(() => foldMarks(rows.value.map((row) => row.mark as Mark)));
+  const standings = computed(() => foldMarks(rows.value.map((row) => row.mark)));
   const progress = computed(() => progressOf(asked.value, standings.value));
   const unsent = computed(() => rows.value.filter((row) => row.sent === 0).length);
 

@@ -6,7 +6,6 @@ import {
   type Asked,
   type SheetVersion,
 } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import type { MeasuredOn } from '@cadre/core/measures';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
@@ -24,7 +23,7 @@ export function useMeasuredOn(): (
   return (bike, asked, sheet) => {
     const model = fleet.models.find((each) => each.id === bike.modelId)?.fit ?? {};
     const measured = {
-      build: bike.build as Build,
+      build: bike.build,
       model,
       own: bike.fit,
       parts: bike.marked,

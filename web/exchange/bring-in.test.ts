@@ -22,7 +22,7 @@ const wall: Wall = {
       ],
     },
   ],
-  models: [{ id: 'm1', name: 'Reed', build: USUAL_BUILD.hybrid as never, fit: {}, version: 1 }],
+  models: [{ id: 'm1', name: 'Reed', build: USUAL_BUILD.hybrid, fit: {}, version: 1 }],
   groups: [],
   bikes: [],
   people: [],

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { BATCH, importBikes } from '@cadre/contract/exchange';
+import { importBikes, BATCH } from '@cadre/contract/exchange';
 import {
   addModel,
   addRack,

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { fleetDocument } from '@cadre/contract/exchange';
+import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { FLEET_SCHEMA, type FleetDocument } from '@cadre/core/exchange';
 
 /** Why a file is no list of bikes; the words are the screen's. */
@@ -85,7 +85,7 @@ function readDocument(bytes: Uint8Array): ReadFile {
     return fault('not-a-fleet-file', (error as Error).message);
   }
   const parsed = fleetDocument.safeParse(value);
-  if (parsed.success) return { kind: 'document', document: parsed.data as FleetDocument };
+  if (parsed.success) return { kind: 'document', document: parsed.data };
   const [issue] = parsed.error.issues;
   return fault('not-a-fleet-file', issue ? `${issue.path.join('.') || FLEET_SCHEMA}: ${issue.code}` : '');
 }

@@ -2,7 +2,7 @@ import { wrap, type Remote } from 'comlink';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getFleetDocument } from '@cadre/contract/exchange';
-import type { Column, DateOrder, FleetDocument, ImportAnswers, WordAnswers } from '@cadre/core/exchange';
+import type { Column, DateOrder, FleetDocument, ImportAnswers } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
 import { keepThing, keptThing, send, useAct, type Said } from '@cadre/web/app';
 import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
@@ -110,7 +110,7 @@ export const useImport = defineStore('import', () => {
       said[column] = Object.fromEntries(Object.entries(own).filter(([, word]) => word !== '?'));
     return {
       columns: [...columns.value],
-      words: said as WordAnswers,
+      words: said,
       dateOrder: dateOrder.value || 'day-first',
       update: update.value,
       makePlaces: makes.value,

@@ -5,9 +5,9 @@ function cellText(value: ExcelJS.CellValue): string {
   if (value === null || value === undefined) return '';
   if (value instanceof Date) return value.toISOString().slice(0, 10);
   if (typeof value === 'object') {
-    if ('result' in value) return cellText(value.result as ExcelJS.CellValue);
+    if ('result' in value) return cellText(value.result);
     if ('richText' in value) return value.richText.map((run) => run.text).join('');
-    if ('text' in value) return cellText(value.text as ExcelJS.CellValue);
+    if ('text' in value) return cellText(value.text);
     return '';
   }
   return String(value);
@@ -41,5 +41,5 @@ export async function writeSheet(rows: readonly (readonly string[])[], name: str
     column.width = 16;
     column.numFmt = '@';
   });
-  return (await book.xlsx.writeBuffer()) as ArrayBuffer;
+  return await book.xlsx.writeBuffer();
 }

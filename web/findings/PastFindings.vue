@@ -32,7 +32,7 @@ async function load(before?: string): Promise<void> {
     if (bikeId !== props.bikeId) return;
     findings.value = before
       ? [...findings.value, ...(answer.findings as readonly Finding[])]
-      : (answer.findings as readonly Finding[]);
+      : answer.findings;
     next.value = answer.next;
     unreachable.value = false;
   } catch (error) {

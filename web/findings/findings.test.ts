@@ -3,7 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
@@ -85,7 +85,7 @@ async function shown(address = '/findings') {
     policyHash: '',
     sheetVersions: 0,
     now: Date.now(),
-  } as unknown as Wall;
+  };
   const view = mount(FindingsView, { global: { plugins: [router] } });
   await flushPromises();
   return view;

@@ -6,7 +6,6 @@ import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import { SHEET_AFTER } from '@cadre/core/mishaps';
-import type { Build } from '@cadre/core/fleet';
 import { type KeyMap, now as serverNow, useAct, useKeys, useNow } from '@cadre/web/app';
 import { ReportMishap } from '@cadre/web/mishaps';
 import { useSession } from '@cadre/web/people';
@@ -152,11 +151,7 @@ useKeys(
       </button>
     </div>
     <div v-if="!bare" class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
-      <BikeSign
-        :build="bike.build as Build"
-        :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`"
-        detail="full"
-      />
+      <BikeSign :build="bike.build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" detail="full" />
     </div>
     <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
       <li

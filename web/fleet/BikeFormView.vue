@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { addBike, bikeFields, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
-import { differingFields, type Build, type FitList } from '@cadre/core/fleet';
+import { addBike, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
+import { bikeFields } from '@cadre/contract/fleet/schemas';
+import { differingFields, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords, useAct } from '@cadre/web/app';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -45,7 +46,7 @@ const fields = reactive({ ...TEXTS });
 function takeBike(bike: Bike): void {
   before.value = bike;
   for (const name of Object.keys(TEXTS) as (keyof typeof TEXTS)[]) fields[name] = bike[name] ?? '';
-  form.take(bike.build as Build);
+  form.take(bike.build);
   fit.value = bike.fit;
 }
 onMounted(async () => {
@@ -62,12 +63,12 @@ const models = computed(() => [
 ]);
 /** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
 function modelChosen(): void {
-  if (model.value) form.take(model.value.build as Build);
+  if (model.value) form.take(model.value.build);
 }
 const differs = computed(
   () =>
     new Set<string>(
-      model.value && form.drawn.value ? differingFields(model.value.build as Build, form.drawn.value) : [],
+      model.value && form.drawn.value ? differingFields(model.value.build, form.drawn.value) : [],
     ),
 );
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
@@ -180,7 +181,7 @@ const differing = computed((): readonly Differing[] => {
   const plain = (Object.keys(PLAIN) as (keyof typeof PLAIN)[])
     .filter((name) => fields[name] !== (other[name] ?? ''))
     .map((name) => ({
-      name: name as string,
+      name: name,
       label: PLAIN[name],
       mine: spoken(name, fields[name]),
       theirs: spoken(name, other[name] ?? ''),

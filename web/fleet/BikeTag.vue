@@ -2,7 +2,6 @@
 import { computed } from 'vue';
 import { Hourglass, PencilLine, Wrench } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Build } from '@cadre/core/fleet';
 import type { Fitness } from '@cadre/core/fitness';
 import { isDue } from '@cadre/core/waits';
 import { useNow } from '@cadre/web/app';
@@ -109,7 +108,7 @@ const PLACE_WORDS = {
       class="mx-auto my-1 block w-full"
       :class="[size === 'large' ? 'h-[5.6rem]' : 'h-10', away && 'opacity-35']"
       aria-hidden="true"
-      ><BikeSign :build="bike.build as Build"
+      ><BikeSign :build="bike.build"
     /></span>
     <span class="mt-auto flex items-center gap-1.5" :class="size === 'small' && 'justify-center gap-1'">
       <FitnessMark :fitness="fitness" :size="size === 'large' ? 24 : size === 'medium' ? 20 : 16" />

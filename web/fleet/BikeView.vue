@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { fitItemsOf, inheritFit, type Build } from '@cadre/core/fleet';
-import { isStopNow, type Finding } from '@cadre/core/findings';
+import { fitItemsOf, inheritFit } from '@cadre/core/fleet';
+import { isStopNow } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/app';
 import { StartSheet } from '@cadre/web/catalogue';
 import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
@@ -42,7 +42,7 @@ const site = computed(() => fleet.siteById.get(bike.value?.siteId ?? ''));
 const model = computed(() => fleet.models.find((each) => each.id === bike.value?.modelId) ?? null);
 const troubled = computed(() =>
   (bike.value?.facts.findings ?? [])
-    .filter((each) => isStopNow(each as Finding, now.value) || each.severity !== 'upkeep')
+    .filter((each) => isStopNow(each, now.value) || each.severity !== 'upkeep')
     .map((each) => each.zone),
 );
 const facts = computed(() => {
@@ -86,7 +86,7 @@ const fit = computed(() => {
   const here = bike.value;
   if (!here) return [];
   const all = inheritFit(model.value?.fit ?? {}, here.fit);
-  return fitItemsOf(here.build as Build)
+  return fitItemsOf(here.build)
     .filter((item) => all[item.key] !== undefined)
     .map((item) => ({
       label: fitItemWords(item.key),
@@ -103,7 +103,7 @@ const fit = computed(() => {
       <div class="min-w-0 space-y-5 min-[900px]:row-span-2">
         <div class="h-80 rounded-lg border-2 border-line bg-plate p-3 max-sm:h-56">
           <BikeFigure
-            :build="bike.build as Build"
+            :build="bike.build"
             :label="`${bike.tag}, with what is found on it`"
             route="m-front-first"
             :zones="troubled"

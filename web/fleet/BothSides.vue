@@ -52,8 +52,8 @@ const all = (side: 'mine' | 'theirs'): void =>
             class="size-5"
           />
           <span
-            ><span class="text-soft">{{ side === 'mine' ? 'Yours:' : 'Theirs:' }}</span>
-            <strong>{{ field[side] || '(empty)' }}</strong></span
+            ><span class="text-soft">{{ side === 'mine' ? 'Yours:' : 'Theirs:' }}</span
+            >{{ ' ' }}<strong>{{ field[side] || '(empty)' }}</strong></span
           >
         </label>
       </div>

@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { addModel, changeModel, type Model } from '@cadre/contract/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
-import type { Build, FitList } from '@cadre/core/fleet';
+import type { FitList } from '@cadre/core/fleet';
 import { count, fieldWords, useAct } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -35,7 +35,7 @@ const said = ref('');
 function take(model: Model): void {
   before.value = model;
   name.value = model.name;
-  form.take(model.build as Build);
+  form.take(model.build);
   fit.value = model.fit;
 }
 onMounted(async () => {

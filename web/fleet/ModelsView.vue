@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Build } from '@cadre/core/fleet';
 import { fitItemsOf } from '@cadre/core/fleet';
 import { count } from '@cadre/web/app';
 import { useSession } from '@cadre/web/people';
@@ -19,7 +18,7 @@ const models = computed(() =>
       bikes: bikes.length,
       own: bikes.filter((bike) => bike.own.length > 0).length,
       stated: Object.keys(model.fit).length,
-      items: fitItemsOf(model.build as Build).length,
+      items: fitItemsOf(model.build).length,
     };
   }),
 );
@@ -48,7 +47,7 @@ const models = computed(() =>
           class="block rounded-lg border-2 border-ink/55 bg-plate p-3 shadow-[0_3px_0_0_rgb(0_0_0/.13)]"
           :data-model="each.model.name"
         >
-          <span class="block h-32"><BikeSign :build="each.model.build as Build" /></span>
+          <span class="block h-32"><BikeSign :build="each.model.build" /></span>
           <span class="sturdy mt-2 block text-xl leading-tight">{{ each.model.name }}</span>
           <span class="block text-soft"
             >{{ KIND_WORDS[each.model.build.kind] }} · {{ count(each.bikes, 'bike')

@@ -72,14 +72,16 @@ export function followChanges(listener: LiveListener): () => void {
         done();
       });
     });
-  navigator.locks
+  void navigator.locks
     .request('cadre.stream', { ifAvailable: true }, (lock) => (lock ? lead() : undefined))
     .then(() => {
-      if (ended.signal.aborted) return;
+      if (ended.signal.aborted) return undefined;
       waited = true;
-      navigator.locks.request('cadre.stream', { signal: ended.signal }, lead).catch((error: unknown) => {
-        if (!ended.signal.aborted) throw error; // stopped while waiting for its turn: nothing to do
-      });
+      return navigator.locks
+        .request('cadre.stream', { signal: ended.signal }, lead)
+        .catch((error: unknown) => {
+          if (!ended.signal.aborted) throw error; // stopped while waiting for its turn: nothing to do
+        });
     });
   return () => {
     ended.abort();

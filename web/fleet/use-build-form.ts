@@ -1,5 +1,5 @@
 import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
-import { build as buildSchema } from '@cadre/contract/fleet';
+import { build as buildSchema } from '@cadre/contract/fleet/schemas';
 import { USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
 
 export interface BuildForm {
@@ -35,7 +35,7 @@ export function useBuildForm(): BuildForm {
   }));
   const drawn = computed((): Build | null => {
     const parsed = buildSchema.safeParse(entered.value);
-    return parsed.success ? (parsed.data as Build) : null;
+    return parsed.success ? parsed.data : null;
   });
   /** A kind brings its usual build; what was fitted otherwise is changed below. */
   function kindChosen(): void {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
-import { evaluateFitness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import {
   now,
   RefusedError,
@@ -155,7 +155,7 @@ export const useFleet = defineStore('fleet', () => {
   function fitnessOf(bike: Bike, at: number): FitnessAnswer {
     const before = answered.get(bike.facts);
     if (before?.at === at) return before.answer;
-    const answer = evaluateFitness(bike.facts as FitnessFacts, at);
+    const answer = evaluateFitness(bike.facts, at);
     answered.set(bike.facts, { at, answer });
     return answer;
   }

@@ -3,10 +3,9 @@ import { computed, reactive, ref, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Intake } from '@cadre/contract/intake';
 import type { StockItem } from '@cadre/contract/parts';
-import type { Build } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { intake as judgeIntake } from '@cadre/core/measures';
-import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { likelyPart, placesOn } from '@cadre/core/parts';
 import { jobMinutes } from '@cadre/core/repairs';
 import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
@@ -35,8 +34,7 @@ function proposed(finding: Finding): { parts: string; minutes: string } {
     ? props.items.find(
         (each) =>
           each.kind === part.kind &&
-          placesOn(each as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId })
-            .length > 0,
+          placesOn(each, { build: props.bike.build, modelId: props.bike.modelId }).length > 0,
       )
     : undefined;
   return {

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Asked } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { withPosition } from '@cadre/web/catalogue';
 import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
@@ -42,7 +41,7 @@ const give = (question: Asked, given: MarkGiven): void => void props.line.mark(p
       <ExceptionPanel
         :key="opened.question.key"
         :asked="opened.question"
-        :build="row.bike.build as Build"
+        :build="row.bike.build"
         :standing="row.standings.get(opened.question.key) ?? null"
         :others="row.asked"
         @mark="(given) => opened.question && give(opened.question, given)"

@@ -3,7 +3,6 @@ import { computed, onMounted, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { inScope, lineColumns, type LineColumn } from '@cadre/core/line';
 import { count, dayAt, now } from '@cadre/web/app';
 import { useCatalogue, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
@@ -48,7 +47,7 @@ watch(
         sheetKey === EACH_RIDE_OUT
           ? await catalogue.sheetFor(bike.build.kind)
           : await catalogue.sheetByKey(sheetKey);
-      if (sheet) found.set(bike.id, askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }));
+      if (sheet) found.set(bike.id, askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }));
     }
     askedBy.value = found;
   },
@@ -164,8 +163,8 @@ const pages = computed(() => {
         <tbody>
           <tr v-for="bike in page" :key="bike.id" class="h-10">
             <th class="border border-black px-1 text-left">
-              <span class="sturdy text-base">{{ bike.tag }}</span>
-              <span class="whitespace-nowrap font-normal">{{ bike.size }}</span>
+              <span class="sturdy text-base">{{ bike.tag }}</span>{{ ' '
+              }}<span class="whitespace-nowrap font-normal">{{ bike.size }}</span>
             </th>
             <td
               v-for="column in columns"

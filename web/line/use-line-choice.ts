@@ -1,7 +1,6 @@
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
 import type { Group } from '@cadre/core/schedule';
 import { useCatalogue, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
@@ -66,7 +65,7 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
           key === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(key);
         if (sheetKey.value !== key) return; // another was chosen meanwhile
         if (sheet)
-          for (const each of askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }))
+          for (const each of askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }))
             all.set(each.key, each);
       }
       asked.value = [...all.values()];

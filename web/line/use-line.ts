@@ -10,7 +10,6 @@ import {
   type Progress,
   type Standing,
 } from '@cadre/core/checks';
-import type { Build } from '@cadre/core/fleet';
 import {
   lineCell,
   lineColumns,
@@ -255,9 +254,9 @@ export function useLine(input: {
       const asked = check
         ? askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] })
         : sheet
-          ? askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts })
+          ? askedOf(sheet.sheet, { build: bike.build, parts: bike.parts })
           : [];
-      const standings = foldMarks(own.map((each) => each.mark as Mark));
+      const standings = foldMarks(own.map((each) => each.mark));
       const progress = progressOf(asked, standings);
       const row: LineBike = {
         bike,

@@ -67,8 +67,8 @@ async function save(): Promise<void> {
           data-count
       /></label>
       <p v-if="after !== null" class="figures pb-3">
-        <span class="text-soft">then on hand</span>
-        <span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
+        <span class="text-soft">then on hand</span>{{ ' '
+        }}<span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
       </p>
       <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save
         >Keep the count</ActButton

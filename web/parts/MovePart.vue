@@ -2,13 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { movePart, type Fitment } from '@cadre/contract/parts';
-import {
-  partMismatches,
-  positionsOfPart,
-  type Build,
-  type FitmentPosition,
-  type Part,
-} from '@cadre/core/fleet';
+import { partMismatches, positionsOfPart, type FitmentPosition } from '@cadre/core/fleet';
 import { now as serverNow, useAct } from '@cadre/web/app';
 import { MISMATCH_WORDS, useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -41,11 +35,7 @@ const positions = computed(() =>
 );
 const against = computed(() =>
   target.value
-    ? partMismatches(
-        props.fitment.part as Part,
-        target.value.build as Build,
-        position.value as FitmentPosition,
-      )
+    ? partMismatches(props.fitment.part, target.value.build, position.value as FitmentPosition)
     : [],
 );
 const mismatches = computed(() => (refused.value.length > 0 ? refused.value : against.value));
@@ -55,8 +45,7 @@ const takers = computed(() =>
     .filter(
       (bike) =>
         bike.id !== props.fitment.bikeId &&
-        partMismatches(props.fitment.part as Part, bike.build as Build, position.value as FitmentPosition)
-          .length === 0,
+        partMismatches(props.fitment.part, bike.build, position.value as FitmentPosition).length === 0,
     )
     .slice(0, 8),
 );

@@ -44,5 +44,5 @@ export function factsFor(kind: PartKind, chosen: Readonly<Record<string, string>
   const known = FACT_FIELDS[kind].flatMap(({ key }) =>
     chosen[key] ? [[key, key === 'sprockets' ? Number(chosen[key]) : chosen[key]] as const] : [],
   );
-  return Object.fromEntries(known) as Part['facts'];
+  return Object.fromEntries(known);
 }

@@ -20,8 +20,8 @@ function signedWords(system: System): string {
   <fieldset class="rounded-md bg-sunk p-3">
     <legend class="sr-only">What {{ person.name }} is signed off for</legend>
     <p class="leading-snug">
-      <span class="font-semibold">Signed off for</span>
-      <span class="text-soft">(gives these by station; every check is still co-signed)</span>
+      <span class="font-semibold">Signed off for</span>{{ ' '
+      }}<span class="text-soft">(gives these by station; every check is still co-signed)</span>
     </p>
     <div class="mt-1 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-4">
       <label v-for="system in SYSTEMS" :key="system" class="flex min-h-12 items-center gap-2 leading-tight">

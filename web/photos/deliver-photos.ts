@@ -1,12 +1,11 @@
-import type { PhotoOf } from '@cadre/contract/photos';
-import { addPhoto } from '@cadre/contract/photos';
+import { type PhotoOf, addPhoto } from '@cadre/contract/photos';
 import { kept, RefusedError, send, wordsFor, type KeptPhoto } from '@cadre/web/app';
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
 async function saidOf(photo: KeptPhoto): Promise<PhotoOf> {
   const { bikeId, checkId, checkpoint, position, author, at, shapes } = photo;
   const serverId = checkId ? ((await kept.checks.get(checkId))?.serverId ?? checkId) : null;
-  return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes: shapes as PhotoOf['shapes'] };
+  return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes: shapes };
 }
 
 /** Sends the photos kept here, the oldest first. One the server will not take stays, with why. */

@@ -6,7 +6,7 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { releaseReadiness, type FitnessAnswer, type FitnessFacts } from '@cadre/core/fitness';
+import { releaseReadiness, type FitnessAnswer } from '@cadre/core/fitness';
 import { count, useNow } from '@cadre/web/app';
 import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -29,7 +29,7 @@ const router = useRouter();
 const refusal = useRefusal();
 const now = useNow();
 
-const facts = computed(() => props.bike.facts as FitnessFacts);
+const facts = computed(() => props.bike.facts);
 const repairs = computed(() => props.bench.repairs.value.filter((repair) => repair.bikeId === props.bike.id));
 const findings = computed(() =>
   [...facts.value.findings].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity)),

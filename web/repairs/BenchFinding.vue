@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { asBuilt, holds, SEVERITIES, type Severity } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { isStopNow, maySetSeverity, type Finding } from '@cadre/core/findings';
 import { count, dayAndClock, useNow } from '@cadre/web/app';
 import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
@@ -48,7 +47,7 @@ const mates = computed(() =>
 const isGone = computed(() => {
   const { applies, position, state } = props.finding;
   if (!applies || (state !== 'open' && state !== 'mended') || !session.may('repair')) return false;
-  return !holds(applies, asBuilt(props.bike.build as Build), position);
+  return !holds(applies, asBuilt(props.bike.build), position);
 });
 const limit = computed(() => {
   const { severity, limit: until, outingsUsed } = props.finding;

@@ -4,7 +4,6 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
 import type { FieldIssue } from '@cadre/core/errors';
-import type { Build } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
 import { canTouch } from '@cadre/core/repairs';
@@ -32,7 +31,7 @@ const form = useFinishForm(
   () => props.items,
 );
 const { done, minutes, minutesWrong } = form;
-const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build as Build)).flatMap((touch) =>
+const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build)).flatMap((touch) =>
   positionsOfTouch(touch).map((position): Touched => ({ touch, position })),
 );
 const tried = ref(false);

@@ -3,8 +3,7 @@ import { computed, reactive, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair, RepairPlan } from '@cadre/contract/repairs';
-import type { Build } from '@cadre/core/fleet';
-import { placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { placesOn } from '@cadre/core/parts';
 import type { WaitsFor } from '@cadre/core/repairs';
 import { dayAndClock, now as serverNow, useNow } from '@cadre/web/app';
 import { PART_WORDS, useFleet } from '@cadre/web/fleet';
@@ -34,9 +33,7 @@ const start = () => ({
 const typed = reactive(start());
 const fitting = computed(() =>
   props.items.filter(
-    (item) =>
-      placesOn(item as CoreItem, { build: props.bike.build as Build, modelId: props.bike.modelId }).length >
-      0,
+    (item) => placesOn(item, { build: props.bike.build, modelId: props.bike.modelId }).length > 0,
   ),
 );
 const WAITS: readonly { readonly value: WaitsFor | ''; readonly label: string }[] = [

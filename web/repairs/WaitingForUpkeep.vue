@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
 import type { StockItem } from '@cadre/contract/parts';
-import type { Build } from '@cadre/core/fleet';
 import { costOfWaiting } from '@cadre/core/measures';
-import { placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { placesOn } from '@cadre/core/parts';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useMoney, useStock } from '@cadre/web/parts';
@@ -29,8 +28,7 @@ const rows = computed(() =>
       const of = (kind: StockItem['kind']): StockItem | undefined =>
         stock.items.value.find(
           (item) =>
-            item.kind === kind &&
-            placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).length > 0,
+            item.kind === kind && placesOn(item, { build: bike.build, modelId: bike.modelId }).length > 0,
         );
       const [chain, cassette] = [of('chain'), of('cassette')];
       if (!chain || !cassette) return [];

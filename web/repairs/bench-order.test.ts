@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { createPinia, setActivePinia } from 'pinia';
 import { effectScope } from 'vue';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -26,21 +26,20 @@ const bike = (
     build: USUAL_BUILD.hardtail,
     facts: { ...NO_FACTS, findings, validUntil: now() + 9 * HOUR, ...more },
   }) as unknown as Bike;
-const pads = (onHand: number): StockItem =>
-  ({
-    id: 'pads',
-    kind: 'pads',
-    name: 'Sea pads',
-    facts: {},
-    modelIds: [],
-    markings: {},
-    onHand,
-    least: 1,
-    price: 1,
-    leadDays: 5,
-    supplier: 's',
-    version: 1,
-  }) as StockItem;
+const pads = (onHand: number): StockItem => ({
+  id: 'pads',
+  kind: 'pads',
+  name: 'Sea pads',
+  facts: {},
+  modelIds: [],
+  markings: {},
+  onHand,
+  least: 1,
+  price: 1,
+  leadDays: 5,
+  supplier: 's',
+  version: 1,
+});
 
 function ordered(
   bikes: readonly Bike[],
@@ -62,10 +61,10 @@ function ordered(
       },
     ],
     bikes,
-  } as unknown as Wall;
+  };
   const places = effectScope().run(() =>
     useBenchOrder({
-      answer: (of) => evaluateFitness(of.facts as FitnessFacts, now()),
+      answer: (of) => evaluateFitness(of.facts, now()),
       items: () => items,
       repairs: () => repairs,
       hands: () => 1,

@@ -4,10 +4,10 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import type { StockItem } from '@cadre/contract/parts';
 import type { finishRepair, Repair } from '@cadre/contract/repairs';
-import type { Build, FitmentPosition, Joint } from '@cadre/core/fleet';
+import type { FitmentPosition, Joint } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { readNumber } from '@cadre/core/measures';
-import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { likelyPart, placesOn } from '@cadre/core/parts';
 import { leastWork, withImplied, type Touched } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches } from '@cadre/core/repairs';
 import { jointsTouched } from '@cadre/core/torque';
@@ -70,7 +70,7 @@ export function useFinishForm(
   const minutes = ref('');
 
   const places = (item: StockItem): readonly FitmentPosition[] =>
-    placesOn(item as CoreItem, { build: bike().build as Build, modelId: bike().modelId });
+    placesOn(item, { build: bike().build, modelId: bike().modelId });
   const fitting = computed(() => items().filter((item) => places(item).length > 0));
   const likely = computed(() => findings().flatMap((finding) => likelyPart(finding) ?? []));
   const isLikely = (item: StockItem): boolean =>
@@ -82,14 +82,12 @@ export function useFinishForm(
     withImplied(
       used.value.reduce<readonly Touched[]>(
         (all, { item, position }) =>
-          position === null
-            ? all
-            : withTouches(all, touchesOfPart(item.kind, position, bike().build as Build)),
+          position === null ? all : withTouches(all, touchesOfPart(item.kind, position, bike().build)),
         withTouches(touched.value, least.value),
       ),
     ),
   );
-  const joints = computed(() => jointsTouched(allTouched.value, bike().build as Build));
+  const joints = computed(() => jointsTouched(allTouched.value, bike().build));
   const missing = computed(() => findings().filter((finding) => !done[finding.id]?.trim()));
   const minutesWrong = computed(() => minutes.value !== '' && !/^\d{1,4}$/.test(minutes.value.trim()));
   const torquesWrong = computed(() =>

@@ -2,12 +2,10 @@ import { computed, type ComputedRef } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
-import type { Build } from '@cadre/core/fleet';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
-import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
+import { likelyPart, placesOn } from '@cadre/core/parts';
 import { benchOrder, jobMinutes, type BenchJob, type BenchPlace } from '@cadre/core/repairs';
-import type { Group } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/app';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
@@ -43,9 +41,7 @@ function likelyNeeds(
     const fitting = items.filter(
       (item) =>
         item.kind === part.kind &&
-        placesOn(item as CoreItem, { build: bike.build as Build, modelId: bike.modelId }).includes(
-          part.position,
-        ),
+        placesOn(item, { build: bike.build, modelId: bike.modelId }).includes(part.position),
     );
     const best = fitting.find((item) => item.onHand > 0) ?? fitting[0];
     return best ? [best.id] : [];
@@ -91,7 +87,7 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
   return computed(() =>
     benchOrder({
       jobs: fleet.bikes.filter(isJob).map(jobOf),
-      groups: fleet.groups as readonly Group[],
+      groups: fleet.groups,
       bikes: fleet.bikes.map((bike) => ({
         ...{ id: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
         ready: bike.whereabouts === 'in' && mayGoOut(answer(bike).fitness),

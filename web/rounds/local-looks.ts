@@ -1,6 +1,6 @@
 import type { Round } from '@cadre/contract/rounds';
 import { askedOf } from '@cadre/core/catalogue';
-import { foldMarks, progressOf, type Mark } from '@cadre/core/checks';
+import { foldMarks, progressOf } from '@cadre/core/checks';
 import type { RoundLook } from '@cadre/core/rounds';
 import type { KeptCheck, KeptMark } from '@cadre/web/app';
 
@@ -31,7 +31,7 @@ export function withLocalLooks(
       known.lastAt > check.openedAt
     )
       continue;
-    const standings = foldMarks(own.map((each) => each.mark as Mark));
+    const standings = foldMarks(own.map((each) => each.mark));
     const asked = askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] });
     const progress = progressOf(asked, standings);
     const last = own.reduce<KeptMark | null>(

@@ -2,7 +2,6 @@ import { computed, shallowRef, watch, type ComputedRef } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Round } from '@cadre/contract/rounds';
 import { askedOf } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import {
   ABANDONED_AFTER_MS,
   countRound,
@@ -109,7 +108,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
         [...bikes].map(async ([kind, bike]) => {
           const sheet =
             sheetKey === null ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(sheetKey);
-          const asked = sheet ? askedOf(sheet.sheet, { build: bike.build as Build, parts: bike.parts }) : [];
+          const asked = sheet ? askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }) : [];
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),
       );

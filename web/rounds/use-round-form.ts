@@ -47,9 +47,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   const zone = computed(() => site.value?.timeZone ?? 'UTC');
   const name = ref(round?.name ?? standing?.name ?? 'Morning round');
   const sheetKey = ref(round?.sheetKey ?? standing?.sheetKey ?? RIDE_OUT);
-  const rule = shallowRef<BikeRule>(
-    (standing?.rule as BikeRule | undefined) ?? { ...ANY_BIKE, due: round === null },
-  );
+  const rule = shallowRef<BikeRule>(standing?.rule ?? { ...ANY_BIKE, due: round === null });
   const tags = ref(round ? round.bikeIds.map((id) => fleet.bikeById.get(id)?.tag ?? '').join(' ') : '');
   const people = ref<readonly string[]>(round?.people ?? standing?.people ?? []);
   const daily = ref(standing !== null);

@@ -1,5 +1,4 @@
 import { computed, type ComputedRef } from 'vue';
-import type { BikeKind } from '@cadre/core/fleet';
 import { mayGoOut } from '@cadre/core/fitness';
 import type { RoundCandidate } from '@cadre/core/rounds';
 import { useNow } from '@cadre/web/app';
@@ -25,7 +24,7 @@ export function useCandidates(): ComputedRef<readonly RoundCandidate[]> {
         rackId: hook?.rackId ?? null,
         // What hangs on no hook comes after all that does.
         place: hook?.place ?? hooks.value.size + index,
-        kind: bike.build.kind as BikeKind,
+        kind: bike.build.kind,
         size: bike.size,
         whereabouts: bike.whereabouts,
         due: fitness === 'due',

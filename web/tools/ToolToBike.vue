@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { askedOf, type Asked } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { takeReading } from '@cadre/core/line';
 import type { Measure } from '@cadre/core/measures';
 import { POSITION_WORDS, useCatalogue } from '@cadre/web/catalogue';
@@ -33,9 +32,7 @@ async function choose(): Promise<void> {
     return;
   }
   const found = await catalogue.sheetByKey(SHEET);
-  const asked = found
-    ? askedOf(found.sheet, { build: bike.value.build as Build, parts: bike.value.parts })
-    : [];
+  const asked = found ? askedOf(found.sheet, { build: bike.value.build, parts: bike.value.parts }) : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
   if (!only)

@@ -125,7 +125,7 @@ describe('the tools', () => {
     const pads = used(
       'pads',
       { thickness: '2', method: 'compound' },
-      { ...HOUSE, limits: { padFault: 2, padRenew: 3 } as never },
+      { ...HOUSE, limits: { padFault: 2, padRenew: 3 } },
     );
     expect(pads.state === 'answer' && pads.answer.says).toContain('set by your policy');
   });

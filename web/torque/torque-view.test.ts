@@ -44,7 +44,7 @@ async function card(fit: FitList, address = '/bikes/b/torque', policy: Partial<P
   useCatalogue().known = {
     sheets: [],
     policy: { hash: '', policy: { ...DEFAULT_POLICY, ...policy } },
-  } as never;
+  };
   const view = mount(TorqueView, { props: { bikeId: 'b' }, global: { plugins: [router] } });
   await flushPromises();
   return view;

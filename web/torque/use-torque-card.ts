@@ -2,7 +2,6 @@ import { computed, type ComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
-import type { Build } from '@cadre/core/fleet';
 import { handForce, readNumber, wrenchSetting } from '@cadre/core/measures';
 import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -30,7 +29,7 @@ export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly Tor
     if (!here) return [];
     const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
     return torqueCard(
-      { build: here.build as Build, model, own: here.fit, parts: here.marked },
+      { build: here.build, model, own: here.fit, parts: here.marked },
       catalogue.policy() ?? DEFAULT_POLICY,
     );
   });

@@ -23,12 +23,11 @@ export async function grantLeast(
   await owner.query(`CREATE USER IF NOT EXISTS ${account} IDENTIFIED BY '${password}'`);
   await owner.query(`ALTER USER ${account} IDENTIFIED BY '${password}'`);
   await owner.query(`GRANT SELECT, INSERT ON \`${database}\`.* TO ${account}`);
-  const tables = (await owner.query(
-    'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?',
-    [database],
-  )) as {
-    name: string;
-  }[];
+  const tables = await owner.query<
+    {
+      name: string;
+    }[]
+  >('SELECT table_name AS name FROM information_schema.tables WHERE table_schema = ?', [database]);
   for (const { name } of tables.filter(
     (table) => !appendOnly.includes(table.name) && table.name !== 'migration_step',
   )) {
@@ -39,7 +38,7 @@ export async function grantLeast(
 /** Whether this connection could rewrite the record: true only when rights were given by hand too wide. */
 export async function mayRewriteRecord(source: DataSource, appendOnly: readonly string[]): Promise<boolean> {
   const wide = new RegExp(`ON (\\*\\.\\*|\`[^\`]+\`\\.\\*|\`[^\`]+\`\\.\`(${appendOnly.join('|')})\`)`);
-  const grants = (await source.query('SHOW GRANTS')) as Record<string, string>[];
+  const grants = await source.query<Record<string, string>[]>('SHOW GRANTS');
   return grants
     .map((row) => Object.values(row)[0] ?? '')
     .some((grant) => /ALL PRIVILEGES|\bUPDATE\b|\bDELETE\b/.test(grant) && wide.test(grant));

@@ -147,7 +147,7 @@ export class EventLog<B extends object = AnyBodies> {
     };
     let head = await lock();
     if (!head) {
-      const [found] = (await tx.query(`SELECT (${sql}) AS chain`, [...values])) as { chain: string | null }[];
+      const [found] = await tx.query<{ chain: string | null }[]>(`SELECT (${sql}) AS chain`, [...values]);
       if (!found?.chain) return this.headOfDone(tx, act);
       // Only a chain's very first entry makes its head: an insert that finds it there takes a shared lock, and two of those deadlock.
       await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [
@@ -156,10 +156,12 @@ export class EventLog<B extends object = AnyBodies> {
       ]);
       head = (await lock()) as Head;
     }
-    const [known] = (await tx.query(
+    const [known] = await tx.query<
+      [Pick<Head, 'policyHash' | 'requestHash'> & { readonly chain: string | null }]
+    >(
       `SELECT (SELECT p.hash FROM policy_version p ORDER BY p.version DESC LIMIT 1) AS policyHash, (SELECT COALESCE(e.requestHash, '') FROM entry e WHERE e.id = ?) AS requestHash, (${sql}) AS chain`,
       [act.id, ...values],
-    )) as [Pick<Head, 'policyHash' | 'requestHash'> & { readonly chain: string | null }];
+    );
     // The bike went to another site while the lock was waited for.
     if (known.chain !== head.chain && known.requestHash === null) throw new ChainMoved();
     beginUnder(tx, known.policyHash);

@@ -3,7 +3,7 @@ import express, { type Express, type Request } from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import type { RouteContract } from '@cadre/contract/http';
+import type { FullRoute } from '@cadre/contract/routes';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { sessionToken } from './cookie';
 import { answerErrors } from './errors';
@@ -17,7 +17,7 @@ export interface HttpDeps {
   /** Who asks, by the session of a request; nobody where it has none. */
   readonly actorOf: (token: string | null) => Promise<Actor | null>;
   /** Every route there is, for the description of the interface. */
-  readonly contracts: readonly RouteContract[];
+  readonly contracts: readonly FullRoute[];
   /** Schemas served for files people make themselves, by address. */
   readonly schemas: Readonly<Record<string, () => object>>;
   readonly log: Logger;

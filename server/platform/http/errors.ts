@@ -106,10 +106,8 @@ export function answerErrors(log: Logger) {
       type: `urn:cadre:${code}`,
       status: STATUS[code],
       code,
-      ...(refused && Object.keys(refused.params).length > 0
-        ? { params: refused.params as Problem['params'] }
-        : {}),
-      ...(refused?.detail.fields ? { fields: refused.detail.fields as Problem['fields'] } : {}),
+      ...(refused && Object.keys(refused.params).length > 0 ? { params: refused.params } : {}),
+      ...(refused?.detail.fields ? { fields: refused.detail.fields } : {}),
       ...(refused?.detail.current === undefined ? {} : { current: refused.detail.current }),
       ...(requestId ? { requestId } : {}),
     };

@@ -1,6 +1,7 @@
 import type { Request, Response, Router } from 'express';
 import type { z } from 'zod';
-import type { AnswerOf, BodyOf, ParamsOf, QueryOf, RouteContract, Schema } from '@cadre/contract/http';
+import type { AnswerOf, BodyOf, ParamsOf, QueryOf, Route, Schema } from '@cadre/contract/http';
+import { messagesOf } from '@cadre/contract/routes';
 import type { FieldIssue } from '@cadre/core/errors';
 import { requireAct, type Actor } from './actor';
 import { RefusedError } from '@cadre/server/platform/event-log';
@@ -15,29 +16,23 @@ export interface Call<R> {
 
 /** A route and what answers it. `signedIn` routes are handed the actor; public ones are not. */
 export interface Implemented {
-  readonly contract: RouteContract;
-  readonly handle: (call: Call<RouteContract>, actor: Actor) => Promise<unknown>;
+  readonly route: Route;
+  readonly handle: (call: Call<Route>, actor: Actor) => Promise<unknown>;
 }
 
-export function answering<R extends RouteContract>(
-  contract: R,
+export function answering<R extends Route>(
+  route: R,
   handle: (call: Call<R>, actor: Actor) => Promise<AnswerOf<R>>,
 ): Implemented {
   return {
-    contract: contract as unknown as RouteContract,
-    handle: handle as unknown as Implemented['handle'],
+    route,
+    handle: handle,
   };
 }
 
 function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
   return error.issues.map((issue) => {
-    const {
-      code,
-      path,
-      message: _message,
-      input: _input,
-      ...rest
-    } = issue as z.core.$ZodIssue & { input?: unknown };
+    const { code, path, message: _message, input: _input, ...rest } = issue;
     const params = Object.fromEntries(
       Object.entries(rest).filter(([, value]) => ['string', 'number', 'boolean'].includes(typeof value)),
     ) as FieldIssue['params'];
@@ -48,7 +43,7 @@ function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
 /** The value as its schema has it, or every field that is not; named under `under` where it is part of something. */
 export function readAs<S extends Schema>(schema: S, value: unknown, under = ''): z.infer<S> {
   const result = schema.safeParse(value);
-  if (result.success) return result.data as z.infer<S>;
+  if (result.success) return result.data;
   throw new RefusedError(
     'body.invalid',
     {},
@@ -66,23 +61,24 @@ export interface RouteDeps {
 }
 
 /** Puts a route on the router: who is asking, is what they sent as agreed, then the handler. */
-export function mount(router: Router, { contract, handle }: Implemented, deps: RouteDeps): void {
-  const method = contract.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
-  router[method](contract.path, async (req, res) => {
-    const actor = contract.act === 'public' ? null : await deps.actorOf(req);
-    if (contract.act !== 'public' && !actor) throw new RefusedError('session.required');
+export function mount(router: Router, { route, handle }: Implemented, deps: RouteDeps): void {
+  const messages = messagesOf(route);
+  const method = route.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
+  router[method](route.path, async (req, res) => {
+    const actor = route.act === 'public' ? null : await deps.actorOf(req);
+    if (route.act !== 'public' && !actor) throw new RefusedError('session.required');
     // Who may not is told that, and nothing of what was wrong with what they sent.
-    if (actor && contract.act !== 'signed-in' && contract.act !== 'public') requireAct(actor, contract.act);
+    if (actor && route.act !== 'signed-in' && route.act !== 'public') requireAct(actor, route.act);
     const call = {
-      params: parsed(contract.params, req.params),
-      query: parsed(contract.query, req.query),
-      body: parsed(contract.body, req.body),
+      params: parsed(messages.params, req.params),
+      query: parsed(messages.query, req.query),
+      body: parsed(messages.body, req.body),
       req,
       res,
-    } as Call<RouteContract>;
+    } as Call<Route>;
     const answer = await handle(call, actor as Actor);
     if (res.headersSent) return; // a stream answers by itself
-    if (deps.checkAnswers) contract.answer.parse(answer);
+    if (deps.checkAnswers) messages.answer.parse(answer);
     res.set('cache-control', 'no-store').json(answer);
   });
 }

@@ -1,6 +1,7 @@
 import { toJSONSchema } from 'zod';
-import type { RouteContract, Schema } from '@cadre/contract/http';
-import { problem } from '@cadre/contract/http';
+import type { Schema } from '@cadre/contract/http';
+import { problem } from '@cadre/contract/http/schemas';
+import type { FullRoute } from '@cadre/contract/routes';
 
 export function schemaOf(schema: Schema, io: 'input' | 'output'): Record<string, unknown> {
   const { $schema: _draft, ...rest } = toJSONSchema(schema as never, {
@@ -10,10 +11,11 @@ export function schemaOf(schema: Schema, io: 'input' | 'output'): Record<string,
   return rest;
 }
 
-/** The interface described from the very contracts the routes are held to. */
-export function describeInterface(routes: readonly RouteContract[], version: string): object {
+/** The interface described from the very schemas the routes are held to. */
+export function describeInterface(routes: readonly FullRoute[], version: string): object {
   const paths: Record<string, Record<string, unknown>> = {};
   for (const route of routes) {
+    const { body, answer } = route.messages;
     const path = route.path.replace(/:(\w+)/g, '{$1}');
     const names = [...route.path.matchAll(/:(\w+)/g)].map((match) => match[1]);
     paths[path] = {
@@ -22,18 +24,18 @@ export function describeInterface(routes: readonly RouteContract[], version: str
         operationId: route.name,
         'x-act': route.act,
         parameters: names.map((name) => ({ name, in: 'path', required: true, schema: { type: 'string' } })),
-        ...(route.body
+        ...(body
           ? {
               requestBody: {
                 required: true,
-                content: { 'application/json': { schema: schemaOf(route.body, 'input') } },
+                content: { 'application/json': { schema: schemaOf(body, 'input') } },
               },
             }
           : {}),
         responses: {
           200: {
             description: 'done',
-            content: { 'application/json': { schema: schemaOf(route.answer, 'output') } },
+            content: { 'application/json': { schema: schemaOf(answer, 'output') } },
           },
           default: {
             description: 'a problem, named',

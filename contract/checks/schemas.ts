@@ -1,0 +1,223 @@
+import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
+import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
+import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
+import { sheetVersion } from '@cadre/contract/catalogue/schemas';
+import { finding, place } from '@cadre/contract/findings/schemas';
+import { bike } from '@cadre/contract/fleet/schemas';
+import { hash, id, instant, note, messages, text } from '@cadre/contract/http/schemas';
+import * as z from 'zod/mini';
+
+export const reading = z.object({
+  measure: text(40),
+  values: z.array(z.number()).check(z.minLength(1), z.maxLength(64)),
+  typed: z.string().check(z.maxLength(80)),
+  unit: z.string().check(z.maxLength(16)),
+  method: z.optional(z.string().check(z.maxLength(40))),
+  instrumentId: z.optional(id),
+  fitmentId: z.optional(id),
+  aside: z.optional(text(300)),
+  better: z.optional(z.enum(BETTER)),
+});
+
+const key = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
+
+const markFields = {
+  id,
+  checkpoint: key,
+  position: z.enum(POSITIONS),
+  word: z.enum(MARK_WORDS),
+  way: z.enum(MARK_WAYS),
+  faults: z
+    .array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }))
+    .check(z.maxLength(20)),
+  note: note(1000),
+  reading: z.optional(reading),
+  device: z.string().check(z.minLength(1), z.maxLength(60)),
+  at: instant,
+};
+
+/** A mark as given. The author travels with it: whoever's session delivers it may not claim it. */
+export const newMark = z.object({ ...markFields, author: id });
+export const mark = newMark;
+
+export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
+
+export const check = z.object({
+  id,
+  bikeId: id,
+  sheetHash: hash,
+  sheet: sheetVersion,
+  state: z.enum(CHECK_STATES),
+  openedBy: id,
+  openedAt: instant,
+  signedBy: z.nullable(id),
+  signedAt: z.nullable(instant),
+  coSignedBy: z.nullable(id),
+  complete: z.nullable(z.boolean()),
+  awaitsCoSign: z.boolean(),
+  repairId: z.nullable(id),
+  /** The signed check this one corrects. */
+  amends: z.nullable(id),
+  reason: z.string(),
+  marks: z.array(mark),
+});
+
+export const openCheck = messages({
+  body: z.object({ id, bikeId: id, sheetHash: hash, author: id, at: instant }),
+  answer: check,
+});
+
+export const getCheck = messages({ params: z.object({ id }), answer: check });
+
+export const addMarks = messages({
+  params: z.object({ id }),
+  body: z.object({ marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)) }),
+  answer: z.object({ sent: z.array(id) }),
+});
+
+export const signCheck = messages({
+  params: z.object({ id }),
+  body: z.object({ id, author: id, markIds: z.array(id).check(z.maxLength(2000)), at: instant }),
+  answer: z.object({ check, bike, findings: z.array(finding) }),
+});
+
+export const coSignCheck = messages({
+  params: z.object({ id }),
+  body: z.object({ id, at: instant }),
+  answer: z.object({ check, bike }),
+});
+
+export const findChecks = messages({
+  body: z.object({
+    bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)),
+    sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)),
+  }),
+  answer: z.object({
+    checks: z.array(
+      z.object({
+        id,
+        bikeId: id,
+        sheetKey: key,
+        sheetHash: hash,
+        openedBy: id,
+        openedAt: instant,
+        marks: z.array(mark),
+      }),
+    ),
+  }),
+});
+
+export const listLooks = messages({
+  params: z.object({ id }),
+  answer: z.object({
+    looks: z.array(
+      z.object({
+        key: z.string(),
+        outcome: z.enum(OUTCOMES),
+        faults: z.array(
+          z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }),
+        ),
+        note: z.string(),
+        reading: z.nullable(reading),
+        readAt: z.nullable(instant),
+        by: id,
+        at: instant,
+      }),
+    ),
+  }),
+});
+
+export const checkSummary = z.object({
+  id,
+  sheetKey: key,
+  sheetName: z.string(),
+  state: z.enum(CHECK_STATES),
+  openedBy: id,
+  openedAt: instant,
+  signedBy: z.nullable(id),
+  signedAt: z.nullable(instant),
+  complete: z.nullable(z.boolean()),
+  hasty: z.boolean(),
+  clears: z.boolean(),
+  repairId: z.nullable(id),
+  amends: z.nullable(id),
+  /** How many questions have a mark. */
+  marked: z.int(),
+});
+
+export const listServices = messages({
+  params: z.object({ id }),
+  answer: z.object({
+    services: z.array(
+      z.object({
+        sheetKey: key,
+        sheetName: z.string(),
+        clears: z.boolean(),
+        checkId: id,
+        at: instant,
+        by: id,
+        times: z.int(),
+      }),
+    ),
+  }),
+});
+
+export const listChecks = messages({
+  params: z.object({ id }),
+  query: z.object({ most: z._default(z.coerce.number().check(z.int(), z.gte(1), z.lte(100)), 20) }),
+  answer: z.object({ checks: z.array(checkSummary) }),
+});
+
+export const amendCheck = messages({
+  params: z.object({ id }),
+  body: z.object({
+    id,
+    checkId: id,
+    author: id,
+    reason: text(300),
+    marks: z.array(newMark).check(z.minLength(1), z.maxLength(400)),
+    at: instant,
+  }),
+  answer: z.object({ check, bike, findings: z.array(finding) }),
+});
+
+export const listPatterns = messages({
+  answer: z.object({
+    hasty: z.array(
+      z.object({
+        checkId: id,
+        bikeId: id,
+        tag: z.string(),
+        sheetName: z.string(),
+        by: id,
+        at: instant,
+        marks: z.int(),
+        seconds: z.number(),
+      }),
+    ),
+    sameDigits: z.array(
+      z.object({
+        author: id,
+        measure: z.string(),
+        typed: z.string(),
+        bikeIds: z.array(id),
+        tags: z.array(z.string()),
+        from: instant,
+        until: instant,
+      }),
+    ),
+    /** Wear that seems to have healed, with no part renewed. */
+    healed: z.array(
+      z.object({
+        bikeId: id,
+        tag: z.string(),
+        measure: z.enum(WORN_MEASURES as readonly [WornMeasure, ...WornMeasure[]]),
+        position: z.enum(POSITIONS),
+        partName: z.nullable(z.string()),
+        before: z.object({ value: z.number(), at: instant }),
+        after: z.object({ value: z.number(), at: instant, better: z.nullable(z.string()) }),
+      }),
+    ),
+    since: instant,
+  }),
+});

@@ -1,0 +1,62 @@
+import { POSITIONS } from '@cadre/core/catalogue';
+import { LIMIT_SOURCES } from '@cadre/core/measures';
+import { MISHAP_KINDS } from '@cadre/core/mishaps';
+import { WAIT_KINDS } from '@cadre/core/waits';
+import { finding } from '@cadre/contract/findings/schemas';
+import { id, instant } from '@cadre/contract/http/schemas';
+import * as z from 'zod/mini';
+
+/** A look asked for later, as it stands on its bike. */
+const wait = z.object({
+  id,
+  kind: z.enum(WAIT_KINDS),
+  what: z.string(),
+  position: z.enum(POSITIONS),
+  since: instant,
+  by: id,
+  dueAt: z.nullable(instant),
+  outings: z.nullable(z.int()),
+  outingsUsed: z.int(),
+  raisedAt: z.nullable(instant),
+  gauged: z.nullable(z.object({ kpa: z.number(), typed: z.string(), at: instant })),
+  floor: z.nullable(z.number()),
+  floorSource: z.optional(z.enum(LIMIT_SOURCES)),
+});
+
+/** The projection row a bike's fitness is evaluated from; core does the evaluating, on either side. */
+export const fitnessFacts = z.object({
+  findings: z.array(finding),
+  holds: z.array(z.object({ id, since: instant, hangTag: z.optional(z.string()) })),
+  leftApart: z.array(z.object({ id, what: z.string(), by: z.string() })),
+  repairs: z.array(z.object({ id, state: z.enum(['started', 'done']) })),
+  draftStops: z.array(z.object({ checkId: id, words: z.string() })),
+  newestCheck: z.nullable(
+    z.object({
+      checkId: id,
+      sheetName: z.string(),
+      signedAt: instant,
+      complete: z.boolean(),
+      awaitsCoSign: z.boolean(),
+      criticalsMissing: z.int(),
+    }),
+  ),
+  validUntil: z.nullable(instant),
+  reports: z.array(z.object({ id, holds: z.boolean() })),
+  services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
+  /** Absent on rows from before there were any. */
+  waits: z.optional(z.array(wait)),
+  /** On offer: not of the fleet until somebody takes it. */
+  intake: z.optional(z.object({ id })),
+  mishaps: z.optional(
+    z.array(
+      z.object({
+        id,
+        kind: z.enum(MISHAP_KINDS),
+        at: instant,
+        by: id,
+        note: z.string(),
+        awaitsCoSign: z.optional(z.nullable(id)),
+      }),
+    ),
+  ),
+});

@@ -1,0 +1,79 @@
+import { SYSTEMS } from '@cadre/core/catalogue';
+import { ROLES } from '@cadre/core/people';
+import { clockTime, id, instant, messages, text, version } from '@cadre/contract/http/schemas';
+import * as z from 'zod/mini';
+
+/** Six characters or more: a number code for gloves, or a phrase. Never trimmed, never shown. */
+export const secret = z.string().check(z.minLength(6), z.maxLength(200));
+const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
+
+export const person = z.object({
+  id,
+  name: z.string(),
+  signInName: z.string(),
+  role: z.enum(ROLES),
+  trainee: z.boolean(),
+  active: z.boolean(),
+  /** The systems of the bike the lead has signed this person off for, and when. */
+  competences: z.array(z.object({ system: z.enum(SYSTEMS), signedBy: id, signedAt: instant })),
+  version,
+});
+
+export const session = z.object({ person, programName: z.string(), demo: z.boolean(), now: instant });
+
+const done = z.object({ done: z.literal(true) });
+
+export const setupState = messages({
+  answer: z.object({
+    state: z.enum(['empty', 'ready']),
+    programName: z.nullable(z.string()),
+    /** The made-up people of the demo, so that anybody can walk in; empty outside the demo. */
+    demoPeople: z.array(
+      z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() }),
+    ),
+  }),
+});
+
+export const setUp = messages({
+  body: z.object({
+    id,
+    programName: text(80),
+    siteName: text(80),
+    timeZone: text(60),
+    opensAt: clockTime,
+    leadName: text(80),
+    signInName,
+    secret,
+  }),
+  answer: session,
+});
+
+export const signIn = messages({
+  body: z.object({
+    signInName: z.string().check(z.trim(), z.toLowerCase(), z.minLength(1), z.maxLength(40)),
+    secret: z.string().check(z.minLength(1), z.maxLength(200)),
+  }),
+  answer: session,
+});
+
+export const currentSession = messages({ answer: session });
+export const signOut = messages({ answer: done });
+
+export const listPeople = messages({ answer: z.object({ people: z.array(person) }) });
+
+export const addPerson = messages({
+  body: z.object({ id, name: text(80), signInName, role: z.enum(ROLES), trainee: z.boolean(), secret }),
+  answer: person,
+});
+
+export const changePerson = messages({
+  params: z.object({ id }),
+  body: z.object({ id, role: z.enum(ROLES), trainee: z.boolean(), active: z.boolean(), version }),
+  answer: person,
+});
+
+export const setCompetence = messages({
+  params: z.object({ id, system: z.enum(SYSTEMS) }),
+  body: z.object({ id, signed: z.boolean(), at: instant }),
+  answer: person,
+});
