@@ -306,12 +306,10 @@ describe('a model and its bikes', () => {
       facts: { wheelSize: '29' as const },
       markings: {},
     };
-    await world
-      .as('mechanic')
-      .send(fitPart, {
-        params: { id: from.id },
-        body: { id: newId(), part, position: 'front', anyway: '', at: Date.now() },
-      });
+    await world.as('mechanic').send(fitPart, {
+      params: { id: from.id },
+      body: { id: newId(), part, position: 'front', anyway: '', at: Date.now() },
+    });
     await browser.signIn('mechanic', SECRET, `/bikes/${from.id}`);
     await browser.click('[data-move]');
     await browser.type('form[aria-label="Move Roving wheel"] input', 'p2');

@@ -173,12 +173,10 @@ it('shows both sides when two people edit one bike, and keeps the one chosen', a
   };
   const model = await field('Model name');
   await browser.until(async () => (await browser.value(model)) === bike.model, 'the form is not filled');
-  await world
-    .as('mechanic')
-    .send(changeBike, {
-      params: { id: bike.id },
-      body: { ...fieldsOf(bike), model: 'Theirs', version: bike.version },
-    });
+  await world.as('mechanic').send(changeBike, {
+    params: { id: bike.id },
+    body: { ...fieldsOf(bike), model: 'Theirs', version: bike.version },
+  });
   await browser.type(model, 'Mine');
   await browser.click('[data-save]');
   await browser.textIs('section[aria-label="Both sides"]', /Model name\s+Yours: Mine\s+Theirs: Theirs/);

@@ -157,18 +157,14 @@ describe('a morning round of 24 bikes', () => {
     const then = Date.now() - 20 * 60_000;
     const checkId = newId();
     const author = world.idOf('mechanic2');
-    await world
-      .as('mechanic2')
-      .send(openCheck, {
-        body: { id: checkId, bikeId: ids.get('M03') ?? '', sheetHash: sheet.hash, author, at: then },
-      });
+    await world.as('mechanic2').send(openCheck, {
+      body: { id: checkId, bikeId: ids.get('M03') ?? '', sheetHash: sheet.hash, author, at: then },
+    });
     const begun = askedOf(sheet.sheet, asBuilt(USUAL_BUILD.child)).slice(0, 9);
-    await world
-      .as('mechanic2')
-      .send(addMarks, {
-        params: { id: checkId },
-        body: { marks: begun.map((each) => markFor(each, author, then)) },
-      });
+    await world.as('mechanic2').send(addMarks, {
+      params: { id: checkId },
+      body: { marks: begun.map((each) => markFor(each, author, then)) },
+    });
     await stand.go(board);
     await stand.textIs('[data-round-bike=M03][data-row-state=abandoned]', 'Take over');
     await openOnBoard(stand, 'M03');

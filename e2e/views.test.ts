@@ -96,11 +96,9 @@ beforeAll(async () => {
   const { findings } = await world.check(work, {
     exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }],
   });
-  await world
-    .as('mechanic')
-    .send(startRepair, {
-      body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now },
-    });
+  await world.as('mechanic').send(startRepair, {
+    body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now },
+  });
   const offered = bikeFieldsOf('hybrid', { tag: 'K7', siteId: world.siteId });
   const { bike: used } = await world.as('lead').send(openIntake, {
     body: {

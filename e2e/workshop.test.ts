@@ -41,12 +41,10 @@ async function shelf(name: string, kind: 'rotor' | 'pads', onHand: number): Prom
   await world
     .as('lead')
     .send(setStockItem, { params: { id }, body: { id: newId(), item, version: null, at: at() } });
-  await world
-    .as('lead')
-    .send(countStock, {
-      params: { id },
-      body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
-    });
+  await world.as('lead').send(countStock, {
+    params: { id },
+    body: { id: newId(), by: onHand, why: 'delivered', note: '', at: at() },
+  });
   return id;
 }
 const onHand = async (id: string): Promise<number | undefined> =>

@@ -1,4 +1,15 @@
-import { accessoriesIn, BUILD_WORDS, plain, sprocketsIn, USUAL_BUILD, wordFor, type BikeKind, type Build, type BuildWord, type ReadWord } from '@cadre/core/fleet';
+import {
+  accessoriesIn,
+  BUILD_WORDS,
+  plain,
+  sprocketsIn,
+  USUAL_BUILD,
+  wordFor,
+  type BikeKind,
+  type Build,
+  type BuildWord,
+  type ReadWord,
+} from '@cadre/core/fleet';
 import { PAIRED, type Column, type Paired } from './columns';
 import { nearestOf } from '@cadre/core/spelling';
 import type { RowIssue } from './plan';

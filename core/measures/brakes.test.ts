@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { discPadVerdicts, isWorseVerdict, leverShare, leverVerdict, rimPadVerdict, rimTrackVerdict, rotorVerdicts, type RotorMarkings } from '.';
+import {
+  discPadVerdicts,
+  isWorseVerdict,
+  leverShare,
+  leverVerdict,
+  rimPadVerdict,
+  rimTrackVerdict,
+  rotorVerdicts,
+  type RotorMarkings,
+} from '.';
 import { valueOf, wrongFields } from '@cadre/core/testing';
 
 describe('disc pads', () => {
