@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
-import { kept, setHomeZone, setServerNow } from '@cadre/web/app';
+import { kept } from '@cadre/web/platform/local-db';
+import { setHomeZone, setServerNow } from '@cadre/web/platform/time';
 
 // The files of a worker share their modules (loading them once is most of the time): what one leaves behind is put away here.
 disableAutoUnmount();

@@ -14,10 +14,10 @@ const chunk = (
   ...{ type: 'chunk', fileName, imports, isEntry, facadeModuleId: view && `/somewhere/web${view}` },
 });
 const VIEWS = [
-  '/fleet/BikeView.vue',
+  '/bikes/BikeView.vue',
   '/checks/StandView.vue',
   '/repairs/BenchView.vue',
-  '/fleet/WallView.vue',
+  '/wall/WallView.vue',
 ];
 
 /** What the build would write down of these files. */
@@ -55,5 +55,5 @@ describe('files fetched ahead', () => {
     expect(filesFor(told, '/bikes/b1/edit')).toEqual([]);
   });
   it('of a view that is not there any more stop the build', () =>
-    expect(() => written(...plain, ...shell)).toThrow('no view /fleet/BikeView.vue'));
+    expect(() => written(...plain, ...shell)).toThrow('no view /bikes/BikeView.vue'));
 });

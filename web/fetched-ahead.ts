@@ -2,10 +2,10 @@ import type { Plugin } from 'vite';
 
 /** The addresses people come to first from outside (a tag, a link, a kept page), and the view each shows. */
 const VIEWS: readonly { readonly path: string; readonly view: string }[] = [
-  { path: '^/bikes/[^/]+$', view: '/fleet/BikeView.vue' },
+  { path: '^/bikes/[^/]+$', view: '/bikes/BikeView.vue' },
   { path: '^/stand/[^/]+$', view: '/checks/StandView.vue' },
   { path: '^/bench(/[^/]+)?$', view: '/repairs/BenchView.vue' },
-  { path: '^/$', view: '/fleet/WallView.vue' },
+  { path: '^/$', view: '/wall/WallView.vue' },
 ];
 
 interface Chunk {

@@ -1,10 +1,10 @@
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import App from './app/App.vue';
-import { createAppRouter } from './app/router';
-import { registerShell } from './app/shell-update';
-import { watchStorage } from './app/storage';
-import './app/theme.css';
+import App from './shell/App.vue';
+import { createAppRouter } from './shell/router';
+import { registerShell } from './shell/shell-update';
+import { watchStorage } from './platform/local-db/storage';
+import './platform/theme/theme.css';
 
 watchStorage();
 const app = createApp(App);

@@ -10,24 +10,21 @@ import { VitePWA } from 'vite-plugin-pwa';
 import { fetchedAhead } from './fetched-ahead';
 
 const MOST_KB = 170;
-const BIKE_PAGE =
-  /[\\/]web[\\/](?:catalogue[\\/](?:StartSheet|sheet-groups)|checks[\\/](?:BikeChecks|ServiceMarks)|fleet[\\/]OpenFindings|findings[\\/]PastFindings|mishaps[\\/]Report|parts[\\/](?:PartsPanel|FitPart|MovePart|SpeaksAgainst|fact-fields)|photos[\\/](?:BikePhotos|PhotoStrip|PhotoShow|ShapesOver|use-photos)|records[\\/](?:BikeTimeline|ask-timeline|wording)|repairs[\\/]BikeCosts|waits[\\/]WaitPanel|wear[\\/](?:WearPanel|wear-wording))/;
 
-/** What every address loads before it shows anything: one file instead of thirty. */
-const SHELL = new RegExp(
-  [
-    /node_modules[\\/](?:@vue[\\/](?:shared|reactivity|runtime-core|runtime-dom)|pinia|vue-router|dexie|zod|uuid)[\\/]/,
-    /@lucide[\\/]vue[\\/]dist[\\/]esm[\\/](?:shared|context|Icon|createLucideIcon|icons[\\/](?:triangle-alert|x)\.mjs)/,
-    /[\\/]core[\\/](?:catalogue[\\/]words|errors[\\/]index|people[\\/]acts|fleet[\\/](?:build|vocabulary)|schedule[\\/]groups|findings[\\/]finding|fitness[\\/]evaluate)\.ts/,
-    /[\\/]contract[\\/](?:http[\\/]\w+|(?:people|checks|repairs|fleet|records)[\\/]index)\.ts/,
-    /[\\/]web[\\/](?:app[\\/](?:device|api|kept|use-now|on-paper|problems|format)|people[\\/]use-session|checks[\\/]deliver|fleet[\\/](?:live-stream|gather-changes|kept-wall|use-fleet|wording)|catalogue[\\/]wording)\.ts/,
-  ]
-    .map((each) => each.source)
-    .join('|'),
+/** What lies in these folders, or packages, of a root. */
+const within = (root: string, ...folders: readonly string[]): RegExp =>
+  new RegExp(`[\\/]${root}[\\/](?:${folders.join('|')})[\\/]`);
+
+const either = (...tests: readonly RegExp[]): RegExp =>
+  new RegExp(tests.map((each) => each.source).join('|'));
+
+/** What every address loads before it shows anything: a few files instead of sixty. */
+const SHELL = either(
+  within('node_modules', '@vue', 'vue-router', 'pinia', 'dexie', 'uuid', '@date-fns'),
+  within('web', 'platform', 'words', 'fleet', 'people/session'),
+  within('core', 'errors', 'people', 'fitness', 'schedule', 'fleet'),
+  /[\\/]contract[\\/]\w+[\\/](?:index|route)\.ts/,
 );
-/** A bike wherever it is taken in hand: its figure, its sign, its clipboard. */
-const BIKE_IN_HAND =
-  /[\\/](?:core[\\/](?:figure[\\/]|catalogue[\\/]route\.ts|mishaps[\\/]mishap)|web[\\/](?:fleet[\\/](?:BikeClipboard|BikeSign|sign-image|figure-|put-away)|mishaps[\\/]index|waits[\\/]index))/;
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
 function firstScriptBudget(): Plugin {
@@ -43,7 +40,7 @@ function firstScriptBudget(): Plugin {
         chunks.find((chunk) => chunk.fileName === fileName)?.imports.forEach(take);
       };
       chunks
-        .filter((chunk) => chunk.isEntry || chunk.facadeModuleId?.endsWith('/fleet/WallView.vue'))
+        .filter((chunk) => chunk.isEntry || chunk.facadeModuleId?.endsWith('/wall/WallView.vue'))
         .forEach((chunk) => take(chunk.fileName));
       const bytes = [...wanted].reduce(
         (sum, file) => sum + gzipSync(readFileSync(join(options.dir ?? '', file))).length,
@@ -78,14 +75,14 @@ export default defineConfig({
       output: {
         codeSplitting: {
           includeDependenciesRecursively: false,
-          // What a bike's page shows below its standing comes in one file: thirty small ones take longer than their bytes.
           groups: [
             { name: 'shell', test: SHELL },
-            { name: 'bike-in-hand', test: BIKE_IN_HAND },
-            { name: 'bike-page', test: BIKE_PAGE },
-            { name: 'headless', test: /node_modules[\\/]@headlessui[\\/]/ },
-            { name: 'drawings', test: /[\\/]catalogue[\\/]drawings[\\/]/ },
-            { name: 'ui', test: /[\\/]web[\\/]ui[\\/](?!drag|use-drag)/ },
+            { name: 'figures', test: either(within('core', 'figure'), within('web', 'figures')) },
+            {
+              name: 'icons',
+              test: /@lucide[\\/]vue[\\/]dist[\\/]esm[\\/](?:shared|context|Icon|createLucideIcon)/,
+            },
+            { name: 'ui', test: /[\/]web[\/]ui[\/](?!drag|use-drag)/ },
           ],
         },
       },

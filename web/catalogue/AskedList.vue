@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import { asBuilt, askedOf, ruledOutOf, stationsOf, type SheetVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
-import { BikeFigure, KIND_WORDS } from '@cadre/web/fleet';
+import { BikeFigure } from '@cadre/web/figures';
+import { KIND_WORDS, PHASE_WORDS, withPosition, zonesName } from '@cadre/web/words';
 import { ruleWords } from './rule-words';
-import { PHASE_WORDS, withPosition, zonesName } from './wording';
 
 /** What a sheet asks of one kind of bike, station by station as it is walked, and what its build rules out. */
 const props = defineProps<{ sheet: SheetVersion; kind: BikeKind }>();

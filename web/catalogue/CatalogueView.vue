@@ -4,11 +4,11 @@ import { useRouter } from 'vue-router';
 import { Search } from '@lucide/vue';
 import { asBuilt, askedOf, ZONES, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
-import { BikeSign, KIND_WORDS } from '@cadre/web/fleet';
+import { BikeSign } from '@cadre/web/figures';
+import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
 import CatalogueNav from './CatalogueNav.vue';
 import CheckpointDetail from './CheckpointDetail.vue';
 import { useCheckpoints, type KnownCheckpoint } from './use-checkpoints';
-import { ZONE_WORDS } from './wording';
 
 /** The whole catalogue, by zone: find a look, read it as it is taught. */
 const props = defineProps<{ checkpointKey?: string }>();

@@ -7,7 +7,7 @@ import HouseWay from './HouseWay.vue';
 import LookDrawing from './LookDrawing.vue';
 import { ruleWords } from './rule-words';
 import { BY_WORDS, minutesWords, STANCE_WORDS } from './sheet-wording';
-import { PHASE_WORDS, POSITION_WORDS, SEVERITY_WORDS, ZONE_WORDS } from './wording';
+import { PHASE_WORDS, POSITION_WORDS, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
 
 /** One checkpoint as a trainee reads it: how to look, what sound looks like, what may be wrong and what then. */
 const props = defineProps<{

@@ -14,11 +14,11 @@ import {
   type Zone,
 } from '@cadre/core/catalogue';
 import { readNumber } from '@cadre/core/measures';
-import { fieldWords } from '@cadre/web/app';
+import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, ChoiceField, TextField } from '@cadre/web/ui';
 import RuleField from './RuleField.vue';
 import { keyFrom } from './use-sheet-draft';
-import { PHASE_WORDS, SEVERITY_MEANING, SEVERITY_WORDS, ZONE_WORDS } from './wording';
+import { PHASE_WORDS, SEVERITY_MEANING, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
 
 /** A checkpoint of the program's own, written as the shipped ones are: how to look, what sound is, what may be wrong and what then. */
 const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<string> }>();

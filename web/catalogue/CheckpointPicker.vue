@@ -4,7 +4,7 @@ import { Check, Plus } from '@lucide/vue';
 import { ZONES, type Checkpoint } from '@cadre/core/catalogue';
 import { ChoiceField, TextField } from '@cadre/web/ui';
 import type { KnownCheckpoint } from './use-checkpoints';
-import { ZONE_WORDS } from './wording';
+import { ZONE_WORDS } from '@cadre/web/words';
 
 /** The catalogue to choose from: a touch puts a checkpoint on the sheet, another takes it off. */
 const props = defineProps<{ known: readonly KnownCheckpoint[]; on: ReadonlySet<string> }>();

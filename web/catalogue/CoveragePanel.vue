@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import { asBuilt, coverageOf, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { BikeSign, KIND_WORDS } from '@cadre/web/fleet';
+import { BikeSign } from '@cadre/web/figures';
+import { KIND_WORDS } from '@cadre/web/words';
 import { minutesWords } from './sheet-wording';
 
 /** For each kind of bike at once: what the sheet asks, how long it takes, what critical it would miss. */

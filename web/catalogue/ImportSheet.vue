@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { type SheetDocumentIssue } from '@cadre/contract/catalogue';
 import { readSheetDocument } from '@cadre/contract/catalogue/schemas';
-import { keepThing } from '@cadre/web/app';
+import { keepThing } from '@cadre/web/platform/local-db';
 import { ActButton } from '@cadre/web/ui';
 import { localDraftKey } from './use-sheet-draft';
 import { useCatalogue } from './use-catalogue';

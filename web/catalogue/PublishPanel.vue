@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { SheetDifference } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { fieldWords } from '@cadre/web/app';
+import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, TextField } from '@cadre/web/ui';
 import DifferenceList from './DifferenceList.vue';
 

@@ -10,8 +10,9 @@ import {
   type Rule,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
-import { count } from '@cadre/web/app';
-import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { count } from '@cadre/web/platform/time';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { problemWords, ruleWords } from './rule-words';
 
 /** A rule as it is written, read back in words, with the kinds and bikes it picks; a wrong word is pointed at. */

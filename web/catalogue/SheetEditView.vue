@@ -14,8 +14,9 @@ import {
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { count, fieldWords } from '@cadre/web/app';
-import { KIND_WORDS } from '@cadre/web/fleet';
+import { count } from '@cadre/web/platform/time';
+import { fieldWords } from '@cadre/web/platform/api';
+import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
 import CheckpointForm from './CheckpointForm.vue';
@@ -27,7 +28,6 @@ import { BY_WORDS, ROUTE_WORDS, warningWords } from './sheet-wording';
 import { useCatalogue } from './use-catalogue';
 import { useCheckpoints } from './use-checkpoints';
 import { useSheetDraft } from './use-sheet-draft';
-import { ZONE_WORDS } from './wording';
 
 /** A sheet being written. Everything typed is kept in this browser; nothing is asked of a bike until it is published. */
 const props = defineProps<{ sheetKey?: string }>();

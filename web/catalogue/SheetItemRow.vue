@@ -11,7 +11,7 @@ import {
 } from '@cadre/core/measures';
 import { useDragPlace } from '@cadre/web/ui';
 import { criticalWords } from './sheet-wording';
-import { SEVERITY_WORDS } from './wording';
+import { SEVERITY_WORDS } from '@cadre/web/words';
 
 /** One checkpoint on a sheet being written: where it stands, whether critical here, its own minutes and limit. */
 const props = defineProps<{

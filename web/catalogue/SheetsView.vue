@@ -2,7 +2,8 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { listDrafts, type SheetSummary } from '@cadre/contract/catalogue';
-import { count, send } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';

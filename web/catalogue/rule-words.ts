@@ -1,5 +1,5 @@
 import type { Rule, RuleProblem } from '@cadre/core/catalogue';
-import { ACCESSORY_WORDS, BUILD_FIELDS, PART_WORDS } from '@cadre/web/fleet';
+import { ACCESSORY_WORDS, BUILD_FIELDS, PART_WORDS } from '@cadre/web/words';
 
 const PAIRED_LABELS: Record<string, { readonly label: string; readonly like: string }> = {
   brake: { label: 'the brake here', like: 'brakeFront' },

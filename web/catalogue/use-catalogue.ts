@@ -14,7 +14,8 @@ import {
   type SheetVersion,
 } from '@cadre/core/catalogue';
 import { floorOf as floorUnder } from '@cadre/core/findings';
-import { keepThing, keptThing, send, UnreachableError } from '@cadre/web/app';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { send, UnreachableError } from '@cadre/web/platform/api';
 
 type Known = AnswerOf<typeof listSheets>;
 export interface NamedSheet {

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
 import type { Checkpoint, SheetVersion } from '@cadre/core/catalogue';
-import { kept } from '@cadre/web/app';
+import { kept } from '@cadre/web/platform/local-db';
 import { knownCheckpoints } from './use-checkpoints';
 import { keyFrom, useSheetDraft, type SheetDraft } from './use-sheet-draft';
 

@@ -14,7 +14,9 @@ import {
   type SheetWarning,
 } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { dropThing, keepThing, keptKeys, keptThing, send, useAct } from '@cadre/web/app';
+import { dropThing, keepThing, keptKeys, keptThing } from '@cadre/web/platform/local-db';
+import { send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { useCatalogue } from './use-catalogue';
 
 const LOCAL = 'sheet-draft:';

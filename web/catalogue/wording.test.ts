@@ -30,7 +30,7 @@ import {
   STANCE_WORDS,
   warningWords,
 } from './sheet-wording';
-import { PHASE_WORDS, SYSTEM_WORDS, zonesName } from './wording';
+import { PHASE_WORDS, SYSTEM_WORDS, zonesName } from '../words/checkpoint-words';
 
 const rule = (text: string): Rule => {
   const parsed = parseRule(text);

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
-import { POSITION_WORDS } from '@cadre/web/catalogue';
+import { POSITION_WORDS } from '@cadre/web/words';
 import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
 import { asTyped } from '@cadre/web/measures';

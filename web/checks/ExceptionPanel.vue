@@ -10,8 +10,9 @@ import {
   type Standing,
 } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { SEVERITY_MEANING, SEVERITY_WORDS, useCatalogue, withPosition } from '@cadre/web/catalogue';
-import { useKeys } from '@cadre/web/app';
+import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition } from '@cadre/web/words';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useKeys } from '@cadre/web/platform/keys';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 import ClockDial from './ClockDial.vue';
 import HowToLook from './HowToLook.vue';

@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
-import { now } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 import NoteField from './NoteField.vue';

@@ -2,8 +2,11 @@
 import { computed, ref } from 'vue';
 import { noteMarkings, type Bike } from '@cadre/contract/fleet';
 import { fitItem } from '@cadre/core/fleet';
-import { fieldWords, now, useAct } from '@cadre/web/app';
-import { fitItemWords, fitUnit, fitValue, useFleet } from '@cadre/web/fleet';
+import { fieldWords } from '@cadre/web/platform/api';
+import { now } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
+import { fitItemWords, fitUnit, fitValue } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
 /** What is marked on the part and nobody noted yet: typed once, kept on the bike, and readings are judged by it. */

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Spot } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { BikeFigure } from '@cadre/web/fleet';
+import { BikeFigure } from '@cadre/web/figures';
 
 /** The bike as it is built: the place is touched where it is, and pinned there. */
 const props = defineProps<{ build: Build; spot: Spot | undefined; label: string }>();

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Asked } from '@cadre/core/catalogue';
 import { isAgainst, type TypedReading } from '@cadre/core/line';
 import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
-import { SEVERITY_WORDS } from '@cadre/web/catalogue';
+import { SEVERITY_WORDS } from '@cadre/web/words';
 import type { MarkGiven } from './drafts';
 import { verdictWords } from '@cadre/web/measures';
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { listServices } from '@cadre/contract/checks';
-import { count, dayAndClock, send, useAnswer, useToday } from '@cadre/web/app';
+import { count, dayAndClock, useToday } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAnswer } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 
 /** When a bike was last looked over whole, by each sheet. */

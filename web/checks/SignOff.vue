@@ -3,8 +3,9 @@ import { computed } from 'vue';
 import type { Asked, Station } from '@cadre/core/catalogue';
 import type { Progress, Standing } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
-import { count } from '@cadre/web/app';
-import { useCatalogue, withPosition, zonesName } from '@cadre/web/catalogue';
+import { count } from '@cadre/web/platform/time';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import { OUTCOME_WORDS } from './wording';
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Station } from '@cadre/core/catalogue';
 import type { Progress } from '@cadre/core/checks';
-import { zonesName } from '@cadre/web/catalogue';
+import { zonesName } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import type { Stand } from './use-stand';
 

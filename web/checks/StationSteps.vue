@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Station } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
-import { PHASE_WORDS, zonesName } from '@cadre/web/catalogue';
+import { PHASE_WORDS, zonesName } from '@cadre/web/words';
 
 /** The walk as a list: where one is, what is left, where something is not sound. */
 const props = defineProps<{

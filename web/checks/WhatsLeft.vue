@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import type { Asked, Station } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
-import { count } from '@cadre/web/app';
-import { withPosition, zonesName, PHASE_WORDS } from '@cadre/web/catalogue';
+import { count } from '@cadre/web/platform/time';
+import { withPosition, zonesName, PHASE_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 
 /** Everything nobody has looked at yet, by station: one touch goes there, and the stand offers the way back. */

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { kept, keptThing, type KeptCheck } from '@cadre/web/app';
+import { kept, keptThing, type KeptCheck } from '@cadre/web/platform/local-db';
 import { deliverCheck, setAside, undelivered } from './deliver';
 
 const author = newId();

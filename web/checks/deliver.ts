@@ -1,16 +1,7 @@
-import type { Check, NewMark } from '@cadre/contract/checks';
-import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
+import { type Check, type NewMark, addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/repairs';
-import {
-  keepThing,
-  kept,
-  keptUnderWay,
-  RefusedError,
-  send,
-  withSheets,
-  wordsFor,
-  type KeptCheck,
-} from '@cadre/web/app';
+import { keepThing, kept, keptUnderWay, withSheets, type KeptCheck } from '@cadre/web/platform/local-db';
+import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 
 const BATCH = 100;
 

@@ -5,18 +5,9 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked, FittedPart, SheetVersion } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import {
-  deviceId,
-  keepCheck,
-  kept,
-  keptChecksOf,
-  now,
-  RefusedError,
-  send,
-  UnreachableError,
-  type KeptCheck,
-  type KeptMark,
-} from '@cadre/web/app';
+import { deviceId, RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { keepCheck, kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/platform/local-db';
+import { now } from '@cadre/web/platform/time';
 import { takeMarks } from './deliver';
 
 /** Drafts as this browser keeps them: plain acts over what is kept, for the stand and the line alike. */

@@ -1,4 +1,4 @@
-import { keepThing, keptThing } from '@cadre/web/app';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
 
 const MOST_KEPT = 60;
 const MOST_SHOWN = 6;

@@ -2,7 +2,7 @@ import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from
 import { askedOf, stationsOf, type Asked, type Station } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Progress, type Standing } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
-import { followKept, kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/app';
+import { followKept, kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/platform/local-db';
 import { keepMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 

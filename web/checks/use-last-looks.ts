@@ -3,7 +3,9 @@ import { listLooks } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Asked } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
-import { dayAndClock, keepThing, keptThing, now, send, UnreachableError, RefusedError } from '@cadre/web/app';
+import { dayAndClock, now } from '@cadre/web/platform/time';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { send, UnreachableError, RefusedError } from '@cadre/web/platform/api';
 import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
 

@@ -1,6 +1,7 @@
 import { onScopeDispose } from 'vue';
 import { getCheck } from '@cadre/contract/checks';
-import { kept, keptChecksOf, RefusedError, send, UnreachableError } from '@cadre/web/app';
+import { kept, keptChecksOf } from '@cadre/web/platform/local-db';
+import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { openOn, type OpenCheck } from './drafts';
 import { takeMarks } from './deliver';
 

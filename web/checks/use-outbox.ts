@@ -1,16 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import {
-  followKept,
-  kept,
-  keptUnderWay,
-  letGoOfOld,
-  now,
-  onReach,
-  RefusedError,
-  UnreachableError,
-  type KeptAct,
-} from '@cadre/web/app';
+import { followKept, kept, keptUnderWay, letGoOfOld, type KeptAct } from '@cadre/web/platform/local-db';
+import { now } from '@cadre/web/platform/time';
+import { onReach, RefusedError, UnreachableError } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 

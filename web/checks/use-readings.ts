@@ -4,7 +4,8 @@ import type { Asked, Checkpoint } from '@cadre/core/catalogue';
 import type { Mark, Reading } from '@cadre/core/checks';
 import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/line';
 import { bareUnitOf } from '@cadre/core/measures';
-import { keepThing, keptThing, now } from '@cadre/web/app';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { now } from '@cadre/web/platform/time';
 import type { MarkGiven } from './drafts';
 import { withUnit } from '@cadre/web/measures';
 

@@ -8,7 +8,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { markFor } from '@cadre/test-world/builders';
-import { kept } from '@cadre/web/app';
+import { kept } from '@cadre/web/platform/local-db';
 import { findOrBegin } from './drafts';
 import { useDraft, type Draft } from './use-draft';
 import { useStand, type Stand } from './use-stand';

@@ -2,7 +2,9 @@
 import { ref, watch } from 'vue';
 import { getFleetDocument } from '@cadre/contract/exchange';
 import type { FleetDocument } from '@cadre/core/exchange';
-import { count, send, saveFile } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { saveFile } from '@cadre/web/platform/files';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';

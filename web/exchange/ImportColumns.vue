@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { ALL_COLUMNS, wordsOf, type Column } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { ActButton, ChoiceField } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { columnWords } from './wording';

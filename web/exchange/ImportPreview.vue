@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
 import { slipOf, type PlannedRow } from '@cadre/core/exchange';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { columnWords, issueWords } from './wording';

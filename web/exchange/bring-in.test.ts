@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Bike, Wall } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { UnreachableError, useAct } from '@cadre/web/app';
+import { UnreachableError } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { bringIn, makePlaces, underWay, type Progress } from './bring-in';
 import type { GoodRow, Preview } from './desk';
 

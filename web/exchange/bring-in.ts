@@ -10,7 +10,8 @@ import {
   type Wall,
 } from '@cadre/contract/fleet';
 import type { FleetDocument } from '@cadre/core/exchange';
-import { RefusedError, type SendAct } from '@cadre/web/app';
+import { RefusedError } from '@cadre/web/platform/api';
+import { type SendAct } from '@cadre/web/platform/act';
 import type { GoodRow, Preview } from './desk';
 import { refusedWords } from './wording';
 

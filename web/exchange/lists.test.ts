@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import type { Column, DateOrder, FleetDocument, ImportAnswers } from '@cadre/core/exchange';
 import { plain, USUAL_BUILD } from '@cadre/core/fleet';
-import { KIND_WORDS } from '@cadre/web/fleet';
+import { KIND_WORDS } from '@cadre/web/words';
 import { Desk, type Opened, type Preview } from './desk';
 import { issueWords } from './wording';
 

@@ -1,6 +1,7 @@
 import { headingOf, type Column, type RowIssue, type RowIssueCode } from '@cadre/core/exchange';
-import { count, fieldWords, type Said } from '@cadre/web/app';
-import { fitItemWords } from '@cadre/web/fleet';
+import { count } from '@cadre/web/platform/time';
+import { fieldWords, type Said } from '@cadre/web/platform/api';
+import { fitItemWords } from '@cadre/web/words';
 import type { FieldIssue } from '@cadre/core/errors';
 import { MOST_BYTES, type FileFault } from './read-file';
 

@@ -3,8 +3,9 @@ import { computed, ref } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { indexFor, searchBikes } from '@cadre/core/fleet';
-import { useNow } from '@cadre/web/app';
-import { FITNESS_WORDS, KIND_WORDS, useFleet, WHEREABOUTS_WORDS } from '@cadre/web/fleet';
+import { useNow } from '@cadre/web/platform/time';
+import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import CameraReader from './CameraReader.vue';
 

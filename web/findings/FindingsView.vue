@@ -9,8 +9,8 @@ import {
   type ColumnDef,
 } from '@tanstack/vue-table';
 import { SEVERITIES } from '@cadre/core/catalogue';
-import { count, dayAndClock, useNow } from '@cadre/web/app';
-import { SEVERITY_WORDS } from '@cadre/web/catalogue';
+import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { SEVERITY_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ChoiceChips, TextField } from '@cadre/web/ui';
 import { useSession } from '@cadre/web/people';

@@ -2,8 +2,9 @@
 import { ref, watch } from 'vue';
 import { findingsOfBike } from '@cadre/contract/findings';
 import type { Finding } from '@cadre/core/findings';
-import { count, dayAndClock, send, UnreachableError, useToday } from '@cadre/web/app';
-import { SEVERITY_WORDS, withPosition } from '@cadre/web/catalogue';
+import { count, dayAndClock, useToday } from '@cadre/web/platform/time';
+import { send, UnreachableError } from '@cadre/web/platform/api';
+import { SEVERITY_WORDS, withPosition } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 

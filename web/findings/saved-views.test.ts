@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { dropThing, keepThing } from '@cadre/web/app';
+import { dropThing, keepThing } from '@cadre/web/platform/local-db';
 import { useSavedViews } from './use-saved-views';
 
 beforeEach(() => dropThing('views:findings'));

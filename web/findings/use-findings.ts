@@ -3,9 +3,9 @@ import { useRoute, useRouter } from 'vue-router';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import { isOverdue, type Finding } from '@cadre/core/findings';
 import { plain, type BikeKind } from '@cadre/core/fleet';
-import { useNow } from '@cadre/web/app';
-import { withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
-import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { useNow } from '@cadre/web/platform/time';
+import { withPosition, ZONE_WORDS, KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 
 /** A finding of the fleet as a row: what it is, where, since when, and how long it may ride. */
 export interface FindingRow {

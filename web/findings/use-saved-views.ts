@@ -1,6 +1,6 @@
 import { computed, ref, type ComputedRef } from 'vue';
 import type { LocationQuery } from 'vue-router';
-import { keepThing, keptThing } from '@cadre/web/app';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
 
 export interface SavedView {
   readonly name: string;

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Bike, Wall } from '@cadre/contract/fleet';
-import { kept } from '@cadre/web/app';
+import { kept } from '@cadre/web/platform/local-db';
 import { KeptWall } from './kept-wall';
 
 const bike = (id: string, size: string): Bike => ({ id, tag: id, size }) as Bike;

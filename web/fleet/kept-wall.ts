@@ -1,5 +1,5 @@
 import type { Bike, Wall } from '@cadre/contract/fleet';
-import { keepPlain, keptThing } from '@cadre/web/app';
+import { keepPlain, keptThing } from '@cadre/web/platform/local-db';
 
 const WHOLE = 'wall';
 const CHANGED = 'wall-changed';

@@ -2,16 +2,9 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
-import {
-  now,
-  RefusedError,
-  send,
-  sendForText,
-  setHomeZone,
-  setServerNow,
-  UnreachableError,
-  useAct,
-} from '@cadre/web/app';
+import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
+import { RefusedError, send, sendForText, UnreachableError } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { KeptWall } from './kept-wall';

@@ -2,7 +2,9 @@ import { ref, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { decideIntake, listIntakes, openIntake, priceIntake, type Intake } from '@cadre/contract/intake';
 import type { Bike, BikeFields } from '@cadre/contract/fleet';
-import { now, send, useAct } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 
 export interface Priced {

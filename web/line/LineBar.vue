@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { BikeChoice } from '@cadre/web/schedule';
 import { ActButton, ChoiceChips, ChoiceField } from '@cadre/web/ui';
 import { lineQuery, readScope } from './line-address';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Asked } from '@cadre/core/catalogue';
-import { withPosition } from '@cadre/web/catalogue';
+import { withPosition } from '@cadre/web/words';
 import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import type { Line, LineBike } from './use-line';

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import type { PasteIssue } from '@cadre/core/line';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
 import type { Line } from './use-line';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Asked } from '@cadre/core/catalogue';
-import { withPosition } from '@cadre/web/catalogue';
+import { withPosition } from '@cadre/web/words';
 import { HowToLook } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useFleet, KIND_WORDS } from '@cadre/web/fleet';
+import { useFleet } from '@cadre/web/fleet';
+import { KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import type { LineBike } from './use-line';
 

@@ -1,5 +1,5 @@
 import type { LineCell, LineColumn, TypedReading } from '@cadre/core/line';
-import { withPosition, ZONE_WORDS } from '@cadre/web/catalogue';
+import { withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { OUTCOME_WORDS } from '@cadre/web/checks';
 import { asTyped, withUnit } from '@cadre/web/measures';
 

@@ -1,4 +1,4 @@
-import type { KeyHelp } from '@cadre/web/app';
+import type { KeyHelp } from '@cadre/web/platform/keys';
 
 export const LINE_KEYS: readonly KeyHelp[] = [
   { keys: '↑ ↓ ← →', does: 'From bike to bike, from look to look' },

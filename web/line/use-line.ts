@@ -22,14 +22,11 @@ import {
   followKept,
   kept,
   keptChecksOf,
-  RefusedError,
-  UnreachableError,
   useKeptMarks,
-  wordsFor,
   type KeptCheck,
   type KeptMark,
-  type Said,
-} from '@cadre/web/app';
+} from '@cadre/web/platform/local-db';
+import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,

@@ -3,7 +3,8 @@ import { ref, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { reportMishap } from '@cadre/contract/mishaps';
 import { MISHAP_KINDS, type MishapKind } from '@cadre/core/mishaps';
-import { now, useAct } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
 /** Something happened to the bike in hand: two touches, and it stays off the trail until somebody has looked it over for just that. */

@@ -3,8 +3,10 @@ import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { movePart, type Fitment } from '@cadre/contract/parts';
 import { partMismatches, positionsOfPart, type FitmentPosition } from '@cadre/core/fleet';
-import { now as serverNow, useAct } from '@cadre/web/app';
-import { MISMATCH_WORDS, useFleet } from '@cadre/web/fleet';
+import { now as serverNow } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
+import { MISMATCH_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import SpeaksAgainst from './SpeaksAgainst.vue';
 

@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import { orderDocument } from '@cadre/contract/parts';
 import type { OrderLine, SupplierOrder } from '@cadre/core/parts';
-import { count, saveFile } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
+import { saveFile } from '@cadre/web/platform/files';
 import { ActButton } from '@cadre/web/ui';
 import { useMoney } from './money';
 

@@ -2,8 +2,11 @@
 import { computed, ref, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
-import { dayAndClock, now as serverNow, send, useAct, useNow } from '@cadre/web/app';
-import { markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { dayAndClock, now as serverNow, useNow } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
+import { markingsText, PART_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import FitPart from './FitPart.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MISMATCHES, type Mismatch } from '@cadre/core/fleet';
-import { MISMATCH_WORDS } from '@cadre/web/fleet';
+import { MISMATCH_WORDS } from '@cadre/web/words';
 import { CautionLine, TextField } from '@cadre/web/ui';
 
 /** The build speaks against a part: why, and room to say why it goes on all the same. */

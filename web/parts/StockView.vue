@@ -2,8 +2,9 @@
 import { computed, onMounted, ref } from 'vue';
 import type { StockItem } from '@cadre/contract/parts';
 import { PART_KINDS, plain } from '@cadre/core/fleet';
-import { count } from '@cadre/web/app';
-import { PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { count } from '@cadre/web/platform/time';
+import { PART_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import CountStock from './CountStock.vue';

@@ -1,4 +1,5 @@
-export { moneyIn, useMoney, type Money } from './money';
+export { partsViews } from './views';
 export { default as MoneyChoice } from './MoneyChoice.vue';
 export { default as PartsPanel } from './PartsPanel.vue';
-export { useStock, type Stock } from './use-stock';
+export { useMoney } from './money';
+export { useStock } from './use-stock';

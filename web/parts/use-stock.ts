@@ -7,7 +7,9 @@ import {
   type StockItem as CoreItem,
   type SupplierOrder,
 } from '@cadre/core/parts';
-import { now, send, useAct } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 
 export interface Stock {
   readonly items: Ref<readonly StockItem[]>;

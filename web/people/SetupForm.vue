@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { reactive } from 'vue';
 import { setUp } from '@cadre/contract/people';
-import { fieldWords, useAct } from '@cadre/web/app';
+import { fieldWords } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { rememberName } from './remembered';
 import { useSession } from './use-session';

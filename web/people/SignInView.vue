@@ -2,7 +2,7 @@
 import { onMounted } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { BikeFigure } from '@cadre/web/fleet';
+import { BikeFigure } from '@cadre/web/figures';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import SetupForm from './SetupForm.vue';
 import SignInForm from './SignInForm.vue';

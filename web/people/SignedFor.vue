@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Person } from '@cadre/contract/people';
 import { SYSTEMS, type System } from '@cadre/core/catalogue';
-import { dayAndClock, useNow } from '@cadre/web/app';
-import { SYSTEM_WORDS } from '@cadre/web/catalogue';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
+import { SYSTEM_WORDS } from '@cadre/web/words';
 
 /** What somebody learning may be trusted with by station, system by system, each under the lead's name. */
 const props = defineProps<{ person: Person; people: readonly Person[] }>();

@@ -1,1 +1,5 @@
+import { defineAsyncComponent } from 'vue';
+
+export { peopleViews } from './views';
 export { useSession } from './use-session';
+export const ChangePerson = defineAsyncComponent(() => import('./ChangePerson.vue'));

@@ -3,7 +3,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Person, Session } from '@cadre/contract/people';
-import { kept, keepThing, keptThing } from '@cadre/web/app';
+import { kept, keepThing, keptThing } from '@cadre/web/platform/local-db';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import { field as fieldOf } from '../../testing/field';
 import PeopleView from './PeopleView.vue';

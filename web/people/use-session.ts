@@ -10,7 +10,9 @@ import {
 } from '@cadre/contract/people';
 import type { AnswerOf } from '@cadre/contract/http';
 import { mayAct, type Act } from '@cadre/core/people';
-import { keepThing, keptThing, RefusedError, send, setServerNow, UnreachableError } from '@cadre/web/app';
+import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { setServerNow } from '@cadre/web/platform/time';
 
 /** Who is at this browser. Without signal the last person goes on here; the server asks again when it is back. */
 export const useSession = defineStore('session', () => {

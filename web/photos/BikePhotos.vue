@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { withPosition } from '@cadre/web/catalogue';
+import { withPosition } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import PhotoStrip from './PhotoStrip.vue';
 import { usePhotos, type ShownPhoto } from './use-photos';

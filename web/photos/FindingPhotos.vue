@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Finding } from '@cadre/core/findings';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
-import { withPosition } from '@cadre/web/catalogue';
+import { withPosition } from '@cadre/web/words';
 import PhotoStrip from './PhotoStrip.vue';
 import { usePhotos } from './use-photos';
 

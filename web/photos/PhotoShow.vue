@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import ShapesOver from './ShapesOver.vue';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { dayAndClock, kept, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
+import { kept } from '@cadre/web/platform/local-db';
 import { ActButton } from '@cadre/web/ui';
 import PhotoShow from './PhotoShow.vue';
 import ShapesOver from './ShapesOver.vue';

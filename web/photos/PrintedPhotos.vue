@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Position } from '@cadre/core/catalogue';
-import { dayAndClock, ON_PAPER } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import ShapesOver from './ShapesOver.vue';
 import { usePhotos } from './use-photos';

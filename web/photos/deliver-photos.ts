@@ -1,5 +1,6 @@
 import { type PhotoOf, addPhoto } from '@cadre/contract/photos';
-import { kept, RefusedError, send, wordsFor, type KeptPhoto } from '@cadre/web/app';
+import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
 async function saidOf(photo: KeptPhoto): Promise<PhotoOf> {

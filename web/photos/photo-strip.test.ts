@@ -3,7 +3,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
-import { kept, type KeptPhoto } from '@cadre/web/app';
+import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
 import LookPhotos from './LookPhotos.vue';
 
 const asked = { checkpoint: { key: 'rim', name: 'Rim' }, position: 'front' } as never;

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { mount } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { kept, type KeptPhoto } from '@cadre/web/app';
+import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
 import { deliverPhotos } from './deliver-photos';
 import PhotoPad from './PhotoPad.vue';
 import ShapesOver from './ShapesOver.vue';

@@ -2,7 +2,8 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, typ
 import { listPhotos, type Photo } from '@cadre/contract/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
-import { followKept, kept, send, UnreachableError, type KeptPhoto } from '@cadre/web/app';
+import { followKept, kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { send, UnreachableError } from '@cadre/web/platform/api';
 
 /** A photo on show: kept here and not sent yet, or the server's. */
 export interface ShownPhoto {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { dayAndClock, useToday } from '@cadre/web/app';
+import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { askTimeline, type TimelinePage } from './ask-timeline';

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { dayAndClock, dayWords, ON_PAPER, onPaper, useNow } from '@cadre/web/app';
+import { dayAndClock, dayWords, ON_PAPER, onPaper, useNow } from '@cadre/web/platform/time';
 import { BikeChecks, ServiceMarks } from '@cadre/web/checks';
-import { FITNESS_WORDS, KIND_WORDS, OpenFindings, reasonWords, useFleet } from '@cadre/web/fleet';
+import { FITNESS_WORDS, KIND_WORDS, reasonWords } from '@cadre/web/words';
+import { OpenFindings } from '@cadre/web/findings';
+import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import BikeTimeline from './BikeTimeline.vue';
 

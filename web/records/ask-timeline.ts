@@ -1,6 +1,6 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import { timeline } from '@cadre/contract/records';
-import { send } from '@cadre/web/app';
+import { send } from '@cadre/web/platform/api';
 
 export type TimelinePage = AnswerOf<typeof timeline>;
 

@@ -51,7 +51,7 @@ describe('what happened to a bike', () => {
     expect(count(view)).toBe(1);
   });
   it('asked for ahead without signal, says so where it stands', async () => {
-    const { UnreachableError } = await import('../app/api');
+    const { UnreachableError } = await import('../platform/api/api');
     const failed = Promise.reject(new UnreachableError());
     const view = await shown({ asked: failed });
     expect(view.get('[role=alert]').text()).toContain('The server does not answer.');

@@ -1,3 +1,3 @@
-export { askTimeline } from './ask-timeline';
+export { recordsViews } from './views';
 export { default as BikeTimeline } from './BikeTimeline.vue';
-export { entryWords } from './wording';
+export { askTimeline } from './ask-timeline';

@@ -1,8 +1,8 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/records';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import type { MishapKind } from '@cadre/core/mishaps';
-import { JOINT_WORDS, MISHAP_WORDS, PART_WORDS } from '@cadre/web/fleet';
+import { JOINT_WORDS, MISHAP_WORDS, PART_WORDS } from '@cadre/web/words';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
 

@@ -3,9 +3,9 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { FitnessAnswer } from '@cadre/core/fitness';
 import type { BenchPlace } from '@cadre/core/repairs';
-import { clock, useNow } from '@cadre/web/app';
-import { withPosition } from '@cadre/web/catalogue';
-import { FITNESS_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
+import { clock, useNow } from '@cadre/web/platform/time';
+import { withPosition, FITNESS_WORDS, reasonWords } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
 import { placeWords } from './bench-wording';
 

@@ -3,7 +3,7 @@ import { computed, onMounted, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { listCosts } from '@cadre/contract/repairs';
-import { count, now as serverNow, send, useAnswer } from '@cadre/web/app';
+import { count, now as serverNow } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAnswer } from '@cadre/web/platform/act';
 import { useMoney } from '@cadre/web/parts';
 
 /** What a bike's repairs cost in the last twelve months, and what they went into. */

@@ -7,7 +7,7 @@ import type { FieldIssue } from '@cadre/core/errors';
 import type { Finding } from '@cadre/core/findings';
 import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
 import { canTouch } from '@cadre/core/repairs';
-import { POSITION_WORDS } from '@cadre/web/catalogue';
+import { POSITION_WORDS } from '@cadre/web/words';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 import { sameTouch, useFinishForm, type Done } from './finish-form';
 import TorquedJoints from './TorquedJoints.vue';

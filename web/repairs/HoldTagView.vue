@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
-import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
 import { FitnessMark, ActButton } from '@cadre/web/ui';
-import { KIND_WORDS, reasonWords, useFleet } from '@cadre/web/fleet';
+import { KIND_WORDS, reasonWords } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 
 /** A tag to print and hang on a held bike: whose words stand on it, and that nobody takes it. */
 const props = defineProps<{ bikeId: string }>();

@@ -5,8 +5,9 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { Repair, RepairPlan } from '@cadre/contract/repairs';
 import { placesOn } from '@cadre/core/parts';
 import type { WaitsFor } from '@cadre/core/repairs';
-import { dayAndClock, now as serverNow, useNow } from '@cadre/web/app';
-import { PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { dayAndClock, now as serverNow, useNow } from '@cadre/web/platform/time';
+import { PART_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 
 /** Where, by whom, with what, and what it waits for: one line while read, a small form while changed. */

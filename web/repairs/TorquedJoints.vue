@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { readNumber } from '@cadre/core/measures';
 import type { TorqueCardRow } from '@cadre/core/torque';
-import { JOINT_WORDS } from '@cadre/web/fleet';
+import { JOINT_WORDS } from '@cadre/web/words';
 import { useTorqueRows } from '@cadre/web/torque';
 import type { FinishForm } from './finish-form';
 

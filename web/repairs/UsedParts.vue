@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Finding } from '@cadre/core/findings';
-import { PART_WORDS } from '@cadre/web/fleet';
+import { PART_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import type { FinishForm, UsedRow } from './finish-form';
 

@@ -2,9 +2,10 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { listFitments, type Fitment } from '@cadre/contract/parts';
 import type { Finding } from '@cadre/core/findings';
-import { dayAndClock, dayWords, ON_PAPER, send, useNow } from '@cadre/web/app';
-import { withPosition } from '@cadre/web/catalogue';
-import { KIND_WORDS, markingsText, PART_WORDS, useFleet } from '@cadre/web/fleet';
+import { dayAndClock, dayWords, ON_PAPER, useNow } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { withPosition, KIND_WORDS, markingsText, PART_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 

@@ -10,7 +10,7 @@ import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitnes
 import type { Finding } from '@cadre/core/findings';
 import { NO_PLAN, type BenchReason } from '@cadre/core/repairs';
 import { findingLike, HOUR } from '@cadre/core/testing';
-import { now } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { placeWords } from './bench-wording';
 import { useBenchOrder } from './use-bench-order';

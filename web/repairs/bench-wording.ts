@@ -1,8 +1,8 @@
 import type { BenchReason } from '@cadre/core/repairs';
 import type { Want } from '@cadre/core/schedule';
 import { assertNever } from '@cadre/core/errors';
-import { clock, dayAndClock } from '@cadre/web/app';
-import { KIND_WORDS } from '@cadre/web/fleet';
+import { clock, dayAndClock } from '@cadre/web/platform/time';
+import { KIND_WORDS } from '@cadre/web/words';
 
 interface Named {
   readonly group: (id: string) => string;

@@ -6,7 +6,7 @@ import { isStopNow, type Finding } from '@cadre/core/findings';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import { likelyPart, placesOn } from '@cadre/core/parts';
 import { benchOrder, jobMinutes, type BenchJob, type BenchPlace } from '@cadre/core/repairs';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 

@@ -17,7 +17,9 @@ import {
 import type { Check } from '@cadre/contract/checks';
 import type { Severity } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import { now, RefusedError, send, useAct } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
+import { RefusedError, send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import type { Done } from './finish-form';
 

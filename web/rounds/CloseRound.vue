@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
 import type { Round } from '@cadre/contract/rounds';
-import { count, now as serverNow } from '@cadre/web/app';
+import { count, now as serverNow } from '@cadre/web/platform/time';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import type { BoardRow } from './use-round-board';
 import { useRounds } from './use-rounds';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Projection } from '@cadre/core/rounds';
-import { clock } from '@cadre/web/app';
+import { clock } from '@cadre/web/platform/time';
 
 /** From now to the deadline: the finish on it, with its interval, beside the mark it must not pass. */
 const props = defineProps<{ projection: Projection; now: number; deadline: number; timeZone: string }>();

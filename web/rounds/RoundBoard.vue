@@ -2,7 +2,8 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Round } from '@cadre/contract/rounds';
-import { count, dayAndClock, untilNow, useKeys, useNow } from '@cadre/web/app';
+import { count, dayAndClock, untilNow, useNow } from '@cadre/web/platform/time';
+import { useKeys } from '@cadre/web/platform/keys';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';

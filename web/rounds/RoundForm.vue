@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Round, StandingRound } from '@cadre/contract/rounds';
-import { count } from '@cadre/web/app';
+import { count } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { Round } from '@cadre/contract/rounds';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import ProgressRail from './ProgressRail.vue';
 import { deadlineWords, finishWords } from './round-wording';

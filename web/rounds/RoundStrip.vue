@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import RoundLine from './RoundLine.vue';
 import { useRounds } from './use-rounds';

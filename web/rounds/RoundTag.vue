@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { clock, count, untilNow, useNow } from '@cadre/web/app';
-import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { clock, count, untilNow, useNow } from '@cadre/web/platform/time';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { Hourglass } from '@lucide/vue';
 import { isDue } from '@cadre/core/waits';

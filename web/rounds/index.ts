@@ -1,4 +1,4 @@
 import { defineAsyncComponent } from 'vue';
 
-/** Over the racks of the wall: fetched after them. */
+export { roundsViews } from './views';
 export const RoundStrip = defineAsyncComponent(() => import('./RoundStrip.vue'));

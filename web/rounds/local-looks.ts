@@ -2,7 +2,7 @@ import type { Round } from '@cadre/contract/rounds';
 import { askedOf } from '@cadre/core/catalogue';
 import { foldMarks, progressOf } from '@cadre/core/checks';
 import type { RoundLook } from '@cadre/core/rounds';
-import type { KeptCheck, KeptMark } from '@cadre/web/app';
+import type { KeptCheck, KeptMark } from '@cadre/web/platform/local-db';
 
 /** What is kept in this browser and not known to the server yet, as looks of a round: the board is true without signal too. */
 export function withLocalLooks(

@@ -1,5 +1,5 @@
 import type { Projection, RowState } from '@cadre/core/rounds';
-import { clock, count, dayAndClock, untilNow } from '@cadre/web/app';
+import { clock, count, dayAndClock, untilNow } from '@cadre/web/platform/time';
 
 export const ROW_STATE_WORDS: Record<RowState, string> = {
   waiting: 'to do',

@@ -5,7 +5,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { countRound, roundRows, type Projection } from '@cadre/core/rounds';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { faulty, marksFor } from '@cadre/test-world/builders';
-import type { KeptCheck, KeptMark } from '@cadre/web/app';
+import type { KeptCheck, KeptMark } from '@cadre/web/platform/local-db';
 import { withLocalLooks } from './local-looks';
 import { deadlineWords } from './round-wording';
 

@@ -14,7 +14,7 @@ import {
   type RoundRow,
 } from '@cadre/core/rounds';
 import type { Group } from '@cadre/core/schedule';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';

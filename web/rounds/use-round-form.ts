@@ -4,7 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Round, StandingRound } from '@cadre/contract/rounds';
 import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
 import { siteDay, siteTimeOn, siteTimeToday, type Group } from '@cadre/core/schedule';
-import { clock, now as serverNow } from '@cadre/web/app';
+import { clock, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useCandidates } from '@cadre/web/schedule';
 import { useRounds } from './use-rounds';

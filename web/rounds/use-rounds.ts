@@ -16,12 +16,10 @@ import {
   type KeptCheck,
   keptThing,
   keptUnderWay,
-  RefusedError,
-  send,
-  UnreachableError,
-  useAct,
   useKeptMarks,
-} from '@cadre/web/app';
+} from '@cadre/web/platform/local-db';
+import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
 

@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import type { BikeRule } from '@cadre/core/rounds';
-import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { ChoiceChips } from '@cadre/web/ui';
 
 /** Which bikes are meant: by rack, kind, size, what is due, what today's groups need. Nothing chosen means all of the site. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useNow, clock } from '@cadre/web/app';
+import { useNow, clock } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { siteDay } from '@cadre/core/schedule';
 import { useCover } from './use-cover';

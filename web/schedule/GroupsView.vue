@@ -2,7 +2,9 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { changeGroup, listGroups, removeGroup, type Group } from '@cadre/contract/schedule';
 import { readWants, siteDay } from '@cadre/core/schedule';
-import { clock, count, dayWords, now as serverNow, send, useAct, useNow } from '@cadre/web/app';
+import { clock, count, dayWords, now as serverNow, useNow } from '@cadre/web/platform/time';
+import { send } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceField, NoticePlate, useRefusal } from '@cadre/web/ui';

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import type { Bike, Wall } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
-import { now } from '@cadre/web/app';
+import { now } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useCover } from './use-cover';
 

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef } from 'vue';
 import { mayGoOut } from '@cadre/core/fitness';
 import type { RoundCandidate } from '@cadre/core/rounds';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 
 /** Every bike as far as choosing some for a line or a round goes: where it hangs, what it is, whether it is due. */

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef } from 'vue';
 import { mayGoOut } from '@cadre/core/fitness';
 import { coverGroups, type Group, type GroupCover } from '@cadre/core/schedule';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 

@@ -9,7 +9,8 @@ import {
   type GroupLine,
   type Want,
 } from '@cadre/core/schedule';
-import { clock, useAct } from '@cadre/web/app';
+import { clock } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
 import { wantText } from './wording';
 
 /** A group about to be added, as typed: nothing of it is lost to a refusal. */

@@ -1,5 +1,5 @@
 import type { Want, WantCover } from '@cadre/core/schedule';
-import { KIND_WORDS } from '@cadre/web/fleet';
+import { KIND_WORDS } from '@cadre/web/words';
 
 /** "8 × child’s bike 24 in", "4 × any bike". */
 export function wantWords(want: Want, count = want.count): string {

@@ -4,7 +4,7 @@ import { ChevronDown } from '@lucide/vue';
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 import { fitItem, JOINTS, type Joint, type TorqueByJoint } from '@cadre/core/fleet';
 import { readNumber } from '@cadre/core/measures';
-import { JOINT_WORDS } from '@cadre/web/fleet';
+import { JOINT_WORDS } from '@cadre/web/words';
 import { TextField } from '@cadre/web/ui';
 
 /** The house's own most for each joint: it lowers what is stated on the parts, and never raises it. */

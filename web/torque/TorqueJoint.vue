@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { convert } from '@cadre/core/measures';
 import type { TorqueCardRow } from '@cadre/core/torque';
-import { JOINT_WORDS } from '@cadre/web/fleet';
+import { JOINT_WORDS } from '@cadre/web/words';
 import { CautionLine } from '@cadre/web/ui';
 import BoltPattern from './BoltPattern.vue';
 import { asSet, CAUTION_WORDS, pullWords, statedWords } from './torque-wording';

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
 import { RouterLink } from 'vue-router';
-import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/app';
+import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { KIND_WORDS, useFleet } from '@cadre/web/fleet';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
 import TorqueJoint from './TorqueJoint.vue';

@@ -1,2 +1,3 @@
+export { torqueViews } from './views';
 export { default as HouseTorque } from './HouseTorque.vue';
 export { useTorqueRows } from './use-torque-card';

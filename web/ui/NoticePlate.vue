@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { AlertTriangle } from '@lucide/vue';
-import type { Said } from '@cadre/web/app';
+import type { Said } from '@cadre/web/platform/api';
 
 /** Something went wrong: what, and what to do. Read out when it appears. */
 defineProps<{ said: Said }>();

@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/app';
+import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
 
 export interface Refusal {
   readonly said: Ref<Said | null>;

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue';
 import { answerWait } from '@cadre/contract/waits';
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { readReading } from '@cadre/core/measures';
-import { dayAndClock, now, useAct } from '@cadre/web/app';
+import { dayAndClock, now } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 

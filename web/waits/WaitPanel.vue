@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { Hourglass } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { isDue } from '@cadre/core/waits';
-import { useNow } from '@cadre/web/app';
+import { useNow } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import WaitAnswer from './WaitAnswer.vue';

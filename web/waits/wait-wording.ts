@@ -1,6 +1,6 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { isDue, type WaitKind } from '@cadre/core/waits';
-import { dayAndClock, untilNow } from '@cadre/web/app';
+import { dayAndClock, untilNow } from '@cadre/web/platform/time';
 
 export const WAIT_WORDS: Record<WaitKind, string> = {
   soak: 'Soak: does it hold?',

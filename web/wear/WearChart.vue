@@ -5,7 +5,7 @@ import { CustomChart, LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
 import { SVGRenderer } from 'echarts/renderers';
 import VChart from 'vue-echarts';
-import { theme } from '@cadre/web/app';
+import { theme } from '@cadre/web/platform/theme';
 import { chartOption, type ChartColours } from './chart-option';
 import type { WornThing } from './use-wear';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
-import { dayAndClock, useNow } from '@cadre/web/app';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { shownValue } from '@cadre/web/measures';
 import { useWear, type WornThing } from './use-wear';

@@ -2,7 +2,7 @@ import { wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
 import { wearOfBike, type WearSeriesTold } from '@cadre/contract/wear';
 import type { Outlook } from '@cadre/core/wear';
-import { send, UnreachableError } from '@cadre/web/app';
+import { send, UnreachableError } from '@cadre/web/platform/api';
 import type { WearWorker } from './wear-worker';
 
 export interface WornThing {

@@ -1,6 +1,6 @@
 import type { WearSeriesTold } from '@cadre/contract/wear';
-import { dayAt } from '@cadre/web/app';
-import { POSITION_WORDS } from '@cadre/web/catalogue';
+import { dayAt } from '@cadre/web/platform/time';
+import { POSITION_WORDS } from '@cadre/web/words';
 import { limitWords, shownValue } from '@cadre/web/measures';
 import type { Outlook, WearUnit, WornMeasure } from '@cadre/core/wear';
 

@@ -1,0 +1,301 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, reactive, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { addBike, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
+import { bikeFields } from '@cadre/contract/fleet/schemas';
+import { differingFields, type FitList } from '@cadre/core/fleet';
+import type { FieldIssue } from '@cadre/core/errors';
+import { fieldWords } from '@cadre/web/platform/api';
+import { useAct } from '@cadre/web/platform/act';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { BikeFigure } from '@cadre/web/figures';
+import {
+  BothSides,
+  type Differing,
+  BuildFields,
+  FitFields,
+  differingFit,
+  mergeFit,
+  useBuildForm,
+} from '@cadre/web/models';
+import { BUILD_FIELDS } from '@cadre/web/words';
+import { useFleet, usePicked } from '@cadre/web/fleet';
+
+/** A bike's fields and build, with its figure drawn as it is filled in. Nothing typed is ever lost to a refusal. */
+const props = defineProps<{ bikeId?: string }>();
+const fleet = useFleet();
+const picked = usePicked();
+const router = useRouter();
+const refusal = useRefusal();
+const act = useAct();
+const before = ref<Bike | null>(null);
+const theirs = ref<Bike | null>(null);
+const own = ref<readonly FieldIssue[]>([]);
+const form = useBuildForm();
+const fitFields = ref<InstanceType<typeof FitFields> | null>(null);
+const fit = ref<FitList>({});
+const TEXTS = {
+  tag: '',
+  modelId: '',
+  model: '',
+  size: '',
+  serial: '',
+  boughtOn: '',
+  warrantyUntil: '',
+  siteId: '',
+  hookId: '',
+};
+const fields = reactive({ ...TEXTS });
+
+function takeBike(bike: Bike): void {
+  before.value = bike;
+  for (const name of Object.keys(TEXTS) as (keyof typeof TEXTS)[]) fields[name] = bike[name] ?? '';
+  form.take(bike.build);
+  fit.value = bike.fit;
+}
+onMounted(async () => {
+  if (!fleet.wall) await fleet.load();
+  fields.siteId = fleet.wall?.sites[0]?.id ?? '';
+  const bike = props.bikeId ? fleet.bikeById.get(props.bikeId) : undefined;
+  if (bike) takeBike(bike);
+});
+
+const model = computed(() => fleet.models.find((each) => each.id === fields.modelId) ?? null);
+const models = computed(() => [
+  { value: '', label: 'Of no model' },
+  ...fleet.models.map((each) => ({ value: each.id, label: each.name })),
+]);
+/** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
+function modelChosen(): void {
+  if (model.value) form.take(model.value.build);
+}
+const differs = computed(
+  () =>
+    new Set<string>(
+      model.value && form.drawn.value ? differingFields(model.value.build, form.drawn.value) : [],
+    ),
+);
+const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
+const hooks = computed(() => {
+  const taken = new Set(fleet.bikes.filter((bike) => bike.id !== props.bikeId).map((bike) => bike.hookId));
+  const free = fleet.racks
+    .filter((rack) => rack.siteId === fields.siteId)
+    .flatMap((rack) =>
+      rack.hooks
+        .filter((hook) => !taken.has(hook.id))
+        .map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
+    );
+  return [{ value: '', label: 'On no hook' }, ...free];
+});
+const issues = computed(() => [...own.value, ...refusal.fields.value]);
+const errorOf = (path: string): string | null => {
+  const issue = issues.value.find((each) => each.path === path);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+};
+
+/** After a refusal: to the first wrong field, else to what was said, at the top. */
+async function show(): Promise<void> {
+  await nextTick();
+  const wrong = document.querySelector<HTMLElement>('form [aria-invalid=true]');
+  if (wrong) {
+    wrong.scrollIntoView({ block: 'center' });
+    wrong.focus({ preventScroll: true });
+  } else window.scrollTo({ top: 0 });
+}
+
+function entered(): { values: unknown; issues: readonly FieldIssue[] } {
+  const read = fitFields.value?.collect() ?? { fit: fit.value, issues: [] };
+  return {
+    values: {
+      ...fields,
+      modelId: fields.modelId || null,
+      model: model.value?.name ?? fields.model,
+      hookId: fields.hookId || null,
+      build: form.entered.value,
+      fit: read.fit,
+    },
+    issues: read.issues,
+  };
+}
+
+async function save(): Promise<void> {
+  const { values, issues: unread } = entered();
+  const parsed = bikeFields.safeParse(values);
+  own.value = [
+    ...unread,
+    ...(parsed.success
+      ? []
+      : parsed.error.issues.map((issue) => ({
+          path: issue.path.join('.'),
+          code: issue.code ?? 'invalid',
+          params: {
+            minimum: 'minimum' in issue ? Number(issue.minimum) : null,
+            maximum: 'maximum' in issue ? Number(issue.maximum) : null,
+          },
+        }))),
+  ];
+  if (!parsed.success || own.value.length > 0) {
+    refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
+    return show();
+  }
+  const body: BikeFields = parsed.data;
+  const saved = await refusal.run(async () => {
+    const version = before.value?.version;
+    const bike =
+      props.bikeId && version
+        ? await act(changeBike, { params: { id: props.bikeId }, body: { ...body, version } })
+        : await act(addBike, { body });
+    fleet.put(bike);
+    picked.id = bike.id;
+    await router.push({ name: 'wall' });
+  });
+  if (!saved && refusal.error.value?.problem.code === 'conflict.version')
+    theirs.value = refusal.error.value.problem.current as Bike;
+  if (!saved) await show();
+}
+
+const PLAIN = {
+  tag: 'Tag',
+  modelId: 'Model',
+  model: 'Model name',
+  size: 'Size',
+  serial: 'Serial number',
+  boughtOn: 'Bought',
+  warrantyUntil: 'Warranty until',
+  siteId: 'Site',
+  hookId: 'Hook',
+} as const;
+const spoken = (name: keyof typeof PLAIN, value: string): string => {
+  if (name === 'modelId') return fleet.models.find((each) => each.id === value)?.name ?? value;
+  if (name === 'siteId') return fleet.siteById.get(value)?.name ?? value;
+  if (name === 'hookId')
+    return (
+      fleet.racks
+        .flatMap((rack) => rack.hooks.map((hook) => ({ hook, rack })))
+        .map(({ hook, rack }) => (hook.id === value ? `${rack.name}, hook ${hook.number}` : ''))
+        .find(Boolean) ?? value
+    );
+  return value;
+};
+/** Both sides of a conflict, field by field. */
+const differing = computed((): readonly Differing[] => {
+  const other = theirs.value;
+  if (!other) return [];
+  const mine = (fitFields.value?.collect().fit ?? fit.value) as FitList;
+  const plain = (Object.keys(PLAIN) as (keyof typeof PLAIN)[])
+    .filter((name) => fields[name] !== (other[name] ?? ''))
+    .map((name) => ({
+      name: name,
+      label: PLAIN[name],
+      mine: spoken(name, fields[name]),
+      theirs: spoken(name, other[name] ?? ''),
+    }));
+  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(
+    ({ name, label }) => ({
+      name: `build.${name}`,
+      label,
+      mine: form.fields[name] ?? '',
+      theirs: String(other.build[name]),
+    }),
+  );
+  const carried =
+    [...form.accessories.value].sort().join(', ') === [...other.build.accessories].sort().join(', ')
+      ? []
+      : [
+          {
+            name: 'build.accessories',
+            label: 'Carries',
+            mine: form.accessories.value.join(', '),
+            theirs: other.build.accessories.join(', '),
+          },
+        ];
+  return [...plain, ...built, ...carried, ...differingFit(mine, other.fit)];
+});
+function chosen(names: ReadonlySet<string>): void {
+  const other = theirs.value;
+  if (!other) return;
+  for (const name of Object.keys(PLAIN) as (keyof typeof PLAIN)[])
+    if (names.has(name)) fields[name] = other[name] ?? '';
+  for (const { name } of BUILD_FIELDS)
+    if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
+  if (names.has('build.accessories')) form.accessories.value = [...other.build.accessories];
+  fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
+  before.value = other;
+  theirs.value = null;
+  refusal.said.value = null;
+  void nextTick(save);
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+    <h1 class="sturdy text-2xl">{{ bikeId ? `Edit ${before?.tag ?? ''}` : 'Add a bike' }}</h1>
+    <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_22rem]" novalidate @submit.prevent="save">
+      <div class="min-w-0 space-y-5">
+        <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
+        <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
+        <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+          <legend class="sturdy mb-2 text-lg">The bike</legend>
+          <TextField
+            v-model="fields.tag"
+            label="Tag"
+            hint="Short: letters, digits, dashes"
+            :error="errorOf('tag')"
+          />
+          <ChoiceField
+            v-model="fields.modelId"
+            label="Model"
+            :options="models"
+            :error="errorOf('modelId')"
+            @change="modelChosen"
+          />
+          <TextField v-if="!model" v-model="fields.model" label="Model name" :error="errorOf('model')" />
+          <TextField v-model="fields.size" label="Size" :error="errorOf('size')" />
+          <TextField v-model="fields.serial" label="Serial number" :error="errorOf('serial')" />
+          <TextField v-model="fields.boughtOn" label="Bought" type="date" :error="errorOf('boughtOn')" />
+          <TextField
+            v-model="fields.warrantyUntil"
+            label="Warranty until"
+            type="date"
+            :error="errorOf('warrantyUntil')"
+          />
+          <ChoiceField v-model="fields.siteId" label="Site" :options="sites" :error="errorOf('siteId')" />
+          <ChoiceField v-model="fields.hookId" label="Hook" :options="hooks" :error="errorOf('hookId')" />
+        </fieldset>
+        <BuildFields :form="form" :error-of="errorOf" :own="differs" />
+        <details :open="issues.some((issue) => issue.path.startsWith('fit.'))">
+          <summary class="sturdy min-h-12 content-center text-lg">
+            What this bike states of its parts{{ model ? ', over its model' : '' }}
+          </summary>
+          <FitFields
+            v-if="form.drawn.value"
+            ref="fitFields"
+            :build="form.drawn.value"
+            :fit="fit"
+            :inherited="model?.fit"
+            :issues="issues"
+            class="mt-2"
+          />
+        </details>
+      </div>
+      <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
+        <div class="h-64 rounded-lg border-2 border-line bg-plate p-2">
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" label="The bike as built" />
+        </div>
+        <p v-if="model && differs.size" class="mt-2 text-watch">
+          {{ differs.size === 1 ? 'One field differs' : `${differs.size} fields differ` }} from
+          {{ model.name }}: a change of the model leaves them alone.
+        </p>
+        <ActButton
+          kind="main"
+          big
+          type="submit"
+          class="mt-3 w-full"
+          :disabled="refusal.busy.value"
+          data-save
+          >{{ bikeId ? 'Save' : 'Add this bike' }}</ActButton
+        >
+      </div>
+    </form>
+  </main>
+</template>

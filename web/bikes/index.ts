@@ -1,0 +1,2 @@
+export { bikesViews } from './views';
+export { default as BikeClipboard } from './BikeClipboard.vue';

@@ -1,0 +1,1 @@
+export { exchangeViews } from './views';

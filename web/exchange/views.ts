@@ -1,0 +1,10 @@
+import type { RouteRecordRaw } from 'vue-router';
+
+export const exchangeViews: readonly RouteRecordRaw[] = [
+  {
+    path: '/lists',
+    name: 'exchange',
+    component: () => import('./ExchangeView.vue'),
+    meta: { title: 'Lists in and out' },
+  },
+];

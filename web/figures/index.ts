@@ -1,0 +1,2 @@
+export { default as BikeFigure } from './BikeFigure.vue';
+export { default as BikeSign } from './BikeSign.vue';

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { SEVERITIES } from '@cadre/core/catalogue';
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { count, dayAndClock, useNow, useToday } from '@cadre/web/platform/time';
+import { SEVERITY_WORDS, withPosition } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
+
+const PastFindings = defineAsyncComponent(() => import('./PastFindings.vue'));
+
+/** What is open on a bike, worst first, numbered as it is on the figure, and what was. */
+const props = defineProps<{ bike: Bike; timeZone?: string | undefined; past?: boolean }>();
+const fleet = useFleet();
+const now = useNow();
+const today = useToday();
+const findings = computed(() =>
+  [...(props.bike.facts.findings as readonly Finding[])].sort(
+    (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
+  ),
+);
+const limit = (finding: Finding): string => {
+  if (finding.severity !== 'soon' || !finding.limit) return '';
+  if (isStopNow(finding, now.value)) return 'past its limit';
+  return `until ${dayAndClock(finding.limit.until, today.value, props.timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')} more`;
+};
+</script>
+
+<template>
+  <section aria-labelledby="findings-of" data-open-findings>
+    <h2 id="findings-of" class="sturdy text-xl">Findings</h2>
+    <p v-if="findings.length === 0" class="text-soft">Nothing is open on it.</p>
+    <ul class="mt-1 divide-y divide-line rounded-md border-2 border-line bg-plate empty:hidden">
+      <li
+        v-for="finding in findings"
+        :key="finding.id"
+        class="flex flex-wrap items-baseline gap-x-3 px-3 py-2 leading-snug"
+        :class="isStopNow(finding, now) && 'border-l-8 border-l-held'"
+      >
+        <span class="min-w-48 grow"
+          ><span class="font-semibold"
+            >{{ withPosition(finding.words.checkpoint, finding.position) }}:
+            {{ finding.words.fault.toLowerCase() }}</span
+          ><span class="block text-[0.95rem] text-soft"
+            >{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, today, timeZone)
+            }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
+            }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}</span
+          ></span
+        >
+        <span class="text-right leading-tight"
+          ><span
+            class="font-semibold"
+            :class="isStopNow(finding, now) ? 'text-held' : finding.severity === 'upkeep' ? '' : 'text-watch'"
+            >{{ SEVERITY_WORDS[finding.severity] }}</span
+          ><span v-if="limit(finding)" class="block text-sm text-soft">{{ limit(finding) }}</span></span
+        >
+      </li>
+    </ul>
+    <PastFindings
+      class="mt-1"
+      :bike-id="bike.id"
+      :version="bike.facts"
+      :open="past ?? false"
+      :most="past ? 100 : 12"
+      :time-zone="timeZone"
+    />
+  </section>
+</template>

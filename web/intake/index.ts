@@ -1,0 +1,1 @@
+export { intakeViews } from './views';

@@ -1,0 +1,1 @@
+export { lineViews } from './views';

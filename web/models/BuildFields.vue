@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ACCESSORIES } from '@cadre/core/fleet';
+import { ChoiceField, TextField } from '@cadre/web/ui';
+import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
+import type { BuildForm } from './use-build-form';
+
+/** The fields of a build. `own` marks those in which a bike is built otherwise than its model. */
+const props = defineProps<{
+  form: BuildForm;
+  errorOf: (path: string) => string | null;
+  own?: ReadonlySet<string>;
+}>();
+const { accessories } = props.form;
+</script>
+
+<template>
+  <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+    <legend class="sturdy mb-2 text-lg">Build: it decides what is asked</legend>
+    <div
+      v-for="field in BUILD_FIELDS"
+      :key="field.name"
+      :class="own?.has(field.name) && '-mx-1 rounded-md border-l-4 border-watch bg-watch-wash px-1 pb-1'"
+    >
+      <TextField
+        v-if="field.name === 'sprockets'"
+        v-model="form.fields[field.name]!"
+        :label="own?.has(field.name) ? `${field.label} (own)` : field.label"
+        type="number"
+        :error="errorOf(`build.${field.name}`)"
+      />
+      <ChoiceField
+        v-else
+        v-model="form.fields[field.name]!"
+        :label="own?.has(field.name) ? `${field.label} (own)` : field.label"
+        :options="field.options"
+        :error="errorOf(`build.${field.name}`)"
+        @change="field.name === 'kind' && form.kindChosen()"
+      />
+    </div>
+  </fieldset>
+  <fieldset>
+    <legend class="sturdy mb-1 text-lg">
+      Carries<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"> (own)</span>
+    </legend>
+    <div class="flex flex-wrap gap-x-5">
+      <label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"
+        ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{
+          ACCESSORY_WORDS[each]
+        }}</label
+      >
+    </div>
+  </fieldset>
+</template>

@@ -1,0 +1,2 @@
+export { type SendAct, useAct } from './use-act';
+export { useAnswer } from './use-answer';

@@ -1,0 +1,1 @@
+export { saveFile } from './save-file';

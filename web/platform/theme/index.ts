@@ -1,0 +1,1 @@
+export { nextTheme, theme } from './theme';

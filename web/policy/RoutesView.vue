@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue';
+import { ArrowDown, ArrowUp } from '@lucide/vue';
+import { ROUTE_KEYS, zonesOf, type OwnRoute, type Route, type Zone } from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
+import { fieldWords } from '@cadre/web/platform/api';
+import { BikeFigure } from '@cadre/web/figures';
+import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
+import { useSession } from '@cadre/web/people';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { CatalogueNav, keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/catalogue';
+import RouteZone from './RouteZone.vue';
+import { usePolicyForm } from './use-policy-form';
+
+/** The ways round a bike: five that ship, and the house's own. A sheet takes one with it when it is published. */
+const session = useSession();
+const refusal = useRefusal();
+const form = usePolicyForm();
+const kind = ref<BikeKind>('hardtail');
+const writing = ref<OwnRoute | null>(null);
+const tried = ref(false);
+onMounted(() => refusal.run(form.begin));
+const own = computed(() => form.choices.value?.ownRoutes ?? []);
+const shown = computed<readonly { key: string; name: string; reason: string; route: Route; own: boolean }[]>(
+  () => [
+    ...own.value.map((route) => ({
+      key: route.key,
+      name: route.name,
+      reason: 'This house’s own.',
+      route: route,
+      own: true,
+    })),
+    ...ROUTE_KEYS.map((key) => ({
+      key: key,
+      name: ROUTE_WORDS[key],
+      reason: ROUTE_REASONS[key],
+      route: key,
+      own: false,
+    })),
+  ],
+);
+function write(from: Route): void {
+  tried.value = false;
+  writing.value = { key: '', name: '', zones: [...zonesOf(from)] };
+}
+function move(zone: Zone, to: number): void {
+  const zones = writing.value?.zones.filter((each) => each !== zone) ?? [];
+  if (writing.value)
+    writing.value = { ...writing.value, zones: [...zones.slice(0, to), zone, ...zones.slice(to)] };
+}
+const name = computed({
+  get: () => writing.value?.name ?? '',
+  set: (text) => writing.value && (writing.value = { ...writing.value, name: text }),
+});
+const keep = (): void => {
+  tried.value = true;
+  const route = writing.value;
+  if (!route || route.name.trim() === '') return;
+  const key = route.key || keyFrom(`route-${route.name}`, new Set(own.value.map((each) => each.key)));
+  void save(
+    [...own.value.filter((each) => each.key !== key), { ...route, key, name: route.name.trim() }],
+    `Route ${route.name.trim()}`,
+  );
+};
+const remove = (key: string): void =>
+  void save(
+    own.value.filter((each) => each.key !== key),
+    'Route taken away',
+  );
+async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
+  form.set({ ownRoutes: routes.map((route) => ({ ...route, zones: [...route.zones] })) });
+  if (await refusal.run(() => form.publish(note))) writing.value = null;
+}
+</script>
+
+<template>
+  <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
+    <CatalogueNav />
+    <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
+    <div class="mt-3 flex flex-wrap items-end gap-3">
+      <div class="grow">
+        <h1 class="sturdy text-2xl">Routes</h1>
+        <p class="text-soft">
+          The order of zones. Zones a bike has not drop out; within one, what wants the same side and phase
+          stands together.
+        </p>
+      </div>
+      <ChoiceField
+        v-model="kind"
+        label="Drawn on a"
+        :options="BIKE_KINDS.map((each) => ({ value: each, label: KIND_WORDS[each] }))"
+      />
+      <ActButton v-if="session.may('edit-program')" kind="main" data-new-route @click="write('m-front-first')"
+        >Write a route</ActButton
+      >
+    </div>
+    <section
+      v-if="writing"
+      class="mt-4 grid gap-4 rounded-lg border-2 border-act bg-plate p-4 lg:grid-cols-[1fr_26rem]"
+      aria-label="An own route"
+      data-route-form
+    >
+      <div class="space-y-3">
+        <TextField
+          v-model="name"
+          label="Name"
+          :error="tried && !name.trim() ? fieldWords('required') : null"
+          data-field="route-name"
+        />
+        <div class="h-72">
+          <BikeFigure
+            :build="USUAL_BUILD[kind]"
+            label="The walk as it would be"
+            :route="writing"
+            numbered
+            :zones="writing.zones"
+          />
+        </div>
+        <div class="flex flex-wrap gap-2">
+          <ActButton kind="main" :disabled="refusal.busy.value" data-keep-route @click="keep"
+            >Keep this route</ActButton
+          >
+          <ActButton @click="writing = null">Leave it</ActButton>
+        </div>
+      </div>
+      <ol class="space-y-1">
+        <RouteZone
+          v-for="(zone, index) in writing.zones"
+          :key="zone"
+          :zone="zone"
+          :at="index"
+          @dropped="(dragged) => move(dragged, index)"
+        >
+          <span class="sturdy w-7">{{ index + 1 }}</span><span class="grow">{{ ZONE_WORDS[zone] }}</span>
+          <button
+            type="button"
+            class="grid size-12 place-items-center disabled:opacity-40"
+            :disabled="index === 0"
+            :aria-label="`${ZONE_WORDS[zone]}: earlier`"
+            @click="move(zone, index - 1)"
+          >
+            <ArrowUp class="size-5" aria-hidden="true" />
+          </button>
+          <button
+            type="button"
+            class="grid size-12 place-items-center disabled:opacity-40"
+            :disabled="index === writing.zones.length - 1"
+            :aria-label="`${ZONE_WORDS[zone]}: later`"
+            data-route-later
+            @click="move(zone, index + 1)"
+          >
+            <ArrowDown class="size-5" aria-hidden="true" />
+          </button>
+        </RouteZone>
+      </ol>
+    </section>
+    <ul class="mt-4 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+      <li
+        v-for="each in shown"
+        :key="each.key"
+        class="flex flex-col rounded-lg border-2 border-ink/60 bg-plate p-3"
+        :data-route="each.key"
+      >
+        <h2 class="sturdy text-lg">{{ each.name }}</h2>
+        <p class="leading-snug text-soft">{{ each.reason }}</p>
+        <div class="mt-2 h-56">
+          <BikeFigure
+            :build="USUAL_BUILD[kind]"
+            :label="`${each.name}, the walk`"
+            :route="each.route"
+            numbered
+            :zones="zonesOf(each.route)"
+          />
+        </div>
+        <p class="mt-2 grow text-[0.95rem] leading-snug">
+          {{
+            zonesOf(each.route)
+              .map((zone) => ZONE_WORDS[zone].toLowerCase())
+              .join(' → ')
+          }}
+        </p>
+        <div v-if="session.may('edit-program')" class="mt-1 flex flex-wrap gap-x-4">
+          <ActButton kind="quiet" @click="write(each.route)">Begin an own one from it</ActButton>
+          <ActButton v-if="each.own" kind="quiet" @click="remove(each.key)">Take it away</ActButton>
+        </div>
+      </li>
+    </ul>
+  </main>
+</template>

@@ -1,0 +1,2 @@
+export { policyViews } from './views';
+export { usePolicyForm } from './use-policy-form';

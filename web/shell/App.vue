@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useOutbox } from '@cadre/web/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import { FindBike, readCode } from '@cadre/web/find';
+import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
+import { ChangePerson, useSession } from '@cadre/web/people';
+import DayStrip from './DayStrip.vue';
+import { onScan, useKeys } from '@cadre/web/platform/keys';
+
+const ShortcutSheet = defineAsyncComponent(() => import('./ShortcutSheet.vue'));
+
+const session = useSession();
+const fleet = useFleet();
+const catalogue = useCatalogue();
+const outbox = useOutbox();
+const route = useRoute();
+const router = useRouter();
+const changing = ref(false);
+const shortcuts = ref(false);
+const signedIn = computed(() => session.person !== null);
+
+watch(
+  signedIn,
+  (now) => {
+    if (!now) {
+      fleet.unfollow();
+      return;
+    }
+    outbox.begin();
+    void outbox.flush();
+    if (!fleet.wall) void fleet.load();
+    void catalogue.load();
+    fleet.follow();
+  },
+  { immediate: true },
+);
+// Somebody published a sheet or a policy: the next check begun here asks it.
+watch(
+  () => fleet.wall && `${fleet.wall.policyHash} ${fleet.wall.sheetVersions}`,
+  (now, before) => {
+    if (now && before && signedIn.value) void catalogue.load();
+  },
+);
+watch(
+  () => outbox.reachable,
+  (reached) => {
+    if (!reached) return;
+    void session.confirm();
+    if (fleet.asOf) void fleet.load();
+  },
+);
+async function changed(): Promise<void> {
+  changing.value = false;
+  await outbox.flush();
+  await Promise.all([fleet.load(), catalogue.load()]);
+}
+async function leave(): Promise<void> {
+  changing.value = false;
+  await router.push({ name: 'sign-in' });
+}
+/** Whatever found it, the view in front says what happens with it; where none does, it is taken in hand on its own page. */
+const picked = usePicked();
+useFound((bike) => {
+  picked.id = bike.id;
+  void router.push({ name: 'bike', params: { bikeId: bike.id } });
+  return true;
+});
+const finding = ref(false);
+// Back, with a finger on the edge of a phone, leads to another page: nothing may go on lying over it.
+watch(
+  () => route.path,
+  () => {
+    finding.value = false;
+    shortcuts.value = false;
+    changing.value = false;
+  },
+);
+function found(bike: Bike): void {
+  finding.value = false;
+  giveFound(bike);
+}
+function readText(text: string): boolean {
+  if (!signedIn.value) return false;
+  const target = readCode(text, fleet.bikes, location.origin);
+  if (target.kind === 'bike') found(target.bike);
+  else if (target.kind === 'page') {
+    finding.value = false;
+    void router.push(target.path);
+  }
+  return target.kind !== 'nobody';
+}
+onScan(readText);
+useKeys(
+  () => ({
+    ...(signedIn.value ? { '/': () => (finding.value = true) } : {}),
+    '?': () => {
+      shortcuts.value = !shortcuts.value;
+    },
+    g: () => void router.push({ name: 'wall' }),
+  }),
+  [
+    { keys: '/', does: 'Find a bike; a scanner needs no key' },
+    { keys: 'G', does: 'To the rack wall' },
+    { keys: '?', does: 'This sheet' },
+  ],
+);
+</script>
+
+<template>
+  <DayStrip
+    v-if="signedIn && !route.meta.open"
+    @change="changing = true"
+    @help="shortcuts = true"
+    @find="finding = true"
+  />
+  <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
+  <ChangePerson v-if="changing" @done="changed" @close="changing = false" @leave="leave" />
+  <FindBike v-if="finding" :read="readText" @found="found" @close="finding = false" />
+  <ShortcutSheet v-if="shortcuts" @close="shortcuts = false" />
+</template>

@@ -1,0 +1,49 @@
+import type { RouteRecordRaw } from 'vue-router';
+import { bikesViews } from '@cadre/web/bikes';
+import { catalogueViews } from '@cadre/web/catalogue';
+import { checksViews } from '@cadre/web/checks';
+import { exchangeViews } from '@cadre/web/exchange';
+import { findingsViews } from '@cadre/web/findings';
+import { intakeViews } from '@cadre/web/intake';
+import { lineViews } from '@cadre/web/line';
+import { modelsViews } from '@cadre/web/models';
+import { partsViews } from '@cadre/web/parts';
+import { peopleViews } from '@cadre/web/people';
+import { policyViews } from '@cadre/web/policy';
+import { recordsViews } from '@cadre/web/records';
+import { repairsViews } from '@cadre/web/repairs';
+import { roundsViews } from '@cadre/web/rounds';
+import { scheduleViews } from '@cadre/web/schedule';
+import { toolsViews } from '@cadre/web/tools';
+import { torqueViews } from '@cadre/web/torque';
+import { unusualRecordsViews } from '@cadre/web/unusual-records';
+import { wallViews } from '@cadre/web/wall';
+
+/** Every address there is: each feature's own, and what is said where there is none. */
+export const VIEWS: readonly RouteRecordRaw[] = [
+  ...bikesViews,
+  ...catalogueViews,
+  ...checksViews,
+  ...exchangeViews,
+  ...findingsViews,
+  ...intakeViews,
+  ...lineViews,
+  ...modelsViews,
+  ...partsViews,
+  ...peopleViews,
+  ...policyViews,
+  ...recordsViews,
+  ...repairsViews,
+  ...roundsViews,
+  ...scheduleViews,
+  ...toolsViews,
+  ...torqueViews,
+  ...unusualRecordsViews,
+  ...wallViews,
+  {
+    path: '/:rest(.*)*',
+    name: 'nowhere',
+    component: () => import('./NowhereView.vue'),
+    meta: { title: 'Not here' },
+  },
+];

@@ -1,0 +1,1 @@
+export { toolsViews } from './views';

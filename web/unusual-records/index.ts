@@ -1,0 +1,1 @@
+export { unusualRecordsViews } from './views';

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { defineAsyncComponent, nextTick, ref } from 'vue';
+import { Search } from '@lucide/vue';
+import { ActButton } from '@cadre/web/ui';
+import { useWallView } from './use-wall';
+import { GROUPING_WORDS, GROUPINGS } from './wall-lines';
+
+const WallMenu = defineAsyncComponent(() => import('./WallMenu.vue'));
+
+/** The wall's own line: find, group, select, and everything rarer under one button. */
+defineProps<{ shown: number; unknown: readonly string[] }>();
+const emit = defineEmits<{ enter: []; print: [] }>();
+const view = useWallView();
+const finder = ref<HTMLInputElement | null>(null);
+
+function leave(): void {
+  view.sought = '';
+  finder.value?.blur();
+}
+function toggleArranging(): void {
+  view.arranging = !view.arranging;
+  view.selecting = false;
+  if (!view.arranging) return;
+  view.grouping = 'hooks';
+  view.sought = '';
+}
+function toggleSelecting(): void {
+  view.selecting = !view.selecting;
+  view.selected = new Set();
+  view.arranging = false;
+}
+defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
+</script>
+
+<template>
+  <div class="flex flex-wrap items-center gap-2">
+    <h1 class="sturdy mr-auto text-2xl max-sm:sr-only">Rack wall</h1>
+    <form class="relative min-w-0 grow basis-32 sm:max-w-72" role="search" @submit.prevent="emit('enter')">
+      <label for="find" class="sr-only">Find: a tag, or words like held 24in boathouse</label>
+      <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />
+      <input
+        id="find"
+        ref="finder"
+        v-model="view.sought"
+        autocomplete="off"
+        placeholder="Tag, or held 24in …"
+        class="h-12 w-full rounded-md border-2 border-ink/60 bg-plate pl-10 pr-3 placeholder:text-soft"
+        :aria-invalid="unknown.length > 0"
+        aria-describedby="find-said"
+        @keydown.esc="leave"
+      />
+      <p
+        id="find-said"
+        role="status"
+        class="absolute left-0 top-full z-10 mt-1 whitespace-nowrap rounded-md border-2 border-line bg-plate px-2 py-0.5 empty:hidden"
+        :class="unknown.length ? 'font-semibold text-held' : 'text-soft'"
+      >
+        <template v-if="unknown.length">No bike is “{{ unknown.join('”, “') }}”. </template
+        ><template v-else-if="view.sought.trim()"
+          >{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template
+        >
+      </p>
+    </form>
+    <label class="max-sm:hidden"
+      ><span class="sr-only">Group bikes</span
+      ><select
+        v-model="view.grouping"
+        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2 font-semibold"
+        data-grouping
+      >
+        <option v-for="each in GROUPINGS" :key="each" :value="each">{{ GROUPING_WORDS[each] }}</option>
+      </select></label
+    >
+    <ActButton
+      class="max-sm:px-3"
+      :aria-pressed="view.selecting"
+      :class="view.selecting && 'bg-ink! text-ground!'"
+      data-select
+      @click="toggleSelecting"
+      >{{ view.selecting ? 'Done' : 'Select' }}</ActButton
+    >
+    <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging"
+      >Done arranging</ActButton
+    >
+    <WallMenu v-else @arrange="toggleArranging" @print="emit('print')" />
+  </div>
+</template>

@@ -1,0 +1,2 @@
+export { wallViews } from './views';
+export { type Grouping } from './wall-lines';

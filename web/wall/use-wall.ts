@@ -1,0 +1,99 @@
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
+import { defineStore } from 'pinia';
+import type { Bike } from '@cadre/contract/fleet';
+import { FITNESSES, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
+import { indexFor, searchBikes } from '@cadre/core/fleet';
+import { useNow } from '@cadre/web/platform/time';
+import { useOutbox } from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
+import type { Grouping } from './wall-lines';
+
+const FINGERS_REST_MS = 120;
+
+/** How the wall is looked at; it stays so from view to view. */
+export const useWallView = defineStore('wall-view', () => ({
+  grouping: ref<Grouping>('hooks'),
+  sought: ref(''),
+  arranging: ref(false),
+  selecting: ref(false),
+  selected: ref<ReadonlySet<string>>(new Set()),
+}));
+
+export interface Wall {
+  readonly answers: Readonly<Ref<ReadonlyMap<string, FitnessAnswer>>>;
+  readonly begun: Readonly<Ref<ReadonlySet<string>>>;
+  readonly shown: Readonly<Ref<readonly Bike[]>>;
+  /** Whether the wall shows what was typed; it follows the typing a moment later. */
+  readonly filtered: Readonly<Ref<boolean>>;
+  readonly unknown: Readonly<Ref<readonly string[]>>;
+  readonly counts: Readonly<Ref<Readonly<Record<Fitness, number>>>>;
+  fitnessOf(bike: Bike): Fitness;
+  /** The first bike that is all of what was typed, asked at once. */
+  find(text: string): Bike | null;
+}
+
+/** What every bike's fitness is now, which are being looked at, and which of them were asked for. */
+export function useWall(): Wall {
+  const fleet = useFleet();
+  const view = useWallView();
+  const outbox = useOutbox();
+  const now = useNow();
+  /** What the wall is filtered by: what is typed shows at once, the wall follows when the fingers rest. */
+  const applied = ref(view.sought);
+  let resting: ReturnType<typeof setTimeout> | null = null;
+  watch(
+    () => view.sought,
+    (sought) => {
+      if (resting) clearTimeout(resting);
+      resting = setTimeout(() => (applied.value = sought), FINGERS_REST_MS);
+    },
+  );
+  onScopeDispose(() => resting && clearTimeout(resting));
+
+  const answers = computed(
+    () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
+  );
+  const fitnessOf = (bike: Bike): Fitness => answers.value.get(bike.id)?.fitness ?? 'due';
+  const begun = computed(
+    () =>
+      new Set([
+        ...fleet.bikes.filter((bike) => bike.openCheckId).map((bike) => bike.id),
+        ...outbox.openBikes,
+      ]),
+  );
+  const rackOfHook = computed(
+    () => new Map(fleet.racks.flatMap((rack) => rack.hooks.map((hook) => [hook.id, rack.name] as const))),
+  );
+  const index = computed(() =>
+    fleet.bikes.map((bike) => ({
+      ...indexFor({
+        tag: bike.tag,
+        size: bike.size,
+        words: [
+          FITNESS_WORDS[fitnessOf(bike)],
+          WHEREABOUTS_WORDS[bike.whereabouts],
+          KIND_WORDS[bike.build.kind],
+          bike.model,
+          fleet.siteById.get(bike.siteId)?.name ?? '',
+          rackOfHook.value.get(bike.hookId ?? '') ?? 'loose',
+          begun.value.has(bike.id) ? 'begun' : '',
+        ],
+      }),
+      bike,
+    })),
+  );
+  const result = computed(() =>
+    applied.value.trim() === '' ? null : searchBikes(index.value, applied.value),
+  );
+  const filtered = computed(() => applied.value.trim() !== '');
+  const shown = computed(() => result.value?.found.map((each) => each.bike) ?? fleet.bikes);
+  const unknown = computed(() => result.value?.unknown ?? []);
+  const counts = computed(() => {
+    const found = Object.fromEntries(FITNESSES.map((fitness) => [fitness, 0])) as Record<Fitness, number>;
+    for (const bike of fleet.bikes) found[fitnessOf(bike)] += 1;
+    return found;
+  });
+  const find = (text: string): Bike | null => searchBikes(index.value, text).found[0]?.bike ?? null;
+  return { find, answers, begun, shown, filtered, unknown, counts, fitnessOf };
+}

@@ -1,0 +1,25 @@
+export { FITNESS_WORDS, KIND_WORDS, MISHAP_WORDS, WHEREABOUTS_WORDS, reasonWords } from './bike-words';
+export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-words';
+export {
+  PHASE_WORDS,
+  POSITION_WORDS,
+  SEVERITY_MEANING,
+  SEVERITY_WORDS,
+  SYSTEM_WORDS,
+  ZONE_WORDS,
+  withPosition,
+  zonesName,
+} from './checkpoint-words';
+export {
+  JOINT_WORDS,
+  MISMATCH_WORDS,
+  PART_WORDS,
+  TOPIC_WORDS,
+  fitItemWords,
+  fitRows,
+  fitText,
+  shownUnit as fitUnit,
+  fitValue,
+  markingsText,
+  shownUnit,
+} from './fit-words';
