@@ -6,7 +6,7 @@ import { getWall } from '@cadre/contract/fleet';
 import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { markFor } from '@cadre/test-world/builders';
-import { readSheets } from '@cadre/test-world/client';
+import { readChecklists } from '@cadre/test-world/client';
 import { Browser } from '../e2e/support/browser';
 import type { Benchmark } from './best';
 import { firstView, SECRET, type Stand } from './stand';
@@ -35,13 +35,13 @@ async function liveLong(stand: Stand): Promise<string> {
   const { client, source } = stand;
   const [bike] = (await client.send(getWall)).bikes.filter((each) => each.build.kind === 'hardtail');
   if (!bike) throw new Error('no hardtail to fill');
-  const sheet = (await readSheets(client)).get('ride-out');
-  if (!sheet) throw new Error('no ride-out sheet');
+  const checklist = (await readChecklists(client)).get('ride-out');
+  if (!checklist) throw new Error('no ride-out checklist');
   const [{ id: author }] = (await source.query('SELECT id FROM person LIMIT 1')) as [{ id: string }];
   const checkId = newId();
   const at = Date.now();
-  await client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } });
-  const marks = askedOf(sheet.sheet, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at));
+  await client.send(openCheck, { body: { id: checkId, bikeId: bike.id, checklistHash: checklist.hash, author, at } });
+  const marks = askedOf(checklist.checklist, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at));
   await client.send(addMarks, { params: { id: checkId }, body: { marks } });
   await client.send(signCheck, {
     params: { id: checkId },

@@ -4,9 +4,9 @@ import { foldMarks, progressOf } from '@cadre/core/checks';
 import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck } from '@cadre/core/findings';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { RIDE_OUT, SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { benchOrder, type Bench } from '@cadre/core/repairs';
-import { faultyMorning, findingLike, NOON } from '@cadre/core/testing';
+import { faultyMorning, findingLike, NOON } from '@cadre/test-world/core';
 import { marksFor } from '@cadre/test-world/builders';
 import { best, type Benchmark } from './best';
 
@@ -42,8 +42,8 @@ export function benchmarks(): readonly Benchmark[] {
   let sink = 0;
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
   const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
-  // The longest sheet, marked by two people, every fifth look not sound.
-  const season = SHIPPED_SHEETS.find((sheet) => sheet.key === 'season-opening') ?? RIDE_OUT;
+  // The longest checklist, marked by two people, every fifth look not sound.
+  const season = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'season-opening') ?? RIDE_OUT;
   const fitted = asBuilt(USUAL_BUILD['full-suspension']);
   const long = askedOf(season, fitted);
   const both = ['a', 'b'].flatMap((author, hand) =>

@@ -31,16 +31,16 @@ async function slowestKey(browser: Browser, keys: readonly string[]): Promise<nu
 const LINE = 200;
 const SEASON_KIND = 'full-suspension';
 
-/** The stand on the longest sheet, and a line as long as a morning. */
+/** The stand on the longest checklist, and a line as long as a morning. */
 async function checkBenchmarks(stand: Stand, browser: Browser): Promise<readonly Benchmark[]> {
   await browser.signIn('lead', SECRET, '/icon.svg');
   const { bikes } = await stand.client.send(getWall);
   const bike = bikes.find((each) => each.build.kind === SEASON_KIND);
   const tags = bikes.slice(0, LINE).map((each) => each.tag);
-  const line = `/line?bikes=${tags.join(',')}&sheet=pressures`;
+  const line = `/line?bikes=${tags.join(',')}&checklist=pressures`;
   const [stands, lines, floors]: number[][] = [[], [], []];
   for (let run = 0; run < 3; run += 1) {
-    stands?.push(await firstView(browser, `/stand/${bike?.id}?sheet=season-opening`, '[data-question]'));
+    stands?.push(await firstView(browser, `/stand/${bike?.id}?checklist=season-opening`, '[data-question]'));
     lines?.push(await firstView(browser, line, '[data-line-row] [data-cell]'));
     floors?.push(await firstView(browser, '/no/such/place', 'main h1'));
   }
@@ -65,7 +65,7 @@ async function checkBenchmarks(stand: Stand, browser: Browser): Promise<readonly
   const least = (times: number[] | undefined): number => Math.min(...(times ?? []));
   return [
     {
-      name: `the stand opened on the season sheet, ${BIKES} bikes on the wall`,
+      name: `the stand opened on the season checklist, ${BIKES} bikes on the wall`,
       ms: least(stands),
       floorMs: least(floors),
       mostMs: 1000,

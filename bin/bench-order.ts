@@ -1,4 +1,4 @@
-import { faultyMorning } from '@cadre/core/testing';
+import { faultyMorning } from '@cadre/test-world/core';
 import { benchOrder, departures, type BenchJob } from '@cadre/core/repairs';
 
 /**

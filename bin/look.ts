@@ -7,7 +7,7 @@ import { runCommand, say } from './say';
 //   npm run look                      the pictures of the docs
 //   npm run look -- /bench office dim a picture of one address, size and theme into /tmp
 const OUT = 'docs/screenshots';
-const base = process.env.CADRE_LOOK_AT ?? 'http://127.0.0.1:8080';
+const base = process.env.CADRECHECK_AT ?? 'http://127.0.0.1:8080';
 
 interface Picture {
   readonly name: string;
@@ -125,7 +125,7 @@ const pictures: readonly Picture[] = [
   {
     name: 'line',
     size: 'office',
-    path: '/line?bikes=Q05,Q06,Q07,Q08,Q18,Q19,Q20,Q21,Q22,Q23&sheet=pressures',
+    path: '/line?bikes=Q05,Q06,Q07,Q08,Q18,Q19,Q20,Q21,Q22,Q23&checklist=pressures',
     before: typeReadings,
     after: undoLine,
   },
@@ -152,7 +152,7 @@ const pictures: readonly Picture[] = [
   {
     name: 'reading',
     size: 'office',
-    path: '/stand/{H04}?sheet=season-opening&at=rotor-thickness@front',
+    path: '/stand/{H04}?checklist=season-opening&at=rotor-thickness@front',
     before: measureRotor,
   },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
@@ -169,14 +169,14 @@ const pictures: readonly Picture[] = [
     path: '/intake',
     before: (browser) => browser.find('[data-sum]').then(() => undefined),
   },
-  { name: 'sheet-editor', size: 'office', path: '/sheets/ride-out/edit' },
+  { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
 ];
 
 await runCommand(async () => {
   const browser = await Browser.open(base);
   try {
-    await browser.signIn(process.env.CADRE_LOOK_AS ?? 'ines', process.env.CADRE_LOOK_SECRET ?? 'curlew-1');
+    await browser.signIn(process.env.CADRECHECK_AS ?? 'ines', process.env.CADRECHECK_SECRET ?? 'curlew-1');
     const [path, size = 'office', theme = 'light'] = process.argv.slice(3);
     if (path) {
       if (!(size in SIZES)) throw new Error(`no size ${size}; there are ${Object.keys(SIZES).join(', ')}`);
@@ -185,7 +185,7 @@ await runCommand(async () => {
         size: size as Size,
         path,
         theme,
-        ...(process.env.CADRE_LOOK_OPEN ? { before: openFault, after: undo } : {}),
+        ...(process.env.CADRECHECK_OPEN ? { before: openFault, after: undo } : {}),
       };
       await take(browser, picture, `/tmp/look-${path.replace(/\W+/g, '-')}-${size}-${theme}.png`);
       return;

@@ -26,11 +26,11 @@ async function openGivenDatabase(url: string): Promise<DataSource> {
   }
 }
 
-/** A newer Cadre brings sheets an older program never had. What its lead made of the others stays. */
+/** A newer Cadre brings checklists an older program never had. What its lead made of the others stays. */
 async function publishShipped(source: DataSource, now: () => number): Promise<void> {
   if (((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) return;
   const fresh = await createServices(source, now).catalogue.publishShipped();
-  if (fresh > 0) say(`${fresh} new sheets published.`);
+  if (fresh > 0) say(`${fresh} new checklists published.`);
 }
 
 await runCommand(async () => {

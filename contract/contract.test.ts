@@ -1,6 +1,6 @@
 import { toJSONSchema } from 'zod';
 import { describe, expect, it } from 'vitest';
-import { policyVersion, sheetVersion } from '@cadre/contract/catalogue/schemas';
+import { policyVersion, checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding } from '@cadre/contract/findings/schemas';
 import { fitnessFacts } from '@cadre/contract/fitness/schemas';
 import { bikeFields, build } from '@cadre/contract/fleet/schemas';
@@ -9,8 +9,8 @@ import { ROUTES } from '@cadre/contract/routes';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { findingLike } from '@cadre/core/testing';
+import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
+import { findingLike } from '@cadre/test-world/core';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
 
 const SITE = '01900000-0000-7000-8000-000000000001';
@@ -24,10 +24,10 @@ describe('the contract', () => {
     expect(policyVersion.parse(DEFAULT_POLICY)).toEqual(DEFAULT_POLICY);
   });
 
-  it('carries every shipped sheet through unchanged', () => {
-    for (const sheet of SHIPPED_SHEETS)
-      expect(sheetVersion.parse(JSON.parse(JSON.stringify(sheet)))).toEqual(
-        JSON.parse(JSON.stringify(sheet)),
+  it('carries every shipped checklist through unchanged', () => {
+    for (const checklist of SHIPPED_CHECKLISTS)
+      expect(checklistVersion.parse(JSON.parse(JSON.stringify(checklist)))).toEqual(
+        JSON.parse(JSON.stringify(checklist)),
       );
   });
 

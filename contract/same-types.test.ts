@@ -11,7 +11,7 @@ import type * as photos from '@cadre/contract/photos/schemas';
 import type * as repairs from '@cadre/contract/repairs/schemas';
 import type * as rounds from '@cadre/contract/rounds/schemas';
 import type * as schedule from '@cadre/contract/schedule/schemas';
-import type { Checkpoint, PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
+import type { Checkpoint, PolicyVersion, ChecklistVersion } from '@cadre/core/catalogue';
 import type { Mark, Place, Reading } from '@cadre/core/checks';
 import type { Finding } from '@cadre/core/findings';
 import type { FitnessFacts } from '@cadre/core/fitness';
@@ -26,7 +26,7 @@ import type { Group, Want } from '@cadre/core/schedule';
 it('every schema that says what a type of core says, says just that', () => {
   expectTypeOf<Told<typeof catalogue.checkpoint>>().toEqualTypeOf<Frozen<Checkpoint>>();
   expectTypeOf<Told<typeof catalogue.policyVersion>>().toEqualTypeOf<Frozen<PolicyVersion>>();
-  expectTypeOf<Told<typeof catalogue.sheetVersion>>().toEqualTypeOf<Frozen<SheetVersion>>();
+  expectTypeOf<Told<typeof catalogue.checklistVersion>>().toEqualTypeOf<Frozen<ChecklistVersion>>();
   expectTypeOf<Told<typeof checks.mark>>().toEqualTypeOf<Frozen<Mark>>();
   expectTypeOf<Told<typeof checks.reading>>().toEqualTypeOf<Frozen<Reading>>();
   expectTypeOf<Told<typeof findings.finding>>().toEqualTypeOf<Frozen<Finding>>();

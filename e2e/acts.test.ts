@@ -18,13 +18,13 @@ afterAll(async () => {
   await world?.close();
 });
 
-const sheetOf = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
+const checklistOf = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
 function sizeOf(kind: BikeKind): { asked: number; criticals: number; stations: number; minutes: number } {
-  const asked = askedOf(sheetOf(kind), asBuilt(USUAL_BUILD[kind]));
+  const asked = askedOf(checklistOf(kind), asBuilt(USUAL_BUILD[kind]));
   return {
     asked: asked.length,
     criticals: asked.filter((each) => each.critical).length,
-    stations: stationsOf(asked, sheetOf(kind).route).length,
+    stations: stationsOf(asked, checklistOf(kind).route).length,
     minutes: asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0),
   };
 }
@@ -80,7 +80,7 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
 it('prints what is asked of each kind of bike', () => {
   const lines = BIKE_KINDS.map((kind) => {
     const { asked, criticals, stations, minutes } = sizeOf(kind);
-    return `${kind.padEnd(16)} ${sheetOf(kind).key.padEnd(18)} asked ${String(asked).padStart(3)}  critical ${String(criticals).padStart(3)}  stations ${stations}  minutes ${minutes.toFixed(1)}`;
+    return `${kind.padEnd(16)} ${checklistOf(kind).key.padEnd(18)} asked ${String(asked).padStart(3)}  critical ${String(criticals).padStart(3)}  stations ${stations}  minutes ${minutes.toFixed(1)}`;
   });
   process.stdout.write(`\n${lines.join('\n')}\n`);
   expect(lines).toHaveLength(BIKE_KINDS.length);

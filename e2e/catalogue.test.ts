@@ -4,10 +4,10 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { getWall, type Bike } from '@cadre/contract/fleet';
-import { writeSheetDocument } from '@cadre/contract/catalogue/schemas';
+import { writeChecklistDocument } from '@cadre/contract/catalogue/schemas';
 import { evaluateFitness, type FitnessFacts } from '@cadre/core/fitness';
 import { faulty } from '@cadre/test-world/builders';
-import { readSheets } from '@cadre/test-world/client';
+import { readChecklists } from '@cadre/test-world/client';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 
@@ -23,7 +23,7 @@ beforeAll(async () => {
   };
   browser = await Browser.open(world.base);
   await browser.size('office');
-  await browser.signIn('lead', SECRET, '/sheets');
+  await browser.signIn('lead', SECRET, '/checklists');
 });
 afterAll(async () => {
   await browser?.close();
@@ -54,8 +54,8 @@ async function askedAtStand(bike: Bike, query = ''): Promise<string[]> {
 
 describe('a lead who has never seen the code', () => {
   it('adds a checkpoint with a rule, publishes it, and it is asked of the right bikes only', async () => {
-    await browser.click('[data-sheet=ride-out]');
-    await browser.click('[data-edit-sheet]');
+    await browser.click('[data-checklist=ride-out]');
+    await browser.click('[data-edit-checklist]');
     await browser.click('[data-write-checkpoint]');
     await browser.type('[data-field=name] input', 'Quick-release spring');
     await browser.type(
@@ -79,7 +79,7 @@ describe('a lead who has never seen the code', () => {
     ).toBe(true);
     await browser.textIs('[data-coverage=hybrid]', /49 asked/);
     // Nothing typed is lost by a reload.
-    await browser.go('/sheets/ride-out/edit');
+    await browser.go('/checklists/ride-out/edit');
     await browser.find('[data-item=own-quick-release-spring]');
     await browser.click('[data-publish]');
     await browser.textIs('[data-field=publish-note]', /Fill|needed|missing|required/i);
@@ -94,7 +94,7 @@ describe('a lead who has never seen the code', () => {
   });
 
   it('cannot let a critical go without saying why, and sees what changed after', async () => {
-    await browser.go('/sheets/ride-out/edit');
+    await browser.go('/checklists/ride-out/edit');
     await browser.click('[data-item=own-quick-release-spring] [data-remove]');
     await browser.type('[data-field=publish-note] input', 'Springs are all in');
     await browser.click('[data-publish]');
@@ -104,14 +104,14 @@ describe('a lead who has never seen the code', () => {
     await browser.textIs('main', /Version 3/);
     await browser.textIs('main', /Why a critical was dropped: All hubs have new springs/);
     expect(
-      (await readSheets(world.as('lead')))
+      (await readChecklists(world.as('lead')))
         .get('ride-out')
-        ?.sheet.items.some((item) => item.checkpoint.key === 'own-quick-release-spring'),
+        ?.checklist.items.some((item) => item.checkpoint.key === 'own-quick-release-spring'),
     ).toBe(false);
   });
 
   it('orders by keys, and throws a draft away', async () => {
-    await browser.go('/sheets/ride-out/edit');
+    await browser.go('/checklists/ride-out/edit');
     const wheels = (): Promise<string[]> =>
       browser.driver.executeScript(
         'return [...document.querySelectorAll("[data-item]")].slice(0, 3).map((row) => row.dataset.item)',
@@ -125,14 +125,14 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-save-draft]');
     await browser.textIs('[data-draft-state]', 'Saved');
     await browser.click('[data-drop-draft]');
-    await browser.find('[data-edit-sheet]');
-    await browser.go('/sheets/ride-out/edit');
+    await browser.find('[data-edit-checklist]');
+    await browser.go('/checklists/ride-out/edit');
     await browser.find('[data-item]');
     expect(await wheels()).toEqual([first, second, (await wheels())[2]]);
   });
 
-  it('takes a sheet back to how it ships', async () => {
-    await browser.go('/sheets/ride-out/edit');
+  it('takes a checklist back to how it ships', async () => {
+    await browser.go('/checklists/ride-out/edit');
     await browser.click('[data-item=spokes] [data-remove]');
     // The strip stands over what was scrolled under it.
     await browser.driver.executeScript('window.scrollTo(0, 0)');
@@ -140,39 +140,39 @@ describe('a lead who has never seen the code', () => {
     await browser.find('[data-item=spokes]');
     expect(await browser.count('[data-take-shipped]')).toBe(0);
     await browser.click('[data-drop-draft]');
-    await browser.find('[data-edit-sheet]');
+    await browser.find('[data-edit-checklist]');
   });
 
-  it('is told that a sheet of nothing critical would be complete with nothing looked at', async () => {
-    await browser.go('/sheets/new');
+  it('is told that a checklist of nothing critical would be complete with nothing looked at', async () => {
+    await browser.go('/checklists/new');
     await browser.click('[data-pick]');
     await browser.click('[data-add=chain-lube]');
-    await browser.textIs('[data-warnings]', /Nothing on this sheet is critical/);
+    await browser.textIs('[data-warnings]', /Nothing on this checklist is critical/);
     // Left unsaved and unnamed, it is found again.
-    await browser.go('/sheets');
+    await browser.go('/checklists');
     await browser.click('[data-unpublished]');
     await browser.find('[data-item=chain-lube]');
     await browser.click('[data-drop-draft]');
-    await browser.find('[data-sheet=ride-out]');
+    await browser.find('[data-checklist=ride-out]');
     expect(await browser.count('[data-unpublished]')).toBe(0);
   });
 });
 
-describe('a sheet as a file', () => {
+describe('a checklist as a file', () => {
   it('goes out, is spoilt, is refused word by word, is mended and comes in', async () => {
-    const whole = (await readSheets(world.as('lead'))).get('lights');
-    if (!whole) throw new Error('no sheet lights');
+    const whole = (await readChecklists(world.as('lead'))).get('lights');
+    if (!whole) throw new Error('no checklist lights');
     const document = JSON.stringify(
-      writeSheetDocument({ ...whole.sheet, key: 'lanterns', name: 'Lanterns' }),
+      writeChecklistDocument({ ...whole.checklist, key: 'lanterns', name: 'Lanterns' }),
     );
-    const file = join(mkdtempSync(join(tmpdir(), 'cadre-sheet-')), 'lanterns.json');
+    const file = join(mkdtempSync(join(tmpdir(), 'cadre-checklist-')), 'lanterns.json');
     writeFileSync(file, document.replace('"accessories"', '"acessories"'));
-    await browser.go('/sheets');
+    await browser.go('/checklists');
     await browser.click('[data-import]');
-    await (await browser.find('[data-sheet-file]')).sendKeys(file);
-    await browser.textIs('[data-sheet-issue]', /“acessories”.*nearest: “accessories”/);
+    await (await browser.find('[data-checklist-file]')).sendKeys(file);
+    await browser.textIs('[data-checklist-issue]', /“acessories”.*nearest: “accessories”/);
     writeFileSync(file, document);
-    await (await browser.find('[data-sheet-file]')).sendKeys(file);
+    await (await browser.find('[data-checklist-file]')).sendKeys(file);
     await browser.find('[data-item=lights]');
     await browser.type('[data-field=publish-note] input', 'From the other house');
     await browser.click('[data-publish]');
@@ -180,7 +180,7 @@ describe('a sheet as a file', () => {
     expect(readFileSync(file, 'utf8')).toBe(document);
     // Started from the bike's own page.
     await browser.go(`/bikes/${bikes.hardtail.id}`);
-    await browser.click('[data-start-sheet=lanterns]');
+    await browser.click('[data-start-checklist=lanterns]');
     await browser.find('[data-question="bell@only"]');
   });
 });
@@ -221,7 +221,7 @@ describe('a policy', () => {
 
   it('says the house’s way where the hand is, and draws the look', async () => {
     await browser.go('/policy');
-    await browser.click('[data-school=leverClamp] input[value=just-firm]');
+    await browser.click('[data-practice=leverClamp] input[value=just-firm]');
     await browser.click('[data-preview]');
     await browser.textIs('[data-policy-effect]', /No bike’s fitness would change/);
     await browser.type('[data-policy=note] input', 'Levers that give');
@@ -238,14 +238,14 @@ describe('a policy', () => {
     await browser.signIn('lead', SECRET, '/routes');
   });
 
-  it('keeps a route of the house’s own, which a sheet takes with it', async () => {
+  it('keeps a route of the house’s own, which a checklist takes with it', async () => {
     await browser.go('/routes');
     await browser.click('[data-new-route]');
     await browser.click('[data-zone=front-wheel] [data-route-later]');
     await browser.type('[data-field=route-name] input', 'Brake first');
     await browser.click('[data-keep-route]');
     await browser.textIs('[data-route=route-brake-first]', /front brake → front wheel/);
-    await browser.go('/sheets/return/edit');
+    await browser.go('/checklists/return/edit');
     await browser.find('[data-item]');
     await browser.driver.executeScript(
       'const select = [...document.querySelectorAll("select")].find((each) => [...each.options].some((option) => option.value === "route-brake-first")); select.value = "route-brake-first"; select.dispatchEvent(new Event("change", { bubbles: true }));',
@@ -253,7 +253,7 @@ describe('a policy', () => {
     await browser.type('[data-field=publish-note] input', 'Brake first');
     await browser.click('[data-publish]');
     await browser.textIs('main', /Version 2 · Brake first/);
-    const asked = await askedAtStand(bikes.hybrid, '?sheet=return');
+    const asked = await askedAtStand(bikes.hybrid, '?checklist=return');
     expect(asked[0]).toMatch(/@front$/);
     expect(asked.indexOf('stops-wheel@front')).toBeLessThan(asked.indexOf('spokes@front'));
   });

@@ -29,8 +29,8 @@ describe('a bike is found', () => {
     expect(await browser.complaints()).toEqual([]);
   });
   it('by its tag typed anywhere, and says when there is none', async () => {
-    await browser.go('/sheets');
-    await browser.find('[data-sheet=ride-out]');
+    await browser.go('/checklists');
+    await browser.find('[data-checklist=ride-out]');
     await browser.press('/');
     await browser.type('#find-anywhere', 'nobody9');
     await browser.press('\uE007');
@@ -42,7 +42,7 @@ describe('a bike is found', () => {
     await browser.press('/');
     await browser.find('#find-anywhere');
     await browser.driver.navigate().back();
-    await browser.find('[data-sheet=ride-out]');
+    await browser.find('[data-checklist=ride-out]');
     await browser.until(
       async () => (await browser.count('[data-find-bike]')) === 0,
       'the search stays over another page',

@@ -177,7 +177,7 @@ describe('the wall', () => {
   it('hangs many at once, and hands out what is cleared of them and no more', async () => {
     const bikes = await world.as('desk').send(getWall);
     const cleared = bikes.bikes.find((bike) => bike.tag === 'W1');
-    if (cleared) await world.check(cleared, { sheet: 'ride-out-children' });
+    if (cleared) await world.check(cleared, { checklist: 'ride-out-children' });
     await browser.go('/');
     await browser.find('[data-tag=W1][data-fitness=cleared]');
     await browser.click('[data-select]');

@@ -46,7 +46,7 @@ describe.each([
 
     await browser.click(`[data-tag=${tag}][data-fitness=held]`);
     await browser.textIs('[data-clipboard]', 'Thru-axle home and tight, front: loose or not fully threaded');
-    await browser.textIs('[data-clipboard]', 'Repair, re-look, release');
+    await browser.textIs('[data-clipboard]', 'Repair, recheck, release');
 
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
     await browser.click('[data-start]');
@@ -58,7 +58,7 @@ describe.each([
     expect(await browser.count('[data-release]')).toBe(0);
 
     await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
-    await browser.click('[data-re-look]');
+    await browser.click('[data-recheck]');
     await browser.find('[data-question="wheel-thru-axle@front"]');
     expect(await browser.count('[data-question="spokes@rear"]')).toBe(0);
     await sweepAndSign(browser, size === 'office' ? 'keys' : 'touch');

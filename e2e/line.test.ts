@@ -57,8 +57,8 @@ describe('down the line', () => {
     'twelve children’s bikes in one pass, at most three acts a bike, by %s',
     async (hand) => {
       const browser = hand === 'keys' ? one : two;
-      const sheet = hand === 'keys' ? 'lights' : 'bolts';
-      await browser.go(`/line?bikes=${DOZEN.join(',')}&sheet=${sheet}`);
+      const checklist = hand === 'keys' ? 'lights' : 'bolts';
+      await browser.go(`/line?bikes=${DOZEN.join(',')}&checklist=${checklist}`);
       await browser.find('[data-line-row]');
       const before = (
         await query<{ n: string }>("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'")
@@ -77,7 +77,7 @@ describe('down the line', () => {
       await browser.click('[data-sign-all]');
       await allSigned(browser, DOZEN);
       process.stdout.write(
-        `line of 12, ${sheet}, by ${hand}: ${acts} acts, ${(acts / 12).toFixed(2)} a bike (at most 3)\n`,
+        `line of 12, ${checklist}, by ${hand}: ${acts} acts, ${(acts / 12).toFixed(2)} a bike (at most 3)\n`,
       );
       expect(acts / 12).toBeLessThanOrEqual(3);
       const after = (
@@ -88,7 +88,7 @@ describe('down the line', () => {
     },
   );
 
-  it('a one-station line is a complete check of its own sheet, marked as given on the line', async () => {
+  it('a one-station line is a complete check of its own checklist, marked as given on the line', async () => {
     const rows = await query<{ complete: number; way: string }>(
       'SELECT c.complete, m.way FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId = ? LIMIT 1',
       [(await query<{ id: string }>('SELECT id FROM bike WHERE tag = ?', ['L01']))[0]?.id],
@@ -97,7 +97,7 @@ describe('down the line', () => {
   });
 
   it('readings are typed cell after cell: refused with the range, asked when unlikely, outside never sound', async () => {
-    await one.go('/line?bikes=P1,P2,P3,P4&sheet=pressures&of=look:tyre-pressure');
+    await one.go('/line?bikes=P1,P2,P3,P4&checklist=pressures&of=look:tyre-pressure');
     await one.find(cell('P1', 'tyre-pressure@front'));
     await one.press('3', '5', '0', Key.ENTER);
     await one.textIs('[data-line-said]', /cannot be/);
@@ -110,7 +110,7 @@ describe('down the line', () => {
   });
 
   it('a pasted column of another length says which bikes get nothing, and loses no line that finds no bike', async () => {
-    await one.go('/line?bikes=P1,P2,P3,P4&sheet=pressures&of=look:tyre-pressure');
+    await one.go('/line?bikes=P1,P2,P3,P4&checklist=pressures&of=look:tyre-pressure');
     await one.find(cell('P1', 'tyre-pressure@front'));
     await one.click('[data-open-paste]');
     await one.type('[data-pasted]', 's\nx9\ns');
@@ -142,7 +142,7 @@ describe('down the line', () => {
         () => browser.driver.executeScript<boolean>('return window.holds === true'),
         'the first page never opened what is kept',
       );
-      await browser.go('/line?bikes=P1&sheet=lights');
+      await browser.go('/line?bikes=P1&checklist=lights');
       await browser.find('[data-line-row=P1]');
     } finally {
       await browser.close();
@@ -151,7 +151,7 @@ describe('down the line', () => {
 
   it('several people on one line see each other live and overwrite nothing; the worse counts; one signature', async () => {
     for (const tag of ['S1', 'S2']) await world.bike(tag, 'child');
-    const path = '/line?bikes=S1,S2&sheet=lights';
+    const path = '/line?bikes=S1,S2&checklist=lights';
     await one.go(path);
     await two.go(path);
     await two.find('[data-line-row=S1] [data-sound]');
@@ -209,7 +209,7 @@ describe('down the line', () => {
 
   it('undo takes a whole sweep back, and fill down fills what is not measured', async () => {
     for (const tag of ['U1', 'U2', 'U3']) await world.bike(tag, 'child');
-    await one.go('/line?bikes=U1,U2,U3&sheet=lights');
+    await one.go('/line?bikes=U1,U2,U3&checklist=lights');
     await one.find('[data-line-row=U1] [data-cell]');
     const key = (await one.attribute('[data-line-row=U1] [data-cell]', 'data-cell')) ?? '';
     await one.press(Key.SPACE, Key.ARROW_UP);

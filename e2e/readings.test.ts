@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { v7 as newId } from 'uuid';
-import { listSheets, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { listChecklists, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
 import type { Bike } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { SECRET, World } from '../testing/world';
@@ -19,13 +19,13 @@ afterAll(async () => {
   await world?.close();
 });
 
-async function setPolicy(part: Partial<PolicyChoices['schools']>): Promise<void> {
-  const { policy } = await world.as('lead').send(listSheets);
+async function setPolicy(part: Partial<PolicyChoices['practices']>): Promise<void> {
+  const { policy } = await world.as('lead').send(listChecklists);
   const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
   const body = {
     id: newId(),
     base: policy.hash,
-    policy: { ...rest, schools: { ...rest.schools, ...part } },
+    policy: { ...rest, practices: { ...rest.practices, ...part } },
     note: JSON.stringify(part),
   };
   await world.as('lead').send(publishPolicy, { body });
@@ -33,9 +33,9 @@ async function setPolicy(part: Partial<PolicyChoices['schools']>): Promise<void>
 const withSprockets = (tag: string, sprockets: number): Promise<Bike> =>
   world.bike(tag, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets });
 
-/** Opens a sheet on a bike at the station where a look stands. */
+/** Opens a checklist on a bike at the station where a look stands. */
 async function standAt(bike: Bike, question: string, by = 'inspector'): Promise<void> {
-  await browser.signIn(by, SECRET, `/stand/${bike.id}?sheet=season-opening`);
+  await browser.signIn(by, SECRET, `/stand/${bike.id}?checklist=season-opening`);
   await browser.find('[data-question]');
   await browser.press('l');
   await browser.click(`[data-left-question="${question}"]`);
@@ -55,18 +55,21 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     ['by-gearing', 'limit 0.5 %, as Cadre ships'],
     ['early', 'limit 0.5 %, as Cadre ships'],
     ['ruler', 'limit 0.52 %, set by your policy'],
-  ] as const)('by the school %s is past its limit, and says why and what next', async (chainLimit, limit) => {
-    await setPolicy({ chainLimit });
-    const bike = await withSprockets(`E-${chainLimit}`, 11);
-    await standAt(bike, CHAIN);
-    await measure(CHAIN, '1/16');
-    await browser.textIs(`${row(CHAIN)} [data-verdict]`, `Past its limit: 0.52 % (${limit}). New chain`);
-    await browser.click(`${row(CHAIN)} [data-accept]`);
-    await browser.find(`${row(CHAIN)}[data-outcome=fault]`);
-    await browser.textIs(row(CHAIN), 'At its limit · 1/16');
-  });
+  ] as const)(
+    'by the practice %s is past its limit, and says why and what next',
+    async (chainLimit, limit) => {
+      await setPolicy({ chainLimit });
+      const bike = await withSprockets(`E-${chainLimit}`, 11);
+      await standAt(bike, CHAIN);
+      await measure(CHAIN, '1/16');
+      await browser.textIs(`${row(CHAIN)} [data-verdict]`, `Past its limit: 0.52 % (${limit}). New chain`);
+      await browser.click(`${row(CHAIN)} [data-accept]`);
+      await browser.find(`${row(CHAIN)}[data-outcome=fault]`);
+      await browser.textIs(row(CHAIN), 'At its limit · 1/16');
+    },
+  );
 
-  it('typed before the school was changed is judged anew by it', async () => {
+  it('typed before the practice was changed is judged anew by it', async () => {
     await setPolicy({ chainLimit: 'early' });
     const bike = await withSprockets('E-anew', 11);
     await standAt(bike, CHAIN);
@@ -77,16 +80,16 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.52 %, set by your policy');
   });
 
-  it('tells, when the school is changed, whose readings would mean something else', async () => {
+  it('tells, when the practice is changed, whose readings would mean something else', async () => {
     await setPolicy({ chainLimit: 'by-gearing' });
     const nine = await withSprockets('N9', 9);
     const reading = { measure: 'chain', method: 'ruler', values: [1 / 192], typed: '1/16', unit: '' };
     await world.check(nine, {
-      sheet: 'season-opening',
+      checklist: 'season-opening',
       exceptions: [{ checkpoint: 'chain-wear', position: 'only', more: { reading } }],
     });
     await browser.signIn('lead', SECRET, '/policy');
-    await browser.click('[data-school=chainLimit] input[value=early]');
+    await browser.click('[data-practice=chainLimit] input[value=early]');
     await browser.click('[data-preview]');
     await browser.textIs('[data-reads=N9]', 'Past its limit: 0.52 % (limit 0.5 %, as Cadre ships)');
     expect(await browser.count('[data-reads]')).toBe(1);
@@ -173,7 +176,7 @@ describe('a reading at the stand', () => {
     const bike = await withSprockets('R4', 10);
     const reading = { measure: 'disc-pad', method: 'compound', values: [1.6], typed: '1.6', unit: 'mm' };
     await world.check(bike, {
-      sheet: 'season-opening',
+      checklist: 'season-opening',
       exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: { reading } }],
     });
     await standAt(bike, PADS);

@@ -152,15 +152,15 @@ describe('a morning round of 24 bikes', () => {
     await doneIs(stand, 2);
 
     // M03 was begun by somebody who went away twenty minutes ago.
-    const sheet = world.sheets.get('ride-out-children');
-    if (!sheet) throw new Error('no sheet');
+    const checklist = world.checklists.get('ride-out-children');
+    if (!checklist) throw new Error('no checklist');
     const then = Date.now() - 20 * 60_000;
     const checkId = newId();
     const author = world.idOf('mechanic2');
     await world.as('mechanic2').send(openCheck, {
-      body: { id: checkId, bikeId: ids.get('M03') ?? '', sheetHash: sheet.hash, author, at: then },
+      body: { id: checkId, bikeId: ids.get('M03') ?? '', checklistHash: checklist.hash, author, at: then },
     });
-    const begun = askedOf(sheet.sheet, asBuilt(USUAL_BUILD.child)).slice(0, 9);
+    const begun = askedOf(checklist.checklist, asBuilt(USUAL_BUILD.child)).slice(0, 9);
     await world.as('mechanic2').send(addMarks, {
       params: { id: checkId },
       body: { marks: begun.map((each) => markFor(each, author, then)) },
@@ -230,7 +230,7 @@ describe('a morning round of 24 bikes', () => {
 
   it('a season check half-way in one browser is ended by another person in another: one check, both names, one signature', async () => {
     const bikeId = ids.get('M20') ?? '';
-    await stand.go(`/stand/${bikeId}?sheet=season-opening`);
+    await stand.go(`/stand/${bikeId}?checklist=season-opening`);
     await stand.find('[data-question]');
     const asked = Number(/(\d+) left/.exec(await stand.text('[data-left]'))?.[1]);
     expect(asked).toBeGreaterThanOrEqual(80);
@@ -253,7 +253,7 @@ describe('a morning round of 24 bikes', () => {
     await finishAndSign(line, '[data-bike-page]');
     await allSent(line);
     const [check] = await query<{ id: string; signedBy: string }>(
-      "SELECT c.id, c.signedBy FROM bike_check c JOIN sheet_version s ON s.hash = c.sheetHash WHERE c.bikeId = ? AND s.`key` = 'season-opening'",
+      "SELECT c.id, c.signedBy FROM bike_check c JOIN checklist_version s ON s.hash = c.checklistHash WHERE c.bikeId = ? AND s.`key` = 'season-opening'",
       [bikeId],
     );
     expect(check?.signedBy).toBe(world.idOf('mechanic'));

@@ -22,15 +22,15 @@ afterAll(async () => {
 describe('a bike that crashed', () => {
   it('is told of at the desk, held on another window at once, looked over for just that, and held no more', async () => {
     const bike = await world.bike('CR1', 'child');
-    await world.check(bike, { sheet: 'ride-out-children' });
+    await world.check(bike, { checklist: 'ride-out-children' });
     const other = await Browser.open(world.base);
     try {
       await other.signIn('inspector', SECRET, '/');
       await other.find('[data-tag=CR1][data-fitness=cleared]');
       await browser.signIn('desk', SECRET, `/bikes/${bike.id}`);
       // Two touches.
-      await browser.click('[data-mishap-open]');
-      await browser.click('[data-mishap-kind=crash]');
+      await browser.click('[data-incident-open]');
+      await browser.click('[data-incident-kind=crash]');
       await other.find('[data-tag=CR1][data-fitness=held]');
     } finally {
       await other.close();
@@ -42,7 +42,7 @@ describe('a bike that crashed', () => {
     await browser.textIs('main', 'After a crash');
     await sweepAndSign(browser);
     await browser.until(
-      async () => !(await world.fitness(bike.id)).reasons.includes('mishap'),
+      async () => !(await world.fitness(bike.id)).reasons.includes('incident'),
       'it is held still',
     );
     // What it was looked over for before it crashed counts no more.
@@ -64,8 +64,8 @@ describe('at the bench', () => {
     await world.check(own, { exceptions: [{ checkpoint: 'bars', position: 'only', more: faulty('bent') }] });
     const fault = (await world.bikeNow(own.id)).facts.findings[0];
     await browser.signIn('mechanic', SECRET, `/bench/${own.id}`);
-    await browser.textIs('[data-look-across-open]', '2 bikes like it, 2 not looked at since');
-    await browser.click('[data-look-across-open]');
+    await browser.textIs('[data-similar-faults-open]', '2 bikes like it, 2 not looked at since');
+    await browser.click('[data-similar-faults-open]');
     await browser.click('[data-line-across]');
     await browser.find('[data-line-row=KN3]');
     expect(await browser.count('[data-line-row]')).toBe(2);

@@ -135,15 +135,15 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
     };
   },
   'a checklist': () => ({
-    matching: /^POST \/api\/v1\/sheets/,
+    matching: /^POST \/api\/v1\/checklists/,
     prepare: async () => {
-      await browser.go('/sheets/lights/edit');
-      await browser.type('[data-field=sheet-name] input', 'Lights at dusk');
+      await browser.go('/checklists/lights/edit');
+      await browser.type('[data-field=checklist-name] input', 'Lights at dusk');
       await browser.type('[data-field=publish-note] input', 'A better name');
     },
     button: '[data-publish]',
     says: 'main',
-    done: () => count("sheet_version WHERE `key` = 'lights' AND version > 1"),
+    done: () => count("checklist_version WHERE `key` = 'lights' AND version > 1"),
   }),
   'a policy': () => ({
     matching: /^POST \/api\/v1\/policy /,

@@ -29,7 +29,7 @@ beforeAll(async () => {
     ],
   });
   const fresh = await world.bike('K2', 'step-through');
-  await world.check(await world.bike('K3', 'child'), { sheet: 'ride-out-children' });
+  await world.check(await world.bike('K3', 'child'), { checklist: 'ride-out-children' });
   const build = { ...USUAL_BUILD.hardtail, accessories: [...USUAL_BUILD.hardtail.accessories] };
   const model = await world.as('lead').send(addModel, {
     body: {
@@ -49,7 +49,7 @@ beforeAll(async () => {
   for (const value of [2.8, 2.4]) {
     const reading = { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' };
     await world.check(worn, {
-      sheet: 'wet-season',
+      checklist: 'wet-season',
       exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } }],
     });
   }
@@ -70,7 +70,7 @@ beforeAll(async () => {
       id: round,
       siteId: world.siteId,
       name: 'Morning',
-      sheetKey: null,
+      checklistKey: null,
       bikeIds: [held.id, fresh.id],
       people: [],
       deadline: now + 3_600_000,
@@ -111,7 +111,10 @@ beforeAll(async () => {
       at: now,
     },
   });
-  await world.check(used, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
+  await world.check(used, {
+    checklist: 'intake',
+    exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
+  });
   Object.assign(ids, { work: work.id });
   Object.assign(ids, {
     carded: carded.id,
@@ -286,11 +289,11 @@ const VIEWS: readonly {
   { name: 'lists', path: () => '/lists', wait: '[data-file]' },
   { name: 'list, its columns', path: () => '/lists', wait: '[data-file]', before: openList },
   { name: 'list, what comes in', path: () => '/lists', wait: '[data-file]', before: previewList },
-  { name: 'sheets', path: () => '/sheets', wait: '[data-sheet=ride-out]' },
-  { name: 'sheet', path: () => '/sheets/season-opening', wait: '[data-version]' },
+  { name: 'checklists', path: () => '/checklists', wait: '[data-checklist=ride-out]' },
+  { name: 'checklist', path: () => '/checklists/season-opening', wait: '[data-version]' },
   {
-    name: 'sheet being written',
-    path: () => '/sheets/ride-out/edit',
+    name: 'checklist being written',
+    path: () => '/checklists/ride-out/edit',
     wait: '[data-item]',
     before: pickCheckpoints,
   },
@@ -303,9 +306,9 @@ const VIEWS: readonly {
     wait: '[data-route=by-system]',
     before: () => browser.click('[data-new-route]'),
   },
-  { name: 'policy', path: () => '/policy', wait: '[data-school]', before: previewPolicy },
+  { name: 'policy', path: () => '/policy', wait: '[data-practice]', before: previewPolicy },
   { name: 'line, its choice', path: () => '/line', wait: '[data-line-count]' },
-  { name: 'line', path: () => '/line?bikes=K2,K3&sheet=pressures', wait: '[data-line-row]' },
+  { name: 'line', path: () => '/line?bikes=K2,K3&checklist=pressures', wait: '[data-line-row]' },
   {
     name: 'line of zones',
     path: () => '/line?bikes=K2,K3',
@@ -349,7 +352,7 @@ const VIEWS: readonly {
   { name: 'tool refusing', path: () => '/tools/leak?before=3&after=x&hours=4', wait: '[data-tool-bench]' },
   {
     name: 'stand with a reading',
-    path: () => `/stand/${ids.fresh}?sheet=season-opening&at=pad-thickness@front`,
+    path: () => `/stand/${ids.fresh}?checklist=season-opening&at=pad-thickness@front`,
     wait: '[data-question]',
     before: measurePads,
   },
@@ -363,8 +366,8 @@ const VIEWS: readonly {
   {
     name: 'something happened',
     path: () => `/bikes/${ids.fresh}`,
-    wait: '[data-mishap-open]',
-    before: () => browser.click('[data-mishap-open]'),
+    wait: '[data-incident-open]',
+    before: () => browser.click('[data-incident-open]'),
   },
   { name: 'photo just taken', path: () => `/stand/${ids.fresh}`, wait: '[data-question]', before: takePhoto },
   {

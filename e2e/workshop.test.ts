@@ -125,10 +125,10 @@ describe('from a fault to a release', () => {
       await browser.textIs('[data-repair=done]', '1 × Rotor, 180 mm');
       expect(await onHand(rotor)).toBe(1);
       // Whoever mended a brake does not look again, and nobody releases before.
-      expect(await browser.count('[data-re-look], [data-release]')).toBe(0);
+      expect(await browser.count('[data-recheck], [data-release]')).toBe(0);
 
       await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
-      await browser.click('[data-re-look]');
+      await browser.click('[data-recheck]');
       await sweepToIt();
       await sweepAndSign(browser);
       await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
@@ -279,7 +279,10 @@ describe('a used bike on offer', () => {
 
     const wall = (await (await world.as('lead').raw('GET', '/api/v1/bikes')).json()) as { bikes: Bike[] };
     const bike = wall.bikes.find((each) => each.tag === 'OFF1') as Bike;
-    await world.check(bike, { sheet: 'intake', exceptions: [{ checkpoint: 'grips', more: faulty('torn') }] });
+    await world.check(bike, {
+      checklist: 'intake',
+      exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
+    });
     const price = '[data-price-of=torn] input';
     await browser.type(price, 'ten');
     await browser.find(`${price}[aria-invalid=true]`);

@@ -7,13 +7,13 @@ import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addBike, addRack, getWall, type Bike, type Model } from '@cadre/contract/fleet';
 import type { AnswerOf } from '@cadre/contract/http';
 import { addPerson, setUp } from '@cadre/contract/people';
-import type { SheetVersion } from '@cadre/core/catalogue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { BikeKind, Build } from '@cadre/core/fleet';
 import { evaluateFitness, type Fitness } from '@cadre/core/fitness';
 import type { Role } from '@cadre/core/people';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
-import { Client, readSheets } from '@cadre/test-world/client';
+import { Client, readChecklists } from '@cadre/test-world/client';
 import { createTestDatabase, type TestDatabase } from './database';
 
 export const SECRET = 'curlew-0';
@@ -33,7 +33,7 @@ export const CAST: readonly { name: string; role: Role; trainee: boolean }[] = [
 export class World {
   readonly clients = new Map<string, Client>();
   readonly ids = new Map<string, string>();
-  sheets = new Map<string, { hash: string; sheet: SheetVersion }>();
+  checklists = new Map<string, { hash: string; checklist: ChecklistVersion }>();
   siteId = '';
   hooks: string[] = [];
 
@@ -114,7 +114,7 @@ export class World {
       body: { id: newId(), siteId: this.siteId, name: 'Rail', hooks: 12 },
     });
     this.hooks = rack.hooks.map((hook) => hook.id);
-    this.sheets = await readSheets(this.as('lead'));
+    this.checklists = await readChecklists(this.as('lead'));
   }
 
   /** Everybody signs in afresh: sessions run out when the clock is moved on half a day. */
@@ -160,7 +160,7 @@ export class World {
       by?: string;
       exceptions?: readonly Exception[];
       leftOut?: readonly string[];
-      sheet?: string;
+      checklist?: string;
     } = {},
   ): Promise<AnswerOf<typeof signCheck>> {
     const { checkId, marks, by, author } = await this.marked(bike, options);
@@ -177,20 +177,24 @@ export class World {
       by?: string;
       exceptions?: readonly Exception[];
       leftOut?: readonly string[];
-      sheet?: string;
+      checklist?: string;
     } = {},
   ) {
-    const { by = 'inspector', exceptions = [], leftOut = [], sheet = 'ride-out' } = options;
-    const version = this.sheets.get(sheet);
-    if (!version) throw new Error(`no sheet ${sheet}`);
+    const { by = 'inspector', exceptions = [], leftOut = [], checklist = 'ride-out' } = options;
+    const version = this.checklists.get(checklist);
+    if (!version) throw new Error(`no checklist ${checklist}`);
     const checkId = newId();
     const author = this.idOf(by);
     await this.as(by).send(openCheck, {
-      body: { id: checkId, bikeId: bike.id, sheetHash: version.hash, author, at: this.clock.now },
+      body: { id: checkId, bikeId: bike.id, checklistHash: version.hash, author, at: this.clock.now },
     });
-    const marks = marksFor(version.sheet, bike.build, author, this.clock.now - 300_000, exceptions).filter(
-      (mark) => !leftOut.includes(mark.checkpoint),
-    );
+    const marks = marksFor(
+      version.checklist,
+      bike.build,
+      author,
+      this.clock.now - 300_000,
+      exceptions,
+    ).filter((mark) => !leftOut.includes(mark.checkpoint));
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
     return { checkId, marks, by, author };
   }

@@ -1,12 +1,12 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
-import { listSheets } from '@cadre/contract/catalogue';
+import { listChecklists } from '@cadre/contract/catalogue';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { addModel, addRack, changeBike, getWall, type Bike } from '@cadre/contract/fleet';
 import { addPerson } from '@cadre/contract/people';
 import { openIntake } from '@cadre/contract/intake';
 import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
-import { finishRepair, leaveApart, openReLook, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, leaveApart, openRecheck, startRepair } from '@cadre/contract/repairs';
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import { setWait } from '@cadre/contract/waits';
@@ -63,7 +63,7 @@ const roundFields = (world: World, bike: Bike) => ({
   ...{
     siteId: world.siteId,
     name: name('round'),
-    sheetKey: null,
+    checklistKey: null,
     bikeIds: [bike.id],
     people: [],
     deadline: at(world) + 3_600_000,
@@ -73,7 +73,7 @@ const round = async (world: World, bike: Bike) =>
   world.as('lead').send(makeRound, { body: roundFields(world, bike) });
 /** Laxer than as shipped wherever it can be: what a policy may do to a hold at most. */
 const lax = async (world: World) => {
-  const { policy } = await world.as('lead').send(listSheets);
+  const { policy } = await world.as('lead').send(listChecklists);
   const {
     schema: _schema,
     version: _version,
@@ -85,8 +85,8 @@ const lax = async (world: World) => {
     policy: { ...rest, soonDays: 90, soonOutings: 200, secondPersonZones: [], legal: 'soon' },
   };
 };
-const ownSheet = (world: World) => ({
-  ...world.sheets.get('ride-out')?.sheet,
+const ownChecklist = (world: World) => ({
+  ...world.checklists.get('ride-out')?.checklist,
   key: `own-${(named += 1)}`,
   name: name('Own'),
 });
@@ -144,7 +144,7 @@ const offered = (world: World) => ({
 });
 const intake = async (world: World): Promise<string> =>
   (await world.as('lead').send(openIntake, { body: offered(world) })).intake.id;
-const rideOut = (world: World): string => world.sheets.get('ride-out')?.hash ?? '';
+const rideOut = (world: World): string => world.checklists.get('ride-out')?.hash ?? '';
 /** Begun by this person: marks under their own name. */
 async function begun(world: World, bike: Bike, by: string): Promise<string> {
   const id = newId();
@@ -152,7 +152,9 @@ async function begun(world: World, bike: Bike, by: string): Promise<string> {
   return (
     await world
       .as(by)
-      .send(openCheck, { body: { id, bikeId: bike.id, sheetHash: rideOut(world), author, at: at(world) } })
+      .send(openCheck, {
+        body: { id, bikeId: bike.id, checklistHash: rideOut(world), author, at: at(world) },
+      })
   ).id;
 }
 const apart = async (world: World, bike: Bike): Promise<string> => {
@@ -302,26 +304,31 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       },
     };
   }),
-  'sheets.publish': act('lead', (world) => ({
-    body: { id: newId(), base: null, sheet: ownSheet(world), note: 'Own', reason: '' },
+  'checklists.publish': act('lead', (world) => ({
+    body: { id: newId(), base: null, checklist: ownChecklist(world), note: 'Own', reason: '' },
   })),
   'drafts.save': act('lead', (world) => {
-    const sheet = ownSheet(world);
-    return { params: { key: sheet.key }, body: { id: newId(), base: null, sheet, version: null } };
+    const checklist = ownChecklist(world);
+    return { params: { key: checklist.key }, body: { id: newId(), base: null, checklist, version: null } };
   }),
   'drafts.drop': act('lead', async (world) => {
-    const sheet = ownSheet(world);
+    const checklist = ownChecklist(world);
     await world
       .as('lead')
-      .raw('PUT', `/api/v1/sheet-drafts/${sheet.key}`, { id: newId(), base: null, sheet, version: null });
-    return { params: { key: sheet.key }, body: { id: newId() } };
+      .raw('PUT', `/api/v1/checklist-drafts/${checklist.key}`, {
+        id: newId(),
+        base: null,
+        checklist,
+        version: null,
+      });
+    return { params: { key: checklist.key }, body: { id: newId() } };
   }),
   'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
   'policy.publish': act('lead', async (world) => ({
     body: { id: newId(), ...(await lax(world)), note: name('Lax') },
   })),
   'checks.open': act('inspector', (world, bike, by) => ({
-    body: { ...stamp(world), bikeId: bike.id, sheetHash: rideOut(world), author: world.idOf(by) },
+    body: { ...stamp(world), bikeId: bike.id, checklistHash: rideOut(world), author: world.idOf(by) },
   })),
   'checks.mark': act('inspector', async (world, bike, by) => ({
     params: { id: await begun(world, bike, by) },
@@ -353,7 +360,9 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       body: { ...stamp(world), checkId: newId(), author, reason: 'It was sound', marks },
     };
   }),
-  'checks.find': act('desk', (_world, bike) => ({ body: { bikeIds: [bike.id], sheetKeys: ['ride-out'] } })),
+  'checks.find': act('desk', (_world, bike) => ({
+    body: { bikeIds: [bike.id], checklistKeys: ['ride-out'] },
+  })),
   'waits.set': act('inspector', (world, bike) => ({
     params: { id: bike.id },
     body: {
@@ -379,7 +388,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     await world.as('lead').send(setWait, { params: { id: bike.id }, body: { id, ...rest, ...wait } });
     return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
   }),
-  'mishaps.report': act('desk', (world, bike) => ({
+  'incidents.report': act('desk', (world, bike) => ({
     params: { id: bike.id },
     body: { ...stamp(world), kind: 'crash', note: '' },
   })),
@@ -429,7 +438,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
         id: newId(),
         siteId: world.siteId,
         name: name('Daily'),
-        sheetKey: null,
+        checklistKey: null,
         rule: { ...ANY_BIKE, due: true },
       },
       ...{ people: [], doneBy: '09:00', active: true, version: null },
@@ -514,15 +523,15 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     params: { id: await intake(world) },
     body: { ...stamp(world), accept: true, reason: '' },
   })),
-  'repairs.re-look': act('inspector', async (world, bike) => ({
+  'repairs.recheck': act('inspector', async (world, bike) => ({
     params: { id: (await repairOf(world, bike, true)).repairId },
     body: stamp(world),
   })),
-  'left-apart.open': act('inspector', (world, bike) => ({
+  'not-reassembled.open': act('inspector', (world, bike) => ({
     params: { id: bike.id },
     body: { ...stamp(world), what: 'Wheel out' },
   })),
-  'left-apart.close': act('inspector', async (world, bike) => ({
+  'not-reassembled.close': act('inspector', async (world, bike) => ({
     params: { id: await apart(world, bike) },
     body: stamp(world),
   })),
@@ -538,9 +547,11 @@ export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
   const { repairId } = await repairOf(world, bike, true);
   const recheck = await world
     .as('inspector')
-    .send(openReLook, { params: { id: repairId }, body: stamp(world) });
+    .send(openRecheck, { params: { id: repairId }, body: stamp(world) });
   const author = world.idOf('inspector');
-  const marks = askedOf(recheck.sheet, asBuilt(bike.build)).map((asked) => markFor(asked, author, at(world)));
+  const marks = askedOf(recheck.checklist, asBuilt(bike.build)).map((asked) =>
+    markFor(asked, author, at(world)),
+  );
   await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
   await world.as('inspector').send(signCheck, {
     params: { id: recheck.id },

@@ -13,7 +13,7 @@ const MOST_KB = 170;
 
 /** What lies in these folders, or packages, of a root. */
 const within = (root: string, ...folders: readonly string[]): RegExp =>
-  new RegExp(`[\\/]${root}[\\/](?:${folders.join('|')})[\\/]`);
+  new RegExp(`[/]${root}[/](?:${folders.join('|')})[/]`);
 
 const either = (...tests: readonly RegExp[]): RegExp =>
   new RegExp(tests.map((each) => each.source).join('|'));
@@ -23,7 +23,7 @@ const SHELL = either(
   within('node_modules', '@vue', 'vue-router', 'pinia', 'dexie', 'uuid', '@date-fns'),
   within('web', 'platform', 'words', 'fleet', 'people/session'),
   within('core', 'errors', 'people', 'fitness', 'schedule', 'fleet'),
-  /[\\/]contract[\\/]\w+[\\/](?:index|route)\.ts/,
+  /[/]contract[/]\w+[/](?:index|route)\.ts/,
 );
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */
@@ -82,7 +82,7 @@ export default defineConfig({
               name: 'icons',
               test: /@lucide[\\/]vue[\\/]dist[\\/]esm[\\/](?:shared|context|Icon|createLucideIcon)/,
             },
-            { name: 'ui', test: /[\/]web[\/]ui[\/](?!drag|use-drag)/ },
+            { name: 'ui', test: /[\\/]web[\\/]ui[\\/](?!drag|use-drag)/ },
           ],
         },
       },

@@ -14,7 +14,7 @@ export interface PaceRow {
 /** How made-up minutes spread about their mean: skewed a little, skewed more, even. */
 const SHAPES = ['lognormal', 'gamma', 'uniform'] as const;
 const OWN_CHECKS = [3, 6, 12, 30] as const;
-const SHEET_MINUTES = 6;
+const CHECKLIST_MINUTES = 6;
 const MINUTE_MS = 60_000;
 
 /** Made-up mornings of so many bikes and hands, whose finish was projected from the checks before: how often the interval held it. The same seed tells the same. */
@@ -23,7 +23,7 @@ export function simulatePace(hands: number, left: number, mornings: number, seed
   const normal = normalsOf(random);
   let [inside, before, after] = [0, 0, 0];
   for (let morning = 0; morning < mornings; morning += 1) {
-    const mean = SHEET_MINUTES * Math.exp(0.35 * normal());
+    const mean = CHECKLIST_MINUTES * Math.exp(0.35 * normal());
     const varies = 0.2 + 0.3 * random();
     const shape = SHAPES[morning % SHAPES.length];
     const parts = Math.round(1 / varies ** 2);
@@ -38,7 +38,7 @@ export function simulatePace(hands: number, left: number, mornings: number, seed
     };
     const own = Array.from({ length: OWN_CHECKS[morning % OWN_CHECKS.length] ?? 3 }, minutes);
     const took = finishOf(Array.from({ length: left }, minutes), hands) * MINUTE_MS;
-    const told = projectFinish({ now: 0, left, hands, own, sheetMinutes: SHEET_MINUTES });
+    const told = projectFinish({ now: 0, left, hands, own, checklistMinutes: CHECKLIST_MINUTES });
     if (!told) throw new Error('nothing projected');
     if (took < told.earliest) before += 1;
     else if (took > told.latest) after += 1;

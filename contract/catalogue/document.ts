@@ -1,17 +1,17 @@
-import { parseRule, ruleText, type SheetVersion } from '@cadre/core/catalogue';
+import { parseRule, ruleText, type ChecklistVersion } from '@cadre/core/catalogue';
 import { nearestOf } from '@cadre/core/spelling';
 import * as z from 'zod/mini';
-import type { SheetDocument } from './index';
-import { checkpointFields, itemFields, sheetFields } from './sheet';
+import type { ChecklistDocument } from './index';
+import { checkpointFields, itemFields, checklistFields } from './checklist';
 
-export const SHEET_FORMAT = 'cadre-sheet';
+export const CHECKLIST_FORMAT = 'cadre-checklist';
 
-/** A sheet as a file: as in the program, but that rules are written as text. */
-export const sheetDocument = z.object({
-  format: z.literal(SHEET_FORMAT),
+/** A checklist as a file: as in the program, but that rules are written as text. */
+export const checklistDocument = z.object({
+  format: z.literal(CHECKLIST_FORMAT),
   schema: z.literal(2),
-  sheet: z.object({
-    ...sheetFields,
+  checklist: z.object({
+    ...checklistFields,
     items: z
       .array(
         z.object({
@@ -24,22 +24,22 @@ export const sheetDocument = z.object({
 });
 
 /** What is wrong with a file: where, the word that stands there, and the known word nearest to it. */
-export interface SheetDocumentIssue {
+export interface ChecklistDocumentIssue {
   readonly path: string;
   readonly code: string;
   readonly word: string;
   readonly nearest: string | null;
 }
 
-export function writeSheetDocument(sheet: SheetVersion): SheetDocument {
-  const { schema: _schema, version: _version, items, ...rest } = sheet;
+export function writeChecklistDocument(checklist: ChecklistVersion): ChecklistDocument {
+  const { schema: _schema, version: _version, items, ...rest } = checklist;
   const written = items.map(({ checkpoint, ...item }) => ({
     ...item,
     checkpoint: { ...checkpoint, applies: ruleText(checkpoint.applies) },
   }));
   return JSON.parse(
-    JSON.stringify({ format: SHEET_FORMAT, schema: 2, sheet: { ...rest, items: written } }),
-  ) as SheetDocument;
+    JSON.stringify({ format: CHECKLIST_FORMAT, schema: 2, checklist: { ...rest, items: written } }),
+  ) as ChecklistDocument;
 }
 
 function at(value: unknown, path: readonly PropertyKey[]): unknown {
@@ -49,7 +49,7 @@ function at(value: unknown, path: readonly PropertyKey[]): unknown {
   );
 }
 
-function issueOf(raw: unknown, issue: z.core.$ZodIssue): SheetDocumentIssue {
+function issueOf(raw: unknown, issue: z.core.$ZodIssue): ChecklistDocumentIssue {
   const given = at(raw, issue.path);
   const word =
     typeof given === 'string' ? given : given === undefined ? '' : JSON.stringify(given).slice(0, 60);
@@ -66,22 +66,22 @@ function issueOf(raw: unknown, issue: z.core.$ZodIssue): SheetDocumentIssue {
 }
 
 /** Reads a file. Everything wrong with it is told at once, unknown words with the nearest known one. */
-export function readSheetDocument(
+export function readChecklistDocument(
   raw: unknown,
 ):
-  | { readonly ok: true; readonly sheet: SheetVersion }
-  | { readonly ok: false; readonly issues: readonly SheetDocumentIssue[] } {
-  const parsed = sheetDocument.safeParse(raw);
+  | { readonly ok: true; readonly checklist: ChecklistVersion }
+  | { readonly ok: false; readonly issues: readonly ChecklistDocumentIssue[] } {
+  const parsed = checklistDocument.safeParse(raw);
   if (!parsed.success) return { ok: false, issues: parsed.error.issues.map((issue) => issueOf(raw, issue)) };
-  const issues: SheetDocumentIssue[] = [];
-  const items = parsed.data.sheet.items.flatMap(({ checkpoint, ...item }, index) => {
+  const issues: ChecklistDocumentIssue[] = [];
+  const items = parsed.data.checklist.items.flatMap(({ checkpoint, ...item }, index) => {
     const read = parseRule(checkpoint.applies);
     if (read.ok) return [{ ...item, checkpoint: { ...checkpoint, applies: read.rule } }];
     const { code, word, nearest } = read.problem;
-    issues.push({ path: `sheet.items.${index}.checkpoint.applies`, code: `rule-${code}`, word, nearest });
+    issues.push({ path: `checklist.items.${index}.checkpoint.applies`, code: `rule-${code}`, word, nearest });
     return [];
   });
   return issues.length > 0
     ? { ok: false, issues }
-    : { ok: true, sheet: { ...parsed.data.sheet, schema: 2, version: 1, items } };
+    : { ok: true, checklist: { ...parsed.data.checklist, schema: 2, version: 1, items } };
 }

@@ -1,12 +1,12 @@
 import { route, type Told } from '@cadre/contract/http';
 import type * as schemas from './schemas';
 
-export type { Checkpoint, SheetVersion } from '@cadre/core/catalogue';
+export type { Checkpoint, ChecklistVersion } from '@cadre/core/catalogue';
 
 export type PolicyChoices = Told<typeof schemas.policyChoices>;
-export type SheetSummary = Told<typeof schemas.sheetSummary>;
-export type SheetDocument = Told<typeof schemas.sheetDocument>;
-export type { SheetDocumentIssue } from './document';
+export type ChecklistSummary = Told<typeof schemas.checklistSummary>;
+export type ChecklistDocument = Told<typeof schemas.checklistDocument>;
+export type { ChecklistDocumentIssue } from './document';
 
 /** What would change, asked before it is saved. Writes nothing. */
 export const previewPolicy = route<typeof schemas.previewPolicy>({
@@ -30,56 +30,56 @@ export const policyVersions = route<typeof schemas.policyVersions>({
   act: 'see',
 });
 
-/** The newest version of every published sheet, and the policy in force. */
-export const listSheets = route<typeof schemas.listSheets>({
-  name: 'sheets.list',
+/** The newest version of every published checklist, and the policy in force. */
+export const listChecklists = route<typeof schemas.listChecklists>({
+  name: 'checklists.list',
   method: 'GET',
-  path: '/api/v1/sheets',
+  path: '/api/v1/checklists',
   act: 'see',
 });
 
 /** One version, whole. It never changes: what was read once may be kept. */
-export const getSheet = route<typeof schemas.getSheet>({
-  name: 'sheets.get',
+export const getChecklist = route<typeof schemas.getChecklist>({
+  name: 'checklists.get',
   method: 'GET',
-  path: '/api/v1/sheets/:hash',
+  path: '/api/v1/checklists/:hash',
   act: 'see',
 });
 
-/** Every version of a sheet, newest first: who published it when and why, and where it was used. */
-export const sheetVersions = route<typeof schemas.sheetVersions>({
-  name: 'sheets.versions',
+/** Every version of a checklist, newest first: who published it when and why, and where it was used. */
+export const checklistVersions = route<typeof schemas.checklistVersions>({
+  name: 'checklists.versions',
   method: 'GET',
-  path: '/api/v1/sheets/:key/versions',
+  path: '/api/v1/checklists/:key/versions',
   act: 'see',
 });
 
 /** Publishes the next version. A critical that is not critical any more wants a reason. */
-export const publishSheet = route<typeof schemas.publishSheet>({
-  name: 'sheets.publish',
+export const publishChecklist = route<typeof schemas.publishChecklist>({
+  name: 'checklists.publish',
   method: 'POST',
-  path: '/api/v1/sheets',
+  path: '/api/v1/checklists',
   act: 'edit-program',
 });
 
-/** Sheets being written, not published. */
+/** Checklists being written, not published. */
 export const listDrafts = route<typeof schemas.listDrafts>({
   name: 'drafts.list',
   method: 'GET',
-  path: '/api/v1/sheet-drafts',
+  path: '/api/v1/checklist-drafts',
   act: 'edit-program',
 });
 
 export const saveDraft = route<typeof schemas.saveDraft>({
   name: 'drafts.save',
   method: 'PUT',
-  path: '/api/v1/sheet-drafts/:key',
+  path: '/api/v1/checklist-drafts/:key',
   act: 'edit-program',
 });
 
 export const dropDraft = route<typeof schemas.dropDraft>({
   name: 'drafts.drop',
   method: 'POST',
-  path: '/api/v1/sheet-drafts/:key/drop',
+  path: '/api/v1/checklist-drafts/:key/drop',
   act: 'edit-program',
 });

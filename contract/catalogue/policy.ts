@@ -2,10 +2,10 @@ import {
   LEGAL_WEIGHTS,
   MARKING_WAYS,
   POSITIONS,
-  SCHOOL_QUESTIONS,
-  SCHOOLS,
-  type SchoolQuestion,
-  type Schools,
+  PRACTICE_QUESTIONS,
+  PRACTICES,
+  type PracticeQuestion,
+  type Practices,
 } from '@cadre/core/catalogue';
 import { JOINTS } from '@cadre/core/fleet';
 import { FITNESSES } from '@cadre/core/fitness';
@@ -14,16 +14,16 @@ import { SIZE_SUBSTITUTIONS } from '@cadre/core/schedule';
 import { verdict } from '@cadre/contract/measures/schemas';
 import { hash, id, instant, messages, text } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
-import { ownRoute, zone } from './sheet';
+import { ownRoute, zone } from './checklist';
 
-const schools = z.object(
+const practices = z.object(
   Object.fromEntries(
-    SCHOOL_QUESTIONS.map((question) => [
+    PRACTICE_QUESTIONS.map((question) => [
       question,
-      z.enum(SCHOOLS[question] as unknown as [string, ...string[]]),
+      z.enum(PRACTICES[question] as unknown as [string, ...string[]]),
     ]),
   ) as unknown as {
-    readonly [Q in SchoolQuestion]: z.ZodMiniType<Schools[Q]>;
+    readonly [Q in PracticeQuestion]: z.ZodMiniType<Practices[Q]>;
   },
 );
 
@@ -40,7 +40,7 @@ const choices = {
   hasteSecondsEach: z.number().check(z.gte(0), z.lte(60)),
   legal: z.enum(LEGAL_WEIGHTS),
   substitution: z.enum(SIZE_SUBSTITUTIONS),
-  schools,
+  practices,
   torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
   money: z.object({

@@ -1,13 +1,18 @@
-export { readSheetDocument, SHEET_FORMAT, sheetDocument, writeSheetDocument } from './document';
+export {
+  readChecklistDocument,
+  CHECKLIST_FORMAT,
+  checklistDocument,
+  writeChecklistDocument,
+} from './document';
 export { policyChoices, policyVersion, policyVersions, previewPolicy, publishPolicy } from './policy';
-export { checkpoint, rule, sheetVersion, works } from './sheet';
+export { checkpoint, rule, checklistVersion, works } from './checklist';
 export {
   dropDraft,
-  getSheet,
+  getChecklist,
   listDrafts,
-  listSheets,
-  publishSheet,
+  listChecklists,
+  publishChecklist,
   saveDraft,
-  sheetSummary,
-  sheetVersions,
-} from './sheets';
+  checklistSummary,
+  checklistVersions,
+} from './checklists';

@@ -41,7 +41,7 @@ export const coSignCheck = route<typeof schemas.coSignCheck>({
   act: 'co-sign',
 });
 
-/** Marks of the open checks of many bikes on some sheets: what the line and the stand follow while others mark. */
+/** Marks of the open checks of many bikes on some checklists: what the line and the stand follow while others mark. */
 export const findChecks = route<typeof schemas.findChecks>({
   name: 'checks.find',
   method: 'POST',
@@ -57,7 +57,7 @@ export const listLooks = route<typeof schemas.listLooks>({
   act: 'see',
 });
 
-/** When a bike was last looked over whole by each sheet: its service marks. */
+/** When a bike was last looked over whole by each checklist: its service marks. */
 export const listServices = route<typeof schemas.listServices>({
   name: 'checks.services',
   method: 'GET',

@@ -1,7 +1,7 @@
 import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
 import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
 import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
-import { sheetVersion } from '@cadre/contract/catalogue/schemas';
+import { checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding, place } from '@cadre/contract/findings/schemas';
 import { bike } from '@cadre/contract/fleet/schemas';
 import { hash, id, instant, note, messages, text } from '@cadre/contract/http/schemas';
@@ -45,8 +45,8 @@ export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
 export const check = z.object({
   id,
   bikeId: id,
-  sheetHash: hash,
-  sheet: sheetVersion,
+  checklistHash: hash,
+  checklist: checklistVersion,
   state: z.enum(CHECK_STATES),
   openedBy: id,
   openedAt: instant,
@@ -63,7 +63,7 @@ export const check = z.object({
 });
 
 export const openCheck = messages({
-  body: z.object({ id, bikeId: id, sheetHash: hash, author: id, at: instant }),
+  body: z.object({ id, bikeId: id, checklistHash: hash, author: id, at: instant }),
   answer: check,
 });
 
@@ -90,15 +90,15 @@ export const coSignCheck = messages({
 export const findChecks = messages({
   body: z.object({
     bikeIds: z.array(id).check(z.minLength(1), z.maxLength(500)),
-    sheetKeys: z.array(key).check(z.minLength(1), z.maxLength(20)),
+    checklistKeys: z.array(key).check(z.minLength(1), z.maxLength(20)),
   }),
   answer: z.object({
     checks: z.array(
       z.object({
         id,
         bikeId: id,
-        sheetKey: key,
-        sheetHash: hash,
+        checklistKey: key,
+        checklistHash: hash,
         openedBy: id,
         openedAt: instant,
         marks: z.array(mark),
@@ -129,8 +129,8 @@ export const listLooks = messages({
 
 export const checkSummary = z.object({
   id,
-  sheetKey: key,
-  sheetName: z.string(),
+  checklistKey: key,
+  checklistName: z.string(),
   state: z.enum(CHECK_STATES),
   openedBy: id,
   openedAt: instant,
@@ -150,8 +150,8 @@ export const listServices = messages({
   answer: z.object({
     services: z.array(
       z.object({
-        sheetKey: key,
-        sheetName: z.string(),
+        checklistKey: key,
+        checklistName: z.string(),
         clears: z.boolean(),
         checkId: id,
         at: instant,
@@ -188,7 +188,7 @@ export const listPatterns = messages({
         checkId: id,
         bikeId: id,
         tag: z.string(),
-        sheetName: z.string(),
+        checklistName: z.string(),
         by: id,
         at: instant,
         marks: z.int(),

@@ -33,9 +33,9 @@ export const mergeFindings = route<typeof schemas.mergeFindings>({
 });
 
 /** Other bikes where the fault of a finding may be too, why, and whether anybody has looked since. */
-export const lookAcross = route<typeof schemas.lookAcross>({
-  name: 'findings.look-across',
+export const listSimilarFaults = route<typeof schemas.listSimilarFaults>({
+  name: 'findings.similar-faults',
   method: 'GET',
-  path: '/api/v1/findings/:id/look-across',
+  path: '/api/v1/findings/:id/similar-faults',
   act: 'see',
 });

@@ -85,7 +85,7 @@ export const mergeFindings = messages({
   answer: finding,
 });
 
-export const lookAcross = messages({
+export const listSimilarFaults = messages({
   params: z.object({ id }),
   answer: z.object({
     siblings: z.array(
@@ -101,7 +101,7 @@ export const lookAcross = messages({
       }),
     ),
     checkpoint: z.string(),
-    /** The sheet a line of it takes: null for each bike's own ride-out. */
-    sheetKey: z.nullable(z.string()),
+    /** The checklist a line of it takes: null for each bike's own ride-out. */
+    checklistKey: z.nullable(z.string()),
   }),
 });

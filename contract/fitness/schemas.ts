@@ -1,6 +1,6 @@
 import { POSITIONS } from '@cadre/core/catalogue';
 import { LIMIT_SOURCES } from '@cadre/core/measures';
-import { MISHAP_KINDS } from '@cadre/core/mishaps';
+import { INCIDENT_KINDS } from '@cadre/core/incidents';
 import { WAIT_KINDS } from '@cadre/core/waits';
 import { finding } from '@cadre/contract/findings/schemas';
 import { id, instant } from '@cadre/contract/http/schemas';
@@ -27,13 +27,13 @@ const wait = z.object({
 export const fitnessFacts = z.object({
   findings: z.array(finding),
   holds: z.array(z.object({ id, since: instant, hangTag: z.optional(z.string()) })),
-  leftApart: z.array(z.object({ id, what: z.string(), by: z.string() })),
+  notReassembled: z.array(z.object({ id, what: z.string(), by: z.string() })),
   repairs: z.array(z.object({ id, state: z.enum(['started', 'done']) })),
   draftStops: z.array(z.object({ checkId: id, words: z.string() })),
   newestCheck: z.nullable(
     z.object({
       checkId: id,
-      sheetName: z.string(),
+      checklistName: z.string(),
       signedAt: instant,
       complete: z.boolean(),
       awaitsCoSign: z.boolean(),
@@ -47,11 +47,11 @@ export const fitnessFacts = z.object({
   waits: z.optional(z.array(wait)),
   /** On offer: not of the fleet until somebody takes it. */
   intake: z.optional(z.object({ id })),
-  mishaps: z.optional(
+  incidents: z.optional(
     z.array(
       z.object({
         id,
-        kind: z.enum(MISHAP_KINDS),
+        kind: z.enum(INCIDENT_KINDS),
         at: instant,
         by: id,
         note: z.string(),

@@ -129,8 +129,8 @@ export const wall = z.object({
   bikes: z.array(bike),
   people: z.array(z.object({ id, name: z.string() })),
   policyHash: hash,
-  /** How many versions of sheets were ever published: more of them, and what is asked may be new. */
-  sheetVersions: z.int(),
+  /** How many versions of checklists were ever published: more of them, and what is asked may be new. */
+  checklistVersions: z.int(),
   now: instant,
 });
 

@@ -33,24 +33,24 @@ export const finishRepair = route<typeof schemas.finishRepair>({
   act: 'repair',
 });
 
-export const openReLook = route<typeof schemas.openReLook>({
-  name: 'repairs.re-look',
+export const openRecheck = route<typeof schemas.openRecheck>({
+  name: 'repairs.recheck',
   method: 'POST',
-  path: '/api/v1/repairs/:id/re-look',
-  act: 're-look',
+  path: '/api/v1/repairs/:id/recheck',
+  act: 'recheck',
 });
 
 export const leaveApart = route<typeof schemas.leaveApart>({
-  name: 'left-apart.open',
+  name: 'not-reassembled.open',
   method: 'POST',
-  path: '/api/v1/bikes/:id/left-apart',
+  path: '/api/v1/bikes/:id/not-reassembled',
   act: 'mark',
 });
 
 export const putTogether = route<typeof schemas.putTogether>({
-  name: 'left-apart.close',
+  name: 'not-reassembled.close',
   method: 'POST',
-  path: '/api/v1/left-apart/:id/close',
+  path: '/api/v1/not-reassembled/:id/close',
   act: 'mark',
 });
 

@@ -38,7 +38,7 @@ const touched = z.object({ touch: z.enum(TOUCHES), position: z.enum(POSITIONS) }
 export const repair = z.object({
   id,
   bikeId: id,
-  state: z.enum(['started', 'done', 're-looked']),
+  state: z.enum(['started', 'done', 'rechecked']),
   findingIds: z.array(id),
   startedBy: id,
   startedAt: instant,
@@ -47,7 +47,7 @@ export const repair = z.object({
   work: z.array(z.object({ findingId: id, done: z.string() })),
   touched: z.array(touched),
   minutes: z.nullable(z.int()),
-  reLookCheckId: z.nullable(id),
+  recheckCheckId: z.nullable(id),
   plan,
   used: z.array(usedPart),
   torques: z.array(torque),
@@ -111,7 +111,7 @@ export const finishRepair = messages({
   answer: repairAnswer,
 });
 
-export const openReLook = messages({
+export const openRecheck = messages({
   params: z.object({ id }),
   body: z.object({ id, at: instant }),
   answer: check,

@@ -2,7 +2,7 @@ import { BIKE_KINDS } from '@cadre/core/fleet';
 import { clockTime, id, instant, note, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
-const sheetKey = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
+const checklistKey = z.string().check(z.regex(/^[a-z0-9-]{1,60}$/));
 
 /** Which bikes a round is of. An empty list asks nothing. */
 export const bikeRule = z.object({
@@ -32,8 +32,8 @@ export const round = z.object({
   id,
   siteId: id,
   name: z.string(),
-  /** The sheet every bike is looked over with; null: the ride-out of each kind of bike. */
-  sheetKey: z.nullable(sheetKey),
+  /** The checklist every bike is looked over with; null: the ride-out of each kind of bike. */
+  checklistKey: z.nullable(checklistKey),
   bikeIds: z.array(id),
   people: z.array(id),
   deadline: instant,
@@ -47,7 +47,7 @@ export const round = z.object({
   undone: z.array(undone),
   version,
   looks: z.array(roundLook),
-  /** Minutes a bike that this program's people needed lately on this sheet. */
+  /** Minutes a bike that this program's people needed lately on this checklist. */
   minutes: z.array(z.number()),
 });
 
@@ -55,7 +55,7 @@ export const standingRound = z.object({
   id,
   siteId: id,
   name: z.string(),
-  sheetKey: z.nullable(sheetKey),
+  checklistKey: z.nullable(checklistKey),
   rule: bikeRule,
   people: z.array(id),
   /** Site time by which it is to be done. */
@@ -78,7 +78,7 @@ export const makeRound = messages({
     id,
     siteId: id,
     name: text(80),
-    sheetKey: z.nullable(sheetKey),
+    checklistKey: z.nullable(checklistKey),
     bikeIds,
     people,
     deadline: instant,
@@ -109,7 +109,7 @@ export const setStandingRound = messages({
     id,
     siteId: id,
     name: text(80),
-    sheetKey: z.nullable(sheetKey),
+    checklistKey: z.nullable(checklistKey),
     rule: bikeRule,
     people,
     doneBy: clockTime,

@@ -10,8 +10,8 @@ import * as fleet from '@cadre/contract/fleet';
 import * as fleetSchemas from '@cadre/contract/fleet/schemas';
 import * as intake from '@cadre/contract/intake';
 import * as intakeSchemas from '@cadre/contract/intake/schemas';
-import * as mishaps from '@cadre/contract/mishaps';
-import * as mishapsSchemas from '@cadre/contract/mishaps/schemas';
+import * as incidents from '@cadre/contract/incidents';
+import * as incidentsSchemas from '@cadre/contract/incidents/schemas';
 import * as parts from '@cadre/contract/parts';
 import * as partsSchemas from '@cadre/contract/parts/schemas';
 import * as people from '@cadre/contract/people';
@@ -39,7 +39,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [findings, findingsSchemas],
   [fleet, fleetSchemas],
   [intake, intakeSchemas],
-  [mishaps, mishapsSchemas],
+  [incidents, incidentsSchemas],
   [parts, partsSchemas],
   [people, peopleSchemas],
   [photos, photosSchemas],

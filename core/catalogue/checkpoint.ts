@@ -1,4 +1,4 @@
-import type { SchoolQuestion } from './schools';
+import type { PracticeQuestion } from './practices';
 import type { Rule } from './rule';
 import type { Disturbance, Work } from './work';
 import type { By, Phase, Severity, Stance, Zone } from './words';
@@ -11,7 +11,7 @@ export interface Fault {
   readonly doNext: string;
   /** Past what the house decides: a qualified mechanic (or the maker) has the word. */
   readonly toMechanic?: true | undefined;
-  /** Only these bring it; absent, any outing may. Decides on which sheets the checkpoint is critical. */
+  /** Only these bring it; absent, any outing may. Decides on which checklists the checkpoint is critical. */
   readonly by?: readonly By[] | undefined;
   /** Equipment that local rules may ask for: the policy says how its lack weighs. */
   readonly legal?: true | undefined;
@@ -54,11 +54,11 @@ export interface Checkpoint {
   /** The drawing that shows the look, by its key. */
   readonly drawing?: string | undefined;
   /** Questions of the policy on which mechanics differ here: the house's way is shown beside the look. */
-  readonly schools?: readonly SchoolQuestion[] | undefined;
+  readonly practices?: readonly PracticeQuestion[] | undefined;
 }
 
 /**
- * The stop fault that makes a checkpoint critical on a sheet whose looks lie so far apart, or null. Source: a
+ * The stop fault that makes a checkpoint critical on a checklist whose looks lie so far apart, or null. Source: a
  * checkpoint is critical when it has a stop fault that can arise between two such looks.
  */
 export function criticalBecause(

@@ -1,15 +1,15 @@
 import { criticalBecause, type Checkpoint } from './checkpoint';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { asBuilt, type Fitted } from './rule';
-import { askedOf, minutesOf, ruledOutOf, type SheetVersion } from './sheet';
+import { askedOf, minutesOf, ruledOutOf, type ChecklistVersion } from './checklist';
 
-/** What a sheet does for one bike or kind of bike. */
+/** What a checklist does for one bike or kind of bike. */
 export interface Coverage {
   readonly asked: number;
   readonly ruledOut: number;
   readonly criticals: number;
   readonly minutes: number;
-  /** Catalogue checkpoints that would be critical here and that neither the sheet nor another of its looks asks, by name. */
+  /** Catalogue checkpoints that would be critical here and that neither the checklist nor another of its looks asks, by name. */
   readonly missed: readonly string[];
 }
 
@@ -25,18 +25,18 @@ export const STANDS_FOR: Readonly<Record<string, readonly string[]>> = {
   kickstand: ['loads'],
 };
 
-/** What a sheet asks of a bike, how long that takes, and what critical of the catalogue it would miss there. */
+/** What a checklist asks of a bike, how long that takes, and what critical of the catalogue it would miss there. */
 export function coverageOf(
-  sheet: Pick<SheetVersion, 'items' | 'between'>,
+  checklist: Pick<ChecklistVersion, 'items' | 'between'>,
   fitted: Fitted,
   catalogue: readonly Checkpoint[],
 ): Coverage {
-  const asked = askedOf(sheet, fitted);
+  const asked = askedOf(checklist, fitted);
   const known = new Set(asked.map((each) => each.checkpoint.key));
   const whole = {
     items: catalogue.map((checkpoint) => ({
       checkpoint,
-      critical: criticalBecause(checkpoint, sheet.between ?? []) !== null,
+      critical: criticalBecause(checkpoint, checklist.between ?? []) !== null,
     })),
   };
   const missed = askedOf(whole, fitted).filter(
@@ -47,24 +47,24 @@ export function coverageOf(
   );
   return {
     asked: asked.length,
-    ruledOut: ruledOutOf(sheet, fitted).length,
+    ruledOut: ruledOutOf(checklist, fitted).length,
     criticals: asked.filter((each) => each.critical).length,
     minutes: minutesOf(asked),
     missed: [...new Set(missed.map((each) => each.checkpoint.name))],
   };
 }
 
-/** From the least to the most a sheet asks of the kinds it is for, and the minutes of the longest. */
-export interface SheetSpan {
+/** From the least to the most a checklist asks of the kinds it is for, and the minutes of the longest. */
+export interface ChecklistSpan {
   readonly least: number;
   readonly most: number;
   readonly minutes: number;
 }
 
-/** What a sheet asks at least and at most of the kinds it is meant for, as each is usually built. */
-export function spanOf(sheet: Pick<SheetVersion, 'items' | 'kinds'>): SheetSpan {
-  const kinds = BIKE_KINDS.filter((kind) => !sheet.kinds || sheet.kinds.includes(kind));
-  const asked = kinds.map((kind) => askedOf(sheet, asBuilt(USUAL_BUILD[kind])));
+/** What a checklist asks at least and at most of the kinds it is meant for, as each is usually built. */
+export function spanOf(checklist: Pick<ChecklistVersion, 'items' | 'kinds'>): ChecklistSpan {
+  const kinds = BIKE_KINDS.filter((kind) => !checklist.kinds || checklist.kinds.includes(kind));
+  const asked = kinds.map((kind) => askedOf(checklist, asBuilt(USUAL_BUILD[kind])));
   const counts = asked.map((each) => each.length);
   const [first = 0] = counts;
   return {

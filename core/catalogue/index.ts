@@ -1,14 +1,14 @@
 export { criticalBecause, type At, type Checkpoint, type Fault } from './checkpoint';
 export {
-  compareSheets,
+  compareChecklists,
   droppedCriticals,
   ITEM_CHANGES,
-  SHEET_CHANGES,
+  CHECKLIST_CHANGES,
   type ItemChange,
-  type SheetChange,
-  type SheetDifference,
-} from './compare-sheets';
-export { coverageOf, spanOf, STANDS_FOR, type Coverage, type SheetSpan } from './coverage';
+  type ChecklistChange,
+  type ChecklistDifference,
+} from './compare-checklists';
+export { coverageOf, spanOf, STANDS_FOR, type Coverage, type ChecklistSpan } from './coverage';
 export { DRAWINGS, type Drawing } from './drawings';
 export { parseRule, type ParsedRule, type RuleProblem } from './parse-rule';
 export {
@@ -25,7 +25,7 @@ export {
 } from './policy';
 export {
   leastTurns,
-  LONG_SHEET,
+  LONG_CHECKLIST,
   ROUTE_KEYS,
   STATION_ROWS,
   stationsOf,
@@ -40,13 +40,13 @@ export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule 
 export { ACCESSORY_WORDS, PART_WORDS, RULE_FIELDS, RULE_NUMBERS, ruleText, wordsOfField } from './rule-text';
 export { idleClause, truthOf, type IdleClause, type Truth } from './rule-truth';
 export {
-  DEFAULT_SCHOOLS,
-  isSchoolQuestion,
-  SCHOOL_QUESTIONS,
-  SCHOOLS,
-  type SchoolQuestion,
-  type Schools,
-} from './schools';
+  DEFAULT_PRACTICES,
+  isPracticeQuestion,
+  PRACTICE_QUESTIONS,
+  PRACTICES,
+  type PracticeQuestion,
+  type Practices,
+} from './practices';
 export {
   askedKey,
   askedOf,
@@ -57,12 +57,17 @@ export {
   type Asked,
   type OwnLimit,
   type RuledOut,
-  type SheetChoice,
-  type SheetItem,
-  type SheetVersion,
+  type ChecklistChoice,
+  type ChecklistItem,
+  type ChecklistVersion,
   type Validity,
-} from './sheet';
-export { positionsAsked, sheetIssues, sheetWarnings, type SheetWarning } from './sheet-issues';
+} from './checklist';
+export {
+  positionsAsked,
+  checklistIssues,
+  checklistWarnings,
+  type ChecklistWarning,
+} from './checklist-issues';
 export {
   BY,
   isWorse,

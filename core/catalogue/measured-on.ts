@@ -1,7 +1,7 @@
 import { inheritFit, type Build, type FitList } from '@cadre/core/fleet';
 import type { MeasuredOn } from '@cadre/core/measures';
 import type { PolicyVersion } from './policy';
-import type { Asked } from './sheet';
+import type { Asked } from './checklist';
 
 /** What readings of a bike are judged on: as it is built, and what is stated of it. */
 export interface MeasuredBike {
@@ -25,13 +25,13 @@ const NEW_BIKE = 'new-bike';
 /** The bike as the readings of this checklist are judged: one being laid up is charged for the store, one out of its box has new wheels. */
 export function onChecklist(
   bike: MeasuredBike,
-  sheet: { readonly key: string; readonly newWheels?: MeasuredBike['newWheels'] } | undefined,
+  checklist: { readonly key: string; readonly newWheels?: MeasuredBike['newWheels'] } | undefined,
 ): MeasuredBike {
-  if (!sheet) return bike;
+  if (!checklist) return bike;
   return {
     ...bike,
-    inStore: bike.inStore === true || sheet.key === LAY_UP,
-    newWheels: sheet.key === NEW_BIKE ? WHEEL_ENDS : sheet.newWheels,
+    inStore: bike.inStore === true || checklist.key === LAY_UP,
+    newWheels: checklist.key === NEW_BIKE ? WHEEL_ENDS : checklist.newWheels,
   };
 }
 
@@ -39,7 +39,7 @@ export function onChecklist(
 export function measuredOn(
   asked: Pick<Asked, 'position' | 'zone' | 'limit'>,
   bike: MeasuredBike,
-  policy: Pick<PolicyVersion, 'schools' | 'limits'>,
+  policy: Pick<PolicyVersion, 'practices' | 'limits'>,
 ): MeasuredOn {
   const end = asked.position === 'only' ? 'only' : asked.position === 'rear' ? 'rear' : 'front';
   return {
@@ -48,8 +48,8 @@ export function measuredOn(
     newWheel: end !== 'only' && bike.newWheels?.includes(end) === true,
     rearSuspension: asked.zone === 'rear-suspension',
     fit: inheritFit(inheritFit(bike.model, bike.own), bike.parts),
-    chainPreset: policy.schools.chainLimit,
-    pressureBy: policy.schools.pressure,
+    chainPreset: policy.practices.chainLimit,
+    pressureBy: policy.practices.pressure,
     limits: policy.limits,
     own: asked.limit,
     inStore: bike.inStore,

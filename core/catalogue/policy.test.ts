@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   completePolicy,
   DEFAULT_POLICY,
-  DEFAULT_SCHOOLS,
+  DEFAULT_PRACTICES,
   isGivenSingly,
   MARKING_WAYS,
   SEVERITIES,
@@ -61,10 +61,10 @@ describe('how marks are given', () => {
   });
 });
 
-describe('a policy kept before there were schools', () => {
+describe('a policy kept before there were practices', () => {
   it('reads as it was, with the rest as shipped', () => {
     const {
-      schools: _schools,
+      practices: _practices,
       ownRoutes: _ownRoutes,
       legal: _legal,
       ...old
@@ -75,12 +75,12 @@ describe('a policy kept before there were schools', () => {
       soonDays: 3,
       legal: 'stop',
       ownRoutes: [],
-      schools: DEFAULT_SCHOOLS,
+      practices: DEFAULT_PRACTICES,
     });
   });
   it('keeps the choices it did know', () => {
     expect(
-      completePolicy({ ...DEFAULT_POLICY, schools: { ...DEFAULT_SCHOOLS, torque: 'witness' } }).schools
+      completePolicy({ ...DEFAULT_POLICY, practices: { ...DEFAULT_PRACTICES, torque: 'witness' } }).practices
         .torque,
     ).toBe('witness');
   });

@@ -2,8 +2,8 @@ import type { TorqueByJoint } from '@cadre/core/fleet';
 import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
 import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
-import { DEFAULT_SCHOOLS, type Schools } from './schools';
-import type { Asked } from './sheet';
+import { DEFAULT_PRACTICES, type Practices } from './practices';
+import type { Asked } from './checklist';
 import { SYSTEM_OF, type Severity, type System, type Zone } from './words';
 
 /** How marks are given: all sound here by station, criticals one by one, all one by one, or as the person's standing says. */
@@ -31,14 +31,14 @@ export interface PolicyVersion {
   readonly soonOutings: number;
   /** Put right this often at one place within so many days: it keeps coming back. */
   readonly comingBack: { readonly times: number; readonly days: number };
-  /** Repairs of stops in these zones are re-looked by somebody who did not do the repair. */
+  /** Repairs of stops in these zones are rechecked by somebody who did not do the repair. */
   readonly secondPersonZones: readonly Zone[];
   /** A whole check signed faster than this many seconds for each question is noted for the lead. */
   readonly hasteSecondsEach: number;
   readonly legal: LegalWeight;
   /** Which other size may stand in for the one a group asked for. */
   readonly substitution: SizeSubstitution;
-  readonly schools: Schools;
+  readonly practices: Practices;
   /** Limits of measures set otherwise than shipped. */
   readonly limits: LimitChoices;
   /** The house's own most for a joint: it lowers what is stated on the parts, and never raises it. */
@@ -67,7 +67,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   hasteSecondsEach: 0.6,
   legal: 'stop',
   substitution: 'exact',
-  schools: DEFAULT_SCHOOLS,
+  practices: DEFAULT_PRACTICES,
   limits: {},
   torqueMost: {},
   ownRoutes: [],
@@ -77,7 +77,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
 /** The policy as kept, with what its time did not know yet as shipped, and without limits there are no more. A version kept earlier is never rewritten. */
 export function completePolicy(kept: Partial<PolicyVersion> & Pick<PolicyVersion, 'version'>): PolicyVersion {
   const limits = Object.fromEntries(Object.entries(kept.limits ?? {}).filter(([key]) => isLimitKey(key)));
-  return { ...DEFAULT_POLICY, ...kept, schools: { ...DEFAULT_SCHOOLS, ...kept.schools }, limits };
+  return { ...DEFAULT_POLICY, ...kept, practices: { ...DEFAULT_PRACTICES, ...kept.practices }, limits };
 }
 
 /** Who marks: a trainee may be signed off by the lead for some systems of the bike. */

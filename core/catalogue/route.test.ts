@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { CHECKPOINTS, RIDE_OUT, SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { CHECKPOINTS, RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import {
   asBuilt,
   askedOf,
   leastTurns,
-  LONG_SHEET,
+  LONG_CHECKLIST,
   PHASES,
   ROUTE_KEYS,
   STANCES,
@@ -82,12 +82,12 @@ describe('the order within a zone', () => {
   });
 });
 
-describe('stations of a long sheet', () => {
-  const season = SHIPPED_SHEETS.find((sheet) => sheet.key === 'season-opening');
+describe('stations of a long checklist', () => {
+  const season = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'season-opening');
   const asked = season ? askedOf(season, asBuilt(USUAL_BUILD.hardtail)) : [];
 
   it('go round the bike once a phase', () => {
-    expect(asked.length).toBeGreaterThanOrEqual(LONG_SHEET);
+    expect(asked.length).toBeGreaterThanOrEqual(LONG_CHECKLIST);
     const stations = stationsOf(asked, 'm-front-first');
     const phases = stations.map((station) => station.phase);
     expect([...new Set(phases)]).toEqual([...PHASES]);
@@ -99,7 +99,7 @@ describe('stations of a long sheet', () => {
     expect(new Set(stations.map((station) => station.key)).size).toBe(stations.length);
   });
 
-  it('do not tear a short sheet apart', () => {
+  it('do not tear a short checklist apart', () => {
     const stations = stationsOf(askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)), 'm-front-first');
     expect(stations.every((station) => station.phase === null)).toBe(true);
   });

@@ -1,4 +1,4 @@
-import type { Asked } from './sheet';
+import type { Asked } from './checklist';
 import { PHASES, STANCES, type Phase, type Stance, type Zone } from './words';
 
 export const ROUTE_KEYS = [
@@ -110,7 +110,7 @@ export function zonesOf(route: Route): readonly Zone[] {
 export interface Station {
   readonly key: string;
   readonly zones: readonly Zone[];
-  /** On a long sheet the one phase it is done in; null where the sheet is walked once. */
+  /** On a long checklist the one phase it is done in; null where the checklist is walked once. */
   readonly phase: Phase | null;
   readonly asked: readonly Asked[];
 }
@@ -119,7 +119,7 @@ export interface Station {
 export const STATION_ROWS = 9;
 
 /** From so many questions on, the bike is walked round once a phase: nobody lifts it and sets it down at every zone. */
-export const LONG_SHEET = 56;
+export const LONG_CHECKLIST = 56;
 
 type Turn = Pick<Asked, 'checkpoint'>;
 
@@ -212,11 +212,11 @@ function stationsOnce(
 
 /**
  * The stations of a check: zones in route order, neighbours merged while all their rows still fit on show. Greedy
- * from the front; zones with nothing asked drop out. A long sheet goes round once a phase.
+ * from the front; zones with nothing asked drop out. A long checklist goes round once a phase.
  */
 export function stationsOf(asked: readonly Asked[], route: Route): readonly Station[] {
   const zones = zonesOf(route);
-  if (asked.length < LONG_SHEET) return stationsOnce(asked, zones, null);
+  if (asked.length < LONG_CHECKLIST) return stationsOnce(asked, zones, null);
   return PHASES.flatMap((phase) =>
     stationsOnce(
       asked.filter((each) => each.checkpoint.phase === phase),

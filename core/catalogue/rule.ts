@@ -27,7 +27,7 @@ export function asBuilt(build: Build): Fitted {
 }
 
 /**
- * When a checkpoint applies, as data, so that a published sheet carries its own rules. `fitted` asks
+ * When a checkpoint applies, as data, so that a published checklist carries its own rules. `fitted` asks
  * about one field of the build, at the position asked; `carries` about accessories, `part` about parts on record,
  * `number` about a count or size, both ends of the range in it.
  */

@@ -1,4 +1,4 @@
-import { MISHAP_KINDS, type MishapKind } from '@cadre/core/mishaps';
+import { INCIDENT_KINDS, type IncidentKind } from '@cadre/core/incidents';
 import type { Checkpoint } from './checkpoint';
 import type { Position, Zone } from './words';
 
@@ -38,7 +38,7 @@ export type EndedTouch = (typeof ENDED_TOUCHES)[number];
  * What can disturb a checkpoint that was right: a kind of work, at its own end or only at the end named (the rear axle and the chain), or something
  * that happened to the bike.
  */
-export type Disturbance = Work | MishapKind;
+export type Disturbance = Work | IncidentKind;
 
 /** Work at a place; an ended kind without an end is done at the end of the fault it puts right. */
 export type Work = Touch | `${EndedTouch}@${'front' | 'rear'}`;
@@ -47,7 +47,7 @@ export const WORKS: readonly Work[] = [
   ...TOUCHES,
   ...ENDED_TOUCHES.flatMap((touch): Work[] => [`${touch}@front`, `${touch}@rear`]),
 ];
-export const DISTURBANCES: readonly Disturbance[] = [...WORKS, ...MISHAP_KINDS];
+export const DISTURBANCES: readonly Disturbance[] = [...WORKS, ...INCIDENT_KINDS];
 
 /** A kind of work at a place. */
 export interface Touched {

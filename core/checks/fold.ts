@@ -1,4 +1,4 @@
-import { askedKey, type Asked, type Position, type SheetVersion } from '@cadre/core/catalogue';
+import { askedKey, type Asked, type Position, type ChecklistVersion } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault } from './mark';
 import type { MarkWord, Outcome } from './outcome';
 
@@ -85,7 +85,7 @@ export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing>
  * seen stays seen.
  */
 export function markedUnasked(
-  sheet: Pick<SheetVersion, 'items'>,
+  checklist: Pick<ChecklistVersion, 'items'>,
   asked: readonly Asked[],
   standings: ReadonlyMap<string, Standing>,
 ): readonly Asked[] {
@@ -94,7 +94,7 @@ export function markedUnasked(
     if (known.has(standing.key) || (standing.outcome !== 'fault' && standing.outcome !== 'watch')) return [];
     const [key = '', at = 'only'] = standing.key.split('@');
     const position = at as Position;
-    const item = sheet.items.find((each) => each.checkpoint.key === key);
+    const item = checklist.items.find((each) => each.checkpoint.key === key);
     const places = item?.checkpoint.at;
     const zone = position === 'only' ? places?.only : position === 'rear' ? places?.rear : places?.front;
     if (!item || !zone) return [];

@@ -25,7 +25,7 @@ describe('haste', () => {
   it('is not the same in a minute', () => expect(isHasty(many(34, 1800), 34, 0.6)).toBe(false));
   it('is not said of what was keyed in from paper', () =>
     expect(isHasty(many(34, 10, 'paper'), 34, 0.6)).toBe(false));
-  it('is not said of a short sheet', () => expect(isHasty(many(4, 10), 4, 0.6)).toBe(false));
+  it('is not said of a short checklist', () => expect(isHasty(many(4, 10), 4, 0.6)).toBe(false));
   it('is not said of a check nobody marked', () => expect(isHasty([], 34, 0.6)).toBe(false));
 });
 

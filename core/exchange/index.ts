@@ -10,10 +10,8 @@ export {
 export { DATE_ORDERS, dateOrderOf, readDate, type DateOrder } from './dates';
 export { FLEET_SCHEMA, type FleetBike, type FleetDocument } from './document';
 export { slipOf } from '@cadre/core/spelling';
+export { dateQuestion, planDocument, planImport } from './plan';
 export {
-  dateQuestion,
-  planDocument,
-  planImport,
   ROW_ISSUE_CODES,
   type Difference,
   type ImportAnswers,
@@ -21,7 +19,7 @@ export {
   type PlannedRow,
   type RowIssue,
   type RowIssueCode,
-} from './plan';
+} from './planned';
 export {
   readWord,
   wordQuestions,

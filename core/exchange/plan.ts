@@ -1,103 +1,15 @@
-import {
-  differingFields,
-  fitIssues,
-  USUAL_BUILD,
-  type BikeKind,
-  type Build,
-  type FitList,
-} from '@cadre/core/fleet';
+import { fitIssues, USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 import type { Column } from './columns';
-import { dateOrderOf, type DateOrder } from './dates';
+import { dateOrderOf, readDate } from './dates';
 import type { FleetBike, FleetDocument } from './document';
-import { readBuild, type WordAnswers } from './read-build';
+import { readBuild } from './read-build';
 import { readFit } from './read-fit';
-import { readPlace, type Placed } from './read-place';
+import { readPlace } from './read-place';
 import { readTag } from './read-tag';
-import { readDate } from './dates';
+import { knownOf, rackKey, type Known } from './known';
+import type { ImportAnswers, ImportPlan, PlaceToMake, PlannedRow, RowIssue } from './planned';
+import { hookKey, placesToMake, settle, type Read } from './settle';
 import { undefuse } from './write';
-
-/** What is wrong with one field of one row, as a code; `mend` is what would put it right, where that can be told. */
-export interface RowIssue {
-  readonly column: Column | null;
-  readonly code: RowIssueCode;
-  readonly value: string;
-  readonly mend: string | null;
-}
-export const ROW_ISSUE_CODES = [
-  'tag-missing',
-  'tag-form',
-  'tag-twice',
-  'tag-in-fleet',
-  'kind-missing',
-  'model-missing',
-  'word-unknown',
-  'word-unsure',
-  'date-unread',
-  'number-unread',
-  'out-of-range',
-  'too-long',
-  'site-unknown',
-  'rack-unknown',
-  'hook-unknown',
-  'hook-taken',
-  'hook-twice',
-  'rack-full',
-  'refused',
-] as const;
-export type RowIssueCode = (typeof ROW_ISSUE_CODES)[number];
-
-export interface Difference {
-  readonly column: Column;
-  readonly before: string;
-  readonly after: string;
-}
-
-/** What becomes of one line of the file. */
-export type PlannedRow =
-  | { readonly line: number; readonly act: 'add'; readonly bike: FleetBike }
-  | {
-      readonly line: number;
-      readonly act: 'change';
-      readonly bike: FleetBike;
-      readonly differences: readonly Difference[];
-    }
-  | { readonly line: number; readonly act: 'same'; readonly bike: FleetBike }
-  | {
-      readonly line: number;
-      readonly act: 'wrong';
-      readonly tag: string;
-      readonly issues: readonly RowIssue[];
-    }
-  | { readonly line: number; readonly act: 'skip'; readonly why: 'blank' | 'total' };
-
-export interface ImportAnswers {
-  readonly columns: readonly (Column | null)[];
-  /** How words of the file are to be read, by column and plain spelling. */
-  readonly words: WordAnswers;
-  readonly dateOrder: DateOrder;
-  /** Change bikes whose tag is in the fleet already; otherwise such a row is wrong. */
-  readonly update: boolean;
-  /** Make sites, racks and hooks the file names and the fleet has not. */
-  readonly makePlaces: boolean;
-  /** What a bike's model is called when its row names none. */
-  readonly kindNames: Readonly<Record<BikeKind, string>>;
-  /** Where bikes go whose row names no site. */
-  readonly site: string;
-}
-
-export interface PlaceToMake {
-  readonly site: string;
-  readonly rack: string;
-  readonly hooksBefore: number;
-  readonly hooks: number;
-}
-
-export interface ImportPlan {
-  readonly rows: readonly PlannedRow[];
-  readonly sites: readonly string[];
-  readonly racks: readonly PlaceToMake[];
-  readonly models: readonly { readonly name: string; readonly build: Build; readonly fit: FitList }[];
-}
 
 /** What must be asked once for the whole file before it can be planned. */
 export function dateQuestion(
@@ -128,13 +40,6 @@ const TEXTS = [
   ['serial', 60],
 ] as const;
 
-interface Read {
-  readonly line: number;
-  readonly bike: FleetBike;
-  readonly placed: Placed;
-  readonly before: FleetBike | null;
-}
-
 /** The build most bikes of a model in the file share: what a model made from them is built like. */
 function modelBuilds(read: readonly Read[], known: ReadonlySet<string>): ImportPlan['models'] {
   const byModel = new Map<string, FleetBike[]>();
@@ -149,27 +54,6 @@ function modelBuilds(read: readonly Read[], known: ReadonlySet<string>): ImportP
     const commonest = [...counts.values()].sort((a, b) => b.count - a.count)[0];
     return { name, build: commonest?.build ?? USUAL_BUILD.hybrid, fit: {} };
   });
-}
-
-const shown = (bike: FleetBike, column: Column): string => {
-  if (column === 'hook') return bike.hook === null ? '' : String(bike.hook);
-  if (column === 'accessories') return bike.build.accessories.join(', ');
-  if (column.startsWith('fit:')) return String(bike.fit[column.slice(4)] ?? '');
-  const record = { ...bike.build, ...bike } as unknown as Record<string, unknown>;
-  return String(record[column] ?? '');
-};
-
-function differencesOf(before: FleetBike, after: FleetBike): readonly Difference[] {
-  const columns: Column[] = [
-    ...(['model', 'size', 'serial', 'boughtOn', 'warrantyUntil', 'site', 'rack', 'hook'] as const).filter(
-      (column) => before[column] !== after[column],
-    ),
-    ...differingFields(before.build, after.build),
-    ...[...new Set([...Object.keys(before.fit), ...Object.keys(after.fit)])]
-      .filter((key) => before.fit[key] !== after.fit[key])
-      .map((key): Column => `fit:${key}`),
-  ];
-  return columns.map((column) => ({ column, before: shown(before, column), after: shown(after, column) }));
 }
 
 /** Reads one row on its own: its fields, or everything wrong with them at once. */
@@ -244,122 +128,6 @@ function readRow(
       fit,
     },
   };
-}
-
-export interface Known {
-  readonly bikeByTag: ReadonlyMap<string, FleetBike>;
-  readonly modelByName: ReadonlyMap<string, { readonly build: Build }>;
-  readonly siteNames: readonly string[];
-  readonly racks: ReadonlyMap<
-    string,
-    { readonly site: string; readonly name: string; readonly hooks: number }
-  >;
-  /** A name as the fleet or an earlier row spells it: capitals and stray spaces make no second site, rack or model. */
-  spell(what: 'site' | 'rack' | 'model', name: string, within?: string): string;
-}
-
-function speller(fleet: FleetDocument): Known['spell'] {
-  const spelled = new Map<string, string>();
-  const spell: Known['spell'] = (what, name, within = '') => {
-    const bare = name.trim().replace(/\s+/g, ' ');
-    const key = `${what}\n${within}\n${bare.toLowerCase()}`;
-    const known = spelled.get(key);
-    if (known === undefined && bare !== '') spelled.set(key, bare);
-    return known ?? bare;
-  };
-  for (const site of fleet.sites) spell('site', site.name);
-  for (const rack of fleet.racks) spell('rack', rack.name, rack.site);
-  for (const model of fleet.models) spell('model', model.name);
-  return spell;
-}
-
-export const rackKey = (site: string, rack: string): string => `${site}\n${rack}`;
-const hookKey = (bike: Pick<FleetBike, 'site' | 'rack' | 'hook'>): string | null =>
-  bike.rack && bike.hook !== null ? `${rackKey(bike.site, bike.rack)}\n${bike.hook}` : null;
-
-export function knownOf(fleet: FleetDocument): Known {
-  return {
-    bikeByTag: new Map(fleet.bikes.map((bike) => [bike.tag, bike])),
-    modelByName: new Map(fleet.models.map((model) => [model.name, model])),
-    siteNames: fleet.sites.map((site) => site.name),
-    racks: new Map(fleet.racks.map((rack) => [rackKey(rack.site, rack.name), rack])),
-    spell: speller(fleet),
-  };
-}
-
-/** Tags twice in the file, hooks wanted twice or held by a bike that stays: what only shows when rows are seen together. */
-function settle(
-  read: readonly Read[],
-  fleet: FleetDocument,
-  answers: Pick<ImportAnswers, 'update'>,
-): readonly PlannedRow[] {
-  // A row that is wrong moves no bike, so it frees no hook either, and that may make another row wrong.
-  const wrong = new Set<number>();
-  for (;;) {
-    const rows = settleOnce(
-      read,
-      fleet,
-      answers,
-      new Set(read.filter(({ line }) => !wrong.has(line)).map(({ bike }) => bike.tag)),
-    );
-    const more = rows.filter((row) => row.act === 'wrong' && !wrong.has(row.line));
-    if (more.length === 0) return rows;
-    for (const row of more) wrong.add(row.line);
-  }
-}
-
-function settleOnce(
-  read: readonly Read[],
-  fleet: FleetDocument,
-  answers: Pick<ImportAnswers, 'update'>,
-  leaving: ReadonlySet<string>,
-): readonly PlannedRow[] {
-  const holders = new Map(
-    fleet.bikes
-      .filter((bike) => !leaving.has(bike.tag))
-      .flatMap((bike) => (hookKey(bike) ? [[hookKey(bike) ?? '', bike.tag] as const] : [])),
-  );
-  const lineOfTag = new Map<string, number>();
-  const lineOfHook = new Map<string, number>();
-  return read.map(({ line, bike, before }): PlannedRow => {
-    const issues: RowIssue[] = [];
-    const twin = lineOfTag.get(bike.tag);
-    if (twin !== undefined)
-      issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, mend: String(twin) });
-    else lineOfTag.set(bike.tag, line);
-    if (before && !answers.update)
-      issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
-    const hook = hookKey(bike);
-    const holder = hook ? holders.get(hook) : undefined;
-    if (holder !== undefined && holder !== bike.tag)
-      issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
-    const rival = hook ? lineOfHook.get(hook) : undefined;
-    if (rival !== undefined)
-      issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
-    if (issues.length > 0) return { line, act: 'wrong', tag: bike.tag, issues };
-    if (hook) lineOfHook.set(hook, line);
-    if (!before) return { line, act: 'add', bike };
-    const differences = differencesOf(before, bike);
-    return differences.length === 0
-      ? { line, act: 'same', bike }
-      : { line, act: 'change', bike, differences };
-  });
-}
-
-function placesToMake(read: readonly Read[], known: Known): Pick<ImportPlan, 'sites' | 'racks'> {
-  const sites = [...new Set(read.map(({ bike }) => bike.site))].filter(
-    (site) => !known.siteNames.includes(site),
-  );
-  const racks = new Map<string, PlaceToMake>();
-  for (const { bike } of read) {
-    if (!bike.rack) continue;
-    const key = rackKey(bike.site, bike.rack);
-    const hooksBefore = known.racks.get(key)?.hooks ?? 0;
-    const wanted = Math.max(racks.get(key)?.hooks ?? hooksBefore, bike.hook ?? 0, 1);
-    if (wanted > hooksBefore)
-      racks.set(key, { site: bike.site, rack: bike.rack, hooksBefore, hooks: wanted });
-  }
-  return { sites, racks: [...racks.values()] };
 }
 
 /**

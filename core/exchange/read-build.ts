@@ -12,7 +12,7 @@ import {
 } from '@cadre/core/fleet';
 import { PAIRED, type Column, type Paired } from './columns';
 import { nearestOf } from '@cadre/core/spelling';
-import type { RowIssue } from './plan';
+import type { RowIssue } from './planned';
 
 /** What somebody said a word of the file means: by column, by its plain spelling. An empty answer leaves the cell out. */
 export type WordAnswers = Readonly<Record<string, Readonly<Record<string, string>>>>;

@@ -1,7 +1,7 @@
 import { fitItem, type FitList } from '@cadre/core/fleet';
 import { readQuantity } from '@cadre/core/measures';
 import type { Column } from './columns';
-import type { RowIssue } from './plan';
+import type { RowIssue } from './planned';
 
 /** What a row states of its bike's parts, in the core's units. */
 export function readFit(cells: ReadonlyMap<Column, string>, issues: RowIssue[]): FitList {

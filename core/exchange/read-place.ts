@@ -1,6 +1,7 @@
 import { readNumber } from '@cadre/core/measures';
 import { nearestOf } from '@cadre/core/spelling';
-import { rackKey, type ImportAnswers, type Known, type RowIssue } from './plan';
+import { rackKey, type Known } from './known';
+import type { ImportAnswers, RowIssue } from './planned';
 import type { FleetBike } from './document';
 
 export interface Placed {

@@ -1,4 +1,4 @@
-import type { RowIssue } from './plan';
+import type { RowIssue } from './planned';
 
 const TAG = /^[A-Z0-9][A-Z0-9-]{0,11}$/;
 

@@ -65,7 +65,7 @@ describe('the bike figure', () => {
   });
 
   it.each(BIKE_KINDS)(
-    'has a place to touch for every zone the sheet asks of a %s, far enough apart for a finger',
+    'has a place to touch for every zone the checklist asks of a %s, far enough apart for a finger',
     (kind) => {
       const build = USUAL_BUILD[kind];
       const figure = drawBike(build);

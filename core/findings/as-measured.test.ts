@@ -4,7 +4,7 @@ import { foldMarks, type Mark, type MarkedFault, type MarkWord, type Reading } f
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { readReading, takesReading, valuesOf, type Measure } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
-import { NOON, onLike } from '@cadre/core/testing';
+import { NOON, onLike } from '@cadre/test-world/core';
 import { asMeasured, judgeCheck, PAST_LIMIT, readingSays, type MeasuredStanding } from '.';
 
 const asked = askedOf(

@@ -24,6 +24,6 @@ export function closeUnasked({ finding, isAsked, by, policy, now }: CloseUnasked
     return refuse('repair.finding-not-open', { fault });
   const isStop = isStopNow(finding, now);
   if (isStop && finding.mendedBy === by && policy.secondPersonZones.includes(finding.zone))
-    return refuse('re-look.second-person', { faults: [fault] });
-  return accept({ ...finding, state: isStop ? 're-looked' : 'closed' });
+    return refuse('recheck.second-person', { faults: [fault] });
+  return accept({ ...finding, state: isStop ? 'rechecked' : 'closed' });
 }

@@ -2,8 +2,8 @@ import type { Position, Rule, Severity, Work, Zone } from '@cadre/core/catalogue
 import type { Place } from '@cadre/core/checks';
 import type { Measure, NextStep, Sourced } from '@cadre/core/measures';
 
-/** open → in work (repair started) → mended (repair done) → re-looked (sound again) → closed. */
-export const FINDING_STATES = ['open', 'in-work', 'mended', 're-looked', 'closed'] as const;
+/** open → in work (repair started) → mended (repair done) → rechecked (sound again) → closed. */
+export const FINDING_STATES = ['open', 'in-work', 'mended', 'rechecked', 'closed'] as const;
 export type FindingState = (typeof FINDING_STATES)[number];
 
 /** A watch or fault that stays on the bike until closed. Its words are frozen when it is found. */

@@ -17,11 +17,11 @@ export { mergeFindings, type Merged } from './merge';
 export { floorOf, limitFor, maySetSeverity, severityOf } from './severity';
 export { underPolicy } from './under-policy';
 export {
-  lookAcross,
+  similarFaults,
   SIBLING_REASONS,
   TELLING_WORK_MS,
   type Mate,
   type PastWork,
   type Sibling,
   type SiblingReason,
-} from './look-across';
+} from './similar-faults';

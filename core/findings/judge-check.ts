@@ -114,8 +114,8 @@ function judgeFault(
         ...before,
         severity: worse,
         // A finding seen again is not mended, whatever the bench said of it.
-        state: before.state === 'mended' || before.state === 're-looked' ? 'open' : before.state,
-        mendedBy: before.state === 'mended' || before.state === 're-looked' ? null : before.mendedBy,
+        state: before.state === 'mended' || before.state === 'rechecked' ? 'open' : before.state,
+        mendedBy: before.state === 'mended' || before.state === 'rechecked' ? null : before.mendedBy,
         place: before.place ?? place,
         ...limitOnceSeen(before, worse, input),
         lastSeenAt: input.signedAt,

@@ -3,7 +3,7 @@ import { asBuilt, askedOf, DEFAULT_POLICY, SEVERITIES, type Severity } from '@ca
 import { foldMarks, markedUnasked, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
-import { DAY, findingLike, hardtailAsked, judged, NOON, type Said } from '@cadre/core/testing';
+import { DAY, findingLike, hardtailAsked, judged, NOON, type Said } from '@cadre/test-world/core';
 import { isOverdue, limitFor, maySetSeverity, severityOf, type Finding, type FindingChange } from './index';
 
 const faultOf = (fault: string, more: Partial<NonNullable<Said['faults']>[number]> = {}): Said => ({
@@ -148,7 +148,7 @@ describe('judging a check', () => {
     expect(only(far.changes).act).toBe('opened');
   });
 
-  it.each(['mended', 're-looked'] as const)('opens again what was %s when it is seen again', (state) => {
+  it.each(['mended', 'rechecked'] as const)('opens again what was %s when it is seen again', (state) => {
     const before = findingLike({ checkpoint: 'stops-wheel', fault: 'none', state, mendedBy: 'tom' });
     expect(
       only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [before] }).changes).finding,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SEVERITIES } from '@cadre/core/catalogue';
-import { findingLike, NOON } from '@cadre/core/testing';
+import { findingLike, NOON } from '@cadre/test-world/core';
 import { isStopNow, mergeFindings } from './index';
 
 const cut = findingLike({

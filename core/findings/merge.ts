@@ -29,7 +29,7 @@ export interface Merged {
 
 /**
  * Two findings of one bike that are one: the first goes on, with the worse of everything, and the second is closed. Refused where they are of
- * different looks, since one re-look would not see both, or where either is in work. It never lightens anything.
+ * different looks, since one recheck would not see both, or where either is in work. It never lightens anything.
  */
 export function mergeFindings(kept: Finding, other: Finding): Result<Merged> {
   if (kept.id === other.id) return refuse('merge.same');

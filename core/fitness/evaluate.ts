@@ -1,5 +1,5 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
-import type { Mishap } from '@cadre/core/mishaps';
+import type { Incident } from '@cadre/core/incidents';
 import type { FitnessFacts } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
@@ -9,12 +9,12 @@ export type Fitness = (typeof FITNESSES)[number];
 export const ENDINGS = [
   'repair',
   'finish-repair',
-  're-look',
+  'recheck',
   'release',
   'put-together',
   'sign-check',
   'complete-check',
-  'mishap-check',
+  'incident-check',
   'intake-decision',
   'co-sign',
   'ride-out',
@@ -32,18 +32,18 @@ export type Reason =
       readonly ends: Ending;
     }
   | { readonly code: 'ready-for-release'; readonly since: number; readonly ends: Ending }
-  | { readonly code: 'left-apart'; readonly what: string; readonly by: string; readonly ends: Ending }
+  | { readonly code: 'not-reassembled'; readonly what: string; readonly by: string; readonly ends: Ending }
   | { readonly code: 'repair-open'; readonly state: 'started' | 'done'; readonly ends: Ending }
   | { readonly code: 'draft-stop'; readonly words: string; readonly ends: Ending }
   | {
       readonly code: 'check-incomplete';
-      readonly sheetName: string;
+      readonly checklistName: string;
       readonly missing: number;
       readonly ends: Ending;
     }
-  | { readonly code: 'mishap'; readonly mishap: Mishap; readonly ends: Ending }
+  | { readonly code: 'incident'; readonly incident: Incident; readonly ends: Ending }
   | { readonly code: 'on-offer'; readonly ends: Ending }
-  | { readonly code: 'awaits-co-sign'; readonly sheetName: string; readonly ends: Ending }
+  | { readonly code: 'awaits-co-sign'; readonly checklistName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
   | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
   | { readonly code: 'no-valid-check'; readonly lastUntil: number | null; readonly ends: Ending };
@@ -61,8 +61,8 @@ function endingOf(finding: Finding): Ending {
     case 'in-work':
       return 'finish-repair';
     case 'mended':
-      return 're-look';
-    case 're-looked':
+      return 'recheck';
+    case 'rechecked':
       return 'release';
     default:
       return 'repair';
@@ -79,22 +79,23 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   for (const report of facts.reports.filter((each) => each.holds))
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
   if (facts.intake) reasons.push({ code: 'on-offer', ends: 'intake-decision' });
-  for (const mishap of facts.mishaps ?? []) reasons.push({ code: 'mishap', mishap, ends: 'mishap-check' });
+  for (const incident of facts.incidents ?? [])
+    reasons.push({ code: 'incident', incident, ends: 'incident-check' });
   for (const draft of facts.draftStops)
     reasons.push({ code: 'draft-stop', words: draft.words, ends: 'sign-check' });
-  for (const item of facts.leftApart)
-    reasons.push({ code: 'left-apart', what: item.what, by: item.by, ends: 'put-together' });
+  for (const item of facts.notReassembled)
+    reasons.push({ code: 'not-reassembled', what: item.what, by: item.by, ends: 'put-together' });
   for (const repair of facts.repairs)
     reasons.push({
       code: 'repair-open',
       state: repair.state,
-      ends: repair.state === 'started' ? 'finish-repair' : 're-look',
+      ends: repair.state === 'started' ? 'finish-repair' : 'recheck',
     });
   const newest = facts.newestCheck;
   if (newest && !newest.complete) {
     reasons.push({
       code: 'check-incomplete',
-      sheetName: newest.sheetName,
+      checklistName: newest.checklistName,
       missing: newest.criticalsMissing,
       ends: 'complete-check',
     });
@@ -108,7 +109,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
 function dueReasons(facts: FitnessFacts, now: number): Reason[] {
   const reasons: Reason[] = [];
   if (facts.newestCheck?.awaitsCoSign)
-    reasons.push({ code: 'awaits-co-sign', sheetName: facts.newestCheck.sheetName, ends: 'co-sign' });
+    reasons.push({ code: 'awaits-co-sign', checklistName: facts.newestCheck.checklistName, ends: 'co-sign' });
   if (facts.validUntil === null || now >= facts.validUntil)
     reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
   for (const service of facts.services.filter((each) => each.critical && now >= each.dueAt)) {

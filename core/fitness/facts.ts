@@ -1,5 +1,5 @@
 import type { Finding } from '@cadre/core/findings';
-import type { Mishap } from '@cadre/core/mishaps';
+import type { Incident } from '@cadre/core/incidents';
 import type { Wait } from '@cadre/core/waits';
 
 /** A hold, once begun, stays until a release: nothing else takes it off. */
@@ -10,7 +10,7 @@ export interface Hold {
   readonly hangTag?: string | undefined;
 }
 
-export interface LeftApart {
+export interface NotReassembled {
   readonly id: string;
   readonly what: string;
   readonly by: string;
@@ -29,7 +29,7 @@ export interface DraftStop {
 
 export interface NewestCheck {
   readonly checkId: string;
-  readonly sheetName: string;
+  readonly checklistName: string;
   readonly signedAt: number;
   readonly complete: boolean;
   readonly awaitsCoSign: boolean;
@@ -53,7 +53,7 @@ export interface FitnessFacts {
   /** Not closed. */
   readonly findings: readonly Finding[];
   readonly holds: readonly Hold[];
-  readonly leftApart: readonly LeftApart[];
+  readonly notReassembled: readonly NotReassembled[];
   readonly repairs: readonly OpenRepair[];
   readonly draftStops: readonly DraftStop[];
   readonly newestCheck: NewestCheck | null;
@@ -64,7 +64,7 @@ export interface FitnessFacts {
   /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
   readonly waits?: readonly Wait[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */
-  readonly mishaps?: readonly Mishap[] | undefined;
+  readonly incidents?: readonly Incident[] | undefined;
   /** On offer: nobody has decided yet whether it comes into the fleet. */
   readonly intake?: { readonly id: string } | undefined;
 }
@@ -72,7 +72,7 @@ export interface FitnessFacts {
 export const NO_FACTS: FitnessFacts = {
   findings: [],
   holds: [],
-  leftApart: [],
+  notReassembled: [],
   repairs: [],
   draftStops: [],
   newestCheck: null,

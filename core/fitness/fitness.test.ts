@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { FINDING_STATES, isStopNow } from '@cadre/core/findings';
-import { DAY, factsLike, findingLike, HOUR, NOON } from '@cadre/core/testing';
+import { DAY, factsLike, findingLike, HOUR, NOON } from '@cadre/test-world/core';
 import {
   evaluateFitness,
   mayGoOut,
@@ -44,7 +44,7 @@ describe('fitness', () => {
         validUntil: null,
         newestCheck: {
           checkId: 'c',
-          sheetName: 'Ride-out',
+          checklistName: 'Ride-out',
           signedAt: NOON,
           complete: true,
           awaitsCoSign: true,
@@ -59,7 +59,7 @@ describe('fitness', () => {
       factsLike({
         newestCheck: {
           checkId: 'c',
-          sheetName: 'Ride-out',
+          checklistName: 'Ride-out',
           signedAt: NOON,
           complete: false,
           awaitsCoSign: false,
@@ -71,11 +71,11 @@ describe('fitness', () => {
     ],
     [
       'something left apart',
-      factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'tom' }] }),
+      factsLike({ notReassembled: [{ id: 'l', what: 'wheel out', by: 'tom' }] }),
       'held',
-      'left-apart',
+      'not-reassembled',
     ],
-    ['a repair not re-looked', factsLike({ repairs: [{ id: 'r', state: 'done' }] }), 'held', 'repair-open'],
+    ['a repair not rechecked', factsLike({ repairs: [{ id: 'r', state: 'done' }] }), 'held', 'repair-open'],
     [
       'a stop in an unsigned check',
       factsLike({ draftStops: [{ checkId: 'c', words: 'x' }] }),
@@ -117,7 +117,7 @@ describe('fitness', () => {
     const endings = FINDING_STATES.slice(0, 4).map(
       (state) => evaluateFitness(factsLike({ findings: [findingLike({ state })] }), NOON).reasons[0]?.ends,
     );
-    expect(endings).toEqual(['repair', 'finish-repair', 're-look', 'release']);
+    expect(endings).toEqual(['repair', 'finish-repair', 'recheck', 'release']);
   });
 
   it('tells when the clock alone will change it', () => {
@@ -160,7 +160,7 @@ describe('fitness', () => {
           }),
         ),
         holds: held ? [{ id: 'h', since: NOON }] : [],
-        leftApart: apart ? [{ id: 'l', what: 'x', by: 'y' }] : [],
+        notReassembled: apart ? [{ id: 'l', what: 'x', by: 'y' }] : [],
         validUntil: NOON + valid * HOUR,
       }),
     );
@@ -170,7 +170,7 @@ describe('fitness', () => {
       fc.property(anyFacts, (facts) => {
         if (
           facts.holds.length ||
-          facts.leftApart.length ||
+          facts.notReassembled.length ||
           facts.findings.some((finding) => isStopNow(finding, NOON))
         )
           expect(fitness(facts)).toBe('held');
@@ -237,8 +237,8 @@ describe('a bike that is ready for its release', () => {
     const holds = [{ id: 'h', since: NOON }];
     const codes = (more: Partial<FitnessFacts>) =>
       evaluateFitness(factsLike({ holds, ...more }), NOON).reasons.map((reason) => reason.code);
-    expect(codes({ leftApart: [{ id: 'l', what: 'wheel', by: 'tom' }] })).toEqual([
-      'left-apart',
+    expect(codes({ notReassembled: [{ id: 'l', what: 'wheel', by: 'tom' }] })).toEqual([
+      'not-reassembled',
       'ready-for-release',
     ]);
     expect(codes({ repairs: [{ id: 'r', state: 'done' }] })).toEqual(['repair-open', 'ready-for-release']);
@@ -251,7 +251,7 @@ describe('a release', () => {
   it.each([
     ['open', 'not-repaired'],
     ['in-work', 'not-repaired'],
-    ['mended', 'not-re-looked'],
+    ['mended', 'not-rechecked'],
   ] as const)('waits for a stop that is %s', (state, code) => {
     expect(
       releaseReadiness(factsLike({ findings: [findingLike({ state })] }), NOON).blocks.map(
@@ -260,17 +260,17 @@ describe('a release', () => {
     ).toEqual([code]);
   });
 
-  it('waits for everything to be together, re-looked, signed and read', () => {
+  it('waits for everything to be together, rechecked, signed and read', () => {
     const facts = factsLike({
-      findings: [findingLike({ state: 're-looked' })],
+      findings: [findingLike({ state: 'rechecked' })],
       holds: [{ id: 'h', since: 1 }],
-      leftApart: [{ id: 'l', what: 'x', by: 'y' }],
+      notReassembled: [{ id: 'l', what: 'x', by: 'y' }],
       repairs: [{ id: 'r', state: 'done' }],
       draftStops: [{ checkId: 'c', words: 'x' }],
       reports: [{ id: 'r', holds: true }],
     });
     expect(releaseReadiness(facts, NOON).blocks.map((block) => block.code)).toEqual([
-      'left-apart',
+      'not-reassembled',
       'repair-open',
       'draft-stop',
       'report-unread',

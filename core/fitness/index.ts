@@ -14,12 +14,12 @@ export {
   type DraftStop,
   type FitnessFacts,
   type Hold,
-  type LeftApart,
+  type NotReassembled,
   type NewestCheck,
   type OpenRepair,
   type OverdueService,
   type TroubleReport,
 } from './facts';
 export { policyEffect, type PolicyEffect } from './policy-effect';
-export { standingCheck, type SheetHistory, type StandingCheck } from './standing-check';
+export { standingCheck, type ChecklistHistory, type StandingCheck } from './standing-check';
 export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

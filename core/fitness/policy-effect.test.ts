@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_POLICY, type PolicyVersion } from '@cadre/core/catalogue';
 import { floorOf, underPolicy } from '@cadre/core/findings';
-import { DAY, factsLike, findingLike, NOON } from '@cadre/core/testing';
+import { DAY, factsLike, findingLike, NOON } from '@cadre/test-world/core';
 import { evaluateFitness, policyEffect } from './index';
 
 const policy = (part: Partial<PolicyVersion>): PolicyVersion => ({ ...DEFAULT_POLICY, ...part });

@@ -3,8 +3,8 @@ import { needsHold } from './evaluate';
 import type { FitnessFacts } from './facts';
 
 export type ReleaseBlock =
-  | { readonly code: 'not-repaired' | 'not-re-looked'; readonly finding: Finding }
-  | { readonly code: 'left-apart'; readonly what: string }
+  | { readonly code: 'not-repaired' | 'not-rechecked'; readonly finding: Finding }
+  | { readonly code: 'not-reassembled'; readonly what: string }
   | { readonly code: 'repair-open' }
   | { readonly code: 'draft-stop'; readonly words: string }
   | { readonly code: 'report-unread' }
@@ -25,9 +25,9 @@ export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadi
   for (const finding of facts.findings.filter((each) => isStopNow(each, now))) {
     if (finding.state === 'open' || finding.state === 'in-work')
       blocks.push({ code: 'not-repaired', finding });
-    if (finding.state === 'mended') blocks.push({ code: 'not-re-looked', finding });
+    if (finding.state === 'mended') blocks.push({ code: 'not-rechecked', finding });
   }
-  for (const item of facts.leftApart) blocks.push({ code: 'left-apart', what: item.what });
+  for (const item of facts.notReassembled) blocks.push({ code: 'not-reassembled', what: item.what });
   if (facts.repairs.length > 0) blocks.push({ code: 'repair-open' });
   for (const draft of facts.draftStops) blocks.push({ code: 'draft-stop', words: draft.words });
   if (facts.reports.some((report) => report.holds)) blocks.push({ code: 'report-unread' });

@@ -1,7 +1,7 @@
-/** The last signed checks of one bike on one version of a sheet. */
-export interface SheetHistory {
-  readonly sheetHash: string;
-  readonly sheetKey: string;
+/** The last signed checks of one bike on one version of a checklist. */
+export interface ChecklistHistory {
+  readonly checklistHash: string;
+  readonly checklistKey: string;
   readonly clears: boolean;
   readonly afterRideOut: boolean;
   /** When the newest complete and the newest incomplete one were signed; null when there is none. */
@@ -10,7 +10,7 @@ export interface SheetHistory {
 }
 
 export interface StandingCheck {
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly signedAt: number;
   readonly complete: boolean;
 }
@@ -18,13 +18,14 @@ export interface StandingCheck {
 const latest = (times: readonly (number | null)[]): number =>
   Math.max(-Infinity, ...times.map((time) => time ?? -Infinity));
 
-/** When what this incomplete check left open was looked at after all: a complete one of its sheet, or of a ride-out for one that clears. */
-function endedAt(incomplete: SheetHistory, all: readonly SheetHistory[]): number {
+/** When what this incomplete check left open was looked at after all: a complete one of its checklist, or of a ride-out for one that clears. */
+function endedAt(incomplete: ChecklistHistory, all: readonly ChecklistHistory[]): number {
   return latest(
     all
       .filter(
         (each) =>
-          each.sheetKey === incomplete.sheetKey || (incomplete.clears && each.clears && !each.afterRideOut),
+          each.checklistKey === incomplete.checklistKey ||
+          (incomplete.clears && each.clears && !each.afterRideOut),
       )
       .map((each) => each.lastComplete),
   );
@@ -32,16 +33,20 @@ function endedAt(incomplete: SheetHistory, all: readonly SheetHistory[]): number
 
 /**
  * The check that speaks for a bike: the newest incomplete one that nothing has completed since, whatever else was looked at
- * meanwhile; else the newest on a sheet that clears, else the newest of all. Source: judging rules 6 and 8: a lubed chain
+ * meanwhile; else the newest on a checklist that clears, else the newest of all. Source: judging rules 6 and 8: a lubed chain
  * completes no ride-out, and a ride-out no look after a crash.
  */
-export function standingCheck(history: readonly SheetHistory[]): StandingCheck | null {
+export function standingCheck(history: readonly ChecklistHistory[]): StandingCheck | null {
   const open = history
     .filter((each) => each.lastIncomplete !== null && each.lastIncomplete >= endedAt(each, history))
-    .map((each) => ({ sheetHash: each.sheetHash, signedAt: each.lastIncomplete ?? 0, complete: false }));
-  const whole = (which: readonly SheetHistory[]): StandingCheck[] =>
-    which.flatMap(({ sheetHash, lastComplete }) =>
-      lastComplete === null ? [] : [{ sheetHash, signedAt: lastComplete, complete: true }],
+    .map((each) => ({
+      checklistHash: each.checklistHash,
+      signedAt: each.lastIncomplete ?? 0,
+      complete: false,
+    }));
+  const whole = (which: readonly ChecklistHistory[]): StandingCheck[] =>
+    which.flatMap(({ checklistHash, lastComplete }) =>
+      lastComplete === null ? [] : [{ checklistHash, signedAt: lastComplete, complete: true }],
     );
   const newest = (checks: readonly StandingCheck[]): StandingCheck | null =>
     // either way: of two signed in the same millisecond either speaks

@@ -1,13 +1,13 @@
 import type { Asked, Checkpoint, Position, Zone } from '@cadre/core/catalogue';
 import type { Outcome, Standing } from '@cadre/core/checks';
 
-/** What one goes down the line with: a whole sheet, one zone of it, or one checkpoint. */
+/** What one goes down the line with: a whole checklist, one zone of it, or one checkpoint. */
 export type LineScope =
-  | { readonly kind: 'sheet' }
+  | { readonly kind: 'checklist' }
   | { readonly kind: 'zone'; readonly zone: Zone }
   | { readonly kind: 'checkpoint'; readonly checkpoint: string };
 
-/** A column of the line: everything a sheet asks at one zone, or one question. */
+/** A column of the line: everything a checklist asks at one zone, or one question. */
 export type LineColumn =
   | { readonly kind: 'zone'; readonly key: string; readonly zone: Zone }
   | {
@@ -23,7 +23,7 @@ export const MOST_QUESTIONS = 12;
 
 export function inScope(asked: Pick<Asked, 'zone' | 'checkpoint'>, scope: LineScope): boolean {
   switch (scope.kind) {
-    case 'sheet':
+    case 'checklist':
       return true;
     case 'zone':
       return asked.zone === scope.zone;
@@ -46,7 +46,7 @@ export function lineColumns(
     if (inScope(asked, scope) && !questions.has(asked.key)) questions.set(asked.key, asked);
   const place = (zone: Zone): number => (zones.includes(zone) ? zones.indexOf(zone) : zones.length);
   const inOrder = [...questions.values()].sort((a, b) => place(a.zone) - place(b.zone));
-  if (scope.kind === 'sheet' && inOrder.length > MOST_QUESTIONS)
+  if (scope.kind === 'checklist' && inOrder.length > MOST_QUESTIONS)
     return [...new Set(inOrder.map((asked) => asked.zone))].map((zone) => ({
       kind: 'zone',
       key: zone,

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { asBuilt, askedOf, zonesOf, type Checkpoint } from '@cadre/core/catalogue';
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { RIDE_OUT, CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
-import { onLike } from '@cadre/core/testing';
+import { RIDE_OUT, CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
+import { onLike } from '@cadre/test-world/core';
 import {
   isAgainst,
   lineCell,
@@ -16,18 +16,19 @@ import {
   type TypedReading,
 } from '.';
 
-const sheet = (key: string) => SHIPPED_SHEETS.find((each) => each.key === key) ?? RIDE_OUT;
-const askedBy = (key: string) => BIKE_KINDS.map((kind) => askedOf(sheet(key), asBuilt(USUAL_BUILD[kind])));
+const checklist = (key: string) => SHIPPED_CHECKLISTS.find((each) => each.key === key) ?? RIDE_OUT;
+const askedBy = (key: string) =>
+  BIKE_KINDS.map((kind) => askedOf(checklist(key), asBuilt(USUAL_BUILD[kind])));
 const zones = zonesOf('m-front-first');
 
 describe('the columns of a line', () => {
-  it('are the questions of a short sheet, the trike’s two fronts among them', () => {
-    const columns = lineColumns(askedBy('pressures'), { kind: 'sheet' }, zones);
+  it('are the questions of a short checklist, the trike’s two fronts among them', () => {
+    const columns = lineColumns(askedBy('pressures'), { kind: 'checklist' }, zones);
     expect(columns.map((column) => column.key)).toContain('tyre-pressure@left-front');
     expect(columns.every((column) => column.kind === 'question')).toBe(true);
   });
   it('are the zones of a long one, in the order of the route', () => {
-    const columns = lineColumns(askedBy('ride-out'), { kind: 'sheet' }, zones);
+    const columns = lineColumns(askedBy('ride-out'), { kind: 'checklist' }, zones);
     expect(columns.every((column) => column.kind === 'zone')).toBe(true);
     expect(columns.map((column) => zones.indexOf(column.zone))).toEqual(
       columns.map((column) => zones.indexOf(column.zone)).sort((a, b) => a - b),
@@ -38,10 +39,10 @@ describe('the columns of a line', () => {
     expect(columns.length).toBeGreaterThan(3);
     expect(columns.every((column) => column.kind === 'question' && column.zone === 'front-wheel')).toBe(true);
   });
-  it('leave no question of any bike out, on any shipped sheet', () => {
-    for (const { key } of SHIPPED_SHEETS) {
+  it('leave no question of any bike out, on any shipped checklist', () => {
+    for (const { key } of SHIPPED_CHECKLISTS) {
       const byBike = askedBy(key);
-      const columns = lineColumns(byBike, { kind: 'sheet' }, zones);
+      const columns = lineColumns(byBike, { kind: 'checklist' }, zones);
       for (const asked of byBike)
         expect(columns.flatMap((column) => lineCell(column, asked, new Map()).asked)).toHaveLength(
           asked.length,

@@ -10,7 +10,7 @@ import {
   rotorVerdicts,
   type RotorMarkings,
 } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 describe('disc pads', () => {
   it.each([

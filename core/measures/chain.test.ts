@@ -11,7 +11,7 @@ import {
   type ChainPreset,
   type ChainRun,
 } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 const derailleur = (sprockets: number): ChainRun => ({ gears: 'derailleur', sprockets });
 const SINGLE: ChainRun = { gears: 'single-speed', sprockets: 1 };

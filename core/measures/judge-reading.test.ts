@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { onLike, valueOf, wrongFields } from '@cadre/core/testing';
+import { onLike, valueOf, wrongFields } from '@cadre/test-world/core';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import {
   faultOf,
@@ -223,14 +223,14 @@ describe('a reading on a bike', () => {
     expect(judged('battery', '71', onLike(), 'health')[0]?.word).toBe('sound');
   });
   it.each([
-    ['1.9', { least: 2 }, 'soon', 'sheet'],
-    ['2', { least: 2 }, 'soon', 'sheet'],
+    ['1.9', { least: 2 }, 'soon', 'checklist'],
+    ['2', { least: 2 }, 'soon', 'checklist'],
     ['2.1', { least: 2 }, 'nothing', 'default'],
-    ['4', { most: 4 }, 'soon', 'sheet'],
+    ['4', { most: 4 }, 'soon', 'checklist'],
     ['3.9', { most: 4 }, 'nothing', 'default'],
     // It makes nothing sounder.
     ['0.9', { least: 0.5 }, 'stop', 'default'],
-  ] as const)('“%s” under the sheet’s own %o: %s', (typed, own, becomes, source) =>
+  ] as const)('“%s” under the checklist’s own %o: %s', (typed, own, becomes, source) =>
     expect(judged('disc-pad', typed, onLike({ own }))[0]).toMatchObject({ becomes, limit: { source } }),
   );
   it.each([
@@ -510,7 +510,7 @@ describe('a checklist’s own limit', () => {
     (measure, typed, limit, more, value) => {
       const past = own(measure, typed, limit, more).find((verdict) => verdict.next === 'own-limit');
       if (value === null) expect(past).toBeUndefined();
-      else expect(past).toMatchObject({ value: expect.closeTo(value, 9), limit: { source: 'sheet' } });
+      else expect(past).toMatchObject({ value: expect.closeTo(value, 9), limit: { source: 'checklist' } });
     },
   );
   it.each([

@@ -270,7 +270,7 @@ function byOwnLimit(taken: Taken, on: MeasuredOn): readonly Verdict[] {
   const becomes = own.severity ?? (taken.measure === 'chain' ? 'upkeep' : 'soon');
   const past = (value: number, limit: number): Verdict => ({
     ...{ word: becomes === 'watch' ? 'watch' : 'fault', becomes, value },
-    ...{ limit: { value: limit, source: 'sheet' }, next: 'own-limit' },
+    ...{ limit: { value: limit, source: 'checklist' }, next: 'own-limit' },
   });
   if (own.least !== undefined && sinksTo(low, own.least)) return [past(low, own.least)];
   if (own.most !== undefined && reaches(high, own.most)) return [past(high, own.most)];

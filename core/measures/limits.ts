@@ -1,8 +1,8 @@
 import type { FieldIssue } from '@cadre/core/errors';
 import { issue } from './measured';
 
-/** Where a limit comes from. The maker's marking beats the sheet's own, that a start calculated for this very tyre, that the policy, and that the default. */
-export const LIMIT_SOURCES = ['marking', 'sheet', 'start', 'policy', 'default'] as const;
+/** Where a limit comes from. The maker's marking beats the checklist's own, that a start calculated for this very tyre, that the policy, and that the default. */
+export const LIMIT_SOURCES = ['marking', 'checklist', 'start', 'policy', 'default'] as const;
 export type LimitSource = (typeof LIMIT_SOURCES)[number];
 
 /** A limit and where it comes from. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { boltOrder, convert, handForce, torqueFor, UNITS, wrenchSetting, type WrittenUnit } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 const of = (name: string, value: number) => ({ of: name, value });
 

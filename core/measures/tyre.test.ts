@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { leak, pressureVerdict, sitePressure, tyreStart, tyreWindow, WHEEL_SHARE, type Leak } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 const HARD = { surface: 'hard' } as const;
 const OPEN = tyreWindow({ sidewallMax: 1000 });

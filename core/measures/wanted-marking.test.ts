@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fitItem, USUAL_BUILD } from '@cadre/core/fleet';
-import { onLike } from '@cadre/core/testing';
+import { onLike } from '@cadre/test-world/core';
 import { judgeReading, MARKINGS_AT_STAND, MEASURES, wantedMarkings, type Measure } from '.';
 
 describe('what to read off a part', () => {

@@ -8,7 +8,7 @@ import {
   spokesVerdicts,
   widestDifference,
 } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 describe('run-out', () => {
   it.each([

@@ -15,7 +15,7 @@ import {
   usedTravel,
   type SagBand,
 } from '.';
-import { valueOf, wrongFields } from '@cadre/core/testing';
+import { valueOf, wrongFields } from '@cadre/test-world/core';
 
 describe('sag', () => {
   it('of 34 on 160 mm is 21.25 %, inside a trail fork’s band', () => {

@@ -9,7 +9,7 @@ const TABLE: Record<Act, string> = {
   'co-sign': '-xxx',
   'raise-severity': '-xxx',
   repair: '--xx',
-  're-look': '-xxx',
+  recheck: '-xxx',
   release: '--xx',
   'lower-severity': '---x',
   'hand-out': 'xxxx',

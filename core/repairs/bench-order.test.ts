@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { faultyMorning, HOUR, NOON, smallBench } from '@cadre/core/testing';
+import { faultyMorning, HOUR, NOON, smallBench } from '@cadre/test-world/core';
 import { lacking } from './pick-for-groups';
 import { benchOrder, departures, readyTimes, type Bench, type BenchJob } from './index';
 

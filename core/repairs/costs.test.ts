@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { findingLike } from '@cadre/core/testing';
+import { findingLike } from '@cadre/test-world/core';
 import { PART_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { costsOf, jobMinutes, touchesOfPart, withTouches, type CostedRepair } from './index';
 

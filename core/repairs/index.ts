@@ -2,9 +2,9 @@ export { readyTimes, type Bench, type BenchJob, type BenchPlace, type BenchReaso
 export { benchOrder } from './bench-order';
 export { costsOf, type CostedRepair, type CostRow, type Costs, type UsedPart } from './costs';
 export { departures, type Departure } from './departures';
-export { judgeReLook, needingSecondPerson, type ReLookInput } from './judge-re-look';
+export { judgeRecheck, needingSecondPerson, type RecheckInput } from './judge-recheck';
 export { jobMinutes } from './job-minutes';
 export { touchesOfPart, withTouches } from './part-touches';
 export { NO_PLAN, WAITS_FOR, type RepairPlan, type RepairWait, type WaitsFor } from './plan';
-export { reLookSheet, wheelsRenewed, RE_LOOK_KEY } from './re-look';
+export { recheckChecklist, wheelsRenewed, RECHECK_KEY } from './recheck';
 export { canTouch } from './can-touch';

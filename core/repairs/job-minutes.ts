@@ -21,7 +21,7 @@ const USUAL_MINUTES: Record<Touch, number> = {
   accessories: 10,
 };
 const NOTHING_KNOWN = 20;
-const RE_LOOK = 5;
+const RECHECK = 5;
 
 /** How long until a bike with these findings may be released: the work they ask for, each kind once, and the look after it. At least the look. */
 export function jobMinutes(
@@ -37,6 +37,6 @@ export function jobMinutes(
   return (
     [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) +
     unknown * NOTHING_KNOWN +
-    RE_LOOK
+    RECHECK
   );
 }

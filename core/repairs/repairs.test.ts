@@ -14,16 +14,17 @@ import {
 import { foldMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
-import { findingLike, NOON } from '@cadre/core/testing';
-import { canTouch, judgeReLook, reLookSheet, wheelsRenewed } from './index';
+import { findingLike, NOON } from '@cadre/test-world/core';
+import { canTouch, judgeRecheck, recheckChecklist, wheelsRenewed } from './index';
 
 const hardtail = USUAL_BUILD.hardtail;
 const asks = (
   touched: readonly Touched[],
   failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = [],
-): string[] => askedOf(reLookSheet(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
+): string[] =>
+  askedOf(recheckChecklist(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
 
-describe('the sheet of a re-look', () => {
+describe('the checklist of a recheck', () => {
   it('asks what failed and what the work touched, at the end it touched', () => {
     const keys = asks(
       [{ touch: 'axle-out', position: 'rear' }],
@@ -53,14 +54,14 @@ describe('the sheet of a re-look', () => {
     const touched = [{ touch: 'hub-bearings', position: 'rear' }] as const;
     expect(wheelsRenewed([{ kind: 'wheel' }], touched)).toEqual(['rear']);
     expect(wheelsRenewed([{ kind: 'tyre' }], touched)).toEqual([]);
-    expect(reLookSheet([], touched, CHECKPOINTS, ['rear']).newWheels).toEqual(['rear']);
-    expect(reLookSheet([], touched, CHECKPOINTS).newWheels).toBeUndefined();
+    expect(recheckChecklist([], touched, CHECKPOINTS, ['rear']).newWheels).toEqual(['rear']);
+    expect(recheckChecklist([], touched, CHECKPOINTS).newWheels).toBeUndefined();
     const bike = { build: hardtail, model: {}, own: {}, parts: {} };
-    const isNew = (position: 'front' | 'rear', sheet: Parameters<typeof onChecklist>[1]) =>
-      measuredOn({ position, zone: 'rear-wheel' }, onChecklist(bike, sheet), DEFAULT_POLICY).newWheel;
+    const isNew = (position: 'front' | 'rear', checklist: Parameters<typeof onChecklist>[1]) =>
+      measuredOn({ position, zone: 'rear-wheel' }, onChecklist(bike, checklist), DEFAULT_POLICY).newWheel;
     expect([
-      isNew('rear', { key: 're-look', newWheels: ['rear'] }),
-      isNew('front', { key: 're-look', newWheels: ['rear'] }),
+      isNew('rear', { key: 'recheck', newWheels: ['rear'] }),
+      isNew('front', { key: 'recheck', newWheels: ['rear'] }),
     ]).toEqual([true, false]);
     expect([isNew('front', { key: 'new-bike' }), isNew('front', { key: 'season-opening' })]).toEqual([
       true,
@@ -69,15 +70,16 @@ describe('the sheet of a re-look', () => {
   });
 
   it('gives no validity and makes everything critical', () => {
-    const sheet = reLookSheet([{ checkpoint: 'rim', position: 'front' }], [], CHECKPOINTS);
-    expect(sheet).toMatchObject({ clears: false, validity: { until: 'never' } });
-    expect(sheet.items.every((item) => item.critical)).toBe(true);
+    const checklist = recheckChecklist([{ checkpoint: 'rim', position: 'front' }], [], CHECKPOINTS);
+    expect(checklist).toMatchObject({ clears: false, validity: { until: 'never' } });
+    expect(checklist.items.every((item) => item.critical)).toBe(true);
   });
 
   it.each(TOUCHES)('asks something of some bike for %s', (touch) => {
     const found = Object.values(USUAL_BUILD).some((build) =>
       positionsOfTouch(touch).some(
-        (position) => askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0,
+        (position) =>
+          askedOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0,
       ),
     );
     expect(found).toBe(true);
@@ -89,9 +91,10 @@ describe('the sheet of a re-look', () => {
       ['rear-suspension', 'suspension-pivots@only'],
       ['fork-suspension', 'fork-legs@only'],
     ] as const) {
-      const asked = askedOf(reLookSheet([], [{ touch, position: 'only' }], CHECKPOINTS), asBuilt(build)).map(
-        ({ key }) => key,
-      );
+      const asked = askedOf(
+        recheckChecklist([], [{ touch, position: 'only' }], CHECKPOINTS),
+        asBuilt(build),
+      ).map(({ key }) => key);
       expect(canTouch(touch, build), touch).toBe(asked.includes(own));
     }
   });
@@ -105,7 +108,7 @@ describe('the sheet of a re-look', () => {
   });
 });
 
-describe('judging a re-look', () => {
+describe('judging a recheck', () => {
   const mended = findingLike({ state: 'mended', mendedBy: 'tom' });
   const look = (word: Mark['word'], signedBy = 'pia', complete = true, finding = mended) => {
     const mark: Mark = {
@@ -120,7 +123,7 @@ describe('judging a re-look', () => {
       device: 'd',
       at: 1,
     };
-    return judgeReLook({
+    return judgeRecheck({
       mended: [finding],
       standings: foldMarks([mark]),
       complete,
@@ -131,7 +134,7 @@ describe('judging a re-look', () => {
   };
 
   it('makes a stop found sound wait for the release', () => {
-    expect(look('sound')).toMatchObject({ ok: true, value: [{ state: 're-looked' }] });
+    expect(look('sound')).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
   });
 
   it('closes a soon found sound: nothing held the bike', () => {
@@ -145,7 +148,7 @@ describe('judging a re-look', () => {
     expect(look('sound', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
   });
 
-  it.each(['open', 'in-work', 're-looked', 'closed'] as const)(
+  it.each(['open', 'in-work', 'rechecked', 'closed'] as const)(
     'moves no finding that is %s: nobody repaired it since',
     (state) => {
       expect(look('sound', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
@@ -162,9 +165,9 @@ describe('judging a re-look', () => {
     const overdue = findingLike({ ...soon, limit: { until: NOON, outings: 5 } });
     expect(look('sound', 'tom', true, overdue)).toMatchObject({
       ok: false,
-      refusal: { code: 're-look.second-person' },
+      refusal: { code: 'recheck.second-person' },
     });
-    expect(look('sound', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 're-looked' }] });
+    expect(look('sound', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
     expect(
       look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok,
     ).toBe(true);
@@ -179,7 +182,7 @@ describe('judging a re-look', () => {
   });
 
   it('wants a second person for a stop on brakes, not for one on the saddle', () => {
-    expect(look('sound', 'tom')).toMatchObject({ ok: false, refusal: { code: 're-look.second-person' } });
+    expect(look('sound', 'tom')).toMatchObject({ ok: false, refusal: { code: 'recheck.second-person' } });
     expect(
       look('sound', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok,
     ).toBe(true);

@@ -8,7 +8,7 @@ export interface FinishInput {
   /** Minutes a bike of this program's own checks. */
   readonly own: readonly number[];
   /** Minutes a bike as the checklist reckons. */
-  readonly sheetMinutes: number;
+  readonly checklistMinutes: number;
 }
 
 export interface Projection {
@@ -52,11 +52,11 @@ function chiSquare(degrees: number, normal: () => number): number {
  * leave them open (drawn towards the checklist's minutes while there are few), then every bike left its own minutes, and hands take whole bikes one after the other.
  * `left` and `hands` of 0 or less, or a checklist that takes no time, are refused as null. Minutes of 0 or less say nothing and are left out.
  */
-export function projectFinish({ now, left, hands, own, sheetMinutes }: FinishInput): Projection | null {
-  if (!(left > 0) || !(hands > 0) || !(sheetMinutes > 0)) return null;
+export function projectFinish({ now, left, hands, own, checklistMinutes }: FinishInput): Projection | null {
+  if (!(left > 0) || !(hands > 0) || !(checklistMinutes > 0)) return null;
   const logs = own.filter((each) => each > 0).map(Math.log);
   const weight = logs.length + PRIOR_CHECKS;
-  const expected = Math.log(sheetMinutes);
+  const expected = Math.log(checklistMinutes);
   const mean = (logs.reduce((sum, each) => sum + each, 0) + PRIOR_CHECKS * expected) / weight;
   const ownMean = logs.reduce((sum, each) => sum + each, 0) / Math.max(1, logs.length);
   const within = logs.reduce((sum, each) => sum + (each - ownMean) ** 2, 0);

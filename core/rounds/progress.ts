@@ -1,4 +1,4 @@
-/** The newest look at one bike of a round, on the round's sheet, begun or signed since the round was made. */
+/** The newest look at one bike of a round, on the round's checklist, begun or signed since the round was made. */
 export interface RoundLook {
   readonly bikeId: string;
   readonly checkId: string;

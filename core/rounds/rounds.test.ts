@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Group } from '@cadre/core/schedule';
-import { NOON } from '@cadre/core/testing';
+import { NOON } from '@cadre/test-world/core';
 import {
   ABANDONED_AFTER_MS,
   ANY_BIKE,
@@ -183,7 +183,7 @@ describe('pace', () => {
     expect(minutesEach([...checks, { by: 'z', openedAt: 0, signedAt: 300 * MINUTE }])).toEqual([5, 5, 5]);
   });
   it('projects by the checklist while nothing is known, by the program’s own minutes once much is', () => {
-    const guess = projectFinish({ now: 0, left: 10, hands: 2, own: [], sheetMinutes: 6 });
+    const guess = projectFinish({ now: 0, left: 10, hands: 2, own: [], checklistMinutes: 6 });
     expect((guess?.finishAt ?? 0) / MINUTE).toBeGreaterThan(30);
     expect((guess?.finishAt ?? 0) / MINUTE).toBeLessThan(38);
     const known = projectFinish({
@@ -191,7 +191,7 @@ describe('pace', () => {
       left: 10,
       hands: 2,
       own: Array.from({ length: 96 }, (_, at) => 3.8 + (at % 5) / 10),
-      sheetMinutes: 6,
+      checklistMinutes: 6,
     });
     expect((known?.finishAt ?? 0) / MINUTE).toBeGreaterThan(20);
     expect((known?.finishAt ?? 0) / MINUTE).toBeLessThan(22);
@@ -200,16 +200,16 @@ describe('pace', () => {
     );
   });
   it('does not set more hands on than there are bikes, and does not cut a bike in two', () => {
-    const one = projectFinish({ now: 0, left: 1, hands: 5, own: [], sheetMinutes: 6 });
+    const one = projectFinish({ now: 0, left: 1, hands: 5, own: [], checklistMinutes: 6 });
     expect((one?.finishAt ?? 0) / MINUTE).toBeGreaterThan(5);
-    expect(one).toEqual(projectFinish({ now: 0, left: 1, hands: 1, own: [], sheetMinutes: 6 }));
+    expect(one).toEqual(projectFinish({ now: 0, left: 1, hands: 1, own: [], checklistMinutes: 6 }));
     // Four bikes of five minutes for three hands: one of them does two.
     expect(finishOf([5, 5, 5, 5], 3)).toBe(10);
     expect(finishOf([9, 2, 2, 2], 2)).toBe(9);
   });
   it('learns nothing from a check that took no time', () => {
     const told = (own: readonly number[]) =>
-      projectFinish({ now: 0, left: 4, hands: 1, own, sheetMinutes: 6 });
+      projectFinish({ now: 0, left: 4, hands: 1, own, checklistMinutes: 6 });
     expect(told([0, 5])?.finishAt).toBe(told([5])?.finishAt);
   });
   it.each([
@@ -217,8 +217,8 @@ describe('pace', () => {
     [3, 0, 5],
     [3, 1, 0],
     [Number.NaN, 1, 5],
-  ])('of %d bikes by %d at %d minutes is refused', (left, hands, sheetMinutes) =>
-    expect(projectFinish({ now: 0, left, hands, own: [], sheetMinutes })).toBeNull(),
+  ])('of %d bikes by %d at %d minutes is refused', (left, hands, checklistMinutes) =>
+    expect(projectFinish({ now: 0, left, hands, own: [], checklistMinutes })).toBeNull(),
   );
   it('keeps the finish inside its interval, and later with more bikes', () => {
     fc.assert(
@@ -226,8 +226,8 @@ describe('pace', () => {
         fc.array(fc.double({ min: 0.5, max: 40, noNaN: true }), { maxLength: 30 }),
         fc.integer({ min: 1, max: 40 }),
         (own, left) => {
-          const one = projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 });
-          const more = projectFinish({ now: 0, left: left + 1, hands: 1, own, sheetMinutes: 5 });
+          const one = projectFinish({ now: 0, left, hands: 1, own, checklistMinutes: 5 });
+          const more = projectFinish({ now: 0, left: left + 1, hands: 1, own, checklistMinutes: 5 });
           expect(
             one &&
               more &&
@@ -235,7 +235,7 @@ describe('pace', () => {
               one.finishAt <= one.latest &&
               more.finishAt >= one.finishAt,
           ).toBe(true);
-          expect(one && projectFinish({ now: 0, left, hands: 1, own, sheetMinutes: 5 })).toEqual(one);
+          expect(one && projectFinish({ now: 0, left, hands: 1, own, checklistMinutes: 5 })).toEqual(one);
         },
       ),
       { numRuns: 25 },

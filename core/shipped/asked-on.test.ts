@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asBuilt, askedOf, type Checkpoint } from '@cadre/core/catalogue';
-import { TRIAL_BIKES } from '@cadre/core/testing';
+import { TRIAL_BIKES } from '@cadre/test-world/core';
 import { CHECKPOINTS } from './index';
 
 /** The trial bikes a checkpoint is asked of, in order. */

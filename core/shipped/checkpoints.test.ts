@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import {
   DRAWINGS,
-  isSchoolQuestion,
-  SCHOOL_QUESTIONS,
-  SCHOOLS,
+  isPracticeQuestion,
+  PRACTICE_QUESTIONS,
+  PRACTICES,
   SEVERITIES,
   positionsAsked,
   truthOf,
 } from '@cadre/core/catalogue';
 import { isMeasure } from '@cadre/core/measures';
-import { CHECKPOINTS, SCHOOL_PROSE, SHIPPED_SHEETS } from './index';
+import { CHECKPOINTS, PRACTICE_PROSE, SHIPPED_CHECKLISTS } from './index';
 
 const known = new Set(CHECKPOINTS.map((each) => each.key));
 
@@ -77,7 +77,7 @@ describe('the shipped catalogue', () => {
       }
       if (checkpoint.measure) expect(isMeasure(checkpoint.measure), checkpoint.measure).toBe(true);
       if (checkpoint.drawing) expect(DRAWINGS).toContain(checkpoint.drawing);
-      for (const question of checkpoint.schools ?? []) expect(isSchoolQuestion(question)).toBe(true);
+      for (const question of checkpoint.practices ?? []) expect(isPracticeQuestion(question)).toBe(true);
     },
   );
 
@@ -94,8 +94,10 @@ describe('the shipped catalogue', () => {
     expect(without.sort()).toEqual([...NO_CAUTION].sort());
   });
 
-  it('is asked by some sheet, every one of it', () => {
-    const asked = new Set(SHIPPED_SHEETS.flatMap((sheet) => sheet.items.map((item) => item.checkpoint.key)));
+  it('is asked by some checklist, every one of it', () => {
+    const asked = new Set(
+      SHIPPED_CHECKLISTS.flatMap((checklist) => checklist.items.map((item) => item.checkpoint.key)),
+    );
     expect(CHECKPOINTS.filter((each) => !asked.has(each.key)).map((each) => each.key)).toEqual([]);
   });
 
@@ -127,11 +129,11 @@ describe('the shipped catalogue', () => {
   });
 });
 
-describe('the schools', () => {
-  it.each(SCHOOL_QUESTIONS)('%s: every side says what it does and why', (question) => {
-    const { question: words, sides } = SCHOOL_PROSE[question];
+describe('the practices', () => {
+  it.each(PRACTICE_QUESTIONS)('%s: every side says what it does and why', (question) => {
+    const { question: words, sides } = PRACTICE_PROSE[question];
     expect(words).toMatch(/\?$/);
-    expect(Object.keys(sides).sort()).toEqual([...SCHOOLS[question]].sort());
+    expect(Object.keys(sides).sort()).toEqual([...PRACTICES[question]].sort());
     for (const side of Object.values(sides)) {
       expect(side.name.length).toBeGreaterThan(2);
       expect(side.rule.length).toBeGreaterThan(10);

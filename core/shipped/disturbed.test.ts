@@ -12,11 +12,11 @@ import {
   ZONES,
   type Touched,
 } from '@cadre/core/catalogue';
-import { MISHAP_KINDS, SHEET_AFTER } from '@cadre/core/mishaps';
+import { INCIDENT_KINDS, CHECKLIST_AFTER } from '@cadre/core/incidents';
 import type { PartKind } from '@cadre/core/fleet';
-import { reLookSheet, touchesOfPart } from '@cadre/core/repairs';
-import { TRIAL_BIKES } from '@cadre/core/testing';
-import { CHECKPOINTS, checkpointsAfter, NOT_BY_CRASH, SHIPPED_SHEETS } from './index';
+import { recheckChecklist, touchesOfPart } from '@cadre/core/repairs';
+import { TRIAL_BIKES } from '@cadre/test-world/core';
+import { CHECKPOINTS, checkpointsAfter, NOT_BY_CRASH, SHIPPED_CHECKLISTS } from './index';
 
 /** What each kind of work and each incident disturbs, said once more by hand and the other way round: a row lost from the catalogue shows here. */
 const DISTURBS: Readonly<Record<string, string>> = {
@@ -48,7 +48,7 @@ const DISTURBS: Readonly<Record<string, string>> = {
   crash: 'fork-legs shock-shaft tyre-firm saddle-rails mudguards kickstand lever-hold assist-wiring',
   transport:
     'transport-marks wheel-quick-release wheel-thru-axle wheel-nutted rim-brake-release tyre-firm spokes tyre-clearance lever-travel stops-wheel lever-returns rotor disc-pads brake-hose brake-cable levers-on-bar stem-tight quill-mark adjustable-stem faceplate headset-play trike-linkage cargo-steering folding-hinge frame-whole hanger pedals post-depth saddle-tight trike-seat battery assist-wiring mudguards',
-  dunking:
+  immersion:
     'dunked-electrics battery battery-contacts motor-stops water-in frame-drain hub-feel headset-turns bracket-feel fork-action shock-shaft stops-wheel lever-returns brake-cable-inside coaster-brake drum-brake chain-lube gear-cable post-freed kingpin lights',
 };
 
@@ -112,7 +112,7 @@ const LEAST: Readonly<Record<string, string>> = {
   firmware: '',
 };
 
-/** Stop faults that work may bring, and that no re-look asks: each with why. */
+/** Stop faults that work may bring, and that no recheck asks: each with why. */
 const NOT_ASKED_AGAIN: Readonly<Record<string, string>> = {
   'spoke-tension-left': 'Spokes are squeezed again; a meter is for the season.',
   'spoke-tension-right': 'Spokes are squeezed again; a meter is for the season.',
@@ -164,7 +164,7 @@ describe('what disturbs a checkpoint', () => {
     const unasked = byWork.filter(
       (each) =>
         !disturbancesOf(each).some(
-          (disturbance) => !(MISHAP_KINDS as readonly string[]).includes(disturbance),
+          (disturbance) => !(INCIDENT_KINDS as readonly string[]).includes(disturbance),
         ),
     );
     expect(unasked.map(({ key }) => key).sort()).toEqual(Object.keys(NOT_ASKED_AGAIN).sort());
@@ -213,10 +213,10 @@ describe('work, over every bike and every checkpoint', () => {
   it.each(works.map((work) => [`${work.touch}@${work.position}`, work] as const))(
     'after %s asks all it can disturb there, and nothing of the other end',
     (_name, work) => {
-      const sheet = reLookSheet([], [work], CHECKPOINTS);
+      const checklist = recheckChecklist([], [work], CHECKPOINTS);
       let seen = 0;
       for (const [bike, build] of bikes) {
-        const asked = new Set(askedOf(sheet, asBuilt(build)).map(({ key }) => key));
+        const asked = new Set(askedOf(checklist, asBuilt(build)).map(({ key }) => key));
         for (const question of askedOf(
           { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
           asBuilt(build),
@@ -286,7 +286,7 @@ describe('work, over every bike and every checkpoint', () => {
   ] as const)('asks after %s what it felt normal without', (_name, bike, [touch, position], keys) => {
     const build = TRIAL_BIKES[bike];
     if (!build) throw new Error(`no trial bike ${bike}`);
-    const asked = askedOf(reLookSheet([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(
+    const asked = askedOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(
       ({ key }) => key,
     );
     expect(asked).toEqual(expect.arrayContaining(keys.split(' ')));
@@ -301,14 +301,14 @@ function isOtherEnd(touch: string, position: string): boolean {
 }
 
 describe('the checklist after an incident', () => {
-  it.each(MISHAP_KINDS)(
+  it.each(INCIDENT_KINDS)(
     'after a %s asks all the catalogue says it can do, on every bike, all of it critical',
     (kind) => {
-      const sheet = SHIPPED_SHEETS.find(({ key }) => key === SHEET_AFTER[kind]);
-      const cause = { crash: 'crash', dunking: 'water', transport: null }[kind];
+      const checklist = SHIPPED_CHECKLISTS.find(({ key }) => key === CHECKLIST_AFTER[kind]);
+      const cause = { crash: 'crash', immersion: 'water', transport: null }[kind];
       for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
         const asked = new Map(
-          askedOf(sheet ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
+          askedOf(checklist ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
         );
         for (const { key, checkpoint } of askedOf(
           { items: CHECKPOINTS.map((each) => ({ checkpoint: each, critical: false })) },
@@ -344,7 +344,7 @@ describe('the checklist after an incident', () => {
       'crash',
       'hub-play tyre-clearance faceplate headset-turns headset-clamp headset-bearings spokes spoke-tension-left spoke-tension-right jockey-wheels battery-contacts belt belt-tension bar-tape charger test-ride',
     ],
-    ['dunking', 'freehub corrosion charger battery battery-contacts'],
+    ['immersion', 'freehub corrosion charger battery battery-contacts'],
   ] as const)('after a %s asks what was forgotten once', (kind, keys) => {
     expect(checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key)).toEqual(
       expect.arrayContaining(keys.split(' ')),

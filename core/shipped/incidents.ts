@@ -1,8 +1,8 @@
 import type { By, Checkpoint } from '@cadre/core/catalogue';
-import type { MishapKind } from '@cadre/core/mishaps';
+import type { IncidentKind } from '@cadre/core/incidents';
 
 /** What the catalogue says brings a fault, for what happened to a bike. Transport has no cause of its own: checkpoints name it. */
-const CAUSE: Partial<Record<MishapKind, By>> = { crash: 'crash', dunking: 'water' };
+const CAUSE: Partial<Record<IncidentKind, By>> = { crash: 'crash', immersion: 'water' };
 
 /**
  * Checkpoints with a stop fault that any outing may bring, and a crash still does not. A checkpoint that is not here is asked after a crash: none
@@ -16,7 +16,7 @@ export const NOT_BY_CRASH: Readonly<Record<string, string>> = {
   'saddle-set': 'Set for the next rider; saddle and post are asked.',
 };
 
-function isBroughtBy(checkpoint: Checkpoint, kind: MishapKind): boolean {
+function isBroughtBy(checkpoint: Checkpoint, kind: IncidentKind): boolean {
   const cause = CAUSE[kind];
   const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
   if (cause && stops.some((fault) => fault.by?.includes(cause))) return true;
@@ -24,7 +24,10 @@ function isBroughtBy(checkpoint: Checkpoint, kind: MishapKind): boolean {
 }
 
 /** Everything the catalogue says this can do to a bike: what a checklist after it asks, in the catalogue's order. */
-export function checkpointsAfter(kind: MishapKind, catalogue: readonly Checkpoint[]): readonly Checkpoint[] {
+export function checkpointsAfter(
+  kind: IncidentKind,
+  catalogue: readonly Checkpoint[],
+): readonly Checkpoint[] {
   return catalogue.filter(
     (checkpoint) => checkpoint.disturbedBy?.includes(kind) || isBroughtBy(checkpoint, kind),
   );

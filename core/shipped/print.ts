@@ -4,7 +4,7 @@ import {
   criticalBecause,
   positionsAsked,
   ruleText,
-  SCHOOL_QUESTIONS,
+  PRACTICE_QUESTIONS,
   SEVERITIES,
   TOUCHES,
   ZONES,
@@ -12,9 +12,9 @@ import {
   type Touch,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { SCHOOL_PROSE } from './schools';
-import { CHECKPOINTS, SHIPPED_SHEETS } from './sheets';
-import { walkSheets } from './walk';
+import { PRACTICE_PROSE } from './practices';
+import { CHECKPOINTS, SHIPPED_CHECKLISTS } from './checklists';
+import { walkChecklists } from './walk';
 
 const row = (cells: readonly string[]): string =>
   `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
@@ -30,7 +30,7 @@ function printCheckpoint(checkpoint: Checkpoint): string {
     `asked where: ${ruleText(checkpoint.applies)}`,
     checkpoint.measure ? `measured: ${checkpoint.measure}` : '',
     checkpoint.drawing ? `drawn: ${checkpoint.drawing}` : '',
-    checkpoint.schools ? `the house’s way: ${checkpoint.schools.join(', ')}` : '',
+    checkpoint.practices ? `the house’s way: ${checkpoint.practices.join(', ')}` : '',
     checkpoint.tools.length ? `tools: ${checkpoint.tools.join(', ')}` : '',
   ];
   const faults = checkpoint.faults.map((fault) => {
@@ -77,11 +77,11 @@ function disturbedBy(touch: Touch): string {
   return named.join(', ');
 }
 
-/** The rules behind the catalogue: sheets over kinds, what is critical, what work touches, the schools. */
+/** The rules behind the catalogue: checklists over kinds, what is critical, what work touches, the practices. */
 export function printRules(): string {
-  const walk = walkSheets();
-  const cell = (sheet: string, kind: string): string => {
-    const pair = walk.find((each) => each.sheet === sheet && each.kind === kind);
+  const walk = walkChecklists();
+  const cell = (checklist: string, kind: string): string => {
+    const pair = walk.find((each) => each.checklist === checklist && each.kind === kind);
     return pair ? `${pair.asked} / ${pair.ruledOut} / ${pair.criticals} / ${pair.minutes.toFixed(1)}` : '';
   };
   const counts = SEVERITIES.map((severity) => [
@@ -92,13 +92,16 @@ export function printRules(): string {
     (each) => criticalBecause(each, []) === null && criticalBecause(each, BY) !== null,
   );
   return [
-    '# Sheets, severities, touches, schools',
+    '# Checklists, severities, touches, practices',
     'Printed from the code by `npm run catalogue`; a test holds the two together.',
-    '## Every sheet over every kind of bike',
+    '## Every checklist over every kind of bike',
     'Asked / ruled out by the build / critical / minutes, on each kind as usually built.',
     table(
-      ['sheet', ...BIKE_KINDS],
-      SHIPPED_SHEETS.map((sheet) => [sheet.name, ...BIKE_KINDS.map((kind) => cell(sheet.key, kind))]),
+      ['checklist', ...BIKE_KINDS],
+      SHIPPED_CHECKLISTS.map((checklist) => [
+        checklist.name,
+        ...BIKE_KINDS.map((kind) => cell(checklist.key, kind)),
+      ]),
     ),
     '## Severities',
     'The least a fault may be given; an inspector may raise it, the lead lower it, never under a stop.',
@@ -110,7 +113,7 @@ export function printRules(): string {
     'As shipped, and within what; a marking on the part comes before any of them.',
     table(['limit', 'shipped', 'within'], limitRows()),
     '## What is critical',
-    'A checkpoint is critical on a sheet when it has a stop fault that can arise between two such looks. These are critical only where the sheet looks back on what brings the fault:',
+    'A checkpoint is critical on a checklist when it has a stop fault that can arise between two such looks. These are critical only where the checklist looks back on what brings the fault:',
     table(
       ['checkpoint', 'critical after'],
       slow.map((each) => [
@@ -128,9 +131,9 @@ export function printRules(): string {
       ['work', 'looked at again'],
       TOUCHES.map((touch) => [touch, disturbedBy(touch)]),
     ),
-    '## Schools',
-    ...SCHOOL_QUESTIONS.flatMap((question) => {
-      const { question: words, sides } = SCHOOL_PROSE[question];
+    '## Practices',
+    ...PRACTICE_QUESTIONS.flatMap((question) => {
+      const { question: words, sides } = PRACTICE_PROSE[question];
       return [
         `### ${words}`,
         table(

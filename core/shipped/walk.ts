@@ -1,19 +1,19 @@
 import { asBuilt, coverageOf, type Coverage } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
-import { CHECKPOINTS, SHIPPED_SHEETS } from './sheets';
+import { CHECKPOINTS, SHIPPED_CHECKLISTS } from './checklists';
 
 export interface WalkedPair extends Coverage {
-  readonly sheet: string;
+  readonly checklist: string;
   readonly kind: BikeKind;
 }
 
-/** Every shipped sheet over every kind of bike as usually built: asked, ruled out, critical, minutes. */
-export function walkSheets(): readonly WalkedPair[] {
-  return SHIPPED_SHEETS.flatMap((sheet) =>
+/** Every shipped checklist over every kind of bike as usually built: asked, ruled out, critical, minutes. */
+export function walkChecklists(): readonly WalkedPair[] {
+  return SHIPPED_CHECKLISTS.flatMap((checklist) =>
     BIKE_KINDS.map((kind) => ({
-      sheet: sheet.key,
+      checklist: checklist.key,
       kind,
-      ...coverageOf(sheet, asBuilt(USUAL_BUILD[kind]), CHECKPOINTS),
+      ...coverageOf(checklist, asBuilt(USUAL_BUILD[kind]), CHECKPOINTS),
     })),
   );
 }

@@ -13,10 +13,10 @@ const bikeLike = (more: Partial<MeasuredBike> = {}): MeasuredBike => ({
 });
 const policyLike = (
   more: Partial<PolicyVersion> = {},
-  schools: Partial<PolicyVersion['schools']> = {},
+  practices: Partial<PolicyVersion['practices']> = {},
 ): PolicyVersion => ({
   ...DEFAULT_POLICY,
-  schools: { ...DEFAULT_POLICY.schools, ...schools },
+  practices: { ...DEFAULT_POLICY.practices, ...practices },
   ...more,
 });
 function rowOf(joint: string, bike: MeasuredBike, policy = policyLike()): TorqueCardRow {
@@ -152,8 +152,8 @@ describe('the torque of a joint on a card', () => {
     [{ torque: 'witness' }, 'stem-steerer', 'witness'],
     [{ torque: 'witness', leverClamp: 'just-firm' }, 'lever-clamp', 'just-firm'],
     [{ leverClamp: 'just-firm' }, 'stem-steerer', 'figure'],
-  ] as const)('under the schools %o the %s is done by %s', (schools, joint, way) =>
-    expect(rowOf(joint, bikeLike(), policyLike({}, schools)).way).toBe(way),
+  ] as const)('under the practices %o the %s is done by %s', (practices, joint, way) =>
+    expect(rowOf(joint, bikeLike(), policyLike({}, practices)).way).toBe(way),
   );
 
   it('is never over anything stated, whatever is stated anywhere', () => {

@@ -1,4 +1,4 @@
-import type { MeasuredBike, PolicyVersion, Schools } from '@cadre/core/catalogue';
+import type { MeasuredBike, PolicyVersion, Practices } from '@cadre/core/catalogue';
 import { inheritFit, type FitList, type Joint, type TorqueByJoint } from '@cadre/core/fleet';
 import { torqueFor, type TorqueAnswer } from '@cadre/core/measures';
 import { jointsOf, type CardJoint } from './card-joints';
@@ -58,20 +58,20 @@ function statedOf(
   ];
 }
 
-function wayOf(joint: Joint, schools: Pick<Schools, 'torque' | 'leverClamp'>): TorqueWay {
-  if (joint === 'lever-clamp' && schools.leverClamp === 'just-firm') return 'just-firm';
-  return schools.torque === 'witness' ? 'witness' : 'figure';
+function wayOf(joint: Joint, practices: Pick<Practices, 'torque' | 'leverClamp'>): TorqueWay {
+  if (joint === 'lever-clamp' && practices.leverClamp === 'just-firm') return 'just-firm';
+  return practices.torque === 'witness' ? 'witness' : 'figure';
 }
 
 /**
  * Every joint of a bike with the torque it takes here, N m. Of several figures for one joint the safer holds: the ceiling is the least of the stated
- * maxima, the target that less the school's margin (10 % or none) and never under the stated least. A least over the most is a conflict.
+ * maxima, the target that less the practice's margin (10 % or none) and never under the stated least. A least over the most is a conflict.
  */
 export function torqueCard(
   bike: MeasuredBike,
-  policy: Pick<PolicyVersion, 'schools' | 'torqueMost'>,
+  policy: Pick<PolicyVersion, 'practices' | 'torqueMost'>,
 ): readonly TorqueCardRow[] {
-  const margin = policy.schools.torque === 'ten-under' ? MARGIN : 0;
+  const margin = policy.practices.torque === 'ten-under' ? MARGIN : 0;
   const fit = inheritFit(inheritFit(bike.model, bike.own), bike.parts);
   return jointsOf(bike.build, fit).map((joint) => {
     const stated = statedOf(bike, joint.statedBy, policy.torqueMost);
@@ -85,6 +85,6 @@ export function torqueCard(
       throw new RangeError(
         `torque of ${joint.joint}: ${answer.issues.map((issue) => issue.path).join(', ')}`,
       );
-    return { ...joint, stated, answer: answer?.value ?? null, way: wayOf(joint.joint, policy.schools) };
+    return { ...joint, stated, answer: answer?.value ?? null, way: wayOf(joint.joint, policy.practices) };
   });
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { DAY, NOON } from '@cadre/core/testing';
+import { DAY, NOON } from '@cadre/test-world/core';
 import { outlookOf, usualWear, type Outlook } from '.';
 
 const seriesLike = (pairs: readonly (readonly [number, number])[], more: object = {}) => ({

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { POSITIONS } from '@cadre/core/catalogue';
 import { LIMITS } from '@cadre/core/measures';
-import { DAY, NOON, onLike } from '@cadre/core/testing';
+import { DAY, NOON, onLike } from '@cadre/test-world/core';
 import {
   healedIn,
   usualWear,

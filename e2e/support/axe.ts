@@ -18,7 +18,7 @@ export async function violationsOf(browser: Browser): Promise<string[]> {
   if (!(await browser.driver.executeScript<boolean>('return Boolean(window.axe)')))
     await browser.driver.executeScript(AXE);
   const { found, rules } = await browser.driver.executeAsyncScript<{ found: Violation[]; rules: number }>(
-    // No path to every element it looked at is worked out, nor the style sheets read again: a third of its time, and no rule needs it.
+    // No path to every element it looked at is worked out, nor the style checklists read again: a third of its time, and no rule needs it.
     'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"], selectors: false, elementRef: false, preload: false }).then((r) => done({ found: r.violations, rules: r.passes.length }), (e) => done({ found: [{ id: String(e), nodes: [] }], rules: 0 }));',
   );
   if (rules === 0 && found.length === 0) return ['axe ran no rule'];

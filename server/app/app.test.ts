@@ -113,7 +113,7 @@ const mark = {
   at,
 };
 const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
-const sheet = { ...RIDE_OUT, name: '' };
+const checklist = { ...RIDE_OUT, name: '' };
 const ofPhoto = {
   bikeId: id,
   checkId: null,
@@ -141,7 +141,7 @@ const valid: Record<string, unknown> = {
   'intakes.decide': { id, accept: false, reason: '', at },
   'repairs.plan': { id, plan: { stand: '', personId: null, needs: [], waits: null }, at },
   'hang-tag.hang': { id, hangTag: 'Plate 1', at },
-  'mishaps.report': { id, kind: 'crash', note: '', at },
+  'incidents.report': { id, kind: 'crash', note: '', at },
   'bikes.markings': { id, fit: { rotorMinFront: 1.55 }, at },
   'bikes.move': { id, to: 'out', at },
   'sites.add': { id, name: 's', timeZone: 'Nowhere/Here', opensAt: '09:00' },
@@ -160,15 +160,15 @@ const valid: Record<string, unknown> = {
   'racks.add': { id, siteId: id, name: 'r', hooks: 3 },
   'policy.publish': { id: newId(), base: 'a'.repeat(64), policy, note: 'as before' },
   'policy.preview': { policy },
-  'sheets.publish': { id: newId(), base: null, sheet, note: 'n', reason: '' },
-  'drafts.save': { id: newId(), base: null, sheet, version: 7 },
+  'checklists.publish': { id: newId(), base: null, checklist, note: 'n', reason: '' },
+  'drafts.save': { id: newId(), base: null, checklist, version: 7 },
   'people.competence': { id: newId(), signed: true, at },
-  'checks.open': { id, bikeId: id, sheetHash: 'a'.repeat(64), author: id, at },
+  'checks.open': { id, bikeId: id, checklistHash: 'a'.repeat(64), author: id, at },
   'checks.mark': { marks: [mark] },
   'checks.sign': { id, author: id, markIds: [], at },
   'checks.co-sign': { id, at },
   'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
-  'checks.find': { bikeIds: [id], sheetKeys: ['ride-out'] },
+  'checks.find': { bikeIds: [id], checklistKeys: ['ride-out'] },
   'waits.set': {
     id,
     kind: 'look-again',
@@ -180,13 +180,22 @@ const valid: Record<string, unknown> = {
     at,
   },
   'waits.answer': { id, gauged: null, note: '', at },
-  'rounds.make': { id, siteId: id, name: 'r', sheetKey: null, bikeIds: [id], people: [], deadline: at, at },
+  'rounds.make': {
+    id,
+    siteId: id,
+    name: 'r',
+    checklistKey: null,
+    bikeIds: [id],
+    people: [],
+    deadline: at,
+    at,
+  },
   'rounds.change': { name: 'r', bikeIds: [id], people: [], deadline: at, version: 1 },
   'rounds.close': { id, undone: [], at },
   'standing-rounds.set': {
     siteId: id,
     name: 'r',
-    sheetKey: null,
+    checklistKey: null,
     rule: ANY_BIKE,
     people: [],
     doneBy: '09:00',
@@ -196,9 +205,9 @@ const valid: Record<string, unknown> = {
   'findings.set-severity': { id, severity: 'stop', reason: 'r', at },
   'repairs.start': { id, bikeId: id, findingIds: [id], at },
   'repairs.done': { id, work: [{ findingId: id, done: 'd' }], touched: [], minutes: null, at },
-  'repairs.re-look': { id, at },
-  'left-apart.open': { id, what: 'w', at },
-  'left-apart.close': { id, at },
+  'repairs.recheck': { id, at },
+  'not-reassembled.open': { id, what: 'w', at },
+  'not-reassembled.close': { id, at },
   'bikes.release': { id, note: '', at },
 };
 

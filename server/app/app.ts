@@ -1,7 +1,7 @@
 import type { Express } from 'express';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
-import { sheetDocument } from '@cadre/contract/catalogue/schemas';
+import { checklistDocument } from '@cadre/contract/catalogue/schemas';
 import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { ROUTES } from '@cadre/contract/routes';
 import { catalogueRoutes } from '@cadre/server/catalogue';
@@ -10,7 +10,7 @@ import { exchangeRoutes } from '@cadre/server/exchange';
 import { findingsRoutes } from '@cadre/server/findings';
 import { fleetRoutes } from '@cadre/server/fleet';
 import { intakeRoutes } from '@cadre/server/intake';
-import { mishapsRoutes } from '@cadre/server/mishaps';
+import { incidentsRoutes } from '@cadre/server/incidents';
 import { partsRoutes } from '@cadre/server/parts';
 import { peopleRoutes } from '@cadre/server/people';
 import { photosRoutes } from '@cadre/server/photos';
@@ -57,7 +57,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...checksRoutes(services),
   ...unusualRecordsRoutes(services.unusualRecords),
   ...waitsRoutes(services.waits),
-  ...mishapsRoutes(services.mishaps),
+  ...incidentsRoutes(services.incidents),
   ...photosRoutes(services.photos),
   ...wearRoutes(services.wear),
   ...roundsRoutes(services.rounds),
@@ -81,9 +81,9 @@ export function createApp(deps: AppDeps): Express {
         title: 'A fleet as a file',
         ...schemaOf(fleetDocument, 'input'),
       }),
-      '/api/sheet-document.schema.json': () => ({
-        title: 'A sheet as a file',
-        ...schemaOf(sheetDocument, 'input'),
+      '/api/checklist-document.schema.json': () => ({
+        title: 'A checklist as a file',
+        ...schemaOf(checklistDocument, 'input'),
       }),
     },
   });

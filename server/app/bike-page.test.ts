@@ -16,16 +16,16 @@ beforeAll(async () => {
   await world.check(bike);
   world.clock.now += 60_000;
   await world.check(bike, { by: 'mechanic' });
-  await world.check(bike, { sheet: 'pressures', leftOut: ['tyre-pressure'] });
+  await world.check(bike, { checklist: 'pressures', leftOut: ['tyre-pressure'] });
   await world.check(bike, { by: 'trainee' });
 });
 afterAll(() => world.close());
 
 describe('what the page of a bike asks', () => {
-  it('is when it was last looked over whole: the newest by sheet, nothing incomplete, nothing that waits for a co-signature', async () => {
+  it('is when it was last looked over whole: the newest by checklist, nothing incomplete, nothing that waits for a co-signature', async () => {
     const { services } = await world.as('desk').send(listServices, { params: { id: bike.id } });
     expect(services).toMatchObject([
-      { sheetKey: 'ride-out', times: 2, by: world.idOf('mechanic'), clears: true },
+      { checklistKey: 'ride-out', times: 2, by: world.idOf('mechanic'), clears: true },
     ]);
     expect(await refusalOf(world.as('desk').send(listServices, { params: { id: newId() } }))).toBe(
       '404 not-found',

@@ -47,7 +47,7 @@ describe('the database', () => {
       'a person whose competences are no JSON',
       `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x')`,
     ],
-    ['a draft that is no JSON', `INSERT INTO sheet_draft VALUES ('k', NULL, 'x', '${ID}', NOW(), 1)`],
+    ['a draft that is no JSON', `INSERT INTO checklist_draft VALUES ('k', NULL, 'x', '${ID}', NOW(), 1)`],
     ['a model whose build is no JSON', `INSERT INTO model VALUES ('${ID}', 'n', 'x', '{}', 1)`],
   ])('refuses %s', async (_name, sql) => {
     await expect(database.owner.query(sql)).rejects.toMatchObject({ errno: 4025 });
@@ -106,7 +106,7 @@ describe('the database', () => {
     ],
     [
       'an item closed by nobody',
-      `INSERT INTO left_apart VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`,
+      `INSERT INTO not_reassembled VALUES ('${ID}', '${ID}', 'w', '${ID}', NOW(), NULL, NOW())`,
     ],
     [
       'a part taken off before it was fitted',

@@ -3,7 +3,7 @@ import type { CheckEvents } from '@cadre/server/checks';
 import type { FindingEvents } from '@cadre/server/findings';
 import type { FleetEvents } from '@cadre/server/fleet';
 import type { IntakeEvents } from '@cadre/server/intake';
-import type { MishapEvents } from '@cadre/server/mishaps';
+import type { IncidentEvents } from '@cadre/server/incidents';
 import type { PartEvents } from '@cadre/server/parts';
 import type { PeopleEvents } from '@cadre/server/people';
 import type { PhotoEvents } from '@cadre/server/photos';
@@ -21,7 +21,7 @@ export type Events = CatalogueEvents &
   FindingEvents &
   FleetEvents &
   IntakeEvents &
-  MishapEvents &
+  IncidentEvents &
   PartEvents &
   PeopleEvents &
   PhotoEvents &

@@ -4,7 +4,7 @@ import { findingsFeature } from '@cadre/server/findings';
 import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
 import { fleetFeature } from '@cadre/server/fleet';
 import { intakeFeature } from '@cadre/server/intake';
-import { mishapsFeature } from '@cadre/server/mishaps';
+import { incidentsFeature } from '@cadre/server/incidents';
 import { partsFeature } from '@cadre/server/parts';
 import { peopleFeature } from '@cadre/server/people';
 import { photosFeature } from '@cadre/server/photos';
@@ -33,7 +33,7 @@ export const FEATURES: readonly BikeFeature[] = [
   checksFeature,
   wearFeature,
   waitsFeature,
-  mishapsFeature,
+  incidentsFeature,
   intakeFeature,
   scheduleFeature,
   roundsFeature,

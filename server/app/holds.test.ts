@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, signCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { finishRepair, openReLook, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { ROUTES } from '@cadre/contract/routes';
 import { asBuilt, askedOf } from '@cadre/core/catalogue';
 import { faulty, markFor } from '@cadre/test-world/builders';
@@ -137,16 +137,16 @@ describe('a hold', () => {
       },
     });
     expect(await refusalOf(release('mechanic'))).toBe('409 release.not-ready');
-    const reLook = await world
+    const recheck = await world
       .as('inspector')
-      .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
+      .send(openRecheck, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
     const author = world.idOf('inspector');
-    const marks = askedOf(reLook.sheet, asBuilt(held.build)).map((asked) =>
+    const marks = askedOf(recheck.checklist, asBuilt(held.build)).map((asked) =>
       markFor(asked, author, world.clock.now),
     );
-    await world.as('inspector').send(addMarks, { params: { id: reLook.id }, body: { marks } });
+    await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
     await world.as('inspector').send(signCheck, {
-      params: { id: reLook.id },
+      params: { id: recheck.id },
       body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
     });
     expect(await isHeld(held)).toBe(true);

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { openIntake } from '@cadre/contract/intake';
-import { reportMishap } from '@cadre/contract/mishaps';
+import { reportIncident } from '@cadre/contract/incidents';
 import { ROUTES } from '@cadre/contract/routes';
 import { answerWait, setWait } from '@cadre/contract/waits';
 import type { Bike } from '@cadre/contract/fleet';
@@ -80,8 +80,11 @@ function otherwise(asking: Asking): Asking {
     };
   if (Array.isArray(body.rackIds))
     return { ...asking, body: { ...body, rackIds: [...(body.rackIds as string[])].reverse() } };
-  if ('sheet' in body)
-    return { ...asking, body: { ...body, sheet: { ...(body.sheet as object), purpose: 'Something else' } } };
+  if ('checklist' in body)
+    return {
+      ...asking,
+      body: { ...body, checklist: { ...(body.checklist as object), purpose: 'Something else' } },
+    };
   // Only the address says what is asked for: the same id at another one.
   return {
     ...asking,
@@ -145,7 +148,7 @@ describe('an act sent twice', () => {
     const said = () => world.as('inspector').send(answerWait, { params: { id: soak.id }, body });
     const first = await said();
     expect(first.leak).toMatchObject({ word: 'fault' });
-    await world.as('desk').send(reportMishap, {
+    await world.as('desk').send(reportIncident, {
       params: { id: bike.id },
       body: { id: newId(), kind: 'crash', note: '', at: world.clock.now },
     });
@@ -175,7 +178,7 @@ describe('the id of an event that came before the last of its act', () => {
     const crash = { id: inner?.id ?? '', kind: 'crash' as const, note: '', at: world.clock.now };
     const before = await contents();
     for (const id of [bike.id, newId()])
-      expect(await refusalOf(world.as('desk').send(reportMishap, { params: { id }, body: crash }))).toBe(
+      expect(await refusalOf(world.as('desk').send(reportIncident, { params: { id }, body: crash }))).toBe(
         '409 conflict.id-reused',
       );
     expect(await contents()).toEqual(before);
@@ -192,10 +195,10 @@ describe('an act that many send at once', () => {
     const body = { id: newId(), kind: 'crash' as const, note: 'At the ford', at: world.clock.now };
     const told = await Promise.all(
       Array.from({ length: 12 }, () =>
-        world.as('desk').send(reportMishap, { params: { id: bike.id }, body }),
+        world.as('desk').send(reportIncident, { params: { id: bike.id }, body }),
       ),
     );
-    expect(new Set(told.map((each) => JSON.stringify(each.facts.mishaps))).size).toBe(1);
-    expect(await query(`SELECT id FROM mishap WHERE bikeId = '${bike.id}'`)).toHaveLength(1);
+    expect(new Set(told.map((each) => JSON.stringify(each.facts.incidents))).size).toBe(1);
+    expect(await query(`SELECT id FROM incident WHERE bikeId = '${bike.id}'`)).toHaveLength(1);
   });
 });

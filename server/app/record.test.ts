@@ -16,8 +16,8 @@ import {
   removeRack,
 } from '@cadre/contract/fleet';
 import { amendCheck } from '@cadre/contract/checks';
-import { dropDraft, publishSheet, saveDraft } from '@cadre/contract/catalogue';
-import { reportMishap } from '@cadre/contract/mishaps';
+import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogue';
+import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
 import { timeline } from '@cadre/contract/records';
@@ -29,7 +29,7 @@ import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { PROJECTIONS, rebuild, verify } from '@cadre/server/app';
 import { bikeFieldsOf, faulty, fieldsOf } from '@cadre/test-world/builders';
-import { changePolicy, readSheets } from '@cadre/test-world/client';
+import { changePolicy, readChecklists } from '@cadre/test-world/client';
 import { refusalOf, World } from '../../testing/world';
 import { stocked } from '../../testing/write-acts';
 
@@ -115,7 +115,7 @@ async function offerABike(): Promise<void> {
   });
 }
 
-/** One of everything that changes sheets, policy and who is trusted with what. */
+/** One of everything that changes checklists, policy and who is trusted with what. */
 async function changeTheRules(): Promise<void> {
   const lead = world.as('lead');
   const bike = await world.bike('V6');
@@ -123,19 +123,19 @@ async function changeTheRules(): Promise<void> {
     exceptions: [{ checkpoint: 'tyre-casing', position: 'front', more: faulty('worn') }],
   });
   await changePolicy(lead, { soonDays: 3, soonOutings: 5 });
-  const found = (await readSheets(lead)).get('lights');
-  const sheet = { ...found?.sheet, name: 'Lights and bell' } as never;
-  await lead.send(publishSheet, {
-    body: { id: newId(), base: found?.hash ?? null, sheet, note: 'another name', reason: '' },
+  const found = (await readChecklists(lead)).get('lights');
+  const checklist = { ...found?.checklist, name: 'Lights and bell' } as never;
+  await lead.send(publishChecklist, {
+    body: { id: newId(), base: found?.hash ?? null, checklist, note: 'another name', reason: '' },
   });
   for (const version of [null, 1])
     await lead.send(saveDraft, {
       params: { key: 'lube' },
-      body: { id: newId(), base: null, sheet, version },
+      body: { id: newId(), base: null, checklist, version },
     });
   await lead.send(saveDraft, {
     params: { key: 'bolts' },
-    body: { id: newId(), base: null, sheet, version: null },
+    body: { id: newId(), base: null, checklist, version: null },
   });
   await lead.send(dropDraft, { params: { key: 'bolts' }, body: { id: newId() } });
   const id = world.idOf('trainee');
@@ -190,7 +190,7 @@ async function changeTheFleet(): Promise<void> {
     reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' },
   });
   const { check: measured } = await world.check(bike, {
-    sheet: 'season-opening',
+    checklist: 'season-opening',
     exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: taken(2.9) }],
   });
   await lead.send(amendCheck, {
@@ -253,7 +253,7 @@ async function changeTheFleet(): Promise<void> {
     params: { id: group.id },
     body: { id: newId(), ...fields, name: 'Year 6', version: 1 },
   });
-  const round = { id: newId(), siteId: world.siteId, name: 'Morning', sheetKey: null, people: [] };
+  const round = { id: newId(), siteId: world.siteId, name: 'Morning', checklistKey: null, people: [] };
   const made = await lead.send(makeRound, {
     body: { ...round, bikeIds: [other.id], deadline: at + 3_600_000, at },
   });
@@ -279,7 +279,7 @@ async function changeTheFleet(): Promise<void> {
       id: newId(),
       siteId: site.id,
       name: 'Daily',
-      sheetKey: null,
+      checklistKey: null,
       rule,
       people: [],
       doneBy: '09:00',
@@ -301,9 +301,9 @@ async function changeTheFleet(): Promise<void> {
     params: { id: answered },
     body: { id: newId(), gauged: null, note: 'Fine', at },
   });
-  await lead.send(reportMishap, {
+  await lead.send(reportIncident, {
     params: { id: other.id },
-    body: { id: newId(), kind: 'dunking', note: 'Off the slip', at },
+    body: { id: newId(), kind: 'immersion', note: 'Off the slip', at },
   });
   const passing = await lead.send(addGroup, { body: { id: newId(), ...fields } });
   await lead.send(removeGroup, { params: { id: passing.id }, body: { id: newId() } });

@@ -1,11 +1,11 @@
 import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
-import { Checks, dueByBuild, ReLooks } from '@cadre/server/checks';
+import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
 import { Fleet, Models, Racks } from '@cadre/server/fleet';
 import { Intakes } from '@cadre/server/intake';
-import { Mishaps } from '@cadre/server/mishaps';
+import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
 import { People, Sessions } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
@@ -46,12 +46,12 @@ export function createServices(source: DataSource, now: () => number) {
     catalogue: new Catalogue(source, log.for()),
     policies: new Policies(source, log.for(), now),
     checks: new Checks(source, log.for(), now),
-    reLooks: new ReLooks(log.for()),
+    rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
     waits: new Waits(source, log.for(), now),
     wear: new Wear(source, now),
     photos: new Photos(source, log.for()),
-    mishaps: new Mishaps(log.for(), now),
+    incidents: new Incidents(log.for(), now),
     findings: new Findings(source, log.for(), now),
     similarFaults: new SimilarFaults(source),
     unusualRecords: new UnusualRecords(source, now),

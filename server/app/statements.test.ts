@@ -35,7 +35,7 @@ async function statements(act: () => Promise<unknown>): Promise<number> {
 /** The facts kept, refreshed in part by what was done, are those that all of it gathered again would be. */
 async function expectGathered(bikeId: string): Promise<void> {
   const tx = world.database.source.manager;
-  const nothing = { waits: [], mishaps: [] };
+  const nothing = { waits: [], incidents: [] };
   expect({ ...nothing, ...(await factsOf(tx, bikeId)) }).toEqual(
     JSON.parse(JSON.stringify(await gatherFacts(tx, bikeId))),
   );
@@ -48,14 +48,16 @@ describe('an act asks the database only so often', () => {
     ['with a stop and a watch', [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }]],
   ] as readonly (readonly [string, readonly Exception[]])[])('a check, %s', async (_name, exceptions) => {
     const bike = await world.bike(`ST${(tags += 1)}`);
-    const sheet = world.sheets.get('ride-out');
-    if (!sheet) throw new Error('no ride-out');
+    const checklist = world.checklists.get('ride-out');
+    if (!checklist) throw new Error('no ride-out');
     const [checkId, author, client] = [newId(), world.idOf('inspector'), world.as('inspector')];
     const at = world.clock.now;
     const open = await statements(() =>
-      client.send(openCheck, { body: { id: checkId, bikeId: bike.id, sheetHash: sheet.hash, author, at } }),
+      client.send(openCheck, {
+        body: { id: checkId, bikeId: bike.id, checklistHash: checklist.hash, author, at },
+      }),
     );
-    const marks = marksFor(sheet.sheet, bike.build, author, at - 300_000, exceptions);
+    const marks = marksFor(checklist.checklist, bike.build, author, at - 300_000, exceptions);
     const stopsFirst = [...marks].sort((a, b) => Number(b.word !== 'sound') - Number(a.word !== 'sound'));
     const mark = await statements(() =>
       client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(0, 9) } }),
@@ -84,7 +86,7 @@ describe('an act asks the database only so often', () => {
             id: newId(),
             siteId: world.siteId,
             name: `Round ${(tags += 1)}`,
-            sheetKey: null,
+            checklistKey: null,
             bikeIds: [bike.id],
             people: [],
           },

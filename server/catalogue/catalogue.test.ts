@@ -2,15 +2,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import {
   dropDraft,
-  getSheet,
+  getChecklist,
   listDrafts,
-  listSheets,
+  listChecklists,
   policyVersions,
   previewPolicy,
   publishPolicy,
-  publishSheet,
+  publishChecklist,
   saveDraft,
-  sheetVersions,
+  checklistVersions,
   type PolicyChoices,
 } from '@cadre/contract/catalogue';
 import { addMarks, openCheck } from '@cadre/contract/checks';
@@ -18,12 +18,12 @@ import { getWall, moveBike, type Bike } from '@cadre/contract/fleet';
 import { fitPart, takePartOff } from '@cadre/contract/parts';
 import { listPeople, setCompetence } from '@cadre/contract/people';
 import { setSeverity } from '@cadre/contract/findings';
-import type { SheetVersion } from '@cadre/core/catalogue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
 import { evaluateFitness } from '@cadre/core/fitness';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { createServices } from '@cadre/server/app';
 import { faulty, markFor } from '@cadre/test-world/builders';
-import { changePolicy, readSheets, type Client } from '@cadre/test-world/client';
+import { changePolicy, readChecklists, type Client } from '@cadre/test-world/client';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;
@@ -37,23 +37,27 @@ let tags = 0;
 const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> =>
   world.bike(`C${(tags += 1)}`, kind);
 const lead = (): Client => world.as('lead');
-async function newest(key: string): Promise<{ hash: string; sheet: SheetVersion }> {
-  const found = (await readSheets(lead())).get(key);
-  if (!found) throw new Error(`no sheet ${key}`);
+async function newest(key: string): Promise<{ hash: string; checklist: ChecklistVersion }> {
+  const found = (await readChecklists(lead())).get(key);
+  if (!found) throw new Error(`no checklist ${key}`);
   return found;
 }
-const publish = (sheet: SheetVersion, base: string | null, more: { note?: string; reason?: string } = {}) =>
-  lead().send(publishSheet, {
+const publish = (
+  checklist: ChecklistVersion,
+  base: string | null,
+  more: { note?: string; reason?: string } = {},
+) =>
+  lead().send(publishChecklist, {
     body: {
       id: newId(),
       base,
-      sheet: sheet,
+      checklist: checklist,
       note: more.note ?? 'changed',
       reason: more.reason ?? '',
     },
   });
-const ownSheet = (key: string): SheetVersion => {
-  const [ride] = SHIPPED_SHEETS as [SheetVersion];
+const ownChecklist = (key: string): ChecklistVersion => {
+  const [ride] = SHIPPED_CHECKLISTS as [ChecklistVersion];
   return {
     ...ride,
     key,
@@ -66,30 +70,32 @@ const ownSheet = (key: string): SheetVersion => {
   };
 };
 
-describe('sheets', () => {
+describe('checklists', () => {
   it('that ship are there from the first day, told without their prose', async () => {
-    const { sheets, policy } = await world.as('desk').send(listSheets);
-    expect(sheets.map((sheet) => sheet.key).sort()).toEqual(SHIPPED_SHEETS.map((sheet) => sheet.key).sort());
-    expect(JSON.stringify(sheets).length).toBeLessThan(12_000);
-    expect(policy.policy.schools.torque).toBe('stated');
+    const { checklists, policy } = await world.as('desk').send(listChecklists);
+    expect(checklists.map((checklist) => checklist.key).sort()).toEqual(
+      SHIPPED_CHECKLISTS.map((checklist) => checklist.key).sort(),
+    );
+    expect(JSON.stringify(checklists).length).toBeLessThan(12_000);
+    expect(policy.policy.practices.torque).toBe('stated');
   });
 
   it('are published as versions that never change, and old checks read as they were', async () => {
     const bike = await newBike();
     const before = await newest('ride-out');
     const { check } = await world.check(bike);
-    const [first, ...rest] = before.sheet.items;
+    const [first, ...rest] = before.checklist.items;
     const reworded = {
-      ...before.sheet,
+      ...before.checklist,
       items: [{ ...first, checkpoint: { ...first?.checkpoint, how: 'Another way to look at it.' } }, ...rest],
-    } as SheetVersion;
-    const { sheet, hash } = await publish(reworded, before.hash);
-    expect(sheet.version).toBe(before.sheet.version + 1);
-    expect((await lead().send(getSheet, { params: { hash: before.hash } })).sheet).toEqual(
-      JSON.parse(JSON.stringify(before.sheet)),
+    } as ChecklistVersion;
+    const { checklist, hash } = await publish(reworded, before.hash);
+    expect(checklist.version).toBe(before.checklist.version + 1);
+    expect((await lead().send(getChecklist, { params: { hash: before.hash } })).checklist).toEqual(
+      JSON.parse(JSON.stringify(before.checklist)),
     );
-    expect(check.sheetHash).toBe(before.hash);
-    const { versions } = await world.as('inspector').send(sheetVersions, { params: { key: 'ride-out' } });
+    expect(check.checklistHash).toBe(before.hash);
+    const { versions } = await world.as('inspector').send(checklistVersions, { params: { key: 'ride-out' } });
     expect(versions.map((version) => [version.hash, version.checks, version.bikes])).toEqual([
       [hash, 0, 0],
       [before.hash, 1, 1],
@@ -99,87 +105,92 @@ describe('sheets', () => {
   });
 
   it('need a reason to let a critical go, and keep it', async () => {
-    const { hash, sheet } = await newest('return');
-    const fewer = { ...sheet, items: sheet.items.filter((item) => item.checkpoint.key !== 'frame-whole') };
+    const { hash, checklist } = await newest('return');
+    const fewer = {
+      ...checklist,
+      items: checklist.items.filter((item) => item.checkpoint.key !== 'frame-whole'),
+    };
     const call = publish(fewer, hash);
     await expect(call).rejects.toMatchObject({
       status: 422,
       problem: {
-        code: 'sheet.critical-dropped',
+        code: 'checklist.critical-dropped',
         params: { checkpoints: ['Frame'] },
         fields: [{ path: 'reason' }],
       },
     });
-    await publish(fewer, hash, { reason: 'looked at on another sheet' });
-    const { versions } = await lead().send(sheetVersions, { params: { key: 'return' } });
-    expect(versions[0]?.reason).toBe('looked at on another sheet');
+    await publish(fewer, hash, { reason: 'looked at on another checklist' });
+    const { versions } = await lead().send(checklistVersions, { params: { key: 'return' } });
+    expect(versions[0]?.reason).toBe('looked at on another checklist');
   });
 
   it('name every field that is wrong, and keep nothing of it', async () => {
-    const sheet = ownSheet('wrong');
-    const [first, second] = sheet.items;
+    const checklist = ownChecklist('wrong');
+    const [first, second] = checklist.items;
     const spoilt = {
-      ...sheet,
+      ...checklist,
       name: ' ',
       items: [{ ...first, checkpoint: { ...first?.checkpoint, how: '', faults: [] } }, second, second],
-    } as SheetVersion;
+    } as ChecklistVersion;
     await expect(publish(spoilt, null)).rejects.toMatchObject({
       status: 400,
       problem: {
         fields: expect.arrayContaining([
-          expect.objectContaining({ path: 'sheet.name' }),
-          expect.objectContaining({ path: 'sheet.items.0.checkpoint.how' }),
-          expect.objectContaining({ path: 'sheet.items.0.checkpoint.faults' }),
-          expect.objectContaining({ path: 'sheet.items.2.checkpoint.key', code: 'twice' }),
+          expect.objectContaining({ path: 'checklist.name' }),
+          expect.objectContaining({ path: 'checklist.items.0.checkpoint.how' }),
+          expect.objectContaining({ path: 'checklist.items.0.checkpoint.faults' }),
+          expect.objectContaining({ path: 'checklist.items.2.checkpoint.key', code: 'twice' }),
         ]) as unknown,
       },
     });
-    expect((await lead().send(listSheets)).sheets.some((each) => each.key === 'wrong')).toBe(false);
-    expect(await refusalOf(publish(ownSheet('re-look'), null))).toBe('400 body.invalid');
+    expect((await lead().send(listChecklists)).checklists.some((each) => each.key === 'wrong')).toBe(false);
+    expect(await refusalOf(publish(ownChecklist('recheck'), null))).toBe('400 body.invalid');
   });
 
   it('published by two leads at once: the later one sees the earlier', async () => {
-    const { hash } = await publish(ownSheet('twice'), null);
-    expect(await refusalOf(publish(ownSheet('twice'), null))).toBe('409 conflict.version');
-    await publish({ ...ownSheet('twice'), purpose: 'again' }, hash);
-    expect(await refusalOf(publish(ownSheet('twice'), hash))).toBe('409 conflict.version');
+    const { hash } = await publish(ownChecklist('twice'), null);
+    expect(await refusalOf(publish(ownChecklist('twice'), null))).toBe('409 conflict.version');
+    await publish({ ...ownChecklist('twice'), purpose: 'again' }, hash);
+    expect(await refusalOf(publish(ownChecklist('twice'), hash))).toBe('409 conflict.version');
   });
 
   it('are the lead’s to publish, the same act twice is one version', async () => {
-    const body = { id: newId(), base: null, sheet: ownSheet('once') as never, note: 'n', reason: '' };
-    expect(await refusalOf(world.as('mechanic').send(publishSheet, { body }))).toBe('403 act.not-allowed');
-    await lead().send(publishSheet, { body });
-    await lead().send(publishSheet, { body });
-    expect((await lead().send(sheetVersions, { params: { key: 'once' } })).versions).toHaveLength(1);
+    const body = { id: newId(), base: null, checklist: ownChecklist('once') as never, note: 'n', reason: '' };
+    expect(await refusalOf(world.as('mechanic').send(publishChecklist, { body }))).toBe(
+      '403 act.not-allowed',
+    );
+    await lead().send(publishChecklist, { body });
+    await lead().send(publishChecklist, { body });
+    expect((await lead().send(checklistVersions, { params: { key: 'once' } })).versions).toHaveLength(1);
   });
 
   it('that a newer Cadre ships come to an older program, once, and leave what its lead made', async () => {
     const services = createServices(world.database.owner, () => world.clock.now);
     expect(await services.catalogue.publishShipped()).toBe(0);
-    await world.database.owner.query("DELETE FROM sheet_version WHERE `key` IN ('lights', 'lube')");
+    await world.database.owner.query("DELETE FROM checklist_version WHERE `key` IN ('lights', 'lube')");
     expect(await services.catalogue.publishShipped()).toBe(2);
     expect(await services.catalogue.publishShipped()).toBe(0);
-    expect((await newest('lights')).sheet.version).toBe(1);
+    expect((await newest('lights')).checklist.version).toBe(1);
   });
 });
 
 describe('a draft', () => {
   it('is kept, asked of no bike, and gone when it is published', async () => {
-    const sheet = ownSheet('drafted');
+    const checklist = ownChecklist('drafted');
     const save = (version: number | null, name: string) =>
       lead().send(saveDraft, {
         params: { key: 'drafted' },
-        body: { id: newId(), base: null, sheet: { ...sheet, name }, version },
+        body: { id: newId(), base: null, checklist: { ...checklist, name }, version },
       });
     const first = await save(null, 'one');
     expect(first.version).toBe(1);
     expect((await save(1, 'two')).version).toBe(2);
     expect(await refusalOf(save(1, 'three'))).toBe('409 conflict.version');
-    expect((await lead().send(listDrafts)).drafts.find((draft) => draft.key === 'drafted')?.sheet.name).toBe(
-      'two',
-    );
-    expect((await lead().send(listSheets)).sheets.some((each) => each.key === 'drafted')).toBe(false);
-    await publish(sheet, null);
+    expect(
+      (await lead().send(listDrafts)).drafts.find((draft) => draft.key === 'drafted')?.checklist.name,
+    ).toBe('two');
+    expect((await lead().send(listChecklists)).checklists.some((each) => each.key === 'drafted')).toBe(false);
+    await publish(checklist, null);
     expect((await lead().send(listDrafts)).drafts.some((draft) => draft.key === 'drafted')).toBe(false);
   });
   it('may be half written', async () => {
@@ -188,11 +199,11 @@ describe('a draft', () => {
       body: {
         id: newId(),
         base: null,
-        sheet: { ...ownSheet('half'), name: '', items: [] },
+        checklist: { ...ownChecklist('half'), name: '', items: [] },
         version: null,
       },
     });
-    expect(draft.sheet.name).toBe('');
+    expect(draft.checklist.name).toBe('');
     await lead().send(dropDraft, { params: { key: 'half' }, body: { id: newId() } });
     await lead().send(dropDraft, { params: { key: 'half' }, body: { id: newId() } });
     expect((await lead().send(listDrafts)).drafts.some((each) => each.key === 'half')).toBe(false);
@@ -201,8 +212,8 @@ describe('a draft', () => {
 
 describe('rules', () => {
   it('ask by the parts on record, on the right bikes only', async () => {
-    const sheet = ownSheet('by-parts');
-    const [first] = sheet.items;
+    const checklist = ownChecklist('by-parts');
+    const [first] = checklist.items;
     const own = {
       ...first,
       critical: true,
@@ -213,7 +224,7 @@ describe('rules', () => {
         applies: { part: ['chain'] },
       },
     };
-    const { hash } = await publish({ ...sheet, items: [...sheet.items, own as never] }, null);
+    const { hash } = await publish({ ...checklist, items: [...checklist.items, own as never] }, null);
     const [withChain, without] = [await newBike(), await newBike()];
     const fitted = await world.as('mechanic').send(fitPart, {
       params: { id: withChain.id },
@@ -230,7 +241,7 @@ describe('rules', () => {
       const checkId = newId();
       const author = world.idOf('inspector');
       await world.as('inspector').send(openCheck, {
-        body: { id: checkId, bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+        body: { id: checkId, bikeId: bike.id, checklistHash: hash, author, at: world.clock.now },
       });
       const mark = markFor(
         { checkpoint: own.checkpoint as never, position: 'only' },
@@ -284,18 +295,18 @@ describe('a turnaround', () => {
     await world.check(bike);
     await away(bike);
     expect((await world.fitness(bike.id)).fitness).toBe('due');
-    await world.check(bike, { sheet: 'turnaround' });
+    await world.check(bike, { checklist: 'turnaround' });
     expect((await world.fitness(bike.id)).fitness).toBe('cleared');
   });
   it('alone clears nothing', async () => {
     const bike = await newBike();
-    await world.check(bike, { sheet: 'turnaround' });
+    await world.check(bike, { checklist: 'turnaround' });
     expect((await world.fitness(bike.id)).fitness).toBe('due');
   });
   it('does not stand on an incomplete ride-out, nor on one before a part was changed', async () => {
     const [incomplete, changed] = [await newBike(), await newBike()];
     await world.check(incomplete, { leftOut: ['frame-whole'] });
-    await world.check(incomplete, { sheet: 'turnaround' });
+    await world.check(incomplete, { checklist: 'turnaround' });
     expect((await world.fitness(incomplete.id)).fitness).not.toBe('cleared');
     await world.check(changed);
     await world.as('mechanic').send(fitPart, {
@@ -308,7 +319,7 @@ describe('a turnaround', () => {
         at: world.clock.now,
       },
     });
-    await world.check(changed, { sheet: 'turnaround' });
+    await world.check(changed, { checklist: 'turnaround' });
     expect((await world.fitness(changed.id)).fitness).toBe('due');
   });
 });
@@ -319,10 +330,10 @@ describe('an incomplete check', () => {
     await world.check(bike);
     world.clock.now += 60_000;
     await world.check(bike, { leftOut: ['frame-whole'] });
-    for (const sheet of ['lube', 'turnaround', 'return']) {
+    for (const checklist of ['lube', 'turnaround', 'return']) {
       world.clock.now += 60_000;
-      await world.check(bike, { sheet });
-      expect(await world.fitness(bike.id), sheet).toMatchObject({
+      await world.check(bike, { checklist });
+      expect(await world.fitness(bike.id), checklist).toMatchObject({
         fitness: 'held',
         reasons: ['check-incomplete'],
       });
@@ -333,12 +344,12 @@ describe('an incomplete check', () => {
   });
   it('after a crash is not completed by a ride-out', async () => {
     const bike = await newBike();
-    await world.check(bike, { sheet: 'after-crash', leftOut: ['fork-whole'] });
+    await world.check(bike, { checklist: 'after-crash', leftOut: ['fork-whole'] });
     world.clock.now += 60_000;
     await world.check(bike);
     expect((await world.fitness(bike.id)).fitness).toBe('held');
     world.clock.now += 60_000;
-    await world.check(bike, { sheet: 'after-crash' });
+    await world.check(bike, { checklist: 'after-crash' });
     expect((await world.fitness(bike.id)).fitness).toBe('cleared');
   });
 });
@@ -351,7 +362,7 @@ describe('work over days', () => {
       const { hash } = await newest(key);
       return refusalOf(
         world.as('inspector').send(openCheck, {
-          body: { id: newId(), bikeId: bike.id, sheetHash: hash, author, at: world.clock.now },
+          body: { id: newId(), bikeId: bike.id, checklistHash: hash, author, at: world.clock.now },
         }),
       );
     };
@@ -373,7 +384,7 @@ describe('policy', () => {
     return new Map(bikes.map((bike) => [bike.id, evaluateFitness(bike.facts, world.clock.now).fitness]));
   };
   const choices = async (part: Partial<PolicyChoices>): Promise<{ base: string; policy: PolicyChoices }> => {
-    const { policy } = await lead().send(listSheets);
+    const { policy } = await lead().send(listChecklists);
     const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
     return { base: policy.hash, policy: { ...rest, ...part } };
   };

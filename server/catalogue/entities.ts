@@ -1,12 +1,12 @@
 import { EntitySchema } from 'typeorm';
-import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
+import type { PolicyVersion, ChecklistVersion } from '@cadre/core/catalogue';
 import { digest, json, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
-export interface SheetRow {
+export interface ChecklistRow {
   hash: string;
   key: string;
   version: number;
-  sheet: SheetVersion;
+  checklist: ChecklistVersion;
   /** Nobody: as shipped, or made by a repair. */
   publishedBy: string | null;
   publishedAt: Date | null;
@@ -15,20 +15,20 @@ export interface SheetRow {
   /** As its document says: for questions about all bikes at once. */
   clears: boolean;
 }
-export const sheetEntity = new EntitySchema<SheetRow>({
-  name: 'sheet_version',
+export const checklistEntity = new EntitySchema<ChecklistRow>({
+  name: 'checklist_version',
   columns: {
     hash: digest({ primary: true }),
     key: word(),
     version: whole(),
-    sheet: json(),
+    checklist: json(),
     publishedBy: uuid({ nullable: true }),
     publishedAt: moment({ nullable: true }),
     note: words(300),
     reason: words(300),
     clears: yes(),
   },
-  indices: [{ name: 'sheet_key', columns: ['key', 'version'] }],
+  indices: [{ name: 'checklist_key', columns: ['key', 'version'] }],
 });
 
 export interface PolicyRow {
@@ -50,21 +50,21 @@ export const policyEntity = new EntitySchema<PolicyRow>({
   indices: [{ name: 'policy_version_number', columns: ['version'], unique: true }],
 });
 
-/** A sheet being written: what its lead saved last. Not published, asked of no bike. */
-export interface SheetDraftRow {
+/** A checklist being written: what its lead saved last. Not published, asked of no bike. */
+export interface ChecklistDraftRow {
   key: string;
   base: string | null;
-  sheet: SheetVersion;
+  checklist: ChecklistVersion;
   savedBy: string;
   savedAt: Date;
   version: number;
 }
-export const sheetDraftEntity = new EntitySchema<SheetDraftRow>({
-  name: 'sheet_draft',
+export const checklistDraftEntity = new EntitySchema<ChecklistDraftRow>({
+  name: 'checklist_draft',
   columns: {
     key: word({ primary: true }),
     base: digest({ nullable: true }),
-    sheet: json(),
+    checklist: json(),
     savedBy: uuid(),
     savedAt: moment(),
     version: whole(),

@@ -1,8 +1,8 @@
-import type { PolicyVersion, SheetVersion } from '@cadre/core/catalogue';
+import type { PolicyVersion, ChecklistVersion } from '@cadre/core/catalogue';
 
 export interface CatalogueEvents {
-  'sheet.published': { hash: string; sheet: SheetVersion; note?: string; reason?: string };
-  'sheet.draft-saved': { key: string; base: string | null; sheet: SheetVersion };
-  'sheet.draft-dropped': { key: string };
+  'checklist.published': { hash: string; checklist: ChecklistVersion; note?: string; reason?: string };
+  'checklist.draft-saved': { key: string; base: string | null; checklist: ChecklistVersion };
+  'checklist.draft-dropped': { key: string };
   'policy.published': { hash: string; policy: PolicyVersion };
 }

@@ -1,9 +1,9 @@
 import type { Feature } from '@cadre/server/platform/feature';
-import { policyEntity, sheetDraftEntity, sheetEntity } from './entities';
+import { policyEntity, checklistDraftEntity, checklistEntity } from './entities';
 import { catalogueProjections } from './projections';
 
 export const catalogueFeature: Feature = {
   name: 'catalogue',
-  projected: [sheetEntity, sheetDraftEntity, policyEntity],
+  projected: [checklistEntity, checklistDraftEntity, policyEntity],
   projections: catalogueProjections,
 };

@@ -1,7 +1,7 @@
 export { currentPolicy } from './current-policy';
-export { sheetDraftEntity, sheetEntity, policyEntity, type SheetRow } from './entities';
+export { checklistDraftEntity, checklistEntity, policyEntity, type ChecklistRow } from './entities';
 export type { CatalogueEvents } from './events';
 export { catalogueFeature } from './feature';
 export { catalogueRoutes } from './routes';
-export { Catalogue, publishedCheckpoints, publishedSheets } from './service';
-export { sheetByHash } from './sheet-cache';
+export { Catalogue, publishedCheckpoints, publishedChecklists } from './service';
+export { checklistByHash } from './checklist-cache';

@@ -2,64 +2,64 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type {
   dropDraft,
-  getSheet,
+  getChecklist,
   listDrafts,
-  listSheets,
-  publishSheet,
+  listChecklists,
+  publishChecklist,
   saveDraft,
-  sheetVersions,
+  checklistVersions,
 } from '@cadre/contract/catalogue';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import {
   droppedCriticals,
-  sheetIssues,
+  checklistIssues,
   spanOf,
   type Checkpoint,
-  type SheetSpan,
-  type SheetVersion,
+  type ChecklistSpan,
+  type ChecklistVersion,
 } from '@cadre/core/catalogue';
-import { RE_LOOK_KEY } from '@cadre/core/repairs';
-import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { RECHECK_KEY } from '@cadre/core/repairs';
+import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { hashOf, PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
-import { sheetDraftEntity, sheetEntity, type SheetDraftRow, type SheetRow } from './entities';
+import { checklistDraftEntity, checklistEntity, type ChecklistDraftRow, type ChecklistRow } from './entities';
 import { currentPolicy } from './current-policy';
-import { sheetByHash } from './sheet-cache';
+import { checklistByHash } from './checklist-cache';
 import type { CatalogueEvents } from './events';
 
 /** A version never changes, nor does what it asks: reckoned once. */
-const spans = new Map<string, SheetSpan>();
-function spanOfVersion(hash: string, sheet: SheetVersion): SheetSpan {
-  const span = spans.get(hash) ?? spanOf(sheet);
+const spans = new Map<string, ChecklistSpan>();
+function spanOfVersion(hash: string, checklist: ChecklistVersion): ChecklistSpan {
+  const span = spans.get(hash) ?? spanOf(checklist);
   spans.set(hash, span);
   return span;
 }
 
-/** The newest version of every published sheet; generated ones (re-looks) are not among them. */
-export async function publishedSheets(tx: EntityManager): Promise<readonly SheetRow[]> {
+/** The newest version of every published checklist; generated ones (rechecks) are not among them. */
+export async function publishedChecklists(tx: EntityManager): Promise<readonly ChecklistRow[]> {
   const newest = await tx.query<{ hash: string }[]>(
-    'SELECT s.hash FROM sheet_version s WHERE s.`key` <> ? AND s.version = (SELECT MAX(n.version) FROM sheet_version n WHERE n.`key` = s.`key`)',
-    [RE_LOOK_KEY],
+    'SELECT s.hash FROM checklist_version s WHERE s.`key` <> ? AND s.version = (SELECT MAX(n.version) FROM checklist_version n WHERE n.`key` = s.`key`)',
+    [RECHECK_KEY],
   );
   // Versions never change: the bodies, hundreds of kilobytes of them, are read and parsed once.
-  const rows = await Promise.all(newest.map((row) => sheetByHash(tx, row.hash)));
+  const rows = await Promise.all(newest.map((row) => checklistByHash(tx, row.hash)));
   return rows.sort((a, b) => (a.key < b.key ? -1 : 1));
 }
 
-/** Every checkpoint there is, once, worded as published last: a re-look asks of a shipped one even where every sheet leaves it out. */
+/** Every checkpoint there is, once, worded as published last: a recheck asks of a shipped one even where every checklist leaves it out. */
 export async function publishedCheckpoints(tx: EntityManager): Promise<readonly Checkpoint[]> {
   const byKey = new Map<string, Checkpoint>(CHECKPOINTS.map((each) => [each.key, each]));
-  for (const { sheet } of await publishedSheets(tx))
-    for (const item of sheet.items)
+  for (const { checklist } of await publishedChecklists(tx))
+    for (const item of checklist.items)
       byKey.set(item.checkpoint.key, { ...byKey.get(item.checkpoint.key), ...item.checkpoint });
   return [...byKey.values()];
 }
 
-async function newestOf(tx: EntityManager, key: string): Promise<SheetRow | null> {
-  return tx.getRepository(sheetEntity).findOne({ where: { key }, order: { version: 'DESC' } });
+async function newestOf(tx: EntityManager, key: string): Promise<ChecklistRow | null> {
+  return tx.getRepository(checklistEntity).findOne({ where: { key }, order: { version: 'DESC' } });
 }
 
-function draftOf(row: SheetDraftRow): AnswerOf<typeof saveDraft> {
+function draftOf(row: ChecklistDraftRow): AnswerOf<typeof saveDraft> {
   return {
     ...row,
     savedAt: row.savedAt.getTime(),
@@ -72,24 +72,24 @@ export class Catalogue {
     private readonly log: EventLog<CatalogueEvents>,
   ) {}
 
-  async list(actor: Actor): Promise<AnswerOf<typeof listSheets>> {
+  async list(actor: Actor): Promise<AnswerOf<typeof listChecklists>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
-    const sheets = await publishedSheets(tx);
+    const checklists = await publishedChecklists(tx);
     const { hash, policy } = await currentPolicy(tx);
     return {
-      sheets: sheets.map(({ hash: name, sheet }) => ({
+      checklists: checklists.map(({ hash: name, checklist }) => ({
         hash: name,
-        key: sheet.key,
-        version: sheet.version,
-        name: sheet.name,
-        purpose: sheet.purpose,
-        clears: sheet.clears,
-        afterRideOut: sheet.afterRideOut ?? false,
-        kinds: sheet.kinds ? [...sheet.kinds] : null,
-        items: sheet.items.length,
-        criticals: sheet.items.filter((item) => item.critical).length,
-        span: { ...spanOfVersion(name, sheet) },
+        key: checklist.key,
+        version: checklist.version,
+        name: checklist.name,
+        purpose: checklist.purpose,
+        clears: checklist.clears,
+        afterRideOut: checklist.afterRideOut ?? false,
+        kinds: checklist.kinds ? [...checklist.kinds] : null,
+        items: checklist.items.length,
+        criticals: checklist.items.filter((item) => item.critical).length,
+        span: { ...spanOfVersion(name, checklist) },
       })),
       policy: {
         hash,
@@ -98,24 +98,24 @@ export class Catalogue {
     };
   }
 
-  async get(actor: Actor, hash: string): Promise<AnswerOf<typeof getSheet>> {
+  async get(actor: Actor, hash: string): Promise<AnswerOf<typeof getChecklist>> {
     requireAct(actor, 'see');
-    const { sheet } = await sheetByHash(this.source.manager, hash);
-    return { hash, sheet };
+    const { checklist } = await checklistByHash(this.source.manager, hash);
+    return { hash, checklist };
   }
 
-  async versions(actor: Actor, key: string): Promise<AnswerOf<typeof sheetVersions>> {
+  async versions(actor: Actor, key: string): Promise<AnswerOf<typeof checklistVersions>> {
     requireAct(actor, 'see');
-    const rows = await this.source.getRepository(sheetEntity).find({
+    const rows = await this.source.getRepository(checklistEntity).find({
       where: { key },
       order: { version: 'DESC' },
       select: { hash: true, version: true, publishedBy: true, publishedAt: true, note: true, reason: true },
     });
-    if (rows.length === 0) throw new RefusedError('not-found', { what: 'sheet' });
+    if (rows.length === 0) throw new RefusedError('not-found', { what: 'checklist' });
     const used = await this.source.query<
       { hash: string; checks: number | string; bikes: number | string; lastUsedAt: Date }[]
     >(
-      'SELECT sheetHash AS hash, COUNT(*) AS checks, COUNT(DISTINCT bikeId) AS bikes, MAX(openedAt) AS lastUsedAt FROM bike_check WHERE sheetHash IN (?) GROUP BY sheetHash',
+      'SELECT checklistHash AS hash, COUNT(*) AS checks, COUNT(DISTINCT bikeId) AS bikes, MAX(openedAt) AS lastUsedAt FROM bike_check WHERE checklistHash IN (?) GROUP BY checklistHash',
       [rows.map((row) => row.hash)],
     );
     const usedBy = new Map(used.map((each) => [each.hash, each]));
@@ -134,41 +134,48 @@ export class Catalogue {
     };
   }
 
-  /** Publishes the next version of a sheet. A check begun on an older one goes on as it was. */
-  async publish(actor: Actor, body: BodyOf<typeof publishSheet>): Promise<AnswerOf<typeof publishSheet>> {
+  /** Publishes the next version of a checklist. A check begun on an older one goes on as it was. */
+  async publish(
+    actor: Actor,
+    body: BodyOf<typeof publishChecklist>,
+  ): Promise<AnswerOf<typeof publishChecklist>> {
     requireAct(actor, 'edit-program');
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
       async (tx) => {
-        const before = await newestOf(tx, body.sheet.key);
+        const before = await newestOf(tx, body.checklist.key);
         if ((before?.hash ?? null) !== body.base)
-          throw new RefusedError('conflict.version', {}, before ? { current: before.sheet } : {});
-        const sheet = { ...body.sheet, schema: 2, version: (before?.version ?? 0) + 1 } as SheetVersion;
-        const issues = sheetIssues(sheet);
-        if (sheet.key === RE_LOOK_KEY)
-          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheet.key', code: 'taken' }] });
+          throw new RefusedError('conflict.version', {}, before ? { current: before.checklist } : {});
+        const checklist = {
+          ...body.checklist,
+          schema: 2,
+          version: (before?.version ?? 0) + 1,
+        } as ChecklistVersion;
+        const issues = checklistIssues(checklist);
+        if (checklist.key === RECHECK_KEY)
+          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'checklist.key', code: 'taken' }] });
         if (issues.length > 0)
           throw new RefusedError(
             'body.invalid',
             {},
-            { fields: issues.map((issue) => ({ ...issue, path: `sheet.${issue.path}` })) },
+            { fields: issues.map((issue) => ({ ...issue, path: `checklist.${issue.path}` })) },
           );
-        const dropped = before ? droppedCriticals(before.sheet, sheet) : [];
+        const dropped = before ? droppedCriticals(before.checklist, checklist) : [];
         if (dropped.length > 0 && body.reason === '')
           throw new RefusedError(
-            'sheet.critical-dropped',
+            'checklist.critical-dropped',
             { checkpoints: dropped },
             { fields: [{ path: 'reason', code: 'required' }] },
           );
         return {
-          kind: 'sheet.published',
-          body: { hash: hashOf(sheet), sheet, note: body.note, reason: body.reason },
+          kind: 'checklist.published',
+          body: { hash: hashOf(checklist), checklist, note: body.note, reason: body.reason },
         };
       },
       async (_tx, { events }) => {
-        for (const { body: published } of await events('sheet.published'))
-          return { hash: published.hash, sheet: published.sheet };
-        throw new Error('a published sheet has no version');
+        for (const { body: published } of await events('checklist.published'))
+          return { hash: published.hash, checklist: published.checklist };
+        throw new Error('a published checklist has no version');
       },
     );
   }
@@ -176,7 +183,7 @@ export class Catalogue {
   async drafts(actor: Actor): Promise<AnswerOf<typeof listDrafts>> {
     requireAct(actor, 'edit-program');
     return {
-      drafts: (await this.source.getRepository(sheetDraftEntity).find({ order: { key: 'ASC' } })).map(
+      drafts: (await this.source.getRepository(checklistDraftEntity).find({ order: { key: 'ASC' } })).map(
         draftOf,
       ),
     };
@@ -191,15 +198,15 @@ export class Catalogue {
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
       async (tx) => {
-        const before = await tx.getRepository(sheetDraftEntity).findOneBy({ key });
+        const before = await tx.getRepository(checklistDraftEntity).findOneBy({ key });
         if ((before?.version ?? null) !== body.version)
           throw new RefusedError('conflict.version', {}, before ? { current: draftOf(before) } : {});
         return {
-          kind: 'sheet.draft-saved',
-          body: { key, base: body.base, sheet: { ...body.sheet, key } },
+          kind: 'checklist.draft-saved',
+          body: { key, base: body.base, checklist: { ...body.checklist, key } },
         };
       },
-      async (tx) => draftOf(await tx.getRepository(sheetDraftEntity).findOneByOrFail({ key })),
+      async (tx) => draftOf(await tx.getRepository(checklistDraftEntity).findOneByOrFail({ key })),
     );
   }
 
@@ -212,29 +219,29 @@ export class Catalogue {
     return this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { key, ...body }, author: actor.id },
       async (tx) =>
-        (await tx.getRepository(sheetDraftEntity).existsBy({ key }))
-          ? { kind: 'sheet.draft-dropped' as const, body: { key } }
+        (await tx.getRepository(checklistDraftEntity).existsBy({ key }))
+          ? { kind: 'checklist.draft-dropped' as const, body: { key } }
           : [],
       async () => ({ done: true as const }),
     );
   }
 
-  /** Publishes the shipped sheets this program has never had: a newer Cadre brings more. What the lead edited stays. */
+  /** Publishes the shipped checklists this program has never had: a newer Cadre brings more. What the lead edited stays. */
   async publishShipped(): Promise<number> {
     let published = 0;
     await this.log.act(
       { chain: PROGRAM_CHAIN, id: newId(), request: 'shipped', author: null },
       async (tx) => {
         const known = new Set(
-          (await tx.query<{ name: string }[]>('SELECT DISTINCT `key` AS name FROM sheet_version')).map(
+          (await tx.query<{ name: string }[]>('SELECT DISTINCT `key` AS name FROM checklist_version')).map(
             (row) => row.name,
           ),
         );
-        const fresh = SHIPPED_SHEETS.filter((sheet) => !known.has(sheet.key));
+        const fresh = SHIPPED_CHECKLISTS.filter((checklist) => !known.has(checklist.key));
         published = fresh.length;
-        return fresh.map((sheet) => ({
-          kind: 'sheet.published' as const,
-          body: { hash: hashOf(sheet), sheet, note: 'As shipped' },
+        return fresh.map((checklist) => ({
+          kind: 'checklist.published' as const,
+          body: { hash: hashOf(checklist), checklist, note: 'As shipped' },
         }));
       },
       async () => null,

@@ -5,7 +5,7 @@ import type { BodyOf } from '@cadre/contract/http';
 import { askedOf } from '@cadre/core/catalogue';
 import { foldMarks, overlay, progressOf } from '@cadre/core/checks';
 import { judgeCheck } from '@cadre/core/findings';
-import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
@@ -31,9 +31,9 @@ export async function amendmentOf(
   at: number,
 ): Promise<readonly NewEvent<CheckEvents>[]> {
   const bike = await findBike(tx, signed.bikeId);
-  const { sheet } = await sheetByHash(tx, signed.sheetHash);
+  const { checklist } = await checklistByHash(tx, signed.checklistHash);
   const { policy } = await currentPolicy(tx);
-  const asked = askedOf(sheet, await fittedOf(tx, bike));
+  const asked = askedOf(checklist, await fittedOf(tx, bike));
   const before = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf));
   const amendment = foldMarks(
     (await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf),
@@ -49,7 +49,7 @@ export async function amendmentOf(
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked: asked.filter((each) => amendment.has(each.key)),
-    standings: await measuredStandings(tx, bike, sheet, asked, amendment, policy),
+    standings: await measuredStandings(tx, bike, checklist, asked, amendment, policy),
     open: facts.findings,
     putRightBefore: await putRightBefore(tx, bike.id, at - policy.comingBack.days * DAY_MS, at),
     policy,
@@ -64,7 +64,7 @@ export async function amendmentOf(
     {
       kind: 'check.opened',
       happenedAt: at,
-      body: { bikeId, checkId, sheetHash: signed.sheetHash, openedBy: author.id, amends: signed.id },
+      body: { bikeId, checkId, checklistHash: signed.checklistHash, openedBy: author.id, amends: signed.id },
     },
     {
       kind: 'check.marked',

@@ -14,11 +14,11 @@ afterAll(() => world.close());
 
 let tags = 0;
 const bike = (): Promise<Bike> => world.bike(`C${(tags += 1)}`);
-const rideOut = () => world.sheets.get('ride-out') ?? { hash: '', sheet: undefined as never };
+const rideOut = () => world.checklists.get('ride-out') ?? { hash: '', checklist: undefined as never };
 const opening = (of: Bike, by = 'inspector', id = newId()) => ({
   id,
   bikeId: of.id,
-  sheetHash: rideOut().hash,
+  checklistHash: rideOut().hash,
   author: world.idOf(by),
   at: world.clock.now,
 });
@@ -91,7 +91,7 @@ describe('a check', () => {
     await world.check(it);
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now, [
+    const [mark] = marksFor(rideOut().checklist, it.build, open.author, world.clock.now, [
       { checkpoint: 'wheel-thru-axle', more: faulty('loose') },
     ]);
     if (!mark) throw new Error('nothing asked');
@@ -104,7 +104,7 @@ describe('a check', () => {
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
   });
 
-  it('is one a bike and sheet: whoever opens a second is handed the first', async () => {
+  it('is one a bike and checklist: whoever opens a second is handed the first', async () => {
     const it = await bike();
     const first = opening(it);
     await world.as('inspector').send(openCheck, { body: first });
@@ -131,8 +131,8 @@ describe('a check', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const own = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
-    const theirs = marksFor(rideOut().sheet, it.build, world.idOf('mechanic'), world.clock.now, [
+    const own = marksFor(rideOut().checklist, it.build, open.author, world.clock.now);
+    const theirs = marksFor(rideOut().checklist, it.build, world.idOf('mechanic'), world.clock.now, [
       { checkpoint: 'rim', position: 'rear', more: faulty('crack') },
     ]).filter((mark) => mark.checkpoint === 'rim');
     await world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: own } });
@@ -162,7 +162,7 @@ describe('marks', () => {
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
     await world.as('inspector').send(openCheck, { body: open });
-    const marks = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
+    const marks = marksFor(rideOut().checklist, it.build, open.author, world.clock.now);
     const send = (list: typeof marks) =>
       world.as('inspector').send(addMarks, { params: { id: open.id }, body: { marks: list } });
     await Promise.all([send(marks), send(marks), send(marks.slice(5)), send([...marks, ...marks])]);
@@ -186,7 +186,7 @@ describe('marks', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
+    const [mark] = marksFor(rideOut().checklist, it.build, open.author, world.clock.now);
     if (!mark) throw new Error('nothing asked');
     expect(
       await refusalOf(
@@ -202,7 +202,7 @@ describe('marks', () => {
     const it = await bike();
     const open = opening(it);
     await world.as('inspector').send(openCheck, { body: open });
-    const [mark] = marksFor(rideOut().sheet, it.build, open.author, world.clock.now);
+    const [mark] = marksFor(rideOut().checklist, it.build, open.author, world.clock.now);
     if (!mark) throw new Error('nothing asked');
     const elsewhere = new Client(world.base, newId());
     await elsewhere.signIn('mechanic', SECRET);

@@ -4,7 +4,7 @@ import { foldMarks, markedUnasked } from '@cadre/core/checks';
 import { floorOf, severityOf } from '@cadre/core/findings';
 import type { DraftStop } from '@cadre/core/fitness';
 import type { Build } from '@cadre/core/fleet';
-import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
 import type { FactSource } from '@cadre/server/fitness';
 import { bikeEntity } from '@cadre/server/fleet';
 import { jsonOf } from '@cadre/server/platform/database';
@@ -14,14 +14,14 @@ import { markOf } from './rows';
 
 interface OpenCheck {
   readonly id: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly fitted: Fitted;
   readonly marks: readonly MarkRow[];
 }
 interface OpenRow extends Omit<MarkRow, 'faults' | 'reading'> {
   readonly faults: string;
   readonly reading: string | null;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly build: string;
   readonly fitted: unknown;
 }
@@ -30,15 +30,15 @@ interface OpenRow extends Omit<MarkRow, 'faults' | 'reading'> {
 async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly OpenCheck[]> {
   // Past the mapper: it follows every batch of marks, and would be four statements.
   const rows = await tx.query<OpenRow[]>(
-    "SELECT m.*, c.sheetHash, b.build, (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', p.kind, 'position', f.position)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId WHERE c.bikeId = ? AND c.state = 'open' AND c.repairId IS NULL ORDER BY c.id",
+    "SELECT m.*, c.checklistHash, b.build, (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', p.kind, 'position', f.position)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId WHERE c.bikeId = ? AND c.state = 'open' AND c.repairId IS NULL ORDER BY c.id",
     [bikeId],
   );
   const byCheck = new Map<string, OpenCheck & { marks: MarkRow[] }>();
-  for (const { sheetHash, build, fitted, faults, reading, ...mark } of rows) {
+  for (const { checklistHash, build, fitted, faults, reading, ...mark } of rows) {
     const parts = fitted === null ? [] : jsonOf<FittedPart[]>(fitted);
     const known = byCheck.get(mark.checkId) ?? {
       id: mark.checkId,
-      sheetHash,
+      checklistHash,
       fitted: { build: jsonOf<Build>(build), parts },
       marks: [],
     };
@@ -59,14 +59,14 @@ async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftSto
     const { marks } = check;
     const measured = marks.some((mark) => mark.reading);
     if (!measured && !marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
-    const { sheet } = await sheetByHash(tx, check.sheetHash);
-    const asked = askedOf(sheet, check.fitted);
+    const { checklist } = await checklistByHash(tx, check.checklistHash);
+    const asked = askedOf(checklist, check.fitted);
     const folded = foldMarks(marks.map(markOf));
     // A stop that was marked stays one, whatever the bike was built into meanwhile.
-    const questions = [...asked, ...markedUnasked(sheet, asked, folded)];
+    const questions = [...asked, ...markedUnasked(checklist, asked, folded)];
     const bike = measured ? await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId }) : null;
     const standings = bike
-      ? await measuredStandings(tx, bike, sheet, questions, folded, (await currentPolicy(tx)).policy)
+      ? await measuredStandings(tx, bike, checklist, questions, folded, (await currentPolicy(tx)).policy)
       : folded;
     for (const asked of questions) {
       const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));

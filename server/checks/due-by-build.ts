@@ -1,7 +1,7 @@
 import { In, MoreThan, type EntityManager } from 'typeorm';
 import { newCriticals } from '@cadre/core/catalogue';
 import { differingFields } from '@cadre/core/fleet';
-import { sheetEntity } from '@cadre/server/catalogue';
+import { checklistEntity } from '@cadre/server/catalogue';
 import { partsByBike, type RebuiltBike } from '@cadre/server/fleet';
 import { checkEntity } from './entities';
 
@@ -22,25 +22,25 @@ export async function dueByBuild(
       state: 'signed',
       validUntil: MoreThan(new Date(now)),
     },
-    select: { id: true, bikeId: true, sheetHash: true },
+    select: { id: true, bikeId: true, checklistHash: true },
   });
-  const sheets = await tx
-    .getRepository(sheetEntity)
-    .findBy({ hash: In([...new Set(valid.map((check) => check.sheetHash))]) });
-  const sheetOf = new Map(sheets.map((row) => [row.hash, row.sheet]));
+  const checklists = await tx
+    .getRepository(checklistEntity)
+    .findBy({ hash: In([...new Set(valid.map((check) => check.checklistHash))]) });
+  const checklistOf = new Map(checklists.map((row) => [row.hash, row.checklist]));
   const parts = await partsByBike(
     tx,
     changed.map(({ bike }) => bike.id),
   );
   const due = changed.filter(({ bike, build }) =>
     valid.some((check) => {
-      const sheet = sheetOf.get(check.sheetHash);
+      const checklist = checklistOf.get(check.checklistHash);
       return (
         check.bikeId === bike.id &&
         (bike.build.kind !== build.kind ||
-          (sheet !== undefined &&
+          (checklist !== undefined &&
             newCriticals(
-              sheet,
+              checklist,
               { build: bike.build, parts: parts.get(bike.id)?.parts ?? [] },
               { build, parts: parts.get(bike.id)?.parts ?? [] },
             ).length > 0))

@@ -40,7 +40,7 @@ export const markEntity = new EntitySchema<MarkRow>({
 export interface CheckRow {
   id: string;
   bikeId: string;
-  sheetHash: string;
+  checklistHash: string;
   state: 'open' | 'signed' | 'abandoned';
   openedBy: string;
   openedAt: Date;
@@ -66,7 +66,7 @@ export const checkEntity = new EntitySchema<CheckRow>({
   columns: {
     id: key(),
     bikeId: uuid(),
-    sheetHash: digest(),
+    checklistHash: digest(),
     state: word(),
     openedBy: uuid(),
     openedAt: moment(),
@@ -84,7 +84,7 @@ export const checkEntity = new EntitySchema<CheckRow>({
     voided: yes(),
   },
   indices: [
-    { name: 'check_of_sheet', columns: ['sheetHash'] },
+    { name: 'check_of_checklist', columns: ['checklistHash'] },
     { name: 'check_signed', columns: ['signedAt'] },
     { name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] },
   ],

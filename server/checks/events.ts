@@ -1,4 +1,4 @@
-import type { SheetVersion } from '@cadre/core/catalogue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 
 export interface CheckEvents {
@@ -6,9 +6,9 @@ export interface CheckEvents {
   'check.opened': {
     bikeId: string;
     checkId: string;
-    sheetHash: string;
+    checklistHash: string;
     openedBy: string;
-    reLook?: { repairId: string; sheet: SheetVersion };
+    recheck?: { repairId: string; checklist: ChecklistVersion };
     amends?: string;
   };
   'check.marked': { bikeId: string; checkId: string; markIds: readonly string[]; marksHash: string };
@@ -22,11 +22,11 @@ export interface CheckEvents {
     awaitsCoSign: boolean;
     validUntil: number | null;
     hasty: boolean;
-    /** What the sheet would ask but the build rules out, each with the clause that does. */
+    /** What the checklist would ask but the build rules out, each with the clause that does. */
     ruledOut?: readonly { question: string; because: string }[];
     /** Every finding this check made or changed, as it stands after. */
     findings: readonly Finding[];
-    reLooked?: { repairId: string };
+    rechecked?: { repairId: string };
   };
   'check.co-signed': { bikeId: string; checkId: string };
   'check.abandoned': { bikeId: string; checkId: string };

@@ -18,10 +18,10 @@ export const checksFeature: BikeFeature = {
     'check.opened': [],
     // The commonest act of all can change nothing but the stops of the check it was given in.
     'check.marked': ['draftStops'],
-    'check.signed': ({ repairs, mishaps = [] }) => [
+    'check.signed': ({ repairs, incidents = [] }) => [
       ...['findings', 'draftStops', 'signed'],
       ...(repairs.length > 0 ? ['repairs'] : []),
-      ...(mishaps.length > 0 ? ['mishaps'] : []),
+      ...(incidents.length > 0 ? ['incidents'] : []),
     ],
   },
   quiet: ['check.opened', 'check.marked', 'check.abandoned'],

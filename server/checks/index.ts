@@ -3,7 +3,7 @@ export { checkEntity, markEntity } from './entities';
 export type { CheckEvents } from './events';
 export { checksFeature } from './feature';
 export { markDigest } from './mark-digest';
-export { ReLooks } from './re-look';
+export { Rechecks } from './recheck';
 export { describeCheck } from './read';
 export { readingsUnder } from './readings-under';
 export { checksRoutes } from './routes';

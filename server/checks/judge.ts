@@ -1,12 +1,18 @@
 import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import { isAfterMishap } from '@cadre/core/mishaps';
-import { askedOf, ruledOutOf, ruleText, type PolicyVersion, type SheetVersion } from '@cadre/core/catalogue';
+import { isAfterIncident } from '@cadre/core/incidents';
+import {
+  askedOf,
+  ruledOutOf,
+  ruleText,
+  type PolicyVersion,
+  type ChecklistVersion,
+} from '@cadre/core/catalogue';
 import { foldMarks, isHasty, markedUnasked } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
-import { judgeReLook } from '@cadre/core/repairs';
+import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
-import { currentPolicy, sheetByHash } from '@cadre/server/catalogue';
+import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf, siteEntity } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
@@ -33,7 +39,7 @@ export async function putRightBefore(
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
 }
 
-/** What signing this check says: judged by the sheet and policy in force, decided here once and for all. */
+/** What signing this check says: judged by the checklist and policy in force, decided here once and for all. */
 export async function judgeSigned(
   tx: EntityManager,
   check: CheckRow,
@@ -41,16 +47,23 @@ export async function judgeSigned(
   signedAt: number,
 ): Promise<NewEvent<CheckEvents>> {
   const bike = await findBike(tx, check.bikeId);
-  const { sheet } = await sheetByHash(tx, check.sheetHash);
+  const { checklist } = await checklistByHash(tx, check.checklistHash);
   const { policy } = await currentPolicy(tx);
   const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
-  const asked = askedOf(sheet, fitted);
+  const asked = askedOf(checklist, fitted);
   const folded = foldMarks(marks);
-  const noLongerAsked = markedUnasked(sheet, asked, folded);
-  const standings = await measuredStandings(tx, bike, sheet, [...asked, ...noLongerAsked], folded, policy);
-  const stands = !sheet.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
+  const noLongerAsked = markedUnasked(checklist, asked, folded);
+  const standings = await measuredStandings(
+    tx,
+    bike,
+    checklist,
+    [...asked, ...noLongerAsked],
+    folded,
+    policy,
+  );
+  const stands = !checklist.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
     asked,
@@ -64,8 +77,8 @@ export async function judgeSigned(
     newId,
   });
   const changed = judgement.changes.map((change) => change.finding);
-  const reLooked = check.repairId
-    ? await reLookedFindings(tx, check.repairId, changed, {
+  const rechecked = check.repairId
+    ? await recheckedFindings(tx, check.repairId, changed, {
         facts,
         standings,
         complete: judgement.complete,
@@ -84,15 +97,15 @@ export async function judgeSigned(
       markIds: marks.map((mark) => mark.id).sort(),
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
-      awaitsCoSign: author.trainee && (sheet.clears || isAfterMishap(sheet.key)),
-      validUntil: judgement.complete && stands ? validUntil(sheet, signedAt, timeZone) : null,
+      awaitsCoSign: author.trainee && (checklist.clears || isAfterIncident(checklist.key)),
+      validUntil: judgement.complete && stands ? validUntil(checklist, signedAt, timeZone) : null,
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
-      ruledOut: ruledOutOf(sheet, fitted).map((each) => ({
+      ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
         question: each.asked.key,
         because: ruleText(each.because),
       })),
-      findings: [...changed, ...(reLooked ?? [])],
-      ...(check.repairId && judgement.complete ? { reLooked: { repairId: check.repairId } } : {}),
+      findings: [...changed, ...(rechecked ?? [])],
+      ...(check.repairId && judgement.complete ? { rechecked: { repairId: check.repairId } } : {}),
     },
   };
 }
@@ -119,19 +132,19 @@ async function hadRideOut(
     },
   });
   for (const check of today) {
-    const { sheet } = await sheetByHash(tx, check.sheetHash);
-    if (sheet.clears && !sheet.afterRideOut) return true;
+    const { checklist } = await checklistByHash(tx, check.checklistHash);
+    if (checklist.clears && !checklist.afterRideOut) return true;
   }
   return false;
 }
 
-function validUntil(sheet: SheetVersion, signedAt: number, timeZone: string): number | null {
-  return sheet.clears && sheet.validity.until === 'end-of-day-or-return'
+function validUntil(checklist: ChecklistVersion, signedAt: number, timeZone: string): number | null {
+  return checklist.clears && checklist.validity.until === 'end-of-day-or-return'
     ? endOfSiteDay(signedAt, timeZone)
     : null;
 }
 
-interface ReLookContext {
+interface RecheckContext {
   readonly facts: { readonly findings: readonly Finding[] };
   readonly standings: ReturnType<typeof foldMarks>;
   readonly complete: boolean;
@@ -140,17 +153,17 @@ interface ReLookContext {
   readonly signedAt: number;
 }
 
-/** What the repair worked on and this re-look found sound. What failed again is already among the changes. */
-async function reLookedFindings(
+/** What the repair worked on and this recheck found sound. What failed again is already among the changes. */
+async function recheckedFindings(
   tx: EntityManager,
   repairId: string,
   changed: readonly Finding[],
-  context: ReLookContext,
+  context: RecheckContext,
 ): Promise<readonly Finding[]> {
   const repair = await tx.getRepository(repairEntity).findOneByOrFail({ id: repairId });
   const mended = context.facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
   const judged = orRefuse(
-    judgeReLook({
+    judgeRecheck({
       mended,
       standings: context.standings,
       complete: context.complete,

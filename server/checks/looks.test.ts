@@ -26,10 +26,10 @@ afterAll(() => world.close());
 let tags = 0;
 const bike = (): Promise<Bike> => world.bike(`L${(tags += 1)}`);
 const question = (of: Bike, checkpoint: string, more: object) => {
-  const sheet = world.sheets.get('ride-out')?.sheet;
+  const checklist = world.checklists.get('ride-out')?.checklist;
   const mark =
-    sheet &&
-    marksFor(sheet, of.build, world.idOf('inspector'), world.clock.now).find(
+    checklist &&
+    marksFor(checklist, of.build, world.idOf('inspector'), world.clock.now).find(
       (each) => each.checkpoint === checkpoint,
     );
   if (!mark) throw new Error(`${checkpoint} is not asked`);
@@ -53,7 +53,7 @@ describe('what was found last time', () => {
     const it = await bike();
     const reading = { measure: 'tyre-window', values: [240], typed: '2,4', unit: 'bar' };
     await world.check(it, {
-      sheet: 'pressures',
+      checklist: 'pressures',
       exceptions: [{ checkpoint: 'tyre-pressure', position: 'front', more: { reading } }],
     });
     world.clock.now += 1000;
@@ -78,25 +78,25 @@ describe('what was found last time', () => {
 describe('open checks', () => {
   it('are found for many bikes with what everybody marked, and listed first on the bike', async () => {
     const [a, b] = [await bike(), await bike()];
-    const season = world.sheets.get('season-opening');
-    if (!season) throw new Error('no season sheet');
+    const season = world.checklists.get('season-opening');
+    if (!season) throw new Error('no season checklist');
     const checkId = newId();
     const author = world.idOf('inspector');
     await world.as('inspector').send(openCheck, {
-      body: { id: checkId, bikeId: a.id, sheetHash: season.hash, author, at: world.clock.now },
+      body: { id: checkId, bikeId: a.id, checklistHash: season.hash, author, at: world.clock.now },
     });
-    const marks = marksFor(season.sheet, a.build, author, world.clock.now).slice(0, 7);
+    const marks = marksFor(season.checklist, a.build, author, world.clock.now).slice(0, 7);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
-    const find = (sheetKeys: string[]) =>
-      world.as('mechanic').send(findChecks, { body: { bikeIds: [a.id, b.id], sheetKeys } });
+    const find = (checklistKeys: string[]) =>
+      world.as('mechanic').send(findChecks, { body: { bikeIds: [a.id, b.id], checklistKeys } });
     expect((await find(['season-opening'])).checks).toMatchObject([
-      { id: checkId, bikeId: a.id, sheetKey: 'season-opening' },
+      { id: checkId, bikeId: a.id, checklistKey: 'season-opening' },
     ]);
     expect((await find(['season-opening'])).checks[0]?.marks).toHaveLength(7);
     expect((await find(['ride-out'])).checks).toEqual([]);
     await world.check(a);
     const { checks } = await world.as('desk').send(listChecks, { params: { id: a.id } });
-    expect(checks.map((check) => [check.sheetKey, check.state, check.marked > 6])).toEqual([
+    expect(checks.map((check) => [check.checklistKey, check.state, check.marked > 6])).toEqual([
       ['season-opening', 'open', true],
       ['ride-out', 'signed', true],
     ]);
@@ -185,7 +185,7 @@ describe('an amendment', () => {
       body: {
         id: open,
         bikeId: it.id,
-        sheetHash: world.sheets.get('lube')?.hash ?? '',
+        checklistHash: world.checklists.get('lube')?.hash ?? '',
         author: world.idOf('inspector'),
         at: world.clock.now,
       },
@@ -196,24 +196,24 @@ describe('an amendment', () => {
 
 describe('patterns', () => {
   it('show the lead what went too fast and the same digits again and again, and block nothing', async () => {
-    const sheet = world.sheets.get('pressures');
-    const ride = world.sheets.get('ride-out');
-    if (!sheet || !ride) throw new Error('no sheets');
+    const checklist = world.checklists.get('pressures');
+    const ride = world.checklists.get('ride-out');
+    if (!checklist || !ride) throw new Error('no checklists');
     const author = world.idOf('inspector');
     const reading = { measure: 'tyre-window', values: [240], typed: '2.4', unit: 'bar' };
     for (let index = 0; index < 5; index += 1) {
       world.clock.now += 60_000;
       await world.check(await bike(), {
-        sheet: 'pressures',
+        checklist: 'pressures',
         exceptions: [{ checkpoint: 'tyre-pressure', position: 'rear', more: { reading } }],
       });
     }
     const hurried = await bike();
     const checkId = newId();
     await world.as('inspector').send(openCheck, {
-      body: { id: checkId, bikeId: hurried.id, sheetHash: ride.hash, author, at: world.clock.now },
+      body: { id: checkId, bikeId: hurried.id, checklistHash: ride.hash, author, at: world.clock.now },
     });
-    const marks = marksFor(ride.sheet, hurried.build, author, world.clock.now - 20_000, [], 400);
+    const marks = marksFor(ride.checklist, hurried.build, author, world.clock.now - 20_000, [], 400);
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks } });
     await world.as('inspector').send(signCheck, {
       params: { id: checkId },
@@ -231,14 +231,14 @@ describe('patterns', () => {
 
 it('a mark from paper and from the line is kept as such', async () => {
   const of = await bike();
-  const lights = world.sheets.get('lube');
-  if (!lights) throw new Error('no sheet');
+  const lights = world.checklists.get('lube');
+  if (!lights) throw new Error('no checklist');
   const checkId = newId();
   const author = world.idOf('inspector');
   await world.as('inspector').send(openCheck, {
-    body: { id: checkId, bikeId: of.id, sheetHash: lights.hash, author, at: world.clock.now },
+    body: { id: checkId, bikeId: of.id, checklistHash: lights.hash, author, at: world.clock.now },
   });
-  const [first] = marksFor(lights.sheet, of.build, author, world.clock.now);
+  const [first] = marksFor(lights.checklist, of.build, author, world.clock.now);
   if (!first) throw new Error('nothing asked');
   const asked = { checkpoint: { key: first.checkpoint }, position: first.position } as never;
   await world.as('inspector').send(addMarks, {

@@ -2,7 +2,7 @@ import { In, type EntityManager } from 'typeorm';
 import type { listLooks, listServices, findChecks, CheckSummary } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { foldMarks, lastLooks } from '@cadre/core/checks';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
 import { markOf } from './rows';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from './entities';
@@ -40,17 +40,17 @@ export async function lookedAt(
   return lastLooks(signed);
 }
 
-/** The open checks of these bikes on these sheets, with everything marked so far. */
+/** The open checks of these bikes on these checklists, with everything marked so far. */
 export async function openChecksOf(
   tx: EntityManager,
   bikeIds: readonly string[],
-  sheetKeys: readonly string[],
+  checklistKeys: readonly string[],
 ): Promise<AnswerOf<typeof findChecks>['checks']> {
   const rows = await tx.query<
-    (Pick<CheckRow, 'id' | 'bikeId' | 'sheetHash' | 'openedBy' | 'openedAt'> & { sheetKey: string })[]
+    (Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'openedBy' | 'openedAt'> & { checklistKey: string })[]
   >(
-    "SELECT c.id, c.bikeId, c.sheetHash, c.openedBy, c.openedAt, v.`key` AS sheetKey FROM bike_check c JOIN sheet_version v ON v.hash = c.sheetHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
-    [bikeIds, sheetKeys],
+    "SELECT c.id, c.bikeId, c.checklistHash, c.openedBy, c.openedAt, v.`key` AS checklistKey FROM bike_check c JOIN checklist_version v ON v.hash = c.checklistHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
+    [bikeIds, checklistKeys],
   );
   const marks = await marksByCheck(tx, rows);
   return rows.map((row) => ({
@@ -61,40 +61,41 @@ export async function openChecksOf(
 }
 
 interface ServiceRow {
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly at: Date;
   readonly times: string;
 }
 
-/** When a bike was last looked over whole by each sheet, the newest first: a row a version of a sheet, however many checks there were. */
+/** When a bike was last looked over whole by each checklist, the newest first: a row a version of a checklist, however many checks there were. */
 export async function servicesOf(
   tx: EntityManager,
   bikeId: string,
 ): Promise<AnswerOf<typeof listServices>['services']> {
   await findBike(tx, bikeId);
   const rows = await tx.query<ServiceRow[]>(
-    "SELECT sheetHash, MAX(signedAt) AS at, COUNT(*) AS times FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND repairId IS NULL AND amends IS NULL AND awaitsCoSign = 0 GROUP BY sheetHash",
+    "SELECT checklistHash, MAX(signedAt) AS at, COUNT(*) AS times FROM bike_check WHERE bikeId = ? AND state = 'signed' AND complete = 1 AND repairId IS NULL AND amends IS NULL AND awaitsCoSign = 0 GROUP BY checklistHash",
     [bikeId],
   );
-  const bySheet = new Map<string, { row: ServiceRow; name: string; clears: boolean; times: number }>();
+  const byChecklist = new Map<string, { row: ServiceRow; name: string; clears: boolean; times: number }>();
   for (const row of rows) {
-    const { sheet } = await sheetByHash(tx, row.sheetHash);
-    const known = bySheet.get(sheet.key);
-    const newer = !known || row.at > known.row.at ? { row, name: sheet.name, clears: sheet.clears } : known;
-    bySheet.set(sheet.key, { ...newer, times: (known?.times ?? 0) + Number(row.times) });
+    const { checklist } = await checklistByHash(tx, row.checklistHash);
+    const known = byChecklist.get(checklist.key);
+    const newer =
+      !known || row.at > known.row.at ? { row, name: checklist.name, clears: checklist.clears } : known;
+    byChecklist.set(checklist.key, { ...newer, times: (known?.times ?? 0) + Number(row.times) });
   }
   const services = [];
-  for (const [sheetKey, { row, name, clears, times }] of bySheet) {
+  for (const [checklistKey, { row, name, clears, times }] of byChecklist) {
     const check = await tx.getRepository(checkEntity).findOneByOrFail({
       bikeId,
-      sheetHash: row.sheetHash,
+      checklistHash: row.checklistHash,
       signedAt: row.at,
       complete: true,
       state: 'signed',
     });
     services.push({
-      sheetKey,
-      sheetName: name,
+      checklistKey,
+      checklistName: name,
       clears,
       checkId: check.id,
       at: row.at.getTime(),
@@ -117,11 +118,11 @@ export async function checksOf(tx: EntityManager, bikeId: string, most: number):
   const marks = await marksByCheck(tx, checks);
   const summaries: CheckSummary[] = [];
   for (const check of checks) {
-    const { sheet } = await sheetByHash(tx, check.sheetHash);
+    const { checklist } = await checklistByHash(tx, check.checklistHash);
     summaries.push({
       id: check.id,
-      sheetKey: sheet.key,
-      sheetName: sheet.name,
+      checklistKey: checklist.key,
+      checklistName: checklist.name,
       state: check.state,
       openedBy: check.openedBy,
       openedAt: check.openedAt.getTime(),
@@ -129,7 +130,7 @@ export async function checksOf(tx: EntityManager, bikeId: string, most: number):
       signedAt: check.signedAt?.getTime() ?? null,
       complete: check.complete,
       hasty: check.hasty,
-      clears: sheet.clears,
+      clears: checklist.clears,
       repairId: check.repairId,
       amends: check.amends,
       marked: foldMarks((marks.get(check.id) ?? []).map(markOf)).size,

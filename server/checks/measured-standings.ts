@@ -4,7 +4,7 @@ import {
   onChecklist,
   type Asked,
   type PolicyVersion,
-  type SheetVersion,
+  type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import type { Standing } from '@cadre/core/checks';
 import { asMeasured, type MeasuredStanding } from '@cadre/core/findings';
@@ -15,7 +15,7 @@ import { personEntity } from '@cadre/server/people';
 export async function measuredStandings(
   tx: EntityManager,
   bike: BikeRow,
-  sheet: Pick<SheetVersion, 'key' | 'newWheels'>,
+  checklist: Pick<ChecklistVersion, 'key' | 'newWheels'>,
   asked: readonly Asked[],
   standings: ReadonlyMap<string, Standing>,
   policy: PolicyVersion,
@@ -33,7 +33,7 @@ export async function measuredStandings(
       : await tx
           .getRepository(personEntity)
           .find({ where: { id: In(asides), role: 'lead' }, select: { id: true } });
-  const on = onChecklist(measured, sheet);
+  const on = onChecklist(measured, checklist);
   return asMeasured(
     asked,
     standings,

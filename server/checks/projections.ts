@@ -1,5 +1,5 @@
 import { MoreThan, type EntityManager } from 'typeorm';
-import { sheetEntity } from '@cadre/server/catalogue';
+import { checklistEntity } from '@cadre/server/catalogue';
 import { saveFindings } from '@cadre/server/findings';
 import { bikeEntity, type FleetEvents } from '@cadre/server/fleet';
 import type { PartEvents } from '@cadre/server/parts';
@@ -11,29 +11,29 @@ import { refreshRebuilt } from './rebuilt';
 import { endValidity } from './validity';
 
 /** Two repairs may ask for the very same questions, at two sites at once: then it is the same document. */
-async function saveReLookSheet(
+async function saveRecheckChecklist(
   tx: EntityManager,
-  { sheetHash: hash, reLook }: CheckEvents['check.opened'],
+  { checklistHash: hash, recheck }: CheckEvents['check.opened'],
 ): Promise<void> {
-  if (!reLook) return;
-  const { key, version, clears } = reLook.sheet;
-  const values = { hash, key, version, sheet: reLook.sheet as object, clears };
+  if (!recheck) return;
+  const { key, version, clears } = recheck.checklist;
+  const values = { hash, key, version, checklist: recheck.checklist as object, clears };
   await tx
     .createQueryBuilder()
     .insert()
-    .into(sheetEntity)
+    .into(checklistEntity)
     .values({ ...values, publishedBy: null, publishedAt: null, note: '', reason: '' })
     .orIgnore()
     .execute();
 }
 
 async function opened(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.opened'>) {
-  const { checkId: id, bikeId, sheetHash, openedBy, reLook, amends = null } = body;
-  await saveReLookSheet(tx, body);
-  const repairId = reLook?.repairId ?? null;
-  if (repairId) await tx.getRepository(repairEntity).update({ id: repairId }, { reLookCheckId: id });
+  const { checkId: id, bikeId, checklistHash, openedBy, recheck, amends = null } = body;
+  await saveRecheckChecklist(tx, body);
+  const repairId = recheck?.repairId ?? null;
+  if (repairId) await tx.getRepository(repairEntity).update({ id: repairId }, { recheckCheckId: id });
   await tx.getRepository(checkEntity).insert({
-    ...{ id, bikeId, sheetHash, state: 'open', openedBy, openedAt: new Date(happenedAt) },
+    ...{ id, bikeId, checklistHash, state: 'open', openedBy, openedAt: new Date(happenedAt) },
     ...{
       criticalsMissing: 0,
       awaitsCoSign: false,
@@ -57,8 +57,8 @@ async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEven
     },
   );
   await saveFindings(tx, bikeId, body.findings);
-  if (!body.reLooked) return;
-  await tx.getRepository(repairEntity).update({ id: body.reLooked.repairId }, { state: 're-looked' });
+  if (!body.rechecked) return;
+  await tx.getRepository(repairEntity).update({ id: body.rechecked.repairId }, { state: 'rechecked' });
   await tx
     .getRepository(bikeEntity)
     .update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });

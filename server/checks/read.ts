@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import type { Check } from '@cadre/contract/checks';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 import { markOf } from './rows';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { checkEntity, markEntity, type CheckRow } from './entities';
@@ -13,16 +13,16 @@ export async function findCheck(tx: EntityManager, id: string): Promise<CheckRow
 
 export async function describeCheck(tx: EntityManager, id: string): Promise<Check> {
   const row = await findCheck(tx, id);
-  const { sheet } = await sheetByHash(tx, row.sheetHash);
+  const { checklist } = await checklistByHash(tx, row.checklistHash);
   const marks = await tx
     .getRepository(markEntity)
     .find({ where: { checkId: id }, order: { at: 'ASC', id: 'ASC' } });
   return {
     id: row.id,
     bikeId: row.bikeId,
-    sheetHash: row.sheetHash,
+    checklistHash: row.checklistHash,
     // Frozen content on its way out: told, never changed.
-    sheet: sheet,
+    checklist: checklist,
     state: row.state,
     openedBy: row.openedBy,
     openedAt: row.openedAt.getTime(),

@@ -5,7 +5,7 @@ import { askedOf, measuredOn, onChecklist, type PolicyVersion, type Position } f
 import type { Reading } from '@cadre/core/checks';
 import { readingEffect } from '@cadre/core/findings';
 import { bikeEntity, type BikeRow, measuredBikes, partsByBike } from '@cadre/server/fleet';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 
 type Effects = AnswerOf<typeof previewPolicy>['readings'];
 
@@ -15,7 +15,7 @@ const DAY_MS = 86_400_000;
 
 interface LastReading {
   readonly bikeId: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly checkpoint: string;
   readonly position: Position;
   readonly reading: Reading;
@@ -25,7 +25,7 @@ interface LastReading {
 /** The newest signed reading of each question of each bike. */
 async function lastReadings(tx: EntityManager, since: number): Promise<readonly LastReading[]> {
   const rows = await tx.query<(Omit<LastReading, 'reading'> & { reading: string })[]>(
-    "SELECT c.bikeId, c.sheetHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.word <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
+    "SELECT c.bikeId, c.checklistHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.word <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
     [new Date(since)],
   );
   const seen = new Map<string, LastReading>();
@@ -44,8 +44,8 @@ export async function readingsUnder(
   now: number,
 ): Promise<Effects> {
   if (
-    JSON.stringify([from.limits, from.schools.chainLimit]) ===
-    JSON.stringify([to.limits, to.schools.chainLimit])
+    JSON.stringify([from.limits, from.practices.chainLimit]) ===
+    JSON.stringify([to.limits, to.practices.chainLimit])
   )
     return [];
   const readings = await lastReadings(tx, now - READ_DAYS * DAY_MS);
@@ -59,20 +59,20 @@ export async function readingsUnder(
   const measured = await measuredBikes(tx, [...bikes.values()]);
   const parts = await partsByBike(tx, ids);
   const effects: Effects[number][] = [];
-  for (const { bikeId, sheetHash, checkpoint, position, reading, at } of readings) {
+  for (const { bikeId, checklistHash, checkpoint, position, reading, at } of readings) {
     const bike = bikes.get(bikeId);
     const on = measured.get(bikeId);
     if (!bike || !on) continue;
-    const { sheet } = await sheetByHash(tx, sheetHash);
-    const asked = askedOf(sheet, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
+    const { checklist } = await checklistByHash(tx, checklistHash);
+    const asked = askedOf(checklist, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
       (each) => each.checkpoint.key === checkpoint && each.position === position,
     );
     const effect =
       asked &&
       readingEffect(
         reading,
-        measuredOn(asked, onChecklist(on, sheet), from),
-        measuredOn(asked, onChecklist(on, sheet), to),
+        measuredOn(asked, onChecklist(on, checklist), from),
+        measuredOn(asked, onChecklist(on, checklist), to),
       );
     if (!asked || !effect) continue;
     const { measure, typed } = reading;

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { listSheets, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { listChecklists, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
 import { changeBike, noteMarkings, type Bike } from '@cadre/contract/fleet';
 import { fitPart } from '@cadre/contract/parts';
 import type { Reading } from '@cadre/core/checks';
@@ -22,21 +22,21 @@ function reading(measure: Measure, typed: string, more: Partial<Reading> = {}): 
   if (read.state !== 'read') throw new Error(typed);
   return { reading: { ...read.taken, typed, unit: 'mm', ...more } };
 }
-/** Signs the season's sheet, all sound but for what was read at one look. */
+/** Signs the season's checklist, all sound but for what was read at one look. */
 async function measuredAt(
   of: Bike,
   checkpoint: string,
   more: object,
   by = 'inspector',
-  sheet = 'season-opening',
+  checklist = 'season-opening',
 ) {
   const { check } = await world.check(of, {
     by,
-    sheet,
+    checklist,
     exceptions: [
       {
         checkpoint,
-        position: sheet === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front',
+        position: checklist === 'season-opening' && checkpoint === 'chain-wear' ? 'only' : 'front',
         more: more,
       },
     ],
@@ -107,7 +107,7 @@ describe('a reading that is signed', () => {
   it('holds the bike from the moment it is marked', async () => {
     const of = await bike();
     await world.marked(of, {
-      sheet: 'season-opening',
+      checklist: 'season-opening',
       exceptions: [{ checkpoint: 'pad-thickness', position: 'front', more: reading('disc-pad', '0.8') }],
     });
     expect((await world.fitness(of.id)).reasons).toContain('draft-stop');
@@ -138,7 +138,7 @@ describe('a marking read off the part', () => {
   it('gives the readings of a check begun their limit, and holds the bike where they are past it', async () => {
     const of = await bike();
     await world.marked(of, {
-      sheet: 'season-opening',
+      checklist: 'season-opening',
       exceptions: [
         {
           checkpoint: 'rotor-thickness',
@@ -176,12 +176,12 @@ describe('a marking read off the part', () => {
 
 describe('other limits', () => {
   const choices = async (): Promise<{ base: string; policy: PolicyChoices }> => {
-    const { policy } = await world.as('lead').send(listSheets);
+    const { policy } = await world.as('lead').send(listChecklists);
     const { schema: _schema, version: _version, note: _note, ...rest } = policy.policy;
     return { base: policy.hash, policy: rest };
   };
   it.each([
-    // What the reading says now, and what it would say under each school; nothing where it says the same.
+    // What the reading says now, and what it would say under each practice; nothing where it says the same.
     [11, 'renew-chain', [], []],
     [9, 'go-on', ['renew-chain'], ['renew-chain']],
   ] as const)(
@@ -193,8 +193,8 @@ describe('other limits', () => {
         now === 'go-on' ? [] : [now],
       );
       const { policy } = await choices();
-      const under = async (chainLimit: PolicyChoices['schools']['chainLimit']) => {
-        const body = { policy: { ...policy, schools: { ...policy.schools, chainLimit } } };
+      const under = async (chainLimit: PolicyChoices['practices']['chainLimit']) => {
+        const body = { policy: { ...policy, practices: { ...policy.practices, chainLimit } } };
         const { readings } = await world.as('lead').send(previewPolicy, { body });
         return readings.filter((each) => each.bikeId === of.id).map((each) => each.after.next);
       };

@@ -10,17 +10,17 @@ import {
   listChecks,
   listServices,
 } from '@cadre/contract/checks';
-import { openReLook } from '@cadre/contract/repairs';
+import { openRecheck } from '@cadre/contract/repairs';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { Checks } from './service';
-import type { ReLooks } from './re-look';
+import type { Rechecks } from './recheck';
 
 export const checksRoutes = ({
   checks,
-  reLooks,
+  rechecks,
 }: {
   readonly checks: Checks;
-  readonly reLooks: ReLooks;
+  readonly rechecks: Rechecks;
 }): readonly Implemented[] => [
   answering(openCheck, async ({ body }, actor) => checks.open(actor, body)),
   answering(getCheck, async ({ params }, actor) => checks.get(actor, params.id)),
@@ -32,5 +32,5 @@ export const checksRoutes = ({
   answering(listLooks, async ({ params }, actor) => checks.looks(actor, params.id)),
   answering(listChecks, async ({ params, query }, actor) => checks.list(actor, params.id, query.most)),
   answering(listServices, async ({ params }, actor) => checks.services(actor, params.id)),
-  answering(openReLook, async ({ params, body }, actor) => reLooks.open(actor, params.id, body)),
+  answering(openRecheck, async ({ params, body }, actor) => rechecks.open(actor, params.id, body)),
 ];

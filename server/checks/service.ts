@@ -16,7 +16,7 @@ import type {
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { endOfSiteDay } from '@cadre/core/schedule';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { authorOf } from '@cadre/server/people';
@@ -54,7 +54,7 @@ export class Checks {
 
   async find(actor: Actor, body: BodyOf<typeof findChecks>): Promise<AnswerOf<typeof findChecks>> {
     requireAct(actor, 'see');
-    return { checks: await openChecksOf(this.source.manager, body.bikeIds, body.sheetKeys) };
+    return { checks: await openChecksOf(this.source.manager, body.bikeIds, body.checklistKeys) };
   }
 
   async looks(actor: Actor, bikeId: string): Promise<AnswerOf<typeof listLooks>> {
@@ -72,27 +72,27 @@ export class Checks {
     return { services: await servicesOf(this.source.manager, bikeId) };
   }
 
-  /** Begins a check. One open check a bike and sheet: a second is answered with the first, to be joined. */
+  /** Begins a check. One open check a bike and checklist: a second is answered with the first, to be joined. */
   async open(actor: Actor, body: BodyOf<typeof openCheck>): Promise<Check> {
     requireAct(actor, 'mark');
     return this.log.act(
       { chain: chainOfBike(body.bikeId), id: body.id, request: body, author: actor.id },
       async (tx) => {
         await authorOf(tx, actor, body.author, 'mark');
-        const { hash, sheet } = await sheetByHash(tx, body.sheetHash);
+        const { hash, checklist } = await checklistByHash(tx, body.checklistHash);
         const open = await tx
           .getRepository(checkEntity)
-          .findOneBy({ bikeId: body.bikeId, sheetHash: hash, state: 'open', repairId: IsNull() });
+          .findOneBy({ bikeId: body.bikeId, checklistHash: hash, state: 'open', repairId: IsNull() });
         const opened = {
           kind: 'check.opened' as const,
-          body: { bikeId: body.bikeId, checkId: body.id, sheetHash: hash, openedBy: body.author },
+          body: { bikeId: body.bikeId, checkId: body.id, checklistHash: hash, openedBy: body.author },
           happenedAt: body.at,
         };
         if (!open) return opened;
         const { siteId } = await findBike(tx, body.bikeId);
         const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
         // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
-        if (!sheet.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
+        if (!checklist.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
           throw new RefusedError(
             'conflict.check-open',
             { checkId: open.id },
@@ -131,7 +131,7 @@ export class Checks {
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         for (const author of new Set(marks.map((mark) => mark.author)))
-          await authorOf(tx, actor, author, check.repairId ? 're-look' : 'mark');
+          await authorOf(tx, actor, author, check.repairId ? 'recheck' : 'mark');
         const strange = marks.find((mark) => !asked.has(`${mark.checkpoint}@${mark.position}`));
         if (strange)
           throw new RefusedError('check.mark-not-asked', {
@@ -197,10 +197,10 @@ export class Checks {
         const check = await findCheck(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
-        const author = await authorOf(tx, actor, body.author, check.repairId ? 're-look' : 'sign');
-        // What a re-look finds sound may close a finding: a trainee marks it, somebody experienced signs it.
+        const author = await authorOf(tx, actor, body.author, check.repairId ? 'recheck' : 'sign');
+        // What a recheck finds sound may close a finding: a trainee marks it, somebody experienced signs it.
         if (check.repairId && author.trainee)
-          throw new RefusedError('act.not-allowed', { act: 're-look', trainee: true });
+          throw new RefusedError('act.not-allowed', { act: 'recheck', trainee: true });
         const kept = new Set(
           (await tx.getRepository(markEntity).find({ where: { checkId }, select: { id: true } })).map(
             (row) => row.id,

@@ -1,6 +1,11 @@
 import { In, MoreThan, type EntityManager } from 'typeorm';
-import { standingCheck, type FitnessFacts, type NewestCheck, type SheetHistory } from '@cadre/core/fitness';
-import { sheetByHash } from '@cadre/server/catalogue';
+import {
+  standingCheck,
+  type FitnessFacts,
+  type NewestCheck,
+  type ChecklistHistory,
+} from '@cadre/core/fitness';
+import { checklistByHash } from '@cadre/server/catalogue';
 import type { FactSource } from '@cadre/server/fitness';
 import { checkEntity } from './entities';
 
@@ -15,7 +20,7 @@ export async function endValidity(tx: EntityManager, bikeIds: readonly string[],
 /** The newest of what was signed of this bike: a row each for complete and incomplete checks on each version of a checklist, however many there were. */
 interface NewestRow {
   readonly id: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly signedAt: Date;
   readonly complete: number | null;
   readonly awaitsCoSign: number;
@@ -28,39 +33,39 @@ async function signedOf(
   tx: EntityManager,
   bikeId: string,
 ): Promise<Pick<FitnessFacts, 'newestCheck' | 'validUntil'>> {
-  // Past the mapper, for its window: one statement for history, newest and validity. A re-look is not among them: it gives no validity and takes none.
+  // Past the mapper, for its window: one statement for history, newest and validity. A recheck is not among them: it gives no validity and takes none.
   const rows = await tx.query<NewestRow[]>(
-    "SELECT * FROM (SELECT id, sheetHash, signedAt, complete, awaitsCoSign, criticalsMissing, ROW_NUMBER() OVER (PARTITION BY sheetHash, complete = 1 ORDER BY signedAt DESC, id) AS place, MAX(IF(complete = 1 AND awaitsCoSign = 0, validUntil, NULL)) OVER () AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL) AS signed WHERE place = 1",
+    "SELECT * FROM (SELECT id, checklistHash, signedAt, complete, awaitsCoSign, criticalsMissing, ROW_NUMBER() OVER (PARTITION BY checklistHash, complete = 1 ORDER BY signedAt DESC, id) AS place, MAX(IF(complete = 1 AND awaitsCoSign = 0, validUntil, NULL)) OVER () AS validUntil FROM bike_check WHERE bikeId = ? AND state = 'signed' AND repairId IS NULL AND amends IS NULL) AS signed WHERE place = 1",
     [bikeId],
   );
-  const histories = new Map<string, SheetHistory>();
+  const histories = new Map<string, ChecklistHistory>();
   for (const row of rows) {
-    const { sheet } = await sheetByHash(tx, row.sheetHash);
-    const known = histories.get(row.sheetHash) ?? {
+    const { checklist } = await checklistByHash(tx, row.checklistHash);
+    const known = histories.get(row.checklistHash) ?? {
       ...{
-        sheetHash: row.sheetHash,
-        sheetKey: sheet.key,
-        clears: sheet.clears,
-        afterRideOut: sheet.afterRideOut ?? false,
+        checklistHash: row.checklistHash,
+        checklistKey: checklist.key,
+        clears: checklist.clears,
+        afterRideOut: checklist.afterRideOut ?? false,
       },
       ...{ lastComplete: null, lastIncomplete: null },
     };
     const at = row.signedAt.getTime();
     histories.set(
-      row.sheetHash,
+      row.checklistHash,
       row.complete ? { ...known, lastComplete: at } : { ...known, lastIncomplete: at },
     );
   }
   const standing = standingCheck([...histories.values()]);
   const check = rows.find(
-    (row) => row.sheetHash === standing?.sheetHash && Boolean(row.complete) === standing.complete,
+    (row) => row.checklistHash === standing?.checklistHash && Boolean(row.complete) === standing.complete,
   );
   const validUntil = rows[0]?.validUntil?.getTime() ?? null;
   if (!standing || !check) return { newestCheck: null, validUntil };
-  const { sheet } = await sheetByHash(tx, check.sheetHash);
+  const { checklist } = await checklistByHash(tx, check.checklistHash);
   const newestCheck: NewestCheck = {
     checkId: check.id,
-    sheetName: sheet.name,
+    checklistName: checklist.name,
     signedAt: standing.signedAt,
     complete: standing.complete,
     awaitsCoSign: Boolean(check.awaitsCoSign),

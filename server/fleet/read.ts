@@ -21,11 +21,11 @@ interface TellingRow extends Omit<BikeRow, 'build' | 'own' | 'fit'> {
 const COLUMNS =
   'b.id, b.tag, b.modelId, b.model, b.size, b.serial, b.boughtOn, b.warrantyUntil, b.siteId, b.hookId, b.build, b.own, b.fit, b.whereabouts, b.version';
 /**
- * The open check is that of a sheet that clears: a season's work half done is no ride-out begun.
+ * The open check is that of a checklist that clears: a season's work half done is no ride-out begun.
  * One statement for any number of bikes, past the mapper: the wall tells thousands at once and is the first
  * thing everybody waits for.
  */
-const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId, (SELECT JSON_ARRAYAGG(JSON_ARRAY(p.kind, f.position, p.markings)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL AND c.sheetHash IN (SELECT v.hash FROM sheet_version v WHERE v.clears = 1)`;
+const TELLING = `SELECT ${COLUMNS}, s.facts, MIN(c.id) AS openCheckId, (SELECT JSON_ARRAYAGG(JSON_ARRAY(p.kind, f.position, p.markings)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike b LEFT JOIN bike_state s ON s.bikeId = b.id LEFT JOIN bike_check c ON c.bikeId = b.id AND c.state = 'open' AND c.repairId IS NULL AND c.checklistHash IN (SELECT v.hash FROM checklist_version v WHERE v.clears = 1)`;
 
 /** Texts many bikes share (a model's build, no facts at all) are read once for a whole telling. */
 function readerOf(): <T>(text: string) => T {
@@ -74,7 +74,7 @@ function partsNow(rows: readonly FittedRow[]): PartsNow {
   };
 }
 
-/** What a sheet's rules look at: the bike as it is built, and the parts on record. */
+/** What a checklist's rules look at: the bike as it is built, and the parts on record. */
 export async function fittedOf(tx: EntityManager, bike: Pick<BikeRow, 'id' | 'build'>): Promise<Fitted> {
   return { build: bike.build, parts: (await partsByBike(tx, [bike.id])).get(bike.id)?.parts ?? [] };
 }

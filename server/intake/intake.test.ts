@@ -51,7 +51,7 @@ describe('the intake of a used bike', () => {
   it('is taken only with every finding priced, and keeps its findings', async () => {
     const { bike, intake } = await offer();
     const { findings } = await world.check(bike, {
-      sheet: 'intake',
+      checklist: 'intake',
       exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
     });
     expect(findings).toHaveLength(1);

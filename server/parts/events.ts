@@ -2,7 +2,7 @@ import type { FitmentPosition, Part } from '@cadre/core/fleet';
 import type { CountReason, StockItem } from '@cadre/core/parts';
 
 export interface PartEvents {
-  /** `through`: the repair it came with. Its re-look looks at what that touched, so the check before still counts. */
+  /** `through`: the repair it came with. Its recheck looks at what that touched, so the check before still counts. */
   'part.fitted': {
     bikeId: string;
     fitmentId: string;

@@ -71,10 +71,10 @@ describe('parts', () => {
     expect(await names(from)).toEqual([]);
     expect(await world.fitness(from.id)).toMatchObject({
       fitness: 'held',
-      reasons: ['left-apart', 'no-valid-check'],
+      reasons: ['not-reassembled', 'no-valid-check'],
     });
     expect(await world.fitness(to.id)).toMatchObject({ fitness: 'due' });
-    expect((await world.bikeNow(from.id)).facts.leftApart[0]?.what).toContain('front wheel: wanderer');
+    expect((await world.bikeNow(from.id)).facts.notReassembled[0]?.what).toContain('front wheel: wanderer');
     // Its history went with it.
     expect(answer.from.fitments).toMatchObject([
       { part: { id: fitted?.part.id }, removedAt: expect.any(Number) },
@@ -88,7 +88,7 @@ describe('parts', () => {
     await fit(b, wheel('of b'));
     await move(mine?.id ?? '', b, { swap: true });
     expect([await names(a), await names(b)]).toEqual([['of b'], ['of a']]);
-    expect((await world.fitness(a.id)).reasons).not.toContain('left-apart');
+    expect((await world.fitness(a.id)).reasons).not.toContain('not-reassembled');
   });
 
   it('the build speaks against are asked about, with the reasons, and go on only when somebody says why', async () => {
@@ -118,7 +118,7 @@ describe('parts', () => {
         params: { id: fitments[0]?.id ?? '' },
         body: { id: newId(), at: world.clock.now },
       });
-    expect((await off()).bike.facts.leftApart).toHaveLength(1);
+    expect((await off()).bike.facts.notReassembled).toHaveLength(1);
     expect(await refusalOf(off())).toBe('409 part.not-fitted');
     await expect(fit(bike, wheel('odd', { markings: { rotorMinFront: 30 } }))).rejects.toMatchObject({
       problem: { fields: [{ path: 'part.markings.rotorMinFront', code: 'out-of-range' }] },

@@ -81,7 +81,7 @@ async function refuseMismatch(
     );
 }
 
-/** Puts a new part in its place on a bike; what sat there comes off. `through`: the repair it goes in with, whose re-look looks at it. */
+/** Puts a new part in its place on a bike; what sat there comes off. `through`: the repair it goes in with, whose recheck looks at it. */
 export async function replacing(
   tx: EntityManager,
   bikeId: string,
@@ -121,7 +121,7 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<Rea
   const where = fitment.position === 'only' ? '' : `${fitment.position} `;
   return [
     {
-      kind: 'left-apart.opened',
+      kind: 'not-reassembled.opened',
       body: {
         bikeId,
         itemId: newId(),

@@ -2,7 +2,7 @@ import { EntitySchema } from 'typeorm';
 import { key, moment, uuid, words } from '@cadre/server/platform/database';
 
 /** What was taken apart on a bike and not put together again. */
-export interface LeftApartRow {
+export interface NotReassembledRow {
   id: string;
   bikeId: string;
   what: string;
@@ -11,8 +11,8 @@ export interface LeftApartRow {
   closedBy: string | null;
   closedAt: Date | null;
 }
-export const leftApartEntity = new EntitySchema<LeftApartRow>({
-  name: 'left_apart',
+export const notReassembledEntity = new EntitySchema<NotReassembledRow>({
+  name: 'not_reassembled',
   columns: {
     id: key(),
     bikeId: uuid(),
@@ -22,5 +22,5 @@ export const leftApartEntity = new EntitySchema<LeftApartRow>({
     closedBy: uuid({ nullable: true }),
     closedAt: moment({ nullable: true }),
   },
-  indices: [{ name: 'left_apart_bike', columns: ['bikeId', 'closedAt'] }],
+  indices: [{ name: 'not_reassembled_bike', columns: ['bikeId', 'closedAt'] }],
 });

@@ -1,13 +1,17 @@
 import { IsNull } from 'typeorm';
 import type { FactSource } from '@cadre/server/fitness';
-import { leftApartEntity } from './entities';
+import { notReassembledEntity } from './entities';
 
 export const reassemblyFacts: FactSource = {
-  name: 'leftApart',
+  name: 'notReassembled',
   async gather(tx, bikeId) {
-    const items = await tx.getRepository(leftApartEntity).find({ where: { bikeId, closedAt: IsNull() } });
+    const items = await tx
+      .getRepository(notReassembledEntity)
+      .find({ where: { bikeId, closedAt: IsNull() } });
     return {
-      leftApart: items.map(({ id, what, by }) => ({ id, what, by })).sort((a, b) => (a.id < b.id ? -1 : 1)),
+      notReassembled: items
+        .map(({ id, what, by }) => ({ id, what, by }))
+        .sort((a, b) => (a.id < b.id ? -1 : 1)),
     };
   },
 };

@@ -1,11 +1,11 @@
 import type { BikeFeature } from '@cadre/server/fitness';
-import { leftApartEntity } from './entities';
+import { notReassembledEntity } from './entities';
 import { reassemblyFacts } from './facts';
 import { reassemblyProjections } from './projections';
 
 export const reassemblyFeature: BikeFeature = {
   name: 'reassembly',
-  projected: [leftApartEntity],
+  projected: [notReassembledEntity],
   projections: reassemblyProjections,
   facts: [reassemblyFacts],
 };

@@ -5,7 +5,7 @@ import { describeBike } from '@cadre/server/fleet';
 import { mayDeliverFor } from '@cadre/server/people';
 import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { leftApartEntity } from './entities';
+import { notReassembledEntity } from './entities';
 import type { ReassemblyEvents } from './events';
 
 /** What is left apart on a bike keeps it off the trail until somebody puts it together. */
@@ -21,7 +21,7 @@ export class Reassembly {
         if (!(await mayDeliverFor(tx, actor, by)))
           throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
         return {
-          kind: 'left-apart.opened',
+          kind: 'not-reassembled.opened',
           body: { bikeId, itemId: body.id, what: body.what, by },
           happenedAt: body.at,
         };
@@ -34,18 +34,21 @@ export class Reassembly {
     requireAct(actor, 'mark');
     return this.log.act(
       {
-        chain: chainOfBikeOf('left-apart', 'left_apart', itemId),
+        chain: chainOfBikeOf('not-reassembled', 'not_reassembled', itemId),
         id: body.id,
         request: { itemId, ...body },
         author: actor.id,
       },
       async (tx) => {
-        const item = await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId });
-        if (item.closedAt) throw new RefusedError('left-apart.already-closed');
-        return { kind: 'left-apart.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
+        const item = await tx.getRepository(notReassembledEntity).findOneByOrFail({ id: itemId });
+        if (item.closedAt) throw new RefusedError('not-reassembled.already-closed');
+        return { kind: 'not-reassembled.closed', body: { bikeId: item.bikeId, itemId }, happenedAt: body.at };
       },
       async (tx) =>
-        describeBike(tx, (await tx.getRepository(leftApartEntity).findOneByOrFail({ id: itemId })).bikeId),
+        describeBike(
+          tx,
+          (await tx.getRepository(notReassembledEntity).findOneByOrFail({ id: itemId })).bikeId,
+        ),
     );
   }
 }

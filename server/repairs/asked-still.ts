@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import { askedKey, askedOf } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import { reLookSheet } from '@cadre/core/repairs';
+import { recheckChecklist } from '@cadre/core/repairs';
 import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import { repairEntity } from './entities';
@@ -16,7 +16,7 @@ export async function isStillAsked(tx: EntityManager, bikeId: string, finding: F
   );
 }
 
-/** The finished repair of a finding whose re-look would ask nothing of the bike as it is built now: nothing but closing its findings can settle it. */
+/** The finished repair of a finding whose recheck would ask nothing of the bike as it is built now: nothing but closing its findings can settle it. */
 export async function repairSettled(
   tx: EntityManager,
   bikeId: string,
@@ -28,6 +28,6 @@ export async function repairSettled(
   const bike = await findBike(tx, bikeId);
   const failed = [{ checkpoint: finding.checkpoint, position: finding.position }];
   const others = repair.findingIds.some((id) => id !== finding.id);
-  const sheet = reLookSheet(failed, repair.touched, await publishedCheckpoints(tx));
-  return others || askedOf(sheet, await fittedOf(tx, bike)).length > 0 ? null : repair.id;
+  const checklist = recheckChecklist(failed, repair.touched, await publishedCheckpoints(tx));
+  return others || askedOf(checklist, await fittedOf(tx, bike)).length > 0 ? null : repair.id;
 }

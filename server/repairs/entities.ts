@@ -7,7 +7,7 @@ import { json, key, moment, uuid, whole, word } from '@cadre/server/platform/dat
 export interface RepairRow {
   id: string;
   bikeId: string;
-  state: 'started' | 'done' | 're-looked';
+  state: 'started' | 'done' | 'rechecked';
   findingIds: readonly string[];
   startedBy: string;
   startedAt: Date;
@@ -16,7 +16,7 @@ export interface RepairRow {
   work: readonly { findingId: string; done: string }[];
   touched: readonly Touched[];
   minutes: number | null;
-  reLookCheckId: string | null;
+  recheckCheckId: string | null;
   plan: RepairPlan;
   used: readonly UsedPart[];
   torques: readonly { joint: Joint; newtonMetres: number }[];
@@ -35,7 +35,7 @@ export const repairEntity = new EntitySchema<RepairRow>({
     work: json(),
     touched: json(),
     minutes: whole({ nullable: true }),
-    reLookCheckId: uuid({ nullable: true }),
+    recheckCheckId: uuid({ nullable: true }),
     plan: json(),
     used: json(),
     torques: json(),

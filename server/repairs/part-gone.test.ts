@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import { addMarks, signCheck } from '@cadre/contract/checks';
 import { closeFinding } from '@cadre/contract/findings';
 import { changeBike, type Bike } from '@cadre/contract/fleet';
-import { finishRepair, openReLook, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
 import type { Touched } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
@@ -24,7 +24,7 @@ async function found(
   const bike = await world.bike(`L${(tags += 1)}`, build.kind, build);
   const { findings } = await world.check(bike, {
     exceptions: [exception],
-    sheet: build.kind === 'child' ? 'ride-out-children' : 'ride-out',
+    checklist: build.kind === 'child' ? 'ride-out-children' : 'ride-out',
   });
   return { bike, findingIds: findings.map((finding) => finding.id) };
 }
@@ -41,13 +41,13 @@ async function repaired(bike: Bike, findingIds: readonly string[], touched: Touc
   });
   return repairId;
 }
-async function reLook(repairId: string): Promise<readonly string[]> {
+async function recheck(repairId: string): Promise<readonly string[]> {
   const check = await world
     .as('lead')
-    .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
+    .send(openRecheck, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
   const bike = await world.bikeNow(check.bikeId);
   const author = world.idOf('lead');
-  const marks = marksFor(check.sheet, bike.build, author, world.clock.now, []);
+  const marks = marksFor(check.checklist, bike.build, author, world.clock.now, []);
   await world.as('lead').send(addMarks, { params: { id: check.id }, body: { marks } });
   const body = { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now };
   await world.as('lead').send(signCheck, { params: { id: check.id }, body });
@@ -75,7 +75,7 @@ describe('work that is said to have touched nothing', () => {
       position: 'only',
       more: faulty('moves'),
     });
-    const asked = await reLook(await repaired(bike, findingIds));
+    const asked = await recheck(await repaired(bike, findingIds));
     expect(asked).toEqual(
       expect.arrayContaining([
         'stem-tight@only',
@@ -91,7 +91,7 @@ describe('work that is said to have touched nothing', () => {
       { checkpoint: 'tyre-casing', position: 'rear', more: faulty('slash') },
       coaster,
     );
-    const asked = await reLook(await repaired(bike, findingIds));
+    const asked = await recheck(await repaired(bike, findingIds));
     expect(asked).toEqual(
       expect.arrayContaining([
         'coaster-brake@rear',
@@ -115,13 +115,13 @@ describe('a stop on a part that is no longer on the bike', () => {
     expect(await refusalOf(close(findingId))).toBe('422 finding.still-asked');
     const repairId = await repaired(bike, findingIds, [{ touch: 'brake-work', position: 'front' }]);
     await built(bike, { brakeFront: 'hydraulic-disc' });
-    const asked = await reLook(repairId);
+    const asked = await recheck(repairId);
     expect(asked).toContain('rotor@front');
     expect(asked).not.toContain('rim-pads-track@front');
     expect(await refusalOf(release(bike))).toBe('409 release.not-ready');
-    expect(await refusalOf(close(findingId, 'mechanic'))).toBe('403 re-look.second-person');
+    expect(await refusalOf(close(findingId, 'mechanic'))).toBe('403 recheck.second-person');
     expect(await refusalOf(close(findingId, 'inspector'))).toBe('403 act.not-allowed');
-    expect(await close(findingId)).toMatchObject({ state: 're-looked' });
+    expect(await close(findingId)).toMatchObject({ state: 'rechecked' });
     expect((await world.fitness(bike.id)).fitness).toBe('held');
     await release(bike);
     expect((await world.fitness(bike.id)).reasons).toEqual(['no-valid-check']);
@@ -140,9 +140,9 @@ describe('a stop on a part that is no longer on the bike', () => {
       await refusalOf(
         world
           .as('lead')
-          .send(openReLook, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } }),
+          .send(openRecheck, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } }),
       ),
-    ).toBe('409 repair.nothing-to-re-look');
+    ).toBe('409 repair.nothing-to-recheck');
     await close(findingIds[0] ?? '');
     expect((await world.fitness(bike.id)).reasons).not.toContain('repair-open');
     await release(bike);

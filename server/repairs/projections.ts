@@ -34,7 +34,7 @@ export const repairProjections: Projections<RepairEvents> = {
     await saveFindings(tx, bikeId, findings);
   },
   async 'finding.closed'(tx, { body: { bikeId, finding, settles } }) {
-    if (settles) await tx.getRepository(repairEntity).update({ id: settles }, { state: 're-looked' });
+    if (settles) await tx.getRepository(repairEntity).update({ id: settles }, { state: 'rechecked' });
     await saveFindings(tx, bikeId, [finding]);
   },
   async 'bike.released'(tx, { body: { bikeId, findings }, happenedAt }) {

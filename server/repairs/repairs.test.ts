@@ -6,7 +6,7 @@ import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
 import {
   finishRepair,
   leaveApart,
-  openReLook,
+  openRecheck,
   putTogether,
   releaseBike,
   startRepair,
@@ -59,9 +59,9 @@ async function lookAgain(bike: Bike, repairId: string, by: string, exceptions: r
   const checkId = newId();
   const check = await world
     .as(by)
-    .send(openReLook, { params: { id: repairId }, body: { id: checkId, at: world.clock.now } });
+    .send(openRecheck, { params: { id: repairId }, body: { id: checkId, at: world.clock.now } });
   const author = world.idOf(by);
-  const marks = marksFor(check.sheet, bike.build, author, world.clock.now, exceptions);
+  const marks = marksFor(check.checklist, bike.build, author, world.clock.now, exceptions);
   await world.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
   const asked = marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
   const signed = await world.as(by).send(signCheck, {
@@ -76,7 +76,7 @@ const release = (bike: Bike, by = 'lead') =>
     .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: world.clock.now } });
 
 describe('from a fault to a release', () => {
-  it('goes through repair, re-look by a second person and release, and not around any of them', async () => {
+  it('goes through repair, recheck by a second person and release, and not around any of them', async () => {
     const { bike, findingIds } = await heldBike();
     expect(await world.fitness(bike.id)).toEqual({ fitness: 'held', reasons: ['stop-finding'] });
     expect(await refusalOf(release(bike))).toBe('409 release.not-ready');
@@ -86,17 +86,17 @@ describe('from a fault to a release', () => {
       reasons: ['stop-finding', 'repair-open'],
     });
     expect(await refusalOf(release(bike))).toBe('409 release.not-ready');
-    expect(await refusalOf(lookAgain(bike, repairId, 'mechanic'))).toBe('403 re-look.second-person');
+    expect(await refusalOf(lookAgain(bike, repairId, 'mechanic'))).toBe('403 recheck.second-person');
     const open = await world.database.owner.query(
       "SELECT id FROM bike_check WHERE bikeId = ? AND state = 'open'",
       [bike.id],
     );
     const [{ id: checkId }] = open as [{ id: string }];
-    // The re-look the mechanic opened is joined by somebody else, whose marks count beside theirs.
+    // The recheck the mechanic opened is joined by somebody else, whose marks count beside theirs.
     const check = (await (
       await world
         .as('inspector')
-        .raw('POST', `/api/v1/repairs/${repairId}/re-look`, { id: newId(), at: world.clock.now })
+        .raw('POST', `/api/v1/repairs/${repairId}/recheck`, { id: newId(), at: world.clock.now })
     ).json()) as { code: string; current: { id: string; marks: { id: string }[] } };
     expect([check.code, check.current.id]).toEqual(['conflict.check-open', checkId]);
     await world.as('inspector').send(signCheck, {
@@ -143,7 +143,7 @@ describe('from a fault to a release', () => {
     expect((await world.bikeNow(bike.id)).whereabouts).toBe('in');
   });
 
-  it('lets a trainee mark a re-look but not sign it', async () => {
+  it('lets a trainee mark a recheck but not sign it', async () => {
     const { bike, findingIds } = await heldBike();
     expect(await refusalOf(lookAgain(bike, await mend(bike, findingIds), 'trainee'))).toBe(
       '403 act.not-allowed',
@@ -159,7 +159,7 @@ describe('from a fault to a release', () => {
       params: { id: bike.id },
       body: { id: itemId, what: 'saddle off', at: world.clock.now },
     });
-    expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: ['left-apart'] });
+    expect(await world.fitness(bike.id)).toMatchObject({ fitness: 'held', reasons: ['not-reassembled'] });
     expect(
       await refusalOf(
         world

@@ -91,7 +91,7 @@ export class Repairs {
     );
   }
 
-  /** Repairs not yet re-looked, oldest first. */
+  /** Repairs not yet rechecked, oldest first. */
   async list(
     actor: Actor,
     query: { after?: string | undefined; most: number },
@@ -190,7 +190,7 @@ export class Repairs {
     );
   }
 
-  /** The one act that ends a hold. Refused until every stop is repaired and re-looked and nothing is left apart. */
+  /** The one act that ends a hold. Refused until every stop is repaired and rechecked and nothing is left apart. */
   async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
     requireAct(actor, 'release');
     return this.actOn(
@@ -213,7 +213,7 @@ export class Repairs {
             { fields: [{ path: 'hangTagBack', code: 'required' }] },
           );
         const findings = facts.findings
-          .filter((finding) => isStopNow(finding, this.now()) || finding.state === 're-looked')
+          .filter((finding) => isStopNow(finding, this.now()) || finding.state === 'rechecked')
           .map((finding): Finding => ({ ...finding, state: 'closed' }));
         return {
           kind: 'bike.released',

@@ -8,7 +8,7 @@ import {
   finishRepair,
   hangTag,
   listCosts,
-  openReLook,
+  openRecheck,
   planRepair,
   releaseBike,
   startRepair,
@@ -93,9 +93,9 @@ const finish = (repairId: string, findingId: string, more: Partial<BodyOf<typeof
 /** Looks again at all that is asked, by somebody else: the keys that were. */
 async function lookAgain(bike: Bike, repairId: string): Promise<string[]> {
   const by = world.as('inspector');
-  const check = await by.send(openReLook, { params: { id: repairId }, body: { id: newId(), at: at() } });
+  const check = await by.send(openRecheck, { params: { id: repairId }, body: { id: newId(), at: at() } });
   const author = world.idOf('inspector');
-  const marks = marksFor(check.sheet, bike.build, author, at(), []);
+  const marks = marksFor(check.checklist, bike.build, author, at(), []);
   await by.send(addMarks, { params: { id: check.id }, body: { marks } });
   await by.send(signCheck, {
     params: { id: check.id },

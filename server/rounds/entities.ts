@@ -7,7 +7,7 @@ export interface RoundRow {
   id: string;
   siteId: string;
   name: string;
-  sheetKey: string | null;
+  checklistKey: string | null;
   bikeIds: readonly string[];
   people: readonly string[];
   deadline: Date;
@@ -26,7 +26,7 @@ export const roundEntity = new EntitySchema<RoundRow>({
     id: key(),
     siteId: uuid(),
     name: words(80),
-    sheetKey: word({ nullable: true }),
+    checklistKey: word({ nullable: true }),
     bikeIds: json(),
     people: json(),
     deadline: moment(),
@@ -47,7 +47,7 @@ export interface StandingRoundRow {
   id: string;
   siteId: string;
   name: string;
-  sheetKey: string | null;
+  checklistKey: string | null;
   rule: BikeRule;
   people: readonly string[];
   doneBy: string;
@@ -60,7 +60,7 @@ export const standingRoundEntity = new EntitySchema<StandingRoundRow>({
     id: key(),
     siteId: uuid(),
     name: words(80),
-    sheetKey: word({ nullable: true }),
+    checklistKey: word({ nullable: true }),
     rule: json(),
     people: json(),
     doneBy: word(),

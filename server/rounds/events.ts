@@ -4,7 +4,7 @@ export interface RoundDocument {
   readonly id: string;
   readonly siteId: string;
   readonly name: string;
-  readonly sheetKey: string | null;
+  readonly checklistKey: string | null;
   readonly bikeIds: readonly string[];
   readonly people: readonly string[];
   readonly deadline: number;
@@ -15,7 +15,7 @@ export interface StandingRoundDocument {
   readonly id: string;
   readonly siteId: string;
   readonly name: string;
-  readonly sheetKey: string | null;
+  readonly checklistKey: string | null;
   readonly rule: BikeRule;
   readonly people: readonly string[];
   readonly doneBy: string;

@@ -2,7 +2,7 @@ import { In, type EntityManager } from 'typeorm';
 import type { Round } from '@cadre/contract/rounds';
 import { minutesEach, type RoundLook } from '@cadre/core/rounds';
 import { startOfSiteDay } from '@cadre/core/schedule';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 import { siteEntity } from '@cadre/server/fleet';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { roundEntity, standingRoundEntity, type RoundRow, type StandingRoundRow } from './entities';
@@ -18,30 +18,30 @@ export async function findRound(tx: EntityManager, id: string): Promise<RoundRow
   return row;
 }
 
-interface SheetKnown {
+interface ChecklistKnown {
   readonly hash: string;
   readonly key: string;
   readonly clears: number | boolean;
 }
 
-/** Of the versions there are, those a round may be done with: of the sheet it names, or of whatever is a whole ride-out. */
-async function sheetsOf(
+/** Of the versions there are, those a round may be done with: of the checklist it names, or of whatever is a whole ride-out. */
+async function checklistsOf(
   tx: EntityManager,
-  known: readonly SheetKnown[],
-  sheetKey: string | null,
-): Promise<readonly SheetKnown[]> {
-  if (sheetKey !== null) return known.filter((each) => each.key === sheetKey);
-  const whole: SheetKnown[] = [];
+  known: readonly ChecklistKnown[],
+  checklistKey: string | null,
+): Promise<readonly ChecklistKnown[]> {
+  if (checklistKey !== null) return known.filter((each) => each.key === checklistKey);
+  const whole: ChecklistKnown[] = [];
   // Versions are read once and then known.
   for (const each of known)
-    if (each.clears && !(await sheetByHash(tx, each.hash)).sheet.afterRideOut) whole.push(each);
+    if (each.clears && !(await checklistByHash(tx, each.hash)).checklist.afterRideOut) whole.push(each);
   return whole;
 }
 
 interface LookRow {
   readonly id: string;
   readonly bikeId: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly state: 'open' | 'signed';
   readonly openedBy: string;
   readonly openedAt: Date;
@@ -75,7 +75,7 @@ const NEVER_CLOSED = 8.64e15 / 1000;
 
 /** Everything several rounds are told from, in a handful of statements however many rounds there are. */
 interface Sources {
-  readonly sheets: readonly SheetKnown[];
+  readonly checklists: readonly ChecklistKnown[];
   readonly zones: ReadonlyMap<string, string>;
   readonly checks: readonly LookRow[];
   readonly marked: ReadonlyMap<string, { readonly by: string; readonly at: number; readonly found: number }>;
@@ -84,15 +84,15 @@ interface Sources {
 
 interface PaceRow {
   readonly siteId: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly by: string;
   readonly openedAt: Date;
   readonly signedAt: Date;
 }
 
 async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: number): Promise<Sources> {
-  const sheets = await tx.query<SheetKnown[]>(
-    'SELECT hash, `key`, clears FROM sheet_version WHERE publishedAt IS NOT NULL',
+  const checklists = await tx.query<ChecklistKnown[]>(
+    'SELECT hash, `key`, clears FROM checklist_version WHERE publishedAt IS NOT NULL',
   );
   const sites = await tx.getRepository(siteEntity).find();
   const bikeIds = [...new Set(rounds.flatMap((round) => round.bikeIds))];
@@ -101,18 +101,18 @@ async function sourcesOf(tx: EntityManager, rounds: readonly RoundRow[], now: nu
     bikeIds.length === 0
       ? []
       : await tx.query<LookRow[]>(
-          "SELECT id, bikeId, sheetHash, state, openedBy, openedAt, signedBy, signedAt, complete FROM bike_check WHERE bikeId IN (?) AND repairId IS NULL AND amends IS NULL AND (state = 'open' OR (state = 'signed' AND signedAt >= ?)) ORDER BY COALESCE(signedAt, '9999-01-01'), openedAt, id",
+          "SELECT id, bikeId, checklistHash, state, openedBy, openedAt, signedBy, signedAt, complete FROM bike_check WHERE bikeId IN (?) AND repairId IS NULL AND amends IS NULL AND (state = 'open' OR (state = 'signed' AND signedAt >= ?)) ORDER BY COALESCE(signedAt, '9999-01-01'), openedAt, id",
           [bikeIds, since],
         );
   const paces = await tx.query<PaceRow[]>(
-    "SELECT * FROM (SELECT b.siteId, c.sheetHash, c.signedBy AS `by`, c.openedAt, c.signedAt, ROW_NUMBER() OVER (PARTITION BY b.siteId, c.sheetHash ORDER BY c.signedAt DESC) AS place FROM bike_check c JOIN bike b ON b.id = c.bikeId WHERE c.state = 'signed' AND c.amends IS NULL AND c.signedAt >= ?) AS lately WHERE place <= ? ORDER BY signedAt DESC",
+    "SELECT * FROM (SELECT b.siteId, c.checklistHash, c.signedBy AS `by`, c.openedAt, c.signedAt, ROW_NUMBER() OVER (PARTITION BY b.siteId, c.checklistHash ORDER BY c.signedAt DESC) AS place FROM bike_check c JOIN bike b ON b.id = c.bikeId WHERE c.state = 'signed' AND c.amends IS NULL AND c.signedAt >= ?) AS lately WHERE place <= ? ORDER BY signedAt DESC",
     [new Date(now - PACE_DAYS * DAY_MS), PACE_CHECKS],
   );
   const marked = await markedIn(
     tx,
     checks.map((row) => row.id),
   );
-  return { sheets, zones: new Map(sites.map((site) => [site.id, site.timeZone])), checks, marked, paces };
+  return { checklists, zones: new Map(sites.map((site) => [site.id, site.timeZone])), checks, marked, paces };
 }
 
 function looksOf(
@@ -125,8 +125,8 @@ function looksOf(
   const openSince = clears ? startOfSiteDay(round.madeAt.getTime(), zones.get(round.siteId) ?? 'UTC') : 0;
   const until = round.closedAt?.getTime() ?? NEVER_CLOSED;
   const bikes = new Set(round.bikeIds);
-  const rows = checks.filter(({ bikeId, sheetHash, state, openedAt, signedAt }) => {
-    if (!bikes.has(bikeId) || !hashes.has(sheetHash)) return false;
+  const rows = checks.filter(({ bikeId, checklistHash, state, openedAt, signedAt }) => {
+    if (!bikes.has(bikeId) || !hashes.has(checklistHash)) return false;
     if (state === 'open') return openedAt.getTime() >= openSince;
     return signedAt !== null && signedAt >= round.madeAt && signedAt.getTime() <= until;
   });
@@ -151,10 +151,10 @@ function looksOf(
   return [...byBike.values()];
 }
 
-/** Minutes a bike at this site lately, on the sheets of the round. */
+/** Minutes a bike at this site lately, on the checklists of the round. */
 function paceOf(round: RoundRow, { paces }: Sources, hashes: ReadonlySet<string>): number[] {
   const own = paces
-    .filter((row) => row.siteId === round.siteId && hashes.has(row.sheetHash))
+    .filter((row) => row.siteId === round.siteId && hashes.has(row.checklistHash))
     .slice(0, PACE_CHECKS);
   return [
     ...minutesEach(
@@ -173,9 +173,9 @@ export async function describeRounds(
   const sources = await sourcesOf(tx, rounds, now);
   const described: Round[] = [];
   for (const round of rounds) {
-    const sheets = await sheetsOf(tx, sources.sheets, round.sheetKey);
-    const hashes = new Set(sheets.map((each) => each.hash));
-    const clears = round.sheetKey === null || Boolean(sheets[0]?.clears);
+    const checklists = await checklistsOf(tx, sources.checklists, round.checklistKey);
+    const hashes = new Set(checklists.map((each) => each.hash));
+    const clears = round.checklistKey === null || Boolean(checklists[0]?.clears);
     described.push({
       ...round,
       bikeIds: [...round.bikeIds],

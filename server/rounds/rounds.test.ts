@@ -29,12 +29,12 @@ const bikes = (count: number): Promise<Bike[]> =>
   Promise.all(Array.from({ length: count }, () => world.bike(`R${(tags += 1)}`)));
 const body = (of: readonly Bike[], more: Partial<Parameters<typeof bodyOf>[0]> = {}) =>
   bodyOf({ of, ...more });
-function bodyOf(input: { of: readonly Bike[]; sheetKey?: string | null; deadline?: number }) {
+function bodyOf(input: { of: readonly Bike[]; checklistKey?: string | null; deadline?: number }) {
   return {
     id: newId(),
     siteId: world.siteId,
     name: 'Morning',
-    sheetKey: input.sheetKey ?? null,
+    checklistKey: input.checklistKey ?? null,
     bikeIds: input.of.map((bike) => bike.id),
     people: [world.idOf('inspector')],
     deadline: input.deadline ?? world.clock.now + 2 * HOUR,
@@ -57,14 +57,14 @@ describe('a round', () => {
       exceptions: [{ checkpoint: 'tyre-casing', position: 'rear', more: faulty('worn') }],
     });
     await world.check(b, { leftOut: ['bars'] });
-    const ride = world.sheets.get('ride-out');
+    const ride = world.checklists.get('ride-out');
     const checkId = newId();
     const author = world.idOf('mechanic');
     await world.as('mechanic').send(openCheck, {
-      body: { id: checkId, bikeId: c.id, sheetHash: ride?.hash ?? '', author, at: world.clock.now },
+      body: { id: checkId, bikeId: c.id, checklistHash: ride?.hash ?? '', author, at: world.clock.now },
     });
     if (!ride) throw new Error('no ride-out');
-    const marks = marksFor(ride.sheet, c.build, author, world.clock.now, [
+    const marks = marksFor(ride.checklist, c.build, author, world.clock.now, [
       { checkpoint: 'bars', more: faulty('bent') },
     ]).slice(0, 20);
     await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
@@ -85,30 +85,30 @@ describe('a round', () => {
     expect(told.minutes.length).toBeGreaterThan(0);
   });
 
-  it('does not count what was signed before it was made, nor on another sheet', async () => {
+  it('does not count what was signed before it was made, nor on another checklist', async () => {
     const [a] = (await bikes(1)) as [Bike];
     await world.check(a);
     world.clock.now += 1000;
     const round = await make([a]);
-    await world.check(a, { sheet: 'lube' });
+    await world.check(a, { checklist: 'lube' });
     expect(states(await now(round.id))).toEqual(['waiting']);
-    const lube = await make([a], { sheetKey: 'lube' });
+    const lube = await make([a], { checklistKey: 'lube' });
     world.clock.now += 1000;
-    await world.check(a, { sheet: 'lube' });
+    await world.check(a, { checklist: 'lube' });
     expect(states(await now(lube.id))).toEqual(['done']);
   });
 
   it('a mark taken back is no longer found', async () => {
     const [a] = (await bikes(1)) as [Bike];
     const round = await make([a]);
-    const ride = world.sheets.get('ride-out');
+    const ride = world.checklists.get('ride-out');
     if (!ride) throw new Error('no ride-out');
     const checkId = newId();
     const author = world.idOf('inspector');
     await world.as('inspector').send(openCheck, {
-      body: { id: checkId, bikeId: a.id, sheetHash: ride.hash, author, at: world.clock.now },
+      body: { id: checkId, bikeId: a.id, checklistHash: ride.hash, author, at: world.clock.now },
     });
-    const [mark] = marksFor(ride.sheet, a.build, author, world.clock.now);
+    const [mark] = marksFor(ride.checklist, a.build, author, world.clock.now);
     if (!mark) throw new Error('no mark');
     const wrong = { ...mark, word: 'fault' as const };
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [wrong] } });
@@ -120,14 +120,14 @@ describe('a round', () => {
     expect((await now(round.id)).looks[0]?.found).toBe(0);
   });
 
-  it('refuses a bike twice, no bike, a strange bike, a strange sheet and a deadline that is past, by field', async () => {
+  it('refuses a bike twice, no bike, a strange bike, a strange checklist and a deadline that is past, by field', async () => {
     const [a] = (await bikes(1)) as [Bike];
     const send = (more: object) =>
       refusalOf(world.as('inspector').send(makeRound, { body: { ...body([a]), ...more } }));
     expect(await send({ bikeIds: [a.id, a.id] })).toBe('400 round.bike-twice');
     expect(await send({ bikeIds: [] })).toBe('400 body.invalid');
     expect(await send({ bikeIds: [newId()] })).toBe('400 body.invalid');
-    expect(await send({ sheetKey: 'no-such' })).toBe('400 body.invalid');
+    expect(await send({ checklistKey: 'no-such' })).toBe('400 body.invalid');
     expect(await send({ deadline: world.clock.now - 1 })).toBe('400 round.deadline-past');
     expect(await refusalOf(world.as('desk').send(makeRound, { body: body([a]) }))).toBe(
       '403 act.not-allowed',
@@ -189,7 +189,7 @@ describe('a standing round', () => {
           id: newId(),
           siteId: world.siteId,
           name: 'Trikes',
-          sheetKey: null,
+          checklistKey: null,
           rule,
           people: [],
           doneBy: '09:00',
@@ -206,7 +206,7 @@ describe('a standing round', () => {
             id: newId(),
             siteId: world.siteId,
             name: 'T',
-            sheetKey: null,
+            checklistKey: null,
             rule,
             people: [],
             doneBy: '09:00',
@@ -266,7 +266,7 @@ describe('a standing round', () => {
         id: newId(),
         siteId: world.siteId,
         name: 'Groups',
-        sheetKey: null,
+        checklistKey: null,
         rule: { ...structuredClone(ANY_BIKE), forGroups: true },
         people: [],
         doneBy: '09:00',

@@ -58,7 +58,7 @@ export class Rounds {
     return round as Round;
   }
 
-  /** Every bike once, of this site, and a sheet that exists. */
+  /** Every bike once, of this site, and a checklist that exists. */
   private async refuseBikes(tx: EntityManager, siteId: string, bikeIds: readonly string[]): Promise<void> {
     const rows = await tx
       .getRepository(bikeEntity)
@@ -77,14 +77,14 @@ export class Rounds {
       );
   }
 
-  private async refuseSheet(tx: EntityManager, sheetKey: string | null): Promise<void> {
-    if (sheetKey === null) return;
+  private async refuseChecklist(tx: EntityManager, checklistKey: string | null): Promise<void> {
+    if (checklistKey === null) return;
     const known = await tx.query<unknown[]>(
-      'SELECT 1 FROM sheet_version WHERE `key` = ? AND publishedAt IS NOT NULL LIMIT 1',
-      [sheetKey],
+      'SELECT 1 FROM checklist_version WHERE `key` = ? AND publishedAt IS NOT NULL LIMIT 1',
+      [checklistKey],
     );
     if (known.length === 0)
-      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'sheetKey', code: 'unknown' }] });
+      throw new RefusedError('body.invalid', {}, { fields: [{ path: 'checklistKey', code: 'unknown' }] });
   }
 
   async make(actor: Actor, body: BodyOf<typeof makeRound>): Promise<Round> {
@@ -95,12 +95,12 @@ export class Rounds {
         if (body.deadline <= this.now())
           throw new RefusedError('round.deadline-past', {}, { fields: [{ path: 'deadline', code: 'past' }] });
         await this.refuseBikes(tx, body.siteId, body.bikeIds);
-        await this.refuseSheet(tx, body.sheetKey);
-        const { id, siteId, name, sheetKey, bikeIds, people, deadline } = body;
+        await this.refuseChecklist(tx, body.checklistKey);
+        const { id, siteId, name, checklistKey, bikeIds, people, deadline } = body;
         return {
           kind: 'round.made',
           happenedAt: body.at,
-          body: { round: { id, siteId, name, sheetKey, bikeIds, people, deadline, standingId: null } },
+          body: { round: { id, siteId, name, checklistKey, bikeIds, people, deadline, standingId: null } },
         };
       },
       (tx) => this.describe(tx, body.id),
@@ -167,7 +167,7 @@ export class Rounds {
         const before = await tx.getRepository(standingRoundEntity).findOneBy({ id });
         if ((before?.version ?? null) !== body.version)
           throw new RefusedError('conflict.version', {}, before ? { current: before } : {});
-        await this.refuseSheet(tx, body.sheetKey);
+        await this.refuseChecklist(tx, body.checklistKey);
         const { id: _act, version: _version, ...rest } = body;
         return { kind: 'standing-round.set', body: { standing: { id, ...rest } } };
       },
@@ -201,7 +201,7 @@ export class Rounds {
       .slice(0, 500)
       .map((bike) => bike.id);
     if (bikeIds.length === 0) return false;
-    const { siteId, name, sheetKey, people } = standing;
+    const { siteId, name, checklistKey, people } = standing;
     // What is asked for is the rule and the day: a second server asking a moment later finds it done.
     return this.log.act(
       {
@@ -212,7 +212,9 @@ export class Rounds {
       },
       async () => ({
         kind: 'round.made',
-        body: { round: { id, siteId, name, sheetKey, bikeIds, people, deadline, standingId: standing.id } },
+        body: {
+          round: { id, siteId, name, checklistKey, bikeIds, people, deadline, standingId: standing.id },
+        },
       }),
       async (_tx, { repeated }) => !repeated,
     );

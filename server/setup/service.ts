@@ -5,7 +5,7 @@ import type { setUp } from '@cadre/contract/people';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { GENESIS } from '@cadre/core/records';
 import { isTimeZone } from '@cadre/core/schedule';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import type { CatalogueEvents } from '@cadre/server/catalogue';
 import type { FleetEvents } from '@cadre/server/fleet';
 import {
@@ -47,7 +47,7 @@ export class Setup {
     return { program, people };
   }
 
-  /** First visit: the program, its first site, its lead, and the sheets and policy that ship. Once only. */
+  /** First visit: the program, its first site, its lead, and the checklists and policy that ship. Once only. */
   async setUp(body: BodyOf<typeof setUp>, demo: boolean): Promise<PersonRow> {
     if (!isTimeZone(body.timeZone))
       throw new RefusedError(
@@ -84,9 +84,9 @@ export class Setup {
             },
           },
           { kind: 'policy.published', body: { hash: hashOf(DEFAULT_POLICY), policy: DEFAULT_POLICY } },
-          ...SHIPPED_SHEETS.map((sheet) => ({
-            kind: 'sheet.published' as const,
-            body: { hash: hashOf(sheet), sheet, note: 'As shipped' },
+          ...SHIPPED_CHECKLISTS.map((checklist) => ({
+            kind: 'checklist.published' as const,
+            body: { hash: hashOf(checklist), checklist, note: 'As shipped' },
           })),
           { kind: 'program.set-up', body: { programId: body.id, name: body.programName, demo } },
         ];

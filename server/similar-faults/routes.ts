@@ -1,7 +1,7 @@
-import { lookAcross } from '@cadre/contract/findings';
+import { listSimilarFaults } from '@cadre/contract/findings';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { SimilarFaults } from './service';
 
 export const similarFaultsRoutes = (similarFaults: SimilarFaults): readonly Implemented[] => [
-  answering(lookAcross, async ({ params }, actor) => similarFaults.of(actor, params.id)),
+  answering(listSimilarFaults, async ({ params }, actor) => similarFaults.of(actor, params.id)),
 ];

@@ -1,35 +1,35 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
-import type { lookAcross as lookAcrossRoute } from '@cadre/contract/findings';
+import type { listSimilarFaults } from '@cadre/contract/findings';
 import type { AnswerOf } from '@cadre/contract/http';
 import { leastWork } from '@cadre/core/catalogue';
-import { lookAcross, TELLING_WORK_MS } from '@cadre/core/findings';
-import { publishedSheets } from '@cadre/server/catalogue';
+import { similarFaults, TELLING_WORK_MS } from '@cadre/core/findings';
+import { publishedChecklists } from '@cadre/server/catalogue';
 import { findFinding } from '@cadre/server/findings';
 import { bikeEntity } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { havingFault, lookedSince, matesOf } from './mates';
 
-/** The sheet a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
-async function sheetFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
-  const asking = (await publishedSheets(tx)).filter(({ sheet }) =>
-    sheet.items.some((item) => item.checkpoint.key === checkpoint),
+/** The checklist a line of one look takes: each bike's own ride-out where that asks it, else the shortest that does. */
+async function checklistFor(tx: EntityManager, checkpoint: string): Promise<string | null> {
+  const asking = (await publishedChecklists(tx)).filter(({ checklist }) =>
+    checklist.items.some((item) => item.checkpoint.key === checkpoint),
   );
-  if (asking.some(({ sheet }) => sheet.clears)) return null;
-  return asking.sort((a, b) => a.sheet.items.length - b.sheet.items.length)[0]?.key ?? null;
+  if (asking.some(({ checklist }) => checklist.clears)) return null;
+  return asking.sort((a, b) => a.checklist.items.length - b.checklist.items.length)[0]?.key ?? null;
 }
 
 export class SimilarFaults {
   constructor(private readonly source: DataSource) {}
 
   /** The bikes where the fault of a finding may be too, and whether somebody has looked there since. */
-  async of(actor: Actor, id: string): Promise<AnswerOf<typeof lookAcrossRoute>> {
+  async of(actor: Actor, id: string): Promise<AnswerOf<typeof listSimilarFaults>> {
     requireAct(actor, 'see');
     const tx = this.source.manager;
     const { bikeId, finding } = await findFinding(tx, id);
     const mates = await matesOf(tx, new Date(finding.openedAt - TELLING_WORK_MS));
     const own = mates.find((mate) => mate.bikeId === bikeId);
     const touches = leastWork(finding).map((each) => each.touch);
-    const siblings = own ? lookAcross(finding, own, mates, touches) : [];
+    const siblings = own ? similarFaults(finding, own, mates, touches) : [];
     const ids = siblings.map((sibling) => sibling.bikeId);
     const looked = await lookedSince(tx, ids, finding.checkpoint, new Date(finding.openedAt));
     const found = await havingFault(tx, ids, finding.checkpoint, finding.fault);
@@ -46,7 +46,7 @@ export class SimilarFaults {
         found: found.has(sibling.bikeId),
       })),
       checkpoint: finding.checkpoint,
-      sheetKey: await sheetFor(tx, finding.checkpoint),
+      checklistKey: await checklistFor(tx, finding.checkpoint),
     };
   }
 }

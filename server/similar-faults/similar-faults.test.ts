@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { lookAcross } from '@cadre/contract/findings';
+import { listSimilarFaults } from '@cadre/contract/findings';
 import { addModel, type Bike } from '@cadre/contract/fleet';
 import { fitPart } from '@cadre/contract/parts';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
@@ -41,7 +41,7 @@ const mended = async (of: Bike, findingId: string): Promise<void> => {
     body: { id: newId(), work: [{ findingId, done: 'New pads' }], touched, minutes: 5, at },
   });
 };
-const across = (id: string) => world.as('inspector').send(lookAcross, { params: { id } });
+const across = (id: string) => world.as('inspector').send(listSimilarFaults, { params: { id } });
 
 describe('a look across from a finding', () => {
   it('tells the bikes with the same part, the same hands, the same model, who has it and who was looked at since', async () => {
@@ -62,8 +62,8 @@ describe('a look across from a finding', () => {
     await mended(hands, await found(hands, 'disc-pads', 'thin'));
     world.clock.now += 60_000;
     const finding = await found(own);
-    const { siblings, sheetKey, checkpoint } = await across(finding);
-    expect([sheetKey, checkpoint]).toEqual([null, 'stops-wheel']);
+    const { siblings, checklistKey, checkpoint } = await across(finding);
+    expect([checklistKey, checkpoint]).toEqual([null, 'stops-wheel']);
     expect(siblings).toEqual([
       {
         bikeId: part.id,

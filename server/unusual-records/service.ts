@@ -2,7 +2,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { listPatterns } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import { sameDigits, type Reading } from '@cadre/core/checks';
-import { sheetByHash } from '@cadre/server/catalogue';
+import { checklistByHash } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { healedSince } from '@cadre/server/wear';
 
@@ -17,7 +17,7 @@ interface HastyRow {
   readonly checkId: string;
   readonly bikeId: string;
   readonly tag: string;
-  readonly sheetHash: string;
+  readonly checklistHash: string;
   readonly by: string;
   readonly at: Date;
   readonly marks: number | string;
@@ -40,18 +40,18 @@ async function patternsSince(
 ): Promise<AnswerOf<typeof listPatterns>> {
   const from = new Date(since);
   const hasty = await tx.query<HastyRow[]>(
-    'SELECT c.id AS checkId, c.bikeId, b.tag, c.sheetHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
+    'SELECT c.id AS checkId, c.bikeId, b.tag, c.checklistHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
     [from, MOST_HASTY],
   );
   const told = [];
-  for (const { sheetHash, at, marks, seconds, ...row } of hasty) {
-    const { sheet } = await sheetByHash(tx, sheetHash);
+  for (const { checklistHash, at, marks, seconds, ...row } of hasty) {
+    const { checklist } = await checklistByHash(tx, checklistHash);
     told.push({
       ...row,
       at: at.getTime(),
       marks: Number(marks),
       seconds: Number(seconds ?? 0),
-      sheetName: sheet.name,
+      checklistName: checklist.name,
     });
   }
   const readings = await tx.query<ReadingRow[]>(

@@ -1,6 +1,6 @@
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Wall } from '@cadre/contract/fleet';
-import { RE_LOOK_KEY } from '@cadre/core/repairs';
+import { RECHECK_KEY } from '@cadre/core/repairs';
 import { describeFleet, describeModels, describePlaces } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { groupsAround } from '@cadre/server/schedule';
@@ -8,17 +8,17 @@ import { groupsAround } from '@cadre/server/schedule';
 /** Names and counts that every view needs: who there is, the policy in force, how many versions of checklists were published. */
 async function smallThings(
   tx: EntityManager,
-): Promise<Pick<Wall, 'people' | 'policyHash' | 'sheetVersions'>> {
+): Promise<Pick<Wall, 'people' | 'policyHash' | 'checklistVersions'>> {
   // Past the mapper: three statements' worth of next to nothing in one.
-  const rows = await tx.query<{ what: 'person' | 'policy' | 'sheets'; id: string; name: string }[]>(
-    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'sheets', COUNT(*), '' FROM sheet_version WHERE `key` <> ?",
-    [RE_LOOK_KEY],
+  const rows = await tx.query<{ what: 'person' | 'policy' | 'checklists'; id: string; name: string }[]>(
+    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'checklists', COUNT(*), '' FROM checklist_version WHERE `key` <> ?",
+    [RECHECK_KEY],
   );
   const of = (what: string) => rows.filter((row) => row.what === what);
   return {
     people: of('person').map(({ id, name }) => ({ id, name })),
     policyHash: of('policy')[0]?.id ?? '',
-    sheetVersions: Number(of('sheets')[0]?.id ?? 0),
+    checklistVersions: Number(of('checklists')[0]?.id ?? 0),
   };
 }
 

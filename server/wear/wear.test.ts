@@ -42,7 +42,7 @@ const measure = async (
 ): Promise<string> =>
   (
     await world.check(of, {
-      sheet: 'season-opening',
+      checklist: 'season-opening',
       exceptions: [{ checkpoint, position, more: { reading: taken } as never }],
     })
   ).check.id;

@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike, BikeFields } from '@cadre/contract/fleet';
-import { asBuilt, askedOf, type Asked, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type Asked, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 
 export const DEVICE = '01900000-0000-7000-8000-0000000000de';
@@ -73,16 +73,16 @@ export interface Exception {
   readonly more: Partial<NewMark>;
 }
 
-/** All that a sheet asks of a build, marked sound a second apart, but for the exceptions. */
+/** All that a checklist asks of a build, marked sound a second apart, but for the exceptions. */
 export function marksFor(
-  sheet: SheetVersion,
+  checklist: ChecklistVersion,
   build: Build,
   author: string,
   from: number,
   exceptions: readonly Exception[] = [],
   spacingMs = 4000,
 ): NewMark[] {
-  return askedOf(sheet, asBuilt(build)).map((asked, index) => {
+  return askedOf(checklist, asBuilt(build)).map((asked, index) => {
     const exception = exceptions.find(
       (each) =>
         each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position),

@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
-import { getSheet, listSheets, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
-import type { SheetVersion } from '@cadre/core/catalogue';
+import { getChecklist, listChecklists, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { signIn } from '@cadre/contract/people';
 
@@ -77,13 +77,15 @@ export class Client {
   }
 }
 
-/** Every published sheet whole, by its key. */
-export async function readSheets(
+/** Every published checklist whole, by its key. */
+export async function readChecklists(
   client: Client,
-): Promise<Map<string, { hash: string; sheet: SheetVersion }>> {
-  const { sheets } = await client.send(listSheets);
-  const whole = await Promise.all(sheets.map(({ hash }) => client.send(getSheet, { params: { hash } })));
-  return new Map(whole.map(({ hash, sheet }) => [sheet.key, { hash, sheet: sheet }]));
+): Promise<Map<string, { hash: string; checklist: ChecklistVersion }>> {
+  const { checklists } = await client.send(listChecklists);
+  const whole = await Promise.all(
+    checklists.map(({ hash }) => client.send(getChecklist, { params: { hash } })),
+  );
+  return new Map(whole.map(({ hash, checklist }) => [checklist.key, { hash, checklist: checklist }]));
 }
 
 /** What the lead would send to change some choices of the policy in force and leave the others. */
@@ -92,7 +94,7 @@ export async function changePolicy(
   part: Partial<PolicyChoices>,
   note = 'changed',
 ): Promise<AnswerOf<typeof publishPolicy>> {
-  const { policy } = await client.send(listSheets);
+  const { policy } = await client.send(listChecklists);
   const { schema: _schema, version: _version, note: _note, ...choices } = policy.policy;
   return client.send(publishPolicy, {
     body: { id: newId(), base: policy.hash, policy: { ...choices, ...part }, note },

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { asBuilt, askedOf, type Asked, type SheetVersion, leastWork } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type Asked, type ChecklistVersion, leastWork } from '@cadre/core/catalogue';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Build, FitmentPosition } from '@cadre/core/fleet';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
@@ -22,7 +22,7 @@ const PUT_RIGHT_CHANCE = 0.1;
 export interface PastWorld {
   readonly services: Services;
   readonly actors: Readonly<Record<'ines' | 'tomas' | 'pia', Actor>>;
-  readonly sheets: ReadonlyMap<string, { readonly hash: string; readonly sheet: SheetVersion }>;
+  readonly checklists: ReadonlyMap<string, { readonly hash: string; readonly checklist: ChecklistVersion }>;
   /** The bikes of one site: sites have chains of their own, so their pasts can be lived side by side. */
   readonly bikes: readonly DemoBike[];
   readonly bikeIds: ReadonlyMap<string, string>;
@@ -146,13 +146,13 @@ function bikeIdOf(world: PastWorld, bike: DemoBike): string {
 async function signAll(
   world: PastWorld,
   checkId: string,
-  sheet: SheetVersion,
+  checklist: ChecklistVersion,
   build: Build,
   actor: Actor,
   at: number,
   exceptions: readonly Exception[],
 ): Promise<readonly Finding[]> {
-  const marks = askedOf(sheet, asBuilt(build)).map((asked, index) => {
+  const marks = askedOf(checklist, asBuilt(build)).map((asked, index) => {
     const own = exceptions.find(
       (each) => each.checkpoint === asked.checkpoint.key && each.position === asked.position,
     );
@@ -178,17 +178,17 @@ async function checkOnce(
   by: 'pia' | 'ines' | 'tomas',
   at: number,
   exceptions: Exceptions,
-  sheetKey = bike.model.kind === 'child' ? 'ride-out-children' : 'ride-out',
+  checklistKey = bike.model.kind === 'child' ? 'ride-out-children' : 'ride-out',
 ): Promise<readonly Finding[]> {
-  const sheet = world.sheets.get(sheetKey);
-  if (!sheet) throw new Error(`the sheet ${sheetKey} is not published`);
+  const checklist = world.checklists.get(checklistKey);
+  if (!checklist) throw new Error(`the checklist ${checklistKey} is not published`);
   const actor = world.actors[by];
   const checkId = newId();
   world.at(at);
   await world.services.checks.open(actor, {
     id: checkId,
     bikeId: bikeIdOf(world, bike),
-    sheetHash: sheet.hash,
+    checklistHash: checklist.hash,
     author: actor.id,
     at,
   });
@@ -196,11 +196,11 @@ async function checkOnce(
   return signAll(
     world,
     checkId,
-    sheet.sheet,
+    checklist.checklist,
     build,
     actor,
     at,
-    exceptions(askedOf(sheet.sheet, asBuilt(build))),
+    exceptions(askedOf(checklist.checklist, asBuilt(build))),
   );
 }
 
@@ -273,11 +273,11 @@ async function mend(
     minutes: 12 + ((findings[0]?.words.fault.length ?? 0) % 20),
     at: doneAt,
   });
-  const reLookId = newId();
+  const recheckId = newId();
   const lookAt = doneAt + 10 * MINUTE_MS;
   world.at(lookAt);
-  const reLook = await services.reLooks.open(actors.pia, repairId, { id: reLookId, at: lookAt });
-  await signAll(world, reLookId, reLook.sheet, demoBuild(bike), actors.pia, lookAt, []);
+  const recheck = await services.rechecks.open(actors.pia, repairId, { id: recheckId, at: lookAt });
+  await signAll(world, recheckId, recheck.checklist, demoBuild(bike), actors.pia, lookAt, []);
   if (findings.some((finding) => isStopNow(finding, at))) {
     const releasedAt = lookAt + 8 * MINUTE_MS;
     world.at(releasedAt);

@@ -20,14 +20,14 @@ import { addGroup } from '@cadre/contract/schedule';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
-import { asBuilt, askedOf, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, type ChecklistVersion } from '@cadre/core/catalogue';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
 import type { Actor } from '@cadre/server/platform/http';
 import { bikeFieldsOf, DEVICE, markFor, marksFor } from '@cadre/test-world/builders';
-import { changePolicy, Client, readSheets } from '@cadre/test-world/client';
+import { changePolicy, Client, readChecklists } from '@cadre/test-world/client';
 import { demoShelf } from './shelf';
 import { demoBikes, demoBuild, demoGroups, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
 import { offeredFaults, thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
@@ -46,7 +46,7 @@ class Seeder {
   readonly people = new Map<string, string>();
   readonly bikes = new Map<string, { id: string; demo: DemoBike }>();
   readonly stock = new Map<string, StockItem>();
-  sheets = new Map<string, { hash: string; sheet: SheetVersion }>();
+  checklists = new Map<string, { hash: string; checklist: ChecklistVersion }>();
 
   constructor(
     readonly base: string,
@@ -148,7 +148,7 @@ class Seeder {
         });
       await lead.send(importBikes, { body: { id: newId(), siteId: siteId(site), bikes } });
     }
-    this.sheets = await readSheets(lead);
+    this.checklists = await readChecklists(lead);
   }
 
   /** Batteries, and the wheels of the first hardtails: parts that move between bikes. */
@@ -235,12 +235,12 @@ class Seeder {
     await lead.send(openIntake, {
       body: { id: newId(), bikeId, bike, from: 'the sailing club', asking: 26_000, worth: 48_000, at },
     });
-    const sheet = this.sheets.get('intake');
-    if (!sheet) throw new Error('no intake sheet for the demo');
+    const checklist = this.checklists.get('intake');
+    if (!checklist) throw new Error('no intake checklist for the demo');
     const author = this.people.get('tomas') ?? '';
     const checkId = newId();
-    await lead.send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
-    const marks = marksFor(sheet.sheet, bike.build, author, at, offeredFaults);
+    await lead.send(openCheck, { body: { id: checkId, bikeId, checklistHash: checklist.hash, author, at } });
+    const marks = marksFor(checklist.checklist, bike.build, author, at, offeredFaults);
     for (let from = 0; from < marks.length; from += 100)
       await lead.send(addMarks, { params: { id: checkId }, body: { marks: marks.slice(from, from + 100) } });
     await lead.send(signCheck, {
@@ -288,14 +288,16 @@ class Seeder {
 
   async check(past: PastCheck, at: number): Promise<void> {
     const { id: bikeId, demo } = this.bike(past.tag);
-    const sheet = this.sheets.get(demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out');
+    const checklist = this.checklists.get(demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out');
     const author = this.people.get(past.by) ?? '';
-    if (!sheet) throw new Error('the ride-out sheets are not published');
+    if (!checklist) throw new Error('the ride-out checklists are not published');
     const client = this.as(past.by);
     const checkId = newId();
     this.now = at;
-    await client.send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
-    const marks = marksFor(sheet.sheet, demoBuild(demo), author, at + 2000, past.exceptions).filter(
+    await client.send(openCheck, {
+      body: { id: checkId, bikeId, checklistHash: checklist.hash, author, at },
+    });
+    const marks = marksFor(checklist.checklist, demoBuild(demo), author, at + 2000, past.exceptions).filter(
       (mark) => !past.leftOut?.includes(mark.checkpoint),
     );
     const signedAt = at + 4 * MINUTE_MS;
@@ -330,7 +332,7 @@ class Seeder {
         id: newId(),
         siteId: siteOf('Boathouse'),
         name: 'Morning round',
-        sheetKey: null,
+        checklistKey: null,
         rule: {
           ...ANY_BIKE,
           rackIds: racks
@@ -356,7 +358,7 @@ class Seeder {
         id: newId(),
         siteId: siteOf('Hill hut'),
         name: 'Hardtails before the wet',
-        sheetKey: 'wet-season',
+        checklistKey: 'wet-season',
         bikeIds: hardtails,
         people: [this.people.get('tomas') ?? '', this.people.get('pia') ?? ''],
         deadline: siteTimeToday(now + 18 * DAY_MS, ZONE, '17:00'),
@@ -366,22 +368,24 @@ class Seeder {
   }
 
   /** A check begun and not ended: in somebody's hand, or left lying. */
-  async half(tag: string, by: string, sheetKey: string | null, at: number, share: number): Promise<void> {
+  async half(tag: string, by: string, checklistKey: string | null, at: number, share: number): Promise<void> {
     const { id: bikeId, demo } = this.bike(tag);
-    const sheet = this.sheets.get(
-      sheetKey ?? (demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out'),
+    const checklist = this.checklists.get(
+      checklistKey ?? (demo.model.kind === 'child' ? 'ride-out-children' : 'ride-out'),
     );
-    if (!sheet) throw new Error(`no sheet for the half check of ${tag}`);
+    if (!checklist) throw new Error(`no checklist for the half check of ${tag}`);
     const author = this.people.get(by) ?? '';
     this.now = at;
     const checkId = newId();
-    await this.as(by).send(openCheck, { body: { id: checkId, bikeId, sheetHash: sheet.hash, author, at } });
-    const asked = askedOf(sheet.sheet, asBuilt(demoBuild(demo)));
+    await this.as(by).send(openCheck, {
+      body: { id: checkId, bikeId, checklistHash: checklist.hash, author, at },
+    });
+    const asked = askedOf(checklist.checklist, asBuilt(demoBuild(demo)));
     const marks = asked.slice(0, Math.ceil(asked.length * share)).map((each) => markFor(each, author, at));
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
   }
 
-  /** One bike on the bench with its work done, waiting for its re-look; one with something left apart. */
+  /** One bike on the bench with its work done, waiting for its recheck; one with something left apart. */
   async bench(at: number): Promise<void> {
     this.now = at;
     const mechanic = this.as('tomas');
@@ -489,7 +493,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
         return livePast({
           services: createServices(source, () => time),
           actors,
-          sheets: seeder.sheets,
+          checklists: seeder.checklists,
           bikes: demoBikes.filter((bike) => racks.includes(bike.rack)),
           bikeIds,
           shelf: [...seeder.stock.values()],

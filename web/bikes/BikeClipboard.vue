@@ -5,11 +5,11 @@ import { X } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
-import { SHEET_AFTER } from '@cadre/core/mishaps';
+import { CHECKLIST_AFTER } from '@cadre/core/incidents';
 import { type KeyMap, useKeys } from '@cadre/web/platform/keys';
 import { now as serverNow, useNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
-import { ReportMishap } from '@cadre/web/mishaps';
+import { ReportIncident } from '@cadre/web/incidents';
 import { useSession } from '@cadre/web/people';
 import { WaitPanel } from '@cadre/web/waits';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -50,12 +50,12 @@ const reasons = computed(() =>
 const awaitsCoSign = computed(() => {
   if (props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign'))
     return props.bike.facts.newestCheck?.checkId ?? null;
-  return props.bike.facts.mishaps?.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? null;
+  return props.bike.facts.incidents?.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? null;
 });
 const toBench = computed(() =>
   props.answer.reasons.some(
     (reason) =>
-      'finding' in reason || ['repair-open', 'left-apart', 'ready-for-release'].includes(reason.code),
+      'finding' in reason || ['repair-open', 'not-reassembled', 'ready-for-release'].includes(reason.code),
   ),
 );
 /** The act that moves this bike on; the others stand beside it. */
@@ -68,12 +68,12 @@ const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
 });
 
 /** After a crash it is looked over for just that first: a ride-out would let it out of nothing. */
-const mishap = computed(
-  () => props.answer.reasons.find((reason) => reason.code === 'mishap')?.mishap ?? null,
+const incident = computed(
+  () => props.answer.reasons.find((reason) => reason.code === 'incident')?.incident ?? null,
 );
 function check(): void {
   if (!session.may('mark')) return;
-  const query = mishap.value ? { sheet: SHEET_AFTER[mishap.value.kind] } : {};
+  const query = incident.value ? { checklist: CHECKLIST_AFTER[incident.value.kind] } : {};
   void router.push({ name: 'stand', params: { bikeId: props.bike.id }, query });
 }
 /** Where it hangs, or where it could: what a person with a bike in each hand asks. */
@@ -193,7 +193,7 @@ useKeys(
       <template v-else>On no hook, and none is free here.</template>
     </p>
     <WaitPanel :bike="bike" :time-zone="site?.timeZone" />
-    <ReportMishap v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
+    <ReportIncident v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">
       <ActButton
@@ -204,7 +204,9 @@ useKeys(
         data-next
         data-act="check"
         @click="check"
-        >{{ mishap ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out' }}</ActButton
+        >{{
+          incident ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out'
+        }}</ActButton
       >
       <RouterLink
         v-if="next === 'bench'"
@@ -249,7 +251,7 @@ useKeys(
       >
       <RouterLink
         v-if="session.may('mark') && mayGoOut(answer.fitness)"
-        :to="{ name: 'stand', params: { bikeId: bike.id }, query: { sheet: 'turnaround' } }"
+        :to="{ name: 'stand', params: { bikeId: bike.id }, query: { checklist: 'turnaround' } }"
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
         data-act="turnaround"
         >Turnaround</RouterLink

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { fitItemsOf, inheritFit } from '@cadre/core/fleet';
 import { isStopNow } from '@cadre/core/findings';
 import { dayWords, useNow } from '@cadre/web/platform/time';
-import { StartSheet } from '@cadre/web/catalogue';
+import { StartChecklist } from '@cadre/web/catalogue';
 import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
@@ -118,7 +118,7 @@ const fit = computed(() => {
           </div>
         </dl>
         <OpenFindings :bike="bike" :time-zone="site?.timeZone" />
-        <StartSheet
+        <StartChecklist
           v-if="session.may('mark') && bike.whereabouts !== 'out'"
           :bike-id="bike.id"
           :kind="bike.build.kind"

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { asBuilt, askedOf, ruledOutOf, stationsOf, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, askedOf, ruledOutOf, stationsOf, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, PHASE_WORDS, withPosition, zonesName } from '@cadre/web/words';
 import { ruleWords } from './rule-words';
 
-/** What a sheet asks of one kind of bike, station by station as it is walked, and what its build rules out. */
-const props = defineProps<{ sheet: SheetVersion; kind: BikeKind }>();
+/** What a checklist asks of one kind of bike, station by station as it is walked, and what its build rules out. */
+const props = defineProps<{ checklist: ChecklistVersion; kind: BikeKind }>();
 const fitted = computed(() => asBuilt(USUAL_BUILD[props.kind]));
-const stations = computed(() => stationsOf(askedOf(props.sheet, fitted.value), props.sheet.route));
-const ruledOut = computed(() => ruledOutOf(props.sheet, fitted.value));
+const stations = computed(() => stationsOf(askedOf(props.checklist, fitted.value), props.checklist.route));
+const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
 </script>
 
 <template>
@@ -19,7 +19,7 @@ const ruledOut = computed(() => ruledOutOf(props.sheet, fitted.value));
       <BikeFigure
         :build="fitted.build"
         :label="`The walk round a ${KIND_WORDS[kind]}`"
-        :route="sheet.route"
+        :route="checklist.route"
         :zones="stations.flatMap((each) => each.zones)"
       />
     </div>

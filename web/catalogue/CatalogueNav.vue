@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 /** What is looked at, in which order, by which rules: four views of one thing. */
 const route = useRoute();
 const LINKS = [
-  { name: 'sheets', words: 'Sheets', also: ['sheet', 'sheet-edit', 'sheet-new'] },
+  { name: 'checklists', words: 'Checklists', also: ['checklist', 'checklist-edit', 'checklist-new'] },
   { name: 'catalogue', words: 'Checkpoints', also: [] as string[] },
   { name: 'routes', words: 'Routes', also: [] as string[] },
   { name: 'policy', words: 'Policy', also: [] as string[] },
@@ -14,7 +14,7 @@ const isHere = (link: (typeof LINKS)[number]): boolean =>
 </script>
 
 <template>
-  <nav aria-label="Sheets and rules" class="flex flex-wrap gap-1 max-sm:gap-0.5 border-b-2 border-ink/60">
+  <nav aria-label="Checklists and rules" class="flex flex-wrap gap-1 max-sm:gap-0.5 border-b-2 border-ink/60">
     <RouterLink
       v-for="link in LINKS"
       :key="link.name"

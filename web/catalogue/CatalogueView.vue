@@ -127,7 +127,7 @@ const pick = (key: string): void =>
           :name-of="nameOf"
         />
         <p v-else-if="checkpointKey && ready" class="p-4">
-          There is no such checkpoint. It may have been taken off every sheet.
+          There is no such checkpoint. It may have been taken off every checklist.
         </p>
         <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
           Pick a checkpoint: how to look, what sound looks like, what may be wrong and what to do then.

@@ -6,7 +6,7 @@ import { CautionLine } from '@cadre/web/ui';
 import HouseWay from './HouseWay.vue';
 import LookDrawing from './LookDrawing.vue';
 import { ruleWords } from './rule-words';
-import { BY_WORDS, minutesWords, STANCE_WORDS } from './sheet-wording';
+import { BY_WORDS, minutesWords, STANCE_WORDS } from './checklist-wording';
 import { PHASE_WORDS, POSITION_WORDS, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
 
 /** One checkpoint as a trainee reads it: how to look, what sound looks like, what may be wrong and what then. */
@@ -60,7 +60,7 @@ const tone = (floor: string): string =>
             ><span class="sr-only">Tools: </span>{{ checkpoint.tools.join(', ') }}</span
           >
         </p>
-        <HouseWay v-if="checkpoint.schools?.length" :questions="checkpoint.schools" />
+        <HouseWay v-if="checkpoint.practices?.length" :questions="checkpoint.practices" />
       </div>
       <LookDrawing v-if="checkpoint.drawing" :name="checkpoint.drawing" class="self-start max-md:max-w-80" />
     </div>
@@ -102,11 +102,11 @@ const tone = (floor: string): string =>
       </dd>
       <dt class="font-semibold">On</dt>
       <dd>
-        <template v-if="on.length === 0">{{ ready ? 'no sheet' : '…' }}</template>
+        <template v-if="on.length === 0">{{ ready ? 'no checklist' : '…' }}</template>
         <template v-for="(each, index) in on" :key="each.key"
           ><template v-if="index">, </template
           ><RouterLink
-            :to="{ name: 'sheet', params: { sheetKey: each.key } }"
+            :to="{ name: 'checklist', params: { checklistKey: each.key } }"
             class="text-act underline underline-offset-2"
             >{{ each.name }}</RouterLink
           ><template v-if="each.critical"> (critical)</template></template

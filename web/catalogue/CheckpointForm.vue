@@ -17,7 +17,7 @@ import { readNumber } from '@cadre/core/measures';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, ChoiceField, TextField } from '@cadre/web/ui';
 import RuleField from './RuleField.vue';
-import { keyFrom } from './use-sheet-draft';
+import { keyFrom } from './use-checklist-draft';
 import { PHASE_WORDS, SEVERITY_MEANING, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
 
 /** A checkpoint of the program's own, written as the shipped ones are: how to look, what sound is, what may be wrong and what then. */
@@ -261,7 +261,7 @@ function keep(): void {
     <p v-if="tried && !ruleSound" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" type="submit" data-keep-checkpoint>{{
-        checkpoint ? 'Keep this wording' : 'Put it on the sheet'
+        checkpoint ? 'Keep this wording' : 'Put it on the checklist'
       }}</ActButton>
       <ActButton @click="emit('away')">Leave it</ActButton>
     </div>

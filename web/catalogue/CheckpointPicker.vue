@@ -6,7 +6,7 @@ import { ChoiceField, TextField } from '@cadre/web/ui';
 import type { KnownCheckpoint } from './use-checkpoints';
 import { ZONE_WORDS } from '@cadre/web/words';
 
-/** The catalogue to choose from: a touch puts a checkpoint on the sheet, another takes it off. */
+/** The catalogue to choose from: a touch puts a checkpoint on the checklist, another takes it off. */
 const props = defineProps<{ known: readonly KnownCheckpoint[]; on: ReadonlySet<string> }>();
 const emit = defineEmits<{ add: [checkpoint: Checkpoint]; remove: [key: string] }>();
 const sought = ref('');

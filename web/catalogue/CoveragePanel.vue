@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { asBuilt, coverageOf, type Checkpoint, type SheetVersion } from '@cadre/core/catalogue';
+import { asBuilt, coverageOf, type Checkpoint, type ChecklistVersion } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { BikeSign } from '@cadre/web/figures';
 import { KIND_WORDS } from '@cadre/web/words';
-import { minutesWords } from './sheet-wording';
+import { minutesWords } from './checklist-wording';
 
-/** For each kind of bike at once: what the sheet asks, how long it takes, what critical it would miss. */
+/** For each kind of bike at once: what the checklist asks, how long it takes, what critical it would miss. */
 const props = defineProps<{
-  sheet: SheetVersion;
+  checklist: ChecklistVersion;
   catalogue: readonly Checkpoint[];
   picked?: string | null;
 }>();
 const emit = defineEmits<{ pick: [kind: string] }>();
-/** A sheet that lets a bike out must miss nothing; one that stands on the day's ride-out, or lets nothing out, may. */
-const mustMissNothing = computed(() => props.sheet.clears && !props.sheet.afterRideOut);
+/** A checklist that lets a bike out must miss nothing; one that stands on the day's ride-out, or lets nothing out, may. */
+const mustMissNothing = computed(() => props.checklist.clears && !props.checklist.afterRideOut);
 const rows = computed(() =>
   BIKE_KINDS.map((kind) => ({
     kind,
-    meant: !props.sheet.kinds || props.sheet.kinds.includes(kind),
-    ...coverageOf(props.sheet, asBuilt(USUAL_BUILD[kind]), props.catalogue),
+    meant: !props.checklist.kinds || props.checklist.kinds.includes(kind),
+    ...coverageOf(props.checklist, asBuilt(USUAL_BUILD[kind]), props.catalogue),
   })),
 );
 const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
@@ -72,7 +72,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
     </ul>
     <p class="mt-2 text-sm text-soft">
       Bar: all it asks, the critical part dark. Counted on each kind as it is usually built<template
-        v-if="sheet.afterRideOut"
+        v-if="checklist.afterRideOut"
         >; it counts only on a day with a whole ride-out</template
       >.
     </p>

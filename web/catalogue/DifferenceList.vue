@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { SheetDifference } from '@cadre/core/catalogue';
-import { ITEM_CHANGE_WORDS, SHEET_CHANGE_WORDS } from './sheet-wording';
+import type { ChecklistDifference } from '@cadre/core/catalogue';
+import { ITEM_CHANGE_WORDS, CHECKLIST_CHANGE_WORDS } from './checklist-wording';
 
 /** What changed from one version to another, in words. */
-const props = defineProps<{ difference: SheetDifference }>();
+const props = defineProps<{ difference: ChecklistDifference }>();
 const none = computed(() => {
-  const { added, removed, changed, sheet } = props.difference;
-  return added.length + removed.length + changed.length + sheet.length === 0;
+  const { added, removed, changed, checklist } = props.difference;
+  return added.length + removed.length + changed.length + checklist.length === 0;
 });
 </script>
 
@@ -28,9 +28,9 @@ const none = computed(() => {
       <span class="sturdy">~</span> {{ each.name }}:
       {{ each.changes.map((change) => ITEM_CHANGE_WORDS[change]).join(', ') }}
     </li>
-    <li v-if="difference.sheet.length">
-      <span class="sturdy">~</span> The sheet:
-      {{ difference.sheet.map((change) => SHEET_CHANGE_WORDS[change]).join(', ') }}
+    <li v-if="difference.checklist.length">
+      <span class="sturdy">~</span> The checklist:
+      {{ difference.checklist.map((change) => CHECKLIST_CHANGE_WORDS[change]).join(', ') }}
     </li>
   </ul>
 </template>

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { SchoolQuestion } from '@cadre/core/catalogue';
-import { SCHOOL_PROSE } from '@cadre/core/shipped';
+import type { PracticeQuestion } from '@cadre/core/catalogue';
+import { PRACTICE_PROSE } from '@cadre/core/shipped';
 import { useCatalogue } from './use-catalogue';
 
 /** Where mechanics differ: what this house does, said where the hand is. */
-const props = defineProps<{ questions: readonly SchoolQuestion[] }>();
+const props = defineProps<{ questions: readonly PracticeQuestion[] }>();
 const catalogue = useCatalogue();
 const ways = computed(() => {
-  const schools = catalogue.policy()?.schools;
-  if (!schools) return [];
+  const practices = catalogue.policy()?.practices;
+  if (!practices) return [];
   return props.questions.map((question) => {
-    const sides = SCHOOL_PROSE[question].sides as Record<string, { name: string; rule: string }>;
-    return { question, side: sides[schools[question]] };
+    const sides = PRACTICE_PROSE[question].sides as Record<string, { name: string; rule: string }>;
+    return { question, side: sides[practices[question]] };
   });
 });
 </script>

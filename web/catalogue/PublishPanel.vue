@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { SheetDifference } from '@cadre/core/catalogue';
+import type { ChecklistDifference } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, TextField } from '@cadre/web/ui';
@@ -8,7 +8,7 @@ import DifferenceList from './DifferenceList.vue';
 
 /** What publishing would change, and the word it is published with. A critical that goes wants a reason. */
 const props = defineProps<{
-  difference: SheetDifference | null;
+  difference: ChecklistDifference | null;
   dropped: readonly string[];
   issues: readonly FieldIssue[];
   busy: boolean;

@@ -2,9 +2,9 @@ import { defineAsyncComponent } from 'vue';
 
 export { catalogueViews } from './views';
 export { default as CatalogueNav } from './CatalogueNav.vue';
-export { MARKING_WORDS, ROUTE_REASONS, ROUTE_WORDS } from './sheet-wording';
-export { keyFrom } from './use-sheet-draft';
+export { MARKING_WORDS, ROUTE_REASONS, ROUTE_WORDS } from './checklist-wording';
+export { keyFrom } from './use-checklist-draft';
 export { useCatalogue } from './use-catalogue';
 export const HouseWay = defineAsyncComponent(() => import('./HouseWay.vue'));
 export const LookDrawing = defineAsyncComponent(() => import('./LookDrawing.vue'));
-export const StartSheet = defineAsyncComponent(() => import('./StartSheet.vue'));
+export const StartChecklist = defineAsyncComponent(() => import('./StartChecklist.vue'));

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { getSheet, listSheets, type SheetSummary } from '@cadre/contract/catalogue';
+import { getChecklist, listChecklists, type ChecklistSummary } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Person } from '@cadre/contract/people';
 import {
@@ -11,48 +11,50 @@ import {
   type Fault,
   type PolicyVersion,
   type Severity,
-  type SheetVersion,
+  type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import { floorOf as floorUnder } from '@cadre/core/findings';
 import { keepThing, keptThing } from '@cadre/web/platform/local-db';
 import { send, UnreachableError } from '@cadre/web/platform/api';
 
-type Known = AnswerOf<typeof listSheets>;
-export interface NamedSheet {
+type Known = AnswerOf<typeof listChecklists>;
+export interface NamedChecklist {
   readonly hash: string;
-  readonly sheet: SheetVersion;
+  readonly checklist: ChecklistVersion;
 }
 
-/** The published sheets and the policy in force, kept for when there is no signal. A version never changes: it is fetched once. */
+/** The published checklists and the policy in force, kept for when there is no signal. A version never changes: it is fetched once. */
 export const useCatalogue = defineStore('catalogue', () => {
   const known = shallowRef<Known | null>(null);
-  const whole = new Map<string, NamedSheet>();
+  const whole = new Map<string, NamedChecklist>();
 
   async function load(): Promise<void> {
     try {
-      known.value = await send(listSheets);
-      await keepThing('sheet-list', known.value);
+      known.value = await send(listChecklists);
+      await keepThing('checklist-list', known.value);
     } catch (error) {
       if (!(error instanceof UnreachableError)) throw error;
-      known.value ??= await keptThing<Known>('sheet-list');
+      known.value ??= await keptThing<Known>('checklist-list');
     }
     // What a bike goes out on must be at hand when the signal goes.
     await Promise.all(
-      (known.value?.sheets ?? []).filter((sheet) => sheet.clears).map((sheet) => sheetOf(sheet.hash)),
+      (known.value?.checklists ?? [])
+        .filter((checklist) => checklist.clears)
+        .map((checklist) => checklistOf(checklist.hash)),
     );
   }
 
   /** One version, whole; null when it is neither kept nor within reach. */
-  async function sheetOf(hash: string): Promise<NamedSheet | null> {
-    const kept = whole.get(hash) ?? (await keptThing<NamedSheet>(`sheet:${hash}`));
+  async function checklistOf(hash: string): Promise<NamedChecklist | null> {
+    const kept = whole.get(hash) ?? (await keptThing<NamedChecklist>(`checklist:${hash}`));
     if (kept) {
       whole.set(hash, kept);
       return kept;
     }
     try {
-      const fetched = await send(getSheet, { params: { hash } });
+      const fetched = await send(getChecklist, { params: { hash } });
       whole.set(hash, fetched);
-      await keepThing(`sheet:${hash}`, fetched);
+      await keepThing(`checklist:${hash}`, fetched);
       return fetched;
     } catch (error) {
       if (error instanceof UnreachableError) return null;
@@ -60,17 +62,18 @@ export const useCatalogue = defineStore('catalogue', () => {
     }
   }
 
-  function summaryOf(key: string): SheetSummary | null {
-    return known.value?.sheets.find((sheet) => sheet.key === key) ?? null;
+  function summaryOf(key: string): ChecklistSummary | null {
+    return known.value?.checklists.find((checklist) => checklist.key === key) ?? null;
   }
-  async function sheetByKey(key: string): Promise<NamedSheet | null> {
+  async function checklistByKey(key: string): Promise<NamedChecklist | null> {
     const found = summaryOf(key);
-    return found ? sheetOf(found.hash) : null;
+    return found ? checklistOf(found.hash) : null;
   }
-  const summaryFor = (kind: string): SheetSummary | null => rideOutFor(known.value?.sheets ?? [], kind);
-  async function sheetFor(kind: string): Promise<NamedSheet | null> {
+  const summaryFor = (kind: string): ChecklistSummary | null =>
+    rideOutFor(known.value?.checklists ?? [], kind);
+  async function checklistFor(kind: string): Promise<NamedChecklist | null> {
     const found = summaryFor(kind);
-    return found ? sheetOf(found.hash) : null;
+    return found ? checklistOf(found.hash) : null;
   }
 
   /** Kept here since before a rule was known, it reads as the server would read it: with that rule as shipped. */
@@ -99,9 +102,9 @@ export const useCatalogue = defineStore('catalogue', () => {
   return {
     known,
     load,
-    sheetOf,
-    sheetByKey,
-    sheetFor,
+    checklistOf,
+    checklistByKey,
+    checklistFor,
     summaryOf,
     summaryFor,
     policy,

@@ -1,5 +1,5 @@
 import { computed, shallowRef } from 'vue';
-import type { Checkpoint, SheetVersion } from '@cadre/core/catalogue';
+import type { Checkpoint, ChecklistVersion } from '@cadre/core/catalogue';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { useCatalogue } from './use-catalogue';
 
@@ -7,22 +7,22 @@ export interface KnownCheckpoint {
   readonly checkpoint: Checkpoint;
   /** Written by this program, or shipped. */
   readonly own: boolean;
-  /** The published sheets that ask it, by key, and whether critical there. */
+  /** The published checklists that ask it, by key, and whether critical there. */
   readonly on: readonly { readonly key: string; readonly name: string; readonly critical: boolean }[];
 }
 
 const SHIPPED = new Set(CHECKPOINTS.map((checkpoint) => checkpoint.key));
 
-/** Every checkpoint this program knows: the shipped ones, with the wording its sheets give them, and its own. */
-export function knownCheckpoints(sheets: readonly SheetVersion[]): readonly KnownCheckpoint[] {
+/** Every checkpoint this program knows: the shipped ones, with the wording its checklists give them, and its own. */
+export function knownCheckpoints(checklists: readonly ChecklistVersion[]): readonly KnownCheckpoint[] {
   const published = new Map<string, Checkpoint>();
   const on = new Map<string, KnownCheckpoint['on']>();
-  for (const sheet of sheets) {
-    for (const { checkpoint, critical } of sheet.items) {
+  for (const checklist of checklists) {
+    for (const { checkpoint, critical } of checklist.items) {
       published.set(checkpoint.key, checkpoint);
       on.set(checkpoint.key, [
         ...(on.get(checkpoint.key) ?? []),
-        { key: sheet.key, name: sheet.name, critical },
+        { key: checklist.key, name: checklist.name, critical },
       ]);
     }
   }
@@ -36,20 +36,20 @@ export function knownCheckpoints(sheets: readonly SheetVersion[]): readonly Know
   );
 }
 
-/** The published sheets whole, and the checkpoints they and the catalogue know. */
+/** The published checklists whole, and the checkpoints they and the catalogue know. */
 export function useCheckpoints() {
   const catalogue = useCatalogue();
-  const sheets = shallowRef<readonly SheetVersion[]>([]);
+  const checklists = shallowRef<readonly ChecklistVersion[]>([]);
   const ready = shallowRef(false);
   async function load(): Promise<void> {
     if (!catalogue.known) await catalogue.load();
     const found = await Promise.all(
-      (catalogue.known?.sheets ?? []).map((sheet) => catalogue.sheetOf(sheet.hash)),
+      (catalogue.known?.checklists ?? []).map((checklist) => catalogue.checklistOf(checklist.hash)),
     );
-    sheets.value = found.flatMap((each) => (each ? [each.sheet] : []));
+    checklists.value = found.flatMap((each) => (each ? [each.checklist] : []));
     ready.value = true;
   }
   void load();
-  const all = computed(() => knownCheckpoints(sheets.value));
+  const all = computed(() => knownCheckpoints(checklists.value));
   return { all, ready };
 }

@@ -1,23 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import {
   BY,
-  compareSheets,
+  compareChecklists,
   idleClause,
   ITEM_CHANGES,
   MARKING_WAYS,
   parseRule,
   PHASES,
   ROUTE_KEYS,
-  SHEET_CHANGES,
+  CHECKLIST_CHANGES,
   STANCES,
   SYSTEMS,
   type Rule,
   type RuleProblem,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { CHECKPOINTS, SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { problemWords, ruleWords } from './rule-words';
-import { groupSheets } from './sheet-groups';
+import { groupChecklists } from './checklist-groups';
 import {
   BY_WORDS,
   criticalWords,
@@ -26,10 +26,10 @@ import {
   minutesWords,
   routeName,
   ROUTE_REASONS,
-  SHEET_CHANGE_WORDS,
+  CHECKLIST_CHANGE_WORDS,
   STANCE_WORDS,
   warningWords,
-} from './sheet-wording';
+} from './checklist-wording';
 import { PHASE_WORDS, SYSTEM_WORDS, zonesName } from '../words/checkpoint-words';
 
 const rule = (text: string): Rule => {
@@ -96,7 +96,7 @@ describe('words for lists', () => {
       [SYSTEMS, SYSTEM_WORDS],
       [MARKING_WAYS, MARKING_WORDS],
       [ITEM_CHANGES, ITEM_CHANGE_WORDS],
-      [SHEET_CHANGES, SHEET_CHANGE_WORDS],
+      [CHECKLIST_CHANGES, CHECKLIST_CHANGE_WORDS],
       [ROUTE_KEYS, ROUTE_REASONS],
     ] as const) {
       const said = list.map((member) => (words as Record<string, string>)[member]);
@@ -141,23 +141,23 @@ describe('why a look is critical', () => {
   });
 });
 
-describe('sheets by what they are for', () => {
+describe('checklists by what they are for', () => {
   it('has a place for every one that ships, and one for the house’s own', () => {
-    const groups = groupSheets([...SHIPPED_SHEETS, { key: 'lanterns' }]);
-    expect(groups[0]).toEqual({ title: 'This house’s own', sheets: [{ key: 'lanterns' }] });
+    const groups = groupChecklists([...SHIPPED_CHECKLISTS, { key: 'lanterns' }]);
+    expect(groups[0]).toEqual({ title: 'This house’s own', checklists: [{ key: 'lanterns' }] });
     expect(
       groups
         .slice(1)
-        .flatMap((group) => group.sheets.map((sheet) => sheet.key))
+        .flatMap((group) => group.checklists.map((checklist) => checklist.key))
         .sort(),
-    ).toEqual(SHIPPED_SHEETS.map((sheet) => sheet.key).sort());
-    expect(groupSheets([])).toEqual([]);
+    ).toEqual(SHIPPED_CHECKLISTS.map((checklist) => checklist.key).sort());
+    expect(groupChecklists([])).toEqual([]);
   });
 });
 
 describe('warnings', () => {
   it('are sentences, for every kind of bike', () => {
-    expect(warningWords({ code: 'no-criticals' })).toMatch(/Nothing on this sheet is critical/);
+    expect(warningWords({ code: 'no-criticals' })).toMatch(/Nothing on this checklist is critical/);
     for (const kind of BIKE_KINDS) {
       expect(warningWords({ code: 'nothing-asked-of', kind })).toMatch(/^It asks nothing of a .+\.$/);
       expect(warningWords({ code: 'no-criticals-on', kind })).toMatch(/^Nothing is critical on a .+\.$/);
@@ -172,8 +172,9 @@ describe('warnings', () => {
     );
   });
   it('name no change that has no words', () => {
-    const [one, two] = SHIPPED_SHEETS;
-    if (!one || !two) throw new Error('no sheets');
-    for (const change of compareSheets(one, two).sheet) expect(SHEET_CHANGE_WORDS[change]).toBeTruthy();
+    const [one, two] = SHIPPED_CHECKLISTS;
+    if (!one || !two) throw new Error('no checklists');
+    for (const change of compareChecklists(one, two).checklist)
+      expect(CHECKLIST_CHANGE_WORDS[change]).toBeTruthy();
   });
 });

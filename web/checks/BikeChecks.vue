@@ -19,7 +19,7 @@ const { answer, unreachable } = useAnswer(
 const checks = computed<readonly CheckSummary[]>(() => answer.value?.checks ?? []);
 const open = computed(() => checks.value.filter((each) => each.state === 'open'));
 const over = computed(() => checks.value.filter((each) => each.state === 'signed').slice(0, 8));
-const nameOf = (each: CheckSummary): string => `${each.sheetName}${each.amends ? ', amendment' : ''}`;
+const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amends ? ', amendment' : ''}`;
 </script>
 
 <template>

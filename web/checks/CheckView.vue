@@ -97,7 +97,7 @@ async function handIn(): Promise<void> {
             class="underline decoration-2 underline-offset-4"
             >{{ bike.tag }}</RouterLink
           >
-          · {{ check.sheet.name }}<template v-if="check.amends">, amendment</template>
+          · {{ check.checklist.name }}<template v-if="check.amends">, amendment</template>
         </h1>
         <p class="text-soft">
           <template v-if="check.signedBy"

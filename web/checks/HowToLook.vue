@@ -34,7 +34,9 @@ const limit = computed(() => {
       <p v-if="!bare" class="leading-snug">
         <span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}
       </p>
-      <p v-if="limit" class="leading-snug"><span class="text-soft">Limit on this sheet:</span> {{ limit }}</p>
+      <p v-if="limit" class="leading-snug">
+        <span class="text-soft">Limit on this checklist:</span> {{ limit }}
+      </p>
       <p v-if="asked.checkpoint.tools.length" class="leading-snug">
         <span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}
       </p>
@@ -45,7 +47,7 @@ const limit = computed(() => {
         data-torque
         >The figures of this bike’s joints</RouterLink
       >
-      <HouseWay v-if="asked.checkpoint.schools?.length" :questions="asked.checkpoint.schools" />
+      <HouseWay v-if="asked.checkpoint.practices?.length" :questions="asked.checkpoint.practices" />
     </div>
     <LookDrawing
       v-if="asked.checkpoint.drawing"

@@ -6,7 +6,7 @@ import { send } from '@cadre/web/platform/api';
 import { useAnswer } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 
-/** When a bike was last looked over whole, by each sheet. */
+/** When a bike was last looked over whole, by each checklist. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined }>();
 const fleet = useFleet();
 const today = useToday();
@@ -21,18 +21,18 @@ const services = computed(() => answer.value?.services ?? []);
   <section aria-labelledby="services" class="rounded-lg border-2 border-line bg-plate p-4" data-services>
     <h2 id="services" class="sturdy text-xl">Last looked over whole</h2>
     <p v-if="unreachable" class="text-soft">No signal: not at hand.</p>
-    <p v-else-if="services.length === 0" class="text-soft">By no sheet yet.</p>
+    <p v-else-if="services.length === 0" class="text-soft">By no checklist yet.</p>
     <dl class="mt-1">
       <div
         v-for="each in services"
-        :key="each.sheetKey"
+        :key="each.checklistKey"
         class="flex flex-wrap gap-x-3 border-t border-line py-1 leading-snug first:border-0"
       >
         <dt class="grow">
           <RouterLink
             :to="{ name: 'check', params: { checkId: each.checkId } }"
             class="font-semibold text-act underline"
-            >{{ each.sheetName }}</RouterLink
+            >{{ each.checklistName }}</RouterLink
           >
           <span class="ml-2 text-[0.95rem] text-soft">{{ count(each.times, 'time') }}</span>
         </dt>

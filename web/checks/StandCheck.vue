@@ -57,7 +57,7 @@ watch(at, () => (over.value = null));
 const signedElsewhere = ref<string | null>(null);
 const live = useLiveChecks({
   bikeIds: () => [props.bike.id],
-  sheetKeys: () => (check.value ? [check.value.sheet.key] : []),
+  checklistKeys: () => (check.value ? [check.value.checklist.key] : []),
   follow: fleet.onChanged,
   onOver: (keptId, signedBy) => {
     if (keptId !== props.checkId) return;
@@ -212,10 +212,10 @@ useKeys(
     >
       <div class="flex items-baseline gap-3">
         <h1 class="sturdy text-3xl leading-none">
-          <span class="sr-only">{{ check?.sheet.name }}: </span>{{ bike.tag }}
+          <span class="sr-only">{{ check?.checklist.name }}: </span>{{ bike.tag }}
         </h1>
         <p class="leading-tight text-soft">
-          {{ check?.sheet.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size
+          {{ check?.checklist.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size
           }}<span v-if="others.length" class="block font-semibold text-ink" data-others
             >with {{ others.join(', ') }}</span
           >
@@ -228,7 +228,7 @@ useKeys(
           v-if="check"
           :build="check.build"
           :label="`The walk round ${bike.tag}`"
-          :route="check.sheet.route"
+          :route="check.checklist.route"
           :zones="stations.flatMap((each) => each.zones)"
           :lit="station?.zones ?? []"
           :done="stand.doneZones.value"
@@ -270,7 +270,7 @@ useKeys(
         :standings="standings"
         :signer="session.person?.name ?? ''"
         :trainee="session.person?.trainee ?? false"
-        :clears="check.sheet.clears"
+        :clears="check.checklist.clears"
         :trouble="check.trouble"
         @sign="sign"
         @go="stand.goToQuestion"
@@ -317,7 +317,7 @@ useKeys(
                 :asked="question"
                 :name="withPosition(question.checkpoint.name, question.position)"
                 :bike="bike"
-                :on="measuredOn(bike, question, check?.sheet)"
+                :on="measuredOn(bike, question, check?.checklist)"
                 :typed="readings.typed(question.key)"
                 :last="lastLooks.readingOf(question)"
                 :aside="readings.asideOf(question.key)"

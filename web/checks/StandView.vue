@@ -18,9 +18,11 @@ const checkId = ref<string | null>(null);
 const missing = ref(false);
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 
-/** The sheet asked for by its key, or the ride-out of this kind of bike. */
-const chosenSheet = (kind: string): ReturnType<typeof catalogue.sheetFor> =>
-  typeof route.query.sheet === 'string' ? catalogue.sheetByKey(route.query.sheet) : catalogue.sheetFor(kind);
+/** The checklist asked for by its key, or the ride-out of this kind of bike. */
+const chosenChecklist = (kind: string): ReturnType<typeof catalogue.checklistFor> =>
+  typeof route.query.checklist === 'string'
+    ? catalogue.checklistByKey(route.query.checklist)
+    : catalogue.checklistFor(kind);
 
 onMounted(async () => {
   picked.id = props.bikeId;
@@ -31,7 +33,7 @@ onMounted(async () => {
     bike.value && session.person
       ? await findOrBegin(
           bike.value,
-          wanted ? null : await chosenSheet(bike.value.build.kind),
+          wanted ? null : await chosenChecklist(bike.value.build.kind),
           session.person.id,
           wanted,
         )
@@ -55,6 +57,6 @@ onMounted(async () => {
         >To the rack wall</RouterLink
       >
     </template>
-    <p v-else class="text-soft">Getting the sheet …</p>
+    <p v-else class="text-soft">Getting the checklist …</p>
   </main>
 </template>

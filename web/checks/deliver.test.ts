@@ -22,8 +22,8 @@ beforeEach(async () => {
     bikeId: newId(),
     tag: 'Q1',
     build: USUAL_BUILD.hardtail,
-    sheetHash: 'a'.repeat(64),
-    sheet: RIDE_OUT,
+    checklistHash: 'a'.repeat(64),
+    checklist: RIDE_OUT,
     repairId: null,
     author,
     openedAt: 5,
@@ -152,7 +152,7 @@ describe('delivering a check', () => {
     answers = [
       (path) => ok(path, {}),
       (path) => ok(path, calls.at(-1)?.body ?? {}),
-      problem(403, 're-look.second-person'),
+      problem(403, 'recheck.second-person'),
     ];
     await deliverCheck(await stored());
     expect(await stored()).toMatchObject({ state: 'open', signature: null });

@@ -1,6 +1,6 @@
 import { type Check, type NewMark, addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/repairs';
-import { keepThing, kept, keptUnderWay, withSheets, type KeptCheck } from '@cadre/web/platform/local-db';
+import { keepThing, kept, keptUnderWay, withChecklists, type KeptCheck } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 
 const BATCH = 100;
@@ -14,7 +14,7 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
       body: {
         id: check.id,
         bikeId: check.bikeId,
-        sheetHash: check.sheetHash,
+        checklistHash: check.checklistHash,
         author: check.author,
         at: check.openedAt,
       },
@@ -130,7 +130,7 @@ export async function undelivered(): Promise<KeptCheck[]> {
     (await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId),
   );
   const begun = await keptUnderWay();
-  const others = await withSheets(await kept.checks.bulkGet([...waitingFor]));
+  const others = await withChecklists(await kept.checks.bulkGet([...waitingFor]));
   return [...new Map([...begun, ...others].map((check) => [check.id, check])).values()]
     .filter(
       (check) =>

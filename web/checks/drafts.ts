@@ -2,7 +2,7 @@ import { v7 as newId } from 'uuid';
 import { findChecks, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf } from '@cadre/contract/http';
-import type { Asked, FittedPart, SheetVersion } from '@cadre/core/catalogue';
+import type { Asked, FittedPart, ChecklistVersion } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { deviceId, RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
@@ -19,9 +19,9 @@ export interface MarkGiven {
   readonly reading?: Reading | undefined;
 }
 
-export interface NamedSheet {
+export interface NamedChecklist {
   readonly hash: string;
-  readonly sheet: SheetVersion;
+  readonly checklist: ChecklistVersion;
 }
 
 export type OpenCheck = AnswerOf<typeof findChecks>['checks'][number];
@@ -37,7 +37,7 @@ const plain = <T>(value: unknown): T => JSON.parse(JSON.stringify(value)) as T;
 
 function draftOf(
   bike: Bike,
-  sheet: NamedSheet,
+  checklist: NamedChecklist,
   author: string,
   theirs: Pick<KeptCheck, 'serverId' | 'repairId' | 'openedAt'> | null,
 ): KeptCheck {
@@ -48,8 +48,8 @@ function draftOf(
     tag: bike.tag,
     build: plain<Build>(bike.build),
     parts: plain<FittedPart[]>(bike.parts),
-    sheetHash: sheet.hash,
-    sheet: plain<SheetVersion>(sheet.sheet),
+    checklistHash: checklist.hash,
+    checklist: plain<ChecklistVersion>(checklist.checklist),
     repairId: theirs?.repairId ?? null,
     author,
     openedAt: theirs?.openedAt ?? now(),
@@ -59,13 +59,13 @@ function draftOf(
   };
 }
 
-async function keptDraft(bikeId: string, sheetKey: string | null): Promise<KeptCheck | null> {
+async function keptDraft(bikeId: string, checklistKey: string | null): Promise<KeptCheck | null> {
   return (
     (await keptChecksOf([bikeId])).find(
       (check) =>
         check.state !== 'signed' &&
         check.repairId === null &&
-        (sheetKey === null || check.sheet.key === sheetKey),
+        (checklistKey === null || check.checklist.key === checklistKey),
     ) ?? null
   );
 }
@@ -73,24 +73,24 @@ async function keptDraft(bikeId: string, sheetKey: string | null): Promise<KeptC
 /** The check of a bike at the stand as it is kept here: found, joined or begun. */
 export async function findOrBegin(
   bike: Bike,
-  sheet: NamedSheet | null,
+  checklist: NamedChecklist | null,
   author: string,
   checkId: string | null,
 ): Promise<KeptCheck | null> {
   const mine = checkId
     ? (await keptChecksOf([bike.id])).find((check) => check.serverId === checkId || check.id === checkId)
-    : await keptDraft(bike.id, sheet?.sheet.key ?? null);
+    : await keptDraft(bike.id, checklist?.checklist.key ?? null);
   if (mine) return mine;
   // What a bike tells is its open ride-out; other work half done is asked for.
   const other =
-    sheet && !sheet.sheet.clears && !checkId
-      ? ((await openOn([bike.id], [sheet.sheet.key]))?.[0]?.id ?? null)
+    checklist && !checklist.checklist.clears && !checkId
+      ? ((await openOn([bike.id], [checklist.checklist.key]))?.[0]?.id ?? null)
       : null;
   const known = checkId ?? other ?? bike.openCheckId;
   const found = known ? await fetchOpen(known) : null;
-  const theirs = checkId || !sheet || found?.sheet.key === sheet.sheet.key ? found : null;
-  if (!theirs && !sheet) return null;
-  const named = theirs ? { hash: theirs.sheetHash, sheet: theirs.sheet } : sheet;
+  const theirs = checkId || !checklist || found?.checklist.key === checklist.checklist.key ? found : null;
+  if (!theirs && !checklist) return null;
+  const named = theirs ? { hash: theirs.checklistHash, checklist: theirs.checklist } : checklist;
   if (!named) return null;
   const check = draftOf(
     bike,
@@ -114,14 +114,15 @@ async function fetchOpen(id: string): Promise<Check | null> {
   }
 }
 
-/** The open checks of bikes on sheets as the server has them; null when it cannot be asked. */
+/** The open checks of bikes on checklists as the server has them; null when it cannot be asked. */
 export async function openOn(
   bikeIds: readonly string[],
-  sheetKeys: readonly string[],
+  checklistKeys: readonly string[],
 ): Promise<readonly OpenCheck[] | null> {
   if (bikeIds.length === 0) return [];
   try {
-    return (await send(findChecks, { body: { bikeIds: [...bikeIds], sheetKeys: [...sheetKeys] } })).checks;
+    return (await send(findChecks, { body: { bikeIds: [...bikeIds], checklistKeys: [...checklistKeys] } }))
+      .checks;
   } catch (error) {
     if (error instanceof UnreachableError || error instanceof RefusedError) return null;
     throw error;
@@ -132,20 +133,20 @@ export async function openOn(
 export async function joinChecks(
   open: readonly OpenCheck[],
   bikeOf: (id: string) => Bike | undefined,
-  sheetOf: (hash: string) => NamedSheet | null,
+  checklistOf: (hash: string) => NamedChecklist | null,
   author: string,
 ): Promise<void> {
   for (const theirs of open) {
     const known = (await keptChecksOf([theirs.bikeId])).find((check) => check.serverId === theirs.id);
-    const draft = known ?? (await keptDraft(theirs.bikeId, theirs.sheetKey));
+    const draft = known ?? (await keptDraft(theirs.bikeId, theirs.checklistKey));
     if (draft) {
       if (draft.serverId === theirs.id) await takeMarks(draft.id, theirs.marks);
       continue; // one begun here and not sent yet joins theirs when it is delivered
     }
     const bike = bikeOf(theirs.bikeId);
-    const sheet = sheetOf(theirs.sheetHash);
-    if (!bike || !sheet) continue;
-    const check = draftOf(bike, sheet, author, {
+    const checklist = checklistOf(theirs.checklistHash);
+    if (!bike || !checklist) continue;
+    const check = draftOf(bike, checklist, author, {
       serverId: theirs.id,
       repairId: null,
       openedAt: theirs.openedAt,
@@ -156,14 +157,14 @@ export async function joinChecks(
 }
 
 const beginning = new Map<string, Promise<KeptCheck>>();
-/** The draft of a bike on a sheet as kept here, begun if there is none; asks nobody, so that a mark never waits for the network. */
-export function draftFor(bike: Bike, sheet: NamedSheet, author: string): Promise<KeptCheck> {
-  const key = `${bike.id} ${sheet.sheet.key}`;
+/** The draft of a bike on a checklist as kept here, begun if there is none; asks nobody, so that a mark never waits for the network. */
+export function draftFor(bike: Bike, checklist: NamedChecklist, author: string): Promise<KeptCheck> {
+  const key = `${bike.id} ${checklist.checklist.key}`;
   const before = beginning.get(key) ?? Promise.resolve(null);
   const next = before.then(async () => {
-    const mine = await keptDraft(bike.id, sheet.sheet.key);
+    const mine = await keptDraft(bike.id, checklist.checklist.key);
     if (mine) return mine;
-    const check = draftOf(bike, sheet, author, null);
+    const check = draftOf(bike, checklist, author, null);
     await keepCheck(check);
     return check;
   });

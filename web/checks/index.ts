@@ -3,7 +3,7 @@ import { defineAsyncComponent } from 'vue';
 export { checksViews } from './views';
 export {
   type MarkGiven,
-  type NamedSheet,
+  type NamedChecklist,
   draftFor,
   joinChecks,
   keepMarks,

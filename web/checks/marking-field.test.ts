@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Bike, Wall } from '@cadre/contract/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { takeReading } from '@cadre/core/line';
-import { onLike } from '@cadre/core/testing';
+import { onLike } from '@cadre/test-world/core';
 import { useFleet } from '@cadre/web/fleet';
 import MarkingField from './MarkingField.vue';
 import ReadingField from './ReadingField.vue';

@@ -47,7 +47,7 @@ export function useCheckRecord(): CheckRecord {
   const asked = computed(() => {
     const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
     if (!check.value || !bike) return [];
-    return askedOf(check.value.sheet, {
+    return askedOf(check.value.checklist, {
       build: bike.build,
       parts: bike.parts,
     });

@@ -2,7 +2,13 @@ import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from
 import { askedOf, stationsOf, type Asked, type Station } from '@cadre/core/catalogue';
 import { foldMarks, progressOf, type Mark, type Progress, type Standing } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
-import { followKept, kept, withSheets, type KeptCheck, type KeptMark } from '@cadre/web/platform/local-db';
+import {
+  followKept,
+  kept,
+  withChecklists,
+  type KeptCheck,
+  type KeptMark,
+} from '@cadre/web/platform/local-db';
 import { keepMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
@@ -26,7 +32,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   const rows = shallowRef<readonly KeptMark[]>([]);
   const subscription = followKept(
     async () => ({
-      check: (await withSheets([await kept.checks.get(id)]))[0] ?? null,
+      check: (await withChecklists([await kept.checks.get(id)]))[0] ?? null,
       rows: await kept.marks.where('checkId').equals(id).toArray(),
     }),
     (found) => {
@@ -38,7 +44,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
 
   const asked = computed(() =>
     check.value
-      ? askedOf(check.value.sheet, { build: check.value.build, parts: check.value.parts ?? [] })
+      ? askedOf(check.value.checklist, { build: check.value.build, parts: check.value.parts ?? [] })
       : [],
   );
   /** What is open already comes first at its station: it is looked at before anything hides it. */
@@ -48,7 +54,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   ];
   const stations = computed(() =>
     check.value
-      ? stationsOf(asked.value, check.value.sheet.route).map((station) => ({
+      ? stationsOf(asked.value, check.value.checklist.route).map((station) => ({
           ...station,
           asked: firstRaised(station.asked),
         }))

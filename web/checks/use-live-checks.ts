@@ -18,7 +18,7 @@ export interface LiveChecks {
  */
 export function useLiveChecks(input: {
   readonly bikeIds: () => readonly string[];
-  readonly sheetKeys: () => readonly string[];
+  readonly checklistKeys: () => readonly string[];
   readonly follow: (listener: (bikeId: string | null) => void) => () => void;
   readonly onOpen?: (open: readonly OpenCheck[]) => Promise<void>;
   readonly onOver?: (keptId: string, signedBy: string | null) => void;
@@ -31,7 +31,7 @@ export function useLiveChecks(input: {
     timer = null;
     const bikeIds = input.bikeIds().filter((id) => wanted.has(id));
     wanted = new Set();
-    const open = await openOn(bikeIds, input.sheetKeys());
+    const open = await openOn(bikeIds, input.checklistKeys());
     if (!open || ended) return; // asked again when the stream is whole
     for (const each of open) await joinOwn(each);
     await input.onOpen?.(open);
@@ -45,7 +45,7 @@ export function useLiveChecks(input: {
         mine.serverId === null &&
         mine.state === 'open' &&
         mine.repairId === null &&
-        mine.sheetHash === theirs.sheetHash;
+        mine.checklistHash === theirs.checklistHash;
       if (same) await kept.checks.update(mine.id, { serverId: theirs.id });
       if (same || mine.serverId === theirs.id) await takeMarks(mine.id, theirs.marks);
     }
@@ -58,7 +58,7 @@ export function useLiveChecks(input: {
         mine.state !== 'open' ||
         !mine.serverId ||
         mine.repairId ||
-        !input.sheetKeys().includes(mine.sheet.key)
+        !input.checklistKeys().includes(mine.checklist.key)
       )
         continue;
       if (open.some((each) => each.id === mine.serverId)) continue;

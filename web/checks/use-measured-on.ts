@@ -4,23 +4,23 @@ import {
   measuredOn,
   onChecklist,
   type Asked,
-  type SheetVersion,
+  type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import type { MeasuredOn } from '@cadre/core/measures';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 
-type Checklist = Pick<SheetVersion, 'key' | 'newWheels'>;
+type Checklist = Pick<ChecklistVersion, 'key' | 'newWheels'>;
 
 /** What readings of a bike are judged on here: the same as the server's, from what this browser knows. Without a policy at hand, as shipped. */
 export function useMeasuredOn(): (
   bike: Bike,
   asked: Pick<Asked, 'position' | 'zone' | 'limit'>,
-  sheet?: Checklist,
+  checklist?: Checklist,
 ) => MeasuredOn {
   const catalogue = useCatalogue();
   const fleet = useFleet();
-  return (bike, asked, sheet) => {
+  return (bike, asked, checklist) => {
     const model = fleet.models.find((each) => each.id === bike.modelId)?.fit ?? {};
     const measured = {
       build: bike.build,
@@ -29,6 +29,6 @@ export function useMeasuredOn(): (
       parts: bike.marked,
       inStore: bike.whereabouts === 'laid-up',
     };
-    return measuredOn(asked, onChecklist(measured, sheet), catalogue.policy() ?? DEFAULT_POLICY);
+    return measuredOn(asked, onChecklist(measured, checklist), catalogue.policy() ?? DEFAULT_POLICY);
   };
 }

@@ -97,7 +97,7 @@ export const useOutbox = defineStore('outbox', () => {
         acts.filter((act) => act.trouble === null).length +
         checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
-        .filter((check) => check.state === 'open' && check.repairId === null && check.sheet.clears)
+        .filter((check) => check.state === 'open' && check.repairId === null && check.checklist.clears)
         .map((check) => check.bikeId);
       troubles.value = [
         ...troubled,

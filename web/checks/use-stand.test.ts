@@ -29,7 +29,7 @@ const bike = {
   facts: NO_FACTS,
   openCheckId: null,
 } as unknown as Bike;
-const sheet = { hash: 'a'.repeat(64), sheet: RIDE_OUT };
+const checklist = { hash: 'a'.repeat(64), checklist: RIDE_OUT };
 let scope: EffectScope;
 let draft: Draft;
 let stand: Stand;
@@ -43,7 +43,7 @@ beforeEach(async () => {
   oneByOne = false;
   await Promise.all([kept.checks.clear(), kept.marks.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
-  const check = await findOrBegin(bike, sheet, author, null);
+  const check = await findOrBegin(bike, checklist, author, null);
   scope = effectScope();
   scope.run(() => {
     draft = useDraft(check?.id ?? '');
@@ -131,7 +131,7 @@ describe('at the stand, with no signal', () => {
   });
 
   it('finds the draft of a bike again rather than begin another', async () => {
-    const again = await findOrBegin(bike, sheet, newId(), null);
+    const again = await findOrBegin(bike, checklist, newId(), null);
     expect(again?.id).toBe(draft.check.value?.id);
     expect(await kept.checks.count()).toBe(1);
   });
@@ -143,8 +143,8 @@ describe('at the stand, with no signal', () => {
     const theirs = {
       id: other.openCheckId,
       bikeId: other.id,
-      sheetHash: sheet.hash,
-      sheet: RIDE_OUT,
+      checklistHash: checklist.hash,
+      checklist: RIDE_OUT,
       state: 'open',
       openedAt: 5,
       repairId: null,
@@ -158,7 +158,7 @@ describe('at the stand, with no signal', () => {
         }),
       ),
     );
-    const joined = await findOrBegin(other, sheet, author, null);
+    const joined = await findOrBegin(other, checklist, author, null);
     expect(joined).toMatchObject({ id: theirs.id, serverId: theirs.id });
     expect(
       await kept.marks

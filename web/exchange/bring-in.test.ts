@@ -28,7 +28,7 @@ const wall: Wall = {
   bikes: [],
   people: [],
   policyHash: 'a'.repeat(64),
-  sheetVersions: 2,
+  checklistVersions: 2,
   now: 0,
 };
 const row = (line: number, site = 'Shed', hook: number | null = null): GoodRow => ({

@@ -91,9 +91,9 @@ function readDocument(bytes: Uint8Array): ReadFile {
 }
 
 async function readWorkbook(bytes: Uint8Array): Promise<ReadFile> {
-  const { readSheet } = await import('./workbook');
+  const { readChecklist } = await import('./workbook');
   try {
-    return tidy(await readSheet(bytes), 'a workbook’s first sheet');
+    return tidy(await readChecklist(bytes), 'a workbook’s first checklist');
   } catch (error) {
     return fault('broken-workbook', (error as Error).message);
   }

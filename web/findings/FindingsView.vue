@@ -29,7 +29,7 @@ const STATE_WORDS: Record<FoundState, string> = {
   open: 'To repair',
   'in-work': 'In work',
   mended: 'Look again',
-  're-looked': 'To release',
+  rechecked: 'To release',
 };
 
 const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });

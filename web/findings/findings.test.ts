@@ -7,7 +7,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
-import { DAY, findingLike } from '@cadre/core/testing';
+import { DAY, findingLike } from '@cadre/test-world/core';
 import { useFleet } from '@cadre/web/fleet';
 import FindingsView from './FindingsView.vue';
 import { siblingWords } from './sibling-wording';
@@ -83,7 +83,7 @@ async function shown(address = '/findings') {
     bikes,
     people: [],
     policyHash: '',
-    sheetVersions: 0,
+    checklistVersions: 0,
     now: Date.now(),
   };
   const view = mount(FindingsView, { global: { plugins: [router] } });

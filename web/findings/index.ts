@@ -4,4 +4,4 @@ export { findingsViews } from './views';
 /** Below a bike's standing: fetched after it. */
 export const OpenFindings = defineAsyncComponent(() => import('./OpenFindings.vue'));
 /** Fetched with the first finding that wants it. */
-export const LookAcross = defineAsyncComponent(() => import('./LookAcross.vue'));
+export const SimilarFaults = defineAsyncComponent(() => import('./SimilarFaults.vue'));

@@ -14,7 +14,7 @@ const text = (...bikes: Bike[]): string =>
     bikes,
     people: [],
     policyHash: '',
-    sheetVersions: 2,
+    checklistVersions: 2,
     now: 5,
   } satisfies Wall);
 const told = async (): Promise<string[]> =>

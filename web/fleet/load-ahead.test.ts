@@ -14,7 +14,7 @@ const wall: Wall = {
   bikes: [],
   people: [],
   policyHash: '',
-  sheetVersions: 0,
+  checklistVersions: 0,
   now: Date.now(),
 };
 let server: Fetched;

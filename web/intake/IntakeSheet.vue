@@ -27,7 +27,7 @@ const refusal = useRefusal();
 const reason = ref('');
 const findings = computed(() => props.bike.facts.findings as readonly Finding[]);
 const rate = computed(() => catalogue.policy()?.money.hourlyRate ?? 0);
-const RE_LOOK_MINUTES = jobMinutes([]);
+const RECHECK_MINUTES = jobMinutes([]);
 /** What the shelf's price and the usual minutes make of a finding nobody has priced yet. */
 function proposed(finding: Finding): { parts: string; minutes: string } {
   const part = likelyPart(finding);
@@ -40,7 +40,7 @@ function proposed(finding: Finding): { parts: string; minutes: string } {
     : undefined;
   return {
     parts: item ? money.value.typed(item.price) : '',
-    minutes: String(jobMinutes([finding]) - RE_LOOK_MINUTES),
+    minutes: String(jobMinutes([finding]) - RECHECK_MINUTES),
   };
 }
 const typed = reactive({
@@ -154,11 +154,11 @@ async function decide(accept: boolean): Promise<void> {
           :to="{
             name: 'stand',
             params: { bikeId: bike.id },
-            query: { sheet: 'intake', from: `/intake/${intake.id}` },
+            query: { checklist: 'intake', from: `/intake/${intake.id}` },
           }"
           class="inline-flex min-h-12 items-center font-semibold underline"
           data-look-over
-          >Look it over with the deep sheet</RouterLink
+          >Look it over with the deep checklist</RouterLink
         >
       </p>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />

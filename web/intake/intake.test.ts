@@ -8,7 +8,7 @@ import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { findingLike } from '@cadre/core/testing';
+import { findingLike } from '@cadre/test-world/core';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -65,31 +65,31 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-function sheet(findings: readonly Finding[], of = intake(), looked = true) {
+function checklist(findings: readonly Finding[], of = intake(), looked = true) {
   const props = { intake: of, bike: bike(findings, looked), intakes: useIntakes(), items: [] };
   return mount(IntakeSheet, { props, global: { stubs: { RouterLink: RouterLinkStub } } });
 }
-type Sheet = ReturnType<typeof sheet>;
-const price = async (view: Sheet, finding: number, parts: string, minutes: string): Promise<void> => {
+type Checklist = ReturnType<typeof checklist>;
+const price = async (view: Checklist, finding: number, parts: string, minutes: string): Promise<void> => {
   const fields = view.findAll('[data-price-of]')[finding]?.findAll('input') ?? [];
   await fields[0]?.setValue(parts);
   await fields[1]?.setValue(minutes);
 };
-const pressed = async (view: Sheet, css: string): Promise<void> => {
+const pressed = async (view: Checklist, css: string): Promise<void> => {
   await view.get(css).trigger('click');
   await flushPromises();
 };
-const isOff = (view: Sheet, css: string): boolean => view.get(css).attributes('disabled') !== undefined;
+const isOff = (view: Checklist, css: string): boolean => view.get(css).attributes('disabled') !== undefined;
 
 describe('a bike on offer', () => {
-  it('asks for the deep sheet first, and is not taken before', () => {
-    const view = sheet([], intake(), false);
+  it('asks for the deep checklist first, and is not taken before', () => {
+    const view = checklist([], intake(), false);
     expect(view.find('[data-look-over]').exists()).toBe(true);
     expect(isOff(view, '[data-accept]')).toBe(true);
     expect(view.text()).not.toContain('Nothing was found on it.');
   });
   it('adds up: parts, and minutes at the rate of the house, against what is asked and what a fit one is worth', async () => {
-    const view = sheet([bars]);
+    const view = checklist([bars]);
     await price(view, 0, '40', '60');
     // 90.00 asked, 40.00 of parts and an hour at 30.00: 160.00 of 200.00.
     for (const words of ['£90.00', '£70.00', '£160.00', '£200.00', '£40.00 under its worth: worth taking'])
@@ -98,7 +98,7 @@ describe('a bike on offer', () => {
     expect(view.get('[data-sum]').text()).toContain('Not worth it at this price');
   });
   it('says which parts nobody has priced: a worn tyre costs more than nothing', async () => {
-    const view = sheet([bars, frame]);
+    const view = checklist([bars, frame]);
     expect(view.get('[data-unpriced]').text()).toContain('2 findings have no price');
     expect(view.get('[data-sum]').text()).toContain('under its worth so far');
     await price(view, 0, '40', '10');
@@ -108,21 +108,21 @@ describe('a bike on offer', () => {
   });
   it('says that minutes cost nothing while no rate is set', () => {
     useCatalogue().known = { policy: { policy: DEFAULT_POLICY } } as never;
-    expect(sheet([bars]).get('[data-sum]').text()).toContain('minutes cost nothing in this sum');
+    expect(checklist([bars]).get('[data-sum]').text()).toContain('minutes cost nothing in this sum');
   });
   it('says before any money what only a qualified mechanic or the maker decides', () =>
-    expect(sheet([bars, frame]).get('[data-sum]').text()).toContain(
+    expect(checklist([bars, frame]).get('[data-sum]').text()).toContain(
       'Crack: a qualified mechanic or the maker decides before money does.',
     ));
   it('is not decided on a price that cannot be read', async () => {
-    const view = sheet([bars]);
+    const view = checklist([bars]);
     await price(view, 0, 'much', '10');
     expect(view.find('[data-sum]').exists()).toBe(false);
     expect(isOff(view, '[data-accept]') && isOff(view, '[data-price-save]')).toBe(true);
     expect(view.find('[aria-invalid=true]').exists()).toBe(true);
   });
   it('keeps the prices it is decided on, then the decision; left, it wants a reason', async () => {
-    const view = sheet([bars]);
+    const view = checklist([bars]);
     server.answers['POST /api/v1/intakes/i/prices'] = () => ({ intake: intake(), bike: bike([bars]) });
     server.answers['POST /api/v1/intakes/i/decision'] = () => ({
       intake: intake({ state: 'declined' }),
@@ -138,7 +138,7 @@ describe('a bike on offer', () => {
     ]);
   });
   it('decided by somebody else meanwhile says so, and keeps what was typed', async () => {
-    const view = sheet([bars]);
+    const view = checklist([bars]);
     server.answers['POST /api/v1/intakes/i/prices'] = () => new Refusal('intake.decided');
     await view.get('[data-reason]').setValue('Good');
     await pressed(view, '[data-accept]');
@@ -153,7 +153,7 @@ describe('a bike on offer', () => {
       decidedAt: Date.now(),
       reason: 'Fork past its service',
     });
-    const view = sheet([bars], decided);
+    const view = checklist([bars], decided);
     expect(view.get('[data-decided]').text()).toContain('“Fork past its service”');
     expect(view.find('form').exists() || view.find('[data-accept]').exists()).toBe(false);
   });

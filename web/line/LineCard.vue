@@ -92,7 +92,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
               : undefined
           "
           :bike="row.bike"
-          :on="measuredOn(row.bike, question, row.sheet?.sheet)"
+          :on="measuredOn(row.bike, question, row.checklist?.checklist)"
           :typed="typedOf(question.key)"
           :aside="line.asideOf(row, question)"
           :may-aside="session.person?.role === 'lead'"

@@ -30,7 +30,7 @@ const router = useRouter();
 const wide = useWide();
 const line = useLine({
   bikes: () => props.bikes,
-  sheetKey: () => props.address.sheetKey,
+  checklistKey: () => props.address.checklistKey,
   scope: () => props.address.scope,
   way: () => props.address.way,
 });
@@ -41,10 +41,10 @@ const openedRow = computed(
   () => line.rows.value.find((row) => row.bike.id === opened.value?.row.bike.id) ?? null,
 );
 
-const sheetName = computed(() =>
-  props.address.sheetKey === EACH_RIDE_OUT
+const checklistName = computed(() =>
+  props.address.checklistKey === EACH_RIDE_OUT
     ? 'Ride-out'
-    : (catalogue.summaryOf(props.address.sheetKey)?.name ?? 'Line'),
+    : (catalogue.summaryOf(props.address.checklistKey)?.name ?? 'Line'),
 );
 const scopeName = computed(() => {
   const { scope } = props.address;
@@ -66,7 +66,7 @@ const standOf = (row: LineBike): object => ({
   name: 'stand',
   params: { bikeId: row.bike.id },
   query: {
-    ...(props.address.sheetKey === EACH_RIDE_OUT ? {} : { sheet: props.address.sheetKey }),
+    ...(props.address.checklistKey === EACH_RIDE_OUT ? {} : { checklist: props.address.checklistKey }),
     from: route.fullPath,
   },
 });
@@ -153,7 +153,7 @@ useKeys(
   <main class="mx-auto max-w-[110rem] px-4 pb-40 pt-3 max-sm:px-2" data-line :data-ready="line.ready.value">
     <header class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
       <h1 class="sturdy text-2xl leading-tight">
-        {{ sheetName }}<template v-if="scopeName">, {{ scopeName }}</template>
+        {{ checklistName }}<template v-if="scopeName">, {{ scopeName }}</template>
       </h1>
       <p class="text-soft">
         down {{ count(bikes.length, 'bike')
@@ -169,9 +169,9 @@ useKeys(
     </header>
     <div v-if="line.trouble.value" class="mt-3 max-w-2xl space-y-3" data-line-trouble>
       <NoticePlate :said="line.trouble.value" />
-      <ActButton data-line-again @click="line.loadSheets()">Try again</ActButton>
+      <ActButton data-line-again @click="line.loadChecklists()">Try again</ActButton>
     </div>
-    <p v-else-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the sheets …</p>
+    <p v-else-if="!line.ready.value" class="py-8 text-soft" role="status">Getting the checklists …</p>
     <p v-else-if="line.columns.value.length === 0" class="py-8">
       None of these bikes is asked this.
       <RouterLink :to="{ name: 'line', query: { pick: '1' } }" class="text-act underline"

@@ -12,14 +12,14 @@ import { useLineChoice } from './use-line-choice';
 const props = defineProps<{ named: readonly Bike[] | null; unknown: readonly string[]; paper: boolean }>();
 const router = useRouter();
 const choice = useLineChoice(() => props.named);
-const { siteId, rule, sheetKey, of, bikes, sites, sheets, scopes } = choice;
+const { siteId, rule, checklistKey, of, bikes, sites, checklists, scopes } = choice;
 const shownTags = computed(() => bikes.value.map((bike) => bike.tag));
 function start(): void {
   void router.push({
     name: 'line',
     query: lineQuery({
       tags: shownTags.value,
-      sheetKey: sheetKey.value,
+      checklistKey: checklistKey.value,
       scope: readScope(of.value),
       way: props.paper ? 'paper' : 'line',
     }),
@@ -30,7 +30,7 @@ function print(): void {
     name: 'paper',
     query: lineQuery({
       tags: shownTags.value,
-      sheetKey: sheetKey.value,
+      checklistKey: checklistKey.value,
       scope: readScope(of.value),
       way: 'line',
     }),
@@ -45,7 +45,7 @@ function print(): void {
       <p class="mt-1 max-w-[60ch] text-soft">
         {{
           paper
-            ? 'Choose the bikes and the sheet that were printed. What is keyed in is marked as given on paper.'
+            ? 'Choose the bikes and the checklist that were printed. What is keyed in is marked as given on paper.'
             : 'One thing, bike after bike. What is marked here goes into the same check as at the stand.'
         }}
       </p>
@@ -55,7 +55,7 @@ function print(): void {
     </p>
     <section aria-labelledby="line-with" class="grid gap-3 sm:grid-cols-2">
       <h2 id="line-with" class="sturdy text-xl sm:col-span-2">With what</h2>
-      <ChoiceField v-model="sheetKey" label="Sheet" :options="sheets" data-line-sheet />
+      <ChoiceField v-model="checklistKey" label="Checklist" :options="checklists" data-line-checklist />
       <ChoiceField
         v-model="of"
         label="All of it, one zone, or one checkpoint"

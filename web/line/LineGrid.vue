@@ -6,7 +6,7 @@ import { columnName } from './cell-words';
 import type { Line, LineBike } from './use-line';
 import type { LineGrid } from './use-line-grid';
 
-/** Bikes down, looks across: one cursor, like a sheet of squared paper on a board. */
+/** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */
 const props = defineProps<{ line: Line; grid: LineGrid; standOf: (row: LineBike) => object }>();
 const { rowAt, columnAt, typing } = props.grid;
 const columns = props.line.columns;

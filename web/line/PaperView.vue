@@ -29,26 +29,27 @@ const bikes = computed(() =>
   ),
 );
 const askedBy = shallowRef<ReadonlyMap<string, readonly Asked[]>>(new Map());
-const sheetName = computed(() =>
-  address.value.sheetKey === EACH_RIDE_OUT
+const checklistName = computed(() =>
+  address.value.checklistKey === EACH_RIDE_OUT
     ? 'Ride-out'
-    : (catalogue.summaryOf(address.value.sheetKey)?.name ?? ''),
+    : (catalogue.summaryOf(address.value.checklistKey)?.name ?? ''),
 );
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
   if (!catalogue.known) await catalogue.load();
 });
 watch(
-  [bikes, () => address.value.sheetKey, () => catalogue.known],
+  [bikes, () => address.value.checklistKey, () => catalogue.known],
   async () => {
     const found = new Map<string, readonly Asked[]>();
     for (const bike of bikes.value) {
-      const { sheetKey } = address.value;
-      const sheet =
-        sheetKey === EACH_RIDE_OUT
-          ? await catalogue.sheetFor(bike.build.kind)
-          : await catalogue.sheetByKey(sheetKey);
-      if (sheet) found.set(bike.id, askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }));
+      const { checklistKey } = address.value;
+      const checklist =
+        checklistKey === EACH_RIDE_OUT
+          ? await catalogue.checklistFor(bike.build.kind)
+          : await catalogue.checklistByKey(checklistKey);
+      if (checklist)
+        found.set(bike.id, askedOf(checklist.checklist, { build: bike.build, parts: bike.parts }));
     }
     askedBy.value = found;
   },
@@ -103,7 +104,7 @@ const pages = computed(() => {
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
-      <h1 class="sturdy mr-auto text-2xl">{{ sheetName }} on paper</h1>
+      <h1 class="sturdy mr-auto text-2xl">{{ checklistName }} on paper</h1>
       <RouterLink
         :to="keyIn"
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
@@ -129,7 +130,7 @@ const pages = computed(() => {
     >
       <header class="flex items-start gap-4 border-b-2 border-black pb-2">
         <div class="min-w-0 grow">
-          <h2 class="sturdy text-2xl leading-tight">{{ sheetName }}</h2>
+          <h2 class="sturdy text-2xl leading-tight">{{ checklistName }}</h2>
           <p class="text-sm">Printed {{ dayAt(now(), zone) }} · page {{ index + 1 }} of {{ pages.length }}</p>
           <p class="mt-2 text-sm">
             Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______
@@ -143,7 +144,7 @@ const pages = computed(() => {
         <CodeSquare
           class="size-28 shrink-0"
           :text="`${origin}${keyIn}`"
-          label="Code that opens this sheet to key it in"
+          label="Code that opens this checklist to key it in"
         />
       </header>
       <table class="mt-2 w-full min-w-[46rem] border-collapse print:min-w-0 text-[0.8rem]">

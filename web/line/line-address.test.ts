@@ -4,18 +4,18 @@ import { lineQuery, readLineAddress } from './line-address';
 
 describe('the address of a line', () => {
   it.each<LineScope>([
-    { kind: 'sheet' },
+    { kind: 'checklist' },
     { kind: 'zone', zone: 'front-wheel' },
     { kind: 'checkpoint', checkpoint: 'tyre-pressure' },
   ])('names the same line when it is opened again: %o', (scope) => {
-    const address = { tags: ['Q01', 'Q02'], sheetKey: 'pressures', scope, way: 'paper' as const };
+    const address = { tags: ['Q01', 'Q02'], checklistKey: 'pressures', scope, way: 'paper' as const };
     expect(readLineAddress(lineQuery(address))).toEqual(address);
   });
-  it('is the ride-out of each kind when it names no sheet, and all of it when its part is unknown', () => {
+  it('is the ride-out of each kind when it names no checklist, and all of it when its part is unknown', () => {
     expect(readLineAddress({ bikes: 'Q1', of: 'zone:nowhere' })).toEqual({
       tags: ['Q1'],
-      sheetKey: 'each-ride-out',
-      scope: { kind: 'sheet' },
+      checklistKey: 'each-ride-out',
+      scope: { kind: 'checklist' },
       way: 'line',
     });
   });

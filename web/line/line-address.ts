@@ -5,7 +5,7 @@ import { EACH_RIDE_OUT } from './use-line';
 /** What a line is of, as its address says it: whoever opens the same address sees the same line. */
 export interface LineAddress {
   readonly tags: readonly string[];
-  readonly sheetKey: string;
+  readonly checklistKey: string;
   readonly scope: LineScope;
   readonly way: 'line' | 'paper';
 }
@@ -17,7 +17,7 @@ const one = (query: Query, key: string): string => {
 };
 
 export function scopeText(scope: LineScope): string {
-  return scope.kind === 'sheet'
+  return scope.kind === 'checklist'
     ? ''
     : scope.kind === 'zone'
       ? `zone:${scope.zone}`
@@ -29,13 +29,13 @@ export function readScope(text: string): LineScope {
   if (kind === 'zone' && (ZONES as readonly string[]).includes(key))
     return { kind: 'zone', zone: key as Zone };
   if (kind === 'look' && key) return { kind: 'checkpoint', checkpoint: key };
-  return { kind: 'sheet' };
+  return { kind: 'checklist' };
 }
 
 export function readLineAddress(query: Query): LineAddress {
   return {
     tags: one(query, 'bikes').split(',').filter(Boolean),
-    sheetKey: one(query, 'sheet') || EACH_RIDE_OUT,
+    checklistKey: one(query, 'checklist') || EACH_RIDE_OUT,
     scope: readScope(one(query, 'of')),
     way: one(query, 'way') === 'paper' ? 'paper' : 'line',
   };
@@ -45,7 +45,7 @@ export function lineQuery(address: LineAddress): Record<string, string> {
   const of = scopeText(address.scope);
   return {
     bikes: address.tags.join(','),
-    ...(address.sheetKey === EACH_RIDE_OUT ? {} : { sheet: address.sheetKey }),
+    ...(address.checklistKey === EACH_RIDE_OUT ? {} : { checklist: address.checklistKey }),
     ...(of ? { of } : {}),
     ...(address.way === 'paper' ? { way: 'paper' } : {}),
   };

@@ -17,22 +17,22 @@ export interface Option {
 export interface LineChoice {
   readonly siteId: Ref<string>;
   readonly rule: Ref<BikeRule>;
-  readonly sheetKey: Ref<string>;
+  readonly checklistKey: Ref<string>;
   readonly of: Ref<string>;
   readonly bikes: ComputedRef<readonly Bike[]>;
   readonly sites: ComputedRef<readonly Option[]>;
-  readonly sheets: ComputedRef<readonly Option[]>;
+  readonly checklists: ComputedRef<readonly Option[]>;
   readonly scopes: ComputedRef<readonly Option[]>;
 }
 
-/** Choosing a line: whose bikes, with which sheet, and whether with all of it, one zone or one checkpoint. */
+/** Choosing a line: whose bikes, with which checklist, and whether with all of it, one zone or one checkpoint. */
 export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
   const fleet = useFleet();
   const catalogue = useCatalogue();
   const candidates = useCandidates();
   const siteId = ref('');
   const rule = shallowRef<BikeRule>(ANY_BIKE);
-  const sheetKey = ref<string>(EACH_RIDE_OUT);
+  const checklistKey = ref<string>(EACH_RIDE_OUT);
   const of = ref('');
   const asked = shallowRef<readonly Asked[]>([]);
   watch(
@@ -47,26 +47,26 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
     const groups = (fleet.groups as readonly Group[]).filter((group) => group.siteId === siteId.value);
     return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
   });
-  const sheets = computed(() => [
+  const checklists = computed(() => [
     { value: EACH_RIDE_OUT, label: 'Ride-out of its kind' },
-    ...(catalogue.known?.sheets ?? [])
-      .filter((sheet) => !sheet.clears)
-      .map((sheet) => ({ value: sheet.key, label: sheet.name })),
+    ...(catalogue.known?.checklists ?? [])
+      .filter((checklist) => !checklist.clears)
+      .map((checklist) => ({ value: checklist.key, label: checklist.name })),
   ]);
 
-  /** What the sheet asks of these bikes, so that only what is asked at all can be chosen. */
+  /** What the checklist asks of these bikes, so that only what is asked at all can be chosen. */
   watch(
-    [sheetKey, bikes],
+    [checklistKey, bikes],
     async () => {
-      const key = sheetKey.value;
+      const key = checklistKey.value;
       const byKind = new Map(bikes.value.map((bike) => [bike.build.kind, bike]));
       const all = new Map<string, Asked>();
       for (const [kind, bike] of byKind) {
-        const sheet =
-          key === EACH_RIDE_OUT ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(key);
-        if (sheetKey.value !== key) return; // another was chosen meanwhile
-        if (sheet)
-          for (const each of askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }))
+        const checklist =
+          key === EACH_RIDE_OUT ? await catalogue.checklistFor(kind) : await catalogue.checklistByKey(key);
+        if (checklistKey.value !== key) return; // another was chosen meanwhile
+        if (checklist)
+          for (const each of askedOf(checklist.checklist, { build: bike.build, parts: bike.parts }))
             all.set(each.key, each);
       }
       asked.value = [...all.values()];
@@ -89,11 +89,11 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
   return {
     siteId,
     rule,
-    sheetKey,
+    checklistKey,
     of,
     bikes,
     sites: computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name }))),
-    sheets,
+    checklists,
     scopes,
   };
 }

@@ -225,7 +225,7 @@ export function useLineGrid(line: Line): LineGrid {
       };
     const question = of.asked.find((each) => each.key === into.key);
     if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
-    const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.sheet?.sheet));
+    const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.checklist?.checklist));
     if (cell.kind === 'refused') return cellWords(cell, text);
     return {
       question,

@@ -4,22 +4,22 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
-import { DEFAULT_POLICY, type SheetVersion } from '@cadre/core/catalogue';
+import { DEFAULT_POLICY, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import type { LineScope } from '@cadre/core/line';
-import { SHIPPED_SHEETS } from '@cadre/core/shipped';
+import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { kept } from '@cadre/web/platform/local-db';
 import { RefusedError } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useOutbox, type NamedSheet } from '@cadre/web/checks';
+import { useOutbox, type NamedChecklist } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { useLine, type Line } from './use-line';
 import { useLineGrid, type LineGrid } from './use-line-grid';
 import { usePaste } from './use-paste';
 
 const author = newId();
-const PRESSURES = SHIPPED_SHEETS.find((sheet) => sheet.key === 'pressures');
+const PRESSURES = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'pressures');
 const FRONT = 'tyre-pressure@front';
 /** Tyres marked 2.1 to 3.8 bar, on wheels that hold more. */
 const fit = { sidewallMinFront: 210, sidewallMaxFront: 380, sidewallMinRear: 210, sidewallMaxRear: 380 };
@@ -73,7 +73,7 @@ async function open(of: LineScope = { kind: 'checkpoint', checkpoint: 'tyre-pres
   scope.run(() => {
     line = useLine({
       bikes: () => bikes,
-      sheetKey: () => 'pressures',
+      checklistKey: () => 'pressures',
       scope: () => lineScope,
       way: () => 'line',
     });
@@ -96,36 +96,39 @@ beforeEach(async () => {
   } as never;
   const catalogue = useCatalogue();
   catalogue.known = {
-    sheets: [{ key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false }],
+    checklists: [{ key: 'pressures', hash: 'b'.repeat(64), name: 'Pressures', clears: false }],
     policy: { policy: { ...DEFAULT_POLICY, marking: 'by-station' } },
   } as never;
-  if (!PRESSURES) throw new Error('no sheet of pressures');
-  vi.spyOn(catalogue, 'sheetOf').mockResolvedValue({ hash: 'b'.repeat(64), sheet: PRESSURES });
+  if (!PRESSURES) throw new Error('no checklist of pressures');
+  vi.spyOn(catalogue, 'checklistOf').mockResolvedValue({ hash: 'b'.repeat(64), checklist: PRESSURES });
 });
 afterEach(() => scope.stop());
 
-describe('sheets that cannot be had', () => {
+describe('checklists that cannot be had', () => {
   function openUnready(): void {
     scope = effectScope();
     scope.run(
       () =>
         (line = useLine({
           bikes: () => bikes,
-          sheetKey: () => 'pressures',
-          scope: () => ({ kind: 'sheet' }),
+          checklistKey: () => 'pressures',
+          scope: () => ({ kind: 'checklist' }),
           way: () => 'line',
         })),
     );
   }
-  const sheet = (): NamedSheet => ({ hash: 'b'.repeat(64), sheet: PRESSURES as SheetVersion });
+  const checklist = (): NamedChecklist => ({
+    hash: 'b'.repeat(64),
+    checklist: PRESSURES as ChecklistVersion,
+  });
 
   it('without signal and not kept: said, and asked for again as soon as there is', async () => {
-    const asked = vi.mocked(useCatalogue().sheetOf).mockResolvedValue(null);
+    const asked = vi.mocked(useCatalogue().checklistOf).mockResolvedValue(null);
     useOutbox().reachable = false;
     openUnready();
-    await settled(() => line.trouble.value?.what === 'No signal, and these sheets are not kept here.');
+    await settled(() => line.trouble.value?.what === 'No signal, and these checklists are not kept here.');
     expect(line.ready.value).toBe(false);
-    asked.mockResolvedValue(sheet());
+    asked.mockResolvedValue(checklist());
     useOutbox().reachable = true;
     await settled(() => line.ready.value);
     expect(line.trouble.value).toBeNull();
@@ -133,16 +136,16 @@ describe('sheets that cannot be had', () => {
 
   it.each([
     [new RefusedError({ code: 'session.required' } as never), 'You are not signed in.', 0],
-    [new Error('the disk is gone'), 'This browser could not read or keep the sheets.', 1],
+    [new Error('the disk is gone'), 'This browser could not read or keep the checklists.', 1],
   ])('%s: said, told where faults are seen, and tried again by hand', async (error, said, told) => {
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
-    const asked = vi.mocked(useCatalogue().sheetOf).mockRejectedValue(error);
+    const asked = vi.mocked(useCatalogue().checklistOf).mockRejectedValue(error);
     openUnready();
     await settled(() => line.trouble.value?.what === said);
     expect(reported).toHaveBeenCalledTimes(told);
-    asked.mockResolvedValue(sheet());
-    await line.loadSheets();
+    asked.mockResolvedValue(checklist());
+    await line.loadChecklists();
     expect([line.ready.value, line.trouble.value]).toEqual([true, null]);
     vi.unstubAllGlobals();
   });
@@ -214,7 +217,7 @@ describe('down the line', () => {
   });
 
   it('a row is given whole where its looks stand side by side, and signed with the others that are complete', async () => {
-    await open({ kind: 'sheet' });
+    await open({ kind: 'checklist' });
     await grid.rowSound(0);
     await settled(() => line.signable.value.length === 1);
     expect(await line.signAll()).toBe(1);

@@ -39,7 +39,7 @@ import {
   useOutbox,
   useReadings,
   type MarkGiven,
-  type NamedSheet,
+  type NamedChecklist,
 } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -47,7 +47,7 @@ import { useSession } from '@cadre/web/people';
 /** One bike of the line, with what its check says so far. */
 export interface LineBike {
   readonly bike: Bike;
-  readonly sheet: NamedSheet | null;
+  readonly checklist: NamedChecklist | null;
   readonly asked: readonly Asked[];
   readonly standings: ReadonlyMap<string, Standing>;
   readonly progress: Progress;
@@ -62,10 +62,10 @@ export interface Line {
   readonly rows: ComputedRef<readonly LineBike[]>;
   readonly columns: ComputedRef<readonly LineColumn[]>;
   readonly ready: Ref<boolean>;
-  /** Why the sheets could not be had. */
+  /** Why the checklists could not be had. */
   readonly trouble: Ref<Said | null>;
-  /** Asks for the sheets again. */
-  loadSheets(): Promise<void>;
+  /** Asks for the checklists again. */
+  loadChecklists(): Promise<void>;
   readonly signable: ComputedRef<readonly LineBike[]>;
   readonly undoable: ComputedRef<boolean>;
   cell(row: LineBike, column: LineColumn): LineCell;
@@ -98,16 +98,16 @@ export interface Line {
   signAll(): Promise<number>;
 }
 
-/** What a sheet key means for a bike: `ride-out` is the ride-out of its kind. */
+/** What a checklist key means for a bike: `ride-out` is the ride-out of its kind. */
 export const EACH_RIDE_OUT = 'each-ride-out';
 
 /**
- * Many bikes, one sheet: every mark goes into the check of its bike, begun by the first mark or joined where somebody has begun.
+ * Many bikes, one checklist: every mark goes into the check of its bike, begun by the first mark or joined where somebody has begun.
  * Whatever others mark meanwhile is followed. `way` tells marks keyed in from paper from those given at the bike.
  */
 export function useLine(input: {
   readonly bikes: () => readonly Bike[];
-  readonly sheetKey: () => string;
+  readonly checklistKey: () => string;
   readonly scope: () => LineScope;
   readonly way: () => 'line' | 'paper';
 }): Line {
@@ -116,7 +116,7 @@ export function useLine(input: {
   const session = useSession();
   const outbox = useOutbox();
   const readings = useReadings();
-  const sheets = shallowRef<ReadonlyMap<string, NamedSheet>>(new Map());
+  const checklists = shallowRef<ReadonlyMap<string, NamedChecklist>>(new Map());
   const ready = ref(false);
   const trouble = ref<Said | null>(null);
   const checks = shallowRef<readonly KeptCheck[]>([]);
@@ -128,32 +128,36 @@ export function useLine(input: {
     readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]
   >([]);
   const ids = computed(() => input.bikes().map((bike) => bike.id));
-  const sheetOf = (bike: Bike): NamedSheet | null => sheets.value.get(bike.build.kind) ?? null;
-  const sheetKeys = computed(() => [...new Set([...sheets.value.values()].map((each) => each.sheet.key))]);
+  const checklistOf = (bike: Bike): NamedChecklist | null => checklists.value.get(bike.build.kind) ?? null;
+  const checklistKeys = computed(() => [
+    ...new Set([...checklists.value.values()].map((each) => each.checklist.key)),
+  ]);
 
-  async function askSheets(): Promise<ReadonlyMap<string, NamedSheet>> {
+  async function askChecklists(): Promise<ReadonlyMap<string, NamedChecklist>> {
     const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
     if (!catalogue.known) await catalogue.load();
     if (!catalogue.known) throw new UnreachableError();
     const published = kinds.flatMap((kind) => {
       const summary =
-        input.sheetKey() === EACH_RIDE_OUT
+        input.checklistKey() === EACH_RIDE_OUT
           ? catalogue.summaryFor(kind)
-          : catalogue.summaryOf(input.sheetKey());
+          : catalogue.summaryOf(input.checklistKey());
       return summary ? [{ kind, hash: summary.hash }] : [];
     });
     const found = await Promise.all(
-      published.map(async ({ kind, hash }) => [kind, await catalogue.sheetOf(hash)] as const),
+      published.map(async ({ kind, hash }) => [kind, await catalogue.checklistOf(hash)] as const),
     );
-    const had = new Map(found.flatMap(([kind, sheet]) => (sheet ? [[kind, sheet] as const] : [])));
+    const had = new Map(
+      found.flatMap(([kind, checklist]) => (checklist ? [[kind, checklist] as const] : [])),
+    );
     // None of it here is not the same as nothing being asked.
     if (had.size === 0 && published.length > 0) throw new UnreachableError();
     return had;
   }
-  async function loadSheets(): Promise<void> {
+  async function loadChecklists(): Promise<void> {
     trouble.value = null;
     try {
-      sheets.value = await askSheets();
+      checklists.value = await askChecklists();
       ready.value = true;
       live.refresh();
     } catch (error) {
@@ -162,11 +166,11 @@ export function useLine(input: {
           ? wordsFor(error.problem)
           : error instanceof UnreachableError
             ? {
-                what: 'No signal, and these sheets are not kept here.',
+                what: 'No signal, and these checklists are not kept here.',
                 todo: 'They are asked for again as soon as there is.',
               }
             : {
-                what: 'This browser could not read or keep the sheets.',
+                what: 'This browser could not read or keep the checklists.',
                 todo: 'Try again; then load the page again, or take another browser.',
               };
       if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
@@ -174,18 +178,18 @@ export function useLine(input: {
   }
   watch(
     () => outbox.reachable,
-    (reached) => reached && trouble.value && void loadSheets(),
+    (reached) => reached && trouble.value && void loadChecklists(),
   );
 
   const live = useLiveChecks({
     bikeIds: () => ids.value,
-    sheetKeys: () => sheetKeys.value,
+    checklistKeys: () => checklistKeys.value,
     follow: fleet.onChanged,
     onOpen: (open) =>
       joinChecks(
         open,
         (id) => fleet.bikeById.get(id),
-        (hash) => [...sheets.value.values()].find((each) => each.hash === hash) ?? null,
+        (hash) => [...checklists.value.values()].find((each) => each.hash === hash) ?? null,
         session.person?.id ?? '',
       ),
   });
@@ -210,7 +214,9 @@ export function useLine(input: {
     { immediate: true },
   );
   onScopeDispose(() => subscription?.unsubscribe());
-  watch([() => input.sheetKey(), () => ids.value.join()], () => void loadSheets(), { immediate: true });
+  watch([() => input.checklistKey(), () => ids.value.join()], () => void loadChecklists(), {
+    immediate: true,
+  });
 
   const signedHere = new Set<string>();
   /** Signed here since the line was opened: shown as done, while an older signature says nothing of today. */
@@ -219,9 +225,9 @@ export function useLine(input: {
     for (const check of checks.value) byBike.set(check.bikeId, [...(byBike.get(check.bikeId) ?? []), check]);
     return byBike;
   });
-  function checkOf(bike: Bike, sheet: NamedSheet | null): KeptCheck | null {
+  function checkOf(bike: Bike, checklist: NamedChecklist | null): KeptCheck | null {
     const own = (checksByBike.value.get(bike.id) ?? []).filter(
-      (check) => check.sheet.key === sheet?.sheet.key,
+      (check) => check.checklist.key === checklist?.checklist.key,
     );
     return (
       own.find((check) => check.repairId === null && check.state !== 'signed') ??
@@ -241,23 +247,23 @@ export function useLine(input: {
   const made = new Map<string, { key: string; row: LineBike }>();
   const rows = computed(() =>
     input.bikes().map((bike): LineBike => {
-      const sheet = sheetOf(bike);
-      const check = checkOf(bike, sheet);
+      const checklist = checklistOf(bike);
+      const check = checkOf(bike, checklist);
       const own = check ? marksOfCheck(check.id) : [];
       const unsent = own.filter((mark) => mark.sent === 0).length;
-      const key = `${bike.version} ${sheet?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
+      const key = `${bike.version} ${checklist?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
       const before = made.get(bike.id);
       if (before?.key === key) return before.row;
       const asked = check
-        ? askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] })
-        : sheet
-          ? askedOf(sheet.sheet, { build: bike.build, parts: bike.parts })
+        ? askedOf(check.checklist, { build: check.build, parts: check.parts ?? [] })
+        : checklist
+          ? askedOf(checklist.checklist, { build: bike.build, parts: bike.parts })
           : [];
       const standings = foldMarks(own.map((each) => each.mark));
       const progress = progressOf(asked, standings);
       const row: LineBike = {
         bike,
-        sheet: check ? { hash: check.sheetHash, sheet: check.sheet } : sheet,
+        checklist: check ? { hash: check.checklistHash, checklist: check.checklist } : checklist,
         asked,
         standings,
         progress,
@@ -271,8 +277,8 @@ export function useLine(input: {
     }),
   );
   const zones = computed(() => {
-    const first = [...sheets.value.values()][0];
-    return zonesOf(first?.sheet.route ?? 'm-front-first');
+    const first = [...checklists.value.values()][0];
+    return zonesOf(first?.checklist.route ?? 'm-front-first');
   });
   let columnsBefore: readonly LineColumn[] = [];
   /** The same columns stay the same: rows look at them. */
@@ -338,9 +344,10 @@ export function useLine(input: {
     const at = markTime();
     const act = [];
     for (const { row, questions, given } of each) {
-      if (questions.length === 0 || !row.sheet || row.state === 'signing' || row.state === 'signed') continue;
-      const known = checkOf(row.bike, row.sheet);
-      const check = known?.state === 'open' ? known : await draftFor(row.bike, row.sheet, author);
+      if (questions.length === 0 || !row.checklist || row.state === 'signing' || row.state === 'signed')
+        continue;
+      const known = checkOf(row.bike, row.checklist);
+      const check = known?.state === 'open' ? known : await draftFor(row.bike, row.checklist, author);
       const meant = questions.filter(
         (question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)),
       );
@@ -413,7 +420,7 @@ export function useLine(input: {
     if (!author) return 0;
     const ripe = signable.value;
     for (const row of ripe) {
-      const check = checkOf(row.bike, row.sheet);
+      const check = checkOf(row.bike, row.checklist);
       if (!check) continue;
       signedHere.add(check.id);
       await signDraft(check.id, author);
@@ -429,7 +436,7 @@ export function useLine(input: {
     columns,
     ready,
     trouble,
-    loadSheets,
+    loadChecklists,
     signable,
     undoable: computed(() => acts.value.length > 0),
     cell: (row, column) => lineCell(column, row.asked, row.standings),

@@ -39,7 +39,7 @@ export function asTyped(reading: { readonly typed: string; readonly unit: string
 /** Where a limit comes from, after its figure. */
 export const SOURCE_WORDS: Record<LimitSource, string> = {
   marking: 'marked on the part',
-  sheet: 'this checklist’s own',
+  checklist: 'this checklist’s own',
   start: 'start chosen for this tyre',
   policy: 'set by your policy',
   default: 'as Cadre ships',

@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue';
 import {
   LEGAL_WEIGHTS,
   MARKING_WAYS,
-  SCHOOL_QUESTIONS,
+  PRACTICE_QUESTIONS,
   ZONES,
   type LegalWeight,
   type MarkingWay,
@@ -21,7 +21,7 @@ import { HouseTorque } from '@cadre/web/torque';
 import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { CatalogueNav, MARKING_WORDS } from '@cadre/web/catalogue';
 import PolicyEffect from './PolicyEffect.vue';
-import SchoolChoice from './SchoolChoice.vue';
+import PracticeChoice from './PracticeChoice.vue';
 import { usePolicyForm } from './use-policy-form';
 import { ZONE_WORDS } from '@cadre/web/words';
 
@@ -195,14 +195,14 @@ const publish = (): void => {
           @update:model-value="(money) => form.set({ money: { ...money } })"
           @wrong="(isWrong) => (wrongMoney = isWrong)"
         />
-        <section aria-labelledby="schools" class="space-y-4">
-          <h2 id="schools" class="sturdy text-xl">Schools</h2>
-          <SchoolChoice
-            v-for="question in SCHOOL_QUESTIONS"
+        <section aria-labelledby="practices" class="space-y-4">
+          <h2 id="practices" class="sturdy text-xl">Practices</h2>
+          <PracticeChoice
+            v-for="question in PRACTICE_QUESTIONS"
             :key="question"
             :question="question"
-            :chosen="choices.schools[question]"
-            @choose="(side) => form.set({ schools: { ...choices!.schools, [question]: side } as never })"
+            :chosen="choices.practices[question]"
+            @choose="(side) => form.set({ practices: { ...choices!.practices, [question]: side } as never })"
           />
         </section>
       </fieldset>

@@ -12,7 +12,7 @@ import { CatalogueNav, keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/ca
 import RouteZone from './RouteZone.vue';
 import { usePolicyForm } from './use-policy-form';
 
-/** The ways round a bike: five that ship, and the house's own. A sheet takes one with it when it is published. */
+/** The ways round a bike: five that ship, and the house's own. A checklist takes one with it when it is published. */
 const session = useSession();
 const refusal = useRefusal();
 const form = usePolicyForm();

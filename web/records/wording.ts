@@ -1,8 +1,8 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/records';
 import { count } from '@cadre/web/platform/time';
-import type { MishapKind } from '@cadre/core/mishaps';
-import { JOINT_WORDS, MISHAP_WORDS, PART_WORDS } from '@cadre/web/words';
+import type { IncidentKind } from '@cadre/core/incidents';
+import { JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
 
@@ -43,7 +43,7 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'bike.moved':
       return say(body.to === 'out' ? 'Handed out' : 'Came back', '', 'quiet');
     case 'check.opened':
-      return say(body.reLook ? 'Re-look begun' : 'Check begun', '', 'quiet');
+      return say(body.recheck ? 'Recheck begun' : 'Check begun', '', 'quiet');
     case 'check.marked':
       return say(`${count(listOf(body.markIds).length, 'mark')} given`, '', 'quiet');
     case 'check.signed': {
@@ -63,9 +63,9 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
         'strong',
       );
-    case 'mishap.reported': {
-      const { kind, note } = (body.mishap ?? {}) as Body;
-      return say(MISHAP_WORDS[text(kind) as MishapKind] ?? 'Something happened', text(note), 'strong');
+    case 'incident.reported': {
+      const { kind, note } = (body.incident ?? {}) as Body;
+      return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? 'Something happened', text(note), 'strong');
     }
     case 'photo.added':
       return say('Photo taken', text(body.checkpoint).replace(/-/g, ' '), 'quiet');
@@ -123,9 +123,9 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       if (!waits) return say('Repair planned', text(stand) ? `stand ${text(stand)}` : '', 'quiet');
       return say(waiting.for === 'workshop' ? 'Away at a workshop' : 'Waits for a part', text(waiting.what));
     }
-    case 'left-apart.opened':
+    case 'not-reassembled.opened':
       return say('Left apart', text(body.what));
-    case 'left-apart.closed':
+    case 'not-reassembled.closed':
       return say('Put together again');
     case 'bike.released':
       return say(

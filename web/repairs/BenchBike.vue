@@ -12,12 +12,12 @@ import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BenchFinding from './BenchFinding.vue';
-import LeftApart from './LeftApart.vue';
+import NotReassembled from './NotReassembled.vue';
 import ReleaseBox from './ReleaseBox.vue';
 import RepairCard from './RepairCard.vue';
 import type { Repairs } from './use-repairs';
 
-/** One bike on the bench: its findings, the work, the re-look, the release. Nothing skips a step. */
+/** One bike on the bench: its findings, the work, the recheck, the release. Nothing skips a step. */
 const props = defineProps<{
   bike: Bike;
   answer: FitnessAnswer;
@@ -61,7 +61,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
     await router.push({
       name: 'stand',
       params: { bikeId: props.bike.id },
-      query: { check: await props.bench.reLook(repair) },
+      query: { check: await props.bench.recheck(repair) },
     });
   });
 </script>
@@ -134,8 +134,8 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       @done="(done) => refusal.run(() => bench.finish(repair, done))"
       @look="lookAgain(repair)"
     />
-    <LeftApart
-      v-if="facts.leftApart.length || session.may('mark')"
+    <NotReassembled
+      v-if="facts.notReassembled.length || session.may('mark')"
       :bike="bike"
       :busy="refusal.busy.value"
       @leave="(what) => refusal.run(() => bench.leave(bike, what))"

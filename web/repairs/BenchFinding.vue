@@ -5,7 +5,7 @@ import { asBuilt, holds, SEVERITIES, type Severity } from '@cadre/core/catalogue
 import { isStopNow, maySetSeverity, type Finding } from '@cadre/core/findings';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
 import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/words';
-import { LookAcross } from '@cadre/web/findings';
+import { SimilarFaults } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { FindingPhotos } from '@cadre/web/photos';
@@ -99,7 +99,7 @@ function merge(id: string): void {
           <span class="text-soft">Do:</span> {{ finding.words.doNext }}
         </p>
         <FindingPhotos :bike-id="bike.id" :finding="finding" />
-        <LookAcross v-if="stops || finding.severity === 'soon'" :finding-id="finding.id" />
+        <SimilarFaults v-if="stops || finding.severity === 'soon'" :finding-id="finding.id" />
         <p v-if="finding.words.toMechanic" class="font-semibold text-held">
           A qualified mechanic or the maker decides. Nobody rides it to see.
         </p>

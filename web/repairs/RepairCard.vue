@@ -31,7 +31,7 @@ const fleet = useFleet();
 const session = useSession();
 const catalogue = useCatalogue();
 const now = useNow();
-/** Whether this person's own re-look would not count: better said before the looking than after. */
+/** Whether this person's own recheck would not count: better said before the looking than after. */
 const barred = computed(() => {
   const policy = catalogue.policy();
   return (
@@ -94,12 +94,12 @@ const facts = computed(() =>
         You mended this. Policy wants a second person here: somebody else looks again.
       </p>
       <ActButton
-        v-else-if="session.may('re-look')"
+        v-else-if="session.may('recheck')"
         kind="main"
         big
         class="mt-2 w-full"
         :disabled="busy"
-        data-re-look
+        data-recheck
         @click="emit('look')"
         >Look again</ActButton
       >

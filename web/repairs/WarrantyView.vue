@@ -9,7 +9,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 
-/** A sheet to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
+/** A checklist to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
 const props = defineProps<{ bikeId: string }>();
 const fleet = useFleet();
 const now = useNow();

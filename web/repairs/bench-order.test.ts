@@ -9,7 +9,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import type { Finding } from '@cadre/core/findings';
 import { NO_PLAN, type BenchReason } from '@cadre/core/repairs';
-import { findingLike, HOUR } from '@cadre/core/testing';
+import { findingLike, HOUR } from '@cadre/test-world/core';
 import { now } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { placeWords } from './bench-wording';
@@ -48,7 +48,7 @@ function ordered(
 ): string[] {
   const outAt = now() + HOUR;
   useFleet().wall = {
-    ...{ sites: [], racks: [], models: [], people: [], policyHash: '', sheetVersions: 0, now: now() },
+    ...{ sites: [], racks: [], models: [], people: [], policyHash: '', checklistVersions: 0, now: now() },
     groups: [
       {
         id: 'g',

@@ -8,7 +8,7 @@ import type { Repair } from '@cadre/contract/repairs';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { TOUCHES } from '@cadre/core/catalogue';
 import { NO_PLAN } from '@cadre/core/repairs';
-import { findingLike } from '@cadre/core/testing';
+import { findingLike } from '@cadre/test-world/core';
 import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import { blockWords, TOUCH_WORDS } from './wording';
@@ -138,6 +138,6 @@ describe('words of the bench', () => {
     expect(blockWords({ code: 'not-repaired', finding: findingLike() })).toBe(
       'Repair: does not stop the wheel',
     );
-    expect(blockWords({ code: 'left-apart', what: 'wheel out' })).toBe('Put together: wheel out');
+    expect(blockWords({ code: 'not-reassembled', what: 'wheel out' })).toBe('Put together: wheel out');
   });
 });

@@ -6,7 +6,7 @@ import {
   hangTag,
   leaveApart,
   listRepairs,
-  openReLook,
+  openRecheck,
   planRepair,
   putTogether,
   releaseBike,
@@ -30,7 +30,7 @@ export interface Repairs {
   plan(repair: Repair, plan: RepairPlan): Promise<void>;
   finish(repair: Repair, done: Done): Promise<void>;
   /** The id of the check to look again with: the one somebody opened, or a new one. */
-  reLook(repair: Repair): Promise<string>;
+  recheck(repair: Repair): Promise<string>;
   regrade(finding: Finding, severity: Severity, reason: string): Promise<void>;
   /** The other is closed into this one. */
   merge(finding: Finding, otherId: string): Promise<void>;
@@ -73,9 +73,9 @@ export function useRepairs(): Repairs {
       taken(await act(planRepair, { params: { id: repair.id }, body: { at: now(), plan } })),
     finish: async (repair, done) =>
       taken(await act(finishRepair, { params: { id: repair.id }, body: { at: now(), ...done } })),
-    reLook: async (repair) => {
+    recheck: async (repair) => {
       try {
-        return (await act(openReLook, { params: { id: repair.id }, body: { at: now() } })).id;
+        return (await act(openRecheck, { params: { id: repair.id }, body: { at: now() } })).id;
       } catch (error) {
         if (error instanceof RefusedError && error.problem.code === 'conflict.check-open')
           return (error.problem.current as Check).id;

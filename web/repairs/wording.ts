@@ -26,7 +26,7 @@ export const STATE_WORDS: Record<FindingState, string> = {
   open: 'to repair',
   'in-work': 'in work',
   mended: 'repaired, look again',
-  're-looked': 'sound again, waits for release',
+  rechecked: 'sound again, waits for release',
   closed: 'closed',
 };
 
@@ -35,9 +35,9 @@ export function blockWords(block: ReleaseBlock): string {
   switch (block.code) {
     case 'not-repaired':
       return `Repair: ${block.finding.words.fault.toLowerCase()}`;
-    case 'not-re-looked':
+    case 'not-rechecked':
       return `Look again: ${block.finding.words.fault.toLowerCase()}`;
-    case 'left-apart':
+    case 'not-reassembled':
       return `Put together: ${block.what}`;
     case 'repair-open':
       return 'A repair is not finished and looked at again';

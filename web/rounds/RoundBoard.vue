@@ -29,9 +29,9 @@ const board = useRoundBoard(() => props.round);
 const { count: counts, inHand, waiting, done, next, projection } = board;
 const over = ref<'close' | 'change' | null>(null);
 const zone = computed(() => fleet.siteById.get(props.round.siteId)?.timeZone ?? 'UTC');
-const sheetName = computed(() =>
-  props.round.sheetKey
-    ? (catalogue.summaryOf(props.round.sheetKey)?.name ?? props.round.sheetKey)
+const checklistName = computed(() =>
+  props.round.checklistKey
+    ? (catalogue.summaryOf(props.round.checklistKey)?.name ?? props.round.checklistKey)
     : 'Ride-out',
 );
 const may = computed(() => session.may('mark') && props.round.state === 'open');
@@ -67,7 +67,7 @@ function goLine(): void {
     name: 'line',
     query: {
       bikes: tags,
-      ...(props.round.sheetKey ? { sheet: props.round.sheetKey } : {}),
+      ...(props.round.checklistKey ? { checklist: props.round.checklistKey } : {}),
       from: `/rounds/${props.round.id}`,
     },
   });
@@ -104,7 +104,7 @@ const RAILS = computed(() =>
     <header class="flex flex-wrap items-baseline gap-x-3">
       <h1 class="sturdy text-3xl leading-tight">{{ round.name }}</h1>
       <p class="text-soft">
-        {{ sheetName }} · {{ fleet.siteById.get(round.siteId)?.name }} ·
+        {{ checklistName }} · {{ fleet.siteById.get(round.siteId)?.name }} ·
         <template v-if="round.state === 'open'"
           >by {{ dayAndClock(round.deadline, now, zone) }}, {{ untilNow(round.deadline, now) }}</template
         >

@@ -19,16 +19,16 @@ const catalogue = useCatalogue();
 const router = useRouter();
 const refusal = useRefusal();
 const form = useRoundForm(props.round ?? null, props.standing ?? null);
-const { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors } = form;
+const { siteId, name, checklistKey, rule, tags, people, day, time, daily, active, bikes, errors } = form;
 const tried = ref(false);
 const wrong = (field: keyof typeof errors.value): string | null =>
   tried.value ? (errors.value[field] ?? null) : null;
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
-const sheets = computed(() => [
+const checklists = computed(() => [
   { value: '', label: 'Ride-out of its kind' },
-  ...(catalogue.known?.sheets ?? [])
-    .filter((sheet) => !sheet.clears)
-    .map((sheet) => ({ value: sheet.key, label: sheet.name })),
+  ...(catalogue.known?.checklists ?? [])
+    .filter((checklist) => !checklist.clears)
+    .map((checklist) => ({ value: checklist.key, label: checklist.name })),
 ]);
 const crew = computed(() =>
   (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
@@ -70,7 +70,7 @@ async function save(): Promise<void> {
     />
     <div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
       <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
-      <ChoiceField v-if="!round" v-model="sheetKey" label="Sheet" :options="sheets" />
+      <ChoiceField v-if="!round" v-model="checklistKey" label="Checklist" :options="checklists" />
       <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
         <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
         <TextField

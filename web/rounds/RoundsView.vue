@@ -22,7 +22,7 @@ onMounted(async () => {
   if (!catalogue.known) await catalogue.load();
 });
 const closed = computed(() => rounds.closed.slice(0, 8));
-const sheetWords = (key: string | null): string =>
+const checklistWords = (key: string | null): string =>
   key ? (catalogue.summaryOf(key)?.name ?? key) : 'Ride-out';
 </script>
 
@@ -79,7 +79,7 @@ const sheetWords = (key: string | null): string =>
             <p class="min-w-0 grow leading-tight">
               <span class="sturdy text-lg">{{ each.name }}</span>
               <span class="block text-soft"
-                >{{ sheetWords(each.sheetKey) }} · {{ fleet.siteById.get(each.siteId)?.name }} · by
+                >{{ checklistWords(each.checklistKey) }} · {{ fleet.siteById.get(each.siteId)?.name }} · by
                 {{ each.doneBy }}{{ each.active ? '' : ' · not made at present' }}</span
               >
             </p>

@@ -12,7 +12,8 @@ export function withLocalLooks(
 ): readonly RoundLook[] {
   const byBike = new Map<string, RoundLook>(round.looks.map((look) => [look.bikeId, look]));
   for (const check of checks) {
-    const ofRound = round.sheetKey === null ? check.sheet.clears : check.sheet.key === round.sheetKey;
+    const ofRound =
+      round.checklistKey === null ? check.checklist.clears : check.checklist.key === round.checklistKey;
     if (
       !ofRound ||
       check.repairId !== null ||
@@ -32,7 +33,7 @@ export function withLocalLooks(
     )
       continue;
     const standings = foldMarks(own.map((each) => each.mark));
-    const asked = askedOf(check.sheet, { build: check.build, parts: check.parts ?? [] });
+    const asked = askedOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
     const progress = progressOf(asked, standings);
     const last = own.reduce<KeptMark | null>(
       (newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest),

@@ -43,8 +43,8 @@ export function deadlineWords(
 export function basisWords(projection: Projection): string {
   const minutes = `${projection.minutesEach.toFixed(1)} min a bike`;
   return projection.samples
-    ? `${minutes}, from ${count(projection.samples, 'check')} of this house and the sheet`
-    : `${minutes}, from the sheet alone`;
+    ? `${minutes}, from ${count(projection.samples, 'check')} of this house and the checklist`
+    : `${minutes}, from the checklist alone`;
 }
 
 /** A moment of today by the clock, any other by its day. */

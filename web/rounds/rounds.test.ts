@@ -12,15 +12,21 @@ import { deadlineWords } from './round-wording';
 const MADE = 1_000_000;
 const bikeId = newId();
 const me = newId();
-const round = { id: newId(), sheetKey: null, bikeIds: [bikeId], madeAt: MADE, looks: [] } as unknown as Round;
+const round = {
+  id: newId(),
+  checklistKey: null,
+  bikeIds: [bikeId],
+  madeAt: MADE,
+  looks: [],
+} as unknown as Round;
 const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   id: newId(),
   serverId: null,
   bikeId,
   tag: 'Q1',
   build: USUAL_BUILD.hardtail,
-  sheetHash: 'a'.repeat(64),
-  sheet: RIDE_OUT,
+  checklistHash: 'a'.repeat(64),
+  checklist: RIDE_OUT,
   repairId: null,
   author: me,
   openedAt: MADE + 1000,
@@ -62,8 +68,8 @@ describe('a board without signal', () => {
     expect(countOf(signed, 40)).toMatchObject({ done: 0, left: 1 });
   });
   it.each([
-    ['a re-look', { repairId: newId() }],
-    ['another sheet', { sheet: { ...RIDE_OUT, clears: false } }],
+    ['a recheck', { repairId: newId() }],
+    ['another checklist', { checklist: { ...RIDE_OUT, clears: false } }],
     ['what was begun before the round', { openedAt: MADE - 60_000 }],
     ['a bike of no round', { bikeId: newId() }],
   ])('leaves out %s', (_what, more) => {

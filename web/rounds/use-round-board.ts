@@ -96,19 +96,24 @@ export function useRoundBoard(round: () => Round): RoundBoard {
     return rows.value.find((row) => row.bikeId === found?.bikeId) ?? null;
   });
 
-  /** Minutes the sheet says each kind of bike takes, until the program's own are known. */
+  /** Minutes the checklist says each kind of bike takes, until the program's own are known. */
   const minutesOf = shallowRef<ReadonlyMap<string, number>>(new Map());
   watch(
-    () => `${round().sheetKey} ${[...new Set(rows.value.map((row) => row.bike.build.kind))].sort().join()}`,
+    () =>
+      `${round().checklistKey} ${[...new Set(rows.value.map((row) => row.bike.build.kind))].sort().join()}`,
     async () => {
       if (!catalogue.known) await catalogue.load();
       const bikes = new Map(rows.value.map((row) => [row.bike.build.kind, row.bike]));
-      const { sheetKey } = round();
+      const { checklistKey } = round();
       const found = await Promise.all(
         [...bikes].map(async ([kind, bike]) => {
-          const sheet =
-            sheetKey === null ? await catalogue.sheetFor(kind) : await catalogue.sheetByKey(sheetKey);
-          const asked = sheet ? askedOf(sheet.sheet, { build: bike.build, parts: bike.parts }) : [];
+          const checklist =
+            checklistKey === null
+              ? await catalogue.checklistFor(kind)
+              : await catalogue.checklistByKey(checklistKey);
+          const asked = checklist
+            ? askedOf(checklist.checklist, { build: bike.build, parts: bike.parts })
+            : [];
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),
       );
@@ -135,15 +140,15 @@ export function useRoundBoard(round: () => Round): RoundBoard {
       left: left.value.length,
       hands: hands.value,
       own: round().minutes,
-      sheetMinutes: minutes.reduce((sum, each) => sum + each, 0) / Math.max(1, minutes.length),
+      checklistMinutes: minutes.reduce((sum, each) => sum + each, 0) / Math.max(1, minutes.length),
     });
   });
   function standOf(row: BoardRow): object {
-    const { sheetKey, id } = round();
+    const { checklistKey, id } = round();
     return {
       name: 'stand',
       params: { bikeId: row.bikeId },
-      query: { ...(sheetKey ? { sheet: sheetKey } : {}), from: `/rounds/${id}` },
+      query: { ...(checklistKey ? { checklist: checklistKey } : {}), from: `/rounds/${id}` },
     };
   }
   return {

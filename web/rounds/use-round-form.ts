@@ -16,7 +16,7 @@ type Field = 'name' | 'tags' | 'deadline' | 'bikes';
 export interface RoundForm {
   readonly siteId: Ref<string>;
   readonly name: Ref<string>;
-  readonly sheetKey: Ref<string>;
+  readonly checklistKey: Ref<string>;
   readonly rule: Ref<BikeRule>;
   /** Tags typed, beside what the rule means. */
   readonly tags: Ref<string>;
@@ -46,7 +46,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   const site = computed(() => fleet.siteById.get(siteId.value) ?? null);
   const zone = computed(() => site.value?.timeZone ?? 'UTC');
   const name = ref(round?.name ?? standing?.name ?? 'Morning round');
-  const sheetKey = ref(round?.sheetKey ?? standing?.sheetKey ?? RIDE_OUT);
+  const checklistKey = ref(round?.checklistKey ?? standing?.checklistKey ?? RIDE_OUT);
   const rule = shallowRef<BikeRule>(standing?.rule ?? { ...ANY_BIKE, due: round === null });
   const tags = ref(round ? round.bikeIds.map((id) => fleet.bikeById.get(id)?.tag ?? '').join(' ') : '');
   const people = ref<readonly string[]>(round?.people ?? standing?.people ?? []);
@@ -119,7 +119,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   async function save(): Promise<string> {
     const shared = { name: name.value.trim(), people: [...people.value] };
     const bikeIds = bikes.value.map((bike) => bike.id);
-    const sheet = sheetKey.value === RIDE_OUT ? null : sheetKey.value;
+    const checklist = checklistKey.value === RIDE_OUT ? null : checklistKey.value;
     if (round) {
       await rounds.change(round.id, { ...shared, bikeIds, deadline: deadline.value, version: round.version });
       return round.id;
@@ -131,7 +131,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       await rounds.setStanding(id, {
         ...shared,
         siteId: siteId.value,
-        sheetKey: sheet,
+        checklistKey: checklist,
         rule: {
           rackIds: [...rackIds],
           kinds: [...kinds],
@@ -151,12 +151,12 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       ...shared,
       id,
       siteId: siteId.value,
-      sheetKey: sheet,
+      checklistKey: checklist,
       bikeIds,
       deadline: deadline.value,
       at: serverNow(),
     });
     return id;
   }
-  return { siteId, name, sheetKey, rule, tags, people, day, time, daily, active, bikes, errors, save };
+  return { siteId, name, checklistKey, rule, tags, people, day, time, daily, active, bikes, errors, save };
 }

@@ -37,9 +37,9 @@ watch(
   },
   { immediate: true },
 );
-// Somebody published a sheet or a policy: the next check begun here asks it.
+// Somebody published a checklist or a policy: the next check begun here asks it.
 watch(
-  () => fleet.wall && `${fleet.wall.policyHash} ${fleet.wall.sheetVersions}`,
+  () => fleet.wall && `${fleet.wall.policyHash} ${fleet.wall.checklistVersions}`,
   (now, before) => {
     if (now && before && signedIn.value) void catalogue.load();
   },
@@ -104,7 +104,7 @@ useKeys(
   [
     { keys: '/', does: 'Find a bike; a scanner needs no key' },
     { keys: 'G', does: 'To the rack wall' },
-    { keys: '?', does: 'This sheet' },
+    { keys: '?', does: 'This checklist' },
   ],
 );
 </script>

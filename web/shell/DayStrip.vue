@@ -56,16 +56,16 @@ const links = computed(() => [
   { name: 'rounds', label: 'Rounds' },
   { name: 'bench', label: 'Bench' },
   { name: 'tools', label: 'Tools' },
-  { name: 'sheets', label: 'Sheets' },
+  { name: 'checklists', label: 'Checklists' },
   ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
 ]);
 /** Not what one needs in the shed, where the strip must keep its height whatever it says; the wall has them under More. */
-const SETUP: readonly string[] = ['sheets', 'people'];
+const SETUP: readonly string[] = ['checklists', 'people'];
 /** On a phone the wall has it under More. */
 const NOT_ON_PHONE: readonly string[] = ['tools'];
 const PARTS: Readonly<Record<string, readonly string[]>> = {
   rounds: ['round', 'line'],
-  sheets: ['sheet', 'sheet-edit', 'sheet-new', 'catalogue', 'routes', 'policy'],
+  checklists: ['checklist', 'checklist-edit', 'checklist-new', 'catalogue', 'routes', 'policy'],
 };
 const isHere = (link: { name: string }): boolean =>
   route.name === link.name || (PARTS[link.name]?.includes(String(route.name)) ?? false);

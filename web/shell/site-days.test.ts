@@ -74,16 +74,24 @@ describe('days and times are the site’s, wherever the browser stands', () => {
     expect(dayAndClock(LATE, LATE, 'Europe/London')).toBe('today 00:30');
   });
 
-  it('on the printed sheet', async () => {
+  it('on the printed checklist', async () => {
     fetched();
-    await router.push('/paper?bikes=Q1&sheet=pressures');
+    await router.push('/paper?bikes=Q1&checklist=pressures');
     const view = mount(PaperView, { global: { plugins: [router] } });
     await flushPromises();
     expect(view.text()).toContain('Printed 9 Jun 2026');
   });
 
   it('in what records show', async () => {
-    const hasty = { checkId: 'c', tag: 'Q1', sheetName: 'Ride-out', marks: 9, seconds: 4, by: 'p', at: LATE };
+    const hasty = {
+      checkId: 'c',
+      tag: 'Q1',
+      checklistName: 'Ride-out',
+      marks: 9,
+      seconds: 4,
+      by: 'p',
+      at: LATE,
+    };
     await router.push('/paper');
     fetched({ 'GET /api/v1/patterns': () => ({ since: LATE, hasty: [hasty], sameDigits: [], healed: [] }) });
     const view = mount(PatternsView, { global: { plugins: [router] } });

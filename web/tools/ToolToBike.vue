@@ -11,9 +11,9 @@ import { useFleet } from '@cadre/web/fleet';
 import { cellWords } from '@cadre/web/measures';
 import { ActButton, ChoiceChips, TextField } from '@cadre/web/ui';
 
-/** A tool's figure taken to a bike: it waits at the look of the season's sheet that asks for it, until somebody marks that look. */
+/** A tool's figure taken to a bike: it waits at the look of the season's checklist that asks for it, until somebody marks that look. */
 const props = defineProps<{ measure: Measure; typed: string }>();
-const SHEET = 'season-opening';
+const CHECKLIST = 'season-opening';
 const fleet = useFleet();
 const catalogue = useCatalogue();
 const router = useRouter();
@@ -32,19 +32,19 @@ async function choose(): Promise<void> {
     said.value = `No bike is called “${tag.value.trim()}”.`;
     return;
   }
-  const found = await catalogue.sheetByKey(SHEET);
-  const asked = found ? askedOf(found.sheet, { build: bike.value.build, parts: bike.value.parts }) : [];
+  const found = await catalogue.checklistByKey(CHECKLIST);
+  const asked = found ? askedOf(found.checklist, { build: bike.value.build, parts: bike.value.parts }) : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
   if (!only)
     said.value = found
       ? `${bike.value.tag} is not asked this.`
-      : 'The season’s sheet is not within reach: try again with signal.';
+      : 'The season’s checklist is not within reach: try again with signal.';
   else if (more.length === 0) await take(only);
 }
 async function take(question: Asked): Promise<void> {
   if (!bike.value) return;
-  const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, { key: SHEET }));
+  const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, { key: CHECKLIST }));
   if (cell.kind !== 'reading') {
     said.value = cellWords(cell, props.typed).said;
     return;
@@ -53,7 +53,7 @@ async function take(question: Asked): Promise<void> {
   await router.push({
     name: 'stand',
     params: { bikeId: bike.value.id },
-    query: { sheet: SHEET, at: question.key, from: router.currentRoute.value.fullPath },
+    query: { checklist: CHECKLIST, at: question.key, from: router.currentRoute.value.fullPath },
   });
 }
 const nameOf = (question: Asked): string =>

@@ -5,7 +5,7 @@ import { readReading } from '@cadre/core/measures';
 import { TOOL_GROUPS, toolOf } from './all-tools';
 import { answerOf, type Tool, type ToolResult } from './tool';
 
-const HOUSE = { limits: {}, chain: DEFAULT_POLICY.schools.chainLimit };
+const HOUSE = { limits: {}, chain: DEFAULT_POLICY.practices.chainLimit };
 const tools = TOOL_GROUPS.flatMap((group) => group.tools);
 function textOf(tool: Tool, typed: Readonly<Record<string, string>>): (key: string) => string {
   return (key) => typed[key] ?? tool.fields.find((field) => field.key === key)?.start ?? '';
@@ -119,7 +119,7 @@ describe('the tools', () => {
   ])('%s of %o is refused at its field', (key, typed, fields) =>
     expect(used(key, typed)).toEqual({ state: 'wrong', fields }),
   );
-  it('judge by this house’s limits and school', () => {
+  it('judge by this house’s limits and practice', () => {
     const result = used('chain-ruler', { sprockets: '9' }, { limits: {}, chain: 'early' });
     expect(result.state === 'answer' && result.answer.bad).toBe(true);
     const pads = used(

@@ -24,7 +24,7 @@ export function useTool(tool: Tool): ToolInHand {
     void router.replace({ query: { ...route.query, [key]: value } });
   const result = computed<ToolResult>(() => {
     const policy = catalogue.policy() ?? DEFAULT_POLICY;
-    return answerOf(tool, text, { limits: policy.limits, chain: policy.schools.chainLimit });
+    return answerOf(tool, text, { limits: policy.limits, chain: policy.practices.chainLimit });
   });
   return { text, set, result };
 }

@@ -39,7 +39,7 @@ const WAY_WORDS: Readonly<Record<string, string>> = {
     'This house stays ten percent under the safer of the stated figures, never under a stated least.',
   witness: 'This house torques once and paints a witness line.',
 };
-const way = computed(() => WAY_WORDS[catalogue.policy()?.schools.torque ?? 'stated']);
+const way = computed(() => WAY_WORDS[catalogue.policy()?.practices.torque ?? 'stated']);
 const print = (): void => window.print();
 </script>
 

@@ -42,7 +42,7 @@ async function card(fit: FitList, address = '/bikes/b/torque', policy: Partial<P
     models: [{ id: 'm', name: 'Reed', build: USUAL_BUILD.hardtail, fit, version: 1 }],
   } as unknown as Wall;
   useCatalogue().known = {
-    sheets: [],
+    checklists: [],
     policy: { hash: '', policy: { ...DEFAULT_POLICY, ...policy } },
   };
   const view = mount(TorqueView, { props: { bikeId: 'b' }, global: { plugins: [router] } });
@@ -67,10 +67,10 @@ describe('the torque card of a bike', () => {
     expect(view.text()).toContain('safer of the stated figures');
     expect(view.text()).toContain('What is marked on the part in your hand comes before this card');
   });
-  it('goes by the house’s schools and its own most', async () => {
-    const schools = { ...DEFAULT_POLICY.schools, torque: 'ten-under' } as const;
+  it('goes by the house’s practices and its own most', async () => {
+    const practices = { ...DEFAULT_POLICY.practices, torque: 'ten-under' } as const;
     const view = await card({ 'torqueMax:stem-steerer': 5, 'torqueMax:rotor-bolt': 6 }, undefined, {
-      schools,
+      practices,
       torqueMost: { 'rotor-bolt': 4 },
     });
     expect(view.findAll('[data-target]').map((each) => each.text().replace(/\s+/g, ' '))).toEqual([

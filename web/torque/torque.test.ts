@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_POLICY, type Schools } from '@cadre/core/catalogue';
+import { DEFAULT_POLICY, type Practices } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type FitList, type Joint } from '@cadre/core/fleet';
 import { torqueCard } from '@cadre/core/torque';
 import HouseTorque from './HouseTorque.vue';
@@ -9,10 +9,10 @@ import TorqueJoint from './TorqueJoint.vue';
 function joint(
   name: Joint,
   model: FitList,
-  schools: Partial<Schools> = {},
+  practices: Partial<Practices> = {},
   more: { adapter?: boolean; kind?: keyof typeof USUAL_BUILD } = {},
 ) {
-  const policy = { ...DEFAULT_POLICY, schools: { ...DEFAULT_POLICY.schools, ...schools } };
+  const policy = { ...DEFAULT_POLICY, practices: { ...DEFAULT_POLICY.practices, ...practices } };
   const row = torqueCard(
     { build: USUAL_BUILD[more.kind ?? 'hardtail'], model, own: {}, parts: {} },
     policy,

@@ -52,7 +52,7 @@ const zoneOf = (tag: string): string | undefined => {
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
               <span class="figures"
-                >{{ each.sheetName }} · {{ count(each.marks, 'mark') }} within
+                >{{ each.checklistName }} · {{ count(each.marks, 'mark') }} within
                 {{ Math.round(each.seconds) }} s</span
               >
               <span class="ml-auto text-soft"

@@ -20,7 +20,7 @@ const LINKS = [
   { name: 'costs', words: 'What repairs cost', fleet: false },
   { name: 'intake', words: 'Used bikes on offer', fleet: false },
   { name: 'tools', words: 'Tools: measures, torque, units', fleet: false },
-  { name: 'sheets', words: 'Sheets, checkpoints, policy', fleet: false },
+  { name: 'checklists', words: 'Checklists, checkpoints, policy', fleet: false },
   { name: 'models', words: 'Models and fit lists', fleet: false },
   { name: 'groups', words: 'Groups due out', fleet: false },
   { name: 'figures', words: 'Figures of every kind', fleet: false },

@@ -32,8 +32,8 @@ const arrange = useArrange();
 const tools = ref<InstanceType<typeof WallTools> | null>(null);
 const rails = ref<HTMLElement | null>(null);
 const room = useRoom(rails);
-/** On a narrow screen the clipboard is a sheet over the racks, there when a tag was touched. */
-const sheet = ref(false);
+/** On a narrow screen the clipboard is a checklist over the racks, there when a tag was touched. */
+const checklist = ref(false);
 const printing = ref(false);
 
 const size = computed(() => tagSizeFor(wall.shown.value.length, room.rem.value));
@@ -121,8 +121,8 @@ function pick(id: string, event?: MouseEvent): void {
     return;
   }
   picked.id = id;
-  sheet.value = true;
-  // The sheet comes up over the racks: the tag it is about stays in sight above it.
+  checklist.value = true;
+  // The checklist comes up over the racks: the tag it is about stays in sight above it.
   if (window.innerWidth < 900)
     void nextTick(() =>
       document.querySelector('[data-tag][aria-pressed=true]')?.scrollIntoView({ block: 'start' }),
@@ -160,13 +160,13 @@ function enter(): void {
   view.sought = '';
   (document.activeElement as HTMLElement | null)?.blur();
   picked.id = bike.id;
-  sheet.value = true;
+  checklist.value = true;
   void nextTick(() => show(bike));
 }
 useFound((bike) => {
   view.sought = '';
   picked.id = bike.id;
-  sheet.value = true;
+  checklist.value = true;
   void nextTick(() => show(bike));
   return true;
 });
@@ -205,7 +205,7 @@ useKeys(
     },
     Escape: () => {
       arrange.lifted.value = null;
-      sheet.value = false;
+      checklist.value = false;
       view.selecting = false;
     },
     '/': () => tools.value?.focus(),
@@ -348,7 +348,7 @@ useKeys(
     <aside
       v-if="panel || (inHand && answer)"
       class="w-[23rem] shrink-0 max-[900px]:fixed max-[900px]:inset-x-0 max-[900px]:bottom-0 max-[900px]:z-20 max-[900px]:max-h-[72dvh] max-[900px]:w-full max-[900px]:overflow-y-auto max-[900px]:border-t-4 max-[900px]:border-act max-[900px]:bg-ground max-[900px]:p-2 min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+0.75rem)] min-[900px]:max-h-[calc(100dvh-var(--strip)-1.5rem)] min-[900px]:self-start min-[900px]:overflow-y-auto"
-      :class="!sheet && !panel && 'max-[900px]:hidden'"
+      :class="!checklist && !panel && 'max-[900px]:hidden'"
       aria-label="Clipboard"
     >
       <SelectionPanel v-if="panel" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
@@ -360,7 +360,7 @@ useKeys(
         :answer="answer"
         :begun="wall.begun.value.has(inHand.id)"
         :idle="view.selecting"
-        @away="sheet = false"
+        @away="checklist = false"
       />
     </aside>
   </main>

@@ -45,7 +45,7 @@ const wall: Wall = {
   bikes: [bike('1', 'A', 'x1'), bike('2', 'A', 'x2'), bike('3', 'B', 'z1'), bike('4', 'A', null)],
   people: [],
   policyHash: 'a'.repeat(64),
-  sheetVersions: 2,
+  checklistVersions: 2,
   now: 0,
 };
 let sent: { path: string; body: Record<string, unknown> }[];

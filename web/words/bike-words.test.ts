@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { ERROR_CODES } from '@cadre/core/errors';
-import { factsLike, findingLike, HOUR, NOON } from '@cadre/core/testing';
+import { factsLike, findingLike, HOUR, NOON } from '@cadre/test-world/core';
 import { wordsFor } from '@cadre/web/platform/api';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from './build-words';
 import { reasonWords } from './bike-words';
@@ -33,7 +33,7 @@ describe('reasons in words', () => {
     expect(reason?.detail).toBe(
       'Stop · front brake · at 4 o’clock from the valve · Ann, today 13:00 · “by the valve”',
     );
-    expect(reason?.ends).toBe('Repair, re-look, release. A qualified mechanic decides.');
+    expect(reason?.ends).toBe('Repair, recheck, release. A qualified mechanic decides.');
   });
 
   it('count a soon down by date and outings', () => {
@@ -56,7 +56,7 @@ describe('reasons in words', () => {
     ['no check ever', NO_FACTS, 'Never had a ride-out check'],
     [
       'left apart',
-      factsLike({ leftApart: [{ id: 'l', what: 'wheel out', by: 'ann' }] }),
+      factsLike({ notReassembled: [{ id: 'l', what: 'wheel out', by: 'ann' }] }),
       'Left apart: wheel out',
     ],
     ['a hold alone', factsLike({ holds: [{ id: 'h', since: NOON }] }), 'Held until somebody releases it'],
@@ -65,7 +65,7 @@ describe('reasons in words', () => {
       factsLike({
         newestCheck: {
           checkId: 'c',
-          sheetName: 'Ride-out',
+          checklistName: 'Ride-out',
           signedAt: NOON,
           complete: false,
           awaitsCoSign: false,

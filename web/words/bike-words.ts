@@ -1,4 +1,4 @@
-import type { MishapKind } from '@cadre/core/mishaps';
+import type { IncidentKind } from '@cadre/core/incidents';
 import { ZONE_WORDS, SEVERITY_WORDS, withPosition } from './checkpoint-words';
 import { count, dayAndClock } from '@cadre/web/platform/time';
 import { assertNever } from '@cadre/core/errors';
@@ -32,14 +32,14 @@ export const KIND_WORDS: Record<BikeKind, string> = {
 
 /** What ends a reason, as an instruction. */
 export const ENDING_WORDS: Record<Ending, string> = {
-  repair: 'Repair, re-look, release',
-  'finish-repair': 'Finish the repair, re-look, release',
-  're-look': 'Look again at what failed',
+  repair: 'Repair, recheck, release',
+  'finish-repair': 'Finish the repair, recheck, release',
+  recheck: 'Look again at what failed',
   release: 'Release',
   'put-together': 'Put it together and close the item',
   'sign-check': 'Finish and sign the check',
   'complete-check': 'A complete check',
-  'mishap-check': 'A complete check for just that',
+  'incident-check': 'A complete check for just that',
   'intake-decision': 'Look it over, price it, take it or leave it',
   'co-sign': 'Somebody experienced co-signs',
   'ride-out': 'A ride-out check',
@@ -49,15 +49,15 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'look-every-time': 'Looked at every time',
 };
 
-export const MISHAP_WORDS: Record<MishapKind, string> = {
+export const INCIDENT_WORDS: Record<IncidentKind, string> = {
   crash: 'Crashed',
   transport: 'Came off a transport',
-  dunking: 'Under water',
+  immersion: 'Under water',
 };
-const MISHAP_SHEETS: Record<MishapKind, string> = {
+const INCIDENT_CHECKLISTS: Record<IncidentKind, string> = {
   crash: 'after a crash',
   transport: 'after transport',
-  dunking: 'after a dunking',
+  immersion: 'after a immersion',
 };
 
 export interface ReasonWords {
@@ -98,7 +98,7 @@ export function reasonWords(
         detail: `Since ${dayAndClock(reason.since, now, timeZone)}; no stop stands against it now`,
         ends,
       };
-    case 'left-apart':
+    case 'not-reassembled':
       return { what: `Left apart: ${reason.what}`, detail: nameOf(reason.by), ends };
     case 'repair-open':
       return {
@@ -110,18 +110,18 @@ export function reasonWords(
       return { what: reason.words, detail: 'A stop marked in a check nobody has signed yet', ends };
     case 'check-incomplete':
       return {
-        what: `${reason.sheetName} is incomplete`,
+        what: `${reason.checklistName} is incomplete`,
         detail: `${count(reason.missing, 'critical')} nobody looked at`,
         ends,
       };
-    case 'mishap': {
-      const { kind, by, at, note, awaitsCoSign } = reason.mishap;
+    case 'incident': {
+      const { kind, by, at, note, awaitsCoSign } = reason.incident;
       return {
         what: awaitsCoSign
-          ? `${MISHAP_WORDS[kind]}: looked over by a trainee`
-          : `${MISHAP_WORDS[kind]}: nobody has looked it over since`,
+          ? `${INCIDENT_WORDS[kind]}: looked over by a trainee`
+          : `${INCIDENT_WORDS[kind]}: nobody has looked it over since`,
         detail: `${nameOf(by)}, ${dayAndClock(at, now, timeZone)}${note ? ` · “${note}”` : ''}`,
-        ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${MISHAP_SHEETS[kind]}`,
+        ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${INCIDENT_CHECKLISTS[kind]}`,
       };
     }
     case 'on-offer':
@@ -131,7 +131,7 @@ export function reasonWords(
         ends,
       };
     case 'awaits-co-sign':
-      return { what: `${reason.sheetName} by a trainee`, detail: 'Counts when co-signed', ends };
+      return { what: `${reason.checklistName} by a trainee`, detail: 'Counts when co-signed', ends };
     case 'trouble-report':
       return { what: 'A rider reported trouble', detail: 'Nobody has read it yet', ends };
     case 'service-overdue':

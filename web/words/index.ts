@@ -1,4 +1,4 @@
-export { FITNESS_WORDS, KIND_WORDS, MISHAP_WORDS, WHEREABOUTS_WORDS, reasonWords } from './bike-words';
+export { FITNESS_WORDS, KIND_WORDS, INCIDENT_WORDS, WHEREABOUTS_WORDS, reasonWords } from './bike-words';
 export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-words';
 export {
   PHASE_WORDS,

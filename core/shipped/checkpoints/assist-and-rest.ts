@@ -63,7 +63,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 0.6,
-    disturbedBy: ['assist-wiring', 'dunking'],
+    disturbedBy: ['assist-wiring', 'immersion'],
     cautions: ['Nothing of metal near the contacts.', BATTERY_CAUTION],
     drawing: 'battery-latch',
   }),
@@ -245,7 +245,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: any(carries('lights'), ASSIST),
     minutes: 0.2,
-    disturbedBy: ['axle-out@front', 'assist-wiring', 'accessories', 'dunking'],
+    disturbedBy: ['axle-out@front', 'assist-wiring', 'accessories', 'immersion'],
     cautions: ['Local rules decide: the lead says which apply.'],
   }),
   look({
@@ -409,7 +409,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       'Salt: a fresh-water rinse.',
       'Rotors are hot on return: no cold water on them.',
     ],
-    schools: ['cleaning'],
+    practices: ['cleaning'],
   }),
   look({
     key: 'hung-up',
@@ -485,7 +485,7 @@ export const assistAndRest: readonly Checkpoint[] = [
       ),
     ],
     minutes: 15,
-    disturbedBy: ['dunking'],
+    disturbedBy: ['immersion'],
     cautions: ['An assisted bike: battery out first, outdoors, qualified person before it is charged.'],
   }),
   look({
@@ -505,7 +505,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     ],
     applies: ASSIST,
     minutes: 1,
-    disturbedBy: ['dunking'],
+    disturbedBy: ['immersion'],
     cautions: [BATTERY_CAUTION],
   }),
   look({

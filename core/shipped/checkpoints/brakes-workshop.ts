@@ -96,7 +96,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     cautions: [SPACER, 'No compressed air on pad dust.'],
     measure: 'disc-pad',
     drawing: 'pad-compound',
-    schools: ['padsBeforeEvent'],
+    practices: ['padsBeforeEvent'],
   }),
   look({
     key: 'pad-pin',
@@ -192,7 +192,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     ],
     applies: fitted('brake', 'rim', 'cable-disc', 'drum'),
     minutes: 1,
-    disturbedBy: ['dunking'],
+    disturbedBy: ['immersion'],
     tools: ['Cable cutter'],
     cautions: [
       'A frayed end stabs: look first, then feel.',

@@ -96,7 +96,7 @@ export const brakes: readonly Checkpoint[] = [
     applies: BY_LEVER,
     tools: [],
     minutes: 0.08,
-    disturbedBy: ['axle-out', 'wheel-trued', 'brake-work', 'bar-levers-grips', 'transport', 'dunking'],
+    disturbedBy: ['axle-out', 'wheel-trued', 'brake-work', 'bar-levers-grips', 'transport', 'immersion'],
     cautions: [ROTOR_CAUTION],
   },
   {
@@ -115,7 +115,7 @@ export const brakes: readonly Checkpoint[] = [
     applies: BY_LEVER,
     tools: [],
     minutes: 0.07,
-    disturbedBy: ['axle-out', 'wheel-trued', 'brake-work', 'bar-levers-grips', 'transport', 'dunking'],
+    disturbedBy: ['axle-out', 'wheel-trued', 'brake-work', 'bar-levers-grips', 'transport', 'immersion'],
     cautions: ['Stop a spinning wheel with its brake, never with the hand.'],
   },
   {
@@ -368,7 +368,7 @@ export const brakes: readonly Checkpoint[] = [
     applies: fitted('brake', 'coaster'),
     tools: [],
     minutes: 0.15,
-    disturbedBy: ['axle-out', 'hub-bearings', 'brake-work', 'chain-sprockets', 'dunking'],
+    disturbedBy: ['axle-out', 'hub-bearings', 'brake-work', 'chain-sprockets', 'immersion'],
     cautions: ['Keep fingers out of the chain and spokes while the cranks turn.'],
     stance: 'off',
     drawing: 'coaster-arm',
@@ -387,7 +387,7 @@ export const brakes: readonly Checkpoint[] = [
     applies: fitted('brake', 'drum'),
     tools: [],
     minutes: 0.1,
-    disturbedBy: ['axle-out', 'brake-work', 'chain-sprockets', 'dunking'],
+    disturbedBy: ['axle-out', 'brake-work', 'chain-sprockets', 'immersion'],
     cautions: ['A drum is hot after a long descent.'],
   },
   {
@@ -423,7 +423,7 @@ export const brakes: readonly Checkpoint[] = [
     minutes: 0.12,
     disturbedBy: ['brake-work', 'stem-headset', 'bar-levers-grips', 'transport'],
     cautions: [],
-    schools: ['leverClamp'],
+    practices: ['leverClamp'],
   },
   {
     key: 'trike-brake-balance',

@@ -175,7 +175,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     cautions: ['Never past the figure to silence a creak.'],
     measure: 'torque',
     drawing: 'torque-order',
-    schools: ['torque', 'boltCheck'],
+    practices: ['torque', 'boltCheck'],
   }),
   look({
     key: 'pivot-torque',
@@ -237,7 +237,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: SHOCK,
     minutes: 0.2,
-    disturbedBy: ['rear-suspension', 'crash', 'dunking'],
+    disturbedBy: ['rear-suspension', 'crash', 'immersion'],
   }),
   look({
     key: 'shock-sag',
@@ -282,7 +282,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     ],
     applies: any(fitted('frameMaterial', 'aluminium', 'steel'), fitted('assist', 'mid-motor', 'hub-motor')),
     minutes: 0.4,
-    disturbedBy: ['dunking'],
+    disturbedBy: ['immersion'],
     cautions: ['Two people lift or turn a heavy bike.'],
   }),
 ];

@@ -405,7 +405,7 @@ export const runningGear: readonly Checkpoint[] = [
     applies: fitted('assist', 'mid-motor', 'hub-motor'),
     tools: [],
     minutes: 0.15,
-    disturbedBy: ['assist-wiring', 'transport', 'dunking'],
+    disturbedBy: ['assist-wiring', 'transport', 'immersion'],
     cautions: ['Swelling, smell or damage: outdoors, not charged, nobody stands over it.'],
     drawing: 'battery-latch',
   },
@@ -429,7 +429,7 @@ export const runningGear: readonly Checkpoint[] = [
     applies: fitted('assist', 'mid-motor', 'hub-motor'),
     tools: [],
     minutes: 0.25,
-    disturbedBy: ['axle-out@rear', 'bar-levers-grips', 'cranks-pedals', 'assist-wiring', 'dunking'],
+    disturbedBy: ['axle-out@rear', 'bar-levers-grips', 'cranks-pedals', 'assist-wiring', 'immersion'],
     cautions: [
       'Keep hands, hair and sleeves out of the drivetrain: the motor can start when the crank moves.',
     ],

@@ -98,10 +98,10 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
       }),
     ],
     minutes: 0.15,
-    disturbedBy: ['hub-bearings', 'dunking'],
+    disturbedBy: ['hub-bearings', 'immersion'],
     work: ['hub-bearings'],
     cautions: [SPOKE_CAUTION],
-    schools: ['roughHub'],
+    practices: ['roughHub'],
   }),
   look({
     key: 'freehub',
@@ -266,7 +266,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     work: ['air-out'],
     tools: ['Dipstick', 'Syringe', 'Core key'],
     cautions: ['Bead seating stays within the lower maximum of tyre and rim, standing clear.'],
-    schools: ['sealantEvery', 'sealantLook'],
+    practices: ['sealantEvery', 'sealantLook'],
   }),
   look({
     key: 'rim-tape',

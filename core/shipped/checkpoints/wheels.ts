@@ -252,7 +252,7 @@ export const wheels: readonly Checkpoint[] = [
       'Stay inside the lower of the tyre and the rim maximum. A small pump’s own gauge is no evidence.',
     ],
     measure: 'tyre-window',
-    schools: ['pressure'],
+    practices: ['pressure'],
   },
   {
     key: 'tyre-firm',
@@ -316,7 +316,7 @@ export const wheels: readonly Checkpoint[] = [
     work: ['tyre-off'],
     cautions: ['Glass stays in the tread: look before you wipe with a bare hand.'],
     drawing: 'clock',
-    schools: ['sidewallSlash'],
+    practices: ['sidewallSlash'],
   },
   {
     key: 'tyre-seated',

@@ -88,8 +88,8 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       CONSTRAINT outing_group_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT outing_group_order CHECK (backAt > outAt))`,
   },
   {
-    name: 'SheetVersion',
-    sql: `CREATE TABLE sheet_version (hash ${HASH} NOT NULL PRIMARY KEY, \`key\` ${WORD} NOT NULL, version INT NOT NULL, sheet LONGTEXT NOT NULL, INDEX sheet_key (\`key\`, version), CONSTRAINT sheet_json CHECK (JSON_VALID(sheet)))`,
+    name: 'ChecklistVersion',
+    sql: `CREATE TABLE checklist_version (hash ${HASH} NOT NULL PRIMARY KEY, \`key\` ${WORD} NOT NULL, version INT NOT NULL, checklist LONGTEXT NOT NULL, INDEX checklist_key (\`key\`, version), CONSTRAINT checklist_json CHECK (JSON_VALID(checklist)))`,
   },
   {
     name: 'PolicyVersion',
@@ -97,9 +97,9 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   },
   {
     name: 'BikeCheck',
-    sql: `CREATE TABLE bike_check (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, sheetHash ${HASH} NOT NULL, state ${WORD} NOT NULL, openedBy ${ID} NOT NULL, openedAt ${MOMENT} NOT NULL, signedBy ${ID} NULL, signedAt ${MOMENT} NULL,
+    sql: `CREATE TABLE bike_check (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, checklistHash ${HASH} NOT NULL, state ${WORD} NOT NULL, openedBy ${ID} NOT NULL, openedAt ${MOMENT} NOT NULL, signedBy ${ID} NULL, signedAt ${MOMENT} NULL,
       coSignedBy ${ID} NULL, complete TINYINT NULL, criticalsMissing INT NOT NULL, awaitsCoSign TINYINT NOT NULL, validUntil ${MOMENT} NULL, repairId ${ID} NULL, hasty TINYINT NOT NULL,
-      INDEX check_bike (bikeId, state, signedAt), CONSTRAINT check_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT check_sheet FOREIGN KEY (sheetHash) REFERENCES sheet_version (hash),
+      INDEX check_bike (bikeId, state, signedAt), CONSTRAINT check_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT check_checklist FOREIGN KEY (checklistHash) REFERENCES checklist_version (hash),
       CONSTRAINT check_state ${oneOf('state', 'open', 'signed', 'abandoned')}, CONSTRAINT check_signed_whole CHECK (state <> 'signed' OR (signedBy IS NOT NULL AND signedAt IS NOT NULL AND complete IS NOT NULL)))`,
   },
   {
@@ -112,7 +112,7 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   {
     name: 'Finding',
     sql: `CREATE TABLE finding (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, state ${WORD} NOT NULL, severity ${WORD} NOT NULL, outingsUsed INT NOT NULL, finding LONGTEXT NOT NULL, INDEX finding_bike (bikeId, state),
-      CONSTRAINT finding_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT finding_state ${oneOf('state', 'open', 'in-work', 'mended', 're-looked', 'closed')},
+      CONSTRAINT finding_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT finding_state ${oneOf('state', 'open', 'in-work', 'mended', 'rechecked', 'closed')},
       CONSTRAINT finding_severity ${oneOf('severity', 'stop', 'soon', 'upkeep', 'watch')}, CONSTRAINT finding_json CHECK (JSON_VALID(finding)))`,
   },
   {
@@ -122,13 +122,13 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   {
     name: 'Repair',
     sql: `CREATE TABLE repair (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, state ${WORD} NOT NULL, findingIds LONGTEXT NOT NULL, startedBy ${ID} NOT NULL, startedAt ${MOMENT} NOT NULL, doneBy ${ID} NULL, doneAt ${MOMENT} NULL,
-      work LONGTEXT NOT NULL, touched LONGTEXT NOT NULL, minutes INT NULL, reLookCheckId ${ID} NULL, INDEX repair_bike (bikeId, state), CONSTRAINT repair_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
-      CONSTRAINT repair_state ${oneOf('state', 'started', 'done', 're-looked')}, CONSTRAINT repair_done_whole CHECK (state = 'started' OR (doneBy IS NOT NULL AND doneAt IS NOT NULL)))`,
+      work LONGTEXT NOT NULL, touched LONGTEXT NOT NULL, minutes INT NULL, recheckCheckId ${ID} NULL, INDEX repair_bike (bikeId, state), CONSTRAINT repair_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT repair_state ${oneOf('state', 'started', 'done', 'rechecked')}, CONSTRAINT repair_done_whole CHECK (state = 'started' OR (doneBy IS NOT NULL AND doneAt IS NOT NULL)))`,
   },
   {
-    name: 'LeftApart',
-    sql: `CREATE TABLE left_apart (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, what VARCHAR(200) NOT NULL, \`by\` ${ID} NOT NULL, since ${MOMENT} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, INDEX left_apart_bike (bikeId, closedAt),
-      CONSTRAINT left_apart_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT left_apart_closed_whole CHECK ((closedBy IS NULL) = (closedAt IS NULL)))`,
+    name: 'NotReassembled',
+    sql: `CREATE TABLE not_reassembled (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, what VARCHAR(200) NOT NULL, \`by\` ${ID} NOT NULL, since ${MOMENT} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, INDEX not_reassembled_bike (bikeId, closedAt),
+      CONSTRAINT not_reassembled_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT not_reassembled_closed_whole CHECK ((closedBy IS NULL) = (closedAt IS NULL)))`,
   },
   {
     name: 'Model',
@@ -163,28 +163,28 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   { name: 'OutingGroupSaid', sql: 'ALTER TABLE outing_group ALTER COLUMN version DROP DEFAULT' },
   {
     name: 'PublishedBy',
-    sql: `ALTER TABLE sheet_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL, ADD COLUMN note VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN reason VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN clears TINYINT NOT NULL DEFAULT 1`,
+    sql: `ALTER TABLE checklist_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL, ADD COLUMN note VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN reason VARCHAR(300) NOT NULL DEFAULT '', ADD COLUMN clears TINYINT NOT NULL DEFAULT 1`,
   },
   {
     name: 'PolicyPublishedBy',
     sql: `ALTER TABLE policy_version ADD COLUMN publishedBy ${ID} NULL, ADD COLUMN publishedAt ${MOMENT} NULL`,
   },
   {
-    name: 'SheetDraft',
-    sql: `CREATE TABLE sheet_draft (\`key\` ${WORD} NOT NULL PRIMARY KEY, base ${HASH} NULL, sheet LONGTEXT NOT NULL, savedBy ${ID} NOT NULL, savedAt ${MOMENT} NOT NULL, version INT NOT NULL, CONSTRAINT sheet_draft_json CHECK (JSON_VALID(sheet)))`,
+    name: 'ChecklistDraft',
+    sql: `CREATE TABLE checklist_draft (\`key\` ${WORD} NOT NULL PRIMARY KEY, base ${HASH} NULL, checklist LONGTEXT NOT NULL, savedBy ${ID} NOT NULL, savedAt ${MOMENT} NOT NULL, version INT NOT NULL, CONSTRAINT checklist_draft_json CHECK (JSON_VALID(checklist)))`,
   },
   {
     name: 'CheckVoided',
-    sql: 'ALTER TABLE bike_check ADD COLUMN voided TINYINT NOT NULL DEFAULT 0, ADD INDEX check_of_sheet (sheetHash)',
+    sql: 'ALTER TABLE bike_check ADD COLUMN voided TINYINT NOT NULL DEFAULT 0, ADD INDEX check_of_checklist (checklistHash)',
   },
   {
     name: 'Competences',
     sql: `ALTER TABLE person ADD COLUMN competences LONGTEXT NOT NULL DEFAULT '[]', ADD CONSTRAINT person_competences_json CHECK (JSON_VALID(competences))`,
   },
-  { name: 'SheetClears', sql: "UPDATE sheet_version SET clears = 0 WHERE `key` = 're-look'" },
+  { name: 'ChecklistClears', sql: "UPDATE checklist_version SET clears = 0 WHERE `key` = 'recheck'" },
   {
-    name: 'SheetSaid',
-    sql: 'ALTER TABLE sheet_version ALTER COLUMN note DROP DEFAULT, ALTER COLUMN reason DROP DEFAULT, ALTER COLUMN clears DROP DEFAULT',
+    name: 'ChecklistSaid',
+    sql: 'ALTER TABLE checklist_version ALTER COLUMN note DROP DEFAULT, ALTER COLUMN reason DROP DEFAULT, ALTER COLUMN clears DROP DEFAULT',
   },
   { name: 'CheckVoidedSaid', sql: 'ALTER TABLE bike_check ALTER COLUMN voided DROP DEFAULT' },
   { name: 'CompetencesSaid', sql: 'ALTER TABLE person ALTER COLUMN competences DROP DEFAULT' },
@@ -195,14 +195,14 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
   { name: 'CheckAmendsSaid', sql: 'ALTER TABLE bike_check ALTER COLUMN reason DROP DEFAULT' },
   {
     name: 'Round',
-    sql: `CREATE TABLE round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, sheetKey ${WORD} NULL, bikeIds LONGTEXT NOT NULL, people LONGTEXT NOT NULL, deadline ${MOMENT} NOT NULL,
+    sql: `CREATE TABLE round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, checklistKey ${WORD} NULL, bikeIds LONGTEXT NOT NULL, people LONGTEXT NOT NULL, deadline ${MOMENT} NOT NULL,
       madeBy ${ID} NULL, madeAt ${MOMENT} NOT NULL, standingId ${ID} NULL, state ${WORD} NOT NULL, closedBy ${ID} NULL, closedAt ${MOMENT} NULL, undone LONGTEXT NOT NULL, version INT NOT NULL, INDEX round_state (state, closedAt),
       CONSTRAINT round_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT round_state ${oneOf('state', 'open', 'closed')}, CONSTRAINT round_closed_whole CHECK (state = 'open' OR (closedBy IS NOT NULL AND closedAt IS NOT NULL)),
       CONSTRAINT round_json CHECK (JSON_VALID(bikeIds) AND JSON_VALID(people) AND JSON_VALID(undone)), CONSTRAINT round_of_bikes CHECK (JSON_LENGTH(bikeIds) > 0))`,
   },
   {
     name: 'StandingRound',
-    sql: `CREATE TABLE standing_round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, sheetKey ${WORD} NULL, rule LONGTEXT NOT NULL, people LONGTEXT NOT NULL, doneBy ${WORD} NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
+    sql: `CREATE TABLE standing_round (id ${ID} NOT NULL PRIMARY KEY, siteId ${ID} NOT NULL, name VARCHAR(80) NOT NULL, checklistKey ${WORD} NULL, rule LONGTEXT NOT NULL, people LONGTEXT NOT NULL, doneBy ${WORD} NOT NULL, active TINYINT NOT NULL, version INT NOT NULL,
       CONSTRAINT standing_round_site FOREIGN KEY (siteId) REFERENCES site (id), CONSTRAINT standing_round_json CHECK (JSON_VALID(rule) AND JSON_VALID(people)))`,
   },
   {
@@ -239,9 +239,9 @@ export const STEPS: readonly { readonly name: string; readonly sql: string }[] =
       CONSTRAINT photo_kept_small CHECK (LENGTH(whole) BETWEEN 1 AND 1500000 AND LENGTH(small) BETWEEN 1 AND 200000), CONSTRAINT photo_sides CHECK (width BETWEEN 1 AND 1600 AND height BETWEEN 1 AND 1600))`,
   },
   {
-    name: 'Mishap',
-    sql: `CREATE TABLE mishap (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, kind ${WORD} NOT NULL, at ${MOMENT} NOT NULL, \`by\` ${ID} NOT NULL, note VARCHAR(400) NOT NULL, INDEX mishap_bike (bikeId, at),
-      CONSTRAINT mishap_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT mishap_kind ${oneOf('kind', 'crash', 'transport', 'dunking')})`,
+    name: 'Incident',
+    sql: `CREATE TABLE incident (id ${ID} NOT NULL PRIMARY KEY, bikeId ${ID} NOT NULL, kind ${WORD} NOT NULL, at ${MOMENT} NOT NULL, \`by\` ${ID} NOT NULL, note VARCHAR(400) NOT NULL, INDEX incident_bike (bikeId, at),
+      CONSTRAINT incident_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id), CONSTRAINT incident_kind ${oneOf('kind', 'crash', 'transport', 'immersion')})`,
   },
   {
     name: 'StockItem',

@@ -78,7 +78,7 @@ const WORDS: Record<ErrorCode, Words> = {
     'The group would be back before it is out.',
     'See the times marked below.',
   ),
-  'sheet.critical-dropped': (p) => ({
+  'checklist.critical-dropped': (p) => ({
     what: `Not critical any more: ${list(p.checkpoints)}.`,
     todo: 'Say why: it is kept with the version for whoever asks later.',
   }),
@@ -89,7 +89,7 @@ const WORDS: Record<ErrorCode, Words> = {
   'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
   'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
   'check.mark-not-asked': say(
-    'This sheet does not ask that of this bike.',
+    'This checklist does not ask that of this bike.',
     'Its build may have changed: begin a new check.',
   ),
   'check.marks-missing': say(
@@ -98,7 +98,7 @@ const WORDS: Record<ErrorCode, Words> = {
   ),
   'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
   'check.not-amendable': say(
-    'Only a signed check can be amended, and a re-look is done again instead.',
+    'Only a signed check can be amended, and a recheck is done again instead.',
     'Begin a new check of this bike.',
   ),
   'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
@@ -133,7 +133,7 @@ const WORDS: Record<ErrorCode, Words> = {
   }),
   'severity.not-higher': say('That is not worse than it is now.', 'Choose a worse one.'),
   'severity.not-lower': say('It has that severity already.', 'Choose another.'),
-  'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, re-look, release.'),
+  'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, recheck, release.'),
   'repair.finding-not-open': say('This finding is closed or gone.', 'Reload the bench.'),
   'finding.still-asked': (p) => ({
     what: `${typeof p.fault === 'string' ? p.fault : 'This finding'}: the part is still on this bike.`,
@@ -173,10 +173,10 @@ const WORDS: Record<ErrorCode, Words> = {
     what: `“${String(p.fault ?? '')}” is in work already.`,
     todo: 'Finish that repair.',
   }),
-  'repair.already-done': say('This repair is done already.', 'Go on to the re-look.'),
+  'repair.already-done': say('This repair is done already.', 'Go on to the recheck.'),
   'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
-  'repair.nothing-to-re-look': say('There is nothing to look at again.', 'Say what the work touched.'),
-  're-look.second-person': (p) => ({
+  'repair.nothing-to-recheck': say('There is nothing to look at again.', 'Say what the work touched.'),
+  'recheck.second-person': (p) => ({
     what: `You mended this yourself: ${list(p.faults)}.`,
     todo: 'Policy wants somebody else to look again here. Change person.',
   }),
@@ -187,9 +187,9 @@ const WORDS: Record<ErrorCode, Words> = {
   }),
   'release.not-ready': (p) => ({
     what: `Not ready for release: ${list(p.blocks)}.`,
-    todo: 'Repair, re-look and put everything together first.',
+    todo: 'Repair, recheck and put everything together first.',
   }),
-  'left-apart.already-closed': say('This was put together already.', 'Nothing to do.'),
+  'not-reassembled.already-closed': say('This was put together already.', 'Nothing to do.'),
   unexpected: say(
     'Something went wrong on the server.',
     'Try again. If it stays, tell whoever runs Cadre the number below.',

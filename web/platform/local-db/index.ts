@@ -13,7 +13,7 @@ export {
   keptThing,
   keptUnderWay,
   letGoOfOld,
-  withSheets,
+  withChecklists,
 } from './local-db';
 export { followKept, storageTrouble } from './storage';
 export { useKeptMarks } from './use-kept-marks';

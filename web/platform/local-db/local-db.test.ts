@@ -10,7 +10,7 @@ import {
   keptChecksOf,
   keptUnderWay,
   letGoOfOld,
-  withSheets,
+  withChecklists,
   type KeptCheck,
 } from './local-db';
 
@@ -20,8 +20,8 @@ const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   bikeId: 'bike',
   tag: 'Q1',
   build: USUAL_BUILD.hardtail,
-  sheetHash: 'c'.repeat(64),
-  sheet: RIDE_OUT,
+  checklistHash: 'c'.repeat(64),
+  checklist: RIDE_OUT,
   repairId: null,
   author: newId(),
   openedAt: 100,
@@ -30,17 +30,17 @@ const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   trouble: null,
   ...more,
 });
-beforeEach(() => Promise.all([kept.checks.clear(), kept.marks.clear(), kept.sheets.clear()]));
+beforeEach(() => Promise.all([kept.checks.clear(), kept.marks.clear(), kept.checklists.clear()]));
 
 describe('kept checks', () => {
-  it('lie there without their sheet, which lies there once, and are read with it', async () => {
+  it('lie there without their checklist, which lies there once, and are read with it', async () => {
     await keepCheck(check());
     await keepCheck(check());
-    expect((await kept.checks.toArray()).every((each) => each.sheet === undefined)).toBe(true);
-    expect(await kept.sheets.count()).toBe(1);
+    expect((await kept.checks.toArray()).every((each) => each.checklist === undefined)).toBe(true);
+    expect(await kept.checklists.count()).toBe(1);
     const read = await keptChecksOf(['bike']);
-    expect(read.map((each) => each.sheet.key)).toEqual(['ride-out', 'ride-out']);
-    expect(read[0]?.sheet).toBe(read[1]?.sheet);
+    expect(read.map((each) => each.checklist.key)).toEqual(['ride-out', 'ride-out']);
+    expect(read[0]?.checklist).toBe(read[1]?.checklist);
   });
   it('are under way until they are signed and sent', async () => {
     const [open, signing, signed] = [check(), check({ state: 'signing' }), check({ state: 'signed' })];
@@ -48,13 +48,13 @@ describe('kept checks', () => {
     expect((await keptUnderWay()).map((each) => each.id).sort()).toEqual([open.id, signing.id].sort());
     expect((await keptChecksOf(['bike', 'other'])).length).toBe(3);
   });
-  it('kept the old way, with their sheet inside, are read the same', async () => {
-    await kept.checks.put(check({ sheetHash: 'd'.repeat(64) }));
-    expect((await keptChecksOf(['bike']))[0]?.sheet.key).toBe('ride-out');
+  it('kept the old way, with their checklist inside, are read the same', async () => {
+    await kept.checks.put(check({ checklistHash: 'd'.repeat(64) }));
+    expect((await keptChecksOf(['bike']))[0]?.checklist.key).toBe('ride-out');
   });
-  it('without any sheet are a fault that is told', async () => {
-    const { sheet: _sheet, ...bare } = check({ sheetHash: 'e'.repeat(64) });
-    await expect(withSheets([bare])).rejects.toThrow(/without its sheet/);
+  it('without any checklist are a fault that is told', async () => {
+    const { checklist: _checklist, ...bare } = check({ checklistHash: 'e'.repeat(64) });
+    await expect(withChecklists([bare])).rejects.toThrow(/without its checklist/);
   });
   it('are let go of days after they were signed and sent, and never before', async () => {
     const [old, unsent, troubled, young, open] = [

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Build } from '@cadre/core/fleet';
-import type { FittedPart, Position, SheetVersion } from '@cadre/core/catalogue';
+import type { FittedPart, Position, ChecklistVersion } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
 
 /** A check as this browser keeps it. It needs no session and no server. */
@@ -15,8 +15,8 @@ export interface KeptCheck {
   build: Build;
   /** Parts on record when it was begun; not in checks kept before rules could ask for them. */
   parts?: FittedPart[];
-  sheetHash: string;
-  sheet: SheetVersion;
+  checklistHash: string;
+  checklist: ChecklistVersion;
   repairId: string | null;
   author: string;
   openedAt: number;
@@ -70,17 +70,17 @@ export interface KeptThing {
   value: unknown;
 }
 
-/** As it lies on the disk: a sheet is large and never changes, so it lies there once. Checks kept before hold theirs. */
-type StoredCheck = Omit<KeptCheck, 'sheet'> & { sheet?: SheetVersion };
+/** As it lies on the disk: a checklist is large and never changes, so it lies there once. Checks kept before hold theirs. */
+type StoredCheck = Omit<KeptCheck, 'checklist'> & { checklist?: ChecklistVersion };
 
-interface KeptSheet {
+interface KeptChecklist {
   hash: string;
-  sheet: SheetVersion;
+  checklist: ChecklistVersion;
 }
 
 class KeptDatabase extends Dexie {
   declare checks: EntityTable<StoredCheck, 'id'>;
-  declare sheets: EntityTable<KeptSheet, 'hash'>;
+  declare checklists: EntityTable<KeptChecklist, 'hash'>;
   declare marks: EntityTable<KeptMark, 'id'>;
   declare things: EntityTable<KeptThing, 'key'>;
   declare acts: EntityTable<KeptAct, 'id'>;
@@ -94,43 +94,48 @@ class KeptDatabase extends Dexie {
       things: 'key',
     });
     this.version(2).stores({ acts: 'id' });
-    this.version(3).stores({ sheets: 'hash' });
+    this.version(3).stores({ checklists: 'hash' });
     this.version(4).stores({ photos: 'id' });
   }
 }
 
-/** What this browser keeps: drafts and marks until they are sent, and the last wall and sheets for when there is no signal. */
+/** What this browser keeps: drafts and marks until they are sent, and the last wall and checklists for when there is no signal. */
 export const kept = new KeptDatabase();
 
-const sheets = new Map<string, SheetVersion>();
+const checklists = new Map<string, ChecklistVersion>();
 
-/** Checks as they were read, each with its sheet: the same one for all that are of it. */
-export async function withSheets(rows: readonly (StoredCheck | undefined)[]): Promise<KeptCheck[]> {
+/** Checks as they were read, each with its checklist: the same one for all that are of it. */
+export async function withChecklists(rows: readonly (StoredCheck | undefined)[]): Promise<KeptCheck[]> {
   const checks: KeptCheck[] = [];
   for (const row of rows) {
     if (!row) continue;
-    const sheet = sheets.get(row.sheetHash) ?? row.sheet ?? (await kept.sheets.get(row.sheetHash))?.sheet;
-    if (!sheet) throw new Error(`check ${row.id} is kept without its sheet`);
-    sheets.set(row.sheetHash, sheet);
-    checks.push({ ...row, sheet });
+    const checklist =
+      checklists.get(row.checklistHash) ??
+      row.checklist ??
+      (await kept.checklists.get(row.checklistHash))?.checklist;
+    if (!checklist) throw new Error(`check ${row.id} is kept without its checklist`);
+    checklists.set(row.checklistHash, checklist);
+    checks.push({ ...row, checklist });
   }
   return checks;
 }
 
-/** Keeps a check, and its sheet unless that is kept already. */
-export async function keepCheck({ sheet, ...check }: KeptCheck): Promise<void> {
-  await kept.transaction('rw', kept.checks, kept.sheets, async () => {
-    if ((await kept.sheets.where('hash').equals(check.sheetHash).count()) === 0)
-      await kept.sheets.put({ hash: check.sheetHash, sheet });
+/** Keeps a check, and its checklist unless that is kept already. */
+export async function keepCheck({ checklist, ...check }: KeptCheck): Promise<void> {
+  await kept.transaction('rw', kept.checks, kept.checklists, async () => {
+    if ((await kept.checklists.where('hash').equals(check.checklistHash).count()) === 0)
+      await kept.checklists.put({ hash: check.checklistHash, checklist });
     await kept.checks.put(check);
   });
-  sheets.set(check.sheetHash, sheet);
+  checklists.set(check.checklistHash, checklist);
 }
 
 /** Checks by several keys, each read whole and all in one go: one search for them all walks row by row, which takes ten times as long. */
 const checksOfEach = (index: 'bikeId' | 'state', keys: readonly string[]): Promise<KeptCheck[]> =>
-  kept.transaction('r', kept.checks, kept.sheets, async () =>
-    withSheets((await Promise.all(keys.map((key) => kept.checks.where(index).equals(key).toArray()))).flat()),
+  kept.transaction('r', kept.checks, kept.checklists, async () =>
+    withChecklists(
+      (await Promise.all(keys.map((key) => kept.checks.where(index).equals(key).toArray()))).flat(),
+    ),
   );
 
 export const keptChecksOf = (bikeIds: readonly string[]): Promise<KeptCheck[]> =>

@@ -1,0 +1,163 @@
+import type { OwnReadingLimit } from '@cadre/core/measures';
+import type { Checkpoint, Fault } from './checkpoint';
+import type { MeasuredBike } from './measured-on';
+import type { Route } from './route';
+import { failingClause, holds, type Fitted, type Rule } from './rule';
+import type { By, Position, Zone } from './words';
+
+/** A limit of this checklist's own, in the unit of the checkpoint's measure, with what a reading past it is. */
+export type OwnLimit = OwnReadingLimit;
+
+export interface ChecklistItem {
+  readonly checkpoint: Checkpoint;
+  /** Without it a check on this checklist is incomplete. */
+  readonly critical: boolean;
+  /** Asked only here, where the checkpoint could be asked in more places (a recheck of one wheel). */
+  readonly positions?: readonly Position[] | undefined;
+  readonly limit?: OwnLimit | undefined;
+  /** For one position, where this checklist gives it another time than the catalogue. */
+  readonly minutes?: number | undefined;
+}
+
+/** How long a complete, signed check counts. */
+export interface Validity {
+  readonly until: 'end-of-day-or-return' | 'never';
+}
+
+/**
+ * A published choice of checkpoints with their wording frozen in. It never changes; what the record
+ * names is the hash of this document. Schema 1 knew fewer routes and rules; it reads as it always did.
+ */
+export interface ChecklistVersion {
+  readonly schema: 1 | 2;
+  readonly key: string;
+  readonly version: number;
+  readonly name: string;
+  readonly purpose: string;
+  readonly route: Route;
+  /** Whether a complete check on it makes a bike valid for going out. A recheck never does. */
+  readonly clears: boolean;
+  /** Counts only on a day on which a whole ride-out was done: a minute between riders stands on that. */
+  readonly afterRideOut?: boolean | undefined;
+  readonly validity: Validity;
+  /** What may have happened since the last such look, besides outings: decides what is critical. */
+  readonly between?: readonly By[] | undefined;
+  /** Kinds of bike it is meant for; absent: all. It may be used on any. */
+  readonly kinds?: readonly string[] | undefined;
+  /** Ends whose wheel is new, on the recheck of a repair that fitted one: its run-out is judged as a new wheel's. */
+  readonly newWheels?: MeasuredBike['newWheels'];
+  readonly items: readonly ChecklistItem[];
+}
+
+/** One question of a check: a checkpoint at one position of this bike. */
+export interface Asked {
+  readonly key: string;
+  readonly checkpoint: Checkpoint;
+  readonly position: Position;
+  readonly zone: Zone;
+  readonly critical: boolean;
+  readonly limit?: OwnLimit | undefined;
+  readonly minutes: number;
+}
+
+export function askedKey(checkpoint: string, position: Position): string {
+  return `${checkpoint}@${position}`;
+}
+
+const ENDS = ['only', 'front', 'rear'] as const;
+
+function positionsOf(at: (typeof ENDS)[number], kind: string): readonly Position[] {
+  return at === 'front' && kind === 'trike' ? ['left-front', 'right-front'] : [at];
+}
+
+/** A checkpoint with the faults that are a stop on this very bike as such. */
+function onThisBike(checkpoint: Checkpoint, fitted: Fitted, position: Position): Checkpoint {
+  const isStop = (fault: Fault): boolean =>
+    fault.floor !== 'stop' && fault.stopWhere !== undefined && holds(fault.stopWhere, fitted, position);
+  if (!checkpoint.faults.some(isStop)) return checkpoint;
+  return {
+    ...checkpoint,
+    faults: checkpoint.faults.map((fault) => (isStop(fault) ? { ...fault, floor: 'stop' as const } : fault)),
+  };
+}
+
+/** Every question of a checklist for a kind of bike, whether or not the build rules it out. */
+function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Asked[] {
+  return checklist.items.flatMap(({ checkpoint, critical, positions, limit, minutes }) =>
+    ENDS.flatMap((at) => {
+      const zone = checkpoint.at[at];
+      if (!zone) return [];
+      return positionsOf(at, fitted.build.kind)
+        .filter((position) => !positions || positions.includes(position))
+        .map((position) => ({
+          key: askedKey(checkpoint.key, position),
+          checkpoint: onThisBike(checkpoint, fitted, position),
+          position,
+          zone,
+          critical,
+          minutes: minutes ?? checkpoint.minutes,
+          ...(limit ? { limit } : {}),
+        }));
+    }),
+  );
+}
+
+/** What this checklist asks of this bike, in the checklist's order. What the build rules out is not in it. */
+export function askedOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Asked[] {
+  return questionsOf(checklist, fitted).filter((asked) =>
+    holds(asked.checkpoint.applies, fitted, asked.position),
+  );
+}
+
+export interface RuledOut {
+  readonly asked: Asked;
+  /** The clause of the rule that says no. */
+  readonly because: Rule;
+}
+
+/** What this checklist would ask but the build rules out, each with the clause that does. */
+export function ruledOutOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly RuledOut[] {
+  return questionsOf(checklist, fitted).flatMap((asked) => {
+    const because = failingClause(asked.checkpoint.applies, fitted, asked.position);
+    return because ? [{ asked, because }] : [];
+  });
+}
+
+/** Minutes a practised hand needs for these questions. */
+export function minutesOf(asked: readonly Asked[]): number {
+  return asked.reduce((sum, each) => sum + each.minutes, 0);
+}
+
+/**
+ * The critical questions a checklist asks of a bike built anew that it did not ask of it before: what nobody has
+ * looked at, however complete the last check was. Source: a critical nobody looked at does not clear a bike.
+ */
+export function newCriticals(checklist: ChecklistVersion, before: Fitted, after: Fitted): readonly string[] {
+  const known = new Set(askedOf(checklist, before).map((asked) => asked.key));
+  return askedOf(checklist, after)
+    .filter((asked) => asked.critical && !known.has(asked.key))
+    .map((asked) => asked.key);
+}
+
+/** What a list of checklists tells of each, enough to choose one. */
+export interface ChecklistChoice {
+  readonly key: string;
+  readonly clears: boolean;
+  readonly afterRideOut?: boolean | undefined;
+  readonly kinds?: readonly string[] | null | undefined;
+}
+
+/** The children's ride-out said for whom it is by its key alone before checklists said it themselves. */
+function kindsOf(checklist: ChecklistChoice): readonly string[] | null {
+  return checklist.kinds ?? (checklist.key === 'ride-out-children' ? ['child'] : null);
+}
+
+/** The checklist a bike of this kind goes out on: one that names the kind before one that is for all. */
+export function rideOutFor<T extends ChecklistChoice>(checklists: readonly T[], kind: string): T | null {
+  const clearing = checklists.filter((checklist) => checklist.clears && !checklist.afterRideOut);
+  return (
+    clearing.find((checklist) => kindsOf(checklist)?.includes(kind)) ??
+    clearing.find((checklist) => kindsOf(checklist) === null) ??
+    null
+  );
+}

@@ -1,0 +1,7 @@
+export {
+  isAfterIncident,
+  INCIDENT_KINDS,
+  CHECKLIST_AFTER,
+  type Incident,
+  type IncidentKind,
+} from './incident';

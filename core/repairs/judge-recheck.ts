@@ -1,0 +1,51 @@
+import { isStopNow, type Finding } from '@cadre/core/findings';
+import { askedKey, type PolicyVersion } from '@cadre/core/catalogue';
+import type { Standing } from '@cadre/core/checks';
+import { accept, refuse, type Result } from '@cadre/core/errors';
+
+export interface RecheckInput {
+  /** The findings the repair worked on, as they stand now. */
+  readonly mended: readonly Finding[];
+  readonly standings: ReadonlyMap<string, Standing>;
+  /** Whether every question of the recheck was looked at. */
+  readonly complete: boolean;
+  readonly signedBy: string;
+  readonly policy: Pick<PolicyVersion, 'secondPersonZones'>;
+  readonly now: number;
+}
+
+/** Findings whose recheck by this person would not count, as policy wants a second person there: stops, and soons past their limit. */
+export function needingSecondPerson(
+  mended: readonly Finding[],
+  person: string,
+  policy: Pick<PolicyVersion, 'secondPersonZones'>,
+  now: number,
+): readonly Finding[] {
+  return mended.filter(
+    (finding) =>
+      finding.mendedBy === person &&
+      isStopNow(finding, now) &&
+      policy.secondPersonZones.includes(finding.zone),
+  );
+}
+
+/**
+ * What a signed recheck does to the findings the repair worked on: sound again is rechecked when a
+ * release must follow, closed when none is needed. What failed again is told by `judgeCheck`.
+ */
+export function judgeRecheck(input: RecheckInput): Result<readonly Finding[]> {
+  const second = needingSecondPerson(input.mended, input.signedBy, input.policy, input.now);
+  if (second.length > 0)
+    return refuse('recheck.second-person', { faults: second.map((finding) => finding.words.fault) });
+  if (!input.complete) return accept([]);
+  const sound = input.mended.filter((finding) => {
+    const outcome = input.standings.get(askedKey(finding.checkpoint, finding.position))?.outcome;
+    return finding.state === 'mended' && (outcome === 'sound' || outcome === 'put-right');
+  });
+  return accept(
+    sound.map((finding) => ({
+      ...finding,
+      state: isStopNow(finding, input.now) ? ('rechecked' as const) : ('closed' as const),
+    })),
+  );
+}

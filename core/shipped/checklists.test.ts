@@ -1,0 +1,202 @@
+import { describe, expect, it } from 'vitest';
+import {
+  asBuilt,
+  askedOf,
+  coverageOf,
+  criticalBecause,
+  failingClause,
+  rideOutFor,
+  checklistIssues,
+  checklistWarnings,
+  stationsOf,
+  STATION_ROWS,
+} from '@cadre/core/catalogue';
+import { BIKE_KINDS, USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
+import { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './index';
+import { walkChecklists } from './walk';
+
+const pairs = SHIPPED_CHECKLISTS.flatMap((checklist) =>
+  BIKE_KINDS.map((kind) => [checklist.key, kind, checklist, USUAL_BUILD[kind]] as const),
+);
+const keysOn = (checklist: typeof RIDE_OUT, build: Build): string[] =>
+  askedOf(checklist, asBuilt(build)).map((each) => each.key);
+
+/** The looks no bike goes out without, by what it is built like: from the trade's own list. */
+const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
+  ['spokes@front', () => true],
+  ['rim@rear', () => true],
+  ['tyre-casing@front', () => true],
+  ['tyre-seated@rear', () => true],
+  ['lever-travel@front', () => true],
+  ['lever-hold@front', () => true],
+  ['stops-wheel@front', () => true],
+  ['lever-returns@front', () => true],
+  ['brake-hose@front', (build) => build.brakeFront === 'hydraulic-disc'],
+  ['brake-cable@front', (build) => build.brakeFront === 'rim' || build.brakeFront === 'cable-disc'],
+  ['rim-pads-track@front', (build) => build.brakeFront === 'rim'],
+  ['rotor-fixings@rear', (build) => /disc/.test(build.brakeRear)],
+  ['coaster-brake@rear', (build) => build.brakeRear === 'coaster'],
+  ['levers-on-bar@only', () => true],
+  ['headset-play@only', (build) => build.kind !== 'trike'],
+  ['fork-whole@only', (build) => build.kind !== 'trike'],
+  ['trike-linkage@only', (build) => build.kind === 'trike'],
+  ['cargo-steering@only', (build) => build.kind === 'cargo'],
+  ['stem-tight@only', (build) => build.kind !== 'trike'],
+  ['bars@only', () => true],
+  ['grips@only', () => true],
+  ['frame-whole@only', () => true],
+  ['suspension-pivots@only', (build) => build.rearSuspension === 'shock'],
+  ['crank-arms@only', () => true],
+  ['pedals@only', () => true],
+  ['chain-joined@only', (build) => build.transmission === 'chain'],
+  ['chain-slack@only', (build) => build.gears !== 'derailleur' && build.transmission === 'chain'],
+  ['shifts@only', (build) => build.gears !== 'single-speed'],
+  ['hanger@only', (build) => build.gears === 'derailleur'],
+  ['saddle-tight@only', (build) => build.seatpost !== 'seat-frame'],
+  ['post-depth@only', (build) => build.seatpost !== 'seat-frame'],
+  ['trike-seat@only', (build) => build.kind === 'trike'],
+  ['trike-idler@only', (build) => build.kind === 'trike'],
+  ['trike-brake-balance@only', (build) => build.kind === 'trike'],
+  ['battery@only', (build) => build.assist !== 'none'],
+  ['motor-stops@only', (build) => build.assist !== 'none'],
+  ['cargo-straps@only', (build) => build.accessories.includes('cargo-box')],
+];
+const coaster: Build = { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 };
+
+it('lubing goes with the return, not with the morning: bikes lubed as they come in are dry by dawn', () => {
+  const checklistOf = (key: string) =>
+    SHIPPED_CHECKLISTS.find((checklist) => checklist.key === key) ?? RIDE_OUT;
+  for (const kind of BIKE_KINDS) {
+    expect(keysOn(checklistOf('return'), USUAL_BUILD[kind]), kind).toContain('chain-lube@only');
+    expect(keysOn(RIDE_OUT, USUAL_BUILD[kind]), kind).not.toContain('chain-lube@only');
+  }
+});
+
+describe('every checklist over every kind of bike', () => {
+  it('is walked and printed', () => {
+    const walk = walkChecklists();
+    expect(walk).toHaveLength(SHIPPED_CHECKLISTS.length * BIKE_KINDS.length);
+    process.stdout.write(
+      walk
+        .map(
+          (row) =>
+            `${row.checklist.padEnd(18)} ${row.kind.padEnd(16)} asked ${row.asked}, ruled out ${row.ruledOut}, critical ${row.criticals}, ${row.minutes.toFixed(1)} min\n`,
+        )
+        .join(''),
+    );
+    // No pair without a critical where a bike goes out on it.
+    for (const row of walk)
+      if (SHIPPED_CHECKLISTS.find((checklist) => checklist.key === row.checklist)?.clears)
+        expect(row.criticals, `${row.checklist} on ${row.kind}`).toBeGreaterThan(0);
+  });
+
+  it.each(pairs)(
+    '%s asks a %s each thing once, by a rule that holds, critical only for a stop',
+    (_checklist, _kind, checklist, build) => {
+      const asked = askedOf(checklist, asBuilt(build));
+      expect(asked.length).toBeGreaterThan(0);
+      expect(new Set(asked.map((each) => each.key)).size).toBe(asked.length);
+      for (const each of asked)
+        expect(failingClause(each.checkpoint.applies, asBuilt(build), each.position)).toBeNull();
+      const derived = asked.filter(
+        (each) => criticalBecause(each.checkpoint, checklist.between ?? []) !== null,
+      );
+      if (checklist.key.startsWith('after-')) expect(asked.every((each) => each.critical)).toBe(true);
+      else expect(asked.filter((each) => each.critical)).toEqual(derived);
+    },
+  );
+
+  it.each(pairs)(
+    '%s is walked round a %s by stations that lose nothing',
+    (_checklist, _kind, checklist, build) => {
+      const asked = askedOf(checklist, asBuilt(build));
+      const stations = stationsOf(asked, checklist.route);
+      expect(stations.flatMap((each) => each.asked.map((question) => question.key)).sort()).toEqual(
+        asked.map((each) => each.key).sort(),
+      );
+      for (const station of stations.filter((each) => each.zones.length > 1))
+        expect(station.asked.length).toBeLessThanOrEqual(STATION_ROWS);
+      if (checklist.clears) expect(stations.length).toBeLessThanOrEqual(8);
+    },
+  );
+
+  it.each(SHIPPED_CHECKLISTS.map((checklist) => [checklist.key, checklist] as const))(
+    '%s has nothing against its publication',
+    (_key, checklist) => {
+      expect(checklistIssues(checklist)).toEqual([]);
+      expect(
+        checklistWarnings(checklist).filter(
+          (warning) => warning.code === 'rule-idle' || warning.code === 'nothing-asked-of',
+        ),
+      ).toEqual([]);
+    },
+  );
+});
+
+describe('the checklists a bike goes out on', () => {
+  const onItsChecklist = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
+  it.each([
+    ...BIKE_KINDS.map((kind) => [kind, USUAL_BUILD[kind]] as const),
+    ['child with a coaster', coaster] as const,
+  ])(
+    'ask of a %s, as criticals, all the trade looks at before a ride, and nothing of that it has not',
+    (_name, build) => {
+      const checklist = onItsChecklist(build.kind);
+      const criticals = askedOf(checklist, asBuilt(build))
+        .filter((each) => each.critical)
+        .map((each) => each.key);
+      for (const [look, belongs] of BEFORE_A_RIDE) {
+        const key = build.kind === 'trike' ? look.replace('@front', '@left-front') : look;
+        expect(criticals.includes(key), key).toBe(belongs(build));
+      }
+      expect(coverageOf(checklist, asBuilt(build), CHECKPOINTS).missed).toEqual([]);
+    },
+  );
+
+  it('ask front and rear apart, and both fronts of a trike', () => {
+    const hardtail = keysOn(RIDE_OUT, USUAL_BUILD.hardtail);
+    expect(hardtail).toContain('wheel-thru-axle@front');
+    expect(hardtail).toContain('wheel-thru-axle@rear');
+    expect(hardtail).not.toContain('rim-pads@front');
+    const trike = keysOn(RIDE_OUT, USUAL_BUILD.trike);
+    expect(trike).toEqual(
+      expect.arrayContaining(['wheel-nutted@left-front', 'wheel-nutted@right-front', 'trike-linkage@only']),
+    );
+    expect(trike).not.toContain('lever-travel@rear');
+  });
+
+  it('ask the brake that is fitted at that end', () => {
+    const asked = keysOn(RIDE_OUT_CHILDREN, coaster);
+    expect(asked).toEqual(
+      expect.arrayContaining(['coaster-brake@rear', 'rim-pads@front', 'chain-slack@only']),
+    );
+    for (const key of ['rim-pads@rear', 'lever-travel@rear', 'shifts@only']) expect(asked).not.toContain(key);
+  });
+
+  it('are chosen by kind', () => {
+    for (const kind of BIKE_KINDS)
+      expect(rideOutFor(SHIPPED_CHECKLISTS, kind)?.key).toBe(
+        kind === 'child' ? 'ride-out-children' : 'ride-out',
+      );
+    // Checklists published before they said for whom they are.
+    const old = SHIPPED_CHECKLISTS.filter((checklist) => checklist.key.startsWith('ride-out')).map(
+      ({ kinds: _kinds, ...checklist }) => checklist,
+    );
+    expect(rideOutFor(old, 'child')?.key).toBe('ride-out-children');
+    expect(rideOutFor(old, 'cargo')?.key).toBe('ride-out');
+    expect(rideOutFor([], 'cargo')).toBeNull();
+  });
+
+  it('go by the day’s ride-out in a turnaround, and leave it out elsewhere', () => {
+    expect(
+      SHIPPED_CHECKLISTS.filter((checklist) => checklist.clears).map((checklist) => [
+        checklist.key,
+        checklist.afterRideOut ?? false,
+      ]),
+    ).toEqual([
+      ['ride-out', false],
+      ['ride-out-children', false],
+      ['turnaround', true],
+    ]);
+  });
+});

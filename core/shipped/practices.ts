@@ -1,0 +1,281 @@
+import type { PracticeQuestion, Practices } from '@cadre/core/catalogue';
+
+interface Side {
+  readonly name: string;
+  /** What is done, as said at the stand. */
+  readonly rule: string;
+  /** What those who do it so say for it. */
+  readonly reason: string;
+}
+
+export interface Practice<Q extends PracticeQuestion = PracticeQuestion> {
+  readonly question: string;
+  readonly sides: Readonly<Record<Practices[Q], Side>>;
+}
+
+/** Where good mechanics differ, and what each side says for itself. */
+export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } = {
+  chainLimit: {
+    question: 'When is a chain worn?',
+    sides: {
+      'by-gearing': {
+        name: 'By gearing',
+        rule: 'Eleven sprockets and up at 0.5 %, two to ten at 0.75 %, single speed and hub gear at 1.0 %.',
+        reason:
+          'Narrow chains ruin costly sprockets early; a wide chain on one thick sprocket may run longer without harm.',
+      },
+      early: {
+        name: 'Early',
+        rule: 'Every chain at 0.5 %; sprockets looked at from 0.75 %.',
+        reason:
+          'A chain is the cheapest part of the drivetrain: changed early, one cassette sees three or four of them.',
+      },
+      ruler: {
+        name: 'By ruler',
+        rule: 'A sixteenth over twelve inches: chain. An eighth: sprockets too.',
+        reason: 'Measures the length itself over many links; no gauge to trust, and everybody owns a ruler.',
+      },
+    },
+  },
+  torque: {
+    question: 'How are bolts torqued?',
+    sides: {
+      stated: {
+        name: 'Stated value',
+        rule: 'The safer of the stated figures, with a wrench.',
+        reason: 'The maker tested it there; anything else is a guess.',
+      },
+      'ten-under': {
+        name: 'Ten percent under',
+        rule: 'Ten percent under the safer figure, never under the stated least.',
+        reason: 'Wrenches err, threads are greased, carbon forgives nothing: a margin costs no hold.',
+      },
+      witness: {
+        name: 'Witness line',
+        rule: 'Torqued once, a line painted over bolt and part; then only the line is looked at.',
+        reason: 'A broken line is seen at a glance on forty bikes; turning bolts again and again wears them.',
+      },
+    },
+  },
+  boltCheck: {
+    question: 'How are bolts checked?',
+    sides: {
+      feel: {
+        name: 'Feel only',
+        rule: 'A key in the bolt, a light pull, never tightened unless it turns.',
+        reason: 'Every retightening creeps past the figure until something strips.',
+      },
+      nip: {
+        name: 'Gentle nip',
+        rule: 'A small, even pull with a short key.',
+        reason: 'Catches what has just begun to work loose, before it can be felt.',
+      },
+      'torque-all': {
+        name: 'Torque every one',
+        rule: 'The wrench on every bolt, at the season’s opening.',
+        reason: 'Once a year nothing is taken on trust.',
+      },
+    },
+  },
+  leverClamp: {
+    question: 'How tight is a brake lever’s clamp?',
+    sides: {
+      full: {
+        name: 'Full torque',
+        rule: 'At its stated figure: one hand cannot turn it.',
+        reason: 'A lever that turns under the hand is a brake that is not there.',
+      },
+      'just-firm': {
+        name: 'Just firm enough to turn in a crash',
+        rule: 'Firm against one hand, gives to a hard blow. Never so loose that braking turns it.',
+        reason: 'A lever that turns in a fall does not snap, and the rider gets home with a brake.',
+      },
+    },
+  },
+  pressure: {
+    question: 'Which tyre pressure?',
+    sides: {
+      house: {
+        name: 'House figure by kind',
+        rule: 'One figure for each kind of bike, inside the tyre’s window.',
+        reason: 'Fast, the same every morning, and anybody can do it.',
+      },
+      window: {
+        name: 'Window only',
+        rule: 'Anything inside the window printed on the tyre.',
+        reason: 'Least meddling; the maker’s own range.',
+      },
+      calculated: {
+        name: 'Calculated start',
+        rule: 'By load and width, then held inside the window. A starting point, for adults.',
+        reason: 'A light rider on a wide tyre is safer and happier well under the house figure.',
+      },
+    },
+  },
+  sealantEvery: {
+    question: 'How often is sealant renewed?',
+    sides: {
+      'three-months': {
+        name: 'Every three months',
+        rule: 'Looked at and topped up every 90 days.',
+        reason: 'It dries fastest in warm sheds and thin tyres; a dry tyre seals nothing.',
+      },
+      'half-year': {
+        name: 'Twice a year',
+        rule: 'Before the season and in the middle of it.',
+        reason: 'In a cool shed it lasts, and every opening of a bead costs a morning.',
+      },
+    },
+  },
+  sealantLook: {
+    question: 'How is sealant looked at?',
+    sides: {
+      dipstick: {
+        name: 'Dipstick',
+        rule: 'Core out, a thin stick to the bottom.',
+        reason: 'Tells how much is left without touching the bead.',
+      },
+      shake: {
+        name: 'Shake',
+        rule: 'Wheel off, shaken by the ear.',
+        reason: 'No tool, no air lost; a slosh is a slosh.',
+      },
+      inside: {
+        name: 'Look inside',
+        rule: 'One side of the bead off, lumps out, fresh in.',
+        reason: 'The only way that shows the lumps and the casing.',
+      },
+    },
+  },
+  newChain: {
+    question: 'What is done to a new chain?',
+    sides: {
+      'keep-grease': {
+        name: 'Keep the packing grease',
+        rule: 'The outside wiped; what is inside stays.',
+        reason: 'Nothing put in later gets so far into the rollers.',
+      },
+      strip: {
+        name: 'Strip and lube',
+        rule: 'Degreased wholly, then the house’s lube.',
+        reason: 'Packing grease holds grit, and wax does not stick to it.',
+      },
+    },
+  },
+  chainLube: {
+    question: 'When is the chain lubed?',
+    sides: {
+      'every-outing': {
+        name: 'Every outing',
+        rule: 'A wipe and a few drops at each return.',
+        reason: 'Nobody has to remember when it was last done.',
+      },
+      'by-distance': {
+        name: 'By distance',
+        rule: 'Every 300 km.',
+        reason: 'Too much oil is grinding paste.',
+      },
+      'after-wet': {
+        name: 'After wet or washing',
+        rule: 'Whenever it has been wet.',
+        reason: 'Water is what takes it off; a dry chain keeps its oil.',
+      },
+    },
+  },
+  lubeKind: {
+    question: 'Oil or wax?',
+    sides: {
+      oil: {
+        name: 'Oil by weather',
+        rule: 'Thin in the dry, thick in the wet; the outside wiped dry.',
+        reason: 'Ready at once, and it finds its way in by itself.',
+      },
+      wax: {
+        name: 'Wax',
+        rule: 'On a bare clean chain, dried overnight before riding.',
+        reason: 'Stays clean, keeps hands and trouser legs clean.',
+      },
+    },
+  },
+  sidewallSlash: {
+    question: 'What happens to a slashed sidewall?',
+    sides: {
+      replace: {
+        name: 'Replace',
+        rule: 'A tyre with a slashed wall is a stop, and is thrown away.',
+        reason: 'The wall carries the whole load; nobody can see how far the threads are cut.',
+      },
+      stitch: {
+        name: 'Stitch and patch',
+        rule: 'A stop until a mechanic has stitched and patched it from inside; then a watch until the tread is done.',
+        reason: 'Done well it outlasts the tread, and a good tyre is not cheap.',
+      },
+    },
+  },
+  roughHub: {
+    question: 'What is done with a rough hub?',
+    sides: {
+      bearings: {
+        name: 'New bearings',
+        rule: 'Cartridges pressed out, new ones in.',
+        reason: 'Once rough, always rough.',
+      },
+      cones: {
+        name: 'Adjust cones',
+        rule: 'Opened, cleaned, greased, set by the cones.',
+        reason: 'Most rough cone hubs are only dry or set too tight.',
+      },
+      replace: {
+        name: 'Replace the hub or wheel',
+        rule: 'A fleet wheel is swapped, the old one kept for parts.',
+        reason: 'An hour of work costs more than the wheel of a children’s bike.',
+      },
+    },
+  },
+  padsBeforeEvent: {
+    question: 'Pads before an event?',
+    sides: {
+      keep: {
+        name: 'Keep bedded ones',
+        rule: 'Pads with life left stay in.',
+        reason: 'Bedded pads stop; new ones only after twenty stops.',
+      },
+      new: {
+        name: 'New ones, bedded days before',
+        rule: 'Changed a week before and bedded in.',
+        reason: 'Nobody runs out on the second day in the rain.',
+      },
+    },
+  },
+  degreasing: {
+    question: 'How is the drivetrain degreased?',
+    sides: {
+      'on-bike': {
+        name: 'On the bike, with cloth and brush',
+        rule: 'Chain stays on; brush, cloth, little liquid. Never sprayed near brakes.',
+        reason: 'Quick, and no link is opened for it.',
+      },
+      tank: {
+        name: 'Chain off, into the tank',
+        rule: 'Chain off at its link, into the tank, rinsed, dried. Never sprayed near brakes.',
+        reason: 'Gets the grit out of the rollers, and none near the brakes.',
+      },
+    },
+  },
+  cleaning: {
+    question: 'Washing and looking: which first?',
+    sides: {
+      'clean-first': {
+        name: 'Clean, then look',
+        rule: 'Washed and dried first; nothing is judged through dirt.',
+        reason: 'Dirt hides cracks.',
+      },
+      'wash-looks': {
+        name: 'Washing is the first look',
+        rule: 'Whoever washes looks, and says what the sponge found.',
+        reason:
+          'The hand with the sponge is on every tube once; fresh dirt also tells where something leaks or rubs.',
+      },
+    },
+  },
+};

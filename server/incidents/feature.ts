@@ -1,0 +1,11 @@
+import type { BikeFeature } from '@cadre/server/fitness';
+import { incidentEntity } from './entities';
+import { incidentFacts } from './facts';
+import { incidentProjections } from './projections';
+
+export const incidentsFeature: BikeFeature = {
+  name: 'incidents',
+  projected: [incidentEntity],
+  projections: incidentProjections,
+  facts: [incidentFacts],
+};

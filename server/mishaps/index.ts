@@ -1,4 +1,0 @@
-export type { MishapEvents } from './events';
-export { mishapsFeature } from './feature';
-export { mishapsRoutes } from './routes';
-export { Mishaps } from './service';

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import { checklistVersions } from '@cadre/contract/catalogue';
+import { writeChecklistDocument } from '@cadre/contract/catalogue/schemas';
+import type { AnswerOf } from '@cadre/contract/http';
+import { compareChecklists, type ChecklistDifference, type ChecklistVersion } from '@cadre/core/catalogue';
+import type { BikeKind } from '@cadre/core/fleet';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { saveFile } from '@cadre/web/platform/files';
+import { send } from '@cadre/web/platform/api';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import AskedList from './AskedList.vue';
+import CatalogueNav from './CatalogueNav.vue';
+import CoveragePanel from './CoveragePanel.vue';
+import DifferenceList from './DifferenceList.vue';
+import { routeName } from './checklist-wording';
+import { useCatalogue } from './use-catalogue';
+
+/** One checklist: what it asks of each kind of bike, and every version there was with what changed and where it was used. */
+const props = defineProps<{ checklistKey: string }>();
+const catalogue = useCatalogue();
+const fleet = useFleet();
+const session = useSession();
+const router = useRouter();
+const refusal = useRefusal();
+const now = useNow();
+const checklist = shallowRef<ChecklistVersion | null>(null);
+const shownHash = ref<string | null>(null);
+const versions = shallowRef<AnswerOf<typeof checklistVersions>['versions']>([]);
+const differences = shallowRef<Readonly<Record<string, ChecklistDifference>>>({});
+const kind = ref<BikeKind>('hardtail');
+
+watch(
+  () => props.checklistKey,
+  () =>
+    void refusal.run(async () => {
+      await catalogue.load();
+      const newest = await catalogue.checklistByKey(props.checklistKey);
+      checklist.value = newest?.checklist ?? null;
+      shownHash.value = newest?.hash ?? null;
+      kind.value = (newest?.checklist.kinds?.[0] as BikeKind | undefined) ?? 'hardtail';
+      versions.value = (await send(checklistVersions, { params: { key: props.checklistKey } })).versions;
+    }),
+  { immediate: true },
+);
+async function show(hash: string): Promise<void> {
+  checklist.value = (await catalogue.checklistOf(hash))?.checklist ?? checklist.value;
+  shownHash.value = hash;
+}
+/** Against the version before it. */
+async function compare(index: number): Promise<void> {
+  const [after, before] = [versions.value[index], versions.value[index + 1]];
+  if (!after || !before) return;
+  const [is, was] = await Promise.all([
+    catalogue.checklistOf(after.hash),
+    catalogue.checklistOf(before.hash),
+  ]);
+  if (is && was)
+    differences.value = {
+      ...differences.value,
+      [after.hash]: compareChecklists(was.checklist, is.checklist),
+    };
+}
+const exportChecklist = (): void => {
+  if (checklist.value)
+    saveFile(
+      new Blob([`${JSON.stringify(writeChecklistDocument(checklist.value), null, 2)}\n`], {
+        type: 'application/json',
+      }),
+      `${checklist.value.key}-v${checklist.value.version}.json`,
+    );
+};
+const isOld = computed(
+  () =>
+    checklist.value !== null && versions.value[0] !== undefined && shownHash.value !== versions.value[0].hash,
+);
+</script>
+
+<template>
+  <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
+    <CatalogueNav />
+    <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
+    <template v-if="checklist">
+      <div class="mt-3 flex flex-wrap items-start gap-3">
+        <div class="grow">
+          <h1 class="sturdy text-3xl leading-tight">{{ checklist.name }}</h1>
+          <p class="text-soft">
+            {{ checklist.purpose }} Version {{ checklist.version }} · {{ routeName(checklist.route) }}.
+          </p>
+        </div>
+        <ActButton data-export-checklist @click="exportChecklist">Export as JSON</ActButton>
+        <ActButton
+          v-if="session.may('edit-program') && !isOld"
+          kind="main"
+          data-edit-checklist
+          @click="router.push({ name: 'checklist-edit', params: { checklistKey } })"
+          >Change it</ActButton
+        >
+      </div>
+      <p v-if="isOld" class="mt-2 rounded-md bg-watch-wash px-4 py-2 text-watch" role="status">
+        This is version {{ checklist.version }}, as it was. Checks made on it read like this for ever.
+      </p>
+      <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_27rem]">
+        <section aria-labelledby="asks" class="min-w-0 max-lg:order-2">
+          <h2 id="asks" class="sturdy mb-2 text-xl">
+            What it asks of a {{ KIND_WORDS[kind].toLowerCase() }}
+          </h2>
+          <AskedList :checklist="checklist" :kind="kind" />
+        </section>
+        <div class="space-y-6">
+          <section aria-labelledby="kinds" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
+            <h2 id="kinds" class="sturdy mb-1 text-lg">Kind by kind</h2>
+            <CoveragePanel
+              :checklist="checklist"
+              :catalogue="CHECKPOINTS"
+              :picked="kind"
+              @pick="(picked) => (kind = picked as BikeKind)"
+            />
+          </section>
+          <section aria-labelledby="versions">
+            <h2 id="versions" class="sturdy text-lg">Versions</h2>
+            <ol class="mt-1 divide-y divide-line border-y border-line">
+              <li v-for="(each, index) in versions" :key="each.hash" class="py-2" data-version>
+                <div class="flex flex-wrap items-baseline gap-x-3">
+                  <button
+                    type="button"
+                    class="min-h-12 font-semibold text-act underline underline-offset-2"
+                    @click="show(each.hash)"
+                  >
+                    Version {{ each.version }}
+                  </button>
+                  <span class="text-soft">{{
+                    each.publishedAt
+                      ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : 'As shipped'}, ${dayAndClock(each.publishedAt, now)}`
+                      : 'As shipped'
+                  }}</span>
+                </div>
+                <p class="leading-snug">
+                  {{ each.publishedBy ? each.note : ''
+                  }}<template v-if="each.reason"> Why a critical was dropped: {{ each.reason }}</template>
+                </p>
+                <p class="figures text-[0.95rem] text-soft">
+                  {{
+                    each.checks
+                      ? `${count(each.checks, 'check')} on ${count(each.bikes, 'bike')}, last ${each.lastUsedAt ? dayAndClock(each.lastUsedAt, now) : ''}`
+                      : 'not used yet'
+                  }}
+                </p>
+                <ActButton
+                  v-if="index < versions.length - 1 && !differences[each.hash]"
+                  kind="quiet"
+                  @click="compare(index)"
+                  >What changed</ActButton
+                >
+                <DifferenceList
+                  v-if="differences[each.hash]"
+                  class="mt-1"
+                  :difference="differences[each.hash] as ChecklistDifference"
+                />
+              </li>
+            </ol>
+          </section>
+        </div>
+      </div>
+    </template>
+    <p v-else-if="!refusal.busy.value && !refusal.said.value" class="p-4">
+      There is no checklist of that name.
+    </p>
+    <p v-else-if="refusal.busy.value" class="p-4 text-soft" role="status">Getting the checklist …</p>
+  </main>
+</template>

@@ -1,0 +1,29 @@
+/** What each shipped checklist is for, in the order one looks for it. */
+const GROUPS = [
+  { title: 'Every day', keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
+  { title: 'One station, down the rack', keys: ['pressures', 'lube', 'bolts', 'lights'] },
+  { title: 'Season and store', keys: ['season-opening', 'wet-season', 'lay-up'] },
+  { title: 'In and away', keys: ['new-bike', 'intake', 'event'] },
+  { title: 'After something happened', keys: ['after-crash', 'after-transport', 'after-immersion'] },
+] as const;
+
+interface Keyed {
+  readonly key: string;
+}
+export interface ChecklistGroup<T> {
+  readonly title: string;
+  readonly checklists: readonly T[];
+}
+
+/** Checklists by what they are for; what this program wrote itself stands first. */
+export function groupChecklists<T extends Keyed>(checklists: readonly T[]): readonly ChecklistGroup<T>[] {
+  const shipped = new Set<string>(GROUPS.flatMap((group) => group.keys));
+  const own = checklists.filter((checklist) => !shipped.has(checklist.key));
+  const listed = GROUPS.map(({ title, keys }) => ({
+    title,
+    checklists: keys.flatMap((key) => checklists.filter((checklist) => checklist.key === key)),
+  }));
+  return [{ title: 'This house’s own', checklists: own }, ...listed].filter(
+    (group) => group.checklists.length > 0,
+  );
+}

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue';
+import { RouterLink } from 'vue-router';
+import { listSimilarFaults } from '@cadre/contract/findings';
+import type { AnswerOf } from '@cadre/contract/http';
+import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { send, UnreachableError } from '@cadre/web/platform/api';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton } from '@cadre/web/ui';
+import { siblingWords } from './sibling-wording';
+
+/** Other bikes where the same may be wrong: why, who has it already, who was looked at since, and a line over the rest. */
+const props = defineProps<{ findingId: string }>();
+const fleet = useFleet();
+const now = useNow();
+const told = shallowRef<AnswerOf<typeof listSimilarFaults> | null>(null);
+const open = ref(false);
+watch(
+  () => props.findingId,
+  async (id) => {
+    try {
+      const answer = await send(listSimilarFaults, { params: { id } });
+      if (id === props.findingId) told.value = answer;
+    } catch (error) {
+      // Without signal there is nothing to look across: the finding itself stands above.
+      if (!(error instanceof UnreachableError)) throw error;
+    }
+  },
+  { immediate: true },
+);
+const siblings = computed(() => told.value?.siblings ?? []);
+const left = computed(() => siblings.value.filter((each) => each.lookedAt === null && !each.found));
+const groups = computed(() => {
+  const byWhy = new Map<string, typeof siblings.value>();
+  for (const each of siblings.value) {
+    const why = siblingWords(
+      each.because,
+      each.because === 'same-hands' ? fleet.nameOf(each.what) : each.what,
+    );
+    byWhy.set(why, [...(byWhy.get(why) ?? []), each]);
+  }
+  return [...byWhy];
+});
+const line = computed(() => ({
+  name: 'line',
+  query: {
+    bikes: left.value.map((each) => each.tag).join(','),
+    ...(told.value?.checklistKey ? { checklist: told.value.checklistKey } : {}),
+    of: `look:${told.value?.checkpoint ?? ''}`,
+  },
+}));
+</script>
+
+<template>
+  <div v-if="siblings.length" class="mt-1" data-similar-faults>
+    <ActButton
+      kind="quiet"
+      class="!px-0 text-left"
+      :aria-expanded="open"
+      data-similar-faults-open
+      @click="open = !open"
+      >Look across: {{ count(siblings.length, 'bike') }} like it, {{ left.length }} not looked at
+      since</ActButton
+    >
+    <div v-if="open" class="space-y-2 rounded-md bg-sunk p-3">
+      <div v-for="[why, bikes] in groups" :key="why">
+        <p class="text-soft">{{ why }}</p>
+        <ul class="flex flex-wrap gap-x-4 gap-y-1">
+          <li v-for="each in bikes" :key="each.bikeId" class="leading-tight" :data-sibling="each.tag">
+            <RouterLink
+              :to="{ name: 'bike', params: { bikeId: each.bikeId } }"
+              class="sturdy inline-flex min-h-12 items-center text-lg underline"
+              :class="each.found && 'text-held'"
+              >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">has it</span
+            ><span v-else-if="each.lookedAt" class="ml-1 text-soft"
+              >looked at {{ dayAndClock(each.lookedAt, now) }}</span
+            >
+          </li>
+        </ul>
+      </div>
+      <RouterLink
+        v-if="left.length"
+        :to="line"
+        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+        data-line-across
+        >A line of this one look over {{ count(left.length, 'bike') }}</RouterLink
+      >
+      <p v-else>All of them were looked at since, or have it on record.</p>
+    </div>
+  </div>
+</template>

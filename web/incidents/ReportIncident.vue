@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { reportIncident } from '@cadre/contract/incidents';
+import { INCIDENT_KINDS, type IncidentKind } from '@cadre/core/incidents';
+import { now } from '@cadre/web/platform/time';
+import { useAct } from '@cadre/web/platform/act';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+
+/** Something happened to the bike in hand: two touches, and it stays off the trail until somebody has looked it over for just that. */
+const props = defineProps<{ bike: Bike }>();
+const emit = defineEmits<{ told: [bike: Bike] }>();
+const refusal = useRefusal();
+const act = useAct();
+const open = ref(false);
+const note = ref('');
+const WORDS: Record<IncidentKind, string> = {
+  crash: 'It crashed',
+  transport: 'It came off a transport',
+  immersion: 'It was under water',
+};
+watch(
+  () => props.bike.id,
+  () => {
+    open.value = false;
+    note.value = '';
+    refusal.said.value = null;
+  },
+);
+async function tell(kind: IncidentKind): Promise<void> {
+  const done = await refusal.run(async () =>
+    emit(
+      'told',
+      await act(reportIncident, {
+        params: { id: props.bike.id },
+        body: { kind, note: note.value.trim(), at: now() },
+      }),
+    ),
+  );
+  if (!done) return;
+  open.value = false;
+  note.value = '';
+}
+</script>
+
+<template>
+  <div data-incident>
+    <ActButton v-if="!open" kind="quiet" class="!px-0" data-incident-open @click="open = true"
+      >Something happened to it …</ActButton
+    >
+    <div v-else class="space-y-2 rounded-md bg-sunk p-3">
+      <p class="leading-snug">It is held at once, until somebody has looked it over for just that.</p>
+      <TextField v-model="note" label="Where and how, if known" maxlength="400" />
+      <div class="flex flex-wrap gap-2">
+        <ActButton
+          v-for="kind in INCIDENT_KINDS"
+          :key="kind"
+          :disabled="refusal.busy.value"
+          :data-incident-kind="kind"
+          @click="tell(kind)"
+          >{{ WORDS[kind] }}</ActButton
+        >
+        <ActButton kind="quiet" @click="open = false">Nothing happened</ActButton>
+      </div>
+      <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,3 @@
+import { defineAsyncComponent } from 'vue';
+
+export const ReportIncident = defineAsyncComponent(() => import('./ReportIncident.vue'));

@@ -1,3 +1,0 @@
-import { defineAsyncComponent } from 'vue';
-
-export const ReportMishap = defineAsyncComponent(() => import('./ReportMishap.vue'));

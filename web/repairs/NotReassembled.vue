@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton } from '@cadre/web/ui';
+
+/** What is loose, open or missing right now: each holds the bike until somebody closes it. */
+defineProps<{ bike: Bike; busy: boolean }>();
+const emit = defineEmits<{ leave: [what: string]; close: [itemId: string] }>();
+const fleet = useFleet();
+const what = ref('');
+function leave(): void {
+  emit('leave', what.value.trim());
+  what.value = '';
+}
+</script>
+
+<template>
+  <div class="rounded-md bg-sunk p-3">
+    <h3 class="font-semibold">Left apart</h3>
+    <ul>
+      <li v-for="item in bike.facts.notReassembled" :key="item.id" class="flex items-center gap-3 py-1">
+        <span class="grow"
+          >{{ item.what }} <span class="text-soft">· {{ fleet.nameOf(item.by) }}</span></span
+        ><ActButton :disabled="busy" data-together @click="emit('close', item.id)">Together again</ActButton>
+      </li>
+    </ul>
+    <form class="mt-1 flex items-end gap-2" @submit.prevent="leave">
+      <label class="grow"
+        >What is loose, open or missing now?<input
+          v-model="what"
+          class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
+          maxlength="200"
+      /></label>
+      <ActButton type="submit" :disabled="!what.trim() || busy">Note it</ActButton>
+    </form>
+  </div>
+</template>
