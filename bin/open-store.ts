@@ -1,6 +1,7 @@
 import { createConnection } from 'mysql2/promise';
 import type { DataSource } from 'typeorm';
 import { connect, grantLeast, migrate } from '@cadre/server/app';
+import { saidPlainly } from './older-database';
 import type { DatabaseServer } from './database-server';
 
 export const DATABASE = 'cadre';
@@ -17,7 +18,10 @@ export async function openStore(
   );
   await owner.end();
   const asOwner = await connect({ socketPath: server.socketPath, user: 'root', password: '', database }, 2);
-  const steps = await migrate(asOwner);
+  const steps = await migrate(asOwner).catch(async (error: unknown) => {
+    await asOwner.destroy();
+    throw saidPlainly(error);
+  });
   await grantLeast(asOwner, APP_USER, server.appPassword, database);
   await asOwner.destroy();
   return {

@@ -3,6 +3,7 @@ import { demoPeople, seedDemo } from '@cadre/test-world/demo';
 import { connect, createServices, mayRewriteRecord, migrate } from '@cadre/server/app';
 import { buildWeb } from './build-web';
 import { defaultDataDir, startDatabaseServer, type DatabaseServer } from './database-server';
+import { saidPlainly } from './older-database';
 import { openStore } from './open-store';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
@@ -19,6 +20,8 @@ async function openGivenDatabase(url: string): Promise<DataSource> {
       );
     return source;
   } catch (error) {
+    const said = saidPlainly(error);
+    if (said instanceof PlainError) throw said;
     throw new PlainError(
       `The database in CADRE_DATABASE_URL cannot be used: ${(error as Error).message}`,
       'See that it runs, and that user, password and database name are right.',
@@ -51,7 +54,10 @@ await runCommand(async () => {
       },
     });
     await makeDurable(server.socketPath);
-    const opened = await openStore(server);
+    const opened = await openStore(server).catch(async (error: unknown) => {
+      await server?.stop();
+      throw error;
+    });
     if (opened.steps > 0) say(`Database brought up to date (${opened.steps} steps).`);
     source = opened.source;
   }

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
-import { mayRewriteRecord, migrate } from './database';
+import { mayRewriteRecord, migrate, OlderDatabaseError } from './database';
 
 let database: TestDatabase;
 beforeAll(async () => {
@@ -13,6 +13,24 @@ const ID = '01900000-0000-7000-8000-000000000001';
 describe('the database', () => {
   it('is brought up to date once', async () => {
     expect(await migrate(database.owner)).toBe(0);
+  });
+
+  it('made by an older Cadre is refused by name, and nothing of it is changed', async () => {
+    await database.owner.query(
+      "INSERT INTO migration_step (timestamp, name) VALUES (1, 'Entry1790000000000')",
+    );
+    await expect(migrate(database.owner)).rejects.toThrow(
+      new OlderDatabaseError('Entry1790000000000').message,
+    );
+    await database.owner.query("DELETE FROM migration_step WHERE name = 'Entry1790000000000'");
+    expect(await migrate(database.owner)).toBe(0);
+  });
+
+  it('begun and not ended, as by a kill, goes on where it was', async () => {
+    await database.owner.query('DELETE FROM migration_step');
+    await database.owner.query('DROP TABLE standing_round');
+    expect(await migrate(database.owner)).toBe(1);
+    expect(await database.owner.query('SELECT COUNT(*) AS rounds FROM standing_round')).toHaveLength(1);
   });
 
   it('has the columns, keys and indexes the entities say', async () => {

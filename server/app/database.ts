@@ -8,7 +8,7 @@ import {
 import { rebuildProjections, verifyRecord } from '@cadre/server/platform/event-log';
 import { APPEND_ONLY, ENTITIES, projector, PROJECTIONS, VERIFIERS } from './features';
 
-export { migrate } from '@cadre/server/platform/database';
+export { migrate, OlderDatabaseError } from '@cadre/server/platform/database';
 
 /** A pool of connections to this program's tables. */
 export const connect = (place: Place, connections?: number): Promise<DataSource> =>

@@ -31,7 +31,7 @@ describe('something happened to a bike', () => {
     const view = await open();
     expect(view.text()).toContain('held at once, until somebody has looked it over for just that');
     await view.get('input').setValue('  At the ford  ');
-    await view.get('[data-incident-kind=dunking]').trigger('click');
+    await view.get('[data-incident-kind=immersion]').trigger('click');
     await flushPromises();
     expect(sent).toMatchObject([
       { path: '/api/v1/bikes/Q7/incidents', body: { kind: 'immersion', note: 'At the ford' } },

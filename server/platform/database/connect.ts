@@ -11,13 +11,13 @@ export type Place =
     }
   | { readonly url: string };
 
-const FIRST_STEP = 1_790_000_000_000;
+const FIRST_STEP = 1_800_000_000_000;
 
-const migrations = STEPS.map(({ name, sql }, index) => {
+const migrations = STEPS.map(({ name, take }, index) => {
   const step = class implements MigrationInterface {
     readonly name = `${name}${FIRST_STEP + index}`;
-    async up(runner: QueryRunner): Promise<void> {
-      await runner.query(sql);
+    up(runner: QueryRunner): Promise<void> {
+      return take(runner);
     }
     down(): Promise<void> {
       return Promise.reject(new Error('steps are not taken back: restore a backup instead'));
@@ -26,6 +26,23 @@ const migrations = STEPS.map(({ name, sql }, index) => {
   Object.defineProperty(step, 'name', { value: `${name}${FIRST_STEP + index}` });
   return step;
 });
+
+/** The database was made by a Cadre whose tables this one does not read. */
+export class OlderDatabaseError extends Error {
+  constructor(readonly step: string) {
+    super(`this database was made by an older Cadre (it has the step ${step})`);
+    this.name = 'OlderDatabaseError';
+  }
+}
+
+/** Refuses a database with a step this program does not know: it would be read wrongly. */
+async function refuseOlder(runner: QueryRunner): Promise<void> {
+  if (!(await runner.hasTable('migration_step'))) return;
+  const taken = (await runner.query('SELECT name FROM migration_step ORDER BY id')) as { name: string }[];
+  const known = new Set(migrations.map((step) => step.name));
+  const strange = taken.find((each) => !known.has(each.name));
+  if (strange) throw new OlderDatabaseError(strange.name);
+}
 
 /** A pool of connections with the times of the database in UTC. */
 export async function connect(
@@ -77,6 +94,7 @@ export async function migrate(source: DataSource): Promise<number> {
       throw new Error(
         'another server has been changing the database for two minutes: try again when it is done',
       );
+    await refuseOlder(runner);
     const taken = await source.runMigrations({ transaction: 'none' });
     return taken.length;
   } finally {
