@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { policyEntity, checklistDraftEntity, checklistEntity } from './entities';
-import { catalogueProjections } from './projections';
+import { catalogueProjections } from './events';
 
 export const catalogueFeature: Feature = {
   name: 'catalogue',

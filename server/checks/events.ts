@@ -1,5 +1,15 @@
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
+import { MoreThan, type EntityManager } from 'typeorm';
+import { checklistEntity } from '@cadre/server/catalogue';
+import { saveFindings } from '@cadre/server/findings';
+import { bikeEntity, type FleetEvents } from '@cadre/server/fleet';
+import type { PartEvents } from '@cadre/server/parts';
+import type { EventOf, Projections } from '@cadre/server/platform/event-log';
+import { repairEntity } from '@cadre/server/repairs';
+import { checkEntity } from './entities';
+import { refreshRebuilt } from './rebuilt';
+import { endValidity } from './validity';
 
 export interface CheckEvents {
   /** `amends`: opened only to correct that signed check. */
@@ -42,3 +52,119 @@ export interface CheckEvents {
     findings: readonly Finding[];
   };
 }
+
+/** Two repairs may ask for the very same questions, at two sites at once: then it is the same document. */
+async function saveRecheckChecklist(
+  tx: EntityManager,
+  { checklistHash: hash, recheck }: CheckEvents['check.opened'],
+): Promise<void> {
+  if (!recheck) return;
+  const { key, version, clears } = recheck.checklist;
+  const values = { hash, key, version, checklist: recheck.checklist as object, clears };
+  await tx
+    .createQueryBuilder()
+    .insert()
+    .into(checklistEntity)
+    .values({ ...values, publishedBy: null, publishedAt: null, note: '', reason: '' })
+    .orIgnore()
+    .execute();
+}
+
+async function opened(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.opened'>) {
+  const { checkId: id, bikeId, checklistHash, openedBy, recheck, amends = null } = body;
+  await saveRecheckChecklist(tx, body);
+  const repairId = recheck?.repairId ?? null;
+  if (repairId) await tx.getRepository(repairEntity).update({ id: repairId }, { recheckCheckId: id });
+  await tx.getRepository(checkEntity).insert({
+    ...{ id, bikeId, checklistHash, state: 'open', openedBy, openedAt: new Date(happenedAt) },
+    ...{
+      criticalsMissing: 0,
+      awaitsCoSign: false,
+      repairId,
+      hasty: false,
+      voided: false,
+      amends,
+      reason: '',
+    },
+  });
+}
+
+async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.signed'>) {
+  const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, hasty } = body;
+  await tx.getRepository(checkEntity).update(
+    { id },
+    {
+      ...{ state: 'signed', signedBy, signedAt: new Date(happenedAt), complete, awaitsCoSign, hasty },
+      criticalsMissing: criticalsMissing.length,
+      validUntil: body.validUntil === null ? null : new Date(body.validUntil),
+    },
+  );
+  await saveFindings(tx, bikeId, body.findings);
+  if (!body.rechecked) return;
+  await tx.getRepository(repairEntity).update({ id: body.rechecked.repairId }, { state: 'rechecked' });
+  await tx
+    .getRepository(bikeEntity)
+    .update({ id: bikeId, whereabouts: 'on-the-bench' }, { whereabouts: 'in' });
+}
+
+/** The correction stands beside the check it corrects, and what was incomplete after all counts for nothing from here on. */
+async function amended(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.amended'>) {
+  const checks = tx.getRepository(checkEntity);
+  const { checkId: id, amends, signedBy, reason } = body;
+  const at = new Date(happenedAt);
+  const criticalsMissing = body.criticalsMissing.length;
+  const complete = criticalsMissing === 0;
+  await checks.update(
+    { id },
+    { state: 'signed', signedBy, signedAt: at, complete, criticalsMissing, reason },
+  );
+  const before = await checks.findOneByOrFail({ id: amends });
+  if (before.complete && !complete) {
+    const validUntil = before.validUntil && before.validUntil < at ? before.validUntil : at;
+    await checks.update({ id: amends }, { complete: false, criticalsMissing, validUntil });
+  }
+  await saveFindings(tx, body.bikeId, body.findings);
+}
+
+export const checkProjections: Projections<CheckEvents> = {
+  'check.opened': opened,
+  // Marks are the record itself; only the bike's facts may change.
+  'check.marked': () => Promise.resolve(),
+  'check.signed': signed,
+  'check.amended': amended,
+  async 'check.co-signed'(tx, { body, author }) {
+    await tx
+      .getRepository(checkEntity)
+      .update({ id: body.checkId }, { awaitsCoSign: false, coSignedBy: author });
+  },
+  async 'check.abandoned'(tx, { body }) {
+    await tx.getRepository(checkEntity).update({ id: body.checkId }, { state: 'abandoned' });
+  },
+};
+
+type Heard = Pick<Projections<FleetEvents>, 'bike.moved' | 'bike.changed' | 'model.changed'> &
+  Pick<Projections<PartEvents>, 'part.fitted' | 'part.removed'>;
+
+/** What ends the worth of a check: its bike was ridden, or is not what was looked at. */
+export const checksListen: Heard = {
+  async 'bike.moved'(tx, { body: { bikeId, from, to }, happenedAt }) {
+    const at = new Date(happenedAt);
+    if (from === 'out' && to === 'in')
+      await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
+  },
+  async 'bike.changed'(tx, { body, happenedAt }) {
+    if (body.due) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+  },
+  async 'model.changed'(tx, { body: { bikes }, happenedAt, recordedAt }) {
+    const due = bikes.filter((bike) => bike.due).map((bike) => bike.id);
+    await endValidity(tx, due, new Date(happenedAt));
+    const ids = bikes.map((bike) => bike.id);
+    await refreshRebuilt(tx, ids, new Set(due), happenedAt, recordedAt);
+  },
+  async 'part.fitted'(tx, { body, happenedAt }) {
+    if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+  },
+  async 'part.removed'(tx, { body, happenedAt }) {
+    if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+  },
+};

@@ -2,7 +2,7 @@ import type { BikeFeature } from '@cadre/server/fitness';
 import { draftStopFacts } from './draft-stops';
 import { checkEntity, markEntity } from './entities';
 import { verifyMarks } from './mark-digest';
-import { checkProjections, checksListen } from './projections';
+import { checkProjections, checksListen } from './events';
 import { signedFacts } from './validity';
 
 export const checksFeature: BikeFeature = {

@@ -1,6 +1,6 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { findingEntity } from './entities';
-import { findingProjections, findingsListen } from './projections';
+import { findingProjections, findingsListen } from './events';
 import { findingFacts } from './rows';
 
 export const findingsFeature: BikeFeature = {

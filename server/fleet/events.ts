@@ -1,4 +1,9 @@
 import type { Build, BuildField, FitList, Model, Whereabouts } from '@cadre/core/fleet';
+import { canonicalJson } from '@cadre/core/records';
+import { In, type EntityManager } from 'typeorm';
+import { addFacts } from '@cadre/server/fitness';
+import type { EventOf, Projections } from '@cadre/server/platform/event-log';
+import { bikeEntity, hookEntity, modelEntity, rackEntity, siteEntity, type BikeRow } from './entities';
 
 export interface BikeDocument {
   readonly id: string;
@@ -44,3 +49,89 @@ export interface FleetEvents {
   'bike.hung': { bikeId: string; siteId: string; hookId: string | null };
   'bike.moved': { bikeId: string; from: Whereabouts; to: Whereabouts };
 }
+
+/** The row of a bike's document; entries from before there were models name none. */
+function bikeRowOf(bike: BikeDocument): Omit<BikeRow, 'whereabouts' | 'version'> {
+  return {
+    ...bike,
+    modelId: bike.modelId ?? null,
+    own: bike.own ?? [],
+    fit: bike.fit ?? {},
+    boughtOn: bike.boughtOn ?? '',
+    warrantyUntil: bike.warrantyUntil ?? '',
+  };
+}
+
+/** New bikes, in two statements however many they are. */
+export async function bikesAdded(
+  tx: EntityManager,
+  events: readonly EventOf<FleetEvents, 'bike.added'>[],
+): Promise<void> {
+  const bikes = events.map((event) => event.body.bike);
+  await tx
+    .getRepository(bikeEntity)
+    .insert(bikes.map((bike) => ({ ...bikeRowOf(bike), whereabouts: 'in' as const, version: 1 })));
+  await addFacts(
+    tx,
+    bikes.map((bike) => bike.id),
+  );
+}
+
+/** Bikes get their new builds in one statement however many they are: everybody at the program waits meanwhile. */
+async function rebuilt(tx: EntityManager, bikes: FleetEvents['model.changed']['bikes']): Promise<void> {
+  if (bikes.length === 0) return;
+  const rows = bikes
+    .map((_, at) => (at === 0 ? 'SELECT ? AS id, ? AS build' : 'SELECT ?, ?'))
+    .join(' UNION ALL ');
+  await tx.query(
+    `UPDATE bike b JOIN (${rows}) AS n ON n.id = b.id SET b.build = n.build, b.version = b.version + 1`,
+    bikes.flatMap((bike) => [bike.id, canonicalJson(bike.build)]),
+  );
+}
+
+export const fleetProjections: Projections<FleetEvents> = {
+  async 'site.added'(tx, { body: { siteId: id, ...rest } }) {
+    await tx.getRepository(siteEntity).insert({ id, ...rest });
+  },
+  async 'site.changed'(tx, { body: { siteId: id, ...rest } }) {
+    await tx.getRepository(siteEntity).update({ id }, rest);
+  },
+  async 'rack.added'(tx, { body: { rackId: id, siteId, name, position, hooks } }) {
+    await tx.getRepository(rackEntity).insert({ id, siteId, name, position });
+    await tx.getRepository(hookEntity).insert(hooks.map((hook) => ({ ...hook, rackId: id })));
+  },
+  async 'rack.changed'(tx, { body: { rackId, name, added, removed } }) {
+    await tx.getRepository(rackEntity).update({ id: rackId }, { name });
+    if (removed.length > 0) await tx.getRepository(hookEntity).delete({ id: In([...removed]) });
+    if (added.length > 0)
+      await tx.getRepository(hookEntity).insert(added.map((hook) => ({ ...hook, rackId })));
+  },
+  async 'rack.removed'(tx, { body: { rackId } }) {
+    await tx.getRepository(hookEntity).delete({ rackId });
+    await tx.getRepository(rackEntity).delete({ id: rackId });
+  },
+  async 'racks.ordered'(tx, { body }) {
+    for (const [index, id] of body.rackIds.entries())
+      await tx.getRepository(rackEntity).update({ id }, { position: index + 1 });
+  },
+  async 'model.added'(tx, { body }) {
+    await tx.getRepository(modelEntity).insert({ ...body.model, version: 1 });
+  },
+  async 'model.changed'(tx, { body }) {
+    const { id, name, build, fit } = body.model;
+    await tx.getRepository(modelEntity).update({ id }, { name, build, fit, version: () => 'version + 1' });
+    await tx.getRepository(bikeEntity).update({ modelId: id }, { model: name });
+    await rebuilt(tx, body.bikes);
+  },
+  'bike.added': (tx, event) => bikesAdded(tx, [event]),
+  async 'bike.changed'(tx, { body }) {
+    const { id, ...rest } = bikeRowOf(body.bike);
+    await tx.getRepository(bikeEntity).update({ id }, { ...rest, version: () => 'version + 1' });
+  },
+  async 'bike.hung'(tx, { body: { bikeId: id, siteId, hookId } }) {
+    await tx.getRepository(bikeEntity).update({ id }, { siteId, hookId, version: () => 'version + 1' });
+  },
+  async 'bike.moved'(tx, { body: { bikeId: id, to } }) {
+    await tx.getRepository(bikeEntity).update({ id }, { whereabouts: to });
+  },
+};

@@ -9,7 +9,7 @@ import {
   siteEntity,
   tagCodeEntity,
 } from './entities';
-import { bikesAdded, fleetProjections } from './projections';
+import { bikesAdded, fleetProjections } from './events';
 
 export const fleetFeature: BikeFeature = {
   name: 'fleet',

@@ -1,5 +1,18 @@
 import type { Incident } from '@cadre/core/incidents';
+import { endValidity } from '@cadre/server/checks';
+import type { Projections } from '@cadre/server/platform/event-log';
+import { incidentEntity } from './entities';
 
 export interface IncidentEvents {
   'incident.reported': { bikeId: string; incident: Incident };
 }
+
+export const incidentProjections: Projections<IncidentEvents> = {
+  /** Written down, and what the bike was looked over for before it happened no longer counts. */
+  async 'incident.reported'(tx, { body: { bikeId, incident } }) {
+    const { id, kind, by, note } = incident;
+    const at = new Date(incident.at);
+    await tx.getRepository(incidentEntity).insert({ id, bikeId, kind, at, by, note });
+    await endValidity(tx, [bikeId], at);
+  },
+};

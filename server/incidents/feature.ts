@@ -1,7 +1,7 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { incidentEntity } from './entities';
 import { incidentFacts } from './facts';
-import { incidentProjections } from './projections';
+import { incidentProjections } from './events';
 
 export const incidentsFeature: BikeFeature = {
   name: 'incidents',

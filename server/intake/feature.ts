@@ -1,6 +1,6 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { intakeEntity } from './entities';
-import { intakeFacts, intakeProjections } from './projections';
+import { intakeFacts, intakeProjections } from './events';
 
 export const intakeFeature: BikeFeature = {
   name: 'intake',

@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { stockItemEntity } from './entities';
-import { partProjections } from './projections';
+import { partProjections } from './events';
 
 export const partsFeature: Feature = {
   name: 'parts',

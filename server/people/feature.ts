@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { credentialEntity, personEntity, sessionEntity, throttleEntity } from './entities';
-import { peopleProjections } from './projections';
+import { peopleProjections } from './events';
 
 export const peopleFeature: Feature = {
   name: 'people',

@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { photoEntity } from './entities';
-import { photoProjections, verifyPhotos } from './projections';
+import { photoProjections, verifyPhotos } from './events';
 
 export const photosFeature: Feature = {
   name: 'photos',

@@ -1,5 +1,5 @@
 import type { Feature } from '@cadre/server/platform/feature';
-import { policyProjections } from './projections';
+import { policyProjections } from './events';
 
 export const policyFeature: Feature = {
   name: 'policy',

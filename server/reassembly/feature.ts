@@ -1,7 +1,7 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { notReassembledEntity } from './entities';
 import { reassemblyFacts } from './facts';
-import { reassemblyProjections } from './projections';
+import { reassemblyProjections } from './events';
 
 export const reassemblyFeature: BikeFeature = {
   name: 'reassembly',

@@ -1,7 +1,7 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { repairEntity } from './entities';
 import { repairFacts } from './facts';
-import { repairProjections } from './projections';
+import { repairProjections } from './events';
 
 export const repairsFeature: BikeFeature = {
   name: 'repairs',

@@ -1,4 +1,6 @@
 import type { BikeRule } from '@cadre/core/rounds';
+import type { Projections } from '@cadre/server/platform/event-log';
+import { roundEntity, standingRoundEntity } from './entities';
 
 export interface RoundDocument {
   readonly id: string;
@@ -34,3 +36,28 @@ export interface RoundEvents {
   'round.closed': { roundId: string; undone: readonly { bikeId: string; why: string }[] };
   'standing-round.set': { standing: StandingRoundDocument };
 }
+
+const next = { version: () => 'version + 1' };
+
+export const roundProjections: Projections<RoundEvents> = {
+  async 'round.made'(tx, { body: { round }, author, happenedAt }) {
+    await tx.getRepository(roundEntity).insert({
+      ...round,
+      deadline: new Date(round.deadline),
+      ...{ madeBy: author, madeAt: new Date(happenedAt), state: 'open', undone: [], version: 1 },
+    });
+  },
+  async 'round.changed'(tx, { body: { roundId: id, deadline, ...rest } }) {
+    await tx.getRepository(roundEntity).update({ id }, { ...rest, deadline: new Date(deadline), ...next });
+  },
+  async 'round.closed'(tx, { body: { roundId: id, undone }, author, happenedAt }) {
+    const closed = { state: 'closed', closedBy: author, closedAt: new Date(happenedAt), undone };
+    await tx.getRepository(roundEntity).update({ id }, { ...closed, ...next } as object);
+  },
+  async 'standing-round.set'(tx, { body: { standing } }) {
+    const rounds = tx.getRepository(standingRoundEntity);
+    const { id, ...rest } = standing;
+    if (await rounds.existsBy({ id })) await rounds.update({ id }, { ...rest, ...next });
+    else await rounds.insert({ ...standing, version: 1 });
+  },
+};

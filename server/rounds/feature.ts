@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { roundEntity, standingRoundEntity } from './entities';
-import { roundProjections } from './projections';
+import { roundProjections } from './events';
 
 export const roundsFeature: Feature = {
   name: 'rounds',

@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { outingGroupEntity } from './entities';
-import { scheduleProjections } from './projections';
+import { scheduleProjections } from './events';
 
 export const scheduleFeature: Feature = {
   name: 'schedule',

@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { programEntity } from '@cadre/server/people';
-import { setupProjections } from './projections';
+import { setupProjections } from './events';
 
 export const setupFeature: Feature = {
   name: 'setup',

@@ -1,6 +1,6 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { waitEntity } from './entities';
-import { waitProjections, waitsListen } from './projections';
+import { waitProjections, waitsListen } from './events';
 import { waitFacts } from './rows';
 
 export const waitsFeature: BikeFeature = {

@@ -1,6 +1,6 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import { bikeReadingEntity, outingEntity } from './entities';
-import { wearListens } from './projections';
+import { wearListens } from './events';
 
 export const wearFeature: Feature = {
   name: 'wear',

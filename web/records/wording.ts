@@ -25,6 +25,12 @@ const faultsOf = (findings: unknown): string =>
     })
     .join(' · ');
 
+/** What a kind of event says by its name alone: of one this browser has no words for yet. */
+export function plainKind(kind: string): string {
+  const words = kind.replace(/[.-]/g, ' ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 /** One entry of the record as a person reads it on a bike's page. */
 export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string): EntryWords {
   const body = entry.body as Body;
@@ -156,6 +162,6 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'part.removed':
       return say('Part taken off', '', 'quiet');
     default:
-      return say(entry.kind, nameOf(entry.author ?? ''), 'quiet');
+      return say(plainKind(entry.kind), nameOf(entry.author ?? ''), 'quiet');
   }
 }

@@ -1,6 +1,6 @@
-import { IsNull, Not, type EntityManager } from 'typeorm';
 import { foldMarks } from '@cadre/core/checks';
 import { isMeasure } from '@cadre/core/measures';
+import { IsNull, Not, type EntityManager } from 'typeorm';
 import { markEntity, markOf, type CheckEvents } from '@cadre/server/checks';
 import type { FleetEvents } from '@cadre/server/fleet';
 import type { Projections } from '@cadre/server/platform/event-log';
