@@ -26,7 +26,7 @@ const faultsOf = (findings: unknown): string =>
     .join(' · ');
 
 /** What a kind of event says by its name alone: of one this browser has no words for yet. */
-export function plainKind(kind: string): string {
+function plainKind(kind: string): string {
   const words = kind.replace(/[.-]/g, ' ');
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
