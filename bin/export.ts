@@ -41,7 +41,7 @@ async function writeAll(database: Connection, folder: string): Promise<void> {
 }
 
 await runCommand(async () => {
-  const [wanted] = process.argv.slice(2);
+  const [wanted] = process.argv.slice(3);
   if (!wanted)
     throw new PlainError('No folder to write to was named.', 'Name one: npm run export -- ./cadre-export');
   const folder = resolve(wanted);
