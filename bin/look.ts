@@ -7,7 +7,7 @@ import { runCommand, say } from './say';
 //   npm run look                      the pictures of the docs
 //   npm run look -- /bench office dim a picture of one address, size and theme into /tmp
 const OUT = 'docs/screenshots';
-const base = process.env.CADRECHECK_AT ?? 'http://127.0.0.1:8080';
+const base = process.env.CADRE_LOOK_AT ?? 'http://127.0.0.1:8080';
 
 interface Picture {
   readonly name: string;
@@ -176,7 +176,7 @@ const pictures: readonly Picture[] = [
 await runCommand(async () => {
   const browser = await Browser.open(base);
   try {
-    await browser.signIn(process.env.CADRECHECK_AS ?? 'ines', process.env.CADRECHECK_SECRET ?? 'curlew-1');
+    await browser.signIn(process.env.CADRE_LOOK_AS ?? 'ines', process.env.CADRE_LOOK_SECRET ?? 'curlew-1');
     const [path, size = 'office', theme = 'light'] = process.argv.slice(3);
     if (path) {
       if (!(size in SIZES)) throw new Error(`no size ${size}; there are ${Object.keys(SIZES).join(', ')}`);
@@ -185,7 +185,7 @@ await runCommand(async () => {
         size: size as Size,
         path,
         theme,
-        ...(process.env.CADRECHECK_OPEN ? { before: openFault, after: undo } : {}),
+        ...(process.env.CADRE_LOOK_OPEN ? { before: openFault, after: undo } : {}),
       };
       await take(browser, picture, `/tmp/look-${path.replace(/\W+/g, '-')}-${size}-${theme}.png`);
       return;
