@@ -40,8 +40,12 @@ async function liveLong(stand: Stand): Promise<string> {
   const [{ id: author }] = (await source.query('SELECT id FROM person LIMIT 1')) as [{ id: string }];
   const checkId = newId();
   const at = Date.now();
-  await client.send(openCheck, { body: { id: checkId, bikeId: bike.id, checklistHash: checklist.hash, author, at } });
-  const marks = askedOf(checklist.checklist, asBuilt(bike.build as Build)).map((asked) => markFor(asked, author, at));
+  await client.send(openCheck, {
+    body: { id: checkId, bikeId: bike.id, checklistHash: checklist.hash, author, at },
+  });
+  const marks = askedOf(checklist.checklist, asBuilt(bike.build as Build)).map((asked) =>
+    markFor(asked, author, at),
+  );
   await client.send(addMarks, { params: { id: checkId }, body: { marks } });
   await client.send(signCheck, {
     params: { id: checkId },

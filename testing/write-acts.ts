@@ -150,11 +150,9 @@ async function begun(world: World, bike: Bike, by: string): Promise<string> {
   const id = newId();
   const author = world.idOf(by);
   return (
-    await world
-      .as(by)
-      .send(openCheck, {
-        body: { id, bikeId: bike.id, checklistHash: rideOut(world), author, at: at(world) },
-      })
+    await world.as(by).send(openCheck, {
+      body: { id, bikeId: bike.id, checklistHash: rideOut(world), author, at: at(world) },
+    })
   ).id;
 }
 const apart = async (world: World, bike: Bike): Promise<string> => {
@@ -313,14 +311,12 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   }),
   'drafts.drop': act('lead', async (world) => {
     const checklist = ownChecklist(world);
-    await world
-      .as('lead')
-      .raw('PUT', `/api/v1/checklist-drafts/${checklist.key}`, {
-        id: newId(),
-        base: null,
-        checklist,
-        version: null,
-      });
+    await world.as('lead').raw('PUT', `/api/v1/checklist-drafts/${checklist.key}`, {
+      id: newId(),
+      base: null,
+      checklist,
+      version: null,
+    });
     return { params: { key: checklist.key }, body: { id: newId() } };
   }),
   'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
