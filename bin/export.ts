@@ -1,7 +1,5 @@
-import { createWriteStream } from 'node:fs';
-import { mkdir } from 'node:fs/promises';
+import { mkdir, writeFile } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
-import { once } from 'node:events';
 import { createConnection, type Connection } from 'mysql2/promise';
 import { defaultDataDir, runningDatabaseServer, startDatabaseServer } from './database-server';
 import { DATABASE } from './open-store';
@@ -14,16 +12,14 @@ import { PlainError, runCommand, say } from './say';
 /** One table into one file; binary columns as base64. */
 async function writeTable(database: Connection, table: string, folder: string): Promise<number> {
   const [rows] = await database.query(`SELECT * FROM \`${table}\``);
-  const file = createWriteStream(join(folder, `${table}.jsonl`));
-  for (const row of rows as Record<string, unknown>[]) {
+  const lines = (rows as Record<string, unknown>[]).map((row) => {
     const plain = Object.entries(row).map(([name, value]) => [
       name,
       Buffer.isBuffer(value) ? value.toString('base64') : value,
     ]);
-    if (!file.write(`${JSON.stringify(Object.fromEntries(plain))}\n`)) await once(file, 'drain');
-  }
-  file.end();
-  await once(file, 'finish');
+    return `${JSON.stringify(Object.fromEntries(plain))}\n`;
+  });
+  await writeFile(join(folder, `${table}.jsonl`), lines);
   return (rows as unknown[]).length;
 }
 
@@ -34,9 +30,9 @@ async function writeAll(database: Connection, folder: string): Promise<void> {
   );
   let rows = 0;
   // Secrets and sessions are of no use elsewhere, and do not belong in a file.
-  const left = new Set(['credential', 'session', 'throttle']);
+  const leftOut = new Set(['credential', 'session', 'throttle']);
   for (const { name } of tables as { name: string }[])
-    if (!left.has(name)) rows += await writeTable(database, name, folder);
+    if (!leftOut.has(name)) rows += await writeTable(database, name, folder);
   say(`${rows} rows written to ${folder}.`);
 }
 

@@ -16,7 +16,7 @@ export const messages = <M extends Messages>(schemas: M): M => schemas;
 
 /**
  * One route of the interface, without its schemas: the browser needs no more of it. `act` is who may: everybody, anybody signed in, or
- * whoever may do that act. What is sent along it is known to the compiler only (`Sent`); the schemas stand in the feature's `schemas`.
+ * whoever may do that act. The types of what is sent along it are known to the compiler only; the schemas stand in the feature's `schemas`.
  */
 export interface Route<M extends Messages = Messages> {
   readonly name: string;

@@ -48,7 +48,7 @@ async function renewing(
   repairId: string,
   body: Body,
 ): Promise<NewEvent<RepairEvents & PartEvents>[]> {
-  const sayings: NewEvent<RepairEvents & PartEvents>[] = [];
+  const events: NewEvent<RepairEvents & PartEvents>[] = [];
   const places = new Set<string>();
   for (const [at, { itemId, fits }] of body.used.entries()) {
     const item = items.get(itemId);
@@ -68,7 +68,7 @@ async function renewing(
       facts: item.facts,
       markings: item.markings,
     };
-    sayings.push(
+    events.push(
       ...(await replacing(
         tx,
         bikeId,
@@ -77,7 +77,7 @@ async function renewing(
       )),
     );
   }
-  return sayings;
+  return events;
 }
 
 /** No joint is left tighter than the least of what is stated for it. A joint nobody stated a most for takes what the person says. */

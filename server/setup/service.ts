@@ -68,7 +68,7 @@ export class Setup {
         if (await tx.getRepository(programEntity).exists()) throw new RefusedError('setup.already-done');
         const personId = newId();
         await keepSecret(tx, personId, secret);
-        const sayings: NewEvent<FirstEvents>[] = [
+        const events: NewEvent<FirstEvents>[] = [
           {
             kind: 'site.added',
             body: { siteId: newId(), name: body.siteName, timeZone: body.timeZone, opensAt: body.opensAt },
@@ -90,7 +90,7 @@ export class Setup {
           })),
           { kind: 'program.set-up', body: { programId: body.id, name: body.programName, demo } },
         ];
-        return sayings;
+        return events;
       },
       (tx) => tx.getRepository(personEntity).findOneByOrFail({ signInName: body.signInName }),
     );
