@@ -3,7 +3,7 @@ import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { getWall } from '@cadre/contract/fleet';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { markFor } from '@cadre/test-world/builders';
 import { readChecklists } from '@cadre/test-world/client';
@@ -43,8 +43,8 @@ async function liveLong(stand: Stand): Promise<string> {
   await client.send(openCheck, {
     body: { id: checkId, bikeId: bike.id, checklistHash: checklist.hash, author, at },
   });
-  const marks = askedOf(checklist.checklist, asBuilt(bike.build as Build)).map((asked) =>
-    markFor(asked, author, at),
+  const marks = questionsOf(checklist.checklist, asBuilt(bike.build as Build)).map((question) =>
+    markFor(question, author, at),
   );
   await client.send(addMarks, { params: { id: checkId }, body: { marks } });
   await client.send(signCheck, {

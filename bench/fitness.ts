@@ -1,7 +1,7 @@
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { drawBike } from '@cadre/core/figure';
-import { foldMarks, progressOf } from '@cadre/core/checks';
-import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { resolveMarks, progressOf } from '@cadre/core/checks';
+import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck } from '@cadre/core/findings';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
@@ -41,15 +41,15 @@ export function benchmarks(): readonly Benchmark[] {
   }));
   let sink = 0;
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
-  const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
+  const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
   // The longest checklist, marked by two people, every fifth look not sound.
   const season = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'season-opening') ?? RIDE_OUT;
   const fitted = asBuilt(USUAL_BUILD['full-suspension']);
-  const long = askedOf(season, fitted);
+  const long = questionsOf(season, fitted);
   const both = ['a', 'b'].flatMap((author, hand) =>
     marksFor(season, USUAL_BUILD['full-suspension'], author, hand).map((mark, index) => {
       const fault = long[index]?.checkpoint.faults[0]?.key;
-      return index % 5 === hand && fault ? { ...mark, word: 'fault' as const, faults: [{ fault }] } : mark;
+      return index % 5 === hand && fault ? { ...mark, outcome: 'fail' as const, faults: [{ fault }] } : mark;
     }),
   );
   let made = 0;
@@ -58,13 +58,13 @@ export function benchmarks(): readonly Benchmark[] {
     {
       name: `a season check of ${long.length} looks, ${both.length} marks of two people: folded and judged`,
       ms: best(() => {
-        const standings = foldMarks(both);
-        sink += progressOf(long, standings).looked;
+        const answers = resolveMarks(both);
+        sink += progressOf(long, answers).looked;
         sink += judgeCheck({
-          asked: long,
-          standings,
+          questions: long,
+          answers: answers,
           open: [],
-          putRightBefore: new Map(),
+          fixedBefore: new Map(),
           policy: DEFAULT_POLICY,
           signedAt: NOON,
           signedBy: 'a',
@@ -90,7 +90,7 @@ export function benchmarks(): readonly Benchmark[] {
     {
       name: `200 ride-outs of ${asked} marks folded`,
       ms: best(() => {
-        for (let time = 0; time < 200; time += 1) sink += foldMarks(marks).size;
+        for (let time = 0; time < 200; time += 1) sink += resolveMarks(marks).size;
       }),
       floorMs: best(() => {
         for (let time = 0; time < 200; time += 1) for (const mark of marks) sink += mark.at;

@@ -3,7 +3,7 @@ import { judgeReading, type MeasuredOn, type Taken } from '@cadre/core/measures'
 import { outlookOf, usualWear, type WearPrior } from '@cadre/core/wear';
 import { best, type Benchmark } from './best';
 
-const VERDICTS = 1_000_000;
+const VERDICT_OUTCOMES = 1_000_000;
 const FITMENTS = 5_000;
 
 /** Readings of every usual kind, each on a bike it is taken of, from sound to far outside. */
@@ -64,12 +64,12 @@ function fitments() {
 export function measureBenchmarks(): readonly Benchmark[] {
   let sink = 0;
   const readings = takenReadings();
-  const rounds = VERDICTS / readings.length;
+  const rounds = VERDICT_OUTCOMES / readings.length;
   const series = fitments();
   const told: readonly Benchmark[] = [
     {
       name: 'a million verdicts',
-      things: VERDICTS,
+      things: VERDICT_OUTCOMES,
       ms: best(() => {
         for (let round = 0; round < rounds; round += 1)
           for (const { taken, on } of readings) {
@@ -95,6 +95,6 @@ export function measureBenchmarks(): readonly Benchmark[] {
       mostMs: 5000,
     },
   ];
-  if (!(sink > VERDICTS)) throw new Error('The benchmark judged nothing.');
+  if (!(sink > VERDICT_OUTCOMES)) throw new Error('The benchmark judged nothing.');
   return told;
 }

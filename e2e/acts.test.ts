@@ -1,7 +1,7 @@
 import { changePolicy } from '@cadre/test-world/client';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
-import { asBuilt, askedOf, stationsOf, type MarkingWay } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, stationsOf, type MarkingWay } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { RIDE_OUT, RIDE_OUT_CHILDREN } from '@cadre/core/shipped';
 import { SECRET, World } from '../testing/world';
@@ -20,7 +20,7 @@ afterAll(async () => {
 
 const checklistOf = (kind: BikeKind) => (kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT);
 function sizeOf(kind: BikeKind): { asked: number; criticals: number; stations: number; minutes: number } {
-  const asked = askedOf(checklistOf(kind), asBuilt(USUAL_BUILD[kind]));
+  const asked = questionsOf(checklistOf(kind), asBuilt(USUAL_BUILD[kind]));
   return {
     asked: asked.length,
     criticals: asked.filter((each) => each.critical).length,
@@ -47,7 +47,7 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
   };
   // The bikes of earlier rounds are cleared, so this one is the next that is due.
   if (hand === 'keys') {
-    await key('n');
+    await key('s');
     await browser.textIs('[data-clipboard] h2', bike.tag);
     await key('c');
   } else {
@@ -62,8 +62,8 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
     );
   for (let before = await left(); before > 0;) {
     if (hand === 'keys') await key(Key.SPACE);
-    else if (marking === 'criticals-one-by-one' && (await browser.count('[data-sound]')) > 0)
-      await touch('[data-sound]');
+    else if (marking === 'criticals-one-by-one' && (await browser.count('[data-pass]')) > 0)
+      await touch('[data-pass]');
     else await touch('[data-sweep]');
     const last = before;
     await browser.until(async () => {

@@ -62,7 +62,7 @@ describe('a lead who has never seen the code', () => {
       '[data-field=how]',
       'Open the lever and look that both small springs sit with their narrow end to the hub.',
     );
-    await browser.type('[data-field=sound] input', 'Both springs in, narrow end inwards.');
+    await browser.type('[data-field=passWhen] input', 'Both springs in, narrow end inwards.');
     // A slip in the rule is pointed at, and mended by a touch.
     await browser.type('[data-rule]', 'kind is hybrid and brake-front is rimm');
     await browser.textIs('[data-rule-problem]', /“rimm”.*“rim”/);
@@ -266,10 +266,10 @@ describe('somebody learning', () => {
     await browser.textIs('[data-competence="trainee:wheels"] + span', /lead, today/);
     await browser.signIn('trainee', SECRET, `/stand/${bikes.child.id}`);
     await browser.find('[data-question="spokes@front"]');
-    expect(await browser.count('[data-question="spokes@front"] [data-sound]')).toBe(0);
+    expect(await browser.count('[data-question="spokes@front"] [data-pass]')).toBe(0);
     expect(await browser.count('[data-question="spokes@front"] [data-how]')).toBe(1);
     await browser.press(Key.ARROW_RIGHT);
-    await browser.find('[data-question="stops-wheel@front"] [data-sound]');
+    await browser.find('[data-question="stops-wheel@front"] [data-pass]');
     expect(await browser.complaints()).toEqual([]);
   });
 });

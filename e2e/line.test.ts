@@ -69,7 +69,7 @@ describe('down the line', () => {
         const last = open;
         acts += 1;
         if (hand === 'keys') await browser.press('a');
-        else await browser.click('[data-line-row][data-complete=false] [data-sound]');
+        else await browser.click('[data-line-row][data-complete=false] [data-pass]');
         await browser.until(async () => (await left()) < last, 'the act changed nothing');
         expect(acts).toBeLessThan(60);
       }
@@ -105,7 +105,7 @@ describe('down the line', () => {
     // No limit is known of these tyres: the number is kept and the person says what it means.
     await one.textIs('[data-line-said]', 'No limit is known');
     await one.press(Key.SPACE);
-    await outcomeIs(one, 'P1', 'tyre-pressure@front', 'sound');
+    await outcomeIs(one, 'P1', 'tyre-pressure@front', 'pass');
     await one.textIs(cell('P1', 'tyre-pressure@front'), '2.4');
   });
 
@@ -130,7 +130,7 @@ describe('down the line', () => {
       'what does not fit is gone',
     );
     await one.press(Key.ESCAPE);
-    for (const tag of ['P1', 'P2', 'P3', 'P4']) await outcomeIs(one, tag, 'tyre-pressure@front', 'sound');
+    for (const tag of ['P1', 'P2', 'P3', 'P4']) await outcomeIs(one, tag, 'tyre-pressure@front', 'pass');
   });
 
   it('opens while a page left behind still holds what this browser keeps', async () => {
@@ -154,11 +154,11 @@ describe('down the line', () => {
     const path = '/line?bikes=S1,S2&checklist=lights';
     await one.go(path);
     await two.go(path);
-    await two.find('[data-line-row=S1] [data-sound]');
+    await two.find('[data-line-row=S1] [data-pass]');
     const key = (await one.attribute('[data-line-row=S1] [data-cell]', 'data-cell')) ?? '';
     await one.click(`[data-line-row=S1] [data-cell="${key}"]`);
     await one.press(Key.SPACE);
-    await outcomeIs(two, 'S1', key, 'sound');
+    await outcomeIs(two, 'S1', key, 'pass');
     await two.textIs('[data-line-row=S1] [data-others]', 'inspector');
     // The other finds a fault in the very same look.
     await two.click('[data-line-row=S1] [data-exception]');
@@ -170,7 +170,7 @@ describe('down the line', () => {
       key,
       /watch/.test((await two.attribute('[data-line-row=S1] [data-cell]', 'data-outcome')) ?? '')
         ? 'watch'
-        : 'fault',
+        : 'fail',
     );
     const s1 = (await query<{ id: string }>('SELECT id FROM bike WHERE tag = ?', ['S1']))[0]?.id;
     const [checks] = await query<{ checks: string; authors: string }>(
@@ -202,7 +202,7 @@ describe('down the line', () => {
         )[0]?.n,
       );
     await one.until(async () => (await sent()) > 3, 'the marks of the line are not sent');
-    expect(await one.count('[data-question][data-outcome=sound]')).toBe(0); // it opens where something is left
+    expect(await one.count('[data-question][data-outcome=pass]')).toBe(0); // it opens where something is left
     await sweepAndSign(one);
     await one.find('[data-line]');
   });
@@ -213,11 +213,11 @@ describe('down the line', () => {
     await one.find('[data-line-row=U1] [data-cell]');
     const key = (await one.attribute('[data-line-row=U1] [data-cell]', 'data-cell')) ?? '';
     await one.press(Key.SPACE, Key.ARROW_UP);
-    await outcomeIs(one, 'U1', key, 'sound');
+    await outcomeIs(one, 'U1', key, 'pass');
     await one.press('d');
-    for (const tag of ['U1', 'U2', 'U3']) await outcomeIs(one, tag, key, 'sound');
+    for (const tag of ['U1', 'U2', 'U3']) await outcomeIs(one, tag, key, 'pass');
     await one.press('u');
     for (const tag of ['U2', 'U3']) await outcomeIs(one, tag, key, 'none');
-    await outcomeIs(one, 'U1', key, 'sound');
+    await outcomeIs(one, 'U1', key, 'pass');
   });
 });

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck } from '@cadre/contract/checks';
 import { changeSite } from '@cadre/contract/fleet';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { markFor } from '@cadre/test-world/builders';
 import { changePolicy } from '@cadre/test-world/client';
@@ -141,7 +141,7 @@ describe('a morning round of 24 bikes', () => {
     const question = (await stand.attribute('[data-question]', 'data-question')) ?? '';
     await stand.click('[data-sweep]');
     await allSent(stand);
-    await line.find(`[data-question="${question}"][data-outcome=sound]`);
+    await line.find(`[data-question="${question}"][data-outcome=pass]`);
     await line.click(`[data-question="${question}"] [data-exception]`);
     await line.click('[data-fault]');
     await allSent(line);
@@ -160,7 +160,7 @@ describe('a morning round of 24 bikes', () => {
     await world.as('mechanic2').send(openCheck, {
       body: { id: checkId, bikeId: ids.get('M03') ?? '', checklistHash: checklist.hash, author, at: then },
     });
-    const begun = askedOf(checklist.checklist, asBuilt(USUAL_BUILD.child)).slice(0, 9);
+    const begun = questionsOf(checklist.checklist, asBuilt(USUAL_BUILD.child)).slice(0, 9);
     await world.as('mechanic2').send(addMarks, {
       params: { id: checkId },
       body: { marks: begun.map((each) => markFor(each, author, then)) },
@@ -219,11 +219,11 @@ describe('a morning round of 24 bikes', () => {
       ).toBe(1);
     }
     const [checkpoint, position] = question.split('@');
-    const both = await query<{ word: string }>(
-      'SELECT m.word FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND m.checkpoint = ? AND m.position = ? ORDER BY m.word',
+    const both = await query<{ outcome: string }>(
+      'SELECT m.outcome FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND m.checkpoint = ? AND m.position = ? ORDER BY m.outcome',
       [ids.get('M02'), checkpoint, position],
     );
-    expect(both.map((mark) => mark.word).sort()).toEqual(['fault', 'sound']);
+    expect(both.map((mark) => mark.outcome).sort()).toEqual(['fail', 'pass']);
     expect(await number("SELECT COUNT(*) AS n FROM bike_check WHERE state = 'signed'")).toBe(23);
     expect([...(await stand.complaints()), ...(await line.complaints())]).toEqual([]);
   });

@@ -222,7 +222,7 @@ describe('the findings of the fleet', () => {
           {
             checkpoint: 'tyre-casing',
             position: 'rear',
-            more: { word: fault === 'worn' ? 'fault' : 'watch', way: 'single', faults: [{ fault }] },
+            more: { outcome: fault === 'worn' ? 'fail' : 'watch', way: 'single', faults: [{ fault }] },
           },
         ],
       });

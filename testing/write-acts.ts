@@ -10,7 +10,7 @@ import { finishRepair, leaveApart, openRecheck, startRepair } from '@cadre/contr
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
 import { setWait } from '@cadre/contract/waits';
-import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
@@ -99,7 +99,7 @@ async function findingOn(world: World, bike: Bike): Promise<string> {
       {
         checkpoint: 'tyre-casing',
         position: 'rear',
-        more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
+        more: { outcome: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
       },
     ],
   });
@@ -545,8 +545,8 @@ export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
     .as('inspector')
     .send(openRecheck, { params: { id: repairId }, body: stamp(world) });
   const author = world.idOf('inspector');
-  const marks = askedOf(recheck.checklist, asBuilt(bike.build)).map((asked) =>
-    markFor(asked, author, at(world)),
+  const marks = questionsOf(recheck.checklist, asBuilt(bike.build)).map((question) =>
+    markFor(question, author, at(world)),
   );
   await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
   await world.as('inspector').send(signCheck, {

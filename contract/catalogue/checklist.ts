@@ -59,7 +59,7 @@ export const checkpointFields = {
   phase: z.enum(PHASES),
   stance: z.optional(z.enum(STANCES)),
   how: prose(1200),
-  sound: prose(400),
+  passWhen: prose(400),
   faults: z.array(fault).check(z.maxLength(30)),
   tools: z.array(prose(120)).check(z.maxLength(20)),
   minutes: z.number(),

@@ -1,5 +1,5 @@
 import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
-import { BETTER, MARK_WAYS, MARK_WORDS, OUTCOMES } from '@cadre/core/checks';
+import { BETTER, MARK_WAYS, MARK_OUTCOMES, OUTCOMES } from '@cadre/core/checks';
 import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
 import { checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding, place } from '@cadre/contract/findings/schemas';
@@ -25,7 +25,7 @@ const markFields = {
   id,
   checkpoint: key,
   position: z.enum(POSITIONS),
-  word: z.enum(MARK_WORDS),
+  outcome: z.enum(MARK_OUTCOMES),
   way: z.enum(MARK_WAYS),
   faults: z
     .array(z.object({ fault: key, place: z.optional(place), severity: z.optional(z.enum(SEVERITIES)) }))

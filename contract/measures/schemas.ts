@@ -1,4 +1,4 @@
-import { BECOMES, LIMIT_SOURCES, NEXT_STEPS, VERDICTS } from '@cadre/core/measures';
+import { BECOMES, LIMIT_SOURCES, NEXT_STEPS, VERDICT_OUTCOMES } from '@cadre/core/measures';
 import * as z from 'zod/mini';
 
 /** A limit and where it comes from, in the measure's unit. */
@@ -6,7 +6,7 @@ export const sourced = z.object({ value: z.number(), source: z.enum(LIMIT_SOURCE
 
 /** What a reading means: the word, what it becomes, the limit that decided, what to do next. */
 export const verdict = z.object({
-  word: z.enum([...VERDICTS, 'unknown']),
+  outcome: z.enum([...VERDICT_OUTCOMES, 'unknown']),
   becomes: z.enum(BECOMES),
   /** Of what is put right on the spot: what it is when it is left as it is, and what to set it to. */
   uncorrected: z.optional(z.enum(['upkeep', 'soon', 'stop'])),

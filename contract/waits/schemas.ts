@@ -33,7 +33,7 @@ export const answerWait = messages({
     /** Of a soak. */
     leak: z.nullable(
       z.object({
-        word: z.enum(['sound', 'fault', 'too-soon']),
+        outcome: z.enum(['pass', 'fail', 'too-soon']),
         because: z.enum(['floor', 'rate', 'holds', 'hours', 'gauges']),
         perDay: z.number(),
         perDayLeast: z.number(),

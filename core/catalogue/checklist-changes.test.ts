@@ -100,7 +100,7 @@ describe('what keeps a checklist from being published', () => {
     ['nothing on it', { ...RIDE_OUT, items: [] }, [['items', 'required']]],
     ['a checkpoint twice', { ...RIDE_OUT, items: [first, first] }, [['items.1.checkpoint.key', 'twice']]],
     ['no look', withWords({ how: '' }), [['items.0.checkpoint.how', 'required']]],
-    ['nothing sound', withWords({ sound: ' ' }), [['items.0.checkpoint.sound', 'required']]],
+    ['nothing sound', withWords({ passWhen: ' ' }), [['items.0.checkpoint.sound', 'required']]],
     ['nowhere', withWords({ at: {} }), [['items.0.checkpoint.at', 'required']]],
     ['no faults', withWords({ faults: [] }), [['items.0.checkpoint.faults', 'required']]],
     [
@@ -128,7 +128,7 @@ describe('what keeps a checklist from being published', () => {
   );
 
   it('tells everything at once', () => {
-    expect(checklistIssues({ ...withWords({ how: '', sound: '' }), name: '' }).length).toBe(3);
+    expect(checklistIssues({ ...withWords({ how: '', passWhen: '' }), name: '' }).length).toBe(3);
   });
 });
 

@@ -5,7 +5,7 @@ import { zonesOf } from './route';
 import { asBuilt } from './rule';
 import { ruleText } from './rule-text';
 import { idleClause } from './rule-truth';
-import { askedOf, type ChecklistItem, type ChecklistVersion } from './checklist';
+import { questionsOf, type ChecklistItem, type ChecklistVersion } from './checklist';
 import { POSITIONS, ZONES, type Position } from './words';
 
 const blank = (text: string): boolean => text.trim() === '';
@@ -24,7 +24,7 @@ function checkpointIssues(checkpoint: Checkpoint, path: string): FieldIssue[] {
   const require = (field: keyof Checkpoint): void => {
     if (blank(String(checkpoint[field]))) issues.push({ path: `${path}.${field}`, code: 'required' });
   };
-  for (const field of ['key', 'name', 'how', 'sound'] as const) require(field);
+  for (const field of ['key', 'name', 'how', 'passWhen'] as const) require(field);
   if (positionsAsked(checkpoint).length === 0) issues.push({ path: `${path}.at`, code: 'required' });
   if (!(checkpoint.minutes > 0 && checkpoint.minutes <= 240))
     issues.push({
@@ -105,7 +105,7 @@ export function checklistWarnings(checklist: ChecklistVersion): readonly Checkli
     return [{ code: 'no-criticals' }, ...idle];
   const kinds = BIKE_KINDS.filter((kind) => !checklist.kinds || checklist.kinds.includes(kind));
   const empty = kinds.flatMap((kind): ChecklistWarning[] => {
-    const asked = askedOf(checklist, asBuilt(USUAL_BUILD[kind]));
+    const asked = questionsOf(checklist, asBuilt(USUAL_BUILD[kind]));
     if (asked.length === 0) return [{ code: 'nothing-asked-of', kind }];
     return asked.some((each) => each.critical) ? [] : [{ code: 'no-criticals-on', kind }];
   });

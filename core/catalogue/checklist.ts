@@ -50,7 +50,7 @@ export interface ChecklistVersion {
 }
 
 /** One question of a check: a checkpoint at one position of this bike. */
-export interface Asked {
+export interface Question {
   readonly key: string;
   readonly checkpoint: Checkpoint;
   readonly position: Position;
@@ -60,7 +60,7 @@ export interface Asked {
   readonly minutes: number;
 }
 
-export function askedKey(checkpoint: string, position: Position): string {
+export function questionKey(checkpoint: string, position: Position): string {
   return `${checkpoint}@${position}`;
 }
 
@@ -82,7 +82,7 @@ function onThisBike(checkpoint: Checkpoint, fitted: Fitted, position: Position):
 }
 
 /** Every question of a checklist for a kind of bike, whether or not the build rules it out. */
-function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Asked[] {
+function everyQuestionOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Question[] {
   return checklist.items.flatMap(({ checkpoint, critical, positions, limit, minutes }) =>
     ENDS.flatMap((at) => {
       const zone = checkpoint.at[at];
@@ -90,7 +90,7 @@ function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted)
       return positionsOf(at, fitted.build.kind)
         .filter((position) => !positions || positions.includes(position))
         .map((position) => ({
-          key: askedKey(checkpoint.key, position),
+          key: questionKey(checkpoint.key, position),
           checkpoint: onThisBike(checkpoint, fitted, position),
           position,
           zone,
@@ -103,28 +103,28 @@ function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted)
 }
 
 /** What this checklist asks of this bike, in the checklist's order. What the build rules out is not in it. */
-export function askedOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Asked[] {
-  return questionsOf(checklist, fitted).filter((asked) =>
-    holds(asked.checkpoint.applies, fitted, asked.position),
+export function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Question[] {
+  return everyQuestionOf(checklist, fitted).filter((question) =>
+    holds(question.checkpoint.applies, fitted, question.position),
   );
 }
 
 export interface RuledOut {
-  readonly asked: Asked;
+  readonly question: Question;
   /** The clause of the rule that says no. */
   readonly because: Rule;
 }
 
 /** What this checklist would ask but the build rules out, each with the clause that does. */
 export function ruledOutOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly RuledOut[] {
-  return questionsOf(checklist, fitted).flatMap((asked) => {
-    const because = failingClause(asked.checkpoint.applies, fitted, asked.position);
-    return because ? [{ asked, because }] : [];
+  return everyQuestionOf(checklist, fitted).flatMap((question) => {
+    const because = failingClause(question.checkpoint.applies, fitted, question.position);
+    return because ? [{ question, because }] : [];
   });
 }
 
 /** Minutes a practised hand needs for these questions. */
-export function minutesOf(asked: readonly Asked[]): number {
+export function minutesOf(asked: readonly Question[]): number {
   return asked.reduce((sum, each) => sum + each.minutes, 0);
 }
 
@@ -133,10 +133,10 @@ export function minutesOf(asked: readonly Asked[]): number {
  * looked at, however complete the last check was. Source: a critical nobody looked at does not clear a bike.
  */
 export function newCriticals(checklist: ChecklistVersion, before: Fitted, after: Fitted): readonly string[] {
-  const known = new Set(askedOf(checklist, before).map((asked) => asked.key));
-  return askedOf(checklist, after)
-    .filter((asked) => asked.critical && !known.has(asked.key))
-    .map((asked) => asked.key);
+  const known = new Set(questionsOf(checklist, before).map((question) => question.key));
+  return questionsOf(checklist, after)
+    .filter((question) => question.critical && !known.has(question.key))
+    .map((question) => question.key);
 }
 
 /** What a list of checklists tells of each, enough to choose one. */

@@ -38,7 +38,7 @@ export interface Checkpoint {
   /** Where one stands to look, when it matters. */
   readonly stance?: Stance | undefined;
   readonly how: string;
-  readonly sound: string;
+  readonly passWhen: string;
   readonly faults: readonly Fault[];
   readonly applies: Rule;
   readonly tools: readonly string[];

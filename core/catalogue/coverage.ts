@@ -1,7 +1,7 @@
 import { criticalBecause, type Checkpoint } from './checkpoint';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { asBuilt, type Fitted } from './rule';
-import { askedOf, minutesOf, ruledOutOf, type ChecklistVersion } from './checklist';
+import { questionsOf, minutesOf, ruledOutOf, type ChecklistVersion } from './checklist';
 
 /** What a checklist does for one bike or kind of bike. */
 export interface Coverage {
@@ -31,7 +31,7 @@ export function coverageOf(
   fitted: Fitted,
   catalogue: readonly Checkpoint[],
 ): Coverage {
-  const asked = askedOf(checklist, fitted);
+  const asked = questionsOf(checklist, fitted);
   const known = new Set(asked.map((each) => each.checkpoint.key));
   const whole = {
     items: catalogue.map((checkpoint) => ({
@@ -39,7 +39,7 @@ export function coverageOf(
       critical: criticalBecause(checkpoint, checklist.between ?? []) !== null,
     })),
   };
-  const missed = askedOf(whole, fitted).filter(
+  const missed = questionsOf(whole, fitted).filter(
     (each) =>
       each.critical &&
       !known.has(each.checkpoint.key) &&
@@ -64,7 +64,7 @@ export interface ChecklistSpan {
 /** What a checklist asks at least and at most of the kinds it is meant for, as each is usually built. */
 export function spanOf(checklist: Pick<ChecklistVersion, 'items' | 'kinds'>): ChecklistSpan {
   const kinds = BIKE_KINDS.filter((kind) => !checklist.kinds || checklist.kinds.includes(kind));
-  const asked = kinds.map((kind) => askedOf(checklist, asBuilt(USUAL_BUILD[kind])));
+  const asked = kinds.map((kind) => questionsOf(checklist, asBuilt(USUAL_BUILD[kind])));
   const counts = asked.map((each) => each.length);
   const [first = 0] = counts;
   return {

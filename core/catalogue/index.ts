@@ -48,13 +48,13 @@ export {
   type Practices,
 } from './practices';
 export {
-  askedKey,
-  askedOf,
+  questionKey,
+  questionsOf,
   minutesOf,
   newCriticals,
   rideOutFor,
   ruledOutOf,
-  type Asked,
+  type Question,
   type OwnLimit,
   type RuledOut,
   type ChecklistChoice,

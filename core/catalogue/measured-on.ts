@@ -1,7 +1,7 @@
 import { inheritFit, type Build, type FitList } from '@cadre/core/fleet';
 import type { MeasuredOn } from '@cadre/core/measures';
 import type { PolicyVersion } from './policy';
-import type { Asked } from './checklist';
+import type { Question } from './checklist';
 
 /** What readings of a bike are judged on: as it is built, and what is stated of it. */
 export interface MeasuredBike {
@@ -37,21 +37,21 @@ export function onChecklist(
 
 /** What a reading taken at one question of a bike is judged on in this program. */
 export function measuredOn(
-  asked: Pick<Asked, 'position' | 'zone' | 'limit'>,
+  question: Pick<Question, 'position' | 'zone' | 'limit'>,
   bike: MeasuredBike,
   policy: Pick<PolicyVersion, 'practices' | 'limits'>,
 ): MeasuredOn {
-  const end = asked.position === 'only' ? 'only' : asked.position === 'rear' ? 'rear' : 'front';
+  const end = question.position === 'only' ? 'only' : question.position === 'rear' ? 'rear' : 'front';
   return {
     build: bike.build,
     end,
     newWheel: end !== 'only' && bike.newWheels?.includes(end) === true,
-    rearSuspension: asked.zone === 'rear-suspension',
+    rearSuspension: question.zone === 'rear-suspension',
     fit: inheritFit(inheritFit(bike.model, bike.own), bike.parts),
     chainPreset: policy.practices.chainLimit,
     pressureBy: policy.practices.pressure,
     limits: policy.limits,
-    own: asked.limit,
+    own: question.limit,
     inStore: bike.inStore,
   };
 }

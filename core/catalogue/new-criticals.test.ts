@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
-import { asBuilt, askedOf, newCriticals } from './index';
+import { asBuilt, questionsOf, newCriticals } from './index';
 
 const { hardtail, hybrid } = USUAL_BUILD;
 
@@ -31,12 +31,14 @@ describe('what a build newly asks', () => {
   it('is exactly the criticals asked after and not before, for any two bikes', () => {
     fc.assert(
       fc.property(fc.constantFrom(...BIKE_KINDS), fc.constantFrom(...BIKE_KINDS), (from, to) => {
-        const before = new Set(askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[from])).map((asked) => asked.key));
-        const expected = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD[to])).filter(
-          (asked) => asked.critical && !before.has(asked.key),
+        const before = new Set(
+          questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD[from])).map((question) => question.key),
+        );
+        const expected = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD[to])).filter(
+          (question) => question.critical && !before.has(question.key),
         );
         expect(newCriticals(RIDE_OUT, asBuilt(USUAL_BUILD[from]), asBuilt(USUAL_BUILD[to]))).toEqual(
-          expected.map((asked) => asked.key),
+          expected.map((question) => question.key),
         );
       }),
     );

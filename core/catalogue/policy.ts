@@ -3,7 +3,7 @@ import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
 import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
 import { DEFAULT_PRACTICES, type Practices } from './practices';
-import type { Asked } from './checklist';
+import type { Question } from './checklist';
 import { SYSTEM_OF, type Severity, type System, type Zone } from './words';
 
 /** How marks are given: all sound here by station, criticals one by one, all one by one, or as the person's standing says. */
@@ -93,15 +93,15 @@ export interface Marker {
 export function isGivenSingly(
   policy: Pick<PolicyVersion, 'marking'>,
   person: Marker,
-  asked: Pick<Asked, 'critical' | 'zone'>,
+  question: Pick<Question, 'critical' | 'zone'>,
 ): boolean {
   switch (policy.marking) {
     case 'all-one-by-one':
       return true;
     case 'criticals-one-by-one':
-      return asked.critical;
+      return question.critical;
     case 'by-person':
-      return person.trainee && asked.critical && !person.competences.includes(SYSTEM_OF[asked.zone]);
+      return person.trainee && question.critical && !person.competences.includes(SYSTEM_OF[question.zone]);
     default:
       return false;
   }

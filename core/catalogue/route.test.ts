@@ -4,7 +4,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS, RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import {
   asBuilt,
-  askedOf,
+  questionsOf,
   leastTurns,
   LONG_CHECKLIST,
   PHASES,
@@ -38,7 +38,7 @@ describe('a route', () => {
 
   it('of the house’s own is walked as it was written', () => {
     const own: OwnRoute = { key: 'r', name: 'r', zones: [...ZONES].reverse() };
-    const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
+    const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
     const zones = stationsOf(asked, own).flatMap((station) => station.zones);
     expect(zones).toEqual(own.zones.filter((zone) => asked.some((each) => each.zone === zone)));
   });
@@ -84,7 +84,7 @@ describe('the order within a zone', () => {
 
 describe('stations of a long checklist', () => {
   const season = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'season-opening');
-  const asked = season ? askedOf(season, asBuilt(USUAL_BUILD.hardtail)) : [];
+  const asked = season ? questionsOf(season, asBuilt(USUAL_BUILD.hardtail)) : [];
 
   it('go round the bike once a phase', () => {
     expect(asked.length).toBeGreaterThanOrEqual(LONG_CHECKLIST);
@@ -95,12 +95,12 @@ describe('stations of a long checklist', () => {
       [...phases].sort((a, b) => PHASES.indexOf(a ?? 'ground') - PHASES.indexOf(b ?? 'ground')),
     );
     for (const station of stations)
-      expect(station.asked.every((each) => each.checkpoint.phase === station.phase)).toBe(true);
+      expect(station.questions.every((each) => each.checkpoint.phase === station.phase)).toBe(true);
     expect(new Set(stations.map((station) => station.key)).size).toBe(stations.length);
   });
 
   it('do not tear a short checklist apart', () => {
-    const stations = stationsOf(askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)), 'm-front-first');
+    const stations = stationsOf(questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)), 'm-front-first');
     expect(stations.every((station) => station.phase === null)).toBe(true);
   });
 });
@@ -121,7 +121,7 @@ describe('a station made of neighbouring zones', () => {
         ...Array.from({ length: cockpit }, (_, at) => question('cockpit', at)),
       ],
       'front-to-back',
-    ).map((station) => station.asked.length);
+    ).map((station) => station.questions.length);
   it('holds exactly nine rows, and a tenth makes a station of its own', () => {
     expect(rows(5, 4)).toEqual([9]);
     expect(rows(5, 5)).toEqual([5, 5]);

@@ -1,4 +1,4 @@
-import type { Asked } from './checklist';
+import type { Question } from './checklist';
 import { PHASES, STANCES, type Phase, type Stance, type Zone } from './words';
 
 export const ROUTE_KEYS = [
@@ -112,7 +112,7 @@ export interface Station {
   readonly zones: readonly Zone[];
   /** On a long checklist the one phase it is done in; null where the checklist is walked once. */
   readonly phase: Phase | null;
-  readonly asked: readonly Asked[];
+  readonly questions: readonly Question[];
 }
 
 /** As many rows as can be on show at once on a tablet without scrolling past a caution. */
@@ -121,7 +121,7 @@ export const STATION_ROWS = 9;
 /** From so many questions on, the bike is walked round once a phase: nobody lifts it and sets it down at every zone. */
 export const LONG_CHECKLIST = 56;
 
-type Turn = Pick<Asked, 'checkpoint'>;
+type Turn = Pick<Question, 'checkpoint'>;
 
 /** How often one has to change phase or side going through these in this order. A look that wants no side changes none. */
 export function turnsOf(order: readonly Turn[]): number {
@@ -188,7 +188,7 @@ function strayed<T>(order: readonly T[], given: readonly T[]): number {
 }
 
 function stationsOnce(
-  asked: readonly Asked[],
+  asked: readonly Question[],
   zones: readonly Zone[],
   phase: Phase | null,
 ): readonly Station[] {
@@ -197,14 +197,14 @@ function stationsOnce(
     const here = leastTurns(asked.filter((each) => each.zone === zone));
     if (here.length === 0) continue;
     const last = stations.at(-1);
-    if (last && last.asked.length + here.length <= STATION_ROWS) {
+    if (last && last.questions.length + here.length <= STATION_ROWS) {
       stations[stations.length - 1] = {
         ...last,
         zones: [...last.zones, zone],
-        asked: [...last.asked, ...here],
+        questions: [...last.questions, ...here],
       };
     } else {
-      stations.push({ key: phase ? `${phase}:${zone}` : zone, zones: [zone], phase, asked: here });
+      stations.push({ key: phase ? `${phase}:${zone}` : zone, zones: [zone], phase, questions: here });
     }
   }
   return stations;
@@ -214,7 +214,7 @@ function stationsOnce(
  * The stations of a check: zones in route order, neighbours merged while all their rows still fit on show. Greedy
  * from the front; zones with nothing asked drop out. A long checklist goes round once a phase.
  */
-export function stationsOf(asked: readonly Asked[], route: Route): readonly Station[] {
+export function stationsOf(asked: readonly Question[], route: Route): readonly Station[] {
   const zones = zonesOf(route);
   if (asked.length < LONG_CHECKLIST) return stationsOnce(asked, zones, null);
   return PHASES.flatMap((phase) =>

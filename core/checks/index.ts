@@ -1,4 +1,4 @@
-export { foldMarks, markedUnasked, progressOf, type Progress, type Standing } from './fold';
+export { resolveMarks, markedUnasked, progressOf, type Progress, type Answer } from './resolve-marks';
 export {
   BETTER,
   SIDES,
@@ -9,7 +9,7 @@ export {
   type Side,
   type Spot,
 } from './mark';
-export { MARK_WAYS, MARK_WORDS, OUTCOMES, type MarkWay, type MarkWord, type Outcome } from './outcome';
+export { MARK_WAYS, MARK_OUTCOMES, OUTCOMES, type MarkWay, type MarkOutcome, type Outcome } from './outcome';
 export { lastLooks, type LastLook, type SignedLooks } from './last-looks';
 export { overlay } from './amend';
 export { isHasty, sameDigits, SAME_DIGITS, type NotedReading, type SameDigits } from './patterns';

@@ -1,4 +1,4 @@
-import { foldMarks } from './fold';
+import { resolveMarks } from './resolve-marks';
 import type { Mark, MarkedFault, Reading } from './mark';
 import type { Outcome } from './outcome';
 
@@ -25,9 +25,9 @@ export interface LastLook {
 export function lastLooks(checks: readonly SignedLooks[]): readonly LastLook[] {
   const newest = new Map<string, LastLook>();
   for (const { marks, signedAt } of [...checks].sort((a, b) => b.signedAt - a.signedAt)) {
-    for (const { key, outcome, faults, marks: standing } of foldMarks(marks).values()) {
+    for (const { key, outcome, faults, marks: standing } of resolveMarks(marks).values()) {
       const worst = standing[0];
-      if (outcome === 'not-looked-at' || !worst) continue;
+      if (outcome === 'skipped' || !worst) continue;
       const reading = standing.find((mark) => mark.reading)?.reading ?? null;
       const readAt = reading ? signedAt : null;
       const newer = newest.get(key);

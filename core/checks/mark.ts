@@ -1,5 +1,5 @@
 import type { Position, Severity } from '@cadre/core/catalogue';
-import type { MarkWay, MarkWord } from './outcome';
+import type { MarkWay, MarkOutcome } from './outcome';
 
 export const SIDES = ['left', 'right', 'drive-side', 'off-side', 'top', 'under'] as const;
 export type Side = (typeof SIDES)[number];
@@ -48,7 +48,7 @@ export interface Mark {
   readonly id: string;
   readonly checkpoint: string;
   readonly position: Position;
-  readonly word: MarkWord;
+  readonly outcome: MarkOutcome;
   readonly way: MarkWay;
   readonly faults: readonly MarkedFault[];
   /** What was done (put right), why (not looked at), or a note. */

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { foldMarks, isHasty, lastLooks, overlay, sameDigits, type Mark, type NotedReading } from '.';
+import { resolveMarks, isHasty, lastLooks, overlay, sameDigits, type Mark, type NotedReading } from '.';
 
 const mark = (more: Partial<Mark> = {}): Mark => ({
   id: 'm',
   checkpoint: 'bars',
   position: 'only',
-  word: 'sound',
+  outcome: 'pass',
   way: 'station',
   faults: [],
   note: '',
@@ -68,19 +68,19 @@ describe('the last look at each question', () => {
   it('is the newest signed one, whatever order they come in', () => {
     const old = {
       signedAt: 1,
-      marks: [mark({ word: 'watch', at: 1 }), mark({ checkpoint: 'grips', at: 1 })],
+      marks: [mark({ outcome: 'watch', at: 1 }), mark({ checkpoint: 'grips', at: 1 })],
     };
     const fresh = {
       signedAt: 5,
-      marks: [mark({ at: 5, author: 'bo' }), mark({ checkpoint: 'grips', word: 'not-looked-at', at: 5 })],
+      marks: [mark({ at: 5, author: 'bo' }), mark({ checkpoint: 'grips', outcome: 'skipped', at: 5 })],
     };
     for (const checks of [
       [old, fresh],
       [fresh, old],
     ])
       expect(lastLooks(checks).map((look) => [look.key, look.outcome, look.by, look.at])).toEqual([
-        ['bars@only', 'sound', 'bo', 5],
-        ['grips@only', 'sound', 'ann', 1],
+        ['bars@only', 'pass', 'bo', 5],
+        ['grips@only', 'pass', 'ann', 1],
       ]);
   });
 });
@@ -89,14 +89,13 @@ describe('an amendment', () => {
   it('counts where it speaks, and nowhere else', () => {
     fc.assert(
       fc.property(fc.subarray(['a', 'b', 'c', 'd']), fc.subarray(['a', 'b', 'c', 'd']), (signed, amended) => {
-        const before = foldMarks(signed.map((checkpoint) => mark({ id: checkpoint, checkpoint })));
-        const after = foldMarks(
-          amended.map((checkpoint) => mark({ id: checkpoint, checkpoint, word: 'fault' })),
+        const before = resolveMarks(signed.map((checkpoint) => mark({ id: checkpoint, checkpoint })));
+        const after = resolveMarks(
+          amended.map((checkpoint) => mark({ id: checkpoint, checkpoint, outcome: 'fail' })),
         );
         const whole = overlay(before, after);
         expect([...whole.keys()].sort()).toEqual([...new Set([...before.keys(), ...after.keys()])].sort());
-        for (const [key, standing] of whole)
-          expect(standing.outcome).toBe(after.has(key) ? 'fault' : 'sound');
+        for (const [key, standing] of whole) expect(standing.outcome).toBe(after.has(key) ? 'fail' : 'pass');
       }),
     );
   });

@@ -12,7 +12,7 @@ import {
   WHEEL_SIZES,
   type Build,
 } from '@cadre/core/fleet';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { distance, drawBike, point, smoothPath, uprightGeometry, WHEEL_RADIUS, walkOf } from './index';
 
@@ -69,7 +69,7 @@ describe('the bike figure', () => {
     (kind) => {
       const build = USUAL_BUILD[kind];
       const figure = drawBike(build);
-      const zones = new Set(askedOf(RIDE_OUT, asBuilt(build)).map((each) => each.zone));
+      const zones = new Set(questionsOf(RIDE_OUT, asBuilt(build)).map((each) => each.zone));
       for (const zone of zones) expect(figure.anchors[zone], zone).toBeDefined();
       const places = [...zones].map((zone) => figure.anchors[zone] ?? point(0, 0));
       for (const [index, a] of places.entries())

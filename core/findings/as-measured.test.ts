@@ -1,17 +1,23 @@
 import { describe, expect, it } from 'vitest';
-import { askedOf, asBuilt, DEFAULT_POLICY, isWorse, type Asked } from '@cadre/core/catalogue';
-import { foldMarks, type Mark, type MarkedFault, type MarkWord, type Reading } from '@cadre/core/checks';
+import { questionsOf, asBuilt, DEFAULT_POLICY, isWorse, type Question } from '@cadre/core/catalogue';
+import {
+  resolveMarks,
+  type Mark,
+  type MarkedFault,
+  type MarkOutcome,
+  type Reading,
+} from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { readReading, takesReading, valuesOf, type Measure } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { NOON, onLike } from '@cadre/test-world/core';
-import { asMeasured, judgeCheck, PAST_LIMIT, readingSays, type MeasuredStanding } from '.';
+import { asMeasured, judgeCheck, PAST_LIMIT, readingSays, type MeasuredAnswer } from '.';
 
-const asked = askedOf(
+const asked = questionsOf(
   { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
   asBuilt(USUAL_BUILD.hardtail),
 );
-const question = (key: string): Asked => {
+const question = (key: string): Question => {
   const found = asked.find((each) => each.key === key);
   if (!found) throw new Error(key);
   return found;
@@ -22,11 +28,11 @@ const reading = (key: string, typed: string, more: Partial<Reading> = {}): Readi
   if (read.state !== 'read') throw new Error(typed);
   return { ...read.taken, typed, unit: '', ...more };
 };
-const mark = (key: string, author: string, word: MarkWord, more: Partial<Mark> = {}): Mark => ({
+const mark = (key: string, author: string, word: MarkOutcome, more: Partial<Mark> = {}): Mark => ({
   id: `${key} ${author} ${word} ${more.at ?? 1}`,
   checkpoint: question(key).checkpoint.key,
   position: question(key).position,
-  word,
+  outcome: word,
   way: 'single',
   faults: [],
   note: '',
@@ -36,7 +42,7 @@ const mark = (key: string, author: string, word: MarkWord, more: Partial<Mark> =
   ...more,
 });
 const judged = (key: string, marks: readonly Mark[], leads: readonly string[] = []) =>
-  asMeasured([question(key)], foldMarks(marks), () => onLike(), new Set(leads)).get(key);
+  asMeasured([question(key)], resolveMarks(marks), () => onLike(), new Set(leads)).get(key);
 
 const PADS = 'pad-thickness@front';
 const thin = (more: Partial<Reading> = {}) => ({ reading: reading(PADS, '0.8', more) });
@@ -44,9 +50,9 @@ const faults = (...named: readonly MarkedFault[]) => named;
 
 describe('what stands once readings have their word', () => {
   it('is a fault where the number says so, whoever called it sound', () => {
-    const standing = judged(PADS, [mark(PADS, 'ann', 'sound', thin())]);
-    expect(standing).toMatchObject({ outcome: 'fault', faults: [{ fault: 'thin', severity: 'stop' }] });
-    expect(standing?.measured?.get('thin')).toEqual({
+    const answer = judged(PADS, [mark(PADS, 'ann', 'pass', thin())]);
+    expect(answer).toMatchObject({ outcome: 'fail', faults: [{ fault: 'thin', severity: 'stop' }] });
+    expect(answer?.measured?.get('thin')).toEqual({
       measure: 'disc-pad',
       value: 0.8,
       limit: { value: 1, source: 'default' },
@@ -54,23 +60,23 @@ describe('what stands once readings have their word', () => {
     });
   });
   it.each([
-    ['put-right', [], 'fault'],
-    ['watch', [{ fault: 'oiled' }], 'fault'],
-    ['fault', [{ fault: 'oiled' }], 'fault'],
+    ['fixed', [], 'fail'],
+    ['watch', [{ fault: 'oiled' }], 'fail'],
+    ['fail', [{ fault: 'oiled' }], 'fail'],
   ] as const)('of one said %s is the fault the number tells of besides', (word, named, outcome) => {
-    const standing = judged(PADS, [mark(PADS, 'ann', word, { ...thin(), faults: [...named] })]);
-    expect(standing?.outcome).toBe(outcome);
-    expect(standing?.faults).toContainEqual({ fault: 'thin', severity: 'stop' });
-    expect(standing?.faults).toHaveLength(named.length + 1);
+    const answer = judged(PADS, [mark(PADS, 'ann', word, { ...thin(), faults: [...named] })]);
+    expect(answer?.outcome).toBe(outcome);
+    expect(answer?.faults).toContainEqual({ fault: 'thin', severity: 'stop' });
+    expect(answer?.faults).toHaveLength(named.length + 1);
   });
   it('raises the fault that was named to what the number says, and never lowers it', () => {
     const near = { reading: reading(PADS, '1.3') };
     expect(
-      judged(PADS, [mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near' }) })])?.faults,
+      judged(PADS, [mark(PADS, 'ann', 'fail', { ...near, faults: faults({ fault: 'near' }) })])?.faults,
     ).toEqual([{ fault: 'near', severity: 'upkeep' }]);
     expect(
       judged(PADS, [
-        mark(PADS, 'ann', 'fault', { ...near, faults: faults({ fault: 'near', severity: 'stop' }) }),
+        mark(PADS, 'ann', 'fail', { ...near, faults: faults({ fault: 'near', severity: 'stop' }) }),
       ])?.faults,
     ).toEqual([{ fault: 'near', severity: 'stop' }]);
   });
@@ -81,25 +87,25 @@ describe('what stands once readings have their word', () => {
       { reading: { ...reading(PADS, '0.8'), measure: 'rotor' } },
       { reading: { ...reading(PADS, '0.8'), values: [99] } },
     ])
-      expect(judged(PADS, [mark(PADS, 'ann', 'sound', more)])?.outcome).toBe('sound');
-    expect(judged(PADS, [mark(PADS, 'ann', 'not-looked-at', thin())])?.outcome).toBe('not-looked-at');
+      expect(judged(PADS, [mark(PADS, 'ann', 'pass', more)])?.outcome).toBe('pass');
+    expect(judged(PADS, [mark(PADS, 'ann', 'skipped', thin())])?.outcome).toBe('skipped');
   });
   it('is what the newest number of a person says', () =>
     expect(
       judged(PADS, [
-        mark(PADS, 'ann', 'sound', thin()),
-        mark(PADS, 'ann', 'put-right', { at: 2, reading: reading(PADS, '2.4') }),
+        mark(PADS, 'ann', 'pass', thin()),
+        mark(PADS, 'ann', 'fixed', { at: 2, reading: reading(PADS, '2.4') }),
       ])?.outcome,
-    ).toBe('put-right'));
+    ).toBe('fixed'));
   it('is the worse of two people’s numbers', () =>
     expect(
       judged(PADS, [
-        mark(PADS, 'ann', 'sound', thin()),
-        mark(PADS, 'ben', 'sound', { reading: reading(PADS, '2.4') }),
+        mark(PADS, 'ann', 'pass', thin()),
+        mark(PADS, 'ben', 'pass', { reading: reading(PADS, '2.4') }),
       ])?.outcome,
-    ).toBe('fault'));
+    ).toBe('fail'));
   it('is what the measure says where it could be put right and was not: a stop under what is marked', () => {
-    const single = askedOf(
+    const single = questionsOf(
       { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
       asBuilt(USUAL_BUILD.child),
     );
@@ -115,33 +121,33 @@ describe('what stands once readings have their word', () => {
   });
   it('is believed to be put right where a pump does it, and nowhere else', () => {
     const key = 'tyre-pressure@front';
-    const low = mark(key, 'ann', 'put-right', { reading: reading(key, '1.5') });
-    const standing = (each: Mark) =>
+    const low = mark(key, 'ann', 'fixed', { reading: reading(key, '1.5') });
+    const answer = (each: Mark) =>
       asMeasured(
         [question(key)],
-        foldMarks([each]),
+        resolveMarks([each]),
         () => onLike({ fit: { sidewallMinFront: 210 } }),
         new Set(),
       ).get(key)?.outcome;
-    expect(standing(low)).toBe('put-right');
-    expect(standing({ ...low, word: 'sound' })).toBe('fault');
+    expect(answer(low)).toBe('fixed');
+    expect(answer({ ...low, outcome: 'pass' })).toBe('fail');
   });
   it('keeps the number when the same person says something else of the look, until it is taken back', () => {
-    const sound = mark(PADS, 'ann', 'sound', { at: 2 });
-    expect(judged(PADS, [mark(PADS, 'ann', 'fault', thin()), sound])?.outcome).toBe('fault');
+    const sound = mark(PADS, 'ann', 'pass', { at: 2 });
+    expect(judged(PADS, [mark(PADS, 'ann', 'fail', thin()), sound])?.outcome).toBe('fail');
     expect(
       judged(PADS, [
-        mark(PADS, 'ann', 'fault', thin()),
+        mark(PADS, 'ann', 'fail', thin()),
         mark(PADS, 'ann', 'withdrawn', { at: 2 }),
         { ...sound, at: 3 },
       ])?.outcome,
-    ).toBe('sound');
+    ).toBe('pass');
   });
   it('is a watch where that is all the number says', () => {
     const key = 'rotor-thickness@front';
     const on = onLike({ fit: { rotorMinFront: 1.5 } });
-    const pulsing = mark(key, 'ann', 'sound', { reading: reading(key, '1.8 1.74 1.8') });
-    expect(asMeasured([question(key)], foldMarks([pulsing]), () => on, new Set()).get(key)).toMatchObject({
+    const pulsing = mark(key, 'ann', 'pass', { reading: reading(key, '1.8 1.74 1.8') });
+    expect(asMeasured([question(key)], resolveMarks([pulsing]), () => on, new Set()).get(key)).toMatchObject({
       outcome: 'watch',
       faults: [{ fault: 'spread' }],
     });
@@ -151,34 +157,34 @@ describe('what stands once readings have their word', () => {
 describe('a verdict left aside', () => {
   const near = (aside: string) => ({ reading: reading(PADS, '1.3', { aside }) });
   it.each([
-    ['lea', 'New pads tomorrow, measured cold', ['lea'], 'sound'],
-    ['lea', '  ', ['lea'], 'fault'],
-    ['ann', 'It looks fine', ['lea'], 'fault'],
+    ['lea', 'New pads tomorrow, measured cold', ['lea'], 'pass'],
+    ['lea', '  ', ['lea'], 'fail'],
+    ['ann', 'It looks fine', ['lea'], 'fail'],
   ])('by %s with “%s”, leads %o: %s', (author, aside, leads, outcome) =>
-    expect(judged(PADS, [mark(PADS, author, 'sound', near(aside))], leads)?.outcome).toBe(outcome),
+    expect(judged(PADS, [mark(PADS, author, 'pass', near(aside))], leads)?.outcome).toBe(outcome),
   );
   it('is never a stop', () =>
-    expect(judged(PADS, [mark(PADS, 'lea', 'sound', thin({ aside: 'I say so' }))], ['lea'])?.outcome).toBe(
-      'fault',
+    expect(judged(PADS, [mark(PADS, 'lea', 'pass', thin({ aside: 'I say so' }))], ['lea'])?.outcome).toBe(
+      'fail',
     ));
   it('is not left aside for somebody else’s number', () =>
     expect(
       judged(
         PADS,
         [
-          mark(PADS, 'lea', 'sound', near('Fine')),
-          mark(PADS, 'ann', 'sound', { reading: reading(PADS, '1.3') }),
+          mark(PADS, 'lea', 'pass', near('Fine')),
+          mark(PADS, 'ann', 'pass', { reading: reading(PADS, '1.3') }),
         ],
         ['lea'],
       )?.outcome,
-    ).toBe('fault'));
+    ).toBe('fail'));
   let ids = 0;
   it('past the checklist’s own limit weighs what its author chose, as a fault of its own', () => {
     const key = 'rotor-thickness@front';
     const own = (severity?: 'stop' | 'soon' | 'watch') =>
       asMeasured(
         [question(key)],
-        foldMarks([mark(key, 'ann', 'sound', { reading: reading(key, '1.75 1.58 1.76') })]),
+        resolveMarks([mark(key, 'ann', 'pass', { reading: reading(key, '1.75 1.58 1.76') })]),
         () => onLike({ fit: { rotorMinFront: 1.2 }, own: { least: 1.6, ...(severity ? { severity } : {}) } }),
         new Set(),
       ).get(key);
@@ -186,11 +192,11 @@ describe('a verdict left aside', () => {
     expect(own('watch')?.faults).toContainEqual({ fault: PAST_LIMIT, severity: 'watch' });
     expect(own('stop')?.faults).toContainEqual({ fault: PAST_LIMIT, severity: 'stop' });
     const { changes } = judgeCheck({
-      asked: [question(key)],
-      standings: new Map([[key, own() as MeasuredStanding]]),
+      questions: [question(key)],
+      answers: new Map([[key, own() as MeasuredAnswer]]),
       ...{
         open: [],
-        putRightBefore: new Map(),
+        fixedBefore: new Map(),
         policy: DEFAULT_POLICY,
         signedAt: NOON,
         signedBy: 'ann',
@@ -204,13 +210,13 @@ describe('a verdict left aside', () => {
   });
   it('of a fault nobody named stays the worst it can be, though its limit alone would be less', () => {
     const key = 'rotor-thickness@front';
-    const standing = asMeasured(
+    const answer = asMeasured(
       [question(key)],
-      foldMarks([mark(key, 'ann', 'fault', { reading: reading(key, '1.7 1.7 1.7') })]),
+      resolveMarks([mark(key, 'ann', 'fail', { reading: reading(key, '1.7 1.7 1.7') })]),
       () => onLike({ fit: { rotorMinFront: 1.2 }, own: { most: 1.65, severity: 'watch' } }),
       new Set(),
     ).get(key);
-    expect(standing?.faults.map((each) => each.fault)).toEqual(['unnamed']);
+    expect(answer?.faults.map((each) => each.fault)).toEqual(['unnamed']);
   });
   it('weighs what its measure says and no more: no usual fault a reading tells of is worse by its floor', () => {
     const fit = {

@@ -1,5 +1,5 @@
-import { isWorse, worstSeverity, type Asked, type Severity } from '@cadre/core/catalogue';
-import type { Mark, MarkedFault, Outcome, Standing } from '@cadre/core/checks';
+import { isWorse, worstSeverity, type Question, type Severity } from '@cadre/core/catalogue';
+import type { Mark, MarkedFault, Outcome, Answer } from '@cadre/core/checks';
 import {
   faultOf,
   isMeasure,
@@ -11,7 +11,7 @@ import {
 import type { MeasuredFault } from './finding';
 
 /** What a verdict weighs once it stands. Of what is put right on the spot the measure says what it is when nobody did. */
-const SEVERITY: Record<Exclude<Verdict['becomes'], 'put-right'>, Severity | null> = {
+const SEVERITY: Record<Exclude<Verdict['becomes'], 'fixed'>, Severity | null> = {
   nothing: null,
   note: null,
   watch: 'watch',
@@ -21,7 +21,7 @@ const SEVERITY: Record<Exclude<Verdict['becomes'], 'put-right'>, Severity | null
 };
 
 function severityOf({ becomes, uncorrected = 'soon' }: Verdict): Severity | null {
-  return becomes === 'put-right' ? uncorrected : SEVERITY[becomes];
+  return becomes === 'fixed' ? uncorrected : SEVERITY[becomes];
 }
 
 export interface ReadingSays {
@@ -35,12 +35,12 @@ export interface ReadingSays {
 
 /** What the reading of one mark says against its question on this bike; nothing when it is sound, or says nothing. */
 export function readingSays(
-  asked: Pick<Asked, 'checkpoint'>,
+  question: Pick<Question, 'checkpoint'>,
   mark: Pick<Mark, 'reading'>,
   on: MeasuredOn,
 ): readonly ReadingSays[] {
   const { reading } = mark;
-  if (!reading || !isMeasure(reading.measure) || reading.measure !== asked.checkpoint.measure) return [];
+  if (!reading || !isMeasure(reading.measure) || reading.measure !== question.checkpoint.measure) return [];
   const { measure, method, values } = reading;
   const judged = judgeReading({ measure, method, values }, on);
   if (!judged.ok) return [];
@@ -50,9 +50,9 @@ export function readingSays(
     return severity
       ? [
           {
-            fault: faultOf(measure, verdict, asked.checkpoint.faults),
+            fault: faultOf(measure, verdict, question.checkpoint.faults),
             severity,
-            onTheSpot: verdict.becomes === 'put-right',
+            onTheSpot: verdict.becomes === 'fixed',
             measured: { measure, value, limit, next },
           },
         ]
@@ -86,7 +86,7 @@ export const UNNAMED_FAULT = 'unnamed';
 /** The key of a reading past a limit that none of the usual faults tells of: it weighs what its limit says, and no more. */
 export const PAST_LIMIT = 'past-limit';
 
-export interface MeasuredStanding extends Standing {
+export interface MeasuredAnswer extends Answer {
   /** By fault: the reading that speaks for it. */
   readonly measured?: ReadonlyMap<string, MeasuredFault> | undefined;
 }
@@ -96,33 +96,31 @@ export interface MeasuredStanding extends Standing {
  * again or the lead leaves the verdict aside with a reason. Of what the person chose and what the reading says the worse counts. Source: judging rule 3.
  */
 export function asMeasured(
-  asked: readonly Asked[],
-  standings: ReadonlyMap<string, Standing>,
-  on: (asked: Asked) => MeasuredOn,
+  asked: readonly Question[],
+  answers: ReadonlyMap<string, Answer>,
+  on: (question: Question) => MeasuredOn,
   leads: ReadonlySet<string>,
-): ReadonlyMap<string, MeasuredStanding> {
-  const judged = new Map<string, MeasuredStanding>(standings);
+): ReadonlyMap<string, MeasuredAnswer> {
+  const judged = new Map<string, MeasuredAnswer>(answers);
   for (const each of asked) {
-    const standing = standings.get(each.key);
-    if (!standing || standing.outcome === 'not-looked-at' || !standing.marks.some((mark) => mark.reading))
-      continue;
-    const says = standing.marks.flatMap((mark) =>
+    const answer = answers.get(each.key);
+    if (!answer || answer.outcome === 'skipped' || !answer.marks.some((mark) => mark.reading)) continue;
+    const says = answer.marks.flatMap((mark) =>
       readingSays(each, mark, on(each)).filter(
-        (one) => !isAside(mark, one, leads) && !(one.onTheSpot && mark.word === 'put-right'),
+        (one) => !isAside(mark, one, leads) && !(one.onTheSpot && mark.outcome === 'fixed'),
       ),
     );
     if (says.length === 0) continue;
     const worst = says.reduce((a, b) => (isWorse(b.severity, a.severity) ? b : a));
-    const outcome: Outcome = worst.severity === 'watch' && standing.outcome !== 'fault' ? 'watch' : 'fault';
+    const outcome: Outcome = worst.severity === 'watch' && answer.outcome !== 'fail' ? 'watch' : 'fail';
     // Whoever called it a fault and named none is still judged by the worst it can be.
-    const otherwise =
-      standing.faults[0]?.fault ?? (standing.outcome === 'fault' ? UNNAMED_FAULT : PAST_LIMIT);
+    const otherwise = answer.faults[0]?.fault ?? (answer.outcome === 'fail' ? UNNAMED_FAULT : PAST_LIMIT);
     const faults = says.reduce<readonly MarkedFault[]>(
       (all, one) => withReading(all, one, otherwise),
-      standing.faults,
+      answer.faults,
     );
     const measured = new Map(says.map((one) => [one.fault ?? otherwise, one.measured]));
-    judged.set(each.key, { ...standing, outcome, faults, measured });
+    judged.set(each.key, { ...answer, outcome, faults, measured });
   }
   return judged;
 }

@@ -1,5 +1,5 @@
 export { closeUnasked, type CloseUnasked } from './close-unasked';
-export { asMeasured, PAST_LIMIT, readingSays, type MeasuredStanding, type ReadingSays } from './as-measured';
+export { asMeasured, PAST_LIMIT, readingSays, type MeasuredAnswer, type ReadingSays } from './as-measured';
 export {
   FINDING_STATES,
   isOverdue,

@@ -1,12 +1,12 @@
 import {
   worstSeverity,
-  type Asked,
+  type Question,
   type Fault,
   type PolicyVersion,
   type Severity,
 } from '@cadre/core/catalogue';
 import { progressOf, type MarkedFault, type Place } from '@cadre/core/checks';
-import { PAST_LIMIT, UNNAMED_FAULT, type MeasuredStanding } from './as-measured';
+import { PAST_LIMIT, UNNAMED_FAULT, type MeasuredAnswer } from './as-measured';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
 import { floorOf, limitFor, severityOf } from './severity';
 
@@ -22,15 +22,15 @@ export interface Judgement {
 }
 
 export interface JudgeInput {
-  readonly asked: readonly Asked[];
+  readonly questions: readonly Question[];
   /** Questions with a fault marked that the bike, as it is built now, is not asked: the fault stays, the check is complete without them. */
-  readonly noLongerAsked?: readonly Asked[] | undefined;
+  readonly noLongerAsked?: readonly Question[] | undefined;
   /** As readings have it, where there are any. */
-  readonly standings: ReadonlyMap<string, MeasuredStanding>;
+  readonly answers: ReadonlyMap<string, MeasuredAnswer>;
   /** Findings of this bike that are not closed. */
   readonly open: readonly Finding[];
   /** How often each question was put right in the policy's span before this check, by question key. */
-  readonly putRightBefore: ReadonlyMap<string, number>;
+  readonly fixedBefore: ReadonlyMap<string, number>;
   readonly policy: PolicyVersion;
   readonly signedAt: number;
   readonly signedBy: string;
@@ -51,10 +51,10 @@ const PAST_ITS_LIMIT: Fault = {
   doNext: 'Do what the checklist’s author wants for this limit; ask the lead where that is not clear.',
 };
 /** An unnamed fault is judged as the worst this checkpoint can have: nobody rides on a shrug. */
-function unnamedFault(asked: Asked, outcome: MeasuredStanding['outcome']): Fault {
-  const floors = asked.checkpoint.faults.map((each) => each.floor);
+function unnamedFault(question: Question, outcome: MeasuredAnswer['outcome']): Fault {
+  const floors = question.checkpoint.faults.map((each) => each.floor);
   const [first, ...rest] = floors;
-  return outcome === 'fault' && first ? { ...UNNAMED, floor: worstSeverity([first, ...rest]) } : UNNAMED;
+  return outcome === 'fail' && first ? { ...UNNAMED, floor: worstSeverity([first, ...rest]) } : UNNAMED;
 }
 
 /** Clock places an hour or less apart are the same place; places without a clock cannot be told apart. */
@@ -79,30 +79,30 @@ function limitOnceSeen(
 }
 
 function judgeFault(
-  asked: Asked,
-  standing: MeasuredStanding,
+  question: Question,
+  answer: MeasuredAnswer,
   marked: MarkedFault | null,
   input: JudgeInput,
   known: readonly Finding[],
 ): FindingChange {
   const named =
-    marked && [...asked.checkpoint.faults, PAST_ITS_LIMIT].find((each) => each.key === marked.fault);
-  const fault = named ?? unnamedFault(asked, standing.outcome);
+    marked && [...question.checkpoint.faults, PAST_ITS_LIMIT].find((each) => each.key === marked.fault);
+  const fault = named ?? unnamedFault(question, answer.outcome);
   const floor = floorOf(fault, input.policy);
-  const severity = severityOf(standing.outcome, floor, marked ?? { fault: fault.key });
+  const severity = severityOf(answer.outcome, floor, marked ?? { fault: fault.key });
   const place = marked?.place ?? null;
-  const work = fault.work ?? asked.checkpoint.work;
-  const { applies } = asked.checkpoint;
-  const measured = standing.measured?.get(fault.key);
+  const work = fault.work ?? question.checkpoint.work;
+  const { applies } = question.checkpoint;
+  const measured = answer.measured?.get(fault.key);
   const before = known.find(
     (each) =>
       each.state !== 'closed' &&
-      each.checkpoint === asked.checkpoint.key &&
-      each.position === asked.position &&
+      each.checkpoint === question.checkpoint.key &&
+      each.position === question.position &&
       each.fault === fault.key &&
       samePlace(each.place, place),
   );
-  const note = standing.marks
+  const note = answer.marks
     .map((mark) => mark.note)
     .filter(Boolean)
     .join(' · ');
@@ -128,10 +128,10 @@ function judgeFault(
     act: 'opened',
     finding: {
       id: input.newId(),
-      checkpoint: asked.checkpoint.key,
-      position: asked.position,
+      checkpoint: question.checkpoint.key,
+      position: question.position,
       fault: fault.key,
-      zone: asked.zone,
+      zone: question.zone,
       place,
       severity,
       floor,
@@ -148,7 +148,7 @@ function judgeFault(
       ...(work ? { work } : {}),
       ...('always' in applies ? {} : { applies }),
       words: {
-        checkpoint: asked.checkpoint.name,
+        checkpoint: question.checkpoint.name,
         fault: fault.name,
         doNext: fault.doNext,
         toMechanic: fault.toMechanic === true,
@@ -158,12 +158,12 @@ function judgeFault(
   };
 }
 
-function comingBack(asked: Asked, input: JudgeInput): Fault {
+function comingBack(question: Question, input: JudgeInput): Fault {
   return {
     key: KEEPS_COMING_BACK,
     name: `Keeps coming back: put right ${input.policy.comingBack.times} times in ${input.policy.comingBack.days} days`,
     floor: 'soon',
-    doNext: `Find the cause. A joint that works loose again and again is a fault (${asked.checkpoint.name.toLowerCase()}).`,
+    doNext: `Find the cause. A joint that works loose again and again is a fault (${question.checkpoint.name.toLowerCase()}).`,
   };
 }
 
@@ -174,25 +174,27 @@ export function judgeCheck(input: JudgeInput): Judgement {
     ...changes.map((change) => change.finding),
     ...input.open.filter((finding) => !changes.some((change) => change.finding.id === finding.id)),
   ];
-  for (const asked of [...input.asked, ...(input.noLongerAsked ?? [])]) {
-    const standing = input.standings.get(asked.key);
-    if (!standing) continue;
-    if (standing.outcome === 'fault' || standing.outcome === 'watch') {
-      const marked: readonly (MarkedFault | null)[] = standing.faults.length > 0 ? standing.faults : [null];
-      for (const each of marked) changes.push(judgeFault(asked, standing, each, input, known()));
+  for (const question of [...input.questions, ...(input.noLongerAsked ?? [])]) {
+    const answer = input.answers.get(question.key);
+    if (!answer) continue;
+    if (answer.outcome === 'fail' || answer.outcome === 'watch') {
+      const marked: readonly (MarkedFault | null)[] = answer.faults.length > 0 ? answer.faults : [null];
+      for (const each of marked) changes.push(judgeFault(question, answer, each, input, known()));
     }
-    const times = (input.putRightBefore.get(asked.key) ?? 0) + 1;
-    if (standing.outcome === 'put-right' && times >= input.policy.comingBack.times) {
-      const again: Asked = {
-        ...asked,
-        checkpoint: { ...asked.checkpoint, faults: [comingBack(asked, input)] },
+    const times = (input.fixedBefore.get(question.key) ?? 0) + 1;
+    if (answer.outcome === 'fixed' && times >= input.policy.comingBack.times) {
+      const again: Question = {
+        ...question,
+        checkpoint: { ...question.checkpoint, faults: [comingBack(question, input)] },
       };
       changes.push(
-        judgeFault(again, { ...standing, outcome: 'fault' }, { fault: KEEPS_COMING_BACK }, input, known()),
+        judgeFault(again, { ...answer, outcome: 'fail' }, { fault: KEEPS_COMING_BACK }, input, known()),
       );
     }
   }
-  const criticalsMissing = progressOf(input.asked, input.standings).criticalsMissing.map((each) => each.key);
+  const criticalsMissing = progressOf(input.questions, input.answers).criticalsMissing.map(
+    (each) => each.key,
+  );
   return { complete: criticalsMissing.length === 0, criticalsMissing, changes: lastOfEach(changes) };
 }
 

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, DEFAULT_POLICY, SEVERITIES, type Severity } from '@cadre/core/catalogue';
-import { foldMarks, markedUnasked, type Mark } from '@cadre/core/checks';
+import { asBuilt, questionsOf, DEFAULT_POLICY, SEVERITIES, type Severity } from '@cadre/core/catalogue';
+import { resolveMarks, markedUnasked, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { DAY, findingLike, hardtailAsked, judged, NOON, type Said } from '@cadre/test-world/core';
 import { isOverdue, limitFor, maySetSeverity, severityOf, type Finding, type FindingChange } from './index';
 
 const faultOf = (fault: string, more: Partial<NonNullable<Said['faults']>[number]> = {}): Said => ({
-  word: 'fault',
+  outcome: 'fail',
   faults: [{ fault, ...more }],
 });
 const only = (changes: readonly FindingChange[]): FindingChange => {
@@ -20,7 +20,7 @@ const said = (checkpoint: string, position: Mark['position']): Mark => ({
     id: 'm',
     checkpoint,
     position,
-    word: 'sound',
+    outcome: 'pass',
     way: 'single',
     faults: [],
     note: '',
@@ -39,7 +39,7 @@ describe('severity', () => {
     ['watch', 'soon', 'soon'],
     ['upkeep', 'watch', 'upkeep'],
   ])('of a fault with floor %s chosen as %s is %s', (floor, chosen, wanted) => {
-    expect(severityOf('fault', floor, { fault: 'x', severity: chosen })).toBe(wanted);
+    expect(severityOf('fail', floor, { fault: 'x', severity: chosen })).toBe(wanted);
   });
 
   it('of a watch is never heavier by choice, nor lighter than the floor', () => {
@@ -95,11 +95,11 @@ describe('judging a check', () => {
   });
 
   it('judges a fault nobody named as the worst there', () => {
-    expect(only(judged({ 'spokes@front': { word: 'fault' } }).changes).finding).toMatchObject({
+    expect(only(judged({ 'spokes@front': { outcome: 'fail' } }).changes).finding).toMatchObject({
       fault: 'unnamed',
       severity: 'stop',
     });
-    expect(only(judged({ 'spokes@front': { word: 'watch' } }).changes).finding).toMatchObject({
+    expect(only(judged({ 'spokes@front': { outcome: 'watch' } }).changes).finding).toMatchObject({
       fault: 'unnamed',
       severity: 'watch',
     });
@@ -118,7 +118,7 @@ describe('judging a check', () => {
     });
     const { act, finding } = only(
       judged(
-        { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 1 } }] } },
+        { 'rim@front': { outcome: 'watch', faults: [{ fault: 'dent', place: { clock: 1 } }] } },
         { open: [before] },
       ).changes,
     );
@@ -137,11 +137,11 @@ describe('judging a check', () => {
       place: { clock: 11 },
     });
     const near = judged(
-      { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 12 } }] } },
+      { 'rim@front': { outcome: 'watch', faults: [{ fault: 'dent', place: { clock: 12 } }] } },
       { open: [before] },
     );
     const far = judged(
-      { 'rim@front': { word: 'watch', faults: [{ fault: 'dent', place: { clock: 3 } }] } },
+      { 'rim@front': { outcome: 'watch', faults: [{ fault: 'dent', place: { clock: 3 } }] } },
       { open: [before] },
     );
     expect(only(near.changes).act).toBe('seen-again');
@@ -207,19 +207,19 @@ describe('judging a check', () => {
 
   it('keeps a stop that was marked when the bike is no longer asked about it, and is complete without it', () => {
     const rim = asBuilt({ ...USUAL_BUILD.hardtail, brakeFront: 'rim' });
-    const pads = askedOf(RIDE_OUT, rim).filter((each) => each.key === 'rim-pads@front');
+    const pads = questionsOf(RIDE_OUT, rim).filter((each) => each.key === 'rim-pads@front');
     const marks = [
-      { ...said('rim-pads', 'front'), word: 'fault' as const, faults: [{ fault: 'to-holder' }] },
+      { ...said('rim-pads', 'front'), outcome: 'fail' as const, faults: [{ fault: 'to-holder' }] },
     ];
-    const standings = foldMarks(marks);
-    expect(markedUnasked(RIDE_OUT, hardtailAsked, standings)).toMatchObject([
+    const answers = resolveMarks(marks);
+    expect(markedUnasked(RIDE_OUT, hardtailAsked, answers)).toMatchObject([
       { key: 'rim-pads@front', zone: 'front-brake' },
     ]);
-    expect(markedUnasked(RIDE_OUT, [...hardtailAsked, ...pads], standings)).toEqual([]);
-    expect(markedUnasked(RIDE_OUT, hardtailAsked, foldMarks([said('rim-pads', 'front')]))).toEqual([]);
+    expect(markedUnasked(RIDE_OUT, [...hardtailAsked, ...pads], answers)).toEqual([]);
+    expect(markedUnasked(RIDE_OUT, hardtailAsked, resolveMarks([said('rim-pads', 'front')]))).toEqual([]);
     const judgement = judged(
       {},
-      { standings, asked: [], noLongerAsked: markedUnasked(RIDE_OUT, hardtailAsked, standings) },
+      { answers: answers, questions: [], noLongerAsked: markedUnasked(RIDE_OUT, hardtailAsked, answers) },
     );
     expect(judgement).toMatchObject({
       complete: true,
@@ -230,17 +230,15 @@ describe('judging a check', () => {
   it('keeps two faults of one question apart', () => {
     expect(
       judged({
-        'rotor@rear': { word: 'fault', faults: [{ fault: 'crack' }, { fault: 'scored' }] },
+        'rotor@rear': { outcome: 'fail', faults: [{ fault: 'crack' }, { fault: 'scored' }] },
       }).changes.map((change) => change.finding.fault),
     ).toEqual(['crack', 'scored']);
   });
 
   it('leaves no finding for what was put right, until it keeps coming back', () => {
-    const said = { 'grips@only': { word: 'put-right' as const } };
-    expect(judged(said, { putRightBefore: new Map([['grips@only', 1]]) }).changes).toEqual([]);
-    expect(
-      only(judged(said, { putRightBefore: new Map([['grips@only', 2]]) }).changes).finding,
-    ).toMatchObject({
+    const said = { 'grips@only': { outcome: 'fixed' as const } };
+    expect(judged(said, { fixedBefore: new Map([['grips@only', 1]]) }).changes).toEqual([]);
+    expect(only(judged(said, { fixedBefore: new Map([['grips@only', 2]]) }).changes).finding).toMatchObject({
       fault: 'keeps-coming-back',
       severity: 'soon',
     });
@@ -250,7 +248,7 @@ describe('judging a check', () => {
     const critical = hardtailAsked.find((each) => each.critical)?.key ?? '';
     const plain = hardtailAsked.find((each) => !each.critical)?.key ?? '';
     expect(judged({ [critical]: null })).toMatchObject({ complete: false, criticalsMissing: [critical] });
-    expect(judged({ [critical]: { word: 'not-looked-at', note: 'too dark' } }).complete).toBe(false);
+    expect(judged({ [critical]: { outcome: 'skipped', note: 'too dark' } }).complete).toBe(false);
     expect(judged({ [plain]: null }).complete).toBe(true);
   });
 });

@@ -16,7 +16,7 @@ export function readingEffect(reading: Reading, from: MeasuredOn, to: MeasuredOn
   };
   const [before, after] = [worst(from), worst(to)];
   if (!before || !after) return null;
-  return before.word === after.word && before.becomes === after.becomes && before.next === after.next
+  return before.outcome === after.outcome && before.becomes === after.becomes && before.next === after.next
     ? null
     : { before, after };
 }

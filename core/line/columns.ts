@@ -1,5 +1,5 @@
-import type { Asked, Checkpoint, Position, Zone } from '@cadre/core/catalogue';
-import type { Outcome, Standing } from '@cadre/core/checks';
+import type { Question, Checkpoint, Position, Zone } from '@cadre/core/catalogue';
+import type { Outcome, Answer } from '@cadre/core/checks';
 
 /** What one goes down the line with: a whole checklist, one zone of it, or one checkpoint. */
 export type LineScope =
@@ -21,14 +21,14 @@ export type LineColumn =
 /** As many questions as fit side by side; more are shown by zone. */
 export const MOST_QUESTIONS = 12;
 
-export function inScope(asked: Pick<Asked, 'zone' | 'checkpoint'>, scope: LineScope): boolean {
+export function inScope(question: Pick<Question, 'zone' | 'checkpoint'>, scope: LineScope): boolean {
   switch (scope.kind) {
     case 'checklist':
       return true;
     case 'zone':
-      return asked.zone === scope.zone;
+      return question.zone === scope.zone;
     case 'checkpoint':
-      return asked.checkpoint.key === scope.checkpoint;
+      return question.checkpoint.key === scope.checkpoint;
   }
 }
 
@@ -37,17 +37,17 @@ export function inScope(asked: Pick<Asked, 'zone' | 'checkpoint'>, scope: LineSc
  * order of the route. A zone or a checkpoint chosen is always shown by its questions.
  */
 export function lineColumns(
-  byBike: readonly (readonly Asked[])[],
+  byBike: readonly (readonly Question[])[],
   scope: LineScope,
   zones: readonly Zone[],
 ): readonly LineColumn[] {
-  const questions = new Map<string, Asked>();
-  for (const asked of byBike.flat())
-    if (inScope(asked, scope) && !questions.has(asked.key)) questions.set(asked.key, asked);
+  const questions = new Map<string, Question>();
+  for (const question of byBike.flat())
+    if (inScope(question, scope) && !questions.has(question.key)) questions.set(question.key, question);
   const place = (zone: Zone): number => (zones.includes(zone) ? zones.indexOf(zone) : zones.length);
   const inOrder = [...questions.values()].sort((a, b) => place(a.zone) - place(b.zone));
   if (scope.kind === 'checklist' && inOrder.length > MOST_QUESTIONS)
-    return [...new Set(inOrder.map((asked) => asked.zone))].map((zone) => ({
+    return [...new Set(inOrder.map((question) => question.zone))].map((zone) => ({
       kind: 'zone',
       key: zone,
       zone,
@@ -63,29 +63,29 @@ export function lineColumns(
 
 export interface LineCell {
   /** What is asked of this bike here; none: its build rules it out. */
-  readonly asked: readonly Asked[];
-  readonly left: readonly Asked[];
+  readonly questions: readonly Question[];
+  readonly left: readonly Question[];
   /** The worst of what was said so far; null when nobody looked yet. */
   readonly outcome: Outcome | null;
-  readonly standings: readonly Standing[];
+  readonly answers: readonly Answer[];
 }
 
-const WORST: readonly Outcome[] = ['fault', 'watch', 'not-looked-at', 'put-right', 'sound'];
+const WORST: readonly Outcome[] = ['fail', 'watch', 'skipped', 'fixed', 'pass'];
 
 /** What stands in one cell: one bike's questions under one column. */
 export function lineCell(
   column: LineColumn,
-  asked: readonly Asked[],
-  standings: ReadonlyMap<string, Standing>,
+  asked: readonly Question[],
+  answers: ReadonlyMap<string, Answer>,
 ): LineCell {
   const here = asked.filter((each) =>
     column.kind === 'zone' ? each.zone === column.zone : each.key === column.key,
   );
-  const said = here.flatMap((each) => standings.get(each.key) ?? []);
+  const said = here.flatMap((each) => answers.get(each.key) ?? []);
   return {
-    asked: here,
-    left: here.filter((each) => !standings.has(each.key)),
+    questions: here,
+    left: here.filter((each) => !answers.has(each.key)),
     outcome: WORST.find((outcome) => said.some((each) => each.outcome === outcome)) ?? null,
-    standings: said,
+    answers: said,
   };
 }

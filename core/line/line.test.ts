@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, zonesOf, type Checkpoint } from '@cadre/core/catalogue';
-import { foldMarks, type Mark } from '@cadre/core/checks';
+import { asBuilt, questionsOf, zonesOf, type Checkpoint } from '@cadre/core/catalogue';
+import { resolveMarks, type Mark } from '@cadre/core/checks';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT, CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { onLike } from '@cadre/test-world/core';
@@ -18,7 +18,7 @@ import {
 
 const checklist = (key: string) => SHIPPED_CHECKLISTS.find((each) => each.key === key) ?? RIDE_OUT;
 const askedBy = (key: string) =>
-  BIKE_KINDS.map((kind) => askedOf(checklist(key), asBuilt(USUAL_BUILD[kind])));
+  BIKE_KINDS.map((kind) => questionsOf(checklist(key), asBuilt(USUAL_BUILD[kind])));
 const zones = zonesOf('m-front-first');
 
 describe('the columns of a line', () => {
@@ -44,7 +44,7 @@ describe('the columns of a line', () => {
       const byBike = askedBy(key);
       const columns = lineColumns(byBike, { kind: 'checklist' }, zones);
       for (const asked of byBike)
-        expect(columns.flatMap((column) => lineCell(column, asked, new Map()).asked)).toHaveLength(
+        expect(columns.flatMap((column) => lineCell(column, asked, new Map()).questions)).toHaveLength(
           asked.length,
         );
       if (columns.some((column) => column.kind === 'question'))
@@ -55,13 +55,13 @@ describe('the columns of a line', () => {
 
 describe('a cell of the line', () => {
   it('shows the worst of its zone and what is left, and is empty where the build rules it out', () => {
-    const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
+    const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
     const here = asked.filter((each) => each.zone === 'front-wheel');
-    const said = (index: number, word: Mark['word']): Mark => ({
+    const said = (index: number, outcome: Mark['outcome']): Mark => ({
       id: String(index),
       checkpoint: here[index]?.checkpoint.key ?? '',
       position: here[index]?.position ?? 'only',
-      word,
+      outcome,
       way: 'line',
       faults: [],
       note: '',
@@ -72,11 +72,11 @@ describe('a cell of the line', () => {
     const cell = lineCell(
       { kind: 'zone', key: 'front-wheel', zone: 'front-wheel' },
       asked,
-      foldMarks([said(0, 'sound'), said(1, 'watch')]),
+      resolveMarks([said(0, 'pass'), said(1, 'watch')]),
     );
     expect(cell.outcome).toBe('watch');
     expect(cell.left).toHaveLength(here.length - 2);
-    expect(lineCell({ kind: 'zone', key: 'assist', zone: 'assist' }, asked, new Map()).asked).toEqual([]);
+    expect(lineCell({ kind: 'zone', key: 'assist', zone: 'assist' }, asked, new Map()).questions).toEqual([]);
   });
 });
 
@@ -136,15 +136,15 @@ describe('what is typed into a cell', () => {
   const { faults } = CHECKPOINTS.find((each) => each.key === 'tyre-pressure') as Checkpoint;
   const on = onLike({ fit: { sidewallMinFront: 210, sidewallMaxFront: 380 } });
   it.each([
-    ['s', 'sound'],
-    ['F', 'fault'],
-    ['put right', 'put-right'],
-    ['n', 'not-looked-at'],
+    ['p', 'pass'],
+    ['F', 'fail'],
+    ['fixed', 'fixed'],
+    ['s', 'skipped'],
   ])('“%s” is %s', (text, outcome) => expect(readCell(text, {}, on)).toEqual({ kind: 'outcome', outcome }));
   it.each([
-    ['2.4', 'go-on', 'sound'],
+    ['2.4', 'go-on', 'pass'],
     ['1,2', 'pump', null],
-    ['35 psi', 'go-on', 'sound'],
+    ['35 psi', 'go-on', 'pass'],
     ['5', 'let-down', null],
   ] as const)('“%s” says %s and by itself %s', (text, next, outcome) => {
     const cell = readCell(text, pressure, on);
@@ -158,8 +158,8 @@ describe('what is typed into a cell', () => {
     return cell.reading;
   };
   it('is put right when it is inside after it was outside', () => {
-    expect(outcomeOfReading(reading('2.4'), reading('1'), faults)).toBe('put-right');
-    expect(outcomeOfReading(reading('2.4'), reading('2.5'), faults)).toBe('sound');
+    expect(outcomeOfReading(reading('2.4'), reading('1'), faults)).toBe('fixed');
+    expect(outcomeOfReading(reading('2.4'), reading('2.5'), faults)).toBe('pass');
     expect(outcomeOfReading(reading('2.4', onLike()), reading('1'), faults)).toBeNull();
   });
   it('says nothing by itself where the look has faults no number tells of', () =>

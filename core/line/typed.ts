@@ -14,11 +14,11 @@ import {
 
 /** The letters of the line. `f` and `w` open the usual faults; the others mark at once. */
 const LETTERS: Readonly<Record<string, Outcome>> = {
-  s: 'sound',
-  f: 'fault',
+  p: 'pass',
+  f: 'fail',
   w: 'watch',
-  n: 'not-looked-at',
-  p: 'put-right',
+  s: 'skipped',
+  x: 'fixed',
 };
 
 export interface TypedReading {
@@ -128,7 +128,7 @@ export function outcomeOfReading(
   before: TypedReading | null,
   faults: Checkpoint['faults'],
 ): Outcome | null {
-  if (!reading.verdicts.every((verdict) => verdict.word === 'sound') || !settles(reading.measure, faults))
+  if (!reading.verdicts.every((verdict) => verdict.outcome === 'pass') || !settles(reading.measure, faults))
     return null;
-  return before !== null && isAgainst(before) ? 'put-right' : 'sound';
+  return before !== null && isAgainst(before) ? 'fixed' : 'pass';
 }

@@ -1,6 +1,6 @@
 import { fieldIssues, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { putRight, sound, type Verdict } from './verdict';
+import { fixOnSpot, pass, type Verdict } from './verdict';
 
 /** What a battery's charge (0 to 1) means for the store: inside the window, ends included, it keeps; outside it is set, and left so it is upkeep. In use any charge will do that brings it home. Limits: policy, else default. */
 export function chargeVerdict(charge: number, inStore: boolean, choices: LimitChoices): Measured<Verdict> {
@@ -10,10 +10,10 @@ export function chargeVerdict(charge: number, inStore: boolean, choices: LimitCh
   const most = limitOf(choices, 'chargeMost');
   const value = charge;
   if (!inStore)
-    return measured({ word: 'unknown', becomes: 'nothing', value, limit: null, next: 'person-says' });
-  if (!reaches(value, least.value)) return measured(putRight(value, least, 'set-charge', 'upkeep'));
-  if (!sinksTo(value, most.value)) return measured(putRight(value, most, 'set-charge', 'upkeep'));
-  return measured(sound(value, most));
+    return measured({ outcome: 'unknown', becomes: 'nothing', value, limit: null, next: 'person-says' });
+  if (!reaches(value, least.value)) return measured(fixOnSpot(value, least, 'set-charge', 'upkeep'));
+  if (!sinksTo(value, most.value)) return measured(fixOnSpot(value, most, 'set-charge', 'upkeep'));
+  return measured(pass(value, most));
 }
 
 /** What is left of a battery: measured energy over rated, both Wh. Under seven tenths a new one is planned. */
@@ -27,7 +27,7 @@ export function healthVerdict(measuredWh: number, ratedWh: number, choices: Limi
   const limit = limitOf(choices, 'batteryHealth');
   return measured(
     sinksTo(value, limit.value)
-      ? { word: 'renew', becomes: 'upkeep', value, limit, next: 'plan-battery' }
-      : sound(value, limit),
+      ? { outcome: 'renew', becomes: 'upkeep', value, limit, next: 'plan-battery' }
+      : pass(value, limit),
   );
 }

@@ -1,6 +1,6 @@
 import { fieldIssues, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 /**
  * Up-and-down of a chain without derailleur at the tightest place of its turn, mm in all, 0 to 80. Between 8 and 15 it runs free and stays on;
@@ -15,10 +15,10 @@ export function slackVerdict(slack: number, choices: LimitChoices, onlyBrake = f
   const off = onlyBrake ? loose : limitOf(choices, 'slackOff');
   const value = slack;
   if (reaches(value, off.value))
-    return measured({ word: 'fault', becomes: 'stop', value, limit: off, next: 'stop-chain' });
+    return measured({ outcome: 'fail', becomes: 'stop', value, limit: off, next: 'stop-chain' });
   if (reaches(value, loose.value))
-    return measured({ word: 'fault', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
+    return measured({ outcome: 'fail', becomes: 'soon', value, limit: loose, next: 'tighten-chain' });
   if (sinksTo(value, tight.value))
-    return measured({ word: 'fault', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
-  return measured(sound(value, loose));
+    return measured({ outcome: 'fail', becomes: 'soon', value, limit: tight, next: 'loosen-chain' });
+  return measured(pass(value, loose));
 }

@@ -67,45 +67,45 @@ describe('elongation', () => {
 describe('a chain', () => {
   it.each([
     // Eleven sprockets and up: as early.
-    [0.0044, derailleur(11), 'by-gearing', 'sound', 'go-on'],
+    [0.0044, derailleur(11), 'by-gearing', 'pass', 'go-on'],
     [0.0045, derailleur(11), 'by-gearing', 'renew', 'plan-chain'],
     [0.004921, derailleur(11), 'by-gearing', 'renew', 'plan-chain'],
-    [0.005, derailleur(11), 'by-gearing', 'fault', 'renew-chain'],
+    [0.005, derailleur(11), 'by-gearing', 'fail', 'renew-chain'],
     [0.0049999, derailleur(12), 'by-gearing', 'renew', 'plan-chain'],
-    [0.0074999, derailleur(12), 'by-gearing', 'fault', 'renew-chain'],
-    [0.0075, derailleur(12), 'by-gearing', 'fault', 'look-at-sprockets'],
+    [0.0074999, derailleur(12), 'by-gearing', 'fail', 'renew-chain'],
+    [0.0075, derailleur(12), 'by-gearing', 'fail', 'look-at-sprockets'],
     // Two to ten.
-    [0.0069, derailleur(10), 'by-gearing', 'sound', 'go-on'],
+    [0.0069, derailleur(10), 'by-gearing', 'pass', 'go-on'],
     [0.007, derailleur(10), 'by-gearing', 'renew', 'plan-chain'],
-    [0.0075, derailleur(10), 'by-gearing', 'fault', 'renew-chain'],
-    [0.0099, derailleur(7), 'by-gearing', 'fault', 'renew-chain'],
-    [0.01, derailleur(2), 'by-gearing', 'fault', 'look-at-sprockets'],
+    [0.0075, derailleur(10), 'by-gearing', 'fail', 'renew-chain'],
+    [0.0099, derailleur(7), 'by-gearing', 'fail', 'renew-chain'],
+    [0.01, derailleur(2), 'by-gearing', 'fail', 'look-at-sprockets'],
     // One sprocket.
-    [0.0094, SINGLE, 'by-gearing', 'sound', 'go-on'],
+    [0.0094, SINGLE, 'by-gearing', 'pass', 'go-on'],
     [0.0095, SINGLE, 'by-gearing', 'renew', 'plan-chain'],
-    [0.01, HUB, 'by-gearing', 'fault', 'renew-chain'],
-    [0.0149, HUB, 'by-gearing', 'fault', 'renew-chain'],
-    [0.015, SINGLE, 'by-gearing', 'fault', 'look-at-sprockets'],
+    [0.01, HUB, 'by-gearing', 'fail', 'renew-chain'],
+    [0.0149, HUB, 'by-gearing', 'fail', 'renew-chain'],
+    [0.015, SINGLE, 'by-gearing', 'fail', 'look-at-sprockets'],
     // The same early for all.
-    [0.005, SINGLE, 'early', 'fault', 'renew-chain'],
-    [0.0075, derailleur(7), 'early', 'fault', 'look-at-sprockets'],
-    [0.0044, derailleur(7), 'early', 'sound', 'go-on'],
+    [0.005, SINGLE, 'early', 'fail', 'renew-chain'],
+    [0.0075, derailleur(7), 'early', 'fail', 'look-at-sprockets'],
+    [0.0044, derailleur(7), 'early', 'pass', 'go-on'],
     // By ruler.
-    [0.0046, derailleur(7), 'ruler', 'sound', 'go-on'],
+    [0.0046, derailleur(7), 'ruler', 'pass', 'go-on'],
     [0.0048, derailleur(7), 'ruler', 'renew', 'plan-chain'],
-    [1 / 16 / 12, derailleur(11), 'ruler', 'fault', 'renew-chain'],
-    [2 / 16 / 12, derailleur(11), 'ruler', 'fault', 'look-at-sprockets'],
-    [-0.001, SINGLE, 'by-gearing', 'sound', 'go-on'],
-  ] as const)('of %d on %o, %s: %s, %s', (elongation, run, preset, word, next) => {
+    [1 / 16 / 12, derailleur(11), 'ruler', 'fail', 'renew-chain'],
+    [2 / 16 / 12, derailleur(11), 'ruler', 'fail', 'look-at-sprockets'],
+    [-0.001, SINGLE, 'by-gearing', 'pass', 'go-on'],
+  ] as const)('of %d on %o, %s: %s, %s', (elongation, run, preset, outcome, next) => {
     const verdict = judged(elongation, run, preset);
-    expect([verdict.word, verdict.next]).toEqual([word, next]);
-    expect(verdict.becomes).toBe(word === 'sound' ? 'nothing' : 'upkeep');
+    expect([verdict.outcome, verdict.next]).toEqual([outcome, next]);
+    expect(verdict.becomes).toBe(outcome === 'pass' ? 'nothing' : 'upkeep');
   });
 
   it('by the maker’s own limit when there is one', () => {
-    expect(judged(0.006, derailleur(12), 'by-gearing', 0.008).word).toBe('sound');
+    expect(judged(0.006, derailleur(12), 'by-gearing', 0.008).outcome).toBe('pass');
     expect(judged(0.004, derailleur(12), 'by-gearing', 0.004)).toMatchObject({
-      word: 'fault',
+      outcome: 'fail',
       limit: { value: 0.004, source: 'marking' },
     });
     expect(judged(0.006, derailleur(12), 'by-gearing', 0).limit?.source).toBe('default');
@@ -115,7 +115,7 @@ describe('a chain', () => {
     expect(
       valueOf(chainVerdict(0.0055, chainLimits(derailleur(11), 'early', choices), choices)),
     ).toMatchObject({
-      word: 'renew',
+      outcome: 'renew',
       limit: { value: 0.006, source: 'policy' },
     });
   });

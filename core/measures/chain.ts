@@ -1,6 +1,6 @@
 import { issue, fieldIssues, measured, reaches, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices, type LimitKey, type Sourced } from './limits';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 /** One full link, an inner and an outer, is an inch long when new, mm. */
 export const LINK_MM = 25.4;
@@ -121,15 +121,15 @@ export function chainVerdict(
   const value = elongation;
   if (reaches(value, limits.sprockets.value))
     return measured({
-      word: 'fault',
+      outcome: 'fail',
       becomes: 'upkeep',
       value,
       limit: limits.sprockets,
       next: 'look-at-sprockets',
     });
   if (reaches(value, limits.chain.value))
-    return measured({ word: 'fault', becomes: 'upkeep', value, limit: limits.chain, next: 'renew-chain' });
+    return measured({ outcome: 'fail', becomes: 'upkeep', value, limit: limits.chain, next: 'renew-chain' });
   if (method === 'gauge' ? isBandBelow(value, limits.chain.value) : reaches(value, limits.chain.value - near))
-    return measured({ word: 'renew', becomes: 'upkeep', value, limit: limits.chain, next: 'plan-chain' });
-  return measured(sound(value, limits.chain));
+    return measured({ outcome: 'renew', becomes: 'upkeep', value, limit: limits.chain, next: 'plan-chain' });
+  return measured(pass(value, limits.chain));
 }

@@ -9,7 +9,7 @@ import {
   type Measured,
 } from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
-import { sound, worstFirst, type Verdict } from './verdict';
+import { pass, worstFirst, type Verdict } from './verdict';
 
 /** What was measured: the compound alone, or pad and backing plate together. */
 export const PAD_METHODS = ['compound', 'total'] as const;
@@ -44,10 +44,10 @@ function wornVerdict(
   { fault, renew }: { readonly fault: Sourced; readonly renew: Sourced },
 ): Verdict {
   if (sinksTo(value, fault.value))
-    return { word: 'fault', becomes: 'stop', value, limit: fault, next: 'renew-pads' };
+    return { outcome: 'fail', becomes: 'stop', value, limit: fault, next: 'renew-pads' };
   if (sinksTo(value, renew.value))
-    return { word: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' };
-  return sound(value, renew);
+    return { outcome: 'renew', becomes: 'upkeep', value, limit: renew, next: 'plan-pads' };
+  return pass(value, renew);
 }
 
 /** What the thinner pad means by its compound: 1.0 mm is the end, to 1.5 mm is near it (policy, else default). */
@@ -117,7 +117,15 @@ export function discPadVerdicts(
     worstFirst([
       ...(worst ? [worst] : []),
       ...(reaches(apart, uneven.value)
-        ? [{ word: 'watch', becomes: 'soon', value: apart, limit: uneven, next: 'centre-caliper' } as const]
+        ? [
+            {
+              outcome: 'watch',
+              becomes: 'soon',
+              value: apart,
+              limit: uneven,
+              next: 'centre-caliper',
+            } as const,
+          ]
         : []),
     ]),
   );

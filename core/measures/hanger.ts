@@ -1,7 +1,7 @@
 import { fieldIssues, issue, measured, reaches, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
 import { widestDifference } from './run-out';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 /**
  * How bent a derailleur hanger is: gaps between gauge and one point of the rim turned to each place, mm. The widest difference
@@ -21,7 +21,7 @@ export function hangerVerdict(
   const value = widestDifference(gaps);
   return measured(
     reaches(value, limit.value)
-      ? { word: 'fault', becomes: 'soon', value, limit, next: 'align-hanger' }
-      : sound(value, limit),
+      ? { outcome: 'fail', becomes: 'soon', value, limit, next: 'align-hanger' }
+      : pass(value, limit),
   );
 }

@@ -115,11 +115,11 @@ export {
   BECOMES,
   isWorseVerdict,
   NEXT_STEPS,
-  VERDICTS,
+  VERDICT_OUTCOMES,
   worstFirst,
   type Becomes,
   type NextStep,
   type Verdict,
-  type VerdictWord,
+  type VerdictOutcome,
 } from './verdict';
 export { MARKINGS_AT_STAND, wantedMarkings } from './wanted-marking';

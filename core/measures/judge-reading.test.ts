@@ -99,7 +99,7 @@ describe('a reading on a bike', () => {
     ['run-out', '1.2', onLike({ build: { brakeFront: 'rim' } }), 'true-wheel', 'soon', 'default'],
     ['run-out', '1.2', onLike({ build: { brakeFront: 'rim' }, end: 'rear' }), 'go-on', 'nothing', 'default'],
     ['spokes', '100 100 100 40', onLike(), 'tension-spokes', 'soon', 'default'],
-    ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 } }), 'pump', 'put-right', 'marking'],
+    ['tyre-window', '2', onLike({ fit: { sidewallMinFront: 210 } }), 'pump', 'fixed', 'marking'],
     [
       'tyre-window',
       '2',
@@ -108,16 +108,16 @@ describe('a reading on a bike', () => {
       'nothing',
       undefined,
     ],
-    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 } }), 'pump', 'put-right', 'default'],
+    ['tyre-window', '2', onLike({ fit: { tyreWidthFront: 40 } }), 'pump', 'fixed', 'default'],
     [
       'tyre-window',
       '2',
       onLike({ fit: { tyreWidthFront: 40 }, limits: { tyreFloor45: 210 } }),
       'pump',
-      'put-right',
+      'fixed',
       'policy',
     ],
-    ['tyre-window', '4', onLike({ fit: { rimMaxFront: 380 } }), 'let-down', 'put-right', 'marking'],
+    ['tyre-window', '4', onLike({ fit: { rimMaxFront: 380 } }), 'let-down', 'fixed', 'marking'],
     ['tyre-window', '0.1', onLike({ fit: { rimMaxFront: 380 } }), 'find-leak', 'stop', undefined],
     [
       'tyre-window',
@@ -138,8 +138,8 @@ describe('a reading on a bike', () => {
       undefined,
     ],
     ['sag', '34/160', onLike(), 'go-on', 'nothing', 'default'],
-    ['sag', '34/160', onLike({ build: { kind: 'hybrid' } }), 'set-sag', 'put-right', 'default'],
-    ['sag', '26 %', onLike(), 'set-sag', 'put-right', 'default'],
+    ['sag', '34/160', onLike({ build: { kind: 'hybrid' } }), 'set-sag', 'fixed', 'default'],
+    ['sag', '26 %', onLike(), 'set-sag', 'fixed', 'default'],
     ['sag', '26 %', onLike({ fit: { suspensionUse: 'park' } }), 'go-on', 'nothing', 'default'],
     ['sag', '26 %', onLike({ rearSuspension: true }), 'go-on', 'nothing', 'default'],
     [
@@ -147,7 +147,7 @@ describe('a reading on a bike', () => {
       '26 %',
       onLike({ rearSuspension: true, fit: { suspensionUse: 'park' } }),
       'set-sag',
-      'put-right',
+      'fixed',
       'default',
     ],
     ['lever-travel', '65', onLike(), 'take-up-lever', 'soon', 'default'],
@@ -209,7 +209,7 @@ describe('a reading on a bike', () => {
     ['chain', '611.4/24', onLike({ build: { sprockets: 11 } }), 'go-on', 'nothing', 'default'],
     ['battery', '80', onLike(), 'person-says', 'nothing', undefined],
     ['rim-track', '0', onLike(), 'go-on', 'nothing', 'default'],
-    ['battery', '80', onLike({ inStore: true }), 'set-charge', 'put-right', 'default'],
+    ['battery', '80', onLike({ inStore: true }), 'set-charge', 'fixed', 'default'],
   ] as const)('%s “%s” (%#): %s, %s', (measure, typed, on, next, becomes, source) => {
     const [worst] = judged(measure, typed, on);
     expect(worst).toMatchObject({ next, becomes });
@@ -220,7 +220,7 @@ describe('a reading on a bike', () => {
       next: 'plan-battery',
       becomes: 'upkeep',
     });
-    expect(judged('battery', '71', onLike(), 'health')[0]?.word).toBe('sound');
+    expect(judged('battery', '71', onLike(), 'health')[0]?.outcome).toBe('pass');
   });
   it.each([
     ['1.9', { least: 2 }, 'soon', 'checklist'],
@@ -245,7 +245,7 @@ describe('a reading on a bike', () => {
   );
   it('of what no number judges leaves it to the person', () =>
     expect(valueOf(judgeReading({ measure: 'torque', values: [5] }, onLike()))[0]).toMatchObject({
-      word: 'unknown',
+      outcome: 'unknown',
       next: 'person-says',
     }));
 });
@@ -443,7 +443,7 @@ describe('what is outside a window and left so', () => {
       'upkeep',
     ],
   ] as const)('%s', (_name, verdict, next, uncorrected) =>
-    expect(verdict).toMatchObject({ becomes: 'put-right', next, uncorrected }),
+    expect(verdict).toMatchObject({ becomes: 'fixed', next, uncorrected }),
   );
 
   it.each([
@@ -451,7 +451,7 @@ describe('what is outside a window and left so', () => {
     ['at its marked minimum', '2.1', { sidewallMinFront: 210, rimMaxFront: 380 }],
     ['at the one pressure its markings leave', '3.8', { sidewallMinFront: 380, rimMaxFront: 380 }],
   ] as const)('is not a tyre %s', (_name, typed, fit) =>
-    expect(left('tyre-window', typed, onLike({ fit }))).toMatchObject({ word: 'sound' }),
+    expect(left('tyre-window', typed, onLike({ fit }))).toMatchObject({ outcome: 'pass' }),
   );
 
   it.each([

@@ -17,7 +17,7 @@ import { spokesVerdicts } from './spokes';
 import { sagVerdict, type SagBand } from './suspension';
 import { pressureVerdict, tyreWindow, type PressureWindow } from './tyre-window';
 import { usualPressure } from './usual-pressure';
-import { BECOMES, putRight, sound, unknown, worstFirst, type NextStep, type Verdict } from './verdict';
+import { BECOMES, fixOnSpot, pass, unknown, worstFirst, type NextStep, type Verdict } from './verdict';
 
 /** What a reading is judged on: the bike as built, what is marked on it, and this program's limits. */
 export interface MeasuredOn {
@@ -115,21 +115,21 @@ function tyreVerdict(value: number, on: MeasuredOn): Verdict {
       : { value: window.floor, source: window.floorSource ?? ('marking' as const) };
   const ceiling = window.ceiling === null ? null : { value: window.ceiling, source: 'marking' as const };
   if (window.conflict)
-    return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'conflict-ask-maker' };
+    return { outcome: 'fail', becomes: 'stop', value, limit: floor, next: 'conflict-ask-maker' };
   switch (pressureVerdict(value, window)) {
     case 'empty':
-      return { word: 'fault', becomes: 'stop', value, limit: floor, next: 'find-leak' };
+      return { outcome: 'fail', becomes: 'stop', value, limit: floor, next: 'find-leak' };
     case 'low': {
       // A start that was chosen lies over the marked minimum: a tyre under both is under what is marked.
       const marked = stated(on, `sidewallMin${on.end === 'rear' ? 'Rear' : 'Front'}`);
       const underMarked = marked !== undefined && !reaches(value, marked);
       const limit: Sourced | null = underMarked ? { value: marked, source: 'marking' } : floor;
-      return { ...putRight(value, limit, 'pump', underMarked ? 'stop' : 'soon'), ...aimOn(on, window) };
+      return { ...fixOnSpot(value, limit, 'pump', underMarked ? 'stop' : 'soon'), ...aimOn(on, window) };
     }
     case 'high':
-      return { ...putRight(value, ceiling, 'let-down', 'stop'), ...aimOn(on, window) };
+      return { ...fixOnSpot(value, ceiling, 'let-down', 'stop'), ...aimOn(on, window) };
     case 'inside':
-      return sound(value, floor);
+      return pass(value, floor);
     default:
       return unknown(value, 'read-tyre-marking');
   }
@@ -141,8 +141,8 @@ function springVerdict(value: number, on: MeasuredOn): Verdict {
   if (most === undefined) return unknown(value, 'read-fork-marking');
   const limit = { value: most, source: 'marking' as const };
   return reaches(value, most)
-    ? { word: 'fault', becomes: 'stop', value, limit, next: 'let-fork-down' }
-    : sound(value, limit);
+    ? { outcome: 'fail', becomes: 'stop', value, limit, next: 'let-fork-down' }
+    : pass(value, limit);
 }
 
 /** Kinds whose forks are soft and short; the others are ridden on trails or in a park, as their fit list says. */
@@ -222,8 +222,8 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
       const limit = limitOf(limits, 'batteryHealth');
       return measured([
         sinksTo(first, limit.value)
-          ? { word: 'renew', becomes: 'upkeep', value: first, limit, next: 'plan-battery' }
-          : sound(first, limit),
+          ? { outcome: 'renew', becomes: 'upkeep', value: first, limit, next: 'plan-battery' }
+          : pass(first, limit),
       ]);
     }
     case 'torque':
@@ -269,7 +269,7 @@ function byOwnLimit(taken: Taken, on: MeasuredOn): readonly Verdict[] {
   const { low, high } = quantity(taken, on);
   const becomes = own.severity ?? (taken.measure === 'chain' ? 'upkeep' : 'soon');
   const past = (value: number, limit: number): Verdict => ({
-    ...{ word: becomes === 'watch' ? 'watch' : 'fault', becomes, value },
+    ...{ outcome: becomes === 'watch' ? 'watch' : 'fail', becomes, value },
     ...{ limit: { value: limit, source: 'checklist' }, next: 'own-limit' },
   });
   if (own.least !== undefined && sinksTo(low, own.least)) return [past(low, own.least)];
@@ -309,5 +309,5 @@ export function judgeReading(taken: Taken, on: MeasuredOn): Measured<readonly Ve
 
 /** Whether a verdict leaves calling it sound to nobody but the lead: it says worse than a note. */
 export function speaksAgainst(verdict: Verdict): boolean {
-  return verdict.word !== 'sound' && verdict.word !== 'unknown';
+  return verdict.outcome !== 'pass' && verdict.outcome !== 'unknown';
 }

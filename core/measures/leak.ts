@@ -43,7 +43,7 @@ export interface Leak {
 }
 
 export interface LeakAnswer {
-  readonly word: 'sound' | 'fault' | 'too-soon';
+  readonly outcome: 'pass' | 'fail' | 'too-soon';
   readonly becomes: 'nothing' | 'soon';
   /** What decided. */
   readonly because: 'floor' | 'rate' | 'holds' | 'hours' | 'gauges';
@@ -121,13 +121,13 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
   const hoursToFloor = floor === undefined ? null : hoursUntil(corrected - floor, drop / hours);
   const limit = limitOf(choices, 'leakPerDay');
   const answer = (
-    word: LeakAnswer['word'],
+    outcome: LeakAnswer['outcome'],
     because: LeakAnswer['because'],
     by: Sourced = limit,
   ): Measured<LeakAnswer> =>
     measured({
-      word,
-      becomes: word === 'fault' ? 'soon' : 'nothing',
+      outcome,
+      becomes: outcome === 'fail' ? 'soon' : 'nothing',
       because,
       limit: by,
       perDay,
@@ -138,7 +138,7 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
     });
 
   const atFloor = (value: number): Measured<LeakAnswer> =>
-    answer('fault', 'floor', { value, source: input.floorSource ?? 'marking' });
+    answer('fail', 'floor', { value, source: input.floorSource ?? 'marking' });
 
   const isCertain = input.warmthBefore !== undefined && input.warmthAfter !== undefined;
   const warmest = isCertain
@@ -146,7 +146,7 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
     : (after + site) * (COOLING.from / (COOLING.from - COOLING.by)) - site;
   const certainDrop = before - warmest - accuracyBefore - accuracyAfter - CONNECTING_LOSS;
   if (hours < LEAST_HOURS) {
-    if (reaches(share(certainDrop), limit.value)) return answer('fault', 'rate');
+    if (reaches(share(certainDrop), limit.value)) return answer('fail', 'rate');
     const certainAbove = warmest + accuracyAfter - (floor ?? 0);
     const isCertainlyThere = certainDrop > 0 && sinksTo(certainAbove - (certainDrop / hours) * nextLook, 0);
     return floor !== undefined && isCertainlyThere ? atFloor(floor) : answer('too-soon', 'hours');
@@ -156,7 +156,7 @@ export function leak(input: Leak, choices: LimitChoices): Measured<LeakAnswer> {
     !reaches(perDayMost, limit.value) &&
     (floor === undefined || !sinksTo(corrected - atWorst * nextLook, floor));
   if (!sinksTo(perDayMost - perDayLeast, Math.abs(perDay)))
-    return holdsAtWorst ? answer('sound', 'holds') : answer('too-soon', 'gauges');
+    return holdsAtWorst ? answer('pass', 'holds') : answer('too-soon', 'gauges');
   if (floor !== undefined && hoursToFloor !== null && reaches(nextLook, hoursToFloor)) return atFloor(floor);
-  return reaches(perDay, limit.value) ? answer('fault', 'rate') : answer('sound', 'holds');
+  return reaches(perDay, limit.value) ? answer('fail', 'rate') : answer('pass', 'holds');
 }

@@ -1,6 +1,6 @@
 import { fieldIssues, issue, measured, reaches, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 /** Where a lever bites, as a share of its free travel: both in the same unit. A bite past the travel is refused. */
 export function leverShare(bite: number, travel: number): Measured<number> {
@@ -26,9 +26,9 @@ export function leverVerdict(share: number, touchesGrip: boolean, choices: Limit
   const drag = limitOf(choices, 'leverDrag');
   const value = share;
   if (touchesGrip || reaches(value, stop.value))
-    return measured({ word: 'fault', becomes: 'stop', value, limit: stop, next: 'stop-lever' });
+    return measured({ outcome: 'fail', becomes: 'stop', value, limit: stop, next: 'stop-lever' });
   if (reaches(value, long.value))
-    return measured({ word: 'watch', becomes: 'soon', value, limit: long, next: 'take-up-lever' });
-  if (reaches(value, drag.value)) return measured(sound(value, long));
-  return measured({ word: 'watch', becomes: 'watch', value, limit: drag, next: 'look-for-drag' });
+    return measured({ outcome: 'watch', becomes: 'soon', value, limit: long, next: 'take-up-lever' });
+  if (reaches(value, drag.value)) return measured(pass(value, long));
+  return measured({ outcome: 'watch', becomes: 'watch', value, limit: drag, next: 'look-for-drag' });
 }

@@ -1,6 +1,6 @@
 import { fieldIssues, issue, measured, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, worstFirst, type Verdict } from './verdict';
+import { pass, worstFirst, type Verdict } from './verdict';
 
 export interface RimPads {
   /** The wear line or the grooves of both pads: still there, gone, or pads that have none. */
@@ -27,18 +27,18 @@ export function rimPadVerdict(pads: RimPads, choices: LimitChoices): Measured<Ve
   if (overHolder !== undefined)
     verdicts.push(
       sinksTo(overHolder, holder.value)
-        ? { word: 'fault', becomes: 'stop', value, limit: holder, next: 'renew-pads' }
-        : sound(value, holder),
+        ? { outcome: 'fail', becomes: 'stop', value, limit: holder, next: 'renew-pads' }
+        : pass(value, holder),
     );
   if (line === 'gone')
     verdicts.push({
-      word: 'fault',
+      outcome: 'fail',
       becomes: 'soon',
       value,
       limit: { value: 0, source: 'marking' },
       next: 'renew-pads',
     });
-  if (verdicts.length === 0) verdicts.push(sound(value, null));
+  if (verdicts.length === 0) verdicts.push(pass(value, null));
   const [worst] = worstFirst(verdicts);
   return worst ? measured(worst) : unmeasured(issue('overHolder', 'required'));
 }

@@ -1,6 +1,6 @@
 import { fieldIssues, measured, reaches, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 /**
  * How hollow a rim's brake track is under a straightedge, mm, and whether its wear mark is gone. Source: a worn rim can burst
@@ -18,15 +18,15 @@ export function rimTrackVerdict(
   const value = hollow;
   if (indicator === 'gone')
     return measured({
-      word: 'fault',
+      outcome: 'fail',
       becomes: 'stop',
       value,
       limit: { value: 0, source: 'marking' },
       next: 'stop-rim',
     });
   if (reaches(value, fault.value))
-    return measured({ word: 'fault', becomes: 'stop', value, limit: fault, next: 'stop-rim' });
+    return measured({ outcome: 'fail', becomes: 'stop', value, limit: fault, next: 'stop-rim' });
   if (reaches(value, watch.value))
-    return measured({ word: 'watch', becomes: 'watch', value, limit: watch, next: 'measure-track-again' });
-  return measured(sound(value, watch));
+    return measured({ outcome: 'watch', becomes: 'watch', value, limit: watch, next: 'measure-track-again' });
+  return measured(pass(value, watch));
 }

@@ -9,7 +9,7 @@ import {
   type Measured,
 } from './measured';
 import { limitOf, type LimitChoices, type Sourced } from './limits';
-import { sound, unknown, worstFirst, type Verdict } from './verdict';
+import { pass, unknown, worstFirst, type Verdict } from './verdict';
 
 export interface RotorMarkings {
   /** The least thickness marked on the rotor, mm. */
@@ -64,15 +64,15 @@ export function rotorVerdicts(
   const limit = rotorLimit(marked);
   const thin = (least: Sourced): Verdict => {
     if (sinksTo(value, least.value))
-      return { word: 'fault', becomes: 'stop', value, limit: least, next: 'renew-rotor' };
+      return { outcome: 'fail', becomes: 'stop', value, limit: least, next: 'renew-rotor' };
     const near = limitOf(choices, 'rotorNear').value;
     return sinksTo(value, least.value + near)
-      ? { word: 'renew', becomes: 'upkeep', value, limit: least, next: 'plan-rotor' }
-      : sound(value, least);
+      ? { outcome: 'renew', becomes: 'upkeep', value, limit: least, next: 'plan-rotor' }
+      : pass(value, least);
   };
   const unmarked = (): Verdict =>
     sinksTo(value, NO_ROTOR_UNDER.value)
-      ? { word: 'fault', becomes: 'stop', value, limit: NO_ROTOR_UNDER, next: 'renew-rotor' }
+      ? { outcome: 'fail', becomes: 'stop', value, limit: NO_ROTOR_UNDER, next: 'renew-rotor' }
       : unknown(value, 'read-rotor-marking');
   const spread = Math.max(...places) - value;
   const pulsing = limitOf(choices, 'rotorSpread');
@@ -80,7 +80,15 @@ export function rotorVerdicts(
     worstFirst([
       limit ? thin(limit) : unmarked(),
       ...(reaches(spread, pulsing.value)
-        ? [{ word: 'watch', becomes: 'watch', value: spread, limit: pulsing, next: 'note-pulsing' } as const]
+        ? [
+            {
+              outcome: 'watch',
+              becomes: 'watch',
+              value: spread,
+              limit: pulsing,
+              next: 'note-pulsing',
+            } as const,
+          ]
         : []),
     ]),
   );

@@ -1,6 +1,6 @@
 import { fieldIssues, issue, measured, reaches, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, type Verdict } from './verdict';
+import { pass, type Verdict } from './verdict';
 
 export interface RunOutWheel {
   /** A rim brake's pads have a millimetre of room; any other brake leaves the rim more. */
@@ -35,8 +35,8 @@ export function runOutVerdict(
   const soon = limitOf(choices, wheel.fresh ? 'runOutNew' : wheel.rimBrake ? 'runOutRim' : 'runOutDisc');
   const stop = limitOf(choices, wheel.rimBrake ? 'runOutRimStop' : 'runOutDiscStop');
   if (wheel.rubs || reaches(value, stop.value))
-    return measured({ word: 'fault', becomes: 'stop', value, limit: stop, next: 'stop-wheel' });
+    return measured({ outcome: 'fail', becomes: 'stop', value, limit: stop, next: 'stop-wheel' });
   if (reaches(value, soon.value))
-    return measured({ word: 'fault', becomes: 'soon', value, limit: soon, next: 'true-wheel' });
-  return measured(sound(value, soon));
+    return measured({ outcome: 'fail', becomes: 'soon', value, limit: soon, next: 'true-wheel' });
+  return measured(pass(value, soon));
 }

@@ -10,7 +10,7 @@ import {
   type Measured,
 } from './measured';
 import { limitOf, type LimitChoices } from './limits';
-import { sound, worstFirst, type Verdict } from './verdict';
+import { pass, worstFirst, type Verdict } from './verdict';
 
 export const SPOKE_METHODS = ['meter', 'pitch'] as const;
 export type SpokeMethod = (typeof SPOKE_METHODS)[number];
@@ -55,24 +55,24 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
   const verdictOf = (value: number): Verdict => {
     if (sinksTo(value, 0))
       return {
-        word: 'fault',
+        outcome: 'fail',
         becomes: 'stop',
         value,
         limit: { value: 0, source: 'default' },
         next: 'stop-spoke',
       };
     if (sinksTo(value, slack.value))
-      return { word: 'fault', becomes: 'soon', value, limit: slack, next: 'tension-spokes' };
+      return { outcome: 'fail', becomes: 'soon', value, limit: slack, next: 'tension-spokes' };
     if (reaches(Math.abs(value - 1), off.value))
-      return { word: 'watch', becomes: 'watch', value, limit: off, next: 'watch-spoke' };
-    return sound(value, off);
+      return { outcome: 'watch', becomes: 'watch', value, limit: off, next: 'watch-spoke' };
+    return pass(value, off);
   };
   const [worst] = worstFirst(relative.map(verdictOf));
   const allSlack: readonly Verdict[] =
     method === 'meter' && floor !== undefined && sinksTo(middle, floor)
       ? [
           {
-            word: 'fault',
+            outcome: 'fail',
             becomes: 'stop',
             value: middle,
             limit: { value: floor, source: 'marking' },

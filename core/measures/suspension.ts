@@ -1,6 +1,6 @@
 import { fieldIssues, issue, measured, reaches, sinksTo, unmeasured, type Measured } from './measured';
 import { limitOf, type LimitChoices, type LimitKey, type Sourced } from './limits';
-import { putRight, sound, type Verdict } from './verdict';
+import { fixOnSpot, pass, type Verdict } from './verdict';
 
 /** Sag as a share: what the ring or shaft shows over travel (fork) or stroke (shock), both mm. More than there is is refused. */
 export function sagShare(ringMm: number, travelMm: number): Measured<number> {
@@ -37,9 +37,9 @@ export function sagVerdict(sag: number, band: SagBand, choices: LimitChoices): M
   const wrong = fieldIssues({ path: 'sag', value: sag, least: 0, most: 1, unit: 'ratio' });
   if (wrong.length > 0) return unmeasured(...wrong);
   const { least, most } = sagBand(band, choices);
-  if (!sinksTo(sag, most.value)) return measured(putRight(sag, most, 'set-sag', 'upkeep'));
-  if (!reaches(sag, least.value)) return measured(putRight(sag, least, 'set-sag', 'upkeep'));
-  return measured(sound(sag, most));
+  if (!sinksTo(sag, most.value)) return measured(fixOnSpot(sag, most, 'set-sag', 'upkeep'));
+  if (!reaches(sag, least.value)) return measured(fixOnSpot(sag, least, 'set-sag', 'upkeep'));
+  return measured(pass(sag, most));
 }
 
 /** The most a pressure is changed at a step, as a share. */

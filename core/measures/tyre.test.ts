@@ -99,32 +99,32 @@ describe('a leak', () => {
   it('of 24 of 300 kPa in 18 hours is 10.67 % a day, and soon', () => {
     const answer = valueOf(leak(look({}), {}));
     expect(answer.perDay * 100).toBeCloseTo(10.67, 2);
-    expect(answer).toMatchObject({ word: 'fault', becomes: 'soon', because: 'rate' });
+    expect(answer).toMatchObject({ outcome: 'fail', becomes: 'soon', because: 'rate' });
   });
   it('of 7 of 200 kPa in four hours cannot be told yet', () =>
     expect(valueOf(leak({ before: 200, after: 193, hours: 4 }, {}))).toMatchObject({
-      word: 'too-soon',
+      outcome: 'too-soon',
       because: 'hours',
     }));
   it.each([
     // A tenth a day to the digit, and just under it.
-    [{ after: 270, hours: 24 }, 'fault', 'rate'],
-    [{ after: 270.1, hours: 24 }, 'sound', 'holds'],
+    [{ after: 270, hours: 24 }, 'fail', 'rate'],
+    [{ after: 270.1, hours: 24 }, 'pass', 'holds'],
     [{ after: 276, hours: 5.99 }, 'too-soon', 'hours'],
-    [{ after: 276, hours: 6 }, 'fault', 'rate'],
+    [{ after: 276, hours: 6 }, 'fail', 'rate'],
     // A loss no gauge and no cold can explain is judged before six hours, and one they can is not.
-    [{ before: 100, after: 80, hours: 5, warmthBefore: 15, warmthAfter: 15 }, 'fault', 'rate'],
+    [{ before: 100, after: 80, hours: 5, warmthBefore: 15, warmthAfter: 15 }, 'fail', 'rate'],
     [{ before: 100, after: 85, hours: 5 }, 'too-soon', 'hours'],
-    [{ before: 100, after: 82, hours: 0.5, warmthBefore: 15, warmthAfter: 8 }, 'fault', 'rate'],
+    [{ before: 100, after: 82, hours: 0.5, warmthBefore: 15, warmthAfter: 8 }, 'fail', 'rate'],
     [{ after: 276, hours: 5 }, 'too-soon', 'hours'],
-    [{ after: 276, hours: 5, warmthBefore: 15, warmthAfter: 15 }, 'fault', 'rate'],
+    [{ after: 276, hours: 5, warmthBefore: 15, warmthAfter: 15 }, 'fail', 'rate'],
     // Certain: 300 less 7 of two gauges and 2 of connecting; a tenth a day in 4 h 48 min is 6.
-    [{ after: 285, hours: 4.8, warmthBefore: 15, warmthAfter: 15 }, 'fault', 'rate'],
+    [{ after: 285, hours: 4.8, warmthBefore: 15, warmthAfter: 15 }, 'fail', 'rate'],
     [{ after: 285.1, hours: 4.8, warmthBefore: 15, warmthAfter: 15 }, 'too-soon', 'hours'],
     // Little as it is, it certainly reaches the floor before the next look.
     [
       { after: 289, hours: 5, warmthBefore: 15, warmthAfter: 15, floor: 283, nextLookHours: 24 },
-      'fault',
+      'fail',
       'floor',
     ],
     [
@@ -150,7 +150,7 @@ describe('a leak', () => {
         accuracyAfter: 4,
         floor: 290,
       },
-      'fault',
+      'fail',
       'floor',
     ],
     [
@@ -168,8 +168,8 @@ describe('a leak', () => {
     ],
     [{ after: 295, hours: 6 }, 'too-soon', 'gauges'],
     // Less than the gauges can tell, and even the worst of it is little.
-    [{ after: 300, hours: 48 }, 'sound', 'holds'],
-    [{ after: 303, hours: 48 }, 'sound', 'holds'],
+    [{ after: 300, hours: 48 }, 'pass', 'holds'],
+    [{ after: 303, hours: 48 }, 'pass', 'holds'],
     // As little, but at worst at its floor before it is looked at again.
     [{ after: 300, hours: 48, floor: 295, nextLookHours: 72 }, 'too-soon', 'gauges'],
     // At worst exactly a tenth a day, or exactly at its floor: not settled.
@@ -180,17 +180,17 @@ describe('a leak', () => {
       'gauges',
     ],
     // Gauges that leave just as much open as was lost: the rate counts.
-    [{ after: 278, hours: 24, accuracyBefore: 6, accuracyAfter: 8 }, 'sound', 'holds'],
-    [{ after: 200, hours: 9600 }, 'sound', 'holds'],
+    [{ after: 278, hours: 24, accuracyBefore: 6, accuracyAfter: 8 }, 'pass', 'holds'],
+    [{ after: 200, hours: 9600 }, 'pass', 'holds'],
     // A rate that is no fault by itself reaches the floor before the next look.
-    [{ after: 282, hours: 24, floor: 264, nextLookHours: 24 }, 'fault', 'floor'],
-    [{ after: 282, hours: 24, floor: 264, nextLookHours: 23.9 }, 'sound', 'holds'],
-    [{ after: 282, hours: 24, floor: 290, nextLookHours: 0 }, 'fault', 'floor'],
-    [{ after: 282, hours: 24, floor: 150, nextLookHours: 24 }, 'sound', 'holds'],
+    [{ after: 282, hours: 24, floor: 264, nextLookHours: 24 }, 'fail', 'floor'],
+    [{ after: 282, hours: 24, floor: 264, nextLookHours: 23.9 }, 'pass', 'holds'],
+    [{ after: 282, hours: 24, floor: 290, nextLookHours: 0 }, 'fail', 'floor'],
+    [{ after: 282, hours: 24, floor: 150, nextLookHours: 24 }, 'pass', 'holds'],
     // Better gauges see more.
-    [{ after: 295, hours: 6, accuracyBefore: 0.5, accuracyAfter: 0.5 }, 'sound', 'holds'],
-  ] as const)('%o: %s, %s', (more, word, because) =>
-    expect(valueOf(leak(look(more), {}))).toMatchObject({ word, because }),
+    [{ after: 295, hours: 6, accuracyBefore: 0.5, accuracyAfter: 0.5 }, 'pass', 'holds'],
+  ] as const)('%o: %s, %s', (more, outcome, because) =>
+    expect(valueOf(leak(look(more), {}))).toMatchObject({ outcome, because }),
   );
   it('names its floor by where that comes from', () => {
     const low = { after: 282, hours: 24, floor: 264, nextLookHours: 24 };
@@ -203,7 +203,7 @@ describe('a leak', () => {
   it('is none where the night was cold', () => {
     const answer = valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20, warmthAfter: 9 }), {}));
     expect(answer.corrected).toBeCloseTo((286 + 101.325) * (293.15 / 282.15) - 101.325, 6);
-    expect(answer.word).toBe('sound');
+    expect(answer.outcome).toBe('pass');
     expect(valueOf(leak(look({ after: 286, hours: 24, warmthBefore: 20 }), {})).corrected).toBeCloseTo(
       286,
       9,

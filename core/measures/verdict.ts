@@ -1,11 +1,11 @@
 import type { Sourced } from './limits';
 
 /** What a reading means, best first. */
-export const VERDICTS = ['sound', 'watch', 'renew', 'fault'] as const;
-export type VerdictWord = (typeof VERDICTS)[number];
+export const VERDICT_OUTCOMES = ['pass', 'watch', 'renew', 'fail'] as const;
+export type VerdictOutcome = (typeof VERDICT_OUTCOMES)[number];
 
-/** What a verdict becomes when the person accepts it, lightest first. `put-right` is set right on the spot, then sound. */
-export const BECOMES = ['nothing', 'note', 'watch', 'upkeep', 'put-right', 'soon', 'stop'] as const;
+/** What a verdict becomes when the person accepts it, lightest first. `fixed` is set right on the spot, then sound. */
+export const BECOMES = ['nothing', 'note', 'watch', 'upkeep', 'fixed', 'soon', 'stop'] as const;
 export type Becomes = (typeof BECOMES)[number];
 
 /** What to do next, as codes; the words are the screen's. */
@@ -53,7 +53,7 @@ export type NextStep = (typeof NEXT_STEPS)[number];
 
 export interface Verdict {
   /** `unknown`: no limit is known that could say. */
-  readonly word: VerdictWord | 'unknown';
+  readonly outcome: VerdictOutcome | 'unknown';
   readonly becomes: Becomes;
   /** Only of what is put right on the spot: what it is when it is left as it was found. */
   readonly uncorrected?: 'upkeep' | 'soon' | 'stop' | undefined;
@@ -70,7 +70,7 @@ export interface Verdict {
 export function isWorseVerdict(a: Verdict, b: Verdict): boolean {
   const weight = (verdict: Verdict): number =>
     BECOMES.indexOf(verdict.uncorrected ?? verdict.becomes) * 10 +
-    (verdict.word === 'unknown' ? 0 : VERDICTS.indexOf(verdict.word));
+    (verdict.outcome === 'unknown' ? 0 : VERDICT_OUTCOMES.indexOf(verdict.outcome));
   return weight(a) > weight(b);
 }
 
@@ -79,20 +79,20 @@ export function worstFirst(verdicts: readonly Verdict[]): readonly Verdict[] {
   return [...verdicts].sort((a, b) => (isWorseVerdict(a, b) ? -1 : isWorseVerdict(b, a) ? 1 : 0));
 }
 
-export function sound(value: number, limit: Sourced | null): Verdict {
-  return { word: 'sound', becomes: 'nothing', value, limit, next: 'go-on' };
+export function pass(value: number, limit: Sourced | null): Verdict {
+  return { outcome: 'pass', becomes: 'nothing', value, limit, next: 'go-on' };
 }
 
 /** Outside a window that is set right on the spot; `uncorrected`: what it is when nobody does. */
-export function putRight(
+export function fixOnSpot(
   value: number,
   limit: Sourced | null,
   next: NextStep,
   uncorrected: 'upkeep' | 'soon' | 'stop',
 ): Verdict {
-  return { word: 'watch', becomes: 'put-right', uncorrected, value, limit, next };
+  return { outcome: 'watch', becomes: 'fixed', uncorrected, value, limit, next };
 }
 
 export function unknown(value: number, next: NextStep): Verdict {
-  return { word: 'unknown', becomes: 'nothing', value, limit: null, next };
+  return { outcome: 'unknown', becomes: 'nothing', value, limit: null, next };
 }

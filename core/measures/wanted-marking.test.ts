@@ -28,13 +28,13 @@ describe('what to read off a part', () => {
             expect(MARKINGS_AT_STAND).toContain(key);
   });
   it('gives a rotor nobody could judge its verdict', () => {
-    const word = (fit: object) => {
+    const outcome = (fit: object) => {
       const answer = judgeReading(
         { measure: 'rotor', values: [1.58, 1.58, 1.58] },
         onLike({ build: USUAL_BUILD.hardtail, fit: { ...fit } }),
       );
-      return answer.ok ? answer.value[0]?.word : null;
+      return answer.ok ? answer.value[0]?.outcome : null;
     };
-    expect([word({}), word({ rotorMinFront: 1.55 })]).toEqual(['unknown', 'renew']);
+    expect([outcome({}), outcome({ rotorMinFront: 1.55 })]).toEqual(['unknown', 'renew']);
   });
 });

@@ -21,7 +21,7 @@ describe('sag', () => {
   it('of 34 on 160 mm is 21.25 %, inside a trail fork’s band', () => {
     const sag = valueOf(sagShare(34, 160));
     expect(sag).toBe(0.2125);
-    expect(valueOf(sagVerdict(sag, 'trail-fork', {})).word).toBe('sound');
+    expect(valueOf(sagVerdict(sag, 'trail-fork', {})).outcome).toBe('pass');
   });
   it('may use all there is', () => expect(valueOf(sagShare(160, 160))).toBe(1));
   it.each([
@@ -33,10 +33,10 @@ describe('sag', () => {
   ] as [SagBand, number, number][])('of a %s belongs between %d and %d', (band, least, most) => {
     const at = (sag: number) => valueOf(sagVerdict(sag, band, {}));
     expect([least - 0.001, least - 0.05, most + 0.001, most + 0.05].map((sag) => at(sag))).toMatchObject(
-      Array(4).fill({ becomes: 'put-right', uncorrected: 'upkeep' }),
+      Array(4).fill({ becomes: 'fixed', uncorrected: 'upkeep' }),
     );
-    expect([least, least + 0.001, most - 0.001, most].map((sag) => at(sag).word)).toEqual(
-      Array(4).fill('sound'),
+    expect([least, least + 0.001, most - 0.001, most].map((sag) => at(sag).outcome)).toEqual(
+      Array(4).fill('pass'),
     );
     expect(at(0.01).limit?.value).toBe(least);
     expect(at(0.6).limit?.value).toBe(most);
@@ -74,25 +74,25 @@ describe('sag', () => {
 
 describe('a battery', () => {
   it.each([
-    [0.399, 'put-right'],
+    [0.399, 'fixed'],
     [0.4, 'nothing'],
     [0.7, 'nothing'],
-    [0.701, 'put-right'],
-    [0.85, 'put-right'],
-    [0, 'put-right'],
-    [1, 'put-right'],
+    [0.701, 'fixed'],
+    [0.85, 'fixed'],
+    [0, 'fixed'],
+    [1, 'fixed'],
   ])('charged to %d in the store: %s', (charge, becomes) =>
     expect(valueOf(chargeVerdict(charge, true, {})).becomes).toBe(becomes),
   );
   it('in use is for the person to say', () =>
-    expect(valueOf(chargeVerdict(0.1, false, {}))).toMatchObject({ word: 'unknown', becomes: 'nothing' }));
+    expect(valueOf(chargeVerdict(0.1, false, {}))).toMatchObject({ outcome: 'unknown', becomes: 'nothing' }));
   it.each([
     [350, 500, 'renew'],
-    [351, 500, 'sound'],
+    [351, 500, 'pass'],
     [100, 500, 'renew'],
-    [500, 500, 'sound'],
-  ])('of %d Wh of %d: %s', (energy, rated, word) =>
-    expect(valueOf(healthVerdict(energy, rated, {})).word).toBe(word),
+    [500, 500, 'pass'],
+  ])('of %d Wh of %d: %s', (energy, rated, outcome) =>
+    expect(valueOf(healthVerdict(energy, rated, {})).outcome).toBe(outcome),
   );
   it.each([
     [chargeVerdict(1.01, true, {}), ['charge']],

@@ -1,12 +1,12 @@
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { askedKey, type PolicyVersion } from '@cadre/core/catalogue';
-import type { Standing } from '@cadre/core/checks';
+import { questionKey, type PolicyVersion } from '@cadre/core/catalogue';
+import type { Answer } from '@cadre/core/checks';
 import { accept, refuse, type Result } from '@cadre/core/errors';
 
 export interface RecheckInput {
   /** The findings the repair worked on, as they stand now. */
   readonly mended: readonly Finding[];
-  readonly standings: ReadonlyMap<string, Standing>;
+  readonly answers: ReadonlyMap<string, Answer>;
   /** Whether every question of the recheck was looked at. */
   readonly complete: boolean;
   readonly signedBy: string;
@@ -39,8 +39,8 @@ export function judgeRecheck(input: RecheckInput): Result<readonly Finding[]> {
     return refuse('recheck.second-person', { faults: second.map((finding) => finding.words.fault) });
   if (!input.complete) return accept([]);
   const sound = input.mended.filter((finding) => {
-    const outcome = input.standings.get(askedKey(finding.checkpoint, finding.position))?.outcome;
-    return finding.state === 'mended' && (outcome === 'sound' || outcome === 'put-right');
+    const outcome = input.answers.get(questionKey(finding.checkpoint, finding.position))?.outcome;
+    return finding.state === 'mended' && (outcome === 'pass' || outcome === 'fixed');
   });
   return accept(
     sound.map((finding) => ({

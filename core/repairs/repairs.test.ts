@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   asBuilt,
-  askedOf,
+  questionsOf,
   DEFAULT_POLICY,
   leastWork,
   measuredOn,
@@ -11,7 +11,7 @@ import {
   ZONES,
   type Touched,
 } from '@cadre/core/catalogue';
-import { foldMarks, type Mark } from '@cadre/core/checks';
+import { resolveMarks, type Mark } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { findingLike, NOON } from '@cadre/test-world/core';
@@ -22,7 +22,7 @@ const asks = (
   touched: readonly Touched[],
   failed: { checkpoint: string; position: 'front' | 'rear' | 'only' }[] = [],
 ): string[] =>
-  askedOf(recheckChecklist(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
+  questionsOf(recheckChecklist(failed, touched, CHECKPOINTS), asBuilt(hardtail)).map((each) => each.key);
 
 describe('the checklist of a recheck', () => {
   it('asks what failed and what the work touched, at the end it touched', () => {
@@ -79,7 +79,7 @@ describe('the checklist of a recheck', () => {
     const found = Object.values(USUAL_BUILD).some((build) =>
       positionsOfTouch(touch).some(
         (position) =>
-          askedOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0,
+          questionsOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).length > 0,
       ),
     );
     expect(found).toBe(true);
@@ -91,7 +91,7 @@ describe('the checklist of a recheck', () => {
       ['rear-suspension', 'suspension-pivots@only'],
       ['fork-suspension', 'fork-legs@only'],
     ] as const) {
-      const asked = askedOf(
+      const asked = questionsOf(
         recheckChecklist([], [{ touch, position: 'only' }], CHECKPOINTS),
         asBuilt(build),
       ).map(({ key }) => key);
@@ -110,12 +110,12 @@ describe('the checklist of a recheck', () => {
 
 describe('judging a recheck', () => {
   const mended = findingLike({ state: 'mended', mendedBy: 'tom' });
-  const look = (word: Mark['word'], signedBy = 'pia', complete = true, finding = mended) => {
+  const look = (outcome: Mark['outcome'], signedBy = 'pia', complete = true, finding = mended) => {
     const mark: Mark = {
       id: 'm',
       checkpoint: finding.checkpoint,
       position: finding.position,
-      word,
+      outcome,
       way: 'single',
       faults: [],
       note: '',
@@ -125,7 +125,7 @@ describe('judging a recheck', () => {
     };
     return judgeRecheck({
       mended: [finding],
-      standings: foldMarks([mark]),
+      answers: resolveMarks([mark]),
       complete,
       signedBy,
       policy: DEFAULT_POLICY,
@@ -134,7 +134,7 @@ describe('judging a recheck', () => {
   };
 
   it('makes a stop found sound wait for the release', () => {
-    expect(look('sound')).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
+    expect(look('pass')).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
   });
 
   it('closes a soon found sound: nothing held the bike', () => {
@@ -145,35 +145,35 @@ describe('judging a recheck', () => {
       limit: { until: NOON + 1, outings: 5 },
       mendedBy: 'tom',
     });
-    expect(look('sound', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
+    expect(look('pass', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
   });
 
   it.each(['open', 'in-work', 'rechecked', 'closed'] as const)(
     'moves no finding that is %s: nobody repaired it since',
     (state) => {
-      expect(look('sound', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
+      expect(look('pass', 'pia', true, findingLike({ state }))).toEqual({ ok: true, value: [] });
     },
   );
 
   it('moves nothing when it is incomplete or failed again', () => {
-    expect(look('sound', 'pia', false)).toEqual({ ok: true, value: [] });
-    expect(look('fault')).toEqual({ ok: true, value: [] });
+    expect(look('pass', 'pia', false)).toEqual({ ok: true, value: [] });
+    expect(look('fail')).toEqual({ ok: true, value: [] });
   });
 
   it('wants a second person for a soon on brakes that ran out, not for one that has time left', () => {
     const soon = { state: 'mended', severity: 'soon', floor: 'soon', mendedBy: 'tom' } as const;
     const overdue = findingLike({ ...soon, limit: { until: NOON, outings: 5 } });
-    expect(look('sound', 'tom', true, overdue)).toMatchObject({
+    expect(look('pass', 'tom', true, overdue)).toMatchObject({
       ok: false,
       refusal: { code: 'recheck.second-person' },
     });
-    expect(look('sound', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
+    expect(look('pass', 'pia', true, overdue)).toMatchObject({ ok: true, value: [{ state: 'rechecked' }] });
     expect(
-      look('sound', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok,
+      look('pass', 'tom', true, findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 } })).ok,
     ).toBe(true);
     expect(
       look(
-        'sound',
+        'pass',
         'tom',
         true,
         findingLike({ ...soon, limit: { until: NOON + 1, outings: 5 }, outingsUsed: 5 }),
@@ -182,9 +182,9 @@ describe('judging a recheck', () => {
   });
 
   it('wants a second person for a stop on brakes, not for one on the saddle', () => {
-    expect(look('sound', 'tom')).toMatchObject({ ok: false, refusal: { code: 'recheck.second-person' } });
+    expect(look('pass', 'tom')).toMatchObject({ ok: false, refusal: { code: 'recheck.second-person' } });
     expect(
-      look('sound', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok,
+      look('pass', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok,
     ).toBe(true);
   });
 });

@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, type Checkpoint } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, type Checkpoint } from '@cadre/core/catalogue';
 import { TRIAL_BIKES } from '@cadre/test-world/core';
 import { CHECKPOINTS } from './index';
 
 /** The trial bikes a checkpoint is asked of, in order. */
 function askedOn(checkpoint: Checkpoint): readonly string[] {
   return Object.entries(TRIAL_BIKES)
-    .filter(([, build]) => askedOf({ items: [{ checkpoint, critical: false }] }, asBuilt(build)).length > 0)
+    .filter(
+      ([, build]) => questionsOf({ items: [{ checkpoint, critical: false }] }, asBuilt(build)).length > 0,
+    )
     .map(([name]) => name);
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   asBuilt,
-  askedOf,
+  questionsOf,
   coverageOf,
   criticalBecause,
   failingClause,
@@ -19,7 +19,7 @@ const pairs = SHIPPED_CHECKLISTS.flatMap((checklist) =>
   BIKE_KINDS.map((kind) => [checklist.key, kind, checklist, USUAL_BUILD[kind]] as const),
 );
 const keysOn = (checklist: typeof RIDE_OUT, build: Build): string[] =>
-  askedOf(checklist, asBuilt(build)).map((each) => each.key);
+  questionsOf(checklist, asBuilt(build)).map((each) => each.key);
 
 /** The looks no bike goes out without, by what it is built like: from the trade's own list. */
 const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
@@ -93,7 +93,7 @@ describe('every checklist over every kind of bike', () => {
   it.each(pairs)(
     '%s asks a %s each thing once, by a rule that holds, critical only for a stop',
     (_checklist, _kind, checklist, build) => {
-      const asked = askedOf(checklist, asBuilt(build));
+      const asked = questionsOf(checklist, asBuilt(build));
       expect(asked.length).toBeGreaterThan(0);
       expect(new Set(asked.map((each) => each.key)).size).toBe(asked.length);
       for (const each of asked)
@@ -109,13 +109,13 @@ describe('every checklist over every kind of bike', () => {
   it.each(pairs)(
     '%s is walked round a %s by stations that lose nothing',
     (_checklist, _kind, checklist, build) => {
-      const asked = askedOf(checklist, asBuilt(build));
+      const asked = questionsOf(checklist, asBuilt(build));
       const stations = stationsOf(asked, checklist.route);
-      expect(stations.flatMap((each) => each.asked.map((question) => question.key)).sort()).toEqual(
+      expect(stations.flatMap((each) => each.questions.map((question) => question.key)).sort()).toEqual(
         asked.map((each) => each.key).sort(),
       );
       for (const station of stations.filter((each) => each.zones.length > 1))
-        expect(station.asked.length).toBeLessThanOrEqual(STATION_ROWS);
+        expect(station.questions.length).toBeLessThanOrEqual(STATION_ROWS);
       if (checklist.clears) expect(stations.length).toBeLessThanOrEqual(8);
     },
   );
@@ -142,7 +142,7 @@ describe('the checklists a bike goes out on', () => {
     'ask of a %s, as criticals, all the trade looks at before a ride, and nothing of that it has not',
     (_name, build) => {
       const checklist = onItsChecklist(build.kind);
-      const criticals = askedOf(checklist, asBuilt(build))
+      const criticals = questionsOf(checklist, asBuilt(build))
         .filter((each) => each.critical)
         .map((each) => each.key);
       for (const [look, belongs] of BEFORE_A_RIDE) {

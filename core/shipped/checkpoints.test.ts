@@ -63,7 +63,7 @@ describe('the shipped catalogue', () => {
       expect(positionsAsked(checkpoint).length).toBeGreaterThan(0);
       expect(checkpoint.how.length).toBeGreaterThan(20);
       expect(checkpoint.how).toMatch(/[.:]$/);
-      expect(checkpoint.sound.length).toBeGreaterThan(4);
+      expect(checkpoint.passWhen.length).toBeGreaterThan(4);
       expect(checkpoint.minutes).toBeGreaterThan(0);
       expect(checkpoint.faults.length).toBeGreaterThan(0);
       expect(new Set(checkpoint.faults.map((fault) => fault.key)).size).toBe(checkpoint.faults.length);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   asBuilt,
-  askedOf,
+  questionsOf,
   disturbancesOf,
   disturbedAt,
   isEnded,
@@ -216,8 +216,8 @@ describe('work, over every bike and every checkpoint', () => {
       const checklist = recheckChecklist([], [work], CHECKPOINTS);
       let seen = 0;
       for (const [bike, build] of bikes) {
-        const asked = new Set(askedOf(checklist, asBuilt(build)).map(({ key }) => key));
-        for (const question of askedOf(
+        const asked = new Set(questionsOf(checklist, asBuilt(build)).map(({ key }) => key));
+        for (const question of questionsOf(
           { items: CHECKPOINTS.map((checkpoint) => ({ checkpoint, critical: false })) },
           asBuilt(build),
         )) {
@@ -286,7 +286,7 @@ describe('work, over every bike and every checkpoint', () => {
   ] as const)('asks after %s what it felt normal without', (_name, bike, [touch, position], keys) => {
     const build = TRIAL_BIKES[bike];
     if (!build) throw new Error(`no trial bike ${bike}`);
-    const asked = askedOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(
+    const asked = questionsOf(recheckChecklist([], [{ touch, position }], CHECKPOINTS), asBuilt(build)).map(
       ({ key }) => key,
     );
     expect(asked).toEqual(expect.arrayContaining(keys.split(' ')));
@@ -308,9 +308,9 @@ describe('the checklist after an incident', () => {
       const cause = { crash: 'crash', immersion: 'water', transport: null }[kind];
       for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
         const asked = new Map(
-          askedOf(checklist ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
+          questionsOf(checklist ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
         );
-        for (const { key, checkpoint } of askedOf(
+        for (const { key, checkpoint } of questionsOf(
           { items: CHECKPOINTS.map((each) => ({ checkpoint: each, critical: false })) },
           asBuilt(build),
         )) {

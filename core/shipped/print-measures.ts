@@ -154,7 +154,7 @@ function rowsOf({ name, taken, on, most, step, shown, times = 1 }: Walked): read
     );
     if (!judged.ok) continue;
     const [worst] = judged.value;
-    const said = worst ? [worst.word, worst.becomes, worst.next] : [];
+    const said = worst ? [worst.outcome, worst.becomes, worst.next] : [];
     if (said.join() !== before)
       rows.push([before === '' ? name : '', `from ${written(value, shown.times)} ${shown.unit}`, ...said]);
     before = said.join();

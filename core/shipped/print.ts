@@ -45,7 +45,7 @@ function printCheckpoint(checkpoint: Checkpoint): string {
   return [
     `### ${checkpoint.name}`,
     facts.filter(Boolean).join(' · '),
-    `${checkpoint.how} **Sound:** ${checkpoint.sound}`,
+    `${checkpoint.how} **Sound:** ${checkpoint.passWhen}`,
     faults.join('\n'),
     ...checkpoint.cautions.map((caution) => `> ${caution}`),
   ].join('\n\n');

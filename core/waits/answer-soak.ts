@@ -38,7 +38,7 @@ export function answerSoak(
     choices,
   );
   if (!told.ok) return told;
-  const { word, because } = told.value;
+  const { outcome: word, because } = told.value;
   const wanted = because === 'hours' ? AGAIN_HOURS - hours : hours;
   return {
     ok: true,

@@ -49,13 +49,13 @@ describe('a soak', () => {
   it('that lost 24 of 300 kPa in 18 hours is soon, and over', () =>
     expect(answerSoak(wait(), at(276, 18), {})).toMatchObject({
       ok: true,
-      answer: { word: 'fault', becomes: 'soon' },
+      answer: { outcome: 'fail', becomes: 'soon' },
       againAt: null,
     }));
   it('gauged again too soon goes on until six hours are over', () =>
     expect(answerSoak(wait({ gauged: { kpa: 200, typed: '2', at: 0 } }), at(193, 4), {})).toMatchObject({
       ok: true,
-      answer: { word: 'too-soon' },
+      answer: { outcome: 'too-soon' },
       againAt: 6 * HOUR,
     }));
   it('whose loss the gauges cannot tell is given as long again', () =>
@@ -67,12 +67,12 @@ describe('a soak', () => {
   it('that holds is over', () =>
     expect(answerSoak(wait(), at(298, 48), {})).toMatchObject({
       ok: true,
-      answer: { word: 'sound' },
+      answer: { outcome: 'pass' },
       againAt: null,
     }));
   it('that falls under the tyre’s least before the next look is soon', () =>
     expect(answerSoak(wait({ floor: 270 }), at(282, 24), {})).toMatchObject({
-      answer: { word: 'fault', because: 'floor' },
+      answer: { outcome: 'fail', because: 'floor' },
     }));
   it('without a pressure to compare with, or with one that cannot be, is refused by its field', () => {
     expect(answerSoak(wait({ gauged: null }), at(282, 24), {})).toEqual({

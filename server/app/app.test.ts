@@ -104,7 +104,7 @@ const mark = {
   id,
   checkpoint: 'rim',
   position: 'front',
-  word: 'sound',
+  outcome: 'pass',
   way: 'single',
   faults: [],
   note: '',

@@ -50,7 +50,7 @@ describe('the database', () => {
     ],
     [
       'a mark whose faults are no JSON',
-      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'sound', 'single', 'x', '', NULL, '${ID}', 'd', NOW())`,
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'pass', 'single', 'x', '', NULL, '${ID}', 'd', NOW())`,
     ],
     [
       'an entry numbered nought',

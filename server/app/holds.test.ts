@@ -5,7 +5,7 @@ import { addMarks, signCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { ROUTES } from '@cadre/contract/routes';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { faulty, markFor } from '@cadre/test-world/builders';
 import { CAST, refusalOf, World } from '../../testing/world';
 import { OF_NO_BIKE, RELEASE, WRITE_ACTS, type Asking } from '../../testing/write-acts';
@@ -141,8 +141,8 @@ describe('a hold', () => {
       .as('inspector')
       .send(openRecheck, { params: { id: repairId }, body: { id: newId(), at: world.clock.now } });
     const author = world.idOf('inspector');
-    const marks = askedOf(recheck.checklist, asBuilt(held.build)).map((asked) =>
-      markFor(asked, author, world.clock.now),
+    const marks = questionsOf(recheck.checklist, asBuilt(held.build)).map((question) =>
+      markFor(question, author, world.clock.now),
     );
     await world.as('inspector').send(addMarks, { params: { id: recheck.id }, body: { marks } });
     await world.as('inspector').send(signCheck, {

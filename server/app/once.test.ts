@@ -147,7 +147,7 @@ describe('an act sent twice', () => {
     const body = { id: newId(), gauged: { kpa: 200, typed: '2' }, note: '', at: world.clock.now };
     const said = () => world.as('inspector').send(answerWait, { params: { id: soak.id }, body });
     const first = await said();
-    expect(first.leak).toMatchObject({ word: 'fault' });
+    expect(first.leak).toMatchObject({ outcome: 'fail' });
     await world.as('desk').send(reportIncident, {
       params: { id: bike.id },
       body: { id: newId(), kind: 'crash', note: '', at: world.clock.now },

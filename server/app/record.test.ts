@@ -97,7 +97,7 @@ async function offerABike(): Promise<void> {
       {
         checkpoint: 'tyre-casing',
         position: 'rear',
-        more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
+        more: { outcome: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
       },
     ],
   });
@@ -203,7 +203,7 @@ async function changeTheFleet(): Promise<void> {
             id: newId(),
             checkpoint: 'pad-thickness',
             position: 'front',
-            word: 'sound',
+            outcome: 'pass',
             way: 'single',
             faults: [],
             note: '',
@@ -344,12 +344,12 @@ describe('the record', () => {
     ],
     [
       'one byte of a mark',
-      `UPDATE mark SET word = 'sound' WHERE word = 'fault' AND checkpoint = 'rotor'`,
-      `UPDATE mark SET word = 'fault' WHERE checkpoint = 'rotor' AND position = 'rear' AND faults <> '[]'`,
+      `UPDATE mark SET outcome = 'pass' WHERE outcome = 'fail' AND checkpoint = 'rotor'`,
+      `UPDATE mark SET outcome = 'fail' WHERE checkpoint = 'rotor' AND position = 'rear' AND faults <> '[]'`,
     ],
     [
       'a mark slipped in',
-      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, word, way, faults, note, reading, author, device, \`at\` FROM mark LIMIT 1`,
+      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, outcome, way, faults, note, reading, author, device, \`at\` FROM mark LIMIT 1`,
       `DELETE FROM mark WHERE id NOT IN (SELECT id FROM (SELECT m.id FROM mark m JOIN entry e ON e.kind = 'check.marked' AND INSTR(e.body, m.id)) kept)`,
     ],
     [
@@ -367,7 +367,7 @@ describe('the record', () => {
   it.each([
     ['change an entry', 'UPDATE entry SET author = NULL'],
     ['remove an entry', 'DELETE FROM entry'],
-    ['change a mark', "UPDATE mark SET word = 'sound'"],
+    ['change a mark', "UPDATE mark SET outcome = 'pass'"],
     ['remove a mark', 'DELETE FROM mark'],
     ['drop a table', 'DROP TABLE mark'],
     ['empty the record', 'TRUNCATE entry'],

@@ -58,7 +58,7 @@ describe('an act asks the database only so often', () => {
       }),
     );
     const marks = marksFor(checklist.checklist, bike.build, author, at - 300_000, exceptions);
-    const stopsFirst = [...marks].sort((a, b) => Number(b.word !== 'sound') - Number(a.word !== 'sound'));
+    const stopsFirst = [...marks].sort((a, b) => Number(b.outcome !== 'pass') - Number(a.outcome !== 'pass'));
     const mark = await statements(() =>
       client.send(addMarks, { params: { id: checkId }, body: { marks: stopsFirst.slice(0, 9) } }),
     );

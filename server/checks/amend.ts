@@ -2,15 +2,15 @@ import type { EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { amendCheck } from '@cadre/contract/checks';
 import type { BodyOf } from '@cadre/contract/http';
-import { askedOf } from '@cadre/core/catalogue';
-import { foldMarks, overlay, progressOf } from '@cadre/core/checks';
+import { questionsOf } from '@cadre/core/catalogue';
+import { resolveMarks, overlay, progressOf } from '@cadre/core/checks';
 import { judgeCheck } from '@cadre/core/findings';
 import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
-import { measuredStandings } from './measured-standings';
+import { measuredAnswers } from './measured-answers';
 import { RefusedError, type NewEvent } from '@cadre/server/platform/event-log';
 import { markDigest } from './mark-digest';
 import { markEntity, type CheckRow } from './entities';
@@ -33,9 +33,11 @@ export async function amendmentOf(
   const bike = await findBike(tx, signed.bikeId);
   const { checklist } = await checklistByHash(tx, signed.checklistHash);
   const { policy } = await currentPolicy(tx);
-  const asked = askedOf(checklist, await fittedOf(tx, bike));
-  const before = foldMarks((await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf));
-  const amendment = foldMarks(
+  const asked = questionsOf(checklist, await fittedOf(tx, bike));
+  const before = resolveMarks(
+    (await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf),
+  );
+  const amendment = resolveMarks(
     (await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf),
   );
   const strange = body.marks.find(
@@ -48,10 +50,10 @@ export async function amendmentOf(
     });
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
-    asked: asked.filter((each) => amendment.has(each.key)),
-    standings: await measuredStandings(tx, bike, checklist, asked, amendment, policy),
+    questions: asked.filter((each) => amendment.has(each.key)),
+    answers: await measuredAnswers(tx, bike, checklist, asked, amendment, policy),
     open: facts.findings,
-    putRightBefore: await putRightBefore(tx, bike.id, at - policy.comingBack.days * DAY_MS, at),
+    fixedBefore: await putRightBefore(tx, bike.id, at - policy.comingBack.days * DAY_MS, at),
     policy,
     signedAt: at,
     signedBy: author.id,

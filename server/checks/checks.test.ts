@@ -99,7 +99,7 @@ describe('a check', () => {
     expect(await world.fitness(it.id)).toMatchObject({ fitness: 'held', reasons: ['draft-stop'] });
     await world.as('inspector').send(addMarks, {
       params: { id: open.id },
-      body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', faults: [], at: mark.at + 1 }] },
+      body: { marks: [{ ...mark, id: newId(), outcome: 'withdrawn', faults: [], at: mark.at + 1 }] },
     });
     expect((await world.fitness(it.id)).fitness).toBe('cleared');
   });
@@ -169,7 +169,7 @@ describe('marks', () => {
     expect(await countOf('mark', 'checkId = ?', open.id)).toBe(marks.length);
     const [first] = marks;
     if (!first) throw new Error('nothing asked');
-    expect(await refusalOf(send([{ ...first, word: 'fault' }]))).toBe('409 conflict.id-reused');
+    expect(await refusalOf(send([{ ...first, outcome: 'fail' }]))).toBe('409 conflict.id-reused');
     const signature = {
       id: newId(),
       author: open.author,

@@ -1,6 +1,12 @@
 import type { EntityManager } from 'typeorm';
-import { askedKey, askedOf, DEFAULT_POLICY, type Fitted, type FittedPart } from '@cadre/core/catalogue';
-import { foldMarks, markedUnasked } from '@cadre/core/checks';
+import {
+  questionKey,
+  questionsOf,
+  DEFAULT_POLICY,
+  type Fitted,
+  type FittedPart,
+} from '@cadre/core/catalogue';
+import { resolveMarks, markedUnasked } from '@cadre/core/checks';
 import { floorOf, severityOf } from '@cadre/core/findings';
 import type { DraftStop } from '@cadre/core/fitness';
 import type { Build } from '@cadre/core/fleet';
@@ -9,7 +15,7 @@ import type { FactSource } from '@cadre/server/fitness';
 import { bikeEntity } from '@cadre/server/fleet';
 import { jsonOf } from '@cadre/server/platform/database';
 import type { MarkRow } from './entities';
-import { measuredStandings } from './measured-standings';
+import { measuredAnswers } from './measured-answers';
 import { markOf } from './rows';
 
 interface OpenCheck {
@@ -58,25 +64,25 @@ async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftSto
   for (const check of await openChecks(tx, bikeId)) {
     const { marks } = check;
     const measured = marks.some((mark) => mark.reading);
-    if (!measured && !marks.some((mark) => mark.word === 'fault' || mark.word === 'watch')) continue;
+    if (!measured && !marks.some((mark) => mark.outcome === 'fail' || mark.outcome === 'watch')) continue;
     const { checklist } = await checklistByHash(tx, check.checklistHash);
-    const asked = askedOf(checklist, check.fitted);
-    const folded = foldMarks(marks.map(markOf));
+    const asked = questionsOf(checklist, check.fitted);
+    const folded = resolveMarks(marks.map(markOf));
     // A stop that was marked stays one, whatever the bike was built into meanwhile.
     const questions = [...asked, ...markedUnasked(checklist, asked, folded)];
     const bike = measured ? await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId }) : null;
-    const standings = bike
-      ? await measuredStandings(tx, bike, checklist, questions, folded, (await currentPolicy(tx)).policy)
+    const answers = bike
+      ? await measuredAnswers(tx, bike, checklist, questions, folded, (await currentPolicy(tx)).policy)
       : folded;
-    for (const asked of questions) {
-      const standing = standings.get(askedKey(asked.checkpoint.key, asked.position));
-      for (const marked of standing?.faults ?? []) {
-        const fault = asked.checkpoint.faults.find((each) => each.key === marked.fault);
-        if (!standing || !fault) continue;
+    for (const question of questions) {
+      const answer = answers.get(questionKey(question.checkpoint.key, question.position));
+      for (const marked of answer?.faults ?? []) {
+        const fault = question.checkpoint.faults.find((each) => each.key === marked.fault);
+        if (!answer || !fault) continue;
         // The policy matters to what local rules ask for only; most faults need not fetch it.
         const policy = fault.legal ? (await currentPolicy(tx)).policy : DEFAULT_POLICY;
-        if (severityOf(standing.outcome, floorOf(fault, policy), marked) === 'stop')
-          stops.push({ checkId: check.id, words: `${asked.checkpoint.name}: ${fault.name}` });
+        if (severityOf(answer.outcome, floorOf(fault, policy), marked) === 'stop')
+          stops.push({ checkId: check.id, words: `${question.checkpoint.name}: ${fault.name}` });
       }
     }
   }

@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { Position } from '@cadre/core/catalogue';
-import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
+import type { MarkedFault, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
 
 /** Append-only: what somebody said of one checkpoint. The application's user may insert and read it, no more. */
@@ -9,7 +9,7 @@ export interface MarkRow {
   checkId: string;
   checkpoint: string;
   position: Position;
-  word: MarkWord;
+  outcome: MarkOutcome;
   way: MarkWay;
   faults: readonly MarkedFault[];
   note: string;
@@ -25,7 +25,7 @@ export const markEntity = new EntitySchema<MarkRow>({
     checkId: uuid(),
     checkpoint: word(),
     position: word(),
-    word: word(),
+    outcome: word(),
     way: word(),
     faults: json(),
     note: words(1000),

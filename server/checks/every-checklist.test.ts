@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { getCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { askedOf } from '@cadre/core/catalogue';
+import { questionsOf } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { World } from '../../testing/world';
@@ -22,7 +22,7 @@ describe.each(SHIPPED_CHECKLISTS.map((checklist) => [checklist.key] as const))('
       const bike = bikes.get(kind);
       const version = world.checklists.get(key);
       if (!bike || !version) throw new Error(`no bike or checklist: ${kind}, ${key}`);
-      const asked = askedOf(version.checklist, { build: bike.build, parts: bike.parts });
+      const asked = questionsOf(version.checklist, { build: bike.build, parts: bike.parts });
       if (asked.length === 0) {
         // A checklist of one station may have nothing to ask of a kind that lacks it; it says so and cannot be begun as complete.
         expect(version.checklist.clears).toBe(false);

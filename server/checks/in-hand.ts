@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { askedOf, type FittedPart } from '@cadre/core/catalogue';
+import { questionsOf, type FittedPart } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { RefusedError } from '@cadre/server/platform/event-log';
@@ -39,7 +39,7 @@ export async function checkInHand(
     check,
     hasKnown: Number(check.known) > 0,
     asked: new Set(
-      askedOf(checklist, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key),
+      questionsOf(checklist, { build: JSON.parse(check.build) as Build, parts }).map((each) => each.key),
     ),
   };
 }

@@ -2,13 +2,13 @@ import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { isAfterIncident } from '@cadre/core/incidents';
 import {
-  askedOf,
+  questionsOf,
   ruledOutOf,
   ruleText,
   type PolicyVersion,
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
-import { foldMarks, isHasty, markedUnasked } from '@cadre/core/checks';
+import { resolveMarks, isHasty, markedUnasked } from '@cadre/core/checks';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
@@ -17,7 +17,7 @@ import { findBike, fittedOf, siteEntity } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
-import { measuredStandings } from './measured-standings';
+import { measuredAnswers } from './measured-answers';
 import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
 import { repairEntity } from '@cadre/server/repairs';
 import { checkEntity, markEntity, type CheckRow } from './entities';
@@ -33,7 +33,7 @@ export async function putRightBefore(
   until: number,
 ): Promise<Map<string, number>> {
   const rows = await tx.query<{ question: string; times: number | string }[]>(
-    "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.word = 'put-right' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
+    "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.outcome = 'fixed' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
     [bikeId, new Date(since), new Date(until)],
   );
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
@@ -52,25 +52,18 @@ export async function judgeSigned(
   const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
-  const asked = askedOf(checklist, fitted);
-  const folded = foldMarks(marks);
+  const asked = questionsOf(checklist, fitted);
+  const folded = resolveMarks(marks);
   const noLongerAsked = markedUnasked(checklist, asked, folded);
-  const standings = await measuredStandings(
-    tx,
-    bike,
-    checklist,
-    [...asked, ...noLongerAsked],
-    folded,
-    policy,
-  );
+  const answers = await measuredAnswers(tx, bike, checklist, [...asked, ...noLongerAsked], folded, policy);
   const stands = !checklist.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
   const judgement = judgeCheck({
-    asked,
+    questions: asked,
     noLongerAsked,
-    standings,
+    answers: answers,
     open: facts.findings,
-    putRightBefore: await putRightBefore(tx, bike.id, signedAt - policy.comingBack.days * DAY_MS, signedAt),
+    fixedBefore: await putRightBefore(tx, bike.id, signedAt - policy.comingBack.days * DAY_MS, signedAt),
     policy,
     signedAt,
     signedBy: author.id,
@@ -80,7 +73,7 @@ export async function judgeSigned(
   const rechecked = check.repairId
     ? await recheckedFindings(tx, check.repairId, changed, {
         facts,
-        standings,
+        answers,
         complete: judgement.complete,
         author,
         policy,
@@ -101,7 +94,7 @@ export async function judgeSigned(
       validUntil: judgement.complete && stands ? validUntil(checklist, signedAt, timeZone) : null,
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
       ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
-        question: each.asked.key,
+        question: each.question.key,
         because: ruleText(each.because),
       })),
       findings: [...changed, ...(rechecked ?? [])],
@@ -146,7 +139,7 @@ function validUntil(checklist: ChecklistVersion, signedAt: number, timeZone: str
 
 interface RecheckContext {
   readonly facts: { readonly findings: readonly Finding[] };
-  readonly standings: ReturnType<typeof foldMarks>;
+  readonly answers: ReturnType<typeof resolveMarks>;
   readonly complete: boolean;
   readonly author: Author;
   readonly policy: PolicyVersion;
@@ -165,7 +158,7 @@ async function recheckedFindings(
   const judged = orRefuse(
     judgeRecheck({
       mended,
-      standings: context.standings,
+      answers: context.answers,
       complete: context.complete,
       signedBy: context.author.id,
       policy: context.policy,

@@ -64,11 +64,11 @@ describe('what was found last time', () => {
     });
     const { looks } = await world.as('desk').send(listLooks, { params: { id: it.id } });
     expect(looks.find((look) => look.key === 'tyre-pressure@front')).toMatchObject({
-      outcome: 'sound',
+      outcome: 'pass',
       reading,
     });
     expect(looks.find((look) => look.key === 'tyre-casing@rear')).toMatchObject({
-      outcome: 'fault',
+      outcome: 'fail',
       faults: [{ fault: 'worn' }],
       note: 'Middle knobs',
     });
@@ -127,7 +127,7 @@ describe('an amendment', () => {
     const { check } = await world.check(it);
     world.clock.now += 1000;
     await amend(check.id, 'inspector', [
-      question(it, 'bars', { word: 'not-looked-at', note: 'Somebody came in' }),
+      question(it, 'bars', { outcome: 'skipped', note: 'Somebody came in' }),
     ]);
     expect(await world.fitness(it.id)).toEqual({
       fitness: 'held',
@@ -240,13 +240,13 @@ it('a mark from paper and from the line is kept as such', async () => {
   });
   const [first] = marksFor(lights.checklist, of.build, author, world.clock.now);
   if (!first) throw new Error('nothing asked');
-  const asked = { checkpoint: { key: first.checkpoint }, position: first.position } as never;
+  const question = { checkpoint: { key: first.checkpoint }, position: first.position } as never;
   await world.as('inspector').send(addMarks, {
     params: { id: checkId },
     body: {
       marks: [
-        markFor(asked, author, world.clock.now, { way: 'paper' }),
-        markFor(asked, author, world.clock.now + 1, { way: 'line' }),
+        markFor(question, author, world.clock.now, { way: 'paper' }),
+        markFor(question, author, world.clock.now + 1, { way: 'line' }),
       ],
     },
   });

@@ -1,7 +1,7 @@
 import { In, type EntityManager } from 'typeorm';
 import type { listLooks, listServices, findChecks, CheckSummary } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
-import { foldMarks, lastLooks } from '@cadre/core/checks';
+import { resolveMarks, lastLooks } from '@cadre/core/checks';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
 import { markOf } from './rows';
@@ -133,7 +133,7 @@ export async function checksOf(tx: EntityManager, bikeId: string, most: number):
       clears: checklist.clears,
       repairId: check.repairId,
       amends: check.amends,
-      marked: foldMarks((marks.get(check.id) ?? []).map(markOf)).size,
+      marked: resolveMarks((marks.get(check.id) ?? []).map(markOf)).size,
     });
   }
   return summaries;

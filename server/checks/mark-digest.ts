@@ -10,7 +10,7 @@ export function markDocument(row: MarkRow): object {
     checkId: row.checkId,
     checkpoint: row.checkpoint,
     position: row.position,
-    word: row.word,
+    outcome: row.outcome,
     way: row.way,
     faults: row.faults,
     note: row.note,

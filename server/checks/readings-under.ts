@@ -1,7 +1,13 @@
 import { In, type EntityManager } from 'typeorm';
 import type { previewPolicy } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
-import { askedOf, measuredOn, onChecklist, type PolicyVersion, type Position } from '@cadre/core/catalogue';
+import {
+  questionsOf,
+  measuredOn,
+  onChecklist,
+  type PolicyVersion,
+  type Position,
+} from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { readingEffect } from '@cadre/core/findings';
 import { bikeEntity, type BikeRow, measuredBikes, partsByBike } from '@cadre/server/fleet';
@@ -25,7 +31,7 @@ interface LastReading {
 /** The newest signed reading of each question of each bike. */
 async function lastReadings(tx: EntityManager, since: number): Promise<readonly LastReading[]> {
   const rows = await tx.query<(Omit<LastReading, 'reading'> & { reading: string })[]>(
-    "SELECT c.bikeId, c.checklistHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.word <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
+    "SELECT c.bikeId, c.checklistHash, m.checkpoint, m.position, m.reading, m.`at` FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.signedAt >= ? AND m.reading IS NOT NULL AND m.outcome <> 'withdrawn' ORDER BY m.`at` DESC, m.id",
     [new Date(since)],
   );
   const seen = new Map<string, LastReading>();
@@ -64,22 +70,23 @@ export async function readingsUnder(
     const on = measured.get(bikeId);
     if (!bike || !on) continue;
     const { checklist } = await checklistByHash(tx, checklistHash);
-    const asked = askedOf(checklist, { build: bike.build, parts: parts.get(bikeId)?.parts ?? [] }).find(
-      (each) => each.checkpoint.key === checkpoint && each.position === position,
-    );
+    const question = questionsOf(checklist, {
+      build: bike.build,
+      parts: parts.get(bikeId)?.parts ?? [],
+    }).find((each) => each.checkpoint.key === checkpoint && each.position === position);
     const effect =
-      asked &&
+      question &&
       readingEffect(
         reading,
-        measuredOn(asked, onChecklist(on, checklist), from),
-        measuredOn(asked, onChecklist(on, checklist), to),
+        measuredOn(question, onChecklist(on, checklist), from),
+        measuredOn(question, onChecklist(on, checklist), to),
       );
-    if (!asked || !effect) continue;
+    if (!question || !effect) continue;
     const { measure, typed } = reading;
     effects.push({
       bikeId,
       tag: bike.tag,
-      checkpoint: asked.checkpoint.name,
+      checkpoint: question.checkpoint.name,
       position,
       measure: measure as Effects[number]['measure'],
       typed,

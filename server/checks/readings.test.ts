@@ -213,7 +213,7 @@ describe('other limits', () => {
     const stricter = { ...policy, limits: { ...policy.limits, padRenew: 2, padFault: 1.9 } };
     const preview = await world.as('lead').send(previewPolicy, { body: { policy: stricter } });
     expect(preview.readings.filter((each) => each.bikeId === of.id)).toMatchObject([
-      { before: { word: 'sound' }, after: { becomes: 'stop', limit: { value: 1.9, source: 'policy' } } },
+      { before: { outcome: 'pass' }, after: { becomes: 'stop', limit: { value: 1.9, source: 'policy' } } },
     ]);
     await world
       .as('lead')

@@ -21,7 +21,7 @@ export async function refreshRebuilt(
     if (due.has(bikeId) && facts.validUntil !== null && facts.validUntil > at)
       changed.set(bikeId, { ...facts, validUntil: at });
   const underWay = await tx.query<{ bikeId: string }[]>(
-    "SELECT DISTINCT c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND (m.reading IS NOT NULL OR m.word IN ('fault', 'watch'))",
+    "SELECT DISTINCT c.bikeId FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND (m.reading IS NOT NULL OR m.outcome IN ('fail', 'watch'))",
     [bikeIds],
   );
   for (const { bikeId } of underWay) {

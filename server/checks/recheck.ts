@@ -1,7 +1,7 @@
 import type { Check } from '@cadre/contract/checks';
 import type { BodyOf } from '@cadre/contract/http';
 import type { openRecheck } from '@cadre/contract/repairs';
-import { askedOf } from '@cadre/core/catalogue';
+import { questionsOf } from '@cadre/core/catalogue';
 import { recheckChecklist, wheelsRenewed } from '@cadre/core/repairs';
 import { publishedCheckpoints } from '@cadre/server/catalogue';
 import { factsOf } from '@cadre/server/fitness';
@@ -48,7 +48,7 @@ export class Rechecks {
           wheelsRenewed(repair.used, repair.touched),
         );
         const bike = await findBike(tx, repair.bikeId);
-        if (askedOf(checklist, await fittedOf(tx, bike)).length === 0)
+        if (questionsOf(checklist, await fittedOf(tx, bike)).length === 0)
           throw new RefusedError('repair.nothing-to-recheck');
         return {
           kind: 'check.opened',

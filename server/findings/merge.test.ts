@@ -22,7 +22,7 @@ async function twiceTold(): Promise<{ bike: Bike; cut: Finding; worn: Finding }>
       {
         checkpoint: 'tyre-casing',
         position: 'rear',
-        more: { word: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
+        more: { outcome: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
       },
     ],
   });

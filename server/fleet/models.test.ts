@@ -121,7 +121,7 @@ describe('a bike built otherwise', () => {
     await edit({ rearSuspension: 'shock' });
     expect((await world.fitness(bike.id)).fitness).toBe('due');
     await world.check(await world.bikeNow(bike.id), {
-      exceptions: [{ checkpoint: 'bars', more: { word: 'fault', faults: [{ fault: 'bent' }] } }],
+      exceptions: [{ checkpoint: 'bars', more: { outcome: 'fail', faults: [{ fault: 'bent' }] } }],
     });
     await edit({ assist: 'mid-motor' });
     expect((await world.fitness(bike.id)).fitness).toBe('held');

@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { askedKey, askedOf } from '@cadre/core/catalogue';
+import { questionKey, questionsOf } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import { recheckChecklist } from '@cadre/core/repairs';
 import { publishedCheckpoints } from '@cadre/server/catalogue';
@@ -11,8 +11,8 @@ export async function isStillAsked(tx: EntityManager, bikeId: string, finding: F
   const checkpoint = (await publishedCheckpoints(tx)).find((each) => each.key === finding.checkpoint);
   if (!checkpoint) return false;
   const fitted = await fittedOf(tx, await findBike(tx, bikeId));
-  return askedOf({ items: [{ checkpoint, critical: false }] }, fitted).some(
-    (each) => each.key === askedKey(finding.checkpoint, finding.position),
+  return questionsOf({ items: [{ checkpoint, critical: false }] }, fitted).some(
+    (each) => each.key === questionKey(finding.checkpoint, finding.position),
   );
 }
 
@@ -29,5 +29,5 @@ export async function repairSettled(
   const failed = [{ checkpoint: finding.checkpoint, position: finding.position }];
   const others = repair.findingIds.some((id) => id !== finding.id);
   const checklist = recheckChecklist(failed, repair.touched, await publishedCheckpoints(tx));
-  return others || askedOf(checklist, await fittedOf(tx, bike)).length > 0 ? null : repair.id;
+  return others || questionsOf(checklist, await fittedOf(tx, bike)).length > 0 ? null : repair.id;
 }

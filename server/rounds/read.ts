@@ -57,15 +57,15 @@ async function markedIn(
 ): Promise<ReadonlyMap<string, { by: string; at: number; found: number }>> {
   if (checkIds.length === 0) return new Map();
   const rows = await tx.query<
-    { checkId: string; author: string; at: Date; word: string; question: string }[]
+    { checkId: string; author: string; at: Date; outcome: string; question: string }[]
   >(
-    'SELECT checkId, author, `at`, word, CONCAT(checkpoint, "@", position) AS question FROM (SELECT m.*, ROW_NUMBER() OVER (PARTITION BY checkId, checkpoint, position, author ORDER BY `at` DESC, id) AS newest FROM mark m WHERE checkId IN (?)) AS latest WHERE newest = 1 ORDER BY `at`',
+    'SELECT checkId, author, `at`, outcome, CONCAT(checkpoint, "@", position) AS question FROM (SELECT m.*, ROW_NUMBER() OVER (PARTITION BY checkId, checkpoint, position, author ORDER BY `at` DESC, id) AS newest FROM mark m WHERE checkId IN (?)) AS latest WHERE newest = 1 ORDER BY `at`',
     [checkIds],
   );
   const byCheck = new Map<string, { by: string; at: number; found: Set<string> }>();
   for (const row of rows) {
     const found = byCheck.get(row.checkId)?.found ?? new Set<string>();
-    if (row.word === 'fault' || row.word === 'watch') found.add(row.question);
+    if (row.outcome === 'fail' || row.outcome === 'watch') found.add(row.question);
     byCheck.set(row.checkId, { by: row.author, at: row.at.getTime(), found });
   }
   return new Map([...byCheck].map(([id, { by, at, found }]) => [id, { by, at, found: found.size }]));

@@ -110,12 +110,12 @@ describe('a round', () => {
     });
     const [mark] = marksFor(ride.checklist, a.build, author, world.clock.now);
     if (!mark) throw new Error('no mark');
-    const wrong = { ...mark, word: 'fault' as const };
+    const wrong = { ...mark, outcome: 'fail' as const };
     await world.as('inspector').send(addMarks, { params: { id: checkId }, body: { marks: [wrong] } });
     expect((await now(round.id)).looks[0]?.found).toBe(1);
     await world.as('inspector').send(addMarks, {
       params: { id: checkId },
-      body: { marks: [{ ...mark, id: newId(), word: 'withdrawn', at: mark.at + 5 }] },
+      body: { marks: [{ ...mark, id: newId(), outcome: 'withdrawn', at: mark.at + 5 }] },
     });
     expect((await now(round.id)).looks[0]?.found).toBe(0);
   });

@@ -42,7 +42,7 @@ export async function lookedSince(
 ): Promise<ReadonlyMap<string, number>> {
   if (bikeIds.length === 0) return new Map();
   const rows = await tx.query<{ bikeId: string; last: Date }[]>(
-    "SELECT c.bikeId, MAX(c.signedAt) AS last FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'signed' AND c.signedAt >= ? AND m.checkpoint = ? AND m.word NOT IN ('withdrawn', 'not-looked-at') GROUP BY c.bikeId",
+    "SELECT c.bikeId, MAX(c.signedAt) AS last FROM bike_check c JOIN mark m ON m.checkId = c.id WHERE c.bikeId IN (?) AND c.state = 'signed' AND c.signedAt >= ? AND m.checkpoint = ? AND m.outcome NOT IN ('withdrawn', 'skipped') GROUP BY c.bikeId",
     [bikeIds, since, checkpoint],
   );
   return new Map(rows.map((row) => [row.bikeId, row.last.getTime()]));

@@ -22,7 +22,7 @@ export interface WaitEvents {
     /** What a tyre left to stand showed, as the answer tells it. */
     leak: Pick<
       LeakAnswer,
-      'word' | 'because' | 'perDay' | 'perDayLeast' | 'perDayMost' | 'hoursToFloor'
+      'outcome' | 'because' | 'perDay' | 'perDayLeast' | 'perDayMost' | 'hoursToFloor'
     > | null;
     againAt: number | null;
     findings: readonly Finding[];

@@ -1,4 +1,4 @@
-import { askedKey, type Asked, type PolicyVersion } from '@cadre/core/catalogue';
+import { questionKey, type Question, type PolicyVersion } from '@cadre/core/catalogue';
 import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { pressureVerdict, type LeakAnswer } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
@@ -24,8 +24,8 @@ export function leakFinding(
   const checkpoint = CHECKPOINTS.find((each) => each.key === PRESSURE);
   if (!checkpoint) throw new Error(`no checkpoint ${PRESSURE} ships`);
   const zone = wait.position === 'rear' ? 'rear-wheel' : 'front-wheel';
-  const key = askedKey(PRESSURE, wait.position);
-  const asked: Asked = {
+  const key = questionKey(PRESSURE, wait.position);
+  const question: Question = {
     key,
     checkpoint,
     position: wait.position,
@@ -42,13 +42,13 @@ export function leakFinding(
     next: 'find-leak',
   } as const;
   const { changes } = judgeCheck({
-    asked: [asked],
-    standings: new Map([
+    questions: [question],
+    answers: new Map([
       [
         key,
         {
           key,
-          outcome: 'fault',
+          outcome: 'fail',
           faults: [isEmpty ? { fault } : { fault, severity: 'soon' }],
           marks: [],
           measured: new Map([[fault, measured]]),
@@ -56,7 +56,7 @@ export function leakFinding(
       ],
     ]),
     open: of.open,
-    putRightBefore: new Map(),
+    fixedBefore: new Map(),
     policy: of.policy,
     signedAt: gauged.at,
     signedBy: of.by,

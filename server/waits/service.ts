@@ -103,7 +103,7 @@ export class Waits {
           );
         const { corrected: _corrected, becomes: _becomes, limit: _limit, ...leak } = soak.answer;
         const findings =
-          soak.answer.word === 'fault'
+          soak.answer.outcome === 'fail'
             ? [
                 leakFinding(wait, gauged, soak.answer, {
                   open: (await factsOf(tx, bikeId)).findings,
@@ -118,7 +118,7 @@ export class Waits {
           happenedAt: body.at,
           body: {
             ...plain,
-            said: soak.answer.word,
+            said: soak.answer.outcome,
             perDay: soak.answer.perDay,
             leak,
             againAt: soak.againAt,

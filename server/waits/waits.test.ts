@@ -67,7 +67,7 @@ describe('a soak', () => {
       gauged: { kpa: 276, typed: '2.76' },
       at: (wait?.since ?? 0) + 18 * HOUR,
     });
-    expect(told.leak).toMatchObject({ word: 'fault', because: 'rate' });
+    expect(told.leak).toMatchObject({ outcome: 'fail', because: 'rate' });
     expect((told.leak?.perDay ?? 0) * 100).toBeCloseTo(10.67, 2);
     expect(told.bike.facts.waits).toEqual([]);
     expect(told.bike.facts.findings).toMatchObject([
@@ -92,7 +92,7 @@ describe('a soak', () => {
       at: (wait?.since ?? 0) + 4 * HOUR,
     });
     expect(told).toMatchObject({
-      leak: { word: 'too-soon', because: 'hours' },
+      leak: { outcome: 'too-soon', because: 'hours' },
       againAt: (wait?.since ?? 0) + 6 * HOUR,
     });
     expect(told.bike.facts.findings).toEqual([]);
@@ -108,7 +108,7 @@ describe('a soak', () => {
     const wait = (await set(await bike(), 'soak', { gauged: { kpa: 300, typed: '3' } })).facts.waits?.[0];
     await later(12);
     const told = await answer(wait?.id ?? '', { gauged: { kpa: 0, typed: '0' } });
-    expect(told.leak).toMatchObject({ word: 'fault' });
+    expect(told.leak).toMatchObject({ outcome: 'fail' });
     expect(told.bike.facts.findings).toMatchObject([{ fault: 'flat', severity: 'stop' }]);
     expect((await world.fitness(told.bike.id)).fitness).toBe('held');
   });
@@ -127,7 +127,7 @@ describe('a soak', () => {
     expect(wait?.floor).toBe(270);
     await later(24);
     expect((await answer(wait?.id ?? '', { gauged: { kpa: 282, typed: '2.82' } })).leak).toMatchObject({
-      word: 'fault',
+      outcome: 'fail',
       because: 'floor',
     });
   });

@@ -1,4 +1,4 @@
-import { foldMarks } from '@cadre/core/checks';
+import { resolveMarks } from '@cadre/core/checks';
 import { isMeasure } from '@cadre/core/measures';
 import { IsNull, Not, type EntityManager } from 'typeorm';
 import { markEntity, markOf, type CheckEvents } from '@cadre/server/checks';
@@ -16,7 +16,7 @@ async function keepReadings(
   const marks = tx.getRepository(markEntity);
   const readings = tx.getRepository(bikeReadingEntity);
   if (!amends && !(await marks.existsBy({ checkId, reading: Not(IsNull()) }))) return;
-  for (const standing of foldMarks((await marks.findBy({ checkId })).map(markOf)).values()) {
+  for (const standing of resolveMarks((await marks.findBy({ checkId })).map(markOf)).values()) {
     const [first] = standing.marks;
     if (amends && first)
       await readings.delete({ checkId: amends, checkpoint: first.checkpoint, position: first.position });

@@ -150,7 +150,7 @@ describe('the wear of a bike', () => {
         id: newId(),
         checkpoint: 'pad-thickness',
         position: 'front' as const,
-        word: 'sound' as const,
+        outcome: 'pass' as const,
         way: 'single' as const,
       },
       ...{

@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike, BikeFields } from '@cadre/contract/fleet';
-import { asBuilt, askedOf, type Asked, type ChecklistVersion } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 
 export const DEVICE = '01900000-0000-7000-8000-0000000000de';
@@ -47,16 +47,16 @@ export function fieldsOf(bike: Bike): BikeFields & { readonly id: string } {
 
 /** One mark; sound unless said otherwise. */
 export function markFor(
-  asked: Pick<Asked, 'checkpoint' | 'position'>,
+  question: Pick<Question, 'checkpoint' | 'position'>,
   author: string,
   at: number,
   more: Partial<NewMark> = {},
 ): NewMark {
   return {
     id: newId(),
-    checkpoint: asked.checkpoint.key,
-    position: asked.position,
-    word: 'sound',
+    checkpoint: question.checkpoint.key,
+    position: question.position,
+    outcome: 'pass',
     way: 'station',
     faults: [],
     note: '',
@@ -82,17 +82,18 @@ export function marksFor(
   exceptions: readonly Exception[] = [],
   spacingMs = 4000,
 ): NewMark[] {
-  return askedOf(checklist, asBuilt(build)).map((asked, index) => {
+  return questionsOf(checklist, asBuilt(build)).map((question, index) => {
     const exception = exceptions.find(
       (each) =>
-        each.checkpoint === asked.checkpoint.key && (!each.position || each.position === asked.position),
+        each.checkpoint === question.checkpoint.key &&
+        (!each.position || each.position === question.position),
     );
-    return markFor(asked, author, from + index * spacingMs, exception?.more);
+    return markFor(question, author, from + index * spacingMs, exception?.more);
   });
 }
 
 export const faulty = (fault: string, more: Partial<NewMark> = {}): Partial<NewMark> => ({
-  word: 'fault',
+  outcome: 'fail',
   way: 'single',
   faults: [{ fault }],
   ...more,

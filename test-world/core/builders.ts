@@ -1,5 +1,5 @@
-import { foldMarks, type Mark } from '@cadre/core/checks';
-import { asBuilt, askedOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { resolveMarks, type Mark } from '@cadre/core/checks';
+import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck, type Finding, type Judgement } from '@cadre/core/findings';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
@@ -56,10 +56,10 @@ export function factsLike(more: Partial<FitnessFacts> = {}): FitnessFacts {
   };
 }
 
-export const hardtailAsked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
+export const hardtailAsked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
 
 export interface Said {
-  readonly word: Mark['word'];
+  readonly outcome: Mark['outcome'];
   readonly faults?: Mark['faults'];
   readonly note?: string;
 }
@@ -69,14 +69,14 @@ export function judged(
   said: Readonly<Record<string, Said | null>>,
   more: Partial<Parameters<typeof judgeCheck>[0]> = {},
 ): Judgement {
-  const marks = hardtailAsked.flatMap((asked, index): Mark[] => {
-    const own = asked.key in said ? said[asked.key] : { word: 'sound' as const };
+  const marks = hardtailAsked.flatMap((question, index): Mark[] => {
+    const own = question.key in said ? said[question.key] : { outcome: 'pass' as const };
     if (!own) return [];
     return [
       {
         id: String(index),
-        checkpoint: asked.checkpoint.key,
-        position: asked.position,
+        checkpoint: question.checkpoint.key,
+        position: question.position,
         way: 'single',
         author: 'ann',
         device: 'd',
@@ -89,10 +89,10 @@ export function judged(
   });
   let made = 0;
   return judgeCheck({
-    asked: hardtailAsked,
-    standings: foldMarks(marks),
+    questions: hardtailAsked,
+    answers: resolveMarks(marks),
     open: [],
-    putRightBefore: new Map(),
+    fixedBefore: new Map(),
     policy: DEFAULT_POLICY,
     signedAt: NOON,
     signedBy: 'ann',

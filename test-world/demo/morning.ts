@@ -14,7 +14,7 @@ const watchCut = (position: string, clock: number): Exception => ({
   checkpoint: 'tyre-casing',
   position,
   more: {
-    word: 'watch',
+    outcome: 'watch',
     way: 'single',
     faults: [{ fault: 'small-cut', place: { clock } }],
     note: 'Small cut, not through',
@@ -41,7 +41,7 @@ export const yesterday: readonly PastCheck[] = [
     exceptions: [
       {
         checkpoint: 'grips',
-        more: { word: 'put-right', way: 'single', note: 'Pushed the right plug back in' },
+        more: { outcome: 'fixed', way: 'single', note: 'Pushed the right plug back in' },
       },
     ],
   },

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { asBuilt, askedOf, type Asked, type ChecklistVersion, leastWork } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, type Question, type ChecklistVersion, leastWork } from '@cadre/core/catalogue';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Build, FitmentPosition } from '@cadre/core/fleet';
 import { likelyPart, placesOn, type StockItem as CoreItem } from '@cadre/core/parts';
@@ -38,7 +38,7 @@ export interface PastWorld {
 /** What goes wrong with bikes, told by the very faults their checkpoints know: mostly small, now and then a stop. */
 const WEARS_OUT: readonly string[] = ['tyre-casing', 'rim-pads', 'disc-pads', 'pedals'];
 
-function exceptionFor(asked: readonly Asked[], random: () => number): Exception | null {
+function exceptionFor(asked: readonly Question[], random: () => number): Exception | null {
   const chance = random();
   // What wears gives out oftener than what only works loose.
   const worn = asked.filter((each) => WEARS_OUT.includes(each.checkpoint.key));
@@ -49,18 +49,18 @@ function exceptionFor(asked: readonly Asked[], random: () => number): Exception 
     return {
       checkpoint: pick.checkpoint.key,
       position: pick.position,
-      more: { word: 'put-right', way: 'single', note: 'Nipped up, sound now' },
+      more: { outcome: 'fixed', way: 'single', note: 'Nipped up, sound now' },
     };
   if (chance > FAULT_CHANCE) return null;
   const light = pick.checkpoint.faults.filter((fault) => fault.floor !== 'stop');
   const choice = light.length > 0 && random() < 0.75 ? light : pick.checkpoint.faults;
   const fault = choice[Math.floor(random() * choice.length)];
   if (!fault) return null;
-  const word = fault.floor === 'watch' ? 'watch' : 'fault';
+  const word = fault.floor === 'watch' ? 'watch' : 'fail';
   return {
     checkpoint: pick.checkpoint.key,
     position: pick.position,
-    more: { word, way: 'single', faults: [{ fault: fault.key }] },
+    more: { outcome: word, way: 'single', faults: [{ fault: fault.key }] },
   };
 }
 
@@ -152,11 +152,14 @@ async function signAll(
   at: number,
   exceptions: readonly Exception[],
 ): Promise<readonly Finding[]> {
-  const marks = askedOf(checklist, asBuilt(build)).map((asked, index) => {
+  const marks = questionsOf(checklist, asBuilt(build)).map((question, index) => {
     const own = exceptions.find(
-      (each) => each.checkpoint === asked.checkpoint.key && each.position === asked.position,
+      (each) => each.checkpoint === question.checkpoint.key && each.position === question.position,
     );
-    return { ...markFor(asked, actor.id, at + 2000 + index * 4000, own?.more ?? {}), device: actor.device };
+    return {
+      ...markFor(question, actor.id, at + 2000 + index * 4000, own?.more ?? {}),
+      device: actor.device,
+    };
   });
   const signedAt = at + 4 * MINUTE_MS;
   world.at(signedAt);
@@ -170,7 +173,7 @@ async function signAll(
   return findings;
 }
 
-type Exceptions = (asked: readonly Asked[]) => readonly Exception[];
+type Exceptions = (asked: readonly Question[]) => readonly Exception[];
 
 async function checkOnce(
   world: PastWorld,
@@ -200,7 +203,7 @@ async function checkOnce(
     build,
     actor,
     at,
-    exceptions(askedOf(checklist.checklist, asBuilt(build))),
+    exceptions(questionsOf(checklist.checklist, asBuilt(build))),
   );
 }
 

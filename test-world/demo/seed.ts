@@ -20,7 +20,7 @@ import { addGroup } from '@cadre/contract/schedule';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
 import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
-import { asBuilt, askedOf, type ChecklistVersion } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, type ChecklistVersion } from '@cadre/core/catalogue';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
@@ -380,7 +380,7 @@ class Seeder {
     await this.as(by).send(openCheck, {
       body: { id: checkId, bikeId, checklistHash: checklist.hash, author, at },
     });
-    const asked = askedOf(checklist.checklist, asBuilt(demoBuild(demo)));
+    const asked = questionsOf(checklist.checklist, asBuilt(demoBuild(demo)));
     const marks = asked.slice(0, Math.ceil(asked.length * share)).map((each) => markFor(each, author, at));
     await this.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { asBuilt, askedOf, ruledOutOf, stationsOf, type ChecklistVersion } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, ruledOutOf, stationsOf, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, PHASE_WORDS, withPosition, zonesName } from '@cadre/web/words';
@@ -9,7 +9,9 @@ import { ruleWords } from './rule-words';
 /** What a checklist asks of one kind of bike, station by station as it is walked, and what its build rules out. */
 const props = defineProps<{ checklist: ChecklistVersion; kind: BikeKind }>();
 const fitted = computed(() => asBuilt(USUAL_BUILD[props.kind]));
-const stations = computed(() => stationsOf(askedOf(props.checklist, fitted.value), props.checklist.route));
+const stations = computed(() =>
+  stationsOf(questionsOf(props.checklist, fitted.value), props.checklist.route),
+);
 const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
 </script>
 
@@ -37,17 +39,17 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
         </h3>
         <ul class="mt-1.5 space-y-0.5">
           <li
-            v-for="asked in station.asked"
-            :key="asked.key"
+            v-for="question in station.questions"
+            :key="question.key"
             class="flex items-baseline gap-2 leading-snug"
-            :data-asked="asked.key"
+            :data-asked="question.key"
           >
             <RouterLink
-              :to="{ name: 'catalogue', params: { checkpointKey: asked.checkpoint.key } }"
+              :to="{ name: 'catalogue', params: { checkpointKey: question.checkpoint.key } }"
               class="grow hover:underline"
-              >{{ withPosition(asked.checkpoint.name, asked.position) }}</RouterLink
+              >{{ withPosition(question.checkpoint.name, question.position) }}</RouterLink
             >
-            <span v-if="asked.critical" class="text-sm text-soft">critical</span>
+            <span v-if="question.critical" class="text-sm text-soft">critical</span>
           </li>
         </ul>
       </li>
@@ -57,8 +59,8 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
         {{ ruledOut.length }} ruled out by the build, never asked
       </summary>
       <ul class="grid gap-x-6 sm:grid-cols-2">
-        <li v-for="each in ruledOut" :key="each.asked.key" class="py-0.5 leading-snug">
-          {{ withPosition(each.asked.checkpoint.name, each.asked.position) }}:
+        <li v-for="each in ruledOut" :key="each.question.key" class="py-0.5 leading-snug">
+          {{ withPosition(each.question.checkpoint.name, each.question.position) }}:
           <span class="text-soft">only where {{ ruleWords(each.because) }}</span>
         </li>
       </ul>

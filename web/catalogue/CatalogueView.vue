@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { Search } from '@lucide/vue';
-import { asBuilt, askedOf, ZONES, type Zone } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, ZONES, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeSign } from '@cadre/web/figures';
 import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
@@ -20,7 +20,9 @@ const kind = ref<BikeKind | null>(null);
 const onKind = computed(() => {
   if (!kind.value) return null;
   const items = all.value.map(({ checkpoint }) => ({ checkpoint, critical: false }));
-  return new Set(askedOf({ items }, asBuilt(USUAL_BUILD[kind.value])).map((asked) => asked.checkpoint.key));
+  return new Set(
+    questionsOf({ items }, asBuilt(USUAL_BUILD[kind.value])).map((question) => question.checkpoint.key),
+  );
 });
 const textOf = ({ checkpoint }: KnownCheckpoint): string =>
   [checkpoint.name, checkpoint.how, ...checkpoint.faults.map((fault) => fault.name)].join(' ').toLowerCase();
@@ -130,7 +132,7 @@ const pick = (key: string): void =>
           There is no such checkpoint. It may have been taken off every checklist.
         </p>
         <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
-          Pick a checkpoint: how to look, what sound looks like, what may be wrong and what to do then.
+          Pick a checkpoint: how to look, when it passes, what may be wrong and what to do then.
         </p>
         <p v-else class="p-4 text-soft" role="status">Getting the catalogue …</p>
       </div>

@@ -53,7 +53,7 @@ const tone = (floor: string): string =>
     <div class="mt-3 grid gap-5" :class="checkpoint.drawing && 'md:grid-cols-[1fr_20rem]'">
       <div class="space-y-3">
         <p class="text-lg leading-snug">{{ checkpoint.how }}</p>
-        <p class="leading-snug"><span class="font-semibold">Sound:</span> {{ checkpoint.sound }}</p>
+        <p class="leading-snug"><span class="font-semibold">Pass when:</span> {{ checkpoint.passWhen }}</p>
         <CautionLine v-for="caution in checkpoint.cautions" :key="caution" :text="caution" />
         <p v-if="checkpoint.tools.length" class="flex items-start gap-2 text-soft">
           <Wrench class="mt-1 size-4 shrink-0" aria-hidden="true" /><span

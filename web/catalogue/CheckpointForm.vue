@@ -53,7 +53,7 @@ const form = reactive({
   place: from ? placeOf(from.at) : 'frame',
   phase: from?.phase ?? 'ground',
   how: from?.how ?? '',
-  sound: from?.sound ?? '',
+  passWhen: from?.passWhen ?? '',
   minutes: String(from?.minutes ?? 0.2),
   tools: from?.tools.join(', ') ?? '',
   cautions: from?.cautions.join('\n') ?? '',
@@ -65,7 +65,7 @@ const faults = ref<Fault[]>(
     : [{ key: 'fault-1', name: '', floor: 'stop', doNext: '' }],
 );
 const rule = ref<Rule>(from?.applies ?? { always: true });
-const ruleSound = ref(true);
+const ruleValid = ref(true);
 const tried = ref(false);
 const positions = computed(() => positionsAsked({ at: atOf(form.place) }));
 const minutes = computed(() => readNumber(form.minutes));
@@ -73,7 +73,7 @@ const minutes = computed(() => readNumber(form.minutes));
 const problems = computed<Record<string, string | null>>(() => ({
   name: form.name.trim() ? null : fieldWords('required'),
   how: form.how.trim() ? null : fieldWords('required'),
-  sound: form.sound.trim() ? null : fieldWords('required'),
+  passWhen: form.passWhen.trim() ? null : fieldWords('required'),
   minutes:
     minutes.value !== null && minutes.value > 0 && minutes.value <= 240
       ? null
@@ -110,7 +110,7 @@ const lines = (text: string, by: RegExp): string[] =>
     .filter(Boolean);
 function keep(): void {
   tried.value = true;
-  if (!ruleSound.value || Object.values(problems.value).some(Boolean)) return;
+  if (!ruleValid.value || Object.values(problems.value).some(Boolean)) return;
   emit('keep', {
     ...(from ?? {}),
     key: from?.key ?? keyFrom(`own-${form.name}`, props.taken),
@@ -118,7 +118,7 @@ function keep(): void {
     at: atOf(form.place),
     phase: form.phase,
     how: form.how.trim(),
-    sound: form.sound.trim(),
+    passWhen: form.passWhen.trim(),
     faults: faults.value.map((fault) => ({ ...fault, name: fault.name.trim(), doNext: fault.doNext.trim() })),
     applies: rule.value,
     tools: lines(form.tools, /,/),
@@ -173,8 +173,8 @@ function keep(): void {
         said('how') ?? 'One or two sentences somebody new can follow'
       }}</span>
     </label>
-    <TextField v-model="form.sound" label="What sound looks like" :error="said('sound')" data-field="sound" />
-    <RuleField v-model="rule" v-model:sound="ruleSound" :positions="positions" />
+    <TextField v-model="form.passWhen" label="Pass when" :error="said('passWhen')" data-field="passWhen" />
+    <RuleField v-model="rule" v-model:valid="ruleValid" :positions="positions" />
     <fieldset class="space-y-2">
       <legend class="font-semibold">What may be wrong</legend>
       <p v-if="said('faults')" class="font-semibold text-held" role="alert">{{ said('faults') }}</p>
@@ -258,7 +258,7 @@ function keep(): void {
         />
       </div>
     </div>
-    <p v-if="tried && !ruleSound" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
+    <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" type="submit" data-keep-checkpoint>{{
         checkpoint ? 'Keep this wording' : 'Put it on the checklist'

@@ -19,7 +19,7 @@ import { problemWords, ruleWords } from './rule-words';
 const props = defineProps<{ positions: readonly Position[] }>();
 const rule = defineModel<Rule>({ required: true });
 /** Whether what is typed now is a rule: the form may not be kept while it is none. */
-const sound = defineModel<boolean>('sound', { required: true });
+const valid = defineModel<boolean>('valid', { required: true });
 const fleet = useFleet();
 const id = useId();
 const typed = ref(ruleText(rule.value));
@@ -27,7 +27,7 @@ const parsed = computed(() => parseRule(typed.value));
 watch(
   parsed,
   (read) => {
-    sound.value = read.ok;
+    valid.value = read.ok;
     if (read.ok) rule.value = read.rule;
   },
   { immediate: true },

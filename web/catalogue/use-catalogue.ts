@@ -7,7 +7,7 @@ import {
   completePolicy,
   isGivenSingly,
   rideOutFor,
-  type Asked,
+  type Question,
   type Fault,
   type PolicyVersion,
   type Severity,
@@ -80,14 +80,14 @@ export const useCatalogue = defineStore('catalogue', () => {
   const completed = computed(() => (known.value ? completePolicy(known.value.policy.policy) : null));
   const policy = (): PolicyVersion | null => completed.value;
 
-  function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, asked: Asked): boolean {
+  function isSingly(person: Pick<Person, 'trainee' | 'competences'> | null, question: Question): boolean {
     const current = policy();
     // Without a policy at hand the careful way holds.
-    if (!current || !person) return asked.critical;
+    if (!current || !person) return question.critical;
     return isGivenSingly(
       current,
       { trainee: person.trainee, competences: (person.competences ?? []).map((each) => each.system) },
-      asked,
+      question,
     );
   }
 

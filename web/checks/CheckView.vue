@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Standing } from '@cadre/core/checks';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Answer } from '@cadre/core/checks';
+import type { Question } from '@cadre/core/catalogue';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
 import { withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
@@ -43,27 +43,27 @@ const mayAmend = computed(
 const people = computed(() =>
   [...new Set((check.value?.marks ?? []).map((mark) => mark.author))].map(fleet.nameOf),
 );
-function standingWords(asked: Asked, standing: Standing | null): string {
-  if (!standing) return 'nobody looked';
-  const faults = standing.faults
-    .map((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
+function answerWords(question: Question, answer: Answer | null): string {
+  if (!answer) return 'nobody looked';
+  const faults = answer.faults
+    .map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
     .join(', ');
-  const [mark] = standing.marks;
+  const [mark] = answer.marks;
   const reading = mark?.reading
     ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}`
     : '';
   const paper = mark?.way === 'paper' ? 'keyed in from paper' : '';
   const two =
-    standing.marks.length > 1
-      ? standing.marks
+    answer.marks.length > 1
+      ? answer.marks
           .map(
             (each) =>
-              `${fleet.nameOf(each.author)}: ${each.word === 'withdrawn' ? '' : OUTCOME_WORDS[each.word].toLowerCase()}`,
+              `${fleet.nameOf(each.author)}: ${each.outcome === 'withdrawn' ? '' : OUTCOME_WORDS[each.outcome].toLowerCase()}`,
           )
           .join('; ')
       : '';
   return [
-    `${OUTCOME_WORDS[standing.outcome]}${faults ? `: ${faults}` : ''}`,
+    `${OUTCOME_WORDS[answer.outcome]}${faults ? `: ${faults}` : ''}`,
     reading,
     mark?.note ?? '',
     two,
@@ -125,36 +125,36 @@ async function handIn(): Promise<void> {
         <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
         <ul>
           <li
-            v-for="{ asked, standing, instead } in looks"
-            :key="asked.key"
+            v-for="{ question, answer, instead } in looks"
+            :key="question.key"
             class="border-b border-line py-1.5"
-            :data-look="asked.key"
+            :data-look="question.key"
           >
             <div class="flex items-center gap-3">
-              <OutcomeMark :outcome="(instead ?? standing)?.outcome ?? null" />
+              <OutcomeMark :outcome="(instead ?? answer)?.outcome ?? null" />
               <div class="min-w-0 grow leading-snug">
-                <p class="font-semibold">{{ withPosition(asked.checkpoint.name, asked.position) }}</p>
+                <p class="font-semibold">{{ withPosition(question.checkpoint.name, question.position) }}</p>
                 <p class="text-soft" :class="instead && 'line-through'">
-                  {{ standingWords(asked, standing) }}
+                  {{ answerWords(question, answer) }}
                 </p>
-                <p v-if="instead" class="font-semibold text-watch">{{ standingWords(asked, instead) }}</p>
+                <p v-if="instead" class="font-semibold text-watch">{{ answerWords(question, instead) }}</p>
               </div>
               <ActButton
                 v-if="changing"
-                :aria-expanded="open === asked.key"
+                :aria-expanded="open === question.key"
                 data-amend-look
-                @click="open = open === asked.key ? null : asked.key"
-                >{{ open === asked.key ? 'Close' : 'Amend' }}</ActButton
+                @click="open = open === question.key ? null : question.key"
+                >{{ open === question.key ? 'Close' : 'Amend' }}</ActButton
               >
             </div>
             <ExceptionPanel
-              v-if="changing && open === asked.key"
+              v-if="changing && open === question.key"
               class="mt-2 rounded-md border-2 border-ink/60 bg-plate p-3"
-              :asked="asked"
+              :question="question"
               :build="bike.build"
-              :standing="instead"
+              :answer="instead"
               :others="[]"
-              @mark="(given) => session.person && record.say(asked, given, session.person.id)"
+              @mark="(given) => session.person && record.say(question, given, session.person.id)"
               @close="open = null"
             />
           </li>

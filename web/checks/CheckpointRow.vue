@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Asked } from '@cadre/core/catalogue';
-import type { Standing } from '@cadre/core/checks';
+import type { Question } from '@cadre/core/catalogue';
+import type { Answer } from '@cadre/core/checks';
 import { POSITION_WORDS } from '@cadre/web/words';
 import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
@@ -9,8 +9,8 @@ import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
 
 const props = defineProps<{
-  asked: Asked;
-  standing: Standing | null;
+  question: Question;
+  answer: Answer | null;
   current: boolean;
   open: boolean;
   single: boolean;
@@ -21,25 +21,25 @@ const props = defineProps<{
   last: string | null;
   nameOf: (id: string) => string;
 }>();
-const emit = defineEmits<{ toggle: []; sound: [] }>();
+const emit = defineEmits<{ toggle: []; pass: [] }>();
 
-const outcome = computed(() => props.standing?.outcome ?? null);
+const outcome = computed(() => props.answer?.outcome ?? null);
 const faults = computed(() =>
-  (props.standing?.faults ?? [])
+  (props.answer?.faults ?? [])
     .map(
       (marked) =>
-        props.asked.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault,
+        props.question.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ?? marked.fault,
     )
     .join(', '),
 );
 const reading = computed(() => {
-  const read = props.standing?.marks.find((mark) => mark.reading)?.reading;
+  const read = props.answer?.marks.find((mark) => mark.reading)?.reading;
   return read ? asTyped(read) : '';
 });
-const several = computed(() => new Set(props.standing?.marks.map((mark) => mark.author)).size > 1);
+const several = computed(() => new Set(props.answer?.marks.map((mark) => mark.author)).size > 1);
 const name = computed(
   () =>
-    `${props.asked.checkpoint.name}${props.asked.position === 'only' ? '' : `, ${POSITION_WORDS[props.asked.position]}`}`,
+    `${props.question.checkpoint.name}${props.question.position === 'only' ? '' : `, ${POSITION_WORDS[props.question.position]}`}`,
 );
 </script>
 
@@ -48,10 +48,10 @@ const name = computed(
     class="rounded-md border-2 bg-plate"
     :class="[
       current ? 'border-act' : 'border-line',
-      outcome === 'fault' && 'border-l-8 border-l-held',
+      outcome === 'fail' && 'border-l-8 border-l-held',
       outcome === 'watch' && 'border-l-8 border-l-watch',
     ]"
-    :data-question="asked.key"
+    :data-question="question.key"
     :data-outcome="outcome ?? 'none'"
   >
     <div class="flex items-stretch">
@@ -65,25 +65,25 @@ const name = computed(
         <OutcomeMark :outcome="outcome" /><span v-if="outcome === null" class="sr-only">No mark yet:</span>
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
-            <span class="text-lg font-semibold leading-tight">{{ asked.checkpoint.name }}</span>
-            <span v-if="asked.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{
-              POSITION_WORDS[asked.position]
+            <span class="text-lg font-semibold leading-tight">{{ question.checkpoint.name }}</span>
+            <span v-if="question.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{
+              POSITION_WORDS[question.position]
             }}</span>
-            <span v-if="asked.critical" class="text-sm text-soft">critical</span>
+            <span v-if="question.critical" class="text-sm text-soft">critical</span>
           </span>
           <span
             v-if="outcome"
             class="block leading-tight"
-            :class="outcome === 'fault' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'"
+            :class="outcome === 'fail' ? 'text-held' : outcome === 'watch' ? 'text-watch' : 'text-soft'"
           >
             {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : '' }}{{ reading ? ` · ${reading}` : ''
             }}<template v-if="several">
-              · {{ standing?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template
+              · {{ answer?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template
             >
           </span>
           <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>
           <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{
-            asked.checkpoint.sound
+            question.checkpoint.passWhen
           }}</span>
           <span
             v-if="last && outcome === null"
@@ -100,17 +100,17 @@ const name = computed(
           data-exception
           @click="emit('toggle')"
         >
-          {{ open ? 'Close' : outcome === null || outcome === 'sound' ? 'Not sound' : 'Change'
+          {{ open ? 'Close' : outcome === null || outcome === 'pass' ? 'Problem' : 'Change'
           }}<span class="sr-only">: {{ name }}</span>
         </button>
         <button
           v-if="single && outcome === null && !open"
           type="button"
           class="min-h-12 rounded-md bg-act px-5 font-semibold text-on-act"
-          data-sound
-          @click="emit('sound')"
+          data-pass
+          @click="emit('pass')"
         >
-          Sound<span class="sr-only">: {{ name }}</span>
+          Pass<span class="sr-only">: {{ name }}</span>
         </button>
       </div>
     </div>
@@ -118,11 +118,11 @@ const name = computed(
     <HowToLook
       v-if="showHow && !open"
       class="border-t border-line px-4 py-2"
-      :asked="asked"
+      :question="question"
       :bare="outcome === null && !before"
     />
-    <div v-if="(current || showHow) && !open && asked.checkpoint.cautions.length" class="px-4 pb-2">
-      <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
+    <div v-if="(current || showHow) && !open && question.checkpoint.cautions.length" class="px-4 pb-2">
+      <CautionLine v-for="caution in question.checkpoint.cautions" :key="caution" :text="caution" />
     </div>
     <div v-if="open" class="border-t-2 border-line px-4 py-3"><slot /></div>
   </li>

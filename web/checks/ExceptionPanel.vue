@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { SEVERITIES, isWorse, type Asked, type Severity } from '@cadre/core/catalogue';
+import { SEVERITIES, isWorse, type Question, type Severity } from '@cadre/core/catalogue';
 import {
   SIDES,
   type MarkedFault,
   type Outcome,
   type Place,
   type Side,
-  type Standing,
+  type Answer,
 } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition } from '@cadre/web/words';
@@ -23,76 +23,72 @@ import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
 const props = defineProps<{
-  asked: Asked;
-  standing: Standing | null;
-  others: readonly Asked[];
+  question: Question;
+  answer: Answer | null;
+  others: readonly Question[];
   build: Build;
 }>();
-const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Asked] }>();
+const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Question] }>();
 
-const own = computed(() => props.standing?.marks[0] ?? null);
-const word = ref<Outcome | null>(props.standing?.outcome ?? null);
+const own = computed(() => props.answer?.marks[0] ?? null);
+const picked = ref<Outcome | null>(props.answer?.outcome ?? null);
 const chosen = ref<MarkedFault[]>([...(own.value?.faults ?? [])]);
 const note = ref(own.value?.note ?? '');
 const onFigure = ref(false);
 watch(
-  () => props.standing,
-  (standing) => {
-    word.value = standing?.outcome ?? null;
-    chosen.value = [...(standing?.marks[0]?.faults ?? [])];
+  () => props.answer,
+  (answer) => {
+    picked.value = answer?.outcome ?? null;
+    chosen.value = [...(answer?.marks[0]?.faults ?? [])];
   },
 );
-const isWheel = computed(() => /wheel/.test(props.asked.zone));
+const isWheel = computed(() => /wheel/.test(props.question.zone));
 const last = computed(() => chosen.value.at(-1) ?? null);
 const catalogue = useCatalogue();
 const floorOf = (key: string): Severity =>
-  catalogue.floorOf(props.asked.checkpoint.faults.find((fault) => fault.key === key));
+  catalogue.floorOf(props.question.checkpoint.faults.find((fault) => fault.key === key));
 /** What feels alike or fails together, of what this check asks. */
 const lookNext = computed(() => {
   const keys = chosen.value.flatMap(
-    (each) => props.asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? [],
+    (each) => props.question.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? [],
   );
   return props.others.filter(
     (other) =>
       keys.includes(other.checkpoint.key) &&
-      (other.position === props.asked.position || other.position === 'only'),
+      (other.position === props.question.position || other.position === 'only'),
   );
 });
 const worse = computed(() =>
   last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : [],
 );
-const needsNote = computed(() => word.value === 'not-looked-at' || word.value === 'put-right');
+const needsNote = computed(() => picked.value === 'skipped' || picked.value === 'fixed');
 const notePrompt = computed(() =>
-  word.value === 'not-looked-at'
-    ? 'Why was it not looked at?'
-    : word.value === 'put-right'
-      ? 'What was done?'
-      : 'Note',
+  picked.value === 'skipped' ? 'Why was it skipped?' : picked.value === 'fixed' ? 'What was done?' : 'Note',
 );
 
 function give(outcome: Outcome): void {
-  word.value = outcome;
-  if (outcome === 'sound' || outcome === 'not-looked-at' || outcome === 'put-right') chosen.value = [];
+  picked.value = outcome;
+  if (outcome === 'pass' || outcome === 'skipped' || outcome === 'fixed') chosen.value = [];
   send();
-  if (outcome === 'sound') emit('close');
+  if (outcome === 'pass') emit('close');
 }
 function send(): void {
-  if (!word.value) return;
-  emit('mark', { word: word.value, way: 'single', faults: chosen.value, note: note.value.trim() });
+  if (!picked.value) return;
+  emit('mark', { outcome: picked.value, way: 'single', faults: chosen.value, note: note.value.trim() });
 }
 function toggleFault(key: string): void {
   const floor = floorOf(key);
   const had = chosen.value.some((each) => each.fault === key);
   chosen.value = had ? chosen.value.filter((each) => each.fault !== key) : [...chosen.value, { fault: key }];
   if (chosen.value.length === 0) {
-    emit('mark', { word: 'withdrawn', way: 'single' });
+    emit('mark', { outcome: 'withdrawn', way: 'single' });
     return;
   }
   // A fault whose least severity is watch is a watch unless somebody says worse; anything else is a fault.
-  word.value =
+  picked.value =
     chosen.value.every((each) => floorOf(each.fault) === 'watch' && !each.severity) && floor === 'watch'
       ? 'watch'
-      : 'fault';
+      : 'fail';
   send();
 }
 function place(change: Partial<Place>): void {
@@ -108,22 +104,25 @@ function raise(severity: Severity): void {
     ...chosen.value.slice(0, -1),
     { ...last.value, severity: last.value.severity === severity ? undefined : severity },
   ];
-  word.value = 'fault';
+  picked.value = 'fail';
   send();
 }
 useKeys(
   () => ({
     ...Object.fromEntries(
-      props.asked.checkpoint.faults.map((fault, index) => [String(index + 1), () => toggleFault(fault.key)]),
+      props.question.checkpoint.faults.map((fault, index) => [
+        String(index + 1),
+        () => toggleFault(fault.key),
+      ]),
     ),
-    p: () => give('put-right'),
-    n: () => give('not-looked-at'),
+    x: () => give('fixed'),
+    s: () => give('skipped'),
     Escape: () => emit('close'),
   }),
   [
     { keys: '1 … 9', does: 'Name a usual fault of the row that is open' },
-    { keys: 'P', does: 'Put right' },
-    { keys: 'N', does: 'Not looked at' },
+    { keys: 'X', does: 'Fixed on the spot' },
+    { keys: 'S', does: 'Skip' },
     { keys: 'Esc', does: 'Close the row' },
   ],
 );
@@ -131,10 +130,10 @@ useKeys(
 
 <template>
   <div class="@container space-y-3" data-exceptions>
-    <CautionLine v-for="caution in asked.checkpoint.cautions" :key="caution" :text="caution" />
+    <CautionLine v-for="caution in question.checkpoint.cautions" :key="caution" :text="caution" />
     <div role="group" aria-label="Usual faults" class="grid gap-2 @lg:grid-cols-2">
       <button
-        v-for="(fault, index) in asked.checkpoint.faults"
+        v-for="(fault, index) in question.checkpoint.faults"
         :key="fault.key"
         type="button"
         class="flex min-h-12 items-center gap-2 rounded-md border-2 px-3 py-1.5 text-left leading-tight"
@@ -161,11 +160,13 @@ useKeys(
     <div v-if="last" class="space-y-2 rounded-md bg-sunk p-3">
       <p v-for="each in chosen" :key="each.fault" class="leading-snug">
         <span class="font-semibold">Do next:</span>
-        {{ asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
+        {{ question.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
       </p>
       <p
         v-if="
-          chosen.some((each) => asked.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic)
+          chosen.some(
+            (each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic,
+          )
         "
         class="font-semibold text-held"
       >
@@ -206,7 +207,7 @@ useKeys(
             v-if="onFigure || last.place?.spot"
             :build="build"
             :spot="last.place?.spot"
-            :label="asked.checkpoint.name"
+            :label="question.checkpoint.name"
             @pick="(spot) => place({ spot })"
           />
         </div>
@@ -235,24 +236,24 @@ useKeys(
     </div>
     <div class="flex flex-wrap gap-2" role="group" aria-label="Or">
       <ActButton
-        v-for="outcome in ['sound', 'put-right', 'watch', 'not-looked-at'] as const"
+        v-for="outcome in ['pass', 'fixed', 'watch', 'skipped'] as const"
         :key="outcome"
-        :class="word === outcome && '!border-act !bg-act !text-on-act'"
-        :aria-pressed="word === outcome"
+        :class="picked === outcome && '!border-act !bg-act !text-on-act'"
+        :aria-pressed="picked === outcome"
         :data-outcome="outcome"
         @click="give(outcome)"
         >{{ OUTCOME_WORDS[outcome] }}</ActButton
       >
     </div>
     <NoteField
-      v-if="word && word !== 'sound'"
+      v-if="picked && picked !== 'pass'"
       v-model="note"
       :prompt="notePrompt"
       :needed="needsNote"
       @change="send"
     />
     <slot />
-    <HowToLook :asked="asked" />
+    <HowToLook :question="question" />
     <div class="flex justify-end">
       <ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton>
     </div>

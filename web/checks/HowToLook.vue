@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { computed, inject } from 'vue';
 import { RouterLink, routeLocationKey } from 'vue-router';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
 const props = defineProps<{
-  asked: Asked;
+  question: Question;
   /** The row above says what sound is already. */ bare?: boolean;
 }>();
 /** At the stand of one bike: where a torque wrench is wanted, its figures are a touch away. */
 const bikeId = inject(routeLocationKey, null)?.params.bikeId;
 const wantsTorque = computed(
-  () => bikeId !== undefined && props.asked.checkpoint.tools.some((tool) => /torque wrench/i.test(tool)),
+  () => bikeId !== undefined && props.question.checkpoint.tools.some((tool) => /torque wrench/i.test(tool)),
 );
 const limit = computed(() => {
-  const { limit: own, checkpoint } = props.asked;
+  const { limit: own, checkpoint } = props.question;
   if (!own || (own.least === undefined && own.most === undefined)) return null;
   const unit = checkpoint.measure && isMeasure(checkpoint.measure) ? MEASURES[checkpoint.measure] : 'ratio';
   const ends = [
@@ -30,15 +30,15 @@ const limit = computed(() => {
 <template>
   <div class="flex flex-wrap gap-x-5 gap-y-2" data-how>
     <div class="min-w-0 grow basis-72 space-y-1">
-      <p class="leading-snug">{{ asked.checkpoint.how }}</p>
+      <p class="leading-snug">{{ question.checkpoint.how }}</p>
       <p v-if="!bare" class="leading-snug">
-        <span class="text-soft">Sound:</span> {{ asked.checkpoint.sound }}
+        <span class="text-soft">Pass when:</span> {{ question.checkpoint.passWhen }}
       </p>
       <p v-if="limit" class="leading-snug">
         <span class="text-soft">Limit on this checklist:</span> {{ limit }}
       </p>
-      <p v-if="asked.checkpoint.tools.length" class="leading-snug">
-        <span class="text-soft">Tools:</span> {{ asked.checkpoint.tools.join(', ') }}
+      <p v-if="question.checkpoint.tools.length" class="leading-snug">
+        <span class="text-soft">Tools:</span> {{ question.checkpoint.tools.join(', ') }}
       </p>
       <RouterLink
         v-if="wantsTorque"
@@ -47,11 +47,11 @@ const limit = computed(() => {
         data-torque
         >The figures of this bike’s joints</RouterLink
       >
-      <HouseWay v-if="asked.checkpoint.practices?.length" :questions="asked.checkpoint.practices" />
+      <HouseWay v-if="question.checkpoint.practices?.length" :questions="question.checkpoint.practices" />
     </div>
     <LookDrawing
-      v-if="asked.checkpoint.drawing"
-      :name="asked.checkpoint.drawing"
+      v-if="question.checkpoint.drawing"
+      :name="question.checkpoint.drawing"
       class="w-72 max-w-full shrink-0 self-start"
     />
   </div>

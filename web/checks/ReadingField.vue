@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue';
 import { Calculator } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { takeReading, type TypedReading } from '@cadre/core/line';
 import {
@@ -24,7 +24,7 @@ import type { MarkGiven } from './drafts';
 
 /** What is measured at this question: as people type it, on its scale with limit and last reading, judged at once. */
 const props = defineProps<{
-  asked: Pick<Asked, 'key' | 'checkpoint'>;
+  question: Pick<Question, 'key' | 'checkpoint'>;
   on: MeasuredOn;
   /** The bike in hand: what is marked on its parts may be noted on it. */
   bike: Bike;
@@ -43,7 +43,7 @@ const emit = defineEmits<{
 }>();
 const id = useId();
 const measure = computed<Measure>(() =>
-  takesReading(props.asked.checkpoint.measure) ? props.asked.checkpoint.measure : 'pressure',
+  takesReading(props.question.checkpoint.measure) ? props.question.checkpoint.measure : 'pressure',
 );
 const text = ref(props.typed?.typed ?? '');
 const method = ref<string | undefined>(props.typed?.method);
@@ -53,7 +53,7 @@ const askedOnce = ref('');
 const suggestion = ref('');
 const padOpen = ref(false);
 watch(
-  () => [props.asked.key, props.typed?.typed],
+  () => [props.question.key, props.typed?.typed],
   () => {
     text.value = props.typed?.typed ?? '';
     method.value = props.typed?.method;
@@ -68,7 +68,7 @@ const methods = computed(() =>
 );
 const methodNow = computed(() =>
   measure.value === 'battery'
-    ? props.asked.checkpoint.key === 'battery-health'
+    ? props.question.checkpoint.key === 'battery-health'
       ? 'health'
       : 'charge'
     : (method.value ?? METHODS[measure.value]?.[0]),
@@ -126,7 +126,7 @@ function commit(): void {
 watch(
   () =>
     JSON.stringify([
-      props.asked.key,
+      props.question.key,
       props.typed?.typed,
       props.on.fit,
       props.on.limits,
@@ -235,7 +235,7 @@ function choose(chosen: string): void {
       </p>
       <ReadingVerdict
         :reading="fresh"
-        :asked="asked"
+        :question="question"
         :aside="aside ?? ''"
         :may-aside="mayAside ?? false"
         @accept="(given) => emit('accept', given)"

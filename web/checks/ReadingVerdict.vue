@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import { isAgainst, type TypedReading } from '@cadre/core/line';
 import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
 import { SEVERITY_WORDS } from '@cadre/web/words';
@@ -10,7 +10,7 @@ import { verdictWords } from '@cadre/web/measures';
 /** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
 const props = defineProps<{
   reading: TypedReading;
-  asked: Pick<Asked, 'checkpoint'>;
+  question: Pick<Question, 'checkpoint'>;
   aside: string;
   mayAside: boolean;
 }>();
@@ -20,9 +20,9 @@ const against = computed(() => isAgainst(props.reading));
 /** What each verdict against it becomes: the usual fault it tells of. What can be put right on the spot is named only by hand. */
 const proposed = computed(() =>
   props.reading.verdicts.filter(speaksAgainst).flatMap((each) => {
-    const key = faultOf(props.reading.measure, each, props.asked.checkpoint.faults);
-    const fault = props.asked.checkpoint.faults.find((one) => one.key === key);
-    return fault && each.becomes !== 'put-right' ? [{ fault, severity: severityOf(each) }] : [];
+    const key = faultOf(props.reading.measure, each, props.question.checkpoint.faults);
+    const fault = props.question.checkpoint.faults.find((one) => one.key === key);
+    return fault && each.becomes !== 'fixed' ? [{ fault, severity: severityOf(each) }] : [];
   }),
 );
 const words = computed(() =>
@@ -47,7 +47,7 @@ function severityOf(each: Verdict): 'stop' | 'soon' | 'upkeep' | 'watch' {
 function accept(): void {
   const onlyWatch = proposed.value.every(({ severity }) => severity === 'watch');
   emit('accept', {
-    word: onlyWatch ? 'watch' : 'fault',
+    outcome: onlyWatch ? 'watch' : 'fail',
     way: 'single',
     faults: proposed.value.map(({ fault, severity }) => ({
       fault: fault.key,

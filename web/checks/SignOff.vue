@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Asked, Station } from '@cadre/core/catalogue';
-import type { Progress, Standing } from '@cadre/core/checks';
+import type { Question, Station } from '@cadre/core/catalogue';
+import type { Progress, Answer } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
 import { count } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -13,25 +13,25 @@ import { OUTCOME_WORDS } from './wording';
 const props = defineProps<{
   progress: Progress;
   stations: readonly Station[];
-  standings: ReadonlyMap<string, Standing>;
+  answers: ReadonlyMap<string, Answer>;
   signer: string;
   trainee: boolean;
   clears: boolean;
   trouble: string | null;
 }>();
-const emit = defineEmits<{ sign: []; go: [question: Asked] }>();
+const emit = defineEmits<{ sign: []; go: [question: Question] }>();
 const catalogue = useCatalogue();
 
-const asked = computed(() => props.stations.flatMap((station) => station.asked));
-const notSound = computed(() =>
-  props.progress.notSound.flatMap((standing) => {
-    const question = asked.value.find((each) => each.key === standing.key);
+const asked = computed(() => props.stations.flatMap((station) => station.questions));
+const notPassed = computed(() =>
+  props.progress.notPassed.flatMap((answer) => {
+    const question = asked.value.find((each) => each.key === answer.key);
     return question
       ? [
           {
             question,
-            standing,
-            faults: standing.faults
+            answer,
+            faults: answer.faults
               .map(
                 (marked) =>
                   question.checkpoint.faults.find((fault) => fault.key === marked.fault)?.name ??
@@ -45,19 +45,19 @@ const notSound = computed(() =>
 );
 const missing = computed(() => props.progress.criticalsMissing);
 const stops = computed(() =>
-  notSound.value.filter(({ question, standing }) =>
-    standing.faults.some(
+  notPassed.value.filter(({ question, answer }) =>
+    answer.faults.some(
       (marked) =>
         severityOf(
-          standing.outcome,
+          answer.outcome,
           catalogue.floorOf(question.checkpoint.faults.find((fault) => fault.key === marked.fault)),
           marked,
         ) === 'stop',
     ),
   ),
 );
-const stationOf = (question: Asked): string =>
-  zonesName(props.stations.find((station) => station.asked.includes(question))?.zones ?? [question.zone]);
+const stationOf = (question: Question): string =>
+  zonesName(props.stations.find((station) => station.questions.includes(question))?.zones ?? [question.zone]);
 </script>
 
 <template>
@@ -65,7 +65,7 @@ const stationOf = (question: Asked): string =>
     <h2 id="sign-off" class="sturdy text-2xl">Sign off</h2>
     <p class="text-lg">
       {{ progress.looked }} of {{ progress.asked }} looked at{{
-        notSound.length === 0 && missing.length === 0 ? ', all sound' : ''
+        notPassed.length === 0 && missing.length === 0 ? ', all passed' : ''
       }}.
     </p>
     <p v-if="trouble" role="alert" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-3">
@@ -86,22 +86,22 @@ const stationOf = (question: Asked): string =>
       </ul>
     </div>
     <ul
-      v-if="notSound.length"
+      v-if="notPassed.length"
       class="divide-y divide-line rounded-md border-2 border-line bg-plate"
-      aria-label="Not sound"
+      aria-label="Problems"
     >
-      <li v-for="{ question, standing, faults } in notSound" :key="question.key">
+      <li v-for="{ question, answer, faults } in notPassed" :key="question.key">
         <button
           type="button"
           class="flex min-h-14 w-full items-center gap-3 px-3 py-2 text-left"
           @click="emit('go', question)"
         >
-          <OutcomeMark :outcome="standing.outcome" />
+          <OutcomeMark :outcome="answer.outcome" />
           <span class="grow leading-tight"
             ><strong class="font-semibold">{{
               withPosition(question.checkpoint.name, question.position)
             }}</strong
-            ><br />{{ OUTCOME_WORDS[standing.outcome] }}{{ faults ? `: ${faults}` : '' }}</span
+            ><br />{{ OUTCOME_WORDS[answer.outcome] }}{{ faults ? `: ${faults}` : '' }}</span
           >
           <span class="text-soft max-sm:hidden">{{ stationOf(question) }}</span>
         </button>

@@ -17,11 +17,11 @@ const words = computed(() => {
   if (left.value.length === 0) return `Next: ${next.value ? zonesName(next.value.zones) : 'sign off'}`;
   if (sweepable.value.length < left.value.length)
     return sweepable.value.length
-      ? `The other ${sweepable.value.length} sound`
+      ? `Pass the other ${sweepable.value.length}`
       : `${left.value.length} left, one by one`;
-  return left.value.length === station.value?.asked.length
-    ? 'All sound here'
-    : `The other ${left.value.length} sound`;
+  return left.value.length === station.value?.questions.length
+    ? `Pass all ${left.value.length}`
+    : `Pass the other ${left.value.length}`;
 });
 </script>
 

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { Mark } from '@cadre/core/checks';
 import type { TypedReading } from '@cadre/core/line';
 import { takesReading } from '@cadre/core/measures';
@@ -44,10 +44,10 @@ const raised = computed(() => new Set(props.bike.facts.findings.map(findingKey))
 const draft = useDraft(props.checkId, () => raised.value);
 const readings = useReadings(`${props.bike.id} `);
 const lastLooks = useLastLooks(props.bike.id);
-const singly = (question: Asked): boolean => catalogue.isGivenSingly(session.person, question);
+const singly = (question: Question): boolean => catalogue.isGivenSingly(session.person, question);
 const stand = useStand(draft, singly, () => session.person?.id ?? null, readings);
 const howShown = ref(session.person?.trainee ?? false);
-const { stations, standings, progress, check } = draft;
+const { stations, answers, progress, check } = draft;
 const { at, row, open, signing, station, left } = stand;
 /** What is over the station for a moment: what is left, or leaving it. */
 const over = ref<'left' | 'leave' | null>(null);
@@ -75,18 +75,23 @@ const others = computed(() => {
 });
 const measuredOn = useMeasuredOn();
 const outbox = useOutbox();
-const ownMark = (question: Asked): Mark | null =>
-  standings.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
-async function read(question: Asked, reading: TypedReading): Promise<void> {
+const ownMark = (question: Question): Mark | null =>
+  answers.value.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
+async function read(question: Question, reading: TypedReading): Promise<void> {
   const given = readings.take(question, reading, ownMark(question));
   if (given) await stand.mark(question, { ...given, way: 'single' });
 }
 /** The lead leaves a verdict aside: what was said of the look stands with it from now on. */
-async function leaveAside(question: Asked, reason: string): Promise<void> {
+async function leaveAside(question: Question, reason: string): Promise<void> {
   readings.leaveAside(question.key, reason);
   const own = ownMark(question);
   if (own)
-    await stand.mark(question, { word: own.word, way: 'single', faults: [...own.faults], note: own.note });
+    await stand.mark(question, {
+      outcome: own.outcome,
+      way: 'single',
+      faults: [...own.faults],
+      note: own.note,
+    });
 }
 
 /** The watches and faults still open here: looked at first, with their place. */
@@ -109,14 +114,14 @@ watch(
     if (!ready || begun.value) return;
     begun.value = true;
     const wanted = stations.value
-      .flatMap((each) => each.asked)
+      .flatMap((each) => each.questions)
       .find((question) => question.key === route.query.at);
     if (wanted) {
       stand.goToQuestion(wanted);
       return;
     }
     const first = stations.value.findIndex((each) =>
-      each.asked.some((question) => !standings.value.has(question.key)),
+      each.questions.some((question) => !answers.value.has(question.key)),
     );
     stand.goTo(first < 0 ? stations.value.length : first);
   },
@@ -136,8 +141,8 @@ async function sign(): Promise<void> {
   if (!session.person) return;
   // Nobody signs for sound what was measured outside, whoever called it so.
   const gainsaid = stations.value
-    .flatMap((each) => each.asked)
-    .find((each) => standings.value.get(each.key)?.outcome === 'sound' && readings.speaksAgainst(each.key));
+    .flatMap((each) => each.questions)
+    .find((each) => answers.value.get(each.key)?.outcome === 'pass' && readings.speaksAgainst(each.key));
   if (gainsaid) {
     stand.goToQuestion(gainsaid);
     return;
@@ -164,7 +169,7 @@ function act(): void {
     singly(stand.current.value) &&
     left.value.some((each) => each.key === stand.current.value?.key)
   )
-    void stand.sound(stand.current.value);
+    void stand.pass(stand.current.value);
   else void stand.sweep();
 }
 useKeys(
@@ -189,10 +194,10 @@ useKeys(
     Escape: () => (over.value ? (over.value = null) : leave()),
   }),
   [
-    { keys: 'Space', does: 'All sound here (or this one, one by one); at the end: sign' },
+    { keys: 'Space', does: 'Pass all here (or this one, one by one); at the end: sign' },
     { keys: '↑ ↓', does: 'From row to row' },
     { keys: '← →', does: 'From station to station' },
-    { keys: 'F', does: 'Not sound: open the row' },
+    { keys: 'F', does: 'Problem: open the row' },
     { keys: 'U', does: 'Undo' },
     { keys: 'H', does: 'How to look' },
     { keys: 'L', does: 'What is left; R goes back to where one was' },
@@ -236,7 +241,7 @@ useKeys(
           @pick="stand.goToZone"
         />
       </div>
-      <StationSteps class="shrink-0" :stations="stations" :standings="standings" :at="at" @go="stand.goTo" />
+      <StationSteps class="shrink-0" :stations="stations" :answers="answers" :at="at" @go="stand.goTo" />
     </aside>
     <div class="min-w-0 grow">
       <section v-if="signedElsewhere" class="space-y-3" data-signed-elsewhere>
@@ -247,7 +252,7 @@ useKeys(
       <WhatsLeft
         v-else-if="over === 'left'"
         :stations="stations"
-        :standings="standings"
+        :answers="answers"
         @close="over = null"
         @go="
           (question) => {
@@ -267,7 +272,7 @@ useKeys(
         v-else-if="signing && check"
         :progress="progress"
         :stations="stations"
-        :standings="standings"
+        :answers="answers"
         :signer="session.person?.name ?? ''"
         :trainee="session.person?.trainee ?? false"
         :clears="check.checklist.clears"
@@ -294,10 +299,10 @@ useKeys(
         </div>
         <ol class="mt-2 space-y-1.5">
           <CheckpointRow
-            v-for="(question, index) in station.asked"
+            v-for="(question, index) in station.questions"
             :key="question.key"
-            :asked="question"
-            :standing="standings.get(question.key) ?? null"
+            :question="question"
+            :answer="answers.get(question.key) ?? null"
             :current="index === row"
             :open="open === question.key"
             :single="singly(question)"
@@ -310,11 +315,11 @@ useKeys(
               row = index;
               open = open === question.key ? null : question.key;
             "
-            @sound="stand.sound(question)"
+            @pass="stand.pass(question)"
           >
             <template v-if="takesReading(question.checkpoint.measure)" #reading>
               <ReadingField
-                :asked="question"
+                :question="question"
                 :name="withPosition(question.checkpoint.name, question.position)"
                 :bike="bike"
                 :on="measuredOn(bike, question, check?.checklist)"
@@ -328,18 +333,18 @@ useKeys(
               />
             </template>
             <ExceptionPanel
-              :asked="question"
+              :question="question"
               :build="bike.build"
-              :standing="standings.get(question.key) ?? null"
+              :answer="answers.get(question.key) ?? null"
               @mark="(given) => stand.mark(question, given)"
-              :others="stations.flatMap((each) => each.asked)"
+              :others="stations.flatMap((each) => each.questions)"
               @close="open = null"
               @go="stand.goToQuestion"
             >
               <LookPhotos
                 :bike-id="bike.id"
                 :check-id="check?.id ?? null"
-                :asked="question"
+                :question="question"
                 :author="session.person?.id ?? ''"
                 @kept="outbox.flush"
               />

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import type { Station } from '@cadre/core/catalogue';
-import type { Standing } from '@cadre/core/checks';
+import type { Answer } from '@cadre/core/checks';
 import { PHASE_WORDS, zonesName } from '@cadre/web/words';
 
 /** The walk as a list: where one is, what is left, where something is not sound. */
 const props = defineProps<{
   stations: readonly Station[];
-  standings: ReadonlyMap<string, Standing>;
+  answers: ReadonlyMap<string, Answer>;
   at: number;
 }>();
 const emit = defineEmits<{ go: [index: number] }>();
 const looked = (station: Station): number =>
-  station.asked.filter((question) => props.standings.has(question.key)).length;
+  station.questions.filter((question) => props.answers.has(question.key)).length;
 const trouble = (station: Station): number =>
-  station.asked.filter((question) =>
-    ['fault', 'watch', 'not-looked-at'].includes(props.standings.get(question.key)?.outcome ?? ''),
+  station.questions.filter((question) =>
+    ['fail', 'watch', 'skipped'].includes(props.answers.get(question.key)?.outcome ?? ''),
   ).length;
 </script>
 
@@ -36,10 +36,10 @@ const trouble = (station: Station): number =>
             }}<span v-if="station.phase" class="text-sm"> · {{ PHASE_WORDS[station.phase] }}</span></span
           >
           <span class="figures text-sm"
-            >{{ looked(station) }}/{{ station.asked.length }}<span class="sr-only"> looked at</span></span
+            >{{ looked(station) }}/{{ station.questions.length }}<span class="sr-only"> looked at</span></span
           >
           <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
-            >{{ trouble(station) }}<span class="sr-only"> not sound</span></span
+            >{{ trouble(station) }}<span class="sr-only"> with a problem</span></span
           >
         </button>
       </li>

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Asked, Station } from '@cadre/core/catalogue';
-import type { Standing } from '@cadre/core/checks';
+import type { Question, Station } from '@cadre/core/catalogue';
+import type { Answer } from '@cadre/core/checks';
 import { count } from '@cadre/web/platform/time';
 import { withPosition, zonesName, PHASE_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 
 /** Everything nobody has looked at yet, by station: one touch goes there, and the stand offers the way back. */
-const props = defineProps<{ stations: readonly Station[]; standings: ReadonlyMap<string, Standing> }>();
-const emit = defineEmits<{ go: [question: Asked]; close: [] }>();
+const props = defineProps<{ stations: readonly Station[]; answers: ReadonlyMap<string, Answer> }>();
+const emit = defineEmits<{ go: [question: Question]; close: [] }>();
 const left = computed(() =>
   props.stations
     .map((station) => ({
       station,
-      asked: station.asked.filter((question) => !props.standings.has(question.key)),
+      asked: station.questions.filter((question) => !props.answers.has(question.key)),
     }))
     .filter(({ asked }) => asked.length > 0),
 );

@@ -2,8 +2,8 @@ import { v7 as newId } from 'uuid';
 import { findChecks, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf } from '@cadre/contract/http';
-import type { Asked, FittedPart, ChecklistVersion } from '@cadre/core/catalogue';
-import type { MarkedFault, MarkWay, MarkWord, Reading } from '@cadre/core/checks';
+import type { Question, FittedPart, ChecklistVersion } from '@cadre/core/catalogue';
+import type { MarkedFault, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { deviceId, RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { keepCheck, kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/platform/local-db';
@@ -12,7 +12,7 @@ import { takeMarks } from './deliver';
 
 /** Drafts as this browser keeps them: plain acts over what is kept, for the stand and the line alike. */
 export interface MarkGiven {
-  readonly word: MarkWord;
+  readonly outcome: MarkOutcome;
   readonly way: MarkWay;
   readonly faults?: readonly MarkedFault[];
   readonly note?: string;
@@ -174,7 +174,7 @@ export function draftFor(bike: Bike, checklist: NamedChecklist, author: string):
 
 /** One person's marks of the same kind for some questions, as they are kept and sent. */
 export function marksOf(
-  questions: readonly Pick<Asked, 'checkpoint' | 'position'>[],
+  questions: readonly Pick<Question, 'checkpoint' | 'position'>[],
   given: MarkGiven,
   author: string,
   at = markTime(),
@@ -183,7 +183,7 @@ export function marksOf(
     id: newId(),
     checkpoint: question.checkpoint.key,
     position: question.position,
-    word: given.word,
+    outcome: given.outcome,
     way: given.way,
     faults: plain<NewMark['faults']>(given.faults ?? []),
     note: given.note ?? '',

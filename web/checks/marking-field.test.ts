@@ -79,7 +79,7 @@ describe('what is marked on a part', () => {
 describe('a reading typed before its limit was known or changed', () => {
   const checkpoint = CHECKPOINTS.find((each) => each.key === 'rotor-thickness');
   if (!checkpoint) throw new Error('no rotor to measure');
-  const asked = { key: 'rotor-thickness@front', checkpoint };
+  const question = { key: 'rotor-thickness@front', checkpoint };
   const typedOn = (on: ReturnType<typeof onLike>) => {
     const cell = takeReading('rotor', '1.53 1.53 1.53', on);
     if (cell.kind !== 'reading') throw new Error(cell.kind);
@@ -87,19 +87,19 @@ describe('a reading typed before its limit was known or changed', () => {
   };
   const field = (typed: ReturnType<typeof typedOn>, on: ReturnType<typeof onLike>) =>
     mount(ReadingField, {
-      props: { asked, bike, on, typed, name: 'Rotor' },
+      props: { question, bike, on, typed, name: 'Rotor' },
       global: { stubs: { LimitScale: true, NumberPad: true } },
     });
 
   it('is told again once, as it now means, and not when it means the same', async () => {
     const typed = typedOn(onLike());
-    expect(typed.verdicts[0]?.word).toBe('unknown');
+    expect(typed.verdicts[0]?.outcome).toBe('unknown');
     const view = field(typed, onLike());
     expect(view.emitted('read')).toBeUndefined();
     expect(view.find('[data-marking]').exists()).toBe(true);
     await view.setProps({ on: onLike({ fit: { rotorMinFront: 1.55 } }) });
     expect(view.emitted('read')).toMatchObject([
-      [{ typed: '1.53 1.53 1.53', verdicts: [{ word: 'fault', becomes: 'stop', limit: { value: 1.55 } }] }],
+      [{ typed: '1.53 1.53 1.53', verdicts: [{ outcome: 'fail', becomes: 'stop', limit: { value: 1.55 } }] }],
     ]);
     await view.setProps({
       on: onLike({ fit: { rotorMinFront: 1.55, maximumLoad: 90 } }),

@@ -1,8 +1,8 @@
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { asBuilt, askedOf, stationsOf, type Asked } from '@cadre/core/catalogue';
-import { foldMarks, progressOf, type Mark, type Standing } from '@cadre/core/checks';
+import { asBuilt, questionsOf, stationsOf, type Question } from '@cadre/core/catalogue';
+import { resolveMarks, progressOf, type Mark, type Answer } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import CheckpointRow from './CheckpointRow.vue';
@@ -11,13 +11,13 @@ import SignOff from './SignOff.vue';
 import StationSteps from './StationSteps.vue';
 import type { MarkGiven } from './drafts';
 
-const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
-const question = (key: string): Asked => asked.find((each) => each.key === key) as Asked;
-const mark = (key: string, word: Mark['word'], fault?: string, author = 'ann'): Mark => ({
+const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
+const question = (key: string): Question => asked.find((each) => each.key === key) as Question;
+const mark = (key: string, outcome: Mark['outcome'], fault?: string, author = 'ann'): Mark => ({
   id: `${key}${author}`,
   checkpoint: question(key).checkpoint.key,
   position: question(key).position,
-  word,
+  outcome,
   way: 'single',
   faults: fault ? [{ fault }] : [],
   note: '',
@@ -25,7 +25,7 @@ const mark = (key: string, word: Mark['word'], fault?: string, author = 'ann'): 
   device: 'd',
   at: 1,
 });
-const standing = (...marks: Mark[]): Standing => [...foldMarks(marks).values()][0] as Standing;
+const answer = (...marks: Mark[]): Answer => [...resolveMarks(marks).values()][0] as Answer;
 
 beforeEach(() => setActivePinia(createPinia()));
 
@@ -33,8 +33,8 @@ describe('a row', () => {
   const row = (more: object) =>
     mount(CheckpointRow, {
       props: {
-        asked: question('rim@rear'),
-        standing: null,
+        question: question('rim@rear'),
+        answer: null,
         current: false,
         open: false,
         single: false,
@@ -56,9 +56,9 @@ describe('a row', () => {
 
   it('says outcome and fault in words, and both names where two people marked', () => {
     const text = row({
-      standing: standing(mark('rim@rear', 'fault', 'crack'), mark('rim@rear', 'sound', undefined, 'ben')),
+      answer: answer(mark('rim@rear', 'fail', 'crack'), mark('rim@rear', 'pass', undefined, 'ben')),
     }).text();
-    expect(text).toContain('Fault: Crack at a spoke hole');
+    expect(text).toContain('Fail: Crack at a spoke hole');
     expect(text).toContain('ann and ben');
   });
 
@@ -74,20 +74,20 @@ describe('a row', () => {
 
   it('one by one, offers sound by itself until it is marked', async () => {
     const single = row({ single: true });
-    await single.get('[data-sound]').trigger('click');
-    expect(single.emitted('sound')).toHaveLength(1);
+    await single.get('[data-pass]').trigger('click');
+    expect(single.emitted('pass')).toHaveLength(1);
     expect(
-      row({ single: true, standing: standing(mark('rim@rear', 'sound')) })
-        .find('[data-sound]')
+      row({ single: true, answer: answer(mark('rim@rear', 'pass')) })
+        .find('[data-pass]')
         .exists(),
     ).toBe(false);
   });
 });
 
 describe('an exception', () => {
-  const panel = (key: string, given: Standing | null = null) =>
+  const panel = (key: string, given: Answer | null = null) =>
     mount(ExceptionPanel, {
-      props: { asked: question(key), standing: given, others: [], build: USUAL_BUILD.hardtail },
+      props: { question: question(key), answer: given, others: [], build: USUAL_BUILD.hardtail },
     });
   const lastMark = (wrapper: ReturnType<typeof panel>): MarkGiven =>
     wrapper.emitted('mark')?.at(-1)?.[0] as MarkGiven;
@@ -103,11 +103,11 @@ describe('an exception', () => {
   it('marks a fault at the touch, a watch where nothing is worse than watch', async () => {
     const wrapper = panel('rim@rear');
     await wrapper.get('[data-fault=crack]').trigger('click');
-    expect(lastMark(wrapper)).toMatchObject({ word: 'fault', faults: [{ fault: 'crack' }] });
+    expect(lastMark(wrapper)).toMatchObject({ outcome: 'fail', faults: [{ fault: 'crack' }] });
     expect(wrapper.text()).toContain('A qualified mechanic decides');
     const light = panel('rim@rear');
     await light.get('[data-fault=dent]').trigger('click');
-    expect(lastMark(light)).toMatchObject({ word: 'watch', faults: [{ fault: 'dent' }] });
+    expect(lastMark(light)).toMatchObject({ outcome: 'watch', faults: [{ fault: 'dent' }] });
   });
 
   it('adds place by the clock on a wheel only, and a worse severity by choice', async () => {
@@ -120,7 +120,7 @@ describe('an exception', () => {
       .find((each) => each.text().startsWith('Soon,'))
       ?.trigger('click');
     expect(lastMark(wrapper)).toMatchObject({
-      word: 'fault',
+      outcome: 'fail',
       faults: [{ severity: 'soon', place: { clock: 4 } }],
     });
     const bars = panel('bars@only');
@@ -130,29 +130,29 @@ describe('an exception', () => {
   });
 
   it('takes a fault back when it is touched again', async () => {
-    const wrapper = panel('bars@only', standing(mark('bars@only', 'fault', 'bent')));
+    const wrapper = panel('bars@only', answer(mark('bars@only', 'fail', 'bent')));
     await wrapper.get('[data-fault=bent]').trigger('click');
-    expect(lastMark(wrapper).word).toBe('withdrawn');
+    expect(lastMark(wrapper).outcome).toBe('withdrawn');
   });
 
   it('asks why for what was not looked at, and keeps the words', async () => {
     const wrapper = panel('bars@only');
-    await wrapper.get('[data-outcome=not-looked-at]').trigger('click');
-    expect(wrapper.text()).toContain('Why was it not looked at?');
+    await wrapper.get('[data-outcome=skipped]').trigger('click');
+    expect(wrapper.text()).toContain('Why was it skipped?');
     await wrapper.get('[data-note]').setValue('Too dark');
-    expect(lastMark(wrapper)).toMatchObject({ word: 'not-looked-at', note: 'Too dark', faults: [] });
+    expect(lastMark(wrapper)).toMatchObject({ outcome: 'skipped', note: 'Too dark', faults: [] });
   });
 });
 
 describe('the sign-off', () => {
   const stations = stationsOf(asked, 'm-front-first');
   const signOff = (marks: Mark[], more: object = {}) => {
-    const standings = foldMarks(marks);
+    const answers = resolveMarks(marks);
     return mount(SignOff, {
       props: {
-        progress: progressOf(asked, standings),
+        progress: progressOf(asked, answers),
         stations,
-        standings,
+        answers,
         signer: 'Ann',
         trainee: false,
         clears: true,
@@ -161,11 +161,11 @@ describe('the sign-off', () => {
       },
     });
   };
-  const all = asked.map((each) => mark(each.key, 'sound'));
+  const all = asked.map((each) => mark(each.key, 'pass'));
 
   it('says all is sound when it is', () => {
     const text = signOff(all).text();
-    expect(text).toContain(`${asked.length} of ${asked.length} looked at, all sound`);
+    expect(text).toContain(`${asked.length} of ${asked.length} looked at, all passed`);
     expect(text).toContain('Sign as Ann');
     expect(text).not.toContain('incomplete');
   });
@@ -173,12 +173,12 @@ describe('the sign-off', () => {
   it('says what is not sound, and leads back there', async () => {
     const wrapper = signOff([
       ...all.filter((each) => each.checkpoint !== 'bars'),
-      mark('bars@only', 'fault', 'bent'),
+      mark('bars@only', 'fail', 'bent'),
     ]);
-    expect(wrapper.text()).toContain('Fault: Bent');
+    expect(wrapper.text()).toContain('Fail: Bent');
     expect(wrapper.text()).toContain('signed, the bike is held');
     await wrapper.findAll('li button')[0]?.trigger('click');
-    expect((wrapper.emitted('go')?.[0]?.[0] as Asked).key).toBe('bars@only');
+    expect((wrapper.emitted('go')?.[0]?.[0] as Question).key).toBe('bars@only');
   });
 
   it('warns that a critical nobody looked at holds the bike', () => {
@@ -196,10 +196,10 @@ describe('the sign-off', () => {
 
   it('steps say how far each station is and where something is wrong', () => {
     const steps = mount(StationSteps, {
-      props: { stations, standings: foldMarks([mark('rim@front', 'fault', 'crack')]), at: 1 },
+      props: { stations, answers: resolveMarks([mark('rim@front', 'fail', 'crack')]), at: 1 },
     });
     expect(steps.findAll('li')[0]?.text()).toContain('1/7');
-    expect(steps.findAll('li')[0]?.text()).toContain('1 not sound');
+    expect(steps.findAll('li')[0]?.text()).toContain('1 with a problem');
     expect(steps.get('[aria-current=step]').text()).toContain('Front brake');
   });
 });

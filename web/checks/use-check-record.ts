@@ -1,8 +1,8 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
-import { askedOf, type Asked, type Zone } from '@cadre/core/catalogue';
-import { foldMarks, type Mark, type Standing } from '@cadre/core/checks';
+import { questionsOf, type Question, type Zone } from '@cadre/core/catalogue';
+import { resolveMarks, type Mark, type Answer } from '@cadre/core/checks';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
@@ -11,10 +11,10 @@ import { useRefusal, type Refusal } from '@cadre/web/ui';
 import { marksOf, type MarkGiven } from './drafts';
 
 export interface RecordedLook {
-  readonly asked: Asked;
-  readonly standing: Standing | null;
+  readonly question: Question;
+  readonly answer: Answer | null;
   /** What the amendment in hand would say instead. */
-  readonly instead: Standing | null;
+  readonly instead: Answer | null;
 }
 
 export interface CheckRecord {
@@ -25,7 +25,7 @@ export interface CheckRecord {
   readonly reason: Ref<string>;
   load(id: string): Promise<void>;
   /** Says something else of one look, in the amendment in hand. */
-  say(asked: Asked, given: MarkGiven, author: string): void;
+  say(question: Question, given: MarkGiven, author: string): void;
   /** Hands the amendment in; answers the id of the check that holds it. */
   amend(author: string): Promise<string | null>;
 }
@@ -47,30 +47,30 @@ export function useCheckRecord(): CheckRecord {
   const asked = computed(() => {
     const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
     if (!check.value || !bike) return [];
-    return askedOf(check.value.checklist, {
+    return questionsOf(check.value.checklist, {
       build: bike.build,
       parts: bike.parts,
     });
   });
-  const standings = computed(() => foldMarks((check.value?.marks ?? []) as readonly Mark[]));
-  const instead = computed(() => foldMarks(amending.value as readonly Mark[]));
+  const answers = computed(() => resolveMarks((check.value?.marks ?? []) as readonly Mark[]));
+  const instead = computed(() => resolveMarks(amending.value as readonly Mark[]));
   const zones = computed(() => {
     const byZone = new Map<Zone, RecordedLook[]>();
     for (const each of asked.value) {
-      const standing = standings.value.get(each.key) ?? null;
+      const answer = answers.value.get(each.key) ?? null;
       // An amendment holds only what it changes.
-      if (check.value?.amends && !standing) continue;
+      if (check.value?.amends && !answer) continue;
       byZone.set(each.zone, [
         ...(byZone.get(each.zone) ?? []),
-        { asked: each, standing, instead: instead.value.get(each.key) ?? null },
+        { question: each, answer, instead: instead.value.get(each.key) ?? null },
       ]);
     }
     return [...byZone].map(([zone, looks]) => ({ zone, looks }));
   });
-  function say(question: Asked, given: MarkGiven, author: string): void {
+  function say(question: Question, given: MarkGiven, author: string): void {
     amending.value = [
       ...amending.value.filter((mark) => `${mark.checkpoint}@${mark.position}` !== question.key),
-      ...(given.word === 'withdrawn' ? [] : marksOf([question], given, author)),
+      ...(given.outcome === 'withdrawn' ? [] : marksOf([question], given, author)),
     ];
   }
   /** The correction being made has one id, however often it is sent. */

@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from 'vue';
-import { askedOf, stationsOf, type Asked, type Station } from '@cadre/core/catalogue';
-import { foldMarks, progressOf, type Mark, type Progress, type Standing } from '@cadre/core/checks';
+import { questionsOf, stationsOf, type Question, type Station } from '@cadre/core/catalogue';
+import { resolveMarks, progressOf, type Mark, type Progress, type Answer } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
 import {
   followKept,
@@ -15,13 +15,13 @@ import { useOutbox } from './use-outbox';
 export interface Draft {
   readonly check: Ref<KeptCheck | null>;
   readonly stations: ComputedRef<readonly Station[]>;
-  readonly standings: ComputedRef<ReadonlyMap<string, Standing>>;
+  readonly answers: ComputedRef<ReadonlyMap<string, Answer>>;
   readonly progress: ComputedRef<Progress>;
   readonly marks: ComputedRef<readonly KeptMark[]>;
   /** How many marks of this check are kept here and not sent. */
   readonly unsent: ComputedRef<number>;
-  mark(asked: readonly Asked[], given: MarkGiven, author: string): Promise<void>;
-  undo(author: string): Promise<Asked | null>;
+  mark(asked: readonly Question[], given: MarkGiven, author: string): Promise<void>;
+  undo(author: string): Promise<Question | null>;
   sign(author: string): Promise<void>;
 }
 
@@ -44,11 +44,11 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
 
   const asked = computed(() =>
     check.value
-      ? askedOf(check.value.checklist, { build: check.value.build, parts: check.value.parts ?? [] })
+      ? questionsOf(check.value.checklist, { build: check.value.build, parts: check.value.parts ?? [] })
       : [],
   );
   /** What is open already comes first at its station: it is looked at before anything hides it. */
-  const firstRaised = (questions: readonly Asked[]): readonly Asked[] => [
+  const firstRaised = (questions: readonly Question[]): readonly Question[] => [
     ...questions.filter((each) => raised().has(each.key)),
     ...questions.filter((each) => !raised().has(each.key)),
   ];
@@ -56,12 +56,12 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
     check.value
       ? stationsOf(asked.value, check.value.checklist.route).map((station) => ({
           ...station,
-          asked: firstRaised(station.asked),
+          asked: firstRaised(station.questions),
         }))
       : [],
   );
-  const standings = computed(() => foldMarks(rows.value.map((row) => row.mark)));
-  const progress = computed(() => progressOf(asked.value, standings.value));
+  const answers = computed(() => resolveMarks(rows.value.map((row) => row.mark)));
+  const progress = computed(() => progressOf(asked.value, answers.value));
   const unsent = computed(() => rows.value.filter((row) => row.sent === 0).length);
 
   async function add(marks: readonly NewMark[]): Promise<void> {
@@ -70,14 +70,14 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
     void outbox.flush();
   }
 
-  async function mark(questions: readonly Asked[], given: MarkGiven, author: string): Promise<void> {
+  async function mark(questions: readonly Question[], given: MarkGiven, author: string): Promise<void> {
     await add(marksOf(questions, given, author));
   }
 
   /** Takes back the newest mark of this person that still stands, or the whole sweep it came with. */
-  async function undo(author: string): Promise<Asked | null> {
-    const own = [...standings.value.values()]
-      .flatMap((standing) => standing.marks)
+  async function undo(author: string): Promise<Question | null> {
+    const own = [...answers.value.values()]
+      .flatMap((answer) => answer.marks)
       .filter((each) => each.author === author);
     const newest = own.reduce<Mark | null>(
       (latest, each) => (!latest || each.at > latest.at ? each : latest),
@@ -90,7 +90,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
         (each) => each.checkpoint === question.checkpoint.key && each.position === question.position,
       ),
     );
-    await mark(questions, { word: 'withdrawn', way: 'single' }, author);
+    await mark(questions, { outcome: 'withdrawn', way: 'single' }, author);
     return questions[0] ?? null;
   }
 
@@ -102,7 +102,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   return {
     check,
     stations,
-    standings,
+    answers,
     progress,
     marks: computed(() => rows.value),
     unsent,

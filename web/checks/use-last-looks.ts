@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue';
 import { listLooks } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { dayAndClock, now } from '@cadre/web/platform/time';
 import { keepThing, keptThing } from '@cadre/web/platform/local-db';
@@ -13,8 +13,8 @@ type Look = AnswerOf<typeof listLooks>['looks'][number];
 
 /** What the last looks at this bike found; as last fetched when there is no signal. */
 export function useLastLooks(bikeId: string): {
-  wordsFor(question: Asked): string | null;
-  readingOf(question: Pick<Asked, 'key'>): Reading | null;
+  wordsFor(question: Question): string | null;
+  readingOf(question: Pick<Question, 'key'>): Reading | null;
 } {
   const looks = shallowRef<ReadonlyMap<string, Look>>(new Map());
   const take = (list: readonly Look[]): void => {
@@ -33,7 +33,7 @@ export function useLastLooks(bikeId: string): {
   }
   void load();
 
-  function wordsFor(question: Asked): string | null {
+  function wordsFor(question: Question): string | null {
     const look = looks.value.get(question.key);
     if (!look) return null;
     const faults = look.faults.map(

@@ -3,7 +3,7 @@ import {
   DEFAULT_POLICY,
   measuredOn,
   onChecklist,
-  type Asked,
+  type Question,
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import type { MeasuredOn } from '@cadre/core/measures';
@@ -15,7 +15,7 @@ type Checklist = Pick<ChecklistVersion, 'key' | 'newWheels'>;
 /** What readings of a bike are judged on here: the same as the server's, from what this browser knows. Without a policy at hand, as shipped. */
 export function useMeasuredOn(): (
   bike: Bike,
-  asked: Pick<Asked, 'position' | 'zone' | 'limit'>,
+  question: Pick<Question, 'position' | 'zone' | 'limit'>,
   checklist?: Checklist,
 ) => MeasuredOn {
   const catalogue = useCatalogue();

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { reactive, watch } from 'vue';
-import type { Asked, Checkpoint } from '@cadre/core/catalogue';
+import type { Question, Checkpoint } from '@cadre/core/catalogue';
 import type { Mark, Reading } from '@cadre/core/checks';
 import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/line';
 import { bareUnitOf } from '@cadre/core/measures';
@@ -28,7 +28,7 @@ export interface Readings {
   /** Takes a reading of one question; answers what is marked for it: by itself, or what this person had said of it with the reading now. Null: the person says. */
   take(question: Measured, reading: TypedReading, own: Mark | null): Given | null;
   typed(key: string): TypedReading | null;
-  readingFor(question: Pick<Asked, 'key'>): Reading | undefined;
+  readingFor(question: Pick<Question, 'key'>): Reading | undefined;
   /** A reading past its limit, or with no known limit, waits for the person's word: no sweep speaks for it. */
   waits(key: string): boolean;
   /** It lies past its limit: nobody may call that sound; it is put right or a fault, or the lead leaves its verdict aside. */
@@ -40,7 +40,7 @@ export interface Readings {
   done(bikeId: string): void;
 }
 
-type Measured = Pick<Asked, 'key'> & { readonly checkpoint: Pick<Checkpoint, 'faults'> };
+type Measured = Pick<Question, 'key'> & { readonly checkpoint: Pick<Checkpoint, 'faults'> };
 type Given = Omit<MarkGiven, 'way'>;
 
 const THING = 'readings-taken';
@@ -81,14 +81,14 @@ export function useReadings(prefix = ''): Readings {
       const outcome = outcomeOfReading(reading, before, question.checkpoint.faults);
       if (outcome)
         return {
-          word: outcome,
-          note: outcome === 'put-right' && before ? `Was ${withUnit(before.typed, before.measure)}` : '',
+          outcome,
+          note: outcome === 'fixed' && before ? `Was ${withUnit(before.typed, before.measure)}` : '',
         };
       if (!own) return null;
       // What was called sound before it was measured is not, where the number does not say so too: the person says again.
-      if (own.word === 'sound' && reading.verdicts.some((verdict) => verdict.word !== 'sound'))
-        return { word: 'withdrawn' };
-      return { word: own.word, faults: [...own.faults], note: own.note };
+      if (own.outcome === 'pass' && reading.verdicts.some((verdict) => verdict.outcome !== 'pass'))
+        return { outcome: 'withdrawn' };
+      return { outcome: own.outcome, faults: [...own.faults], note: own.note };
     },
     typed: of,
     readingFor: ({ key }) => {
@@ -98,7 +98,7 @@ export function useReadings(prefix = ''): Readings {
     waits: (key) => {
       const reading = of(key);
       return (
-        reading !== null && !asideOf(key) && reading.verdicts.some((verdict) => verdict.word !== 'sound')
+        reading !== null && !asideOf(key) && reading.verdicts.some((verdict) => verdict.outcome !== 'pass')
       );
     },
     speaksAgainst: (key) => {

@@ -65,19 +65,19 @@ describe('at the stand, with no signal', () => {
     await stand.sweep();
     await settled(() => stand.at.value === 1);
     expect(
-      first?.asked.every((question) => draft.standings.value.get(question.key)?.outcome === 'sound'),
+      first?.questions.every((question) => draft.answers.value.get(question.key)?.outcome === 'pass'),
     ).toBe(true);
-    expect(draft.unsent.value).toBe(first?.asked.length);
+    expect(draft.unsent.value).toBe(first?.questions.length);
     expect(stand.doneZones.value).toContain('front-wheel');
   });
 
   it('a sweep leaves an exception as it is', async () => {
-    const question = stand.station.value?.asked[2];
+    const question = stand.station.value?.questions[2];
     if (!question) throw new Error('nothing asked');
-    await stand.mark(question, { word: 'fault', way: 'single', faults: [{ fault: 'crack' }] });
+    await stand.mark(question, { outcome: 'fail', way: 'single', faults: [{ fault: 'crack' }] });
     await stand.sweep();
     await settled(() => stand.at.value === 1);
-    expect(draft.standings.value.get(question.key)?.outcome).toBe('fault');
+    expect(draft.answers.value.get(question.key)?.outcome).toBe('fail');
     expect(stand.troubledZones.value).toContain('front-wheel');
   });
 
@@ -86,26 +86,26 @@ describe('at the stand, with no signal', () => {
     await stand.sweep();
     await nextTick();
     expect(draft.marks.value).toHaveLength(0);
-    const [first, second] = stand.station.value?.asked ?? [];
+    const [first, second] = stand.station.value?.questions ?? [];
     if (!first) throw new Error('nothing asked');
-    await stand.sound(first);
+    await stand.pass(first);
     expect(stand.current.value?.key).toBe(second?.key);
     expect(draft.marks.value.map((row) => row.mark.way)).toEqual(['single']);
   });
 
   it('undo takes a whole sweep back, and then what was before it', async () => {
-    const [question] = stand.station.value?.asked ?? [];
+    const [question] = stand.station.value?.questions ?? [];
     if (!question) throw new Error('nothing asked');
-    await stand.mark(question, { word: 'fault', way: 'single', faults: [{ fault: 'loose' }] });
+    await stand.mark(question, { outcome: 'fail', way: 'single', faults: [{ fault: 'loose' }] });
     await stand.sweep();
     await settled(() => stand.at.value === 1);
     await stand.undo();
-    await settled(() => draft.standings.value.size === 1);
+    await settled(() => draft.answers.value.size === 1);
     expect(stand.at.value).toBe(0);
     await stand.undo();
-    await settled(() => draft.standings.value.size === 0);
+    await settled(() => draft.answers.value.size === 0);
     await stand.undo();
-    expect(draft.standings.value.size).toBe(0);
+    expect(draft.answers.value.size).toBe(0);
   });
 
   it('sweeping on and on ends at the signature with nothing left', async () => {
@@ -121,13 +121,13 @@ describe('at the stand, with no signal', () => {
     stand.goToZone('rear-wheel');
     expect(stand.station.value?.zones).toContain('rear-wheel');
     const brake = draft.stations.value
-      .flatMap((station) => station.asked)
+      .flatMap((station) => station.questions)
       .find((question) => question.key === 'rotor@rear');
     if (!brake) throw new Error('no rotor asked');
     stand.goToQuestion(brake);
     expect(stand.current.value?.key).toBe('rotor@rear');
     stand.step(99);
-    expect(stand.row.value).toBe((stand.station.value?.asked.length ?? 0) - 1);
+    expect(stand.row.value).toBe((stand.station.value?.questions.length ?? 0) - 1);
   });
 
   it('finds the draft of a bike again rather than begin another', async () => {
@@ -138,7 +138,7 @@ describe('at the stand, with no signal', () => {
 
   it('takes over what others marked on a check that is open on the server', async () => {
     const other = { ...bike, id: newId(), openCheckId: newId() } as Bike;
-    const [question] = draft.stations.value[0]?.asked ?? [];
+    const [question] = draft.stations.value[0]?.questions ?? [];
     if (!question) throw new Error('nothing asked');
     const theirs = {
       id: other.openCheckId,

@@ -1,5 +1,5 @@
 import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue';
-import type { Asked, Station, Zone } from '@cadre/core/catalogue';
+import type { Question, Station, Zone } from '@cadre/core/catalogue';
 import type { MarkGiven } from './drafts';
 import type { Draft } from './use-draft';
 import type { Readings } from './use-readings';
@@ -10,31 +10,31 @@ export interface Stand {
   readonly open: Ref<string | null>;
   readonly signing: ComputedRef<boolean>;
   readonly station: ComputedRef<Station | null>;
-  readonly current: ComputedRef<Asked | null>;
+  readonly current: ComputedRef<Question | null>;
   /** Where one was before jumping somewhere; null when nothing was jumped. */
   readonly cameFrom: ComputedRef<Station | null>;
   /** Rows of this station nobody has marked yet. */
-  readonly left: ComputedRef<readonly Asked[]>;
+  readonly left: ComputedRef<readonly Question[]>;
   /** What a sweep may mark: all of them but what this person gives one by one. */
-  readonly sweepable: ComputedRef<readonly Asked[]>;
+  readonly sweepable: ComputedRef<readonly Question[]>;
   readonly doneZones: ComputedRef<readonly Zone[]>;
   readonly troubledZones: ComputedRef<readonly Zone[]>;
   goTo(index: number): void;
-  goToQuestion(question: Asked): void;
+  goToQuestion(question: Question): void;
   /** Back to where one was before the jump. */
   goBack(): void;
   goToZone(zone: Zone): void;
   step(by: number): void;
   sweep(): Promise<void>;
-  sound(question: Asked): Promise<void>;
-  mark(question: Asked, given: MarkGiven): Promise<void>;
+  pass(question: Question): Promise<void>;
+  mark(question: Question, given: MarkGiven): Promise<void>;
   undo(): Promise<void>;
 }
 
 /** Where one stands in a check, and the acts there: mark, move on by itself, go back. */
 export function useStand(
   draft: Draft,
-  singly: (question: Asked) => boolean,
+  singly: (question: Question) => boolean,
   author: () => string | null,
   readings: Pick<Readings, 'readingFor' | 'waits' | 'speaksAgainst'> = {
     readingFor: () => undefined,
@@ -49,29 +49,27 @@ export function useStand(
   const stations = draft.stations;
   const signing = computed(() => stations.value.length > 0 && at.value >= stations.value.length);
   const station = computed(() => stations.value[at.value] ?? null);
-  const current = computed(() => station.value?.asked[row.value] ?? null);
+  const current = computed(() => station.value?.questions[row.value] ?? null);
   const cameFrom = computed(() =>
     jumpedFrom.value === null ? null : (stations.value[jumpedFrom.value] ?? null),
   );
-  const unmarked = (asked: readonly Asked[]): readonly Asked[] =>
-    asked.filter((each) => !draft.standings.value.has(each.key));
-  const left = computed(() => unmarked(station.value?.asked ?? []));
+  const unmarked = (asked: readonly Question[]): readonly Question[] =>
+    asked.filter((each) => !draft.answers.value.has(each.key));
+  const left = computed(() => unmarked(station.value?.questions ?? []));
   const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each.key)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() =>
     zonesWhere(
-      (each, zone) => unmarked(each.asked.filter((question) => question.zone === zone)).length === 0,
+      (each, zone) => unmarked(each.questions.filter((question) => question.zone === zone)).length === 0,
     ),
   );
   const troubledZones = computed(() =>
     zonesWhere((each, zone) =>
-      each.asked.some(
+      each.questions.some(
         (question) =>
           question.zone === zone &&
-          ['fault', 'watch', 'not-looked-at'].includes(
-            draft.standings.value.get(question.key)?.outcome ?? '',
-          ),
+          ['fail', 'watch', 'skipped'].includes(draft.answers.value.get(question.key)?.outcome ?? ''),
       ),
     ),
   );
@@ -79,15 +77,15 @@ export function useStand(
   function goTo(index: number): void {
     at.value = Math.max(0, Math.min(stations.value.length, index));
     open.value = null;
-    const first = station.value?.asked.findIndex((each) => !draft.standings.value.has(each.key)) ?? 0;
+    const first = station.value?.questions.findIndex((each) => !draft.answers.value.has(each.key)) ?? 0;
     row.value = Math.max(0, first);
   }
   /** On to the next place where something is left, past what others have done; to the signature when all is. */
   function advance(): void {
     const later = stations.value.findIndex(
-      (each, index) => index > at.value && unmarked(each.asked).length > 0,
+      (each, index) => index > at.value && unmarked(each.questions).length > 0,
     );
-    const any = stations.value.findIndex((each) => unmarked(each.asked).length > 0);
+    const any = stations.value.findIndex((each) => unmarked(each.questions).length > 0);
     goTo(later >= 0 ? later : any >= 0 ? any : stations.value.length);
   }
   function afterMark(): void {
@@ -95,13 +93,16 @@ export function useStand(
       // After a jump one goes on where one was.
       if (jumpedFrom.value !== null && jumpedFrom.value !== at.value) goBack();
       if (left.value.length === 0) advance();
-    } else if (draft.standings.value.has(current.value?.key ?? ''))
-      row.value = Math.max(0, station.value?.asked.findIndex((each) => each.key === left.value[0]?.key) ?? 0);
+    } else if (draft.answers.value.has(current.value?.key ?? ''))
+      row.value = Math.max(
+        0,
+        station.value?.questions.findIndex((each) => each.key === left.value[0]?.key) ?? 0,
+      );
   }
-  async function mark(question: Asked, given: MarkGiven): Promise<void> {
+  async function mark(question: Question, given: MarkGiven): Promise<void> {
     const who = author();
     // A reading outside its limits is put right or a fault; nobody calls it sound.
-    if (given.word === 'sound' && readings.speaksAgainst(question.key)) return;
+    if (given.outcome === 'pass' && readings.speaksAgainst(question.key)) return;
     if (who)
       await draft.mark(
         [question],
@@ -109,15 +110,16 @@ export function useStand(
         who,
       );
   }
-  async function sound(question: Asked): Promise<void> {
-    await mark(question, { word: 'sound', way: 'single' });
+  async function pass(question: Question): Promise<void> {
+    await mark(question, { outcome: 'pass', way: 'single' });
     open.value = null;
     afterMark();
   }
   async function sweep(): Promise<void> {
     const who = author();
     if (!who || !station.value) return;
-    if (sweepable.value.length > 0) await draft.mark(sweepable.value, { word: 'sound', way: 'station' }, who);
+    if (sweepable.value.length > 0)
+      await draft.mark(sweepable.value, { outcome: 'pass', way: 'station' }, who);
     open.value = null;
     afterMark();
   }
@@ -126,12 +128,17 @@ export function useStand(
     const question = who ? await draft.undo(who) : null;
     if (question) goToQuestion(question);
   }
-  function goToQuestion(question: Asked): void {
-    const index = stations.value.findIndex((each) => each.asked.some((asked) => asked.key === question.key));
+  function goToQuestion(question: Question): void {
+    const index = stations.value.findIndex((each) =>
+      each.questions.some((asked) => asked.key === question.key),
+    );
     if (index < 0) return;
     if (index !== at.value && at.value < stations.value.length) jumpedFrom.value = at.value;
     at.value = index;
-    row.value = Math.max(0, stations.value[index]?.asked.findIndex((each) => each.key === question.key) ?? 0);
+    row.value = Math.max(
+      0,
+      stations.value[index]?.questions.findIndex((each) => each.key === question.key) ?? 0,
+    );
     open.value = null;
   }
   function goBack(): void {
@@ -143,7 +150,7 @@ export function useStand(
     goTo(stations.value.findIndex((each) => each.zones.includes(zone)));
   }
   function step(by: number): void {
-    const count = station.value?.asked.length ?? 0;
+    const count = station.value?.questions.length ?? 0;
     row.value = Math.max(0, Math.min(count - 1, row.value + by));
     open.value = null;
   }
@@ -171,7 +178,7 @@ export function useStand(
     goToZone,
     step,
     sweep,
-    sound,
+    pass,
     mark,
     undo,
   };

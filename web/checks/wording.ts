@@ -1,19 +1,19 @@
-import type { MarkWord, Outcome, Side } from '@cadre/core/checks';
+import type { MarkOutcome, Outcome, Side } from '@cadre/core/checks';
 
 export const OUTCOME_WORDS: Record<Outcome, string> = {
-  sound: 'Sound',
-  'put-right': 'Put right',
+  pass: 'Pass',
+  fixed: 'Fixed on the spot',
   watch: 'Watch',
-  fault: 'Fault',
-  'not-looked-at': 'Not looked at',
+  fail: 'Fail',
+  skipped: 'Skipped',
 };
 
-export const OUTCOME_MEANING: Record<Exclude<MarkWord, 'withdrawn'>, string> = {
-  sound: 'as it should be',
-  'put-right': 'found wrong, corrected here, sound now',
-  watch: 'not sound, may ride, looked at every time',
-  fault: 'not sound',
-  'not-looked-at': 'and why',
+export const OUTCOME_MEANING: Record<Exclude<MarkOutcome, 'withdrawn'>, string> = {
+  pass: 'as described',
+  fixed: 'a problem was found and corrected; it passes now',
+  watch: 'may ride; checked every time',
+  fail: 'a problem was found',
+  skipped: 'not checked, with the reason',
 };
 
 export const SIDE_WORDS: Record<Side, string> = {

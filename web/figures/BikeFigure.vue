@@ -80,7 +80,7 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         tabindex="-1"
         class="cursor-pointer"
         :data-zone="stop.zone"
-        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? ', here now' : done.includes(stop.zone) ? ', looked at' : ''}${troubled.includes(stop.zone) ? ', not sound' : ''}`"
+        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? ', here now' : done.includes(stop.zone) ? ', looked at' : ''}${troubled.includes(stop.zone) ? ', with a problem' : ''}`"
         @click="emit('pick', stop.zone)"
       >
         <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />

@@ -288,7 +288,7 @@ async function decide(accept: boolean): Promise<void> {
       <span class="font-semibold">{{
         intake.state === 'accepted' ? 'Taken into the fleet' : 'Not taken'
       }}</span>: {{ fleet.nameOf(intake.decidedBy ?? '') }}, {{ dayAndClock(intake.decidedAt ?? 0, now) }}.
-      Asked {{ money.show(intake.asking) }}, worth {{ money.show(intake.worth) }} when fit.<template
+      Question {{ money.show(intake.asking) }}, worth {{ money.show(intake.worth) }} when fit.<template
         v-if="intake.reason"
       >
         “{{ intake.reason }}”</template

@@ -17,7 +17,7 @@ const done = computed(
   () => rows.value.filter((row) => row.state === 'signed' || row.state === 'signing').length,
 );
 const part = computed(() =>
-  rows.value.some((row) => row.standings.size > 0 && !row.complete && row.state === 'open'),
+  rows.value.some((row) => row.answers.size > 0 && !row.complete && row.state === 'open'),
 );
 const signWords = computed(() => {
   if (signable.value.length)
@@ -55,7 +55,7 @@ const signWords = computed(() => {
           >Undo</ActButton
         >
         <ActButton v-if="wide && fillable.length" class="shrink-0" data-fill-down @click="grid.fillDown()">
-          Sound from here down · {{ count(fillable.length, 'bike') }}
+          Pass from here down · {{ count(fillable.length, 'bike') }}
         </ActButton>
         <ActButton
           v-if="wide && column?.kind === 'question'"

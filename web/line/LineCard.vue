@@ -17,13 +17,13 @@ const props = defineProps<{
   line: Line;
   standOf: (row: LineBike) => object;
 }>();
-const emit = defineEmits<{ sound: []; exception: [] }>();
+const emit = defineEmits<{ pass: []; exception: [] }>();
 const measuredOn = useMeasuredOn();
 const session = useSession();
 const cells = computed(() =>
   props.columns.map((column) => ({ column, cell: props.line.cell(props.row, column) })),
 );
-const asked = computed(() => cells.value.flatMap(({ cell }) => cell.asked));
+const asked = computed(() => cells.value.flatMap(({ cell }) => cell.questions));
 const left = computed(() => cells.value.flatMap(({ cell }) => cell.left));
 const measured = computed(() => asked.value.filter((question) => takesReading(question.checkpoint.measure)));
 const typedOf = (key: string) => props.line.typed(props.row, { kind: 'question', key } as LineColumn);
@@ -48,11 +48,11 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           v-for="{ column, cell } in cells"
           :key="column.key"
           :data-cell="column.key"
-          :data-outcome="cell.asked.length ? (cell.outcome ?? 'none') : 'not-asked'"
+          :data-outcome="cell.questions.length ? (cell.outcome ?? 'none') : 'not-asked'"
         >
           <OutcomeMark
-            v-if="cell.asked.length"
-            :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome"
+            v-if="cell.questions.length"
+            :outcome="cell.left.length > 0 && cell.outcome === 'pass' ? null : cell.outcome"
           />
           <span class="sr-only"
             >{{ columnName(column) }}:
@@ -68,23 +68,23 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           data-exception
           @click="emit('exception')"
         >
-          {{ left.length ? 'Not sound' : 'Change' }}<span class="sr-only">: {{ row.bike.tag }}</span>
+          {{ left.length ? 'Problem' : 'Change' }}<span class="sr-only">: {{ row.bike.tag }}</span>
         </button>
         <button
           v-if="left.length"
           type="button"
           class="min-h-12 shrink-0 rounded-md bg-act px-5 font-semibold text-on-act"
-          data-sound
-          @click="emit('sound')"
+          data-pass
+          @click="emit('pass')"
         >
-          Sound<span class="sr-only">: {{ row.bike.tag }}</span>
+          Pass<span class="sr-only">: {{ row.bike.tag }}</span>
         </button>
       </template>
     </div>
     <div v-if="!over && measured.length" class="grid" :class="measured.length > 1 && 'sm:grid-cols-2'">
       <div v-for="question in measured" :key="question.key">
         <ReadingField
-          :asked="question"
+          :question="question"
           :name="`${row.bike.tag}, ${columnName({ kind: 'question', ...question })}`"
           :label="
             columns.length > 1 || measured.length > 1

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { LineColumn } from '@cadre/core/line';
 import LineCard from './LineCard.vue';
 import LooksHere from './LooksHere.vue';
@@ -13,7 +13,7 @@ const props = defineProps<{
   line: Line;
   grid: LineGrid;
   standOf: (row: LineBike) => object;
-  looksOf: (columns: readonly LineColumn[]) => readonly Asked[];
+  looksOf: (columns: readonly LineColumn[]) => readonly Question[];
 }>();
 const { columns, rows } = props.line;
 const short = computed(() => columns.value.every((column) => column.kind === 'question'));
@@ -23,14 +23,16 @@ const shown = computed(() =>
   whole.value ? columns.value : columns.value.slice(props.grid.columnAt.value, props.grid.columnAt.value + 1),
 );
 const doneOf = (column: LineColumn): string => {
-  const asked = rows.value.map((row) => props.line.cell(row, column)).filter((cell) => cell.asked.length > 0);
+  const asked = rows.value
+    .map((row) => props.line.cell(row, column))
+    .filter((cell) => cell.questions.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length}/${asked.length}`;
 };
 const chip = (on: boolean): string =>
   `min-h-12 shrink-0 rounded-md border-2 px-3 text-left leading-tight ${on ? 'border-ink bg-ink text-ground' : 'border-line bg-plate'}`;
-async function sound(index: number): Promise<void> {
-  if (whole.value) await props.grid.rowSound(index);
-  else await props.grid.sound({ row: index, column: props.grid.columnAt.value });
+async function pass(index: number): Promise<void> {
+  if (whole.value) await props.grid.rowPass(index);
+  else await props.grid.pass({ row: index, column: props.grid.columnAt.value });
 }
 </script>
 
@@ -47,8 +49,8 @@ async function sound(index: number): Promise<void> {
         type="button"
         :class="chip(whole)"
         :aria-pressed="whole"
-        data-pass="all"
-        @click="grid.pass(null)"
+        data-column-key="all"
+        @click="grid.showColumn(null)"
       >
         All {{ columns.length }} looks
       </button>
@@ -58,17 +60,17 @@ async function sound(index: number): Promise<void> {
         type="button"
         :class="chip(!whole && index === grid.columnAt.value)"
         :aria-pressed="!whole && index === grid.columnAt.value"
-        :data-pass="column.key"
-        @click="grid.pass(index)"
+        :data-column-key="column.key"
+        @click="grid.showColumn(index)"
       >
         {{ columnName(column) }}<span class="figures block text-sm opacity-80">{{ doneOf(column) }}</span>
       </button>
     </div>
-    <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.standings.size === 0)">
+    <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.answers.size === 0)">
       <summary class="min-h-8 font-semibold">What is looked at</summary>
       <LooksHere
         compact
-        :asked="looksOf(shown)"
+        :questions="looksOf(shown)"
         :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'"
       />
     </details>
@@ -81,7 +83,7 @@ async function sound(index: number): Promise<void> {
         :line="line"
         :stand-of="standOf"
         :data-current-row="index === grid.rowAt.value ? '' : undefined"
-        @sound="sound(index)"
+        @pass="pass(index)"
         @exception="
           whole ? grid.openRow(index) : grid.exception(null, { row: index, column: grid.columnAt.value })
         "

@@ -2,7 +2,7 @@
 import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { LineColumn } from '@cadre/core/line';
 import { count } from '@cadre/web/platform/time';
 import { useKeys, type KeyMap } from '@cadre/web/platform/keys';
@@ -55,10 +55,11 @@ const scopeName = computed(() => {
     : '';
 });
 /** Everything a column asks of any bike of the line: what a sweep down it speaks for. */
-const looksOf = (columns: readonly LineColumn[]): readonly Asked[] => {
-  const all = new Map<string, Asked>();
+const looksOf = (columns: readonly LineColumn[]): readonly Question[] => {
+  const all = new Map<string, Question>();
   for (const row of line.rows.value)
-    for (const column of columns) for (const asked of line.cell(row, column).asked) all.set(asked.key, asked);
+    for (const column of columns)
+      for (const question of line.cell(row, column).questions) all.set(question.key, question);
   return [...all.values()];
 };
 const looksHere = computed(() => (grid.column.value ? looksOf([grid.column.value]) : []));
@@ -120,13 +121,13 @@ useKeys(
           ...(wide.value && grid.typing.value !== null ? { Enter: () => void grid.commit() } : {}),
           ...(wide.value && grid.typing.value === null
             ? {
-                ' ': () => void grid.sound(),
-                s: () => void grid.sound(),
-                a: () => void grid.rowSound(),
-                f: () => void grid.exception('fault'),
+                ' ': () => void grid.pass(),
+                p: () => void grid.pass(),
+                a: () => void grid.rowPass(),
+                f: () => void grid.exception('fail'),
                 w: () => void grid.exception('watch'),
-                p: () => void grid.exception('put-right'),
-                n: () => void grid.exception('not-looked-at'),
+                x: () => void grid.exception('fixed'),
+                s: () => void grid.exception('skipped'),
                 d: () => void grid.fillDown(),
                 ArrowDown: () => grid.step(1, 0),
                 ArrowUp: () => grid.step(-1, 0),
@@ -195,12 +196,16 @@ useKeys(
         />
         <template v-else-if="grid.column.value && grid.row.value">
           <div class="mb-2 flex items-stretch gap-2">
-            <ActButton class="grow" data-exception @click="grid.exception(null)">Not sound</ActButton>
-            <ActButton kind="main" class="grow" data-sound @click="grid.sound()"
-              >{{ grid.row.value.bike.tag }} sound</ActButton
+            <ActButton class="grow" data-exception @click="grid.exception(null)">Problem</ActButton>
+            <ActButton kind="main" class="grow" data-pass @click="grid.pass()"
+              >{{ grid.row.value.bike.tag }}: pass</ActButton
             >
           </div>
-          <LooksHere :key="grid.column.value.key" :asked="looksHere" :title="columnName(grid.column.value)" />
+          <LooksHere
+            :key="grid.column.value.key"
+            :questions="looksHere"
+            :title="columnName(grid.column.value)"
+          />
         </template>
       </aside>
     </div>

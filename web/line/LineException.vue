@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import { withPosition } from '@cadre/web/words';
 import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
@@ -8,12 +8,13 @@ import type { Opened } from './use-line-grid';
 
 /** What is not sound on one bike of the line: which look, then its usual faults. */
 const props = defineProps<{ opened: Opened; row: LineBike; line: Line }>();
-const emit = defineEmits<{ choose: [question: Asked | null]; close: [] }>();
-const give = (question: Asked, given: MarkGiven): void => void props.line.mark(props.row, [question], given);
+const emit = defineEmits<{ choose: [question: Question | null]; close: [] }>();
+const give = (question: Question, given: MarkGiven): void =>
+  void props.line.mark(props.row, [question], given);
 </script>
 
 <template>
-  <section class="space-y-3 px-3 py-3" :aria-label="`${row.bike.tag}: what is not sound`" data-line-exception>
+  <section class="space-y-3 px-3 py-3" :aria-label="`${row.bike.tag}: problem`" data-line-exception>
     <h2 class="sturdy text-xl leading-tight">
       {{ row.bike.tag
       }}<template v-if="opened.question">
@@ -28,7 +29,7 @@ const give = (question: Asked, given: MarkGiven): void => void props.line.mark(p
           :data-choose-look="question.key"
           @click="emit('choose', question)"
         >
-          <OutcomeMark :outcome="row.standings.get(question.key)?.outcome ?? null" />{{
+          <OutcomeMark :outcome="row.answers.get(question.key)?.outcome ?? null" />{{
             withPosition(question.checkpoint.name, question.position)
           }}
         </button>
@@ -40,9 +41,9 @@ const give = (question: Asked, given: MarkGiven): void => void props.line.mark(p
       >
       <ExceptionPanel
         :key="opened.question.key"
-        :asked="opened.question"
+        :question="opened.question"
         :build="row.bike.build"
-        :standing="row.standings.get(opened.question.key) ?? null"
+        :answer="row.answers.get(opened.question.key) ?? null"
         :others="row.asked"
         @mark="(given) => opened.question && give(opened.question, given)"
         @go="(question) => emit('choose', question)"

@@ -16,7 +16,7 @@ const template = computed(
 const doneOf = (column: LineColumn): string => {
   const asked = props.line.rows.value
     .map((row) => props.line.cell(row, column))
-    .filter((cell) => cell.asked.length > 0);
+    .filter((cell) => cell.questions.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
 };
 </script>

@@ -71,7 +71,7 @@ watch(
       class="relative flex min-h-12 items-stretch border-l border-line"
       :class="[
         at === index && 'outline-3 -outline-offset-3 outline-act',
-        cell.outcome === 'fault' && 'bg-held-wash',
+        cell.outcome === 'fail' && 'bg-held-wash',
         cell.outcome === 'watch' && 'bg-watch-wash',
       ]"
     >
@@ -96,18 +96,18 @@ watch(
         :tabindex="at === index ? 0 : -1"
         :data-cursor="at === index ? '' : undefined"
         :data-cell="column.key"
-        :data-outcome="cell.asked.length ? (cell.outcome ?? 'none') : 'not-asked'"
+        :data-outcome="cell.questions.length ? (cell.outcome ?? 'none') : 'not-asked'"
         :aria-label="`${row.bike.tag}, ${columnName(column)}: ${words}`"
         @click="emit('select', index)"
       >
-        <span v-if="cell.asked.length === 0" class="text-soft" aria-hidden="true">–</span>
+        <span v-if="cell.questions.length === 0" class="text-soft" aria-hidden="true">–</span>
         <template v-else>
-          <OutcomeMark :outcome="cell.left.length > 0 && cell.outcome === 'sound' ? null : cell.outcome" />
+          <OutcomeMark :outcome="cell.left.length > 0 && cell.outcome === 'pass' ? null : cell.outcome" />
           <span v-if="reading" class="figures whitespace-nowrap" :class="against && 'font-semibold text-held'"
             >{{ reading }} {{ against }}</span
           >
           <span
-            v-else-if="cell.left.length && cell.left.length < cell.asked.length"
+            v-else-if="cell.left.length && cell.left.length < cell.questions.length"
             class="figures text-sm text-soft"
             >{{ cell.left.length }} left</span
           >

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import { withPosition } from '@cadre/web/words';
 import { HowToLook } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
@@ -8,14 +8,14 @@ import { ActButton, CautionLine } from '@cadre/web/ui';
 
 /** Everything looked at in this pass, on show while it is swept: what sound is, its cautions, how to look. */
 const props = defineProps<{
-  asked: readonly Asked[];
+  questions: readonly Question[];
   title: string;
   /** Names only, until how to look is wanted. */ compact?: boolean;
 }>();
 const session = useSession();
 const how = ref(session.person?.trainee ?? false);
 const cautions = (): readonly string[] => [
-  ...new Set(props.asked.flatMap((each) => each.checkpoint.cautions)),
+  ...new Set(props.questions.flatMap((each) => each.checkpoint.cautions)),
 ];
 </script>
 
@@ -28,7 +28,7 @@ const cautions = (): readonly string[] => [
       }}</ActButton>
     </div>
     <p v-if="compact && !how" class="leading-snug">
-      <template v-for="(question, index) in asked" :key="question.key"
+      <template v-for="(question, index) in questions" :key="question.key"
         >{{ index ? ' · ' : ''
         }}<span :class="question.critical && 'font-semibold'">{{
           withPosition(question.checkpoint.name, question.position)
@@ -38,7 +38,7 @@ const cautions = (): readonly string[] => [
     <CautionLine v-for="caution in cautions()" :key="caution" :text="caution" />
     <ul v-if="!compact || how" class="space-y-1.5">
       <li
-        v-for="question in asked"
+        v-for="question in questions"
         :key="question.key"
         class="rounded-md border border-line bg-plate px-3 py-1.5 leading-snug"
       >
@@ -46,8 +46,8 @@ const cautions = (): readonly string[] => [
           {{ withPosition(question.checkpoint.name, question.position)
           }}<span v-if="question.critical" class="ml-1 text-sm font-normal text-soft">critical</span>
         </p>
-        <p class="text-soft">{{ question.checkpoint.sound }}</p>
-        <HowToLook v-if="how" class="mt-1 border-t border-line pt-1" :asked="question" bare />
+        <p class="text-soft">{{ question.checkpoint.passWhen }}</p>
+        <HowToLook v-if="how" class="mt-1 border-t border-line pt-1" :question="question" bare />
       </li>
     </ul>
   </section>

@@ -2,7 +2,7 @@
 import { computed, onMounted, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
+import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
 import { inScope, lineColumns, type LineColumn } from '@cadre/core/line';
 import { count, dayAt, now } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -28,7 +28,7 @@ const bikes = computed(() =>
     [byTag.value.get(tag.toUpperCase())].filter((bike) => bike !== undefined),
   ),
 );
-const askedBy = shallowRef<ReadonlyMap<string, readonly Asked[]>>(new Map());
+const askedBy = shallowRef<ReadonlyMap<string, readonly Question[]>>(new Map());
 const checklistName = computed(() =>
   address.value.checklistKey === EACH_RIDE_OUT
     ? 'Ride-out'
@@ -41,7 +41,7 @@ onMounted(async () => {
 watch(
   [bikes, () => address.value.checklistKey, () => catalogue.known],
   async () => {
-    const found = new Map<string, readonly Asked[]>();
+    const found = new Map<string, readonly Question[]>();
     for (const bike of bikes.value) {
       const { checklistKey } = address.value;
       const checklist =
@@ -49,7 +49,7 @@ watch(
           ? await catalogue.checklistFor(bike.build.kind)
           : await catalogue.checklistByKey(checklistKey);
       if (checklist)
-        found.set(bike.id, askedOf(checklist.checklist, { build: bike.build, parts: bike.parts }));
+        found.set(bike.id, questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts }));
     }
     askedBy.value = found;
   },
@@ -65,9 +65,9 @@ const isAsked = (bike: Bike, column: LineColumn): boolean =>
 /** What each column stands for, so that nobody needs the screen to know. */
 const legend = computed(() =>
   columns.value.map((column) => {
-    const looks = new Map<string, Asked>();
-    for (const asked of askedBy.value.values())
-      for (const each of asked)
+    const looks = new Map<string, Question>();
+    for (const questions of askedBy.value.values())
+      for (const each of questions)
         if (
           (column.kind === 'zone' ? each.zone === column.zone : each.key === column.key) &&
           inScope(each, address.value.scope)
@@ -136,9 +136,9 @@ const pages = computed(() => {
             Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______
           </p>
           <p class="mt-2 text-sm leading-snug">
-            Write in each box: <b>S</b> sound · <b>P</b> put right · <b>W</b> watch · <b>F</b> fault ·
-            <b>N</b> not looked at, or the number. A box left empty is not looked at: without every critical
-            look (heavy print) a bike is not cleared. A bike with an F hangs apart until it is keyed in.
+            Write in each box: <b>P</b> pass · <b>F</b> fail · <b>W</b> watch · <b>X</b> fixed on the spot ·
+            <b>S</b> skipped, or the number. A box left empty is skipped: without every critical look (heavy
+            print) a bike is not cleared. A bike with an F hangs apart until it is keyed in.
           </p>
         </div>
         <CodeSquare
@@ -188,7 +188,7 @@ const pages = computed(() => {
             >{{ no ? ' · ' : ' '
             }}<span :class="look.critical && 'font-semibold'">{{
               columns.every((column) => column.kind === 'question')
-                ? look.checkpoint.sound
+                ? look.checkpoint.passWhen
                 : withPosition(look.checkpoint.name, look.position)
             }}</span></template
           >

@@ -11,16 +11,16 @@ export function columnName(column: LineColumn): string {
 
 /** The number in a cell: what was marked, or what was measured and waits for the person's word. */
 export function cellReading(cell: LineCell, typed: TypedReading | null): string {
-  const marked = cell.standings.flatMap((each) => each.marks).find((mark) => mark.reading)?.reading;
+  const marked = cell.answers.flatMap((each) => each.marks).find((mark) => mark.reading)?.reading;
   if (marked) return asTyped(marked);
   return typed ? withUnit(typed.typed, typed.measure) : '';
 }
 
 /** What a cell says, for whoever hears it. */
 export function cellWordsFor(cell: LineCell, reading: string): string {
-  if (cell.asked.length === 0) return 'not asked';
+  if (cell.questions.length === 0) return 'not asked';
   const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : 'no mark yet';
   const left =
-    cell.left.length > 0 && cell.left.length < cell.asked.length ? `, ${cell.left.length} left` : '';
+    cell.left.length > 0 && cell.left.length < cell.questions.length ? `, ${cell.left.length} left` : '';
   return `${words}${left}${reading ? `, ${reading}` : ''}`;
 }

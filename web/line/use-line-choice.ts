@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
-import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
+import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
 import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
 import type { Group } from '@cadre/core/schedule';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -34,7 +34,7 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
   const rule = shallowRef<BikeRule>(ANY_BIKE);
   const checklistKey = ref<string>(EACH_RIDE_OUT);
   const of = ref('');
-  const asked = shallowRef<readonly Asked[]>([]);
+  const asked = shallowRef<readonly Question[]>([]);
   watch(
     () => fleet.wall?.sites[0]?.id,
     (first) => (siteId.value ||= first ?? ''),
@@ -60,13 +60,13 @@ export function useLineChoice(named: () => readonly Bike[] | null): LineChoice {
     async () => {
       const key = checklistKey.value;
       const byKind = new Map(bikes.value.map((bike) => [bike.build.kind, bike]));
-      const all = new Map<string, Asked>();
+      const all = new Map<string, Question>();
       for (const [kind, bike] of byKind) {
         const checklist =
           key === EACH_RIDE_OUT ? await catalogue.checklistFor(kind) : await catalogue.checklistByKey(key);
         if (checklistKey.value !== key) return; // another was chosen meanwhile
         if (checklist)
-          for (const each of askedOf(checklist.checklist, { build: bike.build, parts: bike.parts }))
+          for (const each of questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts }))
             all.set(each.key, each);
       }
       asked.value = [...all.values()];

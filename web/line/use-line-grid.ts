@@ -1,5 +1,5 @@
 import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import type { Outcome } from '@cadre/core/checks';
 import { readCell, type LineColumn, type TypedCell } from '@cadre/core/line';
 import { useMeasuredOn } from '@cadre/web/checks';
@@ -12,7 +12,7 @@ interface Words {
 }
 /** What a text would mean in a cell: refused or asked about in words, or what it would be taken as. */
 export interface Meaning extends Words {
-  readonly question?: Asked;
+  readonly question?: Question;
   readonly cell?: Exclude<TypedCell, { kind: 'refused' }>;
 }
 
@@ -22,13 +22,13 @@ interface Entered extends Words {
   readonly kept: Promise<void>;
 }
 const NOTHING = Promise.resolve();
-const AGAINST = 'What was measured lies past its limit: it is put right, or a fault.';
+const AGAINST = 'What was measured lies past its limit: correct it and measure again, or mark it Fail.';
 
 /** What a row that is not sound is opened on. */
 export interface Opened {
   readonly row: LineBike;
-  readonly questions: readonly Asked[];
-  readonly question: Asked | null;
+  readonly questions: readonly Question[];
+  readonly question: Question | null;
 }
 
 export interface LineGrid {
@@ -45,7 +45,7 @@ export interface LineGrid {
   readonly fillable: ComputedRef<readonly LineBike[]>;
   go(row: number, column: number): void;
   step(rows: number, columns: number): void;
-  sound(at?: { row: number; column: number }): Promise<void>;
+  pass(at?: { row: number; column: number }): Promise<void>;
   exception(outcome: Outcome | null, at?: { row: number; column: number }): Promise<void>;
   fillDown(): Promise<void>;
   /** Takes what was typed; on to the next bike when it was understood. */
@@ -58,11 +58,11 @@ export interface LineGrid {
   /** On touch, a short line is given row by row until one look of it is chosen. */
   readonly wholeRow: Ref<boolean>;
   /** On touch: one look to go down with (its column), or the whole row. */
-  pass(column: number | null): void;
+  showColumn(column: number | null): void;
   /** What is not sound somewhere in a row. */
   openRow(at: number): void;
   /** The whole row sound, where every look of it stands side by side. */
-  rowSound(at?: number): Promise<void>;
+  rowPass(at?: number): Promise<void>;
 }
 
 /** The cursor of the line and what keys and touches do at it. */
@@ -124,7 +124,7 @@ export function useLineGrid(line: Line): LineGrid {
     return row.value && column.value ? { row: row.value, column: column.value } : null;
   }
 
-  async function sound(place?: { row: number; column: number }): Promise<void> {
+  async function pass(place?: { row: number; column: number }): Promise<void> {
     const here = at(place);
     if (!here || typing.value !== null) return;
     const cell = line.cell(here.row, here.column);
@@ -136,7 +136,7 @@ export function useLineGrid(line: Line): LineGrid {
     }
     const waiting = here.column.kind === 'question' ? cell.left : line.sweepable(here.row, here.column);
     // The cursor moves at once: fingers are faster than the disk.
-    const marked = waiting.length > 0 ? line.mark(here.row, waiting, { word: 'sound' }) : null;
+    const marked = waiting.length > 0 ? line.mark(here.row, waiting, { outcome: 'pass' }) : null;
     if (waiting.length < cell.left.length)
       said.value =
         'The criticals here are given one by one: choose this zone as what you go down the line with.';
@@ -145,7 +145,7 @@ export function useLineGrid(line: Line): LineGrid {
   }
 
   /** Only where every look stands on show: side by side, or a single column. */
-  async function rowSound(index = rowAt.value): Promise<void> {
+  async function rowPass(index = rowAt.value): Promise<void> {
     rowAt.value = index;
     const here = row.value;
     if (!here || typing.value !== null) return;
@@ -155,7 +155,7 @@ export function useLineGrid(line: Line): LineGrid {
     }
     const left = line.columns.value.flatMap((each) => line.cell(here, each).left);
     const meant = line.columns.value.flatMap((each) => line.rowSweepable(here, each));
-    const marked = meant.length > 0 ? line.mark(here, meant, { word: 'sound' }) : null;
+    const marked = meant.length > 0 ? line.mark(here, meant, { outcome: 'pass' }) : null;
     if (meant.length < left.length) {
       said.value = left.some((each) => line.speaksAgainst(here, each))
         ? AGAINST
@@ -173,16 +173,16 @@ export function useLineGrid(line: Line): LineGrid {
   async function exception(outcome: Outcome | null, place?: { row: number; column: number }): Promise<void> {
     const here = at(place);
     if (!here) return;
-    const { asked } = line.cell(here.row, here.column);
-    const [only, ...more] = asked;
+    const { questions } = line.cell(here.row, here.column);
+    const [only, ...more] = questions;
     if (!only) return;
     const question = more.length === 0 ? only : null;
-    opened.value = { row: here.row, questions: asked, question };
-    if (question && (outcome === 'put-right' || outcome === 'not-looked-at'))
-      await line.mark(here.row, [question], { word: outcome });
+    opened.value = { row: here.row, questions, question };
+    if (question && (outcome === 'fixed' || outcome === 'skipped'))
+      await line.mark(here.row, [question], { outcome });
   }
 
-  function pass(toColumn: number | null): void {
+  function showColumn(toColumn: number | null): void {
     wholeRow.value = toColumn === null;
     go(rowAt.value, toColumn ?? 0);
   }
@@ -192,14 +192,14 @@ export function useLineGrid(line: Line): LineGrid {
     if (here)
       opened.value = {
         row: here,
-        questions: line.columns.value.flatMap((each) => line.cell(here, each).asked),
+        questions: line.columns.value.flatMap((each) => line.cell(here, each).questions),
         question: null,
       };
   }
 
   const fillable = computed(() => {
     const [here, from] = [column.value, row.value];
-    if (!here || !from || line.cell(from, here).outcome !== 'sound' || line.cell(from, here).left.length > 0)
+    if (!here || !from || line.cell(from, here).outcome !== 'pass' || line.cell(from, here).left.length > 0)
       return [];
     return line.rows.value.slice(rowAt.value + 1).filter((each) => line.sweepable(each, here).length > 0);
   });
@@ -211,7 +211,7 @@ export function useLineGrid(line: Line): LineGrid {
       fillable.value.map((each) => ({
         row: each,
         questions: line.sweepable(each, here),
-        given: { word: 'sound' as const },
+        given: { outcome: 'pass' as const },
       })),
     );
   }
@@ -242,13 +242,13 @@ export function useLineGrid(line: Line): LineGrid {
       const { outcome, kept } = line.read(of, question, cell.reading);
       return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', kept };
     }
-    if (cell.outcome !== 'sound') {
+    if (cell.outcome !== 'pass') {
       opened.value = { row: of, questions: [question], question };
       return { taken: true, said: '', suggestion: '', kept: NOTHING };
     }
     if (line.speaksAgainst(of, question))
       return { taken: false, said: AGAINST, suggestion: '', kept: NOTHING };
-    return { taken: true, said: '', suggestion: '', kept: line.mark(of, [question], { word: 'sound' }) };
+    return { taken: true, said: '', suggestion: '', kept: line.mark(of, [question], { outcome: 'pass' }) };
   }
 
   async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
@@ -281,10 +281,10 @@ export function useLineGrid(line: Line): LineGrid {
 
   return {
     wholeRow,
-    pass,
+    showColumn,
     openRow,
     select,
-    rowSound,
+    rowPass,
     meaning,
     rowAt,
     columnAt,
@@ -297,7 +297,7 @@ export function useLineGrid(line: Line): LineGrid {
     fillable,
     go,
     step,
-    sound,
+    pass,
     exception,
     fillDown,
     commit,

@@ -54,18 +54,18 @@ const outcomes = (key = FRONT): (string | null)[] =>
     return column ? line.cell(row, column).outcome : null;
   });
 const savedMarks = async (): Promise<
-  { word: string; way: string; note: string; typed: string | undefined }[]
+  { outcome: string; way: string; note: string; typed: string | undefined }[]
 > =>
   (await kept.marks.toArray())
     .map(({ mark }) => ({
-      word: mark.word,
+      outcome: mark.outcome,
       way: mark.way,
       note: mark.note,
       typed: mark.reading?.typed,
       at: mark.at,
     }))
     .sort((a, b) => a.at - b.at)
-    .map(({ word, way, note, typed }) => ({ word, way, note, typed }));
+    .map(({ outcome, way, note, typed }) => ({ outcome, way, note, typed }));
 
 async function open(of: LineScope = { kind: 'checkpoint', checkpoint: 'tyre-pressure' }): Promise<void> {
   lineScope = of;
@@ -154,11 +154,11 @@ describe('checklists that cannot be had', () => {
 describe('down the line', () => {
   it('a sound look is shown at once, kept as given on the line, and the cursor stands on the next bike', async () => {
     await open();
-    void grid.sound();
+    void grid.pass();
     expect(grid.rowAt.value).toBe(1);
-    await settled(() => outcomes()[0] === 'sound');
+    await settled(() => outcomes()[0] === 'pass');
     await settled(() => line.rows.value[0]?.state === 'open');
-    expect(await savedMarks()).toEqual([{ word: 'sound', way: 'line', note: '', typed: undefined }]);
+    expect(await savedMarks()).toEqual([{ outcome: 'pass', way: 'line', note: '', typed: undefined }]);
   });
 
   it('a number inside what is marked is sound by itself; outside it nobody can call it sound, until it is put right', async () => {
@@ -169,14 +169,14 @@ describe('down the line', () => {
     grid.typing.value = '1,2';
     expect(await grid.commit()).toBe(false);
     expect(grid.said.value).toContain('Too low');
-    await grid.sound();
+    await grid.pass();
     expect(grid.said.value).toContain('past its limit');
     grid.typing.value = '2.3';
     expect(await grid.commit()).toBe(true);
-    await settled(() => outcomes()[1] === 'put-right');
+    await settled(() => outcomes()[1] === 'fixed');
     expect(await savedMarks()).toEqual([
-      { word: 'sound', way: 'line', note: '', typed: '2.4' },
-      { word: 'put-right', way: 'line', note: 'Was 1,2 bar', typed: '2.3' },
+      { outcome: 'pass', way: 'line', note: '', typed: '2.4' },
+      { outcome: 'fixed', way: 'line', note: 'Was 1,2 bar', typed: '2.3' },
     ]);
   });
 
@@ -193,32 +193,32 @@ describe('down the line', () => {
 
   it('fill down gives soundness only, as one act that is undone as one', async () => {
     await open();
-    await grid.sound();
-    await settled(() => outcomes()[0] === 'sound');
+    await grid.pass();
+    await settled(() => outcomes()[0] === 'pass');
     grid.go(0, 0);
     expect(grid.fillable.value).toHaveLength(2);
     await grid.fillDown();
-    await settled(() => outcomes().every((outcome) => outcome === 'sound'));
+    await settled(() => outcomes().every((outcome) => outcome === 'pass'));
     await line.undo();
     await settled(() => outcomes()[1] === null && outcomes()[2] === null);
-    expect(outcomes()[0]).toBe('sound');
+    expect(outcomes()[0]).toBe('pass');
   });
 
   it('undo means the act before it, though its marks are still on their way to the disk', async () => {
     await open();
-    await grid.sound();
-    await settled(() => outcomes()[0] === 'sound');
+    await grid.pass();
+    await settled(() => outcomes()[0] === 'pass');
     grid.go(0, 0);
     const filling = grid.fillDown();
     await line.undo();
     await filling;
     await settled(() => outcomes()[1] === null && outcomes()[2] === null);
-    expect(outcomes()[0]).toBe('sound');
+    expect(outcomes()[0]).toBe('pass');
   });
 
   it('a row is given whole where its looks stand side by side, and signed with the others that are complete', async () => {
     await open({ kind: 'checklist' });
-    await grid.rowSound(0);
+    await grid.rowPass(0);
     await settled(() => line.signable.value.length === 1);
     expect(await line.signAll()).toBe(1);
     await settled(() => line.rows.value[0]?.state === 'signing');
@@ -228,8 +228,8 @@ describe('down the line', () => {
 
   it('what was called sound and then measured outside is sound no more, and is not signed', async () => {
     await open();
-    await grid.sound();
-    await settled(() => outcomes()[0] === 'sound');
+    await grid.pass();
+    await settled(() => outcomes()[0] === 'pass');
     grid.go(0, 0);
     grid.typing.value = '1.2';
     expect(await grid.commit()).toBe(false);
@@ -265,7 +265,7 @@ describe('a pasted column', () => {
     ]);
     expect(await paste.take()).toEqual([]);
     expect(paste.text.value).toBe('Q02\tx9');
-    await settled(() => outcomes().join() === 'sound,,sound');
+    await settled(() => outcomes().join() === 'pass,,pass');
   });
   it('names what is low without taking it for sound, and asks for faults by hand', async () => {
     await open();
@@ -273,6 +273,6 @@ describe('a pasted column', () => {
     expect(paste.cells.value.find((cell) => cell.text === 'f')?.said).toContain('at the bike');
     expect((await paste.take()).join()).toMatch(/^Q03: Too low/);
     expect(paste.text.value).toBe('Q02;f');
-    await settled(() => outcomes().join() === 'sound,,');
+    await settled(() => outcomes().join() === 'pass,,');
   });
 });

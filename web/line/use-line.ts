@@ -1,14 +1,14 @@
 import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { askedOf, zonesOf, type Asked } from '@cadre/core/catalogue';
+import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
 import {
-  foldMarks,
+  resolveMarks,
   progressOf,
   type Mark,
-  type MarkWord,
+  type MarkOutcome,
   type Progress,
-  type Standing,
+  type Answer,
 } from '@cadre/core/checks';
 import {
   lineCell,
@@ -48,8 +48,8 @@ import { useSession } from '@cadre/web/people';
 export interface LineBike {
   readonly bike: Bike;
   readonly checklist: NamedChecklist | null;
-  readonly asked: readonly Asked[];
-  readonly standings: ReadonlyMap<string, Standing>;
+  readonly asked: readonly Question[];
+  readonly answers: ReadonlyMap<string, Answer>;
   readonly progress: Progress;
   /** Everything asked has a mark, and nothing critical is missing. */
   readonly complete: boolean;
@@ -70,30 +70,30 @@ export interface Line {
   readonly undoable: ComputedRef<boolean>;
   cell(row: LineBike, column: LineColumn): LineCell;
   /** What a sweep of the cell may mark: not what this person gives one by one, nor what a reading speaks against. */
-  sweepable(row: LineBike, column: LineColumn): readonly Asked[];
+  sweepable(row: LineBike, column: LineColumn): readonly Question[];
   /** The same for a sweep over several looks of a row: what is given one by one is left out even where it stands alone. */
-  rowSweepable(row: LineBike, column: LineColumn): readonly Asked[];
+  rowSweepable(row: LineBike, column: LineColumn): readonly Question[];
   typed(row: LineBike, column: LineColumn): TypedReading | null;
-  mark(row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void>;
+  mark(row: LineBike, questions: readonly Question[], given: Omit<MarkGiven, 'way'>): Promise<void>;
   /** Marks many bikes as one act that is undone as one. */
   markMany(
     each: readonly {
       readonly row: LineBike;
-      readonly questions: readonly Asked[];
+      readonly questions: readonly Question[];
       readonly given: Omit<MarkGiven, 'way'>;
     }[],
   ): Promise<void>;
   /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
-  speaksAgainst(row: LineBike, question: Pick<Asked, 'key'>): boolean;
+  speaksAgainst(row: LineBike, question: Pick<Question, 'key'>): boolean;
   /** Takes a reading; answers the outcome it had by itself, if any. */
   read(
     row: LineBike,
-    question: Asked,
+    question: Question,
     reading: TypedReading,
-  ): { readonly outcome: MarkWord | null; readonly kept: Promise<void> };
+  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> };
   /** The lead leaves the verdict of a reading aside, and why; and why it was. */
-  leaveAside(row: LineBike, question: Asked, reason: string): void;
-  asideOf(row: LineBike, question: Pick<Asked, 'key'>): string;
+  leaveAside(row: LineBike, question: Question, reason: string): void;
+  asideOf(row: LineBike, question: Pick<Question, 'key'>): string;
   undo(): Promise<void>;
   signAll(): Promise<number>;
 }
@@ -125,7 +125,7 @@ export function useLine(input: {
   const pending = shallowRef<readonly KeptMark[]>([]);
   /** What was marked here, act by act, to be taken back in that order. */
   const acts = shallowRef<
-    readonly (readonly { bikeId: string; checkId: string; questions: readonly Asked[] }[])[]
+    readonly (readonly { bikeId: string; checkId: string; questions: readonly Question[] }[])[]
   >([]);
   const ids = computed(() => input.bikes().map((bike) => bike.id));
   const checklistOf = (bike: Bike): NamedChecklist | null => checklists.value.get(bike.build.kind) ?? null;
@@ -255,17 +255,17 @@ export function useLine(input: {
       const before = made.get(bike.id);
       if (before?.key === key) return before.row;
       const asked = check
-        ? askedOf(check.checklist, { build: check.build, parts: check.parts ?? [] })
+        ? questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] })
         : checklist
-          ? askedOf(checklist.checklist, { build: bike.build, parts: bike.parts })
+          ? questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts })
           : [];
-      const standings = foldMarks(own.map((each) => each.mark));
-      const progress = progressOf(asked, standings);
+      const answers = resolveMarks(own.map((each) => each.mark));
+      const progress = progressOf(asked, answers);
       const row: LineBike = {
         bike,
         checklist: check ? { hash: check.checklistHash, checklist: check.checklist } : checklist,
         asked,
-        standings,
+        answers,
         progress,
         complete: asked.length > 0 && progress.left.length === 0 && progress.criticalsMissing.length === 0,
         state: check?.state ?? 'untouched',
@@ -294,21 +294,21 @@ export function useLine(input: {
     if (!same) columnsBefore = fresh;
     return columnsBefore;
   });
-  const readingKey = (row: LineBike, question: Pick<Asked, 'key'>): string =>
+  const readingKey = (row: LineBike, question: Pick<Question, 'key'>): string =>
     `${row.bike.id} ${question.key}`;
   /** Nobody signs for sound what was measured outside, whoever called it so. */
   const isGainsaid = (row: LineBike): boolean =>
     row.asked.some(
       (question) =>
-        row.standings.get(question.key)?.outcome === 'sound' &&
+        row.answers.get(question.key)?.outcome === 'pass' &&
         readings.speaksAgainst(readingKey(row, question)),
     );
   const signable = computed(() =>
     rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)),
   );
 
-  function sweepable(row: LineBike, column: LineColumn): readonly Asked[] {
-    return lineCell(column, row.asked, row.standings).left.filter(
+  function sweepable(row: LineBike, column: LineColumn): readonly Question[] {
+    return lineCell(column, row.asked, row.answers).left.filter(
       (question) =>
         (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) &&
         !readings.waits(readingKey(row, question)),
@@ -335,7 +335,7 @@ export function useLine(input: {
   async function giveMarks(
     each: readonly {
       readonly row: LineBike;
-      readonly questions: readonly Asked[];
+      readonly questions: readonly Question[];
       readonly given: Omit<MarkGiven, 'way'>;
     }[],
   ): Promise<void> {
@@ -349,7 +349,7 @@ export function useLine(input: {
       const known = checkOf(row.bike, row.checklist);
       const check = known?.state === 'open' ? known : await draftFor(row.bike, row.checklist, author);
       const meant = questions.filter(
-        (question) => given.word !== 'sound' || !readings.speaksAgainst(readingKey(row, question)),
+        (question) => given.outcome !== 'pass' || !readings.speaksAgainst(readingKey(row, question)),
       );
       if (meant.length === 0) continue;
       const fresh = meant.flatMap((question) =>
@@ -370,32 +370,38 @@ export function useLine(input: {
       await keepMarks(check.id, fresh);
       act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
     }
-    if (act.length > 0 && each.some(({ given }) => given.word !== 'withdrawn'))
+    if (act.length > 0 && each.some(({ given }) => given.outcome !== 'withdrawn'))
       acts.value = [...acts.value, act];
     void outbox.flush();
   }
 
-  const mark = (row: LineBike, questions: readonly Asked[], given: Omit<MarkGiven, 'way'>): Promise<void> =>
-    markMany([{ row, questions, given }]);
+  const mark = (
+    row: LineBike,
+    questions: readonly Question[],
+    given: Omit<MarkGiven, 'way'>,
+  ): Promise<void> => markMany([{ row, questions, given }]);
 
-  const ownMark = (row: LineBike, question: Pick<Asked, 'key'>): Mark | null =>
-    row.standings.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
+  const ownMark = (row: LineBike, question: Pick<Question, 'key'>): Mark | null =>
+    row.answers.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
 
   function read(
     row: LineBike,
-    question: Asked,
+    question: Question,
     reading: TypedReading,
-  ): { readonly outcome: MarkWord | null; readonly kept: Promise<void> } {
+  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> } {
     const key = readingKey(row, question);
     const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
     if (!given) return { outcome: null, kept: Promise.resolve() };
-    return { outcome: given.word === 'withdrawn' ? null : given.word, kept: mark(row, [question], given) };
+    return {
+      outcome: given.outcome === 'withdrawn' ? null : given.outcome,
+      kept: mark(row, [question], given),
+    };
   }
 
-  function leaveAside(row: LineBike, question: Asked, reason: string): void {
+  function leaveAside(row: LineBike, question: Question, reason: string): void {
     readings.leaveAside(readingKey(row, question), reason);
     const own = ownMark(row, question);
-    if (own) void mark(row, [question], { word: own.word, faults: [...own.faults], note: own.note });
+    if (own) void mark(row, [question], { outcome: own.outcome, faults: [...own.faults], note: own.note });
   }
 
   async function undo(): Promise<void> {
@@ -408,7 +414,7 @@ export function useLine(input: {
     for (const { checkId, questions } of last) {
       const check = await kept.checks.get(checkId);
       if (check?.state !== 'open') continue;
-      const fresh = marksOf(questions, { word: 'withdrawn', way: input.way() }, author, at);
+      const fresh = marksOf(questions, { outcome: 'withdrawn', way: input.way() }, author, at);
       showAtOnce(checkId, fresh);
       await keepMarks(checkId, fresh);
     }
@@ -439,7 +445,7 @@ export function useLine(input: {
     loadChecklists,
     signable,
     undoable: computed(() => acts.value.length > 0),
-    cell: (row, column) => lineCell(column, row.asked, row.standings),
+    cell: (row, column) => lineCell(column, row.asked, row.answers),
     sweepable,
     rowSweepable: (row, column) =>
       sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),

@@ -57,8 +57,8 @@ export function usePaste(line: Line, grid: LineGrid, first: string): Paste {
             },
           ];
         const meaning = grid.meaning(row, column, each);
-        const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'sound';
-        const said = byHand ? 'what is not sound is named at the bike: touch its row' : meaning.said;
+        const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'pass';
+        const said = byHand ? 'name the problem at the bike: touch its row' : meaning.said;
         return [{ row, column, text: each, line: pasted.line, ready: !said, said }];
       }),
     );

@@ -52,7 +52,7 @@ const words = computed(() => {
   const last = props.last?.length
     ? `, last time ${props.last.map((value) => shownValue(props.measure, value)).join(', ')}`
     : '';
-  return `${props.values.map((value) => shownValue(props.measure, value)).join(', ')}; sound ${ends.join(' and ')}${last}`;
+  return `${props.values.map((value) => shownValue(props.measure, value)).join(', ')}; within limits ${ends.join(' and ')}${last}`;
 });
 </script>
 

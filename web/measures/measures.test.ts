@@ -18,7 +18,7 @@ import {
 const KEYS = Object.keys(LIMITS) as LimitKey[];
 const verdict = (more: Partial<Verdict> = {}): Verdict =>
   ({
-    word: 'fault',
+    outcome: 'fail',
     value: 0.6,
     limit: { value: 1, source: 'default' },
     next: 'renew-pads',
@@ -80,14 +80,14 @@ describe('a verdict in words', () => {
   it('of a sound reading says nothing to do, and is not bad', () => {
     const { words, bad } = verdictWords({
       measure: 'disc-pad',
-      verdicts: [verdict({ word: 'sound', value: 3, next: 'go-on' })],
+      verdicts: [verdict({ outcome: 'pass', value: 3, next: 'go-on' })],
     });
-    expect([words, bad]).toEqual(['Sound: 3 mm (limit 1 mm, as Cadre ships).', false]);
+    expect([words, bad]).toEqual(['Pass: 3 mm (limit 1 mm, as Cadre ships).', false]);
   });
   it('without a limit is not called sound: nobody knows', () => {
     const { words, bad } = verdictWords({
       measure: 'rotor',
-      verdicts: [verdict({ word: 'unknown', limit: null, value: 1.6, next: 'read-rotor-marking' })],
+      verdicts: [verdict({ outcome: 'unknown', limit: null, value: 1.6, next: 'read-rotor-marking' })],
     });
     expect(words).toBe(
       'No limit is known: 1.6 mm. Read the least thickness marked on the rotor; without it nobody can say.',
@@ -96,8 +96,8 @@ describe('a verdict in words', () => {
   });
   it('tells what else is wrong, and leaves out what is sound', () => {
     const more = [
-      verdict({ word: 'watch', next: 'centre-caliper' }),
-      verdict({ word: 'sound', next: 'go-on' }),
+      verdict({ outcome: 'watch', next: 'centre-caliper' }),
+      verdict({ outcome: 'pass', next: 'go-on' }),
     ];
     expect(verdictWords({ measure: 'disc-pad', verdicts: [verdict(), ...more] }).words).toMatch(
       /ridden\. Besides: Worn unevenly: centre the caliper.*piston\.$/,
@@ -105,13 +105,13 @@ describe('a verdict in words', () => {
   });
   it('of nothing is nothing', () =>
     expect(verdictWords({ measure: 'disc-pad', verdicts: [] })).toEqual({ words: '', bad: false }));
-  it.each<[Verdict['word'], NextStep, string, string]>([
+  it.each<[Verdict['outcome'], NextStep, string, string]>([
     ['watch', 'pump', 'low', 'Too low: 1.5 bar'],
     ['watch', 'let-down', 'high', 'Too high: 1.5 bar'],
     ['renew', 'plan-chain', 'near limit', 'Near its limit: 1.5 bar'],
-    ['sound', 'go-on', '', 'Sound: 1.5 bar'],
-  ])('%s, %s: “%s” where there is no room, “%s” where there is', (word, next, short, long) => {
-    const told = verdict({ word, next, value: 150, limit: null });
+    ['pass', 'go-on', '', 'Pass: 1.5 bar'],
+  ])('%s, %s: “%s” where there is no room, “%s” where there is', (outcome, next, short, long) => {
+    const told = verdict({ outcome, next, value: 150, limit: null });
     expect([verdictShort(told), verdictSays('tyre-window', told)]).toEqual([short, long]);
   });
 });

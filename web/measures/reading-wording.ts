@@ -85,14 +85,14 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'set-charge': 'Charge or ride it to between the two.',
   'plan-battery': 'Short outings only; plan a new one.',
   'own-limit': 'Past this checklist’s own limit: do what its author wants.',
-  'person-says': 'Say whether it is sound.',
+  'person-says': 'Say whether it passes.',
 };
 
-const WORD: Record<Verdict['word'], string> = {
-  sound: 'Sound',
+const WORD: Record<Verdict['outcome'], string> = {
+  pass: 'Pass',
   watch: 'Outside its limit',
   renew: 'Near its limit',
-  fault: 'Past its limit',
+  fail: 'Past its limit',
   unknown: 'No limit is known',
 };
 
@@ -103,11 +103,11 @@ const SHORT: Partial<Record<NextStep, string>> = {
   'loosen-chain': 'tight',
   'tighten-chain': 'slack',
 };
-const SHORT_WORD: Record<Verdict['word'], string> = {
-  sound: '',
+const SHORT_WORD: Record<Verdict['outcome'], string> = {
+  pass: '',
   watch: 'outside',
   renew: 'near limit',
-  fault: 'past limit',
+  fail: 'past limit',
   unknown: '',
 };
 
@@ -123,7 +123,7 @@ const LONG: Partial<Record<NextStep, string>> = {
 
 /** A verdict in a word or two, for where there is no room to say why. */
 export function verdictShort(verdict: Verdict | undefined): string {
-  return verdict ? (SHORT[verdict.next] ?? SHORT_WORD[verdict.word]) : '';
+  return verdict ? (SHORT[verdict.next] ?? SHORT_WORD[verdict.outcome]) : '';
 }
 
 /** A limit with where it comes from: "1.5 mm, marked on the part". */
@@ -142,7 +142,7 @@ const LEFT_WORDS: Record<NonNullable<Verdict['uncorrected']>, string> = {
 export function verdictSays(measure: Measure, verdict: Verdict): string {
   const value =
     verdict.next === 'tension-wheel' ? rounded(verdict.value, 0) : shownValue(measure, verdict.value);
-  const word = LONG[verdict.next] ?? WORD[verdict.word];
+  const word = LONG[verdict.next] ?? WORD[verdict.outcome];
   if (!verdict.limit || verdict.limit.value === 0) return `${word}: ${value}`;
   const limit =
     verdict.next === 'tension-wheel' ? rounded(verdict.limit.value, 0) : limitWords(measure, verdict.limit);
@@ -160,13 +160,13 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
     ? ` Set it to ${shownValue(reading.measure, worst.aim.value)} (${SOURCE_WORDS[worst.aim.source]}).`
     : '';
   const left = worst.uncorrected ? ` ${LEFT_WORDS[worst.uncorrected]}` : '';
-  const next = worst.word === 'sound' ? '' : `${aim} ${NEXT_WORDS[worst.next]}${left}`;
+  const next = worst.outcome === 'pass' ? '' : `${aim} ${NEXT_WORDS[worst.next]}${left}`;
   const besides = more
-    .filter((verdict) => verdict.word !== 'sound' && verdict.word !== 'unknown')
+    .filter((verdict) => verdict.outcome !== 'pass' && verdict.outcome !== 'unknown')
     .map((verdict) => ` Besides: ${NEXT_WORDS[verdict.next]}`);
   return {
     words: `${verdictSays(reading.measure, worst)}.${next}${besides.join('')}`,
-    bad: worst.word !== 'sound' && worst.word !== 'unknown',
+    bad: worst.outcome !== 'pass' && worst.outcome !== 'unknown',
   };
 }
 

@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref } from 'vue';
 import { Camera } from '@lucide/vue';
 import { v7 as newId } from 'uuid';
-import type { Asked } from '@cadre/core/catalogue';
+import type { Question } from '@cadre/core/catalogue';
 import { PHOTO_LIMITS, PHOTO_TYPES, type Shape } from '@cadre/core/photos';
 import { kept } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
@@ -17,15 +17,15 @@ import { usePhotos } from './use-photos';
 const props = defineProps<{
   bikeId: string;
   checkId: string | null;
-  asked: Pick<Asked, 'checkpoint' | 'position'>;
+  question: Pick<Question, 'checkpoint' | 'position'>;
   author: string;
 }>();
 const emit = defineEmits<{ kept: [] }>();
-const name = computed(() => withPosition(props.asked.checkpoint.name, props.asked.position));
+const name = computed(() => withPosition(props.question.checkpoint.name, props.question.position));
 const { photos } = usePhotos(() => ({
   bikeId: props.bikeId,
-  checkpoint: props.asked.checkpoint.key,
-  position: props.asked.position,
+  checkpoint: props.question.checkpoint.key,
+  position: props.question.position,
 }));
 const input = ref<HTMLInputElement | null>(null);
 const said = ref('');
@@ -66,8 +66,8 @@ async function keep(shapes: readonly Shape[]): Promise<void> {
     id: newId(),
     bikeId: props.bikeId,
     checkId: props.checkId,
-    checkpoint: props.asked.checkpoint.key,
-    position: props.asked.position,
+    checkpoint: props.question.checkpoint.key,
+    position: props.question.position,
     author: props.author,
     at: now(),
     shapes: JSON.parse(JSON.stringify(shapes)) as Shape[],

@@ -6,7 +6,7 @@ import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
 import LookPhotos from './LookPhotos.vue';
 
-const asked = { checkpoint: { key: 'rim', name: 'Rim' }, position: 'front' } as never;
+const question = { checkpoint: { key: 'rim', name: 'Rim' }, position: 'front' } as never;
 const keptPhoto = (id: string, more: Partial<KeptPhoto> = {}): KeptPhoto => ({
   ...{
     id,
@@ -58,7 +58,7 @@ describe('the photos of a look', () => {
   });
   afterEach(() => vi.unstubAllGlobals());
   async function strip() {
-    const view = mount(LookPhotos, { props: { bikeId: 'b', checkId: 'c', asked, author: 'ann' } });
+    const view = mount(LookPhotos, { props: { bikeId: 'b', checkId: 'c', question, author: 'ann' } });
     await vi.waitFor(() => expect(addresses.length).toBeGreaterThan(0));
     await flushPromises();
     return view;

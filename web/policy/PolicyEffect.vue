@@ -67,7 +67,7 @@ const now = useNow();
           <span class="text-soft">{{ verdictSays(each.measure, each.before) }}</span>{{ ' '
           }}<span aria-hidden="true">→</span><span class="sr-only">becomes</span>{{ ' '
           }}<strong>{{ verdictSays(each.measure, each.after) }}.</strong>
-          {{ each.after.word === 'sound' ? '' : NEXT_WORDS[each.after.next] }}
+          {{ each.after.outcome === 'pass' ? '' : NEXT_WORDS[each.after.next] }}
         </li>
       </ul>
       <p class="mt-1 text-sm text-soft">

@@ -81,8 +81,7 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say('Time to look again', text(body.what), 'strong');
     case 'wait.answered': {
       const rate = typeof body.perDay === 'number' ? `${Math.round(body.perDay * 1000) / 10} % a day` : '';
-      const said =
-        { sound: 'holds', fault: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
+      const said = { pass: 'holds', fail: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
       return say(
         'Looked again',
         [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '),

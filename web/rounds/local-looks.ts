@@ -1,6 +1,6 @@
 import type { Round } from '@cadre/contract/rounds';
-import { askedOf } from '@cadre/core/catalogue';
-import { foldMarks, progressOf } from '@cadre/core/checks';
+import { questionsOf } from '@cadre/core/catalogue';
+import { resolveMarks, progressOf } from '@cadre/core/checks';
 import type { RoundLook } from '@cadre/core/rounds';
 import type { KeptCheck, KeptMark } from '@cadre/web/platform/local-db';
 
@@ -32,9 +32,9 @@ export function withLocalLooks(
       known.lastAt > check.openedAt
     )
       continue;
-    const standings = foldMarks(own.map((each) => each.mark));
-    const asked = askedOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
-    const progress = progressOf(asked, standings);
+    const answers = resolveMarks(own.map((each) => each.mark));
+    const asked = questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
+    const progress = progressOf(asked, answers);
     const last = own.reduce<KeptMark | null>(
       (newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest),
       null,
@@ -48,7 +48,7 @@ export function withLocalLooks(
       signedBy: check.signature?.author ?? null,
       signedAt: check.signature?.at ?? null,
       complete: progress.criticalsMissing.length === 0,
-      found: [...standings.values()].filter((each) => each.outcome === 'fault' || each.outcome === 'watch')
+      found: [...answers.values()].filter((each) => each.outcome === 'fail' || each.outcome === 'watch')
         .length,
     });
   }

@@ -1,7 +1,7 @@
 import { computed, shallowRef, watch, type ComputedRef } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Round } from '@cadre/contract/rounds';
-import { askedOf } from '@cadre/core/catalogue';
+import { questionsOf } from '@cadre/core/catalogue';
 import {
   ABANDONED_AFTER_MS,
   countRound,
@@ -112,7 +112,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
               ? await catalogue.checklistFor(kind)
               : await catalogue.checklistByKey(checklistKey);
           const asked = checklist
-            ? askedOf(checklist.checklist, { build: bike.build, parts: bike.parts })
+            ? questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts })
             : [];
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { askedOf, type Asked } from '@cadre/core/catalogue';
+import { questionsOf, type Question } from '@cadre/core/catalogue';
 import { takeReading } from '@cadre/core/line';
 import type { Measure } from '@cadre/core/measures';
 import { POSITION_WORDS } from '@cadre/web/words';
@@ -21,7 +21,7 @@ const measuredOn = useMeasuredOn();
 const open = ref(false);
 const tag = ref('');
 const said = ref('');
-const places = ref<readonly Asked[]>([]);
+const places = ref<readonly Question[]>([]);
 const bike = computed(
   () => fleet.bikes.find((each) => each.tag.toLowerCase() === tag.value.trim().toLowerCase()) ?? null,
 );
@@ -33,7 +33,9 @@ async function choose(): Promise<void> {
     return;
   }
   const found = await catalogue.checklistByKey(CHECKLIST);
-  const asked = found ? askedOf(found.checklist, { build: bike.value.build, parts: bike.value.parts }) : [];
+  const asked = found
+    ? questionsOf(found.checklist, { build: bike.value.build, parts: bike.value.parts })
+    : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
   if (!only)
@@ -42,7 +44,7 @@ async function choose(): Promise<void> {
       : 'The season’s checklist is not within reach: try again with signal.';
   else if (more.length === 0) await take(only);
 }
-async function take(question: Asked): Promise<void> {
+async function take(question: Question): Promise<void> {
   if (!bike.value) return;
   const cell = takeReading(props.measure, props.typed, measuredOn(bike.value, question, { key: CHECKLIST }));
   if (cell.kind !== 'reading') {
@@ -56,7 +58,7 @@ async function take(question: Asked): Promise<void> {
     query: { checklist: CHECKLIST, at: question.key, from: router.currentRoute.value.fullPath },
   });
 }
-const nameOf = (question: Asked): string =>
+const nameOf = (question: Question): string =>
   `${question.checkpoint.name}${question.position === 'only' ? '' : `, ${POSITION_WORDS[question.position]}`}`;
 </script>
 

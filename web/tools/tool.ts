@@ -159,7 +159,7 @@ export const percent = (value: number, digits = 2): string => `${rounded(value *
 
 /** Whether a verdict is worth red ink. */
 export const isBad = (verdict: Verdict | undefined): boolean =>
-  verdict !== undefined && verdict.word !== 'sound' && verdict.word !== 'unknown';
+  verdict !== undefined && verdict.outcome !== 'pass' && verdict.outcome !== 'unknown';
 
 /** A judged figure as a tool tells it: the verdict large, what to do beneath, and what else it says. */
 export function judgedAnswer(
@@ -175,7 +175,7 @@ export function judgedAnswer(
   return {
     says: worst ? verdictSays(measure, worst) : '',
     working,
-    next: worst && worst.word !== 'sound' ? NEXT_WORDS[worst.next] : '',
+    next: worst && worst.outcome !== 'pass' ? NEXT_WORDS[worst.next] : '',
     bad: verdicts.some(isBad),
     rows: [...besides, ...rows],
   };

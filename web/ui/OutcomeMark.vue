@@ -16,7 +16,7 @@ defineProps<{ outcome: Outcome | null }>();
       stroke-width="2.5"
     />
     <circle
-      v-else-if="outcome === 'sound'"
+      v-else-if="outcome === 'pass'"
       cx="12"
       cy="12"
       r="7.5"
@@ -24,7 +24,7 @@ defineProps<{ outcome: Outcome | null }>();
       stroke="var(--act)"
       stroke-width="6"
     />
-    <template v-else-if="outcome === 'put-right'">
+    <template v-else-if="outcome === 'fixed'">
       <circle cx="12" cy="12" r="7.5" fill="none" stroke="var(--act)" stroke-width="6" />
       <path d="M3 21 21 3" stroke="var(--plate)" stroke-width="5" />
       <path d="M3 21 21 3" stroke="var(--act)" stroke-width="2.5" />
@@ -36,7 +36,7 @@ defineProps<{ outcome: Outcome | null }>();
       stroke="var(--watch)"
       stroke-width="6"
     />
-    <template v-else-if="outcome === 'fault'">
+    <template v-else-if="outcome === 'fail'">
       <rect x="1.5" y="1.5" width="21" height="21" rx="4" fill="var(--held)" />
       <rect x="5" y="9.6" width="14" height="4.8" rx="1" fill="var(--on-held)" />
     </template>

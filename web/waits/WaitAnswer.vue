@@ -35,7 +35,7 @@ async function answer(): Promise<void> {
     params: { id: props.wait.id },
     body: { gauged, note: isSoak.value ? '' : text.value.trim(), at: now() },
   });
-  if (told.leak?.word === 'too-soon')
+  if (told.leak?.outcome === 'too-soon')
     emit(
       'told',
       `Too soon to say${told.leak.because === 'gauges' ? ': the gauges could be off by as much' : ''}. It raises itself again ${told.againAt ? dayAndClock(told.againAt, now()) : 'later'}.`,
@@ -43,7 +43,7 @@ async function answer(): Promise<void> {
   else if (told.leak)
     emit(
       'told',
-      `${props.wait.what}: ${told.leak.word === 'fault' ? `loses ${percent(told.leak.perDay)} a day: a finding is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
+      `${props.wait.what}: ${told.leak.outcome === 'fail' ? `loses ${percent(told.leak.perDay)} a day: a finding is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
     );
   text.value = '';
   tried.value = false;

@@ -87,20 +87,20 @@ describe('the looks asked for later on a bike', () => {
   });
   it.each([
     [
-      { word: 'fault', perDay: 0.107, because: null },
+      { outcome: 'fail', perDay: 0.107, because: null },
       'Tyre pressure: loses 10.7 % a day: a finding is open.',
     ],
-    [{ word: 'fine', perDay: -0.01, because: null }, 'Tyre pressure: holds, 0 % a day.'],
+    [{ outcome: 'fine', perDay: -0.01, because: null }, 'Tyre pressure: holds, 0 % a day.'],
     [
-      { word: 'too-soon', perDay: 0, because: 'gauges' },
+      { outcome: 'too-soon', perDay: 0, because: 'gauges' },
       'Too soon to say: the gauges could be off by as much. It raises itself again',
     ],
-    [{ word: 'too-soon', perDay: 0, because: 'hours' }, 'Too soon to say. It raises itself again'],
+    [{ outcome: 'too-soon', perDay: 0, because: 'hours' }, 'Too soon to say. It raises itself again'],
   ])('and says what the server makes of it: %j', async (leak, words) => {
     server.answers['POST /api/v1/waits/s/answer'] = () => ({
       bike: bike(),
       leak,
-      againAt: leak.word === 'too-soon' ? NOW + 2 * HOUR : null,
+      againAt: leak.outcome === 'too-soon' ? NOW + 2 * HOUR : null,
     });
     const view = panel(soak);
     await view.get('[data-wait-answer] input').setValue('2.76');

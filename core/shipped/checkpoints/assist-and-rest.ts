@@ -11,7 +11,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Battery charge',
     at: { only: 'assist' },
     how: 'Read the charge on battery or display. For an outing: enough for the way there and back. For the store: between 40 and 70 %.',
-    sound: 'Charged for what comes next.',
+    passWhen: 'Charged for what comes next.',
     faults: [
       fault('low', 'Too low for the outing', 'soon', 'Charge or swap it.'),
       fault(
@@ -33,7 +33,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Battery health',
     at: { only: 'assist' },
     how: 'By the maker’s tool or a full discharge on record: measured energy against the rated one on the label.',
-    sound: '70 % or more.',
+    passWhen: '70 % or more.',
     faults: [fault('weak', 'Under 70 %', 'upkeep', 'Short outings only; plan a new one.')],
     applies: ASSIST,
     minutes: 3,
@@ -48,7 +48,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'assist' },
     phase: 'opened',
     how: 'Battery out. Look at the contacts and the rail: bright, dry, straight. Wipe with a dry cloth. Back in until it clicks; pull.',
-    sound: 'Bright and dry; clicks and stays.',
+    passWhen: 'Bright and dry; clicks and stays.',
     faults: [
       mechanicFault(
         'burnt',
@@ -72,7 +72,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Display and wiring',
     at: { only: 'assist' },
     how: 'Switch on: no error. Follow every wire you can see, turn the bars both ways, look where it goes into the frame.',
-    sound: 'No error; no rub, no bare wire, plugs home.',
+    passWhen: 'No error; no rub, no bare wire, plugs home.',
     faults: [
       fault('bare', 'Bare wire', 'soon', 'Battery out; tape and clip, then the mechanic.'),
       fault('error', 'Error shown', 'soon', 'Off and on once; else the mechanic.'),
@@ -89,7 +89,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'assist' },
     phase: 'stand',
     how: 'Battery out. Try to move the motor in its mounts and count the bolts. Battery in, wheel off the ground, low assist: listen.',
-    sound: 'Does not move; all bolts; an even hum.',
+    passWhen: 'Does not move; all bolts; an even hum.',
     faults: [
       fault(
         'loose',
@@ -112,7 +112,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Software as the maker wants',
     at: { only: 'assist' },
     how: 'Read the version where the display shows it and compare it with the maker’s current notice.',
-    sound: 'Current, or no notice open.',
+    passWhen: 'Current, or no notice open.',
     faults: [
       fault(
         'old',
@@ -131,7 +131,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Charger and lead',
     at: { only: 'off-bike' },
     how: 'Look at lead, plug and case; feel after an hour of charging. It stands on stone or metal with nothing over it.',
-    sound: 'Whole, only warm, the right one for this battery.',
+    passWhen: 'Whole, only warm, the right one for this battery.',
     faults: [
       mechanicFault(
         'damaged',
@@ -154,7 +154,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Child seat and harness',
     at: { only: 'accessories' },
     how: 'Shake the seat hard on its mount. Close and pull every buckle; look at foot guards and the straps’ stitching. Read the most it may carry.',
-    sound: 'Mount firm, every buckle holds, spokes guarded.',
+    passWhen: 'Mount firm, every buckle holds, spokes guarded.',
     faults: [
       fault('mount', 'Mount loose', 'stop', 'No child in it. Mend it or take it off.'),
       fault('buckle', 'Buckle or strap fails', 'stop', 'No child in it. New harness.'),
@@ -170,7 +170,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Trailer hitch',
     at: { only: 'accessories' },
     how: 'Pull the arm hard every way. Look at the pin, its clip and the safety strap, and at the axle nut it sits under.',
-    sound: 'Pin in, clip on, strap round the frame, nut tight.',
+    passWhen: 'Pin in, clip on, strap round the frame, nut tight.',
     faults: [
       fault('pin', 'Pin, clip or strap missing', 'stop', 'No trailer until it is there.'),
       fault('loose', 'Loose at the axle', 'stop', 'Seat it, tighten the axle, look at the wheel.', {
@@ -186,7 +186,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Cargo box, bench and straps',
     at: { only: 'accessories' },
     how: 'Push the box every way, look at its bolts under the floor. Close and pull each belt. Fold the stand down and up.',
-    sound: 'Box still, belts hold, stand locks both ways.',
+    passWhen: 'Box still, belts hold, stand locks both ways.',
     faults: [
       fault('box', 'Box or bench loose', 'stop', 'Nobody and nothing in it until it is bolted.'),
       fault('belt', 'Belt or buckle fails', 'stop', 'Nobody in it. New belt.'),
@@ -202,7 +202,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Mudguards and stays',
     at: { only: 'accessories' },
     how: 'Shake each guard and turn each wheel. Look at the stays’ bolts and the release at the front.',
-    sound: 'Firm, clear of the tyre all round.',
+    passWhen: 'Firm, clear of the tyre all round.',
     faults: [
       fault('in-wheel', 'Stay or guard can reach the wheel', 'stop', 'Bolt it clear or take it off.'),
       fault('rattles', 'Rattles', 'upkeep', 'Tighten it.'),
@@ -217,7 +217,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Stand',
     at: { only: 'accessories' },
     how: 'Fold it down and up. Lean a hand on the saddle. Look that it cannot touch crank or wheel when up.',
-    sound: 'Holds, springs up, stays up.',
+    passWhen: 'Holds, springs up, stays up.',
     faults: [
       fault('drops', 'Drops while riding', 'stop', 'New spring, or take it off: it digs in on a bend.'),
       fault('loose', 'Loose', 'soon', 'Tighten it; never crush a thin tube.'),
@@ -232,7 +232,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Lights',
     at: { only: 'accessories' },
     how: 'Switch on, front and rear. Look from ten steps. Wiggle the wires. Set the beam on the road, not in eyes.',
-    sound: 'Both shine, aimed, firm.',
+    passWhen: 'Both shine, aimed, firm.',
     faults: [
       fault(
         'legal-missing',
@@ -253,7 +253,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Flag',
     at: { only: 'accessories' },
     how: 'Look that the pole stands firm, higher than a car’s bonnet, and the cloth is whole and bright.',
-    sound: 'Upright, bright.',
+    passWhen: 'Upright, bright.',
     faults: [fault('missing', 'Missing or faded', 'soon', 'Fit one: a low rider is not seen.')],
     applies: any(carries('flag'), fitted('kind', 'trike')),
     minutes: 0.05,
@@ -264,7 +264,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Repair kit',
     at: { only: 'off-bike' },
     how: 'Open the bag: tube of this wheel size, whole and bagged; plugs where tubeless; levers, inflator, multi-tool, quick link, pump that fits the valve.',
-    sound: 'All there, dry.',
+    passWhen: 'All there, dry.',
     faults: [
       fault('short', 'Something missing or wet', 'upkeep', 'Fill it up before the next long outing.'),
       fault('wrong-tube', 'Tube of another size', 'upkeep', 'Swap it.'),
@@ -277,7 +277,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Helmet',
     at: { only: 'off-bike' },
     how: 'Look inside and out for a dent, a crack, foam pressed flat. Read the date. Close the buckle and pull.',
-    sound: 'Whole, inside its years, buckle holds.',
+    passWhen: 'Whole, inside its years, buckle holds.',
     faults: [
       fault(
         'impact',
@@ -298,7 +298,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Torque wrench in date',
     at: { only: 'off-bike' },
     how: 'Read the date on its label; set it to nothing when it goes back. Dropped: reference check first.',
-    sound: 'Checked within the year.',
+    passWhen: 'Checked within the year.',
     faults: [
       fault(
         'out',
@@ -315,7 +315,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Gauges agree',
     at: { only: 'off-bike' },
     how: 'One tyre, both gauges, within a minute of each other. Read the date of the last reference.',
-    sound: 'Within 7 kPa; checked within 30 days.',
+    passWhen: 'Within 7 kPa; checked within 30 days.',
     faults: [
       fault(
         'differ',
@@ -333,7 +333,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Papers: warranty, handbook, register',
     at: { only: 'off-bike' },
     how: 'Put the warranty card, the handbook and the fit list with the bike’s record; write the serial and the date bought.',
-    sound: 'All kept, serial and date on the bike’s page.',
+    passWhen: 'All kept, serial and date on the bike’s page.',
     faults: [fault('missing', 'Something missing', 'upkeep', 'Ask the seller; note what is missing.')],
     minutes: 2,
     disturbedBy: [],
@@ -343,7 +343,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'No open recall',
     at: { only: 'off-bike' },
     how: 'Look the model, fork, cranks and battery up in the makers’ notices.',
-    sound: 'None open for these parts.',
+    passWhen: 'None open for these parts.',
     faults: [
       mechanicFault(
         'open',
@@ -361,7 +361,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Test ride',
     at: { only: 'off-bike' },
     how: 'On flat, closed ground: both brakes apart and together, every gear, both bends, hands light on the bars. Listen.',
-    sound: 'Straight, quiet, stops, shifts.',
+    passWhen: 'Straight, quiet, stops, shifts.',
     faults: [
       fault(
         'pulls',
@@ -399,7 +399,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Clean enough to see',
     at: { only: 'off-bike' },
     how: 'By the house’s way: washed and then looked at, or looked at while washing. Rinse, wipe, dry; mind welds, hubs and under the bracket.',
-    sound: 'Metal and paint to be seen everywhere a crack could be.',
+    passWhen: 'Metal and paint to be seen everywhere a crack could be.',
     faults: [fault('dirty', 'Too dirty to judge', 'watch', 'Clean it before anything is called sound.')],
     minutes: 4,
     disturbedBy: [],
@@ -416,7 +416,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Dry, protected, hung',
     at: { only: 'off-bike' },
     how: 'Dry it, wipe steel and bolts with a protecting cloth, tyres to the house figure, brakes not held on, hung by a wheel the rack is made for.',
-    sound: 'Dry, protected, tyres hard, nothing pressing on hoses.',
+    passWhen: 'Dry, protected, tyres hard, nothing pressing on hoses.',
     faults: [
       fault('damp', 'Put away damp', 'upkeep', 'Dry it before the store.'),
       fault('flat', 'Standing on flat tyres', 'upkeep', 'Pump or hang it.'),
@@ -430,7 +430,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'What happened, and where it was hit',
     at: { only: 'off-bike' },
     how: 'Ask the rider or who brought it: which side, what it struck, how fast. Walk round once before touching: fresh scratches tell where the force went in.',
-    sound: 'Told and written down; every fresh mark found.',
+    passWhen: 'Told and written down; every fresh mark found.',
     faults: [
       mechanicFault(
         'unknown',
@@ -449,7 +449,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Marks of the transport',
     at: { only: 'off-bike' },
     how: 'Look where straps, hooks and the next bike pressed: stays, rotors, hoses, derailleur, levers. Spacer out of the brake, bars straight again.',
-    sound: 'No fresh mark, nothing bent.',
+    passWhen: 'No fresh mark, nothing bent.',
     faults: [
       fault(
         'pressed',
@@ -472,7 +472,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     at: { only: 'off-bike' },
     phase: 'opened',
     how: 'After a dunking: fresh-water rinse, post out, bike upside down, drains open. Turn hubs, headset and bracket and feel for grit; what was under gets opened and greased.',
-    sound: 'No water runs, all bearings smooth and greased.',
+    passWhen: 'No water runs, all bearings smooth and greased.',
     faults: [
       fault('gritty', 'Gritty or wet bearing', 'soon', 'Open, clean, grease or change.', {
         askNext: ['hub-feel', 'headset-bearings', 'bracket-feel'],
@@ -493,7 +493,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Electrics after a dunking',
     at: { only: 'assist' },
     how: 'Battery out and outdoors at once. Do not switch on. Look for water in the contacts and the display.',
-    sound: 'Was never under water, by somebody who saw it.',
+    passWhen: 'Was never under water, by somebody who saw it.',
     faults: [
       mechanicFault(
         'under',
@@ -513,7 +513,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Battery in the store',
     at: { only: 'off-bike' },
     how: 'Battery out, 40 to 70 %, dry, between 5 and 25 degrees, away from the way out; date for the next look on its label.',
-    sound: 'Stored so, date written.',
+    passWhen: 'Stored so, date written.',
     faults: [
       fault(
         'in-bike',
@@ -532,7 +532,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Bell',
     at: { only: 'accessories' },
     how: 'Ring it with the thumb that will ring it.',
-    sound: 'Heard at ten steps; the hand stays on the grip.',
+    passWhen: 'Heard at ten steps; the hand stays on the grip.',
     faults: [
       fault('legal-missing', 'Missing or dead where local rules ask for one', 'soon', 'Fit one.', {
         legal: true,

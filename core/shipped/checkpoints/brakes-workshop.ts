@@ -15,7 +15,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Fixed pad set first',
     at: BRAKES,
     how: 'On a disc brake where one pad moves: the still pad stands a hair off the rotor, the moving one next, then the cable. Watch the rotor from above while pulling: it must bend hardly at all.',
-    sound: 'Rotor stays straight; clear of the caliper’s body.',
+    passWhen: 'Rotor stays straight; clear of the caliper’s body.',
     faults: [
       fault(
         'on-body',
@@ -46,7 +46,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'stand',
     how: 'Measure the braking track in three places or more, jaws on the worn track and not across the unworn edge. Take the least. Read the limit marked on the rotor.',
-    sound: 'Thicker than its marked least by more than 0.1 mm; all places alike.',
+    passWhen: 'Thicker than its marked least by more than 0.1 mm; all places alike.',
     faults: [
       fault('thin', 'At or under its limit', 'stop', 'New rotor, new pads bedded in with it.', {
         by: ['wear'],
@@ -69,7 +69,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'opened',
     how: 'Wheel out, spacer in, pads out. Measure compound, or total and take the plate off it. Left and right apart. Look for oil, a glaze, crumbling.',
-    sound: 'More than 1.5 mm of compound on both, alike, dry.',
+    passWhen: 'More than 1.5 mm of compound on both, alike, dry.',
     faults: [
       fault('thin', '1.0 mm or less', 'stop', 'New pads, both sides; pistons cleaned before they go back.', {
         by: ['wear'],
@@ -103,7 +103,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Pad pin, clip and spring',
     at: BRAKES,
     how: 'Look into the caliper: the pin or bolt through both pads, its clip, and the spring between them, all there and straight.',
-    sound: 'Pin in, clip on, spring between the pads and clear of the rotor.',
+    passWhen: 'Pin in, clip on, spring between the pads and clear of the rotor.',
     faults: [
       fault(
         'missing',
@@ -124,7 +124,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Brake fluid: kind and age',
     at: BRAKES,
     how: 'Read the kind on the lever’s cap and on the fit list: they must say the same. Read when it was last changed.',
-    sound: 'Kind recorded and right; changed within the year.',
+    passWhen: 'Kind recorded and right; changed within the year.',
     faults: [
       mechanicFault(
         'wrong',
@@ -154,7 +154,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'opened',
     how: 'Wheel and pads out, an old pad or block between. Squeeze the lever a little: both pistons come out together. Clean their edges, press them back with a flat plastic lever.',
-    sound: 'Both move alike, dry, go back by hand.',
+    passWhen: 'Both move alike, dry, go back by hand.',
     faults: [
       mechanicFault(
         'wet',
@@ -180,7 +180,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'opened',
     how: 'Undo the brake’s release, pull the inner by hand through the outer from end to end. Look at the ends of the outers and the bends under tape.',
-    sound: 'Slides like silk; outers square, ends capped.',
+    passWhen: 'Slides like silk; outers square, ends capped.',
     faults: [
       fault(
         'drags',
@@ -206,7 +206,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'stand',
     how: 'Unhook the brake and swing each arm by hand. It moves freely, springs back, and does not wobble on its post.',
-    sound: 'Both spring back alike; no wobble.',
+    passWhen: 'Both spring back alike; no wobble.',
     faults: [
       fault(
         'stiff',
@@ -234,7 +234,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Parking brake',
     at: { only: 'cockpit' },
     how: 'Set it and push hard from behind. Let it off and roll: nothing drags.',
-    sound: 'Holds against a hard push, lets go wholly.',
+    passWhen: 'Holds against a hard push, lets go wholly.',
     faults: [
       fault('fails', 'Does not hold', 'soon', 'Adjust it: riders climb in and out against it.'),
       fault('drags', 'Drags when off', 'soon', 'Free the cable.'),
@@ -254,7 +254,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'New pads and rotors bedded in',
     at: { only: 'off-bike' },
     how: 'If pads or rotor were changed: twenty even stops from a brisk pace on a quiet flat, never to a skid, each wheel by itself. Read the bike’s record for what was changed.',
-    sound: 'Bites evenly, no squeal; or nothing was changed.',
+    passWhen: 'Bites evenly, no squeal; or nothing was changed.',
     faults: [
       fault(
         'not-yet',
@@ -274,7 +274,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Levers reach the rider’s fingers',
     at: { only: 'cockpit' },
     how: 'The rider sits, hands on the grips: one or two fingers reach each lever without the palm leaving. Turn the reach screw, then pull: it must still stop clear of the grip.',
-    sound: 'Fingers reach, lever still firm half-way.',
+    passWhen: 'Fingers reach, lever still firm half-way.',
     faults: [
       fault(
         'too-far',
@@ -297,7 +297,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     at: { rear: 'rear-brake' },
     phase: 'opened',
     how: 'By somebody who has done it: hub apart, shoes, cone and grease looked at, together again with brake grease and the arm strap bolted.',
-    sound: 'Shoes with grooves left, grease clean, brakes within a sixth of a turn.',
+    passWhen: 'Shoes with grooves left, grease clean, brakes within a sixth of a turn.',
     faults: [
       mechanicFault('shoes', 'Shoes or cone worn', 'stop', 'New parts or hub: to a qualified mechanic.', {
         by: ['wear'],

@@ -15,7 +15,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Pull a few strokes first: on a disc brake the pads may have been pushed back. Then pull once: it should go firm about half-way to the grip. Where there are two levers, compare them.',
-    sound: 'Firm about half-way, both alike, never near the grip.',
+    passWhen: 'Firm about half-way, both alike, never near the grip.',
     faults: [
       fault(
         'to-grip',
@@ -51,7 +51,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Hold the lever firmly, as in a hard stop, and count slowly to ten.',
-    sound: 'Stays where it is.',
+    passWhen: 'Stays where it is.',
     faults: [
       mechanicFault(
         'sinks',
@@ -72,7 +72,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Pull this one lever and push hard against it: the wheel must not roll on; it locks, or the other end lifts. In the stand: spin, pull, it stops at once.',
-    sound: 'Stops at once, every time.',
+    passWhen: 'Stops at once, every time.',
     faults: [
       fault(
         'none',
@@ -105,7 +105,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Let the lever go: it springs right back. Lift the wheel and spin it: the pads must let go.',
-    sound: 'Lever back at once; wheel spins free.',
+    passWhen: 'Lever back at once; wheel spins free.',
     faults: [
       fault('sticks', 'Sticks on', 'stop', 'Look at the cable and its outer first, then the caliper.', {
         askNext: ['brake-cable', 'pistons'],
@@ -124,7 +124,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Look along both pads from above and below. Find the wear line or the grooves. Pick out any glint of metal.',
-    sound: 'Wear line or grooves still there on both pads; nothing stuck in them.',
+    passWhen: 'Wear line or grooves still there on both pads; nothing stuck in them.',
     faults: [
       fault(
         'to-holder',
@@ -149,7 +149,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Pull slowly and watch both pads meet the rim: square on the braking track, both together, clear of the tyre.',
-    sound: 'Both pads flat on the track, together. Track without a hollow, wear mark still visible.',
+    passWhen: 'Both pads flat on the track, together. Track without a hollow, wear mark still visible.',
     faults: [
       fault(
         'on-tyre',
@@ -189,7 +189,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Look into the caliper against something pale. See the pad compound on both sides of the rotor.',
-    sound: 'More than 1.5 mm of compound on both pads, alike, dry.',
+    passWhen: 'More than 1.5 mm of compound on both pads, alike, dry.',
     faults: [
       fault(
         'thin',
@@ -230,7 +230,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Turn the wheel slowly by the tyre and look at the rotor all the way round, both faces, and at the gap to the pads.',
-    sound: 'Flat, clean, no cracks, no blue warped patch, clear of the caliper body.',
+    passWhen: 'Flat, clean, no cracks, no blue warped patch, clear of the caliper body.',
     faults: [
       fault('crack', 'Cracked', 'stop', 'Replace the rotor.'),
       fault('blue-warped', 'Blued and out of shape', 'stop', 'Replace the rotor, and find what dragged.'),
@@ -263,7 +263,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Count the bolts: all there, none standing proud. Hold the wheel still by the tyre and turn the rotor edge with a rag round it: nothing gives.',
-    sound: 'All there, flush, no movement.',
+    passWhen: 'All there, flush, no movement.',
     faults: [
       fault('missing', 'A bolt is missing', 'stop', 'Fit it, and torque them all crosswise.'),
       fault(
@@ -288,7 +288,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Grip the caliper or brake arm and try to move it every way, brake on and off. Look at every mounting bolt.',
-    sound: 'All bolts there; nothing moves but what should.',
+    passWhen: 'All bolts there; nothing moves but what should.',
     faults: [
       fault('loose', 'A mount or arm bolt is loose', 'stop', 'Set it straight and torque it.'),
       fault('missing', 'A bolt is missing', 'stop', 'Fit it and torque it; look at its neighbour.'),
@@ -305,7 +305,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Hold the lever on. Run an eye from lever to caliper, a dry finger round both unions. Turn the bars from lock to lock: nothing pulls tight.',
-    sound: 'Dry, smooth, never taut.',
+    passWhen: 'Dry, smooth, never taut.',
     faults: [
       mechanicFault(
         'weep',
@@ -332,7 +332,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Look at the cable where it goes into the lever and where it is pinched at the brake. Turn the bars from lock to lock: nothing pulls tight.',
-    sound: 'No broken strand, outers whole and seated, end capped.',
+    passWhen: 'No broken strand, outers whole and seated, end capped.',
     faults: [
       fault('strand', 'A broken strand at lever or pinch', 'stop', 'New cable: the rest follows soon.'),
       fault('taut', 'Pulled taut with the bars turned', 'stop', 'Route it again, or fit a longer outer.'),
@@ -352,7 +352,7 @@ export const brakes: readonly Checkpoint[] = [
     at: { rear: 'rear-brake' },
     phase: 'ground',
     how: 'Lift the rear wheel, turn the cranks forward, then press back: it must bite within about a sixth of a turn and stop the wheel. Look at the arm and its strap on the stay.',
-    sound: 'Bites at once, stops the wheel; arm strap bolted.',
+    passWhen: 'Bites at once, stops the wheel; arm strap bolted.',
     faults: [
       fault(
         'strap',
@@ -379,7 +379,7 @@ export const brakes: readonly Checkpoint[] = [
     at: BRAKES,
     phase: 'ground',
     how: 'Pull the lever and watch the arm move and come back. Look at the anchor strap that holds the plate to the fork or frame.',
-    sound: 'Arm free, returns; anchor bolted and whole.',
+    passWhen: 'Arm free, returns; anchor bolted and whole.',
     faults: [
       fault('anchor', 'Anchor loose or cracked', 'stop', 'Keep it off the trail. Bolt or replace it.'),
       fault('arm', 'Arm past square to the cable', 'soon', 'Linings are worn: to the mechanic.'),
@@ -396,7 +396,7 @@ export const brakes: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'ground',
     how: 'Try to turn each lever round the bar with one hand. Wiggle each blade on its pivot and look that the pivot bolt is there. Look for a bent or snapped blade.',
-    sound: 'Neither clamp turns under one hand; both pivots in and tight; a finger reaches each blade.',
+    passWhen: 'Neither clamp turns under one hand; both pivots in and tight; a finger reaches each blade.',
     faults: [
       fault(
         'clamp',
@@ -431,7 +431,7 @@ export const brakes: readonly Checkpoint[] = [
     at: { only: 'front-brake' },
     phase: 'ground',
     how: 'Push the trike forward and pull both levers together, then each alone. It must stop straight.',
-    sound: 'Stops straight, both levers alike.',
+    passWhen: 'Stops straight, both levers alike.',
     faults: [
       fault(
         'pulls',

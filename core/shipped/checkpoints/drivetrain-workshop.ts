@@ -11,7 +11,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Bottom bracket play',
     at: { only: 'cranks-pedals' },
     how: 'Arms tight first. Take one crank near the pedal and rock it towards and away from the frame, then a quarter turn on.',
-    sound: 'No play.',
+    passWhen: 'No play.',
     faults: [
       fault('play', 'Play', 'soon', 'Bearings or cups at the next quiet hour.', { askNext: ['crank-arms'] }),
       fault('cup', 'Cup turning in the frame', 'soon', 'Out, threads cleaned, in again at its torque.'),
@@ -27,7 +27,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'opened',
     how: 'Chain off the ring. Turn the cranks slowly with a hand on the stay: roughness comes through. A creak is traced under load, not here.',
-    sound: 'Smooth, no grit, stays where it is let go.',
+    passWhen: 'Smooth, no grit, stays where it is let go.',
     faults: [
       fault('rough', 'Rough', 'soon', 'Bearings.'),
       fault('creak', 'Creaks', 'watch', 'Trace it: saddle, pedals, ring bolts, then the bracket.', {
@@ -45,7 +45,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'stand',
     how: 'Torque wrench on each crank’s bolts, left first, pinch bolts in turn, to the figure on the arm or the fit list.',
-    sound: 'At their figure, none turned far.',
+    passWhen: 'At their figure, none turned far.',
     faults: [
       fault(
         'loose',
@@ -68,7 +68,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     stance: 'drive',
     how: 'Count the bolts and try each with two fingers. Rock the ring on its arms.',
-    sound: 'All there, none turns, ring still.',
+    passWhen: 'All there, none turns, ring still.',
     faults: [
       fault(
         'two',
@@ -89,7 +89,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     stance: 'drive',
     how: 'Turn the ring slowly past your eye: teeth alike, standing straight, no burr on the inner face.',
-    sound: 'Even, upright, smooth.',
+    passWhen: 'Even, upright, smooth.',
     faults: [
       fault(
         'bent',
@@ -112,7 +112,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'opened',
     how: 'Pedals off: right undoes to the left, left undoes to the right. Wipe and look at both threads, grease, start by hand three turns, then torque.',
-    sound: 'Threads whole, started by hand, at their torque.',
+    passWhen: 'Threads whole, started by hand, at their torque.',
     faults: [
       mechanicFault(
         'thread',
@@ -139,7 +139,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Clip-in pedals let go',
     at: { only: 'cranks-pedals' },
     how: 'Push a cleat in and twist it out, both sides. It comes out with a firm turn of the hand, at the same tension on all four.',
-    sound: 'Lets go every time, alike.',
+    passWhen: 'Lets go every time, alike.',
     faults: [
       fault(
         'holds',
@@ -161,7 +161,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Chain under light pull. Drop-in gauge, or ruler from pin to pin over 12 inches, or caliper over ten links or more. Say which was used: methods do not agree.',
-    sound: 'Under the house’s limit for its sprockets.',
+    passWhen: 'Under the house’s limit for its sprockets.',
     faults: [
       fault('near', 'Near its limit', 'upkeep', 'Plan a new chain.'),
       fault('past', 'At its limit', 'upkeep', 'New chain; it saves the sprockets.', {
@@ -192,7 +192,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Read on the chain or the fit list which gauge its maker wants, and use that one only: some narrow chains read as worn when new on a common gauge.',
-    sound: 'Measured with the right gauge.',
+    passWhen: 'Measured with the right gauge.',
     faults: [
       fault(
         'wrong-gauge',
@@ -212,7 +212,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Gears set before this. Wipe the chain through a cloth, a drop on each roller, turn, let it soak, wipe the outside dry.',
-    sound: 'Quiet, outside dry to the touch.',
+    passWhen: 'Quiet, outside dry to the touch.',
     faults: [
       fault('dry', 'Dry or rusty', 'upkeep', 'Clean, lube, look for stiff links.', {
         askNext: ['chain-joined'],
@@ -233,7 +233,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Follow the chain from ring to sprocket and through the cage: over and under the right wheels, letters or arrow to the outside, long enough for the largest sprockets.',
-    sound: 'Runs its way, right side out.',
+    passWhen: 'Runs its way, right side out.',
     faults: [
       fault(
         'short',
@@ -257,7 +257,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Rock the sprockets by hand against the wheel. Look at the teeth of the ones most used.',
-    sound: 'No rock; teeth with flat tops.',
+    passWhen: 'No rock; teeth with flat tops.',
     faults: [
       fault('rocks', 'Rocks', 'soon', 'Lock-ring to its torque; if it is tight, the hub body.', {
         askNext: ['hub-play', 'freehub'],
@@ -276,7 +276,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Try to turn each jockey wheel’s bolt with a finger. Wiggle the wheels, look at the teeth and the muck between.',
-    sound: 'Bolts tight, wheels turn, teeth there.',
+    passWhen: 'Bolts tight, wheels turn, teeth there.',
     faults: [
       fault(
         'bolt',
@@ -302,7 +302,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Gear cable',
     at: { only: 'drivetrain' },
     how: 'Look at the inner at the pinch bolt and where it goes into the shifter. Look for kinks and split ends of the outer.',
-    sound: 'No strand broken, outer whole, end capped.',
+    passWhen: 'No strand broken, outer whole, end capped.',
     faults: [
       fault('frayed', 'Frayed', 'soon', 'New inner before it snaps in the shifter.'),
       fault('rough', 'Rough', 'upkeep', 'New inner and outer.'),
@@ -320,7 +320,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Hub gear: washers and indicator',
     at: { only: 'drivetrain' },
     how: 'See that both keyed washers sit in their slots, each on its own side. Shift to the gear for setting and line the marks up.',
-    sound: 'Washers in, marks in line, every gear holds.',
+    passWhen: 'Washers in, marks in line, every gear holds.',
     faults: [
       fault(
         'washer',
@@ -342,7 +342,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'stand',
     how: 'Press the belt half-way with the gauge, or pluck and read the pitch, in four crank positions. Look at each tooth and both edges.',
-    sound: 'Inside the maker’s figures, teeth whole, runs in the middle.',
+    passWhen: 'Inside the maker’s figures, teeth whole, runs in the middle.',
     faults: [
       fault('slack', 'Slack: can jump', 'stop', 'Tension it, axle nuts after.', {
         by: ['wear', 'work'],
@@ -363,7 +363,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Chain idlers and tubes',
     at: { only: 'drivetrain' },
     how: 'Turn the cranks and follow the long chain: each idler turns, sits tight on its bolt, and the tubes’ ends are not split or rubbing the frame.',
-    sound: 'Idlers tight and turning; tubes whole and clipped.',
+    passWhen: 'Idlers tight and turning; tubes whole and clipped.',
     faults: [
       fault(
         'jams',
@@ -385,7 +385,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Shifting battery charged',
     at: { only: 'drivetrain' },
     how: 'Press the check button on shifter or derailleur and read the light.',
-    sound: 'Green, or charged for the outing.',
+    passWhen: 'Green, or charged for the outing.',
     faults: [fault('low', 'Low', 'soon', 'Charge or swap it before it goes out.')],
     applies: carries('electronic-shifting'),
     minutes: 0.1,
@@ -397,7 +397,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Chain and pedals under load',
     at: { only: 'drivetrain' },
     how: 'On flat, closed ground: ride ten metres standing on the pedals in each gear used that day. Nothing may skip, jump or knock.',
-    sound: 'Holds in every gear.',
+    passWhen: 'Holds in every gear.',
     faults: [
       fault(
         'skips',
@@ -424,7 +424,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     phase: 'stand',
     stance: 'drive',
     how: 'Largest sprocket. Look at the gap from the upper jockey wheel to the teeth and compare it with the maker’s figure; shift back and forth once.',
-    sound: 'At its figure; no rub, no slack in the smallest.',
+    passWhen: 'At its figure; no rub, no slack in the smallest.',
     faults: [
       fault('rubs', 'Rubs the sprocket', 'soon', 'Gap screw, half a turn at a time.'),
       fault('wide', 'Wide: slow to shift', 'upkeep', 'Gap screw in.'),
@@ -441,7 +441,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'stand',
     how: 'Derailleur off, gauge in the hanger. One place on the rim, turned to top, bottom, front and back: read the gap to the gauge at each. The widest difference counts.',
-    sound: 'Under 4 mm; with eleven sprockets or more under 2 mm.',
+    passWhen: 'Under 4 mm; with eleven sprockets or more under 2 mm.',
     faults: [
       fault(
         'bent',
@@ -465,7 +465,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'stand',
     how: 'By the house’s way: on the bike with brush and cloth, or chain off into the tank. Rinse with little water, dry, lube after.',
-    sound: 'Metal to be seen on rollers and teeth.',
+    passWhen: 'Metal to be seen on rollers and teeth.',
     faults: [
       fault('left', 'Not clean enough to look at', 'upkeep', 'Clean before it is judged: dirt hides wear.'),
     ],
@@ -481,7 +481,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Saddle set for the rider, mark hidden',
     at: { only: 'saddle-post' },
     how: 'Rider beside, hip to saddle; then on it, heel on the pedal at the bottom, knee just straight. Close the clamp, twist the saddle, look for the minimum mark.',
-    sound: 'Rider reaches, clamp firm, mark hidden.',
+    passWhen: 'Rider reaches, clamp firm, mark hidden.',
     faults: [
       fault(
         'mark',
@@ -508,7 +508,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Saddle rails and shell',
     at: { only: 'saddle-post' },
     how: 'Look from below with a torch: both rails whole where they enter the shell and at the clamp’s edges.',
-    sound: 'Straight, no line, shell whole.',
+    passWhen: 'Straight, no line, shell whole.',
     faults: [
       fault('cracked', 'Rail cracked', 'stop', 'New saddle.', { by: ['wear', 'crash'] }),
       fault('bent', 'Rail bent', 'soon', 'Plan a new saddle.'),
@@ -526,7 +526,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'saddle-post' },
     phase: 'opened',
     how: 'Tape the height. Post out, wipe, look for cracks, grease (paste on carbon), back to the tape, clamp at its torque.',
-    sound: 'Slides out and in; no crack; at its torque.',
+    passWhen: 'Slides out and in; no crack; at its torque.',
     faults: [
       fault('seized', 'Seized', 'upkeep', 'Oil, days, a mechanic: never a hammer.'),
       fault('cracked', 'Cracked at the clamp', 'stop', 'New post.', { by: ['wear', 'work'] }),
@@ -542,7 +542,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Dropper post',
     at: { only: 'saddle-post' },
     how: 'Sit, press, let it come up, three times. Lift the bike by the saddle: the post stays down. Rock the saddle.',
-    sound: 'Smooth both ways, holds, hardly any rock.',
+    passWhen: 'Smooth both ways, holds, hardly any rock.',
     faults: [
       fault('drops', 'Sinks under the rider', 'soon', 'Cable first, then the cartridge.'),
       fault('sticks', 'Sticks', 'soon', 'Clean, cable; then the cartridge.'),
@@ -560,7 +560,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Suspension post',
     at: { only: 'saddle-post' },
     how: 'Press the saddle down and let it up. Rock it to the sides. Look at the rubber boot.',
-    sound: 'Comes back, little rock, boot whole.',
+    passWhen: 'Comes back, little rock, boot whole.',
     faults: [
       fault('rocks', 'Rocks widely or turns', 'soon', 'Bushings and preload.'),
       fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.'),

@@ -9,7 +9,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Serial as recorded',
     at: { only: 'frame' },
     how: 'Read the number stamped under the bracket or on the head tube and compare it with the bike’s page.',
-    sound: 'The same, readable.',
+    passWhen: 'The same, readable.',
     faults: [
       fault(
         'differs',
@@ -27,7 +27,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Protective film and stay guard',
     at: { only: 'frame' },
     how: 'Look where hoses, feet and chain touch: head tube, top tube, down tube, drive-side stay.',
-    sound: 'Film whole, guard in place.',
+    passWhen: 'Film whole, guard in place.',
     faults: [
       fault(
         'gone',
@@ -46,7 +46,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Cage and carrier bolts',
     at: { only: 'frame' },
     how: 'Shake whatever is bolted to the frame: cage, lock, carrier. Try each bolt with two fingers.',
-    sound: 'All there and tight.',
+    passWhen: 'All there and tight.',
     faults: [fault('loose', 'Loose or missing', 'soon', 'Tighten gently: the thread in the frame is soft.')],
     minutes: 0.1,
     disturbedBy: ['accessories'],
@@ -57,7 +57,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Cables and hoses rub nothing',
     at: { only: 'frame' },
     how: 'Follow each hose and outer along the frame. Turn the bars both ways. Look for a polished groove.',
-    sound: 'Clipped, clear, no groove.',
+    passWhen: 'Clipped, clear, no groove.',
     faults: [
       fault(
         'groove',
@@ -76,7 +76,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Corrosion',
     at: { only: 'frame' },
     how: 'Look under the bracket, inside stay ends, at bolts and where sweat drips: blisters in paint, white or red powder.',
-    sound: 'Clean metal, paint flat.',
+    passWhen: 'Clean metal, paint flat.',
     faults: [
       mechanicFault(
         'deep',
@@ -99,7 +99,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Folding hinge closed and locked',
     at: { only: 'frame' },
     how: 'Open and close the hinge once. The lever goes over with a firm push, the lock drops in by itself. Then stand on neither, lift the bike by both ends and try to fold it.',
-    sound: 'Lever firm, lock in, no play, no line at the hinge.',
+    passWhen: 'Lever firm, lock in, no play, no line at the hinge.',
     faults: [
       fault(
         'unlocked',
@@ -130,7 +130,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Wheels and frame in line',
     at: { only: 'frame' },
     how: 'Stand behind, wheels straight, and sight from the rear wheel to the front one and up the seat tube. Then from the front. Run a string from rear stay ends round the head tube: the gap to the seat tube is alike on both sides.',
-    sound: 'One line; string gaps within 2 mm.',
+    passWhen: 'One line; string gaps within 2 mm.',
     faults: [
       mechanicFault(
         'out',
@@ -150,7 +150,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     at: { only: 'frame' },
     phase: 'stand',
     how: 'From the front wheel along the route to the rear: put the tool on every bolt there is. Feel only, nip gently, or torque each, as the house does; the safer of two figures.',
-    sound: 'None turns below its figure; witness lines whole.',
+    passWhen: 'None turns below its figure; witness lines whole.',
     faults: [
       fault(
         'turned',
@@ -183,7 +183,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     at: { only: 'rear-suspension' },
     phase: 'stand',
     how: 'Weight off the wheel. Torque wrench on each pivot and both shock bolts, in the order of the maker’s drawing.',
-    sound: 'All at their figure, none turned far.',
+    passWhen: 'All at their figure, none turned far.',
     faults: [
       fault(
         'loose',
@@ -208,7 +208,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     at: { only: 'rear-suspension' },
     phase: 'opened',
     how: 'Air out, or coil off. Cycle the rear wheel through its travel by hand and feel for grit or a tight place. Air back to the figure.',
-    sound: 'Moves like on oil; no knock at either end.',
+    passWhen: 'Moves like on oil; no knock at either end.',
     faults: [
       fault('gritty', 'Gritty or tight', 'soon', 'Pivot bearings or shock bushings.'),
       fault('knock', 'Knock at the eye of the shock', 'soon', 'Bushing; look at the bolt too.', {
@@ -229,7 +229,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Shock shaft and seals',
     at: { only: 'rear-suspension' },
     how: 'Wipe the shaft and run a nail down it all round. Look for oil past a film.',
-    sound: 'Smooth, a film at most.',
+    passWhen: 'Smooth, a film at most.',
     faults: [
       fault('catches', 'A nail catches', 'soon', 'Shock to a service.'),
       fault('oil', 'Oil', 'soon', 'Shock to a service.'),
@@ -244,7 +244,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Shock pressure, sag and used travel',
     at: { only: 'rear-suspension' },
     how: 'Pressure read and set. Ring to the seal, rider on and off without a bounce: measure at the shaft, not the wheel. The return shows the used travel.',
-    sound: 'Sag inside its band, pressure under the marked maximum.',
+    passWhen: 'Sag inside its band, pressure under the marked maximum.',
     faults: [
       fault('over', 'Over the marked maximum', 'stop', 'Let air out now.', { by: ['work'] }),
       fault(
@@ -267,7 +267,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     name: 'Frame drains clear',
     at: { only: 'frame' },
     how: 'Find the small holes under the bracket, at the stay ends and under a motor or battery. Push a soft wire in; tilt the bike.',
-    sound: 'Holes open, no water runs out.',
+    passWhen: 'Holes open, no water runs out.',
     faults: [
       fault(
         'water',

@@ -10,7 +10,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'frame' },
     phase: 'ground',
     how: 'Look under the head tube, at the bottom bracket, along every weld and stay, at the seat cluster and round pivots or folding joints. Run a finger over any line you see.',
-    sound: 'No crack, no new dent, no doubtful line.',
+    passWhen: 'No crack, no new dent, no doubtful line.',
     faults: [
       mechanicFault(
         'crack',
@@ -45,7 +45,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'rear-suspension' },
     phase: 'ground',
     how: 'Lift the bike by the saddle and set it down: feel for a knock. Look at each pivot and both shock bolts. Hold the saddle and push the rear wheel sideways.',
-    sound: 'All bolts there; no play.',
+    passWhen: 'All bolts there; no play.',
     faults: [
       fault(
         'loose',
@@ -76,7 +76,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'ground',
     how: 'Push the rubber ring down to the seal, so that the return shows how much travel was used. Press the fork: it goes down and comes back.',
-    sound: 'Ring at the seal; fork moves and returns.',
+    passWhen: 'Ring at the seal; fork moves and returns.',
     faults: [
       fault(
         'stuck',
@@ -103,7 +103,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'ground',
     how: 'Hold both crank arms and rock them across the frame, left first. Turn a quarter and rock again. Look for a bent arm or a missing bolt.',
-    sound: 'No knock, no movement between arm and axle.',
+    passWhen: 'No knock, no movement between arm and axle.',
     faults: [
       fault(
         'loose',
@@ -145,7 +145,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'ground',
     how: 'Try to rock each pedal on its axle and in the arm. Spin it. Look at the body for cracks. The left thread is reversed.',
-    sound: 'Tight in the arm, turns, no crack.',
+    passWhen: 'Tight in the arm, turns, no crack.',
     faults: [
       fault(
         'loose',
@@ -170,7 +170,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'ground',
     how: 'Turn the cranks backwards one full run of the chain; where pedalling back brakes, lift the rear wheel and turn them forwards. If there is a quick link, it is closed all the way. Look for an opening or bent plate and a link that does not straighten.',
-    sound: 'Link closed, all plates straight, runs smoothly.',
+    passWhen: 'Link closed, all plates straight, runs smoothly.',
     faults: [
       fault(
         'open',
@@ -197,7 +197,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'ground',
     how: 'Turn the cranks and look at every tooth, the edges, and the line on both sprockets. Press the belt: firm, not like a string.',
-    sound: 'All teeth whole, runs in line, firm.',
+    passWhen: 'All teeth whole, runs in line, firm.',
     faults: [
       fault('teeth', 'Tooth missing, crack or frayed edge', 'stop', 'New belt.'),
       fault('slack', 'Slack: can jump', 'stop', 'Tension it.'),
@@ -218,7 +218,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'ground',
     how: 'Rear wheel lifted, turn the cranks slowly and find the tightest place. There, lift and press the chain half-way between ring and sprocket: between 8 and 15 mm up and down in all.',
-    sound: 'More than 8 and less than 15 mm at the tightest place; cannot be pushed off by hand.',
+    passWhen: 'More than 8 and less than 15 mm at the tightest place; cannot be pushed off by hand.',
     faults: [
       fault(
         'comes-off',
@@ -257,7 +257,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'stand',
     how: 'Lift the rear wheel and shift from first to last and back while turning the cranks. The chain stays on at both ends.',
-    sound: 'Reaches every gear; never over the ends.',
+    passWhen: 'Reaches every gear; never over the ends.',
     faults: [
       fault(
         'over-end',
@@ -290,7 +290,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     phase: 'stand',
     how: 'Look from behind: the cage hangs straight below the sprockets. Wiggle it: firm on its bolt. Rear wheel lifted, shift to the lowest gear: the cage keeps clear of the spokes.',
-    sound: 'Straight, firm, clear of the spokes.',
+    passWhen: 'Straight, firm, clear of the spokes.',
     faults: [
       fault(
         'near-spokes',
@@ -316,7 +316,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'saddle-post' },
     phase: 'ground',
     how: 'Push the nose down, then up, then left and right, as hard as a rider drops on it. Look that the clamp holds inside the marks on the rails.',
-    sound: 'Does not move; clamp inside the rail marks.',
+    passWhen: 'Does not move; clamp inside the rail marks.',
     faults: [
       fault('moves', 'Moves', 'stop', 'Set it level and torque the clamp.'),
       fault('rail-cracked', 'Rail cracked', 'stop', 'New saddle.'),
@@ -335,7 +335,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'saddle-post' },
     phase: 'ground',
     how: 'Look for the minimum mark on the post: it must be hidden inside the frame. Twist the saddle across the frame: the post must not turn.',
-    sound: 'Mark hidden; post does not turn or drop.',
+    passWhen: 'Mark hidden; post does not turn or drop.',
     faults: [
       fault(
         'mark',
@@ -364,7 +364,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'saddle-post' },
     phase: 'ground',
     how: 'Shake the seat frame every way and look at each clamp, pin and bolt, the mesh and its straps.',
-    sound: 'Nothing moves; all pins and bolts in.',
+    passWhen: 'Nothing moves; all pins and bolts in.',
     faults: [
       fault(
         'loose',
@@ -386,7 +386,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'assist' },
     phase: 'ground',
     how: 'Pull the battery: it stays locked in. Look at the case all round, feel for warmth, sniff. Look at the charge.',
-    sound: 'Locked, whole, dry, cool, no smell, charged for the outing.',
+    passWhen: 'Locked, whole, dry, cool, no smell, charged for the outing.',
     faults: [
       mechanicFault(
         'damaged',
@@ -415,7 +415,7 @@ export const runningGear: readonly Checkpoint[] = [
     at: { only: 'assist' },
     phase: 'stand',
     how: 'Rear wheel off the ground, assist on low, turn the cranks by hand and stop: the motor must stop at once. With brake switches: pull a brake, it stops. Look along the wires for rubbing.',
-    sound: 'Cuts out at once; display works; no bare wire.',
+    passWhen: 'Cuts out at once; display works; no bare wire.',
     faults: [
       mechanicFault(
         'runs-on',

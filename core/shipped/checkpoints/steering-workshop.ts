@@ -12,7 +12,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'stand',
     how: 'Front wheel off the ground. Let the bars fall to each side by themselves, then turn them slowly with one finger and feel for a notch at the middle.',
-    sound: 'Falls to both sides; no notch.',
+    passWhen: 'Falls to both sides; no notch.',
     faults: [
       fault('binds-hard', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.', {
         by: ['work', 'crash', 'wear'],
@@ -35,7 +35,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'stand',
     how: 'Threadless: loosen both clamp bolts evenly, press the play out with the top cap and no more, align, torque the clamp in stages. Threaded: wedge tight, lock-nut against the cup, mark hidden.',
-    sound: 'No play, turns freely, clamp at the safer torque, gaps even.',
+    passWhen: 'No play, turns freely, clamp at the safer torque, gaps even.',
     faults: [
       fault(
         'torque',
@@ -70,7 +70,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'opened',
     how: 'Fork out. Turn each bearing on a finger, wipe, look at the cups and the crown race. Size a new one by measuring. Look at the steerer all round while it is out.',
-    sound: 'Bearings smooth, cups round, steerer whole.',
+    passWhen: 'Bearings smooth, cups round, steerer whole.',
     faults: [
       fault(
         'rough',
@@ -102,7 +102,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Stanchions, seals and foot bolts',
     at: { only: 'fork-headset' },
     how: 'Wipe the stanchions and run a fingernail down each, all round. Look for oil past a film above the seals and at the bolts under the legs.',
-    sound: 'No scratch a nail catches, seals dry but for a film, bolts dry.',
+    passWhen: 'No scratch a nail catches, seals dry but for a film, bolts dry.',
     faults: [
       fault('catches', 'A nail catches on a scratch', 'soon', 'To the mechanic: it eats the seal.'),
       fault(
@@ -127,7 +127,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Fork moves through its travel',
     at: { only: 'fork-headset' },
     how: 'Lock-out off. Front brake on, press down with body weight ten times. It goes down and comes back without a knock, a hiss or a stick.',
-    sound: 'Smooth both ways; lock-out locks and lets go.',
+    passWhen: 'Smooth both ways; lock-out locks and lets go.',
     faults: [
       fault('knock', 'Knock at the bushings', 'soon', 'Bushings: to the mechanic.', {
         askNext: ['headset-play'],
@@ -148,7 +148,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Fork pressure',
     at: { only: 'fork-headset' },
     how: 'Shock pump on the valve, read, set for the rider or to the house figure, and read again after pumping: connecting loses a little. Coil fork: say so and go on.',
-    sound: 'At the house figure, under the marked maximum.',
+    passWhen: 'At the house figure, under the marked maximum.',
     faults: [
       fault('over', 'Over the marked maximum', 'stop', 'Let air out now.', { by: ['work'] }),
       fault('loses', 'Loses air between looks', 'soon', 'Seals: to the mechanic.'),
@@ -166,7 +166,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Fork sag and used travel',
     at: { only: 'fork-headset' },
     how: 'Ring to the seal, rider on the bike in riding clothes, off without a bounce. Measure from seal to ring against the travel. On a return, the ring tells how much was used.',
-    sound: 'In the band for the kind of fork.',
+    passWhen: 'In the band for the kind of fork.',
     faults: [
       fault(
         'outside',
@@ -190,7 +190,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Fork lowers: hours and date',
     at: { only: 'fork-headset' },
     how: 'Read the hours and the date of the last lower-leg service on the record.',
-    sound: 'Under 50 hours and half a year.',
+    passWhen: 'Under 50 hours and half a year.',
     faults: [
       fault('due', 'Past its hours or its date', 'upkeep', 'Plan the service: fresh oil, foam rings, seals.'),
     ],
@@ -205,7 +205,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Front wheels point alike',
     at: { only: 'fork-headset' },
     how: 'Bars straight. Measure between the rims at hub height, in front and behind. Roll half a turn and measure again.',
-    sound: 'Front and behind within 2 mm, by the maker’s figure.',
+    passWhen: 'Front and behind within 2 mm, by the maker’s figure.',
     faults: [
       fault(
         'far-out',
@@ -230,7 +230,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Cargo steering rod',
     at: { only: 'fork-headset' },
     how: 'Hold the front wheel still and turn the bars to and fro. Look at both joints of the rod, their lock-nuts and the boots.',
-    sound: 'No play, joints locked, rod straight.',
+    passWhen: 'No play, joints locked, rod straight.',
     faults: [
       fault(
         'play',
@@ -252,7 +252,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Faceplate gaps and bolts',
     at: { only: 'cockpit' },
     how: 'Look at the gap above and below the bar: even, or closed on the side the maker says. All bolts there; cross order and the safer torque when they are touched.',
-    sound: 'Gaps as they should be, bolts alike.',
+    passWhen: 'Gaps as they should be, bolts alike.',
     faults: [
       fault(
         'loose',
@@ -279,7 +279,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Adjustable stem locked',
     at: { only: 'cockpit' },
     how: 'Lean on the bars, then pull up. Look at the pivot bolt and the lock: teeth home, lever or bolt closed.',
-    sound: 'Angle does not move; lock closed.',
+    passWhen: 'Angle does not move; lock closed.',
     faults: [
       fault('moves', 'Moves, or lock open', 'stop', 'Keep it off the trail. Teeth home, torque the pivot.'),
       fault('teeth', 'Teeth worn', 'stop', 'New stem.'),
@@ -295,7 +295,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Shifters and bell firm',
     at: { only: 'cockpit' },
     how: 'Try to turn each shifter, and whatever else is on the bar, with one hand.',
-    sound: 'Nothing turns.',
+    passWhen: 'Nothing turns.',
     faults: [
       fault('turns', 'Turns on the bar', 'soon', 'Set it where the thumb finds it, tighten gently.'),
       fault('cracked', 'Clamp or lever cracked', 'soon', 'New part.'),
@@ -309,7 +309,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'opened',
     how: 'Unwind torn or old tape as far as the clamp. Look at the bar for sweat pits, a line at the clamp, a gouge.',
-    sound: 'Bar clean and smooth; tape whole when it goes back.',
+    passWhen: 'Bar clean and smooth; tape whole when it goes back.',
     faults: [
       mechanicFault('pitted', 'Pits, a line or a gouge', 'stop', 'New bar.', {
         by: ['wear', 'age', 'crash'],
@@ -327,7 +327,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'opened',
     how: 'After a fall on the bars: faceplate off, bar out. Look at the clamped part and the stem’s edges, and lay a straightedge along the bar.',
-    sound: 'No mark from the clamp, straight, stem whole.',
+    passWhen: 'No mark from the clamp, straight, stem whole.',
     faults: [
       mechanicFault(
         'marked',
@@ -353,7 +353,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     at: { front: 'fork-headset' },
     phase: 'stand',
     how: 'Front off the ground. Rock the wheel top and bottom, then front and back. Look at the bolt through the kingpin and the cotter or lock-nut of the rod end.',
-    sound: 'No play; cotters and lock-nuts in.',
+    passWhen: 'No play; cotters and lock-nuts in.',
     faults: [
       fault('play', 'Play', 'stop', 'Keep it off the trail. Bush or joint: steering goes to the mechanic.', {
         by: ['wear', 'crash', 'work'],

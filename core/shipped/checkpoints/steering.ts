@@ -10,7 +10,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'ground',
     how: 'Front brake on, fingers round the joint under the bars, rock the bike to and fro. Then turn the bars to the side and rock again. Let go and see that the bars swing freely both ways.',
-    sound: 'Nothing knocks under the fingers; bars swing freely.',
+    passWhen: 'Nothing knocks under the fingers; bars swing freely.',
     faults: [
       fault(
         'strong-knock',
@@ -44,7 +44,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'ground',
     how: 'Look from the side and the front: both blades straight and alike. Look closely where they join under the head tube (the crown) and at their ends for a line in the paint, a ripple or a chip.',
-    sound: 'Straight, paint whole, no ripple.',
+    passWhen: 'Straight, paint whole, no ripple.',
     faults: [
       mechanicFault(
         'crack',
@@ -85,7 +85,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'fork-headset' },
     phase: 'ground',
     how: 'Hold one front wheel still and turn the other: nothing may give. Rock each front wheel top and bottom. Try to twist the boom by the cranks.',
-    sound: 'Wheels move as one, no knock, boom fixed, joints’ bolts all there.',
+    passWhen: 'Wheels move as one, no knock, boom fixed, joints’ bolts all there.',
     faults: [
       fault(
         'play',
@@ -110,7 +110,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'ground',
     how: 'Front wheel between the knees, twist the bars as a rider would in a fall. Then look along the stem: it points where the wheel points.',
-    sound: 'Does not move, points straight.',
+    passWhen: 'Does not move, points straight.',
     faults: [
       fault('moves', 'Moves', 'stop', 'Align, then torque the clamp evenly. Look at the headset after.'),
       fault('bolt', 'A bolt missing or stripped', 'stop', 'Keep it off the trail. To the mechanic.'),
@@ -130,7 +130,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'ground',
     how: 'Look at the shaft of the stem where it goes into the frame. The minimum-insert mark must be hidden inside.',
-    sound: 'Mark hidden; wedge tight.',
+    passWhen: 'Mark hidden; wedge tight.',
     faults: [
       fault(
         'mark',
@@ -154,7 +154,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'ground',
     how: 'Push down hard on both ends, then pull up. Look along the bar for a bend, and at the clamp and under torn tape for a gouge.',
-    sound: 'Does not slip; straight; no gouge.',
+    passWhen: 'Does not slip; straight; no gouge.',
     faults: [
       fault('slips', 'Slips in its clamp', 'stop', 'Even gaps, cross order, the safer torque.'),
       mechanicFault('bent', 'Bent', 'stop', 'Replace it. Never bent back.'),
@@ -179,7 +179,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'cockpit' },
     phase: 'ground',
     how: 'Twist each grip hard. Look at both ends of the bar: closed by a plug or the grip.',
-    sound: 'Grips do not turn; both ends closed.',
+    passWhen: 'Grips do not turn; both ends closed.',
     faults: [
       fault('turns', 'A grip turns', 'stop', 'Tighten its clamp, or glue or replace it.'),
       fault(
@@ -202,7 +202,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'accessories' },
     phase: 'ground',
     how: 'Ring it. Switch the lights on, front and rear. Look that reflectors are there and clean.',
-    sound: 'What local rules ask for is there and works.',
+    passWhen: 'What local rules ask for is there and works.',
     faults: [
       fault(
         'legal-missing',
@@ -227,7 +227,7 @@ export const steering: readonly Checkpoint[] = [
     at: { only: 'accessories' },
     phase: 'ground',
     how: 'Shake the rack, basket and guards hard. Spin both wheels: guards and stays clear. Fold the stand down and up.',
-    sound: 'Nothing moves that should not; wheels turn clear; the stand stays up.',
+    passWhen: 'Nothing moves that should not; wheels turn clear; the stand stays up.',
     faults: [
       fault('in-wheel', 'Guard or stay can reach the wheel', 'stop', 'Bolt it clear or take it off.'),
       fault('drops', 'Stand drops by itself', 'stop', 'New spring, or take it off: it digs in on a bend.'),

@@ -13,7 +13,7 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
     phase: 'stand',
     stance: side === 'right' ? 'drive' : 'off',
     how: `The spokes of the ${side} side only (${which}), from the valve round: read each with a meter, or pluck it and read its pitch. Write them down in order.`,
-    sound: 'All within a fifth of this side’s middle value, and the side over the wheel’s marked minimum.',
+    passWhen: 'All within a fifth of this side’s middle value, and the side over the wheel’s marked minimum.',
     faults: [
       fault(
         'none',
@@ -58,7 +58,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Hub play',
     at: WHEELS,
     how: 'Take the rim at the top and rock it side to side against the frame or fork, then a quarter turn on and again. Feel for a tick.',
-    sound: 'No movement and no tick.',
+    passWhen: 'No movement and no tick.',
     faults: [
       fault(
         'strong',
@@ -85,7 +85,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'stand',
     how: 'Spin the wheel and lay a hand on the fork or stay: roughness comes through as a buzz. Let it come to rest by itself.',
-    sound: 'Quiet under the hand, comes to rest slowly.',
+    passWhen: 'Quiet under the hand, comes to rest slowly.',
     faults: [
       fault(
         'rough',
@@ -109,7 +109,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     at: { rear: 'rear-wheel' },
     phase: 'opened',
     how: 'Wheel out. Turn the axle with two fingers, then the freehub both ways: it drives one way and clicks or runs free the other.',
-    sound: 'Axle smooth, freehub engages at once every time.',
+    passWhen: 'Axle smooth, freehub engages at once every time.',
     faults: [
       fault(
         'slips',
@@ -135,7 +135,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'stand',
     how: 'Hold a pointer still on the stay or fork beside the rim, turn the wheel once from the valve, and read the widest and the narrowest gap: sideways first, then up and down. Tyre run-out is another thing: read the rim.',
-    sound: 'Rim brake under 1 mm, disc brake under 2 mm, both ways.',
+    passWhen: 'Rim brake under 1 mm, disc brake under 2 mm, both ways.',
     faults: [
       fault(
         'touches',
@@ -164,7 +164,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Rim brake track measured',
     at: { front: 'front-brake', rear: 'rear-brake' },
     how: 'Wipe the track clean. Lay a straightedge across it, start at the valve and go round once: see how much light comes through the hollow. Find the wear line or dimple.',
-    sound: 'Hollow under 0.2 mm; wear line or dimple still there.',
+    passWhen: 'Hollow under 0.2 mm; wear line or dimple still there.',
     faults: [
       fault(
         'worn',
@@ -196,7 +196,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Tyre clear of frame, fork and guard',
     at: WHEELS,
     how: 'Turn the wheel once and watch the gap on both sides and at the crown or bridge. Look for a polished streak.',
-    sound: 'A finger’s width or the maker’s gap all round, no rub mark.',
+    passWhen: 'A finger’s width or the maker’s gap all round, no rub mark.',
     faults: [
       fault(
         'rubs',
@@ -226,7 +226,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Valve',
     at: WHEELS,
     how: 'See that the valve stands straight to the rim. Wet it and look for bubbles, cap off. Nut finger tight only on a tubeless rim.',
-    sound: 'Straight, dry, core tight, cap on.',
+    passWhen: 'Straight, dry, core tight, cap on.',
     faults: [
       fault(
         'leaks',
@@ -255,7 +255,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'opened',
     how: 'By the house’s way: dipstick through the valve, shake the wheel by the ear, or break the bead and look. Read the month of the last filling on the fit list.',
-    sound: 'Wet, inside its months, dose by the tyre’s width.',
+    passWhen: 'Wet, inside its months, dose by the tyre’s width.',
     faults: [
       fault('dry', 'Dry', 'soon', 'Take the lumps out, dose by tyre width, write the month down.'),
       fault('old', 'Past its months', 'upkeep', 'Refill at the next quiet hour.'),
@@ -274,7 +274,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'opened',
     how: 'Tyre off. Run a cloth round the inside of the tyre: what catches is a thorn. Look that the tape covers every spoke hole and does not wander.',
-    sound: 'Nothing in the tyre; tape whole and centred.',
+    passWhen: 'Nothing in the tyre; tape whole and centred.',
     faults: [
       fault(
         'thorn',
@@ -305,7 +305,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Right tyre, right way round',
     at: WHEELS,
     how: 'Find the arrow on the wall: it points the way the wheel rolls. Read the size and see that it goes with the rim’s width and its maximum.',
-    sound: 'Arrow with the roll; size as on the fit list.',
+    passWhen: 'Arrow with the roll; size as on the fit list.',
     faults: [
       fault(
         'wrong-size',
@@ -325,7 +325,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Wheel and pedal reflectors',
     at: WHEELS,
     how: 'Look that what local rules ask for is on the wheel or the tyre wall, clean and firm, and cannot swing into the fork.',
-    sound: 'There, firm, clean.',
+    passWhen: 'There, firm, clean.',
     faults: [
       fault(
         'legal-missing',

@@ -12,7 +12,8 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'See that the axle sits right home in both dropouts. Open the lever and close it again: it must start to bite with the lever standing straight out and need a firm palm to finish, leaving a mark on the hand.',
-    sound: 'Axle home on both sides; lever closed, clear of the fork and the rotor, and needing a firm palm.',
+    passWhen:
+      'Axle home on both sides; lever closed, clear of the fork and the rotor, and needing a firm palm.',
     faults: [
       fault(
         'loose',
@@ -48,7 +49,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Turn the axle clockwise by its lever or key. It must already be hard up with no movement, and no thread may show between the axle and the fork or frame.',
-    sound:
+    passWhen:
       'Fully threaded, hard up; lever clear of fork and rotor. Where it has no lever: at the torque on its label.',
     faults: [
       fault('loose', 'Loose or not fully threaded', 'stop', LOOSE_NEXT),
@@ -72,7 +73,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Put the wrench on each nut and lean: a hand pressing about as hard as on a stiff door. No nut may turn. Where there are keyed washers, see that they sit in their slots.',
-    sound:
+    passWhen:
       'Every nut tight, washers in, wheel straight between fork legs or stays; on a trike, hard up on its stub axle.',
     faults: [
       fault(
@@ -102,7 +103,7 @@ export const wheels: readonly Checkpoint[] = [
     at: { front: 'front-brake', rear: 'rear-brake' },
     phase: 'ground',
     how: 'Look at the part that opens the brake to let the wheel out: a bent metal tube, a link wire or a small lever. It must be hooked in and closed.',
-    sound: 'Closed, hooked fully in, cable straight.',
+    passWhen: 'Closed, hooked fully in, cable straight.',
     faults: [
       fault(
         'open',
@@ -123,7 +124,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Go round the wheel squeezing spokes two by two between finger and thumb, wheel standing still. Feel for one that gives, listen for one that rattles.',
-    sound: 'All there, all springy alike on each side.',
+    passWhen: 'All there, all springy alike on each side.',
     faults: [
       fault(
         'broken',
@@ -159,7 +160,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Start at the valve and turn the wheel once by the tyre. Look at the spoke holes, the seam and both walls. Then watch the rim pass a still point for a wobble.',
-    sound: 'No cracks, no bulge, walls straight, runs clear of pads and frame.',
+    passWhen: 'No cracks, no bulge, walls straight, runs clear of pads and frame.',
     faults: [
       mechanicFault(
         'crack',
@@ -215,7 +216,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Gauge it. It belongs inside the window printed on the tyre wall, or the house figure for this kind of bike if that is inside the window. Pump what is low and gauge again.',
-    sound: 'Inside the window on the gauge.',
+    passWhen: 'Inside the window on the gauge.',
     faults: [
       fault(
         'flat',
@@ -260,7 +261,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Press hard with the thumb on the crown of the tyre, then on the wall. Compare it with its pair. If in doubt, gauge it.',
-    sound: 'Firm: the thumb hardly sinks in. Both tyres alike.',
+    passWhen: 'Firm: the thumb hardly sinks in. Both tyres alike.',
     faults: [
       fault(
         'flat',
@@ -295,7 +296,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Turn the wheel once from the valve and look at the tread, then both walls. Dig out flint and glass with a blunt pick and say so as put right.',
-    sound: 'No cut you can open, no bulge, no threads showing, tread left.',
+    passWhen: 'No cut you can open, no bulge, no threads showing, tread left.',
     faults: [
       fault('slash', 'Deep cut or slashed wall', 'stop', 'Replace the tyre.'),
       fault('bulge', 'Bulge', 'stop', 'Let the air out, standing clear. Replace the tyre.'),
@@ -324,7 +325,7 @@ export const wheels: readonly Checkpoint[] = [
     at: WHEELS,
     phase: 'ground',
     how: 'Follow the thin moulded line beside the rim, one full turn, then the other side. It keeps the same distance from the rim all the way.',
-    sound: 'Line even all round, both sides.',
+    passWhen: 'Line even all round, both sides.',
     faults: [
       fault(
         'high-low',

@@ -1,7 +1,7 @@
 import { effectScope, nextTick, ref } from 'vue';
 import { describe, expect, it } from 'vitest';
 import { UnreachableError } from '../api/api';
-import { useAnswer, type Asked } from './use-answer';
+import { useAnswer, type Question } from './use-answer';
 
 const settled = async (): Promise<void> => {
   await nextTick();
@@ -18,7 +18,7 @@ describe('an answer of the server', () => {
         () => [of.value],
         () => new Promise<string>((done) => asked.push({ of: of.value, answer: done })),
       ),
-    ) as Asked<string>;
+    ) as Question<string>;
     of.value = 'b';
     await settled();
     expect(asked.map((each) => each.of)).toEqual(['a', 'b']);
@@ -39,7 +39,7 @@ describe('an answer of the server', () => {
             ? Promise.reject(new UnreachableError())
             : Promise.resolve(`version ${version.value}`),
       ),
-    ) as Asked<string>;
+    ) as Question<string>;
     await settled();
     version.value = 1;
     await settled();

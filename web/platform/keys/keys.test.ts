@@ -95,7 +95,7 @@ describe('keys', () => {
   it('tell their help, the view in front first', () => {
     const before = keyHelp();
     layer({}, [{ keys: 'G', does: 'wall' }]);
-    layer({}, [{ keys: 'F', does: 'fault' }]);
+    layer({}, [{ keys: 'F', does: 'fail' }]);
     expect(keyHelp().map((each) => each.keys)).toEqual(['F', 'G', ...before.map((each) => each.keys)]);
   });
 });

@@ -119,16 +119,16 @@ export const leakTool: Tool = {
     };
     return tell(leak(input, house.limits), (answer) => ({
       says:
-        answer.word === 'too-soon'
+        answer.outcome === 'too-soon'
           ? answer.because === 'hours'
             ? 'Too soon to say: gauge again when six hours have gone by'
             : 'Too soon to say: the gauges could be off by as much'
-          : answer.word === 'fault'
+          : answer.outcome === 'fail'
             ? answer.because === 'floor'
               ? 'It falls under its least before it is looked at again: soon'
               : `Loses ${percent(answer.perDay, 1)} a day: soon`
             : `Holds: ${percent(Math.max(0, answer.perDay), 1)} a day`,
-      bad: answer.word === 'fault',
+      bad: answer.outcome === 'fail',
       working: `(${rounded(input.before, 0)} − ${rounded(answer.corrected, 1)}) ÷ ${rounded(input.before, 0)} ÷ ${rounded(input.hours / 24)} days = ${percent(answer.perDay)} a day, between ${percent(answer.perDayLeast, 1)} and ${percent(answer.perDayMost, 1)}`,
       ...(answer.hoursToFloor === null
         ? {}

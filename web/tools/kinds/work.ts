@@ -248,8 +248,8 @@ export const battery: Tool = {
           }
         : { state: 'waiting' };
     return tell(chargeVerdict(charge / 100, true, house.limits), (verdict) => ({
-      says: verdict.word === 'sound' ? 'Right for the store' : judgedAnswer('battery', [verdict], '').says,
-      next: verdict.word === 'sound' ? '' : (judgedAnswer('battery', [verdict], '').next ?? ''),
+      says: verdict.outcome === 'pass' ? 'Right for the store' : judgedAnswer('battery', [verdict], '').says,
+      next: verdict.outcome === 'pass' ? '' : (judgedAnswer('battery', [verdict], '').next ?? ''),
       working: `stored between ${percent(house.limits.chargeLeast ?? 0.4, 0)} and ${percent(house.limits.chargeMost ?? 0.7, 0)}; again in 30 days`,
       bad: isBad(verdict),
       ...(healthWords ? { rows: [['Health', healthWords]] as const } : {}),

@@ -79,7 +79,7 @@ export const CHECKS: readonly Table[] = [
       checkId ${ID} NOT NULL,
       checkpoint ${WORD} NOT NULL,
       position ${WORD} NOT NULL,
-      word ${WORD} NOT NULL,
+      outcome ${WORD} NOT NULL,
       way ${WORD} NOT NULL,
       faults LONGTEXT NOT NULL,
       note VARCHAR(1000) NOT NULL,
@@ -89,7 +89,7 @@ export const CHECKS: readonly Table[] = [
       at ${MOMENT} NOT NULL,
       PRIMARY KEY (id),
       INDEX mark_check (checkId),
-      CONSTRAINT mark_word CHECK (word IN ('sound','put-right','watch','fault','not-looked-at','withdrawn')),
+      CONSTRAINT mark_outcome CHECK (outcome IN ('pass','fixed','watch','fail','skipped','withdrawn')),
       CONSTRAINT mark_faults_json CHECK (JSON_VALID(faults))`,
   },
   {

@@ -1,9 +1,9 @@
-import { askedKey, type Asked, type Position, type ChecklistVersion } from '@cadre/core/catalogue';
+import { questionKey, type Question, type Position, type ChecklistVersion } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault } from './mark';
-import type { MarkWord, Outcome } from './outcome';
+import type { MarkOutcome, Outcome } from './outcome';
 
 /** What stands for one question after everything everybody said about it. */
-export interface Standing {
+export interface Answer {
   readonly key: string;
   readonly outcome: Outcome;
   readonly faults: readonly MarkedFault[];
@@ -12,19 +12,19 @@ export interface Standing {
 }
 
 /** Of two people's looks the worse counts; somebody's look beats nobody's. */
-const WEIGHT: Record<MarkWord, number> = {
-  fault: 5,
+const WEIGHT: Record<MarkOutcome, number> = {
+  fail: 5,
   watch: 4,
-  'put-right': 3,
-  sound: 2,
-  'not-looked-at': 1,
+  fixed: 3,
+  pass: 2,
+  skipped: 1,
   withdrawn: 0,
 };
 
 /** Which of one person's two marks stands: the newer; of two at the same instant, the worse. */
 function standsOver(a: Mark, b: Mark): boolean {
   if (a.at !== b.at) return a.at > b.at;
-  if (WEIGHT[a.word] !== WEIGHT[b.word]) return WEIGHT[a.word] > WEIGHT[b.word];
+  if (WEIGHT[a.outcome] !== WEIGHT[b.outcome]) return WEIGHT[a.outcome] > WEIGHT[b.outcome];
   // Same instant and word: any fixed rule will do, so long as arrival order does not matter.
   return JSON.stringify([a.faults, a.note, a.id]) > JSON.stringify([b.faults, b.note, b.id]);
 }
@@ -39,10 +39,10 @@ function unionOfFaults(marks: readonly Mark[]): readonly MarkedFault[] {
  * One person's mark that stands, with the last number they read there: saying something else of a look does not unmeasure it. Taking
  * a mark back does.
  */
-function standingOf(marks: readonly Mark[]): Mark | null {
+function answerOf(marks: readonly Mark[]): Mark | null {
   const inOrder = [...marks].sort((a, b) => (standsOver(a, b) ? 1 : -1));
   const reading = inOrder.reduce<Mark['reading']>(
-    (last, mark) => (mark.word === 'withdrawn' ? undefined : (mark.reading ?? last)),
+    (last, mark) => (mark.outcome === 'withdrawn' ? undefined : (mark.reading ?? last)),
     undefined,
   );
   const newest = inOrder.at(-1);
@@ -53,31 +53,31 @@ function standingOf(marks: readonly Mark[]): Mark | null {
  * Folds marks into what stands for each question. The order in which marks arrive changes nothing,
  * and a mark given twice counts once.
  */
-export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing> {
+export function resolveMarks(marks: readonly Mark[]): ReadonlyMap<string, Answer> {
   const byQuestion = new Map<string, Map<string, Mark[]>>();
   for (const mark of marks) {
-    const key = askedKey(mark.checkpoint, mark.position);
+    const key = questionKey(mark.checkpoint, mark.position);
     const byAuthor = byQuestion.get(key) ?? new Map<string, Mark[]>();
     byAuthor.set(mark.author, [...(byAuthor.get(mark.author) ?? []), mark]);
     byQuestion.set(key, byAuthor);
   }
-  const standings = new Map<string, Standing>();
+  const answers = new Map<string, Answer>();
   for (const key of [...byQuestion.keys()].sort()) {
-    const standing = [...(byQuestion.get(key)?.values() ?? [])]
-      .flatMap((own) => standingOf(own) ?? [])
-      .filter((mark) => mark.word !== 'withdrawn')
-      .sort((a, b) => WEIGHT[b.word] - WEIGHT[a.word] || (a.author < b.author ? -1 : 1));
-    const worst = standing[0];
+    const answer = [...(byQuestion.get(key)?.values() ?? [])]
+      .flatMap((own) => answerOf(own) ?? [])
+      .filter((mark) => mark.outcome !== 'withdrawn')
+      .sort((a, b) => WEIGHT[b.outcome] - WEIGHT[a.outcome] || (a.author < b.author ? -1 : 1));
+    const worst = answer[0];
     if (!worst) continue;
-    const spoken = standing.filter((mark) => mark.word === 'fault' || mark.word === 'watch');
-    standings.set(key, {
+    const spoken = answer.filter((mark) => mark.outcome === 'fail' || mark.outcome === 'watch');
+    answers.set(key, {
       key,
-      outcome: worst.word as Outcome,
+      outcome: worst.outcome as Outcome,
       faults: unionOfFaults(spoken),
-      marks: standing,
+      marks: answer,
     });
   }
-  return standings;
+  return answers;
 }
 
 /**
@@ -86,13 +86,13 @@ export function foldMarks(marks: readonly Mark[]): ReadonlyMap<string, Standing>
  */
 export function markedUnasked(
   checklist: Pick<ChecklistVersion, 'items'>,
-  asked: readonly Asked[],
-  standings: ReadonlyMap<string, Standing>,
-): readonly Asked[] {
+  asked: readonly Question[],
+  answers: ReadonlyMap<string, Answer>,
+): readonly Question[] {
   const known = new Set(asked.map((each) => each.key));
-  return [...standings.values()].flatMap((standing): Asked[] => {
-    if (known.has(standing.key) || (standing.outcome !== 'fault' && standing.outcome !== 'watch')) return [];
-    const [key = '', at = 'only'] = standing.key.split('@');
+  return [...answers.values()].flatMap((answer): Question[] => {
+    if (known.has(answer.key) || (answer.outcome !== 'fail' && answer.outcome !== 'watch')) return [];
+    const [key = '', at = 'only'] = answer.key.split('@');
     const position = at as Position;
     const item = checklist.items.find((each) => each.checkpoint.key === key);
     const places = item?.checkpoint.at;
@@ -100,7 +100,7 @@ export function markedUnasked(
     if (!item || !zone) return [];
     return [
       {
-        key: standing.key,
+        key: answer.key,
         checkpoint: item.checkpoint,
         position,
         zone,
@@ -114,24 +114,24 @@ export function markedUnasked(
 export interface Progress {
   readonly asked: number;
   readonly looked: number;
-  readonly left: readonly Asked[];
+  readonly left: readonly Question[];
   /** Criticals with no look: without them the check is incomplete. */
-  readonly criticalsMissing: readonly Asked[];
-  readonly notSound: readonly Standing[];
+  readonly criticalsMissing: readonly Question[];
+  readonly notPassed: readonly Answer[];
 }
 
 /** How far a check is. `not looked at` is no look: a critical one is still missing. */
-export function progressOf(asked: readonly Asked[], standings: ReadonlyMap<string, Standing>): Progress {
-  const looked = (each: Asked): boolean => {
-    const standing = standings.get(each.key);
-    return standing !== undefined && standing.outcome !== 'not-looked-at';
+export function progressOf(asked: readonly Question[], answers: ReadonlyMap<string, Answer>): Progress {
+  const looked = (each: Question): boolean => {
+    const answer = answers.get(each.key);
+    return answer !== undefined && answer.outcome !== 'skipped';
   };
   const askedKeys = new Set(asked.map((each) => each.key));
   return {
     asked: asked.length,
     looked: asked.filter(looked).length,
-    left: asked.filter((each) => !standings.has(each.key)),
+    left: asked.filter((each) => !answers.has(each.key)),
     criticalsMissing: asked.filter((each) => each.critical && !looked(each)),
-    notSound: [...standings.values()].filter((each) => askedKeys.has(each.key) && each.outcome !== 'sound'),
+    notPassed: [...answers.values()].filter((each) => askedKeys.has(each.key) && each.outcome !== 'pass'),
   };
 }

@@ -2,30 +2,28 @@ import { In, type EntityManager } from 'typeorm';
 import {
   measuredOn,
   onChecklist,
-  type Asked,
+  type Question,
   type PolicyVersion,
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
-import type { Standing } from '@cadre/core/checks';
-import { asMeasured, type MeasuredStanding } from '@cadre/core/findings';
+import type { Answer } from '@cadre/core/checks';
+import { asMeasured, type MeasuredAnswer } from '@cadre/core/findings';
 import { measuredBikes, type BikeRow } from '@cadre/server/fleet';
 import { personEntity } from '@cadre/server/people';
 
 /** What stands of a check once readings have their word on this bike, in this program. Costs nothing where nothing was measured. */
-export async function measuredStandings(
+export async function measuredAnswers(
   tx: EntityManager,
   bike: BikeRow,
   checklist: Pick<ChecklistVersion, 'key' | 'newWheels'>,
-  asked: readonly Asked[],
-  standings: ReadonlyMap<string, Standing>,
+  asked: readonly Question[],
+  answers: ReadonlyMap<string, Answer>,
   policy: PolicyVersion,
-): Promise<ReadonlyMap<string, MeasuredStanding>> {
-  const readings = [...standings.values()]
-    .flatMap((standing) => standing.marks)
-    .filter((mark) => mark.reading);
-  if (readings.length === 0) return standings;
+): Promise<ReadonlyMap<string, MeasuredAnswer>> {
+  const readings = [...answers.values()].flatMap((answer) => answer.marks).filter((mark) => mark.reading);
+  if (readings.length === 0) return answers;
   const measured = (await measuredBikes(tx, [bike])).get(bike.id);
-  if (!measured) return standings;
+  if (!measured) return answers;
   const asides = readings.filter((mark) => mark.reading?.aside).map((mark) => mark.author);
   const leads =
     asides.length === 0
@@ -36,7 +34,7 @@ export async function measuredStandings(
   const on = onChecklist(measured, checklist);
   return asMeasured(
     asked,
-    standings,
+    answers,
     (each) => measuredOn(each, on, policy),
     new Set(leads.map((lead) => lead.id)),
   );

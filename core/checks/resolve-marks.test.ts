@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asBuilt, askedOf } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
-import { foldMarks, MARK_WORDS, progressOf, type Mark } from './index';
+import { resolveMarks, MARK_OUTCOMES, progressOf, type Mark } from './index';
 
 const mark = (more: Partial<Mark> & { id: string }): Mark => ({
   checkpoint: 'spokes',
   position: 'front',
-  word: 'sound',
+  outcome: 'pass',
   way: 'single',
   faults: [],
   note: '',
@@ -17,13 +17,13 @@ const mark = (more: Partial<Mark> & { id: string }): Mark => ({
   at: 1,
   ...more,
 });
-const outcome = (...marks: Mark[]): string | undefined => foldMarks(marks).get('spokes@front')?.outcome;
+const outcome = (...marks: Mark[]): string | undefined => resolveMarks(marks).get('spokes@front')?.outcome;
 
 const anyMark = fc.record({
   id: fc.uuid(),
   checkpoint: fc.constantFrom('spokes', 'rim'),
   position: fc.constantFrom('front' as const, 'rear' as const),
-  word: fc.constantFrom(...MARK_WORDS),
+  outcome: fc.constantFrom(...MARK_OUTCOMES),
   way: fc.constant('single' as const),
   faults: fc.array(fc.record({ fault: fc.constantFrom('broken', 'slack') }), { maxLength: 2 }),
   note: fc.constantFrom('', 'x'),
@@ -34,34 +34,37 @@ const anyMark = fc.record({
 
 describe('folding marks', () => {
   it('lets the newest of one person stand', () => {
-    expect(outcome(mark({ id: '1', word: 'fault', at: 1 }), mark({ id: '2', word: 'sound', at: 2 }))).toBe(
-      'sound',
-    );
+    expect(
+      outcome(mark({ id: '1', outcome: 'fail', at: 1 }), mark({ id: '2', outcome: 'pass', at: 2 })),
+    ).toBe('pass');
   });
 
   it('takes a withdrawn mark back, and only that person’s', () => {
     expect(
-      outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2 })),
+      outcome(mark({ id: '1', outcome: 'fail' }), mark({ id: '2', outcome: 'withdrawn', at: 2 })),
     ).toBeUndefined();
     expect(
-      outcome(mark({ id: '1', word: 'fault' }), mark({ id: '2', word: 'withdrawn', at: 2, author: 'ben' })),
-    ).toBe('fault');
+      outcome(
+        mark({ id: '1', outcome: 'fail' }),
+        mark({ id: '2', outcome: 'withdrawn', at: 2, author: 'ben' }),
+      ),
+    ).toBe('fail');
   });
 
   it('keeps both of two people and counts the worse, with the faults of both', () => {
-    const standing = foldMarks([
-      mark({ id: '1', word: 'watch', faults: [{ fault: 'uneven' }] }),
-      mark({ id: '2', word: 'fault', author: 'ben', faults: [{ fault: 'broken' }] }),
+    const standing = resolveMarks([
+      mark({ id: '1', outcome: 'watch', faults: [{ fault: 'uneven' }] }),
+      mark({ id: '2', outcome: 'fail', author: 'ben', faults: [{ fault: 'broken' }] }),
     ]).get('spokes@front');
-    expect(standing?.outcome).toBe('fault');
+    expect(standing?.outcome).toBe('fail');
     expect(standing?.marks).toHaveLength(2);
     expect(standing?.faults.map((each) => each.fault)).toEqual(['broken', 'uneven']);
   });
 
   it('counts somebody’s look over nobody’s', () => {
     expect(
-      outcome(mark({ id: '1', word: 'not-looked-at' }), mark({ id: '2', word: 'sound', author: 'ben' })),
-    ).toBe('sound');
+      outcome(mark({ id: '1', outcome: 'skipped' }), mark({ id: '2', outcome: 'pass', author: 'ben' })),
+    ).toBe('pass');
   });
 
   it('does not care in which order marks arrive, nor how often', () => {
@@ -71,18 +74,18 @@ describe('folding marks', () => {
           .map((each) => [order.next().value as number, each] as const)
           .sort((a, b) => a[0] - b[0])
           .map(([, each]) => each);
-        expect([...foldMarks(shuffled)]).toEqual([...foldMarks(marks)]);
+        expect([...resolveMarks(shuffled)]).toEqual([...resolveMarks(marks)]);
       }),
     );
   });
 
   it('never makes a question better by one more person’s mark', () => {
-    const weight = ['not-looked-at', 'sound', 'put-right', 'watch', 'fault'];
+    const weight = ['skipped', 'pass', 'fixed', 'watch', 'fail'];
     fc.assert(
       fc.property(fc.array(anyMark, { maxLength: 10 }), anyMark, (marks, added) => {
         const key = `${added.checkpoint}@${added.position}`;
-        const before = foldMarks(marks).get(key);
-        const after = foldMarks([...marks, { ...added, author: 'newcomer' }]).get(key);
+        const before = resolveMarks(marks).get(key);
+        const after = resolveMarks([...marks, { ...added, author: 'newcomer' }]).get(key);
         if (before)
           expect(weight.indexOf(after?.outcome ?? '')).toBeGreaterThanOrEqual(weight.indexOf(before.outcome));
       }),
@@ -91,57 +94,57 @@ describe('folding marks', () => {
 });
 
 describe('progress', () => {
-  const asked = askedOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
-  const all = (word: Mark['word']): Mark[] =>
+  const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail));
+  const all = (outcome: Mark['outcome']): Mark[] =>
     asked.map((each, index) =>
-      mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, word }),
+      mark({ id: String(index), checkpoint: each.checkpoint.key, position: each.position, outcome }),
     );
 
   it('is whole when all is looked at', () => {
-    const progress = progressOf(asked, foldMarks(all('sound')));
+    const progress = progressOf(asked, resolveMarks(all('pass')));
     expect(progress).toMatchObject({
       asked: asked.length,
       looked: asked.length,
       criticalsMissing: [],
       left: [],
-      notSound: [],
+      notPassed: [],
     });
   });
 
   it('misses a critical that was left, or that nobody looked at', () => {
     const [critical] = asked.filter((each) => each.critical);
-    const without = all('sound').filter((each) => `${each.checkpoint}@${each.position}` !== critical?.key);
-    expect(progressOf(asked, foldMarks(without)).criticalsMissing).toEqual([critical]);
+    const without = all('pass').filter((each) => `${each.checkpoint}@${each.position}` !== critical?.key);
+    expect(progressOf(asked, resolveMarks(without)).criticalsMissing).toEqual([critical]);
     const unlooked = [
       ...without,
       mark({
         id: 'x',
         checkpoint: critical?.checkpoint.key ?? '',
         position: critical?.position ?? 'only',
-        word: 'not-looked-at',
+        outcome: 'skipped',
       }),
     ];
-    expect(progressOf(asked, foldMarks(unlooked)).criticalsMissing).toEqual([critical]);
-    expect(progressOf(asked, foldMarks(unlooked)).left).toEqual([]);
+    expect(progressOf(asked, resolveMarks(unlooked)).criticalsMissing).toEqual([critical]);
+    expect(progressOf(asked, resolveMarks(unlooked)).left).toEqual([]);
   });
 });
 
 describe('a number read twice by one person', () => {
-  const read = (id: string, at: number, value: number, word: Mark['word'] = 'sound'): Mark =>
+  const read = (id: string, at: number, value: number, outcome: Mark['outcome'] = 'pass'): Mark =>
     mark({
       id,
       at,
-      word,
+      outcome,
       reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' },
     });
-  const stands = (...marks: Mark[]) => foldMarks(marks).get('spokes@front')?.marks[0]?.reading?.values;
+  const stands = (...marks: Mark[]) => resolveMarks(marks).get('spokes@front')?.marks[0]?.reading?.values;
   it('stands as it was read last, in whichever order it arrives', () => {
     expect(stands(read('a', 1, 2), read('b', 2, 1))).toEqual([1]);
     expect(stands(read('b', 2, 1), read('a', 1, 2))).toEqual([1]);
     // Saying something else of it later does not unmeasure it, and an older number does not come back.
-    expect(stands(read('a', 1, 2), read('b', 2, 1), mark({ id: 'c', at: 3, word: 'watch' }))).toEqual([1]);
+    expect(stands(read('a', 1, 2), read('b', 2, 1), mark({ id: 'c', at: 3, outcome: 'watch' }))).toEqual([1]);
     expect(
-      stands(read('a', 1, 2), mark({ id: 'w', at: 2, word: 'withdrawn' }), mark({ id: 'c', at: 3 })),
+      stands(read('a', 1, 2), mark({ id: 'w', at: 2, outcome: 'withdrawn' }), mark({ id: 'c', at: 3 })),
     ).toBeUndefined();
   });
 });
