@@ -2,7 +2,7 @@ import type { Driver } from 'selenium-webdriver/chrome.js';
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { getWall } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
 import { markFor } from '@cadre/test-world/builders';

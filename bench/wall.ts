@@ -2,7 +2,8 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
 import { v7 as newId } from 'uuid';
 import type { Driver } from 'selenium-webdriver/chrome.js';
-import { addRack, getWall } from '@cadre/contract/fleet';
+import { addRack } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { startDatabaseServer } from '../bin/database-server';
 import { Browser } from '../e2e/support/browser';
 import type { Benchmark } from './best';
@@ -37,16 +38,16 @@ async function checkBenchmarks(stand: Stand, browser: Browser): Promise<readonly
   const { bikes } = await stand.client.send(getWall);
   const bike = bikes.find((each) => each.build.kind === SEASON_KIND);
   const tags = bikes.slice(0, LINE).map((each) => each.tag);
-  const line = `/line?bikes=${tags.join(',')}&checklist=pressures`;
+  const line = `/batch-check?bikes=${tags.join(',')}&checklist=pressures`;
   const [stands, lines, floors]: number[][] = [[], [], []];
   for (let run = 0; run < 3; run += 1) {
     stands?.push(await firstView(browser, `/stand/${bike?.id}?checklist=season-opening`, '[data-question]'));
-    lines?.push(await firstView(browser, line, '[data-line-row] [data-cell]'));
+    lines?.push(await firstView(browser, line, '[data-batch-row] [data-cell]'));
     floors?.push(await firstView(browser, '/no/such/place', 'main h1'));
   }
   await browser.go(line);
   await browser.find('[data-cell]');
-  const shown = await browser.count('[data-line-row]');
+  const shown = await browser.count('[data-batch-row]');
   if (shown !== LINE) throw new Error(`the line shows ${shown} of ${LINE} bikes`);
   await (browser.driver as Driver).sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 4 });
   const idle = await slowestKey(browser, ['q', 'q', 'q', 'q', 'q']);

@@ -76,7 +76,7 @@ const typeReadings = async (browser: Browser): Promise<void> => {
   for (const keys of ['2.4', '2.6', '1.1']) {
     await browser.press(...keys, '\uE007');
     await browser.until(
-      async () => (await browser.count('[data-line-row] input')) === 0,
+      async () => (await browser.count('[data-batch-row] input')) === 0,
       'the number is not taken',
     );
   }
@@ -123,9 +123,9 @@ const pictures: readonly Picture[] = [
   { name: 'bike', size: 'office', path: '/bikes/{H01}' },
   { name: 'round', size: 'office', path: '/rounds', before: openRound },
   {
-    name: 'line',
+    name: 'batch-check',
     size: 'office',
-    path: '/line?bikes=Q05,Q06,Q07,Q08,Q18,Q19,Q20,Q21,Q22,Q23&checklist=pressures',
+    path: '/batch-check?bikes=Q05,Q06,Q07,Q08,Q18,Q19,Q20,Q21,Q22,Q23&checklist=pressures',
     before: typeReadings,
     after: undoLine,
   },
@@ -164,9 +164,9 @@ const pictures: readonly Picture[] = [
     before: (browser) => browser.find('[data-item]').then(() => undefined),
   },
   {
-    name: 'intake',
+    name: 'assessment',
     size: 'tablet',
-    path: '/intake',
+    path: '/assessment',
     before: (browser) => browser.find('[data-sum]').then(() => undefined),
   },
   { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },

@@ -131,6 +131,7 @@ await sideBySide([
           'node_modules/.cache/eslint',
         ),
     ],
+    ['unused code', () => tool('unused code', 'knip/bin/knip.js', '--no-progress')],
     ['format', () => tool('format', 'prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.')],
   ),
   ...worksOf(['core', 'e2e'], ['build of the web', () => buildWeb().then(() => ALL_WELL)]),

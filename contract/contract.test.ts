@@ -4,7 +4,8 @@ import { policyVersion, checklistVersion } from '@cadre/contract/catalogue/schem
 import { finding } from '@cadre/contract/findings/schemas';
 import { fitnessFacts } from '@cadre/contract/fitness/schemas';
 import { bikeFields, build } from '@cadre/contract/fleet/schemas';
-import { addPerson, setUp } from '@cadre/contract/people/schemas';
+import { addPerson } from '@cadre/contract/people/schemas';
+import { setUp } from '@cadre/contract/setup/schemas';
 import { ROUTES } from '@cadre/contract/routes';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';

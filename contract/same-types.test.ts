@@ -27,7 +27,7 @@ it('every schema that says what a type of core says, says just that', () => {
   expectTypeOf<Told<typeof catalogue.checkpoint>>().toEqualTypeOf<Frozen<Checkpoint>>();
   expectTypeOf<Told<typeof catalogue.policyVersion>>().toEqualTypeOf<Frozen<PolicyVersion>>();
   expectTypeOf<Told<typeof catalogue.checklistVersion>>().toEqualTypeOf<Frozen<ChecklistVersion>>();
-  expectTypeOf<Told<typeof checks.mark>>().toEqualTypeOf<Frozen<Mark>>();
+  expectTypeOf<Told<typeof checks.newMark>>().toEqualTypeOf<Frozen<Mark>>();
   expectTypeOf<Told<typeof checks.reading>>().toEqualTypeOf<Frozen<Reading>>();
   expectTypeOf<Told<typeof findings.finding>>().toEqualTypeOf<Frozen<Finding>>();
   expectTypeOf<Told<typeof findings.place>>().toEqualTypeOf<Frozen<Place>>();

@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
-import { getWall, type Bike } from '@cadre/contract/fleet';
+import { type Bike } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { writeChecklistDocument } from '@cadre/contract/catalogue/schemas';
 import { evaluateFitness, type FitnessFacts } from '@cadre/core/fitness';
 import { faulty } from '@cadre/test-world/builders';
@@ -63,12 +64,12 @@ describe('a lead who has never seen the code', () => {
       'Open the lever and look that both small springs sit with their narrow end to the hub.',
     );
     await browser.type('[data-field=passWhen] input', 'Both springs in, narrow end inwards.');
-    // A slip in the rule is pointed at, and mended by a touch.
+    // A slip in the rule is pointed at, and repaired by a touch.
     await browser.type('[data-rule]', 'kind is hybrid and brake-front is rimm');
     await browser.textIs('[data-rule-problem]', /“rimm”.*“rim”/);
     await browser.click('[data-keep-checkpoint]');
     expect(await browser.count('[data-checkpoint-form]')).toBe(1);
-    await browser.click('[data-rule-mend]');
+    await browser.click('[data-rule-correction]');
     await browser.textIs('[data-rule-picks]', /hybrid; of your 3 bikes: 1/);
     await browser.type('[data-fault-name]', 'A spring missing');
     await browser.type('[data-fault-next]', 'Fit one from the box.');
@@ -159,7 +160,7 @@ describe('a lead who has never seen the code', () => {
 });
 
 describe('a checklist as a file', () => {
-  it('goes out, is spoilt, is refused word by word, is mended and comes in', async () => {
+  it('goes out, is spoilt, is refused word by word, is repaired and comes in', async () => {
     const whole = (await readChecklists(world.as('lead'))).get('lights');
     if (!whole) throw new Error('no checklist lights');
     const document = JSON.stringify(

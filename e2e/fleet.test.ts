@@ -2,7 +2,8 @@ import { resolve } from 'node:path';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { getFleetDocument } from '@cadre/contract/exchange';
-import { addModel, addRack, getWall, type Rack } from '@cadre/contract/fleet';
+import { addModel, addRack, type Rack } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { fitPart } from '@cadre/contract/parts';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { fleetCsv } from '../web/exchange/desk';
@@ -247,7 +248,7 @@ describe('the wall', () => {
 });
 
 describe('groups', () => {
-  it('are pasted, mended where a line could not be read, and stand on every screen with what is short', async () => {
+  it('are pasted, repaired where a line could not be read, and stand on every screen with what is short', async () => {
     await browser.signIn('lead', SECRET, '/groups');
     // Out in an hour and back a minute later, on one day whatever the hour is now: a minute before midnight there is no later.
     const at = (ms: number, options: Intl.DateTimeFormatOptions, locale = 'en-GB'): string =>

@@ -19,7 +19,7 @@ afterAll(async () => {
 });
 
 it.each([
-  ['intake', 'full-suspension', 'V1'],
+  ['assessment', 'full-suspension', 'V1'],
   ['after-crash', 'cargo', 'V2'],
   ['new-bike', 'trike', 'V3'],
 ] as const)(

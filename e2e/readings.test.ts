@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { v7 as newId } from 'uuid';
-import { listChecklists, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { listChecklists, type PolicyChoices } from '@cadre/contract/catalogue';
+import { publishPolicy } from '@cadre/contract/policy';
 import type { Bike } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { SECRET, World } from '../testing/world';

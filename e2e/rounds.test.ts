@@ -94,10 +94,10 @@ const doneIs = (browser: Browser, done: number): Promise<void> =>
   );
 /** Goes down every column of the line. */
 async function sweepTheLine(browser: Browser): Promise<void> {
-  await browser.find('[data-line-row]');
+  await browser.find('[data-batch-row]');
   await browser.until(
     async () => {
-      if ((await browser.count('[data-line-row][data-complete=false]')) === 0) return true;
+      if ((await browser.count('[data-batch-row][data-complete=false]')) === 0) return true;
       for (let bike = 0; bike < 12; bike += 1) await browser.press(Key.SPACE);
       return false;
     },
@@ -172,15 +172,15 @@ describe('a morning round of 24 bikes', () => {
     await doneIs(stand, 3);
 
     // The server goes. Both go on: one at the stand, one down the line.
-    await line.go(`/line?bikes=${tags(5, 12).join(',')}&from=${board}`);
-    await line.find('[data-line-row]');
+    await line.go(`/batch-check?bikes=${tags(5, 12).join(',')}&from=${board}`);
+    await line.find('[data-batch-row]');
     await server.kill();
     await openOnBoard(stand, 'M04');
     await finishAndSign(stand, '[data-round]');
     await doneIs(stand, 4);
     await sweepTheLine(line);
     await line.until(
-      async () => (await line.count('[data-line-row][data-state=signing]')) === 8,
+      async () => (await line.count('[data-batch-row][data-state=signing]')) === 8,
       'not all eight are signed here',
     );
     expect(await number('SELECT COUNT(*) AS n FROM bike_check WHERE bikeId = ?', [ids.get('M05')])).toBe(0);
@@ -190,7 +190,7 @@ describe('a morning round of 24 bikes', () => {
     await doneIs(stand, 12);
 
     // The rest down the line, but for one that is not wanted.
-    await line.go(`/line?bikes=${tags(13, 23).join(',')}&from=${board}`);
+    await line.go(`/batch-check?bikes=${tags(13, 23).join(',')}&from=${board}`);
     await sweepTheLine(line);
     await allSent(line);
     await doneIs(stand, 23);

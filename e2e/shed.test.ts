@@ -66,10 +66,10 @@ describe('at the bench', () => {
     await browser.signIn('mechanic', SECRET, `/bench/${own.id}`);
     await browser.textIs('[data-similar-faults-open]', '2 bikes like it, 2 not looked at since');
     await browser.click('[data-similar-faults-open]');
-    await browser.click('[data-line-across]');
-    await browser.find('[data-line-row=KN3]');
-    expect(await browser.count('[data-line-row]')).toBe(2);
-    await browser.textIs('[data-line]', fault?.words.checkpoint ?? 'nothing found');
+    await browser.click('[data-batch-across]');
+    await browser.find('[data-batch-row=KN3]');
+    expect(await browser.count('[data-batch-row]')).toBe(2);
+    await browser.textIs('[data-batch]', fault?.words.checkpoint ?? 'nothing found');
 
     await browser.go(`/bench/${own.id}`);
     await browser.click('[data-bench-bike] [data-torque]');

@@ -88,15 +88,15 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
   'a look asked for later': async () => {
     bike = await world.bike('TA2');
     return {
-      matching: /^POST \/api\/v1\/bikes\/[^ ]+\/waits/,
+      matching: /^POST \/api\/v1\/bikes\/[^ ]+\/timed-rechecks/,
       prepare: async () => {
         await browser.go(`/bikes/${bike.id}`);
         await browser.click('[data-look-later]');
-        await browser.type('[data-wait-pressure] input', '3');
+        await browser.type('[data-timed-recheck-pressure] input', '3');
       },
-      button: '[data-wait-form] button[type=submit]',
-      says: '[data-wait-form]',
-      done: () => acts('wait.set', bike.id),
+      button: '[data-timed-recheck-form] button[type=submit]',
+      says: '[data-timed-recheck-form]',
+      done: () => acts('timed-recheck.set', bike.id),
     };
   },
   'a group': () => ({
@@ -158,19 +158,19 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
     done: () => count('policy_version WHERE version > 1'),
   }),
   'a used bike on offer': () => ({
-    matching: /^POST \/api\/v1\/intakes/,
+    matching: /^POST \/api\/v1\/assessments/,
     prepare: async () => {
-      await browser.go('/intake');
-      await browser.click('[data-add-intake]');
-      await fill('[data-open-intake]', {
+      await browser.go('/assessment');
+      await browser.click('[data-add-assessment]');
+      await fill('[data-open-assessment]', {
         'Tag for it here': 'TA9',
         'What it is': 'Old hybrid',
         'Asked for it': '120',
         'Worth here when fit': '300',
       });
     },
-    button: '[data-intake-save]',
-    says: '[data-open-intake]',
+    button: '[data-assessment-save]',
+    says: '[data-open-assessment]',
     done: () => count("bike WHERE tag = 'TA9'"),
   }),
 };

@@ -6,7 +6,7 @@ import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { addModel } from '@cadre/contract/fleet';
 import { makeRound } from '@cadre/contract/rounds';
-import { openIntake } from '@cadre/contract/intake';
+import { openAssessment } from '@cadre/contract/assessments';
 import { setStockItem } from '@cadre/contract/parts';
 import { startRepair } from '@cadre/contract/repairs';
 import { addGroup } from '@cadre/contract/schedule';
@@ -100,7 +100,7 @@ beforeAll(async () => {
     body: { id: newId(), bikeId: work.id, findingIds: [findings[0]?.id ?? ''], at: now },
   });
   const offered = bikeFieldsOf('hybrid', { tag: 'K7', siteId: world.siteId });
-  const { bike: used } = await world.as('lead').send(openIntake, {
+  const { bike: used } = await world.as('lead').send(openAssessment, {
     body: {
       id: newId(),
       bikeId: newId(),
@@ -112,7 +112,7 @@ beforeAll(async () => {
     },
   });
   await world.check(used, {
-    checklist: 'intake',
+    checklist: 'assessment',
     exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
   });
   Object.assign(ids, { work: work.id });
@@ -262,10 +262,10 @@ const VIEWS: readonly {
   { name: 'parts', path: () => '/stock', wait: '[data-order] li', before: countAndKeep },
   { name: 'costs', path: () => '/costs', wait: '[data-total]' },
   {
-    name: 'intake',
-    path: () => '/intake',
+    name: 'assessment',
+    path: () => '/assessment',
     wait: '[data-sum]',
-    before: () => browser.click('[data-add-intake]'),
+    before: () => browser.click('[data-add-assessment]'),
   },
   { name: 'bike form', path: () => `/bikes/${ids.held}/edit`, wait: '[data-save]' },
   { name: 'wall by fitness, selecting', path: () => '/', wait: '[data-tag=K1]', before: selectAll },
@@ -307,12 +307,16 @@ const VIEWS: readonly {
     before: () => browser.click('[data-new-route]'),
   },
   { name: 'policy', path: () => '/policy', wait: '[data-practice]', before: previewPolicy },
-  { name: 'line, its choice', path: () => '/line', wait: '[data-line-count]' },
-  { name: 'line', path: () => '/line?bikes=K2,K3&checklist=pressures', wait: '[data-line-row]' },
+  { name: 'line, its choice', path: () => '/batch-check', wait: '[data-batch-count]' },
+  {
+    name: 'batch-check',
+    path: () => '/batch-check?bikes=K2,K3&checklist=pressures',
+    wait: '[data-batch-row]',
+  },
   {
     name: 'line of zones',
-    path: () => '/line?bikes=K2,K3',
-    wait: '[data-line-row]',
+    path: () => '/batch-check?bikes=K2,K3',
+    wait: '[data-batch-row]',
     before: () => browser.click('[data-exception]'),
   },
   {
@@ -334,7 +338,7 @@ const VIEWS: readonly {
     wait: '[data-look]',
     before: () => browser.click('[data-amend]'),
   },
-  { name: 'patterns', path: () => '/patterns', wait: '#digits' },
+  { name: 'unusual records', path: () => '/unusual-records', wait: '#digits' },
   { name: 'finding a bike', path: () => '/rounds', wait: '[data-round-plate]', before: find },
   {
     name: 'what is left at the stand',

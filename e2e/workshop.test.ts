@@ -81,7 +81,7 @@ async function held(tag: string): Promise<Bike> {
 }
 
 describe('from a fault to a release', () => {
-  it('goes the whole way: circled at the stand, held on another window, mended with a part and a torque, looked at again by a second person, released, all of it told', async () => {
+  it('goes the whole way: circled at the stand, held on another window, repaired with a part and a torque, looked at again by a second person, released, all of it told', async () => {
     const bike = await world.bike('WS1');
     const rotor = await shelf('Rotor, 180 mm', 'rotor', 2);
     const fields = { ...fieldsOf(await world.bikeNow(bike.id)), fit: { 'torqueMax:rotor-bolt': 6 } };
@@ -124,7 +124,7 @@ describe('from a fault to a release', () => {
       await browser.click('[data-finish]');
       await browser.textIs('[data-repair=done]', '1 × Rotor, 180 mm');
       expect(await onHand(rotor)).toBe(1);
-      // Whoever mended a brake does not look again, and nobody releases before.
+      // Whoever repaired a brake does not look again, and nobody releases before.
       expect(await browser.count('[data-recheck], [data-release]')).toBe(0);
 
       await browser.signIn('inspector', SECRET, `/bench/${bike.id}`);
@@ -242,13 +242,13 @@ describe('the findings of the fleet', () => {
       'the findings are not there',
     );
     await browser.click('[data-view-name]');
-    await browser.type('#view-name', 'To mend');
+    await browser.type('#view-name', 'To repair');
     await browser.click('[data-view-save]');
     await browser.click('[data-choose-all]');
     await browser.click('[data-start-several]');
     await browser.until(async () => (await browser.count('[data-finding]')) === 0, 'some are not begun');
     await browser.go('/findings');
-    await browser.click('[data-view="To mend"]');
+    await browser.click('[data-view="To repair"]');
     await browser.until(
       async () => (await browser.driver.getCurrentUrl()).endsWith('?state=open'),
       'the search is not what it was',
@@ -258,29 +258,29 @@ describe('the findings of the fleet', () => {
 
 describe('a used bike on offer', () => {
   it('is looked over, priced against what is asked, taken, and is of the fleet with its findings', async () => {
-    await browser.signIn('mechanic', SECRET, '/intake');
-    await browser.click('[data-add-intake]');
+    await browser.signIn('mechanic', SECRET, '/assessment');
+    await browser.click('[data-add-assessment]');
     const type = async (label: string, text: string): Promise<void> => {
       const id = await browser.driver.executeScript<string>(
-        'return [...document.querySelectorAll("[data-open-intake] label")].find((each) => each.textContent === arguments[0]).htmlFor',
+        'return [...document.querySelectorAll("[data-open-assessment] label")].find((each) => each.textContent === arguments[0]).htmlFor',
         label,
       );
       await browser.type(`#${id}`, text);
     };
-    await browser.click('[data-intake-save]');
-    await browser.textIs('[data-open-intake]', 'A short code for its tag');
+    await browser.click('[data-assessment-save]');
+    await browser.textIs('[data-open-assessment]', 'A short code for its tag');
     await type('Tag for it here', 'OFF1');
     await type('What it is', 'Old hybrid');
     await type('Asked for it', '120');
     await type('Worth here when fit', '300');
-    await browser.click('[data-intake-save]');
-    await browser.textIs('[data-intake]', 'Nobody has looked it over yet');
+    await browser.click('[data-assessment-save]');
+    await browser.textIs('[data-assessment]', 'Nobody has looked it over yet');
     await browser.find('[data-accept]:disabled');
 
     const wall = (await (await world.as('lead').raw('GET', '/api/v1/bikes')).json()) as { bikes: Bike[] };
     const bike = wall.bikes.find((each) => each.tag === 'OFF1') as Bike;
     await world.check(bike, {
-      checklist: 'intake',
+      checklist: 'assessment',
       exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
     });
     const price = '[data-price-of=torn] input';

@@ -2,14 +2,16 @@ import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { listChecklists } from '@cadre/contract/catalogue';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { addModel, addRack, changeBike, getWall, type Bike } from '@cadre/contract/fleet';
+import { addModel, addRack, changeBike, type Bike } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { addPerson } from '@cadre/contract/people';
-import { openIntake } from '@cadre/contract/intake';
+import { openAssessment } from '@cadre/contract/assessments';
 import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
-import { finishRepair, leaveApart, openRecheck, startRepair } from '@cadre/contract/repairs';
+import { finishRepair, openRecheck, startRepair } from '@cadre/contract/repairs';
+import { leaveApart } from '@cadre/contract/reassembly';
 import { makeRound } from '@cadre/contract/rounds';
 import { addGroup } from '@cadre/contract/schedule';
-import { setWait } from '@cadre/contract/waits';
+import { setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -118,7 +120,7 @@ async function repairOf(
   if (done)
     await world.as('mechanic').send(finishRepair, {
       params: { id: repairId },
-      body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
+      body: { ...stamp(world), work: [{ findingId, done: 'Repaired' }], touched: [], minutes: 1 },
     });
   return { repairId, findingId };
 }
@@ -142,8 +144,8 @@ const offered = (world: World) => ({
   ...{ bikeId: newId(), bike: bikeFieldsOf('hybrid', { tag: `U${(named += 1)}`, siteId: world.siteId }) },
   ...{ from: 'A family', asking: 12_000, worth: 30_000 },
 });
-const intake = async (world: World): Promise<string> =>
-  (await world.as('lead').send(openIntake, { body: offered(world) })).intake.id;
+const assessment = async (world: World): Promise<string> =>
+  (await world.as('lead').send(openAssessment, { body: offered(world) })).assessment.id;
 const rideOut = (world: World): string => world.checklists.get('ride-out')?.hash ?? '';
 /** Begun by this person: marks under their own name. */
 async function begun(world: World, bike: Bike, by: string): Promise<string> {
@@ -359,11 +361,11 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'checks.find': act('desk', (_world, bike) => ({
     body: { bikeIds: [bike.id], checklistKeys: ['ride-out'] },
   })),
-  'waits.set': act('inspector', (world, bike) => ({
+  'timed-rechecks.set': act('inspector', (world, bike) => ({
     params: { id: bike.id },
     body: {
       ...stamp(world),
-      kind: 'look-again',
+      kind: 'recheck',
       what: 'Tyre',
       position: 'only',
       hours: 1,
@@ -371,9 +373,9 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       gauged: null,
     },
   })),
-  'waits.answer': act('inspector', async (world, bike) => {
-    const wait = {
-      kind: 'look-again' as const,
+  'timed-rechecks.answer': act('inspector', async (world, bike) => {
+    const recheck = {
+      kind: 'recheck' as const,
       what: 'Tyre',
       position: 'only' as const,
       hours: 1,
@@ -381,7 +383,9 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       gauged: null,
     };
     const { id, ...rest } = stamp(world);
-    await world.as('lead').send(setWait, { params: { id: bike.id }, body: { id, ...rest, ...wait } });
+    await world
+      .as('lead')
+      .send(setTimedRecheck, { params: { id: bike.id }, body: { id, ...rest, ...recheck } });
     return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
   }),
   'incidents.report': act('desk', (world, bike) => ({
@@ -457,7 +461,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const { repairId, findingId } = await repairOf(world, bike, false);
     return {
       params: { id: repairId },
-      body: { ...stamp(world), work: [{ findingId, done: 'Mended' }], touched: [], minutes: 1 },
+      body: { ...stamp(world), work: [{ findingId, done: 'Repaired' }], touched: [], minutes: 1 },
     };
   }),
   'repairs.plan': act('mechanic', async (world, bike) => {
@@ -510,13 +514,13 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     params: { id: await stocked(world, 3) },
     body: { ...stamp(world), by: -1, why: 'lost', note: '' },
   })),
-  'intakes.open': act('mechanic', (world) => ({ body: offered(world) })),
-  'intakes.price': act('mechanic', async (world) => ({
-    params: { id: await intake(world) },
+  'assessments.open': act('mechanic', (world) => ({ body: offered(world) })),
+  'assessments.price': act('mechanic', async (world) => ({
+    params: { id: await assessment(world) },
     body: { ...stamp(world), asking: 9000, worth: 30_000, prices: [] },
   })),
-  'intakes.decide': act('mechanic', async (world) => ({
-    params: { id: await intake(world) },
+  'assessments.decide': act('mechanic', async (world) => ({
+    params: { id: await assessment(world) },
     body: { ...stamp(world), accept: true, reason: '' },
   })),
   'repairs.recheck': act('inspector', async (world, bike) => ({

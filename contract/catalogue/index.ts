@@ -8,28 +8,6 @@ export type ChecklistSummary = Told<typeof schemas.checklistSummary>;
 export type ChecklistDocument = Told<typeof schemas.checklistDocument>;
 export type { ChecklistDocumentIssue } from './document';
 
-/** What would change, asked before it is saved. Writes nothing. */
-export const previewPolicy = route<typeof schemas.previewPolicy>({
-  name: 'policy.preview',
-  method: 'POST',
-  path: '/api/v1/policy/preview',
-  act: 'edit-program',
-});
-
-export const publishPolicy = route<typeof schemas.publishPolicy>({
-  name: 'policy.publish',
-  method: 'POST',
-  path: '/api/v1/policy',
-  act: 'edit-program',
-});
-
-export const policyVersions = route<typeof schemas.policyVersions>({
-  name: 'policy.versions',
-  method: 'GET',
-  path: '/api/v1/policy/versions',
-  act: 'see',
-});
-
 /** The newest version of every published checklist, and the policy in force. */
 export const listChecklists = route<typeof schemas.listChecklists>({
   name: 'checklists.list',

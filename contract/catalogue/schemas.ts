@@ -4,7 +4,7 @@ export {
   checklistDocument,
   writeChecklistDocument,
 } from './document';
-export { policyChoices, policyVersion, policyVersions, previewPolicy, publishPolicy } from './policy';
+export { policyChoices, policyVersion } from './policy';
 export { checkpoint, rule, checklistVersion, works } from './checklist';
 export {
   dropDraft,

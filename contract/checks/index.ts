@@ -80,11 +80,3 @@ export const amendCheck = route<typeof schemas.amendCheck>({
   path: '/api/v1/checks/:id/amend',
   act: 'sign',
 });
-
-/** What looks unlikely in the records of the last weeks: for training, it accuses nobody and blocks nothing. */
-export const listPatterns = route<typeof schemas.listPatterns>({
-  name: 'checks.patterns',
-  method: 'GET',
-  path: '/api/v1/patterns',
-  act: 'edit-program',
-});

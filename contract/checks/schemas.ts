@@ -1,6 +1,5 @@
 import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
 import { BETTER, MARK_WAYS, MARK_OUTCOMES, OUTCOMES } from '@cadre/core/checks';
-import { WORN_MEASURES, type WornMeasure } from '@cadre/core/wear';
 import { checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding, place } from '@cadre/contract/findings/schemas';
 import { bike } from '@cadre/contract/fleet/schemas';
@@ -38,7 +37,6 @@ const markFields = {
 
 /** A mark as given. The author travels with it: whoever's session delivers it may not claim it. */
 export const newMark = z.object({ ...markFields, author: id });
-export const mark = newMark;
 
 export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
 
@@ -59,7 +57,7 @@ export const check = z.object({
   /** The signed check this one corrects. */
   amends: z.nullable(id),
   reason: z.string(),
-  marks: z.array(mark),
+  marks: z.array(newMark),
 });
 
 export const openCheck = messages({
@@ -101,7 +99,7 @@ export const findChecks = messages({
         checklistHash: hash,
         openedBy: id,
         openedAt: instant,
-        marks: z.array(mark),
+        marks: z.array(newMark),
       }),
     ),
   }),
@@ -179,45 +177,4 @@ export const amendCheck = messages({
     at: instant,
   }),
   answer: z.object({ check, bike, findings: z.array(finding) }),
-});
-
-export const listPatterns = messages({
-  answer: z.object({
-    hasty: z.array(
-      z.object({
-        checkId: id,
-        bikeId: id,
-        tag: z.string(),
-        checklistName: z.string(),
-        by: id,
-        at: instant,
-        marks: z.int(),
-        seconds: z.number(),
-      }),
-    ),
-    sameDigits: z.array(
-      z.object({
-        author: id,
-        measure: z.string(),
-        typed: z.string(),
-        bikeIds: z.array(id),
-        tags: z.array(z.string()),
-        from: instant,
-        until: instant,
-      }),
-    ),
-    /** Wear that seems to have healed, with no part renewed. */
-    healed: z.array(
-      z.object({
-        bikeId: id,
-        tag: z.string(),
-        measure: z.enum(WORN_MEASURES as readonly [WornMeasure, ...WornMeasure[]]),
-        position: z.enum(POSITIONS),
-        partName: z.nullable(z.string()),
-        before: z.object({ value: z.number(), at: instant }),
-        after: z.object({ value: z.number(), at: instant, better: z.nullable(z.string()) }),
-      }),
-    ),
-    since: instant,
-  }),
 });

@@ -31,11 +31,3 @@ export const mergeFindings = route<typeof schemas.mergeFindings>({
   path: '/api/v1/findings/:id/merge',
   act: 'raise-severity',
 });
-
-/** Other bikes where the fault of a finding may be too, why, and whether anybody has looked since. */
-export const listSimilarFaults = route<typeof schemas.listSimilarFaults>({
-  name: 'findings.similar-faults',
-  method: 'GET',
-  path: '/api/v1/findings/:id/similar-faults',
-  act: 'see',
-});

@@ -1,6 +1,6 @@
 import { POSITIONS, SEVERITIES, ZONES } from '@cadre/core/catalogue';
 import { SIDES } from '@cadre/core/checks';
-import { FINDING_STATES, SIBLING_REASONS } from '@cadre/core/findings';
+import { FINDING_STATES } from '@cadre/core/findings';
 import { MEASURES, NEXT_STEPS, type Measure } from '@cadre/core/measures';
 import { id, instant, messages, text } from '@cadre/contract/http/schemas';
 import { rule, works } from '@cadre/contract/catalogue/schemas';
@@ -34,7 +34,7 @@ export const finding = z.object({
   timesSeen: z.int(),
   limit: z.nullable(z.object({ until: instant, outings: z.int() })),
   outingsUsed: z.int(),
-  mendedBy: z.nullable(id),
+  repairedBy: z.nullable(id),
   /** The reading that speaks for it, in the measure's unit, against the limit it was judged by. */
   measured: z.optional(
     z.object({
@@ -83,25 +83,4 @@ export const mergeFindings = messages({
   params: z.object({ id }),
   body: z.object({ id, otherId: id, at: instant }),
   answer: finding,
-});
-
-export const listSimilarFaults = messages({
-  params: z.object({ id }),
-  answer: z.object({
-    siblings: z.array(
-      z.object({
-        bikeId: id,
-        tag: z.string(),
-        because: z.enum(SIBLING_REASONS),
-        what: z.string(),
-        /** When this very look was last signed there since the finding. */
-        lookedAt: z.nullable(instant),
-        /** The same fault is open there already. */
-        found: z.boolean(),
-      }),
-    ),
-    checkpoint: z.string(),
-    /** The checklist a line of it takes: null for each bike's own ride-out. */
-    checklistKey: z.nullable(z.string()),
-  }),
 });

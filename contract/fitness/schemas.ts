@@ -1,15 +1,15 @@
 import { POSITIONS } from '@cadre/core/catalogue';
 import { LIMIT_SOURCES } from '@cadre/core/measures';
 import { INCIDENT_KINDS } from '@cadre/core/incidents';
-import { WAIT_KINDS } from '@cadre/core/waits';
+import { TIMED_RECHECK_KINDS } from '@cadre/core/timed-rechecks';
 import { finding } from '@cadre/contract/findings/schemas';
 import { id, instant } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
 /** A look asked for later, as it stands on its bike. */
-const wait = z.object({
+const timedRecheck = z.object({
   id,
-  kind: z.enum(WAIT_KINDS),
+  kind: z.enum(TIMED_RECHECK_KINDS),
   what: z.string(),
   position: z.enum(POSITIONS),
   since: instant,
@@ -44,9 +44,9 @@ export const fitnessFacts = z.object({
   reports: z.array(z.object({ id, holds: z.boolean() })),
   services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
   /** Absent on rows from before there were any. */
-  waits: z.optional(z.array(wait)),
+  timedRechecks: z.optional(z.array(timedRecheck)),
   /** On offer: not of the fleet until somebody takes it. */
-  intake: z.optional(z.object({ id })),
+  assessment: z.optional(z.object({ id })),
   incidents: z.optional(
     z.array(
       z.object({

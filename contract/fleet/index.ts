@@ -7,14 +7,6 @@ export type Bike = Told<typeof schemas.bike>;
 export type Site = Told<typeof schemas.site>;
 export type Rack = Told<typeof schemas.rack>;
 export type Model = Versioned<CoreModel>;
-export type Wall = Told<typeof schemas.wall>;
-
-export const getWall = route<typeof schemas.getWall>({
-  name: 'fleet.wall',
-  method: 'GET',
-  path: '/api/v1/wall',
-  act: 'see',
-});
 
 export const listBikes = route<typeof schemas.listBikes>({
   name: 'bikes.list',

@@ -21,18 +21,7 @@ import {
   WHEREABOUTS,
 } from '@cadre/core/fleet';
 import { fitnessFacts } from '@cadre/contract/fitness/schemas';
-import {
-  clockTime,
-  day,
-  hash,
-  id,
-  instant,
-  note,
-  messages,
-  text,
-  version,
-} from '@cadre/contract/http/schemas';
-import { group } from '@cadre/contract/schedule/schemas';
+import { clockTime, day, id, instant, note, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
 export const build = z.object({
@@ -119,22 +108,6 @@ export const rack = z.object({
 });
 
 export const model = z.object({ id, name: z.string(), build, fit: fitList, version });
-
-export const wall = z.object({
-  sites: z.array(site),
-  racks: z.array(rack),
-  models: z.array(model),
-  /** Groups of about now: yesterday's last to the day after tomorrow's. */
-  groups: z.array(group),
-  bikes: z.array(bike),
-  people: z.array(z.object({ id, name: z.string() })),
-  policyHash: hash,
-  /** How many versions of checklists were ever published: more of them, and what is asked may be new. */
-  checklistVersions: z.int(),
-  now: instant,
-});
-
-export const getWall = messages({ answer: wall });
 
 export const listBikes = messages({
   query: z.object({

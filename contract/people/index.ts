@@ -4,20 +4,6 @@ import type * as schemas from './schemas';
 export type Person = Told<typeof schemas.person>;
 export type Session = Told<typeof schemas.session>;
 
-export const setupState = route<typeof schemas.setupState>({
-  name: 'setup.state',
-  method: 'GET',
-  path: '/api/v1/setup',
-  act: 'public',
-});
-
-export const setUp = route<typeof schemas.setUp>({
-  name: 'setup.do',
-  method: 'POST',
-  path: '/api/v1/setup',
-  act: 'public',
-});
-
 export const signIn = route<typeof schemas.signIn>({
   name: 'session.sign-in',
   method: 'POST',

@@ -1,11 +1,11 @@
 import { SYSTEMS } from '@cadre/core/catalogue';
 import { ROLES } from '@cadre/core/people';
-import { clockTime, id, instant, messages, text, version } from '@cadre/contract/http/schemas';
+import { id, instant, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
 /** Six characters or more: a number code for gloves, or a phrase. Never trimmed, never shown. */
 export const secret = z.string().check(z.minLength(6), z.maxLength(200));
-const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
+export const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
 
 export const person = z.object({
   id,
@@ -22,31 +22,6 @@ export const person = z.object({
 export const session = z.object({ person, programName: z.string(), demo: z.boolean(), now: instant });
 
 const done = z.object({ done: z.literal(true) });
-
-export const setupState = messages({
-  answer: z.object({
-    state: z.enum(['empty', 'ready']),
-    programName: z.nullable(z.string()),
-    /** The made-up people of the demo, so that anybody can walk in; empty outside the demo. */
-    demoPeople: z.array(
-      z.object({ name: z.string(), signInName: z.string(), role: z.enum(ROLES), trainee: z.boolean() }),
-    ),
-  }),
-});
-
-export const setUp = messages({
-  body: z.object({
-    id,
-    programName: text(80),
-    siteName: text(80),
-    timeZone: text(60),
-    opensAt: clockTime,
-    leadName: text(80),
-    signInName,
-    secret,
-  }),
-  answer: session,
-});
 
 export const signIn = messages({
   body: z.object({

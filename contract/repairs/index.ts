@@ -40,20 +40,6 @@ export const openRecheck = route<typeof schemas.openRecheck>({
   act: 'recheck',
 });
 
-export const leaveApart = route<typeof schemas.leaveApart>({
-  name: 'not-reassembled.open',
-  method: 'POST',
-  path: '/api/v1/bikes/:id/not-reassembled',
-  act: 'mark',
-});
-
-export const putTogether = route<typeof schemas.putTogether>({
-  name: 'not-reassembled.close',
-  method: 'POST',
-  path: '/api/v1/not-reassembled/:id/close',
-  act: 'mark',
-});
-
 export const releaseBike = route<typeof schemas.releaseBike>({
   name: 'bikes.release',
   method: 'POST',

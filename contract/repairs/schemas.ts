@@ -117,18 +117,6 @@ export const openRecheck = messages({
   answer: check,
 });
 
-export const leaveApart = messages({
-  params: z.object({ id }) /** Whoever left it so; whose session delivers it may be somebody else's. */,
-  body: z.object({ id, what: text(200), at: instant, author: z.optional(id) }),
-  answer: bike,
-});
-
-export const putTogether = messages({
-  params: z.object({ id }),
-  body: z.object({ id, at: instant }),
-  answer: bike,
-});
-
 export const releaseBike = messages({
   params: z.object({ id }) /** A hang-tag that hangs on the bike must be back in hand. */,
   body: z.object({ id, note: note(400), hangTagBack: z.optional(z.boolean()), at: instant }),

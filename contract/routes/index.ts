@@ -8,8 +8,8 @@ import * as findings from '@cadre/contract/findings';
 import * as findingsSchemas from '@cadre/contract/findings/schemas';
 import * as fleet from '@cadre/contract/fleet';
 import * as fleetSchemas from '@cadre/contract/fleet/schemas';
-import * as intake from '@cadre/contract/intake';
-import * as intakeSchemas from '@cadre/contract/intake/schemas';
+import * as assessments from '@cadre/contract/assessments';
+import * as assessmentsSchemas from '@cadre/contract/assessments/schemas';
 import * as incidents from '@cadre/contract/incidents';
 import * as incidentsSchemas from '@cadre/contract/incidents/schemas';
 import * as parts from '@cadre/contract/parts';
@@ -18,18 +18,30 @@ import * as people from '@cadre/contract/people';
 import * as peopleSchemas from '@cadre/contract/people/schemas';
 import * as photos from '@cadre/contract/photos';
 import * as photosSchemas from '@cadre/contract/photos/schemas';
-import * as records from '@cadre/contract/records';
-import * as recordsSchemas from '@cadre/contract/records/schemas';
+import * as timeline from '@cadre/contract/timeline';
+import * as timelineSchemas from '@cadre/contract/timeline/schemas';
 import * as repairs from '@cadre/contract/repairs';
 import * as repairsSchemas from '@cadre/contract/repairs/schemas';
 import * as rounds from '@cadre/contract/rounds';
 import * as roundsSchemas from '@cadre/contract/rounds/schemas';
 import * as schedule from '@cadre/contract/schedule';
 import * as scheduleSchemas from '@cadre/contract/schedule/schemas';
-import * as waits from '@cadre/contract/waits';
-import * as waitsSchemas from '@cadre/contract/waits/schemas';
+import * as timedRechecks from '@cadre/contract/timed-rechecks';
+import * as timedRechecksSchemas from '@cadre/contract/timed-rechecks/schemas';
 import * as wear from '@cadre/contract/wear';
 import * as wearSchemas from '@cadre/contract/wear/schemas';
+import * as policy from '@cadre/contract/policy';
+import * as policySchemas from '@cadre/contract/policy/schemas';
+import * as wall from '@cadre/contract/wall';
+import * as wallSchemas from '@cadre/contract/wall/schemas';
+import * as similarFaults from '@cadre/contract/similar-faults';
+import * as similarFaultsSchemas from '@cadre/contract/similar-faults/schemas';
+import * as unusualRecords from '@cadre/contract/unusual-records';
+import * as unusualRecordsSchemas from '@cadre/contract/unusual-records/schemas';
+import * as setup from '@cadre/contract/setup';
+import * as setupSchemas from '@cadre/contract/setup/schemas';
+import * as reassembly from '@cadre/contract/reassembly';
+import * as reassemblySchemas from '@cadre/contract/reassembly/schemas';
 import type { Messages, Route } from '@cadre/contract/http';
 
 const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
@@ -38,17 +50,23 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [exchange, exchangeSchemas],
   [findings, findingsSchemas],
   [fleet, fleetSchemas],
-  [intake, intakeSchemas],
+  [assessments, assessmentsSchemas],
   [incidents, incidentsSchemas],
   [parts, partsSchemas],
   [people, peopleSchemas],
   [photos, photosSchemas],
-  [records, recordsSchemas],
+  [timeline, timelineSchemas],
   [repairs, repairsSchemas],
   [rounds, roundsSchemas],
   [schedule, scheduleSchemas],
-  [waits, waitsSchemas],
+  [timedRechecks, timedRechecksSchemas],
   [wear, wearSchemas],
+  [policy, policySchemas],
+  [wall, wallSchemas],
+  [similarFaults, similarFaultsSchemas],
+  [unusualRecords, unusualRecordsSchemas],
+  [setup, setupSchemas],
+  [reassembly, reassemblySchemas],
 ];
 
 const isRoute = (value: unknown): value is Route =>

@@ -100,7 +100,7 @@ describe('what keeps a checklist from being published', () => {
     ['nothing on it', { ...RIDE_OUT, items: [] }, [['items', 'required']]],
     ['a checkpoint twice', { ...RIDE_OUT, items: [first, first] }, [['items.1.checkpoint.key', 'twice']]],
     ['no look', withWords({ how: '' }), [['items.0.checkpoint.how', 'required']]],
-    ['nothing sound', withWords({ passWhen: ' ' }), [['items.0.checkpoint.sound', 'required']]],
+    ['nothing sound', withWords({ passWhen: ' ' }), [['items.0.checkpoint.passWhen', 'required']]],
     ['nowhere', withWords({ at: {} }), [['items.0.checkpoint.at', 'required']]],
     ['no faults', withWords({ faults: [] }), [['items.0.checkpoint.faults', 'required']]],
     [
@@ -111,7 +111,7 @@ describe('what keeps a checklist from being published', () => {
     [
       'a fault twice',
       withWords({
-        faults: [0, 1].map(() => ({ key: 'a', name: 'A', floor: 'stop' as const, doNext: 'Mend it.' })),
+        faults: [0, 1].map(() => ({ key: 'a', name: 'A', floor: 'stop' as const, doNext: 'Repair it.' })),
       }),
       [['items.0.checkpoint.faults.1.key', 'twice']],
     ],

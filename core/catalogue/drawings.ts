@@ -30,4 +30,3 @@ export const DRAWINGS = [
   'torque-order',
   'wheel-home',
 ] as const;
-export type Drawing = (typeof DRAWINGS)[number];

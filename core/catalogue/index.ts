@@ -8,9 +8,9 @@ export {
   type ChecklistChange,
   type ChecklistDifference,
 } from './compare-checklists';
-export { coverageOf, spanOf, STANDS_FOR, type Coverage, type ChecklistSpan } from './coverage';
-export { DRAWINGS, type Drawing } from './drawings';
-export { parseRule, type ParsedRule, type RuleProblem } from './parse-rule';
+export { coverageOf, spanOf, type Coverage, type ChecklistSpan } from './coverage';
+export { DRAWINGS } from './drawings';
+export { parseRule, type RuleProblem } from './parse-rule';
 export {
   completePolicy,
   DEFAULT_POLICY,
@@ -18,7 +18,6 @@ export {
   LEGAL_WEIGHTS,
   MARKING_WAYS,
   type LegalWeight,
-  type Marker,
   type MarkingWay,
   type MoneyPolicy,
   type PolicyVersion,
@@ -37,8 +36,8 @@ export {
   type Station,
 } from './route';
 export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
-export { ACCESSORY_WORDS, PART_WORDS, RULE_FIELDS, RULE_NUMBERS, ruleText, wordsOfField } from './rule-text';
-export { idleClause, truthOf, type IdleClause, type Truth } from './rule-truth';
+export { ruleText } from './rule-text';
+export { idleClause, truthOf, type Truth } from './rule-truth';
 export {
   DEFAULT_PRACTICES,
   isPracticeQuestion,
@@ -50,17 +49,12 @@ export {
 export {
   questionKey,
   questionsOf,
-  minutesOf,
   newCriticals,
   rideOutFor,
   ruledOutOf,
   type Question,
-  type OwnLimit,
-  type RuledOut,
-  type ChecklistChoice,
   type ChecklistItem,
   type ChecklistVersion,
-  type Validity,
 } from './checklist';
 export {
   positionsAsked,
@@ -99,7 +93,6 @@ export {
   withImplied,
   WORKS,
   type Disturbance,
-  type EndedTouch,
   type Touch,
   type Touched,
   type Work,

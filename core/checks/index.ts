@@ -10,6 +10,6 @@ export {
   type Spot,
 } from './mark';
 export { MARK_WAYS, MARK_OUTCOMES, OUTCOMES, type MarkWay, type MarkOutcome, type Outcome } from './outcome';
-export { lastLooks, type LastLook, type SignedLooks } from './last-looks';
+export { lastLooks } from './last-looks';
 export { overlay } from './amend';
-export { isHasty, sameDigits, SAME_DIGITS, type NotedReading, type SameDigits } from './patterns';
+export { isHasty, sameDigits, type NotedReading } from './unusual-records';

@@ -52,8 +52,8 @@ export const ERROR_CODES = [
   'stock.below-nothing',
   'repair.over-torque',
   'hang-tag.hangs-already',
-  'intake.decided',
-  'intake.not-priced',
+  'assessment.decided',
+  'assessment.not-priced',
   'repair.finding-not-open',
   'repair.finding-in-work',
   'repair.already-done',
@@ -67,8 +67,8 @@ export const ERROR_CODES = [
   'photo.no-picture',
   'photo.too-wide',
   'photo.too-many',
-  'wait.over',
-  'wait.gauge-again',
+  'timed-recheck.over',
+  'timed-recheck.gauge-again',
   'unexpected',
 ] as const;
 export type ErrorCode = (typeof ERROR_CODES)[number];

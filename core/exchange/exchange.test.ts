@@ -207,7 +207,7 @@ describe('a plan', () => {
     const plan = planImport(rows, 2, answersFor(['Tag', 'Kind', 'Site']), EMPTY);
     expect(
       plan.rows.map((row) =>
-        row.act === 'wrong' ? row.issues.map((issue) => [issue.code, issue.mend]) : row.act,
+        row.act === 'wrong' ? row.issues.map((issue) => [issue.code, issue.correction]) : row.act,
       ),
     ).toEqual([[['site-unknown', 'Shed']], 'add']);
     expect([

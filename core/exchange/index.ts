@@ -7,25 +7,16 @@ export {
   type Column,
   type ColumnGuess,
 } from './columns';
-export { DATE_ORDERS, dateOrderOf, readDate, type DateOrder } from './dates';
+export { dateOrderOf, readDate, type DateOrder } from './dates';
 export { FLEET_SCHEMA, type FleetBike, type FleetDocument } from './document';
 export { slipOf } from '@cadre/core/spelling';
 export { dateQuestion, planDocument, planImport } from './plan';
 export {
-  ROW_ISSUE_CODES,
-  type Difference,
   type ImportAnswers,
   type ImportPlan,
   type PlannedRow,
   type RowIssue,
   type RowIssueCode,
 } from './planned';
-export {
-  readWord,
-  wordQuestions,
-  wordsOf,
-  type WordAnswers,
-  type WordColumn,
-  type WordQuestion,
-} from './read-build';
+export { wordQuestions, wordsOf, type WordQuestion } from './read-build';
 export { defuse, undefuse, writeTable } from './write';

@@ -70,7 +70,8 @@ function readRow(
   const texts = Object.fromEntries(
     TEXTS.map(([column, most]) => {
       const value = said(column);
-      if (value.length > most) issues.push({ column, code: 'too-long', value, mend: value.slice(0, most) });
+      if (value.length > most)
+        issues.push({ column, code: 'too-long', value, correction: value.slice(0, most) });
       return [column, value];
     }),
   ) as Record<'model' | 'size' | 'serial', string>;
@@ -78,7 +79,7 @@ function readRow(
     (['boughtOn', 'warrantyUntil'] as const).map((column) => {
       const value = said(column);
       const date = value === '' ? '' : readDate(value, answers.dateOrder);
-      if (date === null) issues.push({ column, code: 'date-unread', value, mend: '2024-04-30' });
+      if (date === null) issues.push({ column, code: 'date-unread', value, correction: '2024-04-30' });
       return [column, date ?? ''];
     }),
   ) as Record<'boughtOn' | 'warrantyUntil', string>;
@@ -93,7 +94,8 @@ function readRow(
     issues,
   );
   const kind: BikeKind | undefined = build?.kind;
-  if (model === '' && !kind) issues.push({ column: 'model', code: 'model-missing', value: '', mend: null });
+  if (model === '' && !kind)
+    issues.push({ column: 'model', code: 'model-missing', value: '', correction: null });
   const placed = readPlace(
     { site: said('site'), rack: said('rack'), hook: said('hook') },
     { ...answers, fleet, before },
@@ -105,7 +107,7 @@ function readRow(
       column: `fit:${issue.path.slice(4)}`,
       code: 'out-of-range',
       value: String(fit[issue.path.slice(4)] ?? ''),
-      mend: null,
+      correction: null,
     });
   if (issues.length > 0 || !build) return { tag, issues };
   const kept = (column: 'size' | 'serial'): string =>
@@ -132,7 +134,7 @@ function readRow(
 
 /**
  * Plans an import: what each line of the file becomes, and what has to be made first. Nothing is decided
- * silently: a row is either good as it stands or told as wrong with what would mend it. `firstLine` is the
+ * silently: a row is either good as it stands or told as wrong with its correction. `firstLine` is the
  * line of the file the rows begin at, as a person counts.
  */
 export function planImport(
@@ -164,7 +166,7 @@ export function planImport(
       line,
       act: 'wrong',
       tag: bike.tag,
-      issues: [{ column: 'rack', code: 'rack-full', value: bike.rack, mend: null }],
+      issues: [{ column: 'rack', code: 'rack-full', value: bike.rack, correction: null }],
     });
   const settled = settle(
     hung.filter((each) => !full.includes(each)),

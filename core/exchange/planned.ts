@@ -4,12 +4,12 @@ import type { DateOrder } from './dates';
 import type { FleetBike } from './document';
 import type { WordAnswers } from './read-build';
 
-/** What is wrong with one field of one row, as a code; `mend` is what would put it right, where that can be told. */
+/** What is wrong with one field of one row, as a code; `correction` is what would put it right, where that can be told. */
 export interface RowIssue {
   readonly column: Column | null;
   readonly code: RowIssueCode;
   readonly value: string;
-  readonly mend: string | null;
+  readonly correction: string | null;
 }
 export const ROW_ISSUE_CODES = [
   'tag-missing',

@@ -98,9 +98,9 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
         column,
         code: 'word-unknown',
         value: text,
-        mend: column === 'accessories' ? null : nearestOf(text, wordsOf(column)),
+        correction: column === 'accessories' ? null : nearestOf(text, wordsOf(column)),
       });
-    else if (!read.sure) issues.push({ column, code: 'word-unsure', value: text, mend: read.word });
+    else if (!read.sure) issues.push({ column, code: 'word-unsure', value: text, correction: read.word });
     else said.set(column, read.word);
   }
   const kind = said.get('kind') as BikeKind | undefined;
@@ -112,7 +112,7 @@ export function readBuild(source: Source, issues: RowIssue[]): Build | null {
         : source.base;
   if (!base) {
     if (!issues.some((issue) => issue.column === 'kind'))
-      issues.push({ column: 'kind', code: 'kind-missing', value: '', mend: null });
+      issues.push({ column: 'kind', code: 'kind-missing', value: '', correction: null });
     return null;
   }
   const build: Record<string, unknown> = { ...base };

@@ -16,7 +16,12 @@ export function readFit(cells: ReadonlyMap<Column, string>, issues: RowIssue[]):
     }
     const number = readQuantity(value, item.stated.unit);
     if (number === null)
-      issues.push({ column, code: 'number-unread', value, mend: `${item.stated.least} ${item.stated.unit}` });
+      issues.push({
+        column,
+        code: 'number-unread',
+        value,
+        correction: `${item.stated.least} ${item.stated.unit}`,
+      });
     else fit[item.key] = number;
   }
   return fit;

@@ -37,7 +37,7 @@ export function readPlace(
   const near = fleet.siteNames.includes(site) ? null : nearestOf(site, fleet.siteNames);
   // A slip in a site's name makes no second site: who really has two so alike adds the site by hand.
   if (site === '' || near || (!fleet.siteNames.includes(site) && !where.makePlaces))
-    issues.push({ column: 'site', code: 'site-unknown', value: site, mend: near });
+    issues.push({ column: 'site', code: 'site-unknown', value: site, correction: near });
   if (said.rack === '' && said.hook === '')
     return {
       site,
@@ -54,7 +54,7 @@ export function readPlace(
       column: 'rack',
       code: 'rack-unknown',
       value: rack,
-      mend: nearestOf(
+      correction: nearestOf(
         rack,
         here.map((each) => each.name),
       ),
@@ -65,7 +65,7 @@ export function readPlace(
   const hook = readNumber(parts.hook.replace(/^(hook|peg|bay|no\.?|#)\s*/i, ''));
   const most = where.makePlaces ? MOST_HOOKS : (known?.hooks ?? MOST_HOOKS);
   if (hook === null || !Number.isInteger(hook) || hook < 1 || hook > most) {
-    issues.push({ column: 'hook', code: 'hook-unknown', value: parts.hook, mend: `1–${most}` });
+    issues.push({ column: 'hook', code: 'hook-unknown', value: parts.hook, correction: `1–${most}` });
     return { site, rack, hook: null };
   }
   return { site, rack, hook };

@@ -6,14 +6,19 @@ const TAG = /^[A-Z0-9][A-Z0-9-]{0,11}$/;
 export function readTag(text: string, issues: RowIssue[]): string {
   const tag = text.trim().toUpperCase();
   if (tag === '') {
-    issues.push({ column: 'tag', code: 'tag-missing', value: '', mend: null });
+    issues.push({ column: 'tag', code: 'tag-missing', value: '', correction: null });
     return '';
   }
   if (TAG.test(tag)) return tag;
-  const mend = tag
+  const correction = tag
     .replace(/[^A-Z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')
     .slice(0, 12);
-  issues.push({ column: 'tag', code: 'tag-form', value: text.trim(), mend: TAG.test(mend) ? mend : null });
+  issues.push({
+    column: 'tag',
+    code: 'tag-form',
+    value: text.trim(),
+    correction: TAG.test(correction) ? correction : null,
+  });
   return tag;
 }

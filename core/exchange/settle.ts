@@ -74,17 +74,22 @@ function settleOnce(
     const issues: RowIssue[] = [];
     const twin = lineOfTag.get(bike.tag);
     if (twin !== undefined)
-      issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, mend: String(twin) });
+      issues.push({ column: 'tag', code: 'tag-twice', value: bike.tag, correction: String(twin) });
     else lineOfTag.set(bike.tag, line);
     if (before && !answers.update)
-      issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, mend: null });
+      issues.push({ column: 'tag', code: 'tag-in-fleet', value: bike.tag, correction: null });
     const hook = hookKey(bike);
     const holder = hook ? holders.get(hook) : undefined;
     if (holder !== undefined && holder !== bike.tag)
-      issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), mend: holder });
+      issues.push({ column: 'hook', code: 'hook-taken', value: String(bike.hook), correction: holder });
     const rival = hook ? lineOfHook.get(hook) : undefined;
     if (rival !== undefined)
-      issues.push({ column: 'hook', code: 'hook-twice', value: String(bike.hook), mend: String(rival) });
+      issues.push({
+        column: 'hook',
+        code: 'hook-twice',
+        value: String(bike.hook),
+        correction: String(rival),
+      });
     if (issues.length > 0) return { line, act: 'wrong', tag: bike.tag, issues };
     if (hook) lineOfHook.set(hook, line);
     if (!before) return { line, act: 'add', bike };

@@ -1,4 +1,4 @@
-export { drawBike, smoothPath, walkOf, type BikeFigure, type FigurePath } from './figure';
-export { uprightGeometry, WHEEL_RADIUS, type Geometry } from './geometry';
-export { distance, point, type Point } from './point';
+export { drawBike, smoothPath, walkOf, type BikeFigure } from './figure';
+export { uprightGeometry, WHEEL_RADIUS } from './geometry';
+export { distance, point } from './point';
 export type { StrokeRole } from './stroke';

@@ -9,7 +9,7 @@ const close = (finding: Finding, isAsked = false, by = 'pia') =>
 describe('a finding whose part is no longer on the bike', () => {
   it('waits for the release where it held the bike, and is closed where it did not', () => {
     expect(close(findingLike())).toMatchObject({ ok: true, value: { state: 'rechecked', severity: 'stop' } });
-    expect(close(findingLike({ state: 'mended', mendedBy: 'tom' }))).toMatchObject({
+    expect(close(findingLike({ state: 'repaired', repairedBy: 'tom' }))).toMatchObject({
       ok: true,
       value: { state: 'rechecked' },
     });
@@ -24,7 +24,7 @@ describe('a finding whose part is no longer on the bike', () => {
     ['ready already', findingLike({ state: 'rechecked' }), false, 'pia', 'repair.finding-not-open'],
     [
       'repaired by the same person, on a brake',
-      findingLike({ state: 'mended', mendedBy: 'tom' }),
+      findingLike({ state: 'repaired', repairedBy: 'tom' }),
       false,
       'tom',
       'recheck.second-person',
@@ -34,6 +34,6 @@ describe('a finding whose part is no longer on the bike', () => {
   );
   it('repaired by the same person is closed where no second one is wanted', () =>
     expect(
-      close(findingLike({ state: 'mended', mendedBy: 'tom', zone: 'saddle-post' }), false, 'tom').ok,
+      close(findingLike({ state: 'repaired', repairedBy: 'tom', zone: 'saddle-post' }), false, 'tom').ok,
     ).toBe(true));
 });

@@ -20,10 +20,10 @@ export function closeUnasked({ finding, isAsked, by, policy, now }: CloseUnasked
   const fault = finding.words.fault;
   if (isAsked) return refuse('finding.still-asked', { fault });
   if (finding.state === 'in-work') return refuse('repair.finding-in-work', { fault });
-  if (finding.state !== 'open' && finding.state !== 'mended')
+  if (finding.state !== 'open' && finding.state !== 'repaired')
     return refuse('repair.finding-not-open', { fault });
   const isStop = isStopNow(finding, now);
-  if (isStop && finding.mendedBy === by && policy.secondPersonZones.includes(finding.zone))
+  if (isStop && finding.repairedBy === by && policy.secondPersonZones.includes(finding.zone))
     return refuse('recheck.second-person', { faults: [fault] });
   return accept({ ...finding, state: isStop ? 'rechecked' : 'closed' });
 }

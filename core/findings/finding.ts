@@ -2,8 +2,8 @@ import type { Position, Rule, Severity, Work, Zone } from '@cadre/core/catalogue
 import type { Place } from '@cadre/core/checks';
 import type { Measure, NextStep, Sourced } from '@cadre/core/measures';
 
-/** open → in work (repair started) → mended (repair done) → rechecked (sound again) → closed. */
-export const FINDING_STATES = ['open', 'in-work', 'mended', 'rechecked', 'closed'] as const;
+/** open → in work (repair started) → repaired (repair done) → rechecked (sound again) → closed. */
+export const FINDING_STATES = ['open', 'in-work', 'repaired', 'rechecked', 'closed'] as const;
 export type FindingState = (typeof FINDING_STATES)[number];
 
 /** A watch or fault that stays on the bike until closed. Its words are frozen when it is found. */
@@ -27,7 +27,7 @@ export interface Finding {
   /** For soon: it may ride until then, or for so many outings, whichever comes first. */
   readonly limit: SoonLimit | null;
   readonly outingsUsed: number;
-  readonly mendedBy: string | null;
+  readonly repairedBy: string | null;
   readonly measured?: MeasuredFault | undefined;
   /** What putting it right disturbs at the least, as the catalogue said when it was found; absent: the usual work of its zone. */
   readonly work?: readonly Work[] | undefined;

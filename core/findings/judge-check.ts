@@ -113,9 +113,9 @@ function judgeFault(
       finding: {
         ...before,
         severity: worse,
-        // A finding seen again is not mended, whatever the bench said of it.
-        state: before.state === 'mended' || before.state === 'rechecked' ? 'open' : before.state,
-        mendedBy: before.state === 'mended' || before.state === 'rechecked' ? null : before.mendedBy,
+        // A finding seen again is not repaired, whatever the bench said of it.
+        state: before.state === 'repaired' || before.state === 'rechecked' ? 'open' : before.state,
+        repairedBy: before.state === 'repaired' || before.state === 'rechecked' ? null : before.repairedBy,
         place: before.place ?? place,
         ...limitOnceSeen(before, worse, input),
         lastSeenAt: input.signedAt,
@@ -143,7 +143,7 @@ function judgeFault(
       timesSeen: 1,
       limit: limitFor(severity, input.signedAt, input.policy),
       outingsUsed: 0,
-      mendedBy: null,
+      repairedBy: null,
       ...(measured ? { measured } : {}),
       ...(work ? { work } : {}),
       ...('always' in applies ? {} : { applies }),

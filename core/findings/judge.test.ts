@@ -148,13 +148,13 @@ describe('judging a check', () => {
     expect(only(far.changes).act).toBe('opened');
   });
 
-  it.each(['mended', 'rechecked'] as const)('opens again what was %s when it is seen again', (state) => {
-    const before = findingLike({ checkpoint: 'stops-wheel', fault: 'none', state, mendedBy: 'tom' });
+  it.each(['repaired', 'rechecked'] as const)('opens again what was %s when it is seen again', (state) => {
+    const before = findingLike({ checkpoint: 'stops-wheel', fault: 'none', state, repairedBy: 'tom' });
     expect(
       only(judged({ 'stops-wheel@front': faultOf('none') }, { open: [before] }).changes).finding,
     ).toMatchObject({
       state: 'open',
-      mendedBy: null,
+      repairedBy: null,
     });
   });
 

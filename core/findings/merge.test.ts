@@ -76,7 +76,7 @@ describe('merging findings', () => {
       refusal: { code: 'merge.other-look' },
     });
     expect(mergeFindings(cut, cut)).toMatchObject({ refusal: { code: 'merge.same' } });
-    expect(mergeFindings({ ...cut, state: 'mended' }, worn)).toMatchObject({
+    expect(mergeFindings({ ...cut, state: 'repaired' }, worn)).toMatchObject({
       refusal: { code: 'repair.finding-in-work' },
     });
   });

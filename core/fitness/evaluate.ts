@@ -15,7 +15,7 @@ export const ENDINGS = [
   'sign-check',
   'complete-check',
   'incident-check',
-  'intake-decision',
+  'assessment-decision',
   'co-sign',
   'ride-out',
   'read-report',
@@ -60,7 +60,7 @@ function endingOf(finding: Finding): Ending {
   switch (finding.state) {
     case 'in-work':
       return 'finish-repair';
-    case 'mended':
+    case 'repaired':
       return 'recheck';
     case 'rechecked':
       return 'release';
@@ -78,7 +78,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   }));
   for (const report of facts.reports.filter((each) => each.holds))
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
-  if (facts.intake) reasons.push({ code: 'on-offer', ends: 'intake-decision' });
+  if (facts.assessment) reasons.push({ code: 'on-offer', ends: 'assessment-decision' });
   for (const incident of facts.incidents ?? [])
     reasons.push({ code: 'incident', incident, ends: 'incident-check' });
   for (const draft of facts.draftStops)
@@ -101,7 +101,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
     });
   }
   const oldest = facts.holds.map((hold) => hold.since).sort((a, b) => a - b)[0];
-  if (oldest !== undefined && stops.length === 0 && !facts.intake)
+  if (oldest !== undefined && stops.length === 0 && !facts.assessment)
     reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
   return reasons;
 }
@@ -140,7 +140,7 @@ function nextChange(facts: FitnessFacts, now: number): number | null {
     facts.validUntil,
     ...facts.findings.map((finding) => (finding.severity === 'soon' ? (finding.limit?.until ?? null) : null)),
     ...facts.services.map((service) => service.dueAt),
-    ...(facts.waits ?? []).map((wait) => wait.dueAt),
+    ...(facts.timedRechecks ?? []).map((recheck) => recheck.dueAt),
   ].filter((time): time is number => time !== null && time > now);
   return times.length > 0 ? Math.min(...times) : null;
 }
@@ -167,6 +167,6 @@ export function mayGoOut(fitness: Fitness): boolean {
 export function needsHold(facts: FitnessFacts, now: number): boolean {
   return (
     facts.holds.length === 0 &&
-    (facts.intake !== undefined || facts.findings.some((finding) => isStopNow(finding, now)))
+    (facts.assessment !== undefined || facts.findings.some((finding) => isStopNow(finding, now)))
   );
 }

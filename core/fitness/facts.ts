@@ -1,6 +1,6 @@
 import type { Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
-import type { Wait } from '@cadre/core/waits';
+import type { TimedRecheck } from '@cadre/core/timed-rechecks';
 
 /** A hold, once begun, stays until a release: nothing else takes it off. */
 export interface Hold {
@@ -62,11 +62,11 @@ export interface FitnessFacts {
   readonly reports: readonly TroubleReport[];
   readonly services: readonly OverdueService[];
   /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
-  readonly waits?: readonly Wait[] | undefined;
+  readonly timedRechecks?: readonly TimedRecheck[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */
   readonly incidents?: readonly Incident[] | undefined;
   /** On offer: nobody has decided yet whether it comes into the fleet. */
-  readonly intake?: { readonly id: string } | undefined;
+  readonly assessment?: { readonly id: string } | undefined;
 }
 
 export const NO_FACTS: FitnessFacts = {

@@ -243,7 +243,7 @@ describe('a bike that is ready for its release', () => {
     ]);
     expect(codes({ repairs: [{ id: 'r', state: 'done' }] })).toEqual(['repair-open', 'ready-for-release']);
     expect(codes({ findings: [findingLike()] })).toEqual(['stop-finding']);
-    expect(codes({ intake: { id: 'i' } })).toEqual(['on-offer']);
+    expect(codes({ assessment: { id: 'i' } })).toEqual(['on-offer']);
   });
 });
 
@@ -251,7 +251,7 @@ describe('a release', () => {
   it.each([
     ['open', 'not-repaired'],
     ['in-work', 'not-repaired'],
-    ['mended', 'not-rechecked'],
+    ['repaired', 'not-rechecked'],
   ] as const)('waits for a stop that is %s', (state, code) => {
     expect(
       releaseReadiness(factsLike({ findings: [findingLike({ state })] }), NOON).blocks.map(

@@ -1,5 +1,4 @@
 export {
-  ENDINGS,
   evaluateFitness,
   FITNESSES,
   mayGoOut,
@@ -9,17 +8,7 @@ export {
   type FitnessAnswer,
   type Reason,
 } from './evaluate';
-export {
-  NO_FACTS,
-  type DraftStop,
-  type FitnessFacts,
-  type Hold,
-  type NotReassembled,
-  type NewestCheck,
-  type OpenRepair,
-  type OverdueService,
-  type TroubleReport,
-} from './facts';
+export { NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from './facts';
 export { policyEffect, type PolicyEffect } from './policy-effect';
-export { standingCheck, type ChecklistHistory, type StandingCheck } from './standing-check';
+export { standingCheck, type ChecklistHistory } from './standing-check';
 export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

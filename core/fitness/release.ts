@@ -25,12 +25,12 @@ export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadi
   for (const finding of facts.findings.filter((each) => isStopNow(each, now))) {
     if (finding.state === 'open' || finding.state === 'in-work')
       blocks.push({ code: 'not-repaired', finding });
-    if (finding.state === 'mended') blocks.push({ code: 'not-rechecked', finding });
+    if (finding.state === 'repaired') blocks.push({ code: 'not-rechecked', finding });
   }
   for (const item of facts.notReassembled) blocks.push({ code: 'not-reassembled', what: item.what });
   if (facts.repairs.length > 0) blocks.push({ code: 'repair-open' });
   for (const draft of facts.draftStops) blocks.push({ code: 'draft-stop', words: draft.words });
   if (facts.reports.some((report) => report.holds)) blocks.push({ code: 'report-unread' });
-  if (facts.intake) blocks.push({ code: 'on-offer' });
+  if (facts.assessment) blocks.push({ code: 'on-offer' });
   return { held: facts.holds.length > 0 || needsHold(facts, now), blocks };
 }

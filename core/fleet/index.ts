@@ -26,7 +26,6 @@ export {
   type BuildField,
   type BuildWord,
   type FrameShape,
-  type Material,
   type WheelSize,
 } from './build';
 export {
@@ -55,6 +54,6 @@ export {
   type PartFacts,
   type PartKind,
 } from './part';
-export { indexFor, searchBikes, tokensOf, type Findable } from './search';
+export { indexFor, searchBikes, tokensOf } from './search';
 export { accessoriesIn, kindIn, plain, sizeKey, sprocketsIn, wordFor, type ReadWord } from './vocabulary';
 export { WHEREABOUTS, type Whereabouts } from './whereabouts';

@@ -18,7 +18,7 @@ export function repairCost(work: Work, hourlyRate: number): Measured<number> {
   return wrong.length > 0 ? unmeasured(...wrong) : measured(work.parts + (work.minutes / 60) * hourlyRate);
 }
 
-export interface IntakeAnswer {
+export interface AssessmentAnswer {
   readonly repairs: number;
   /** Price and repairs together. */
   readonly whole: number;
@@ -28,12 +28,12 @@ export interface IntakeAnswer {
 }
 
 /** Whether a used bike is worth taking: the price asked and every finding's repair, against a fit one's worth. Even is not worth it. */
-export function intake(
+export function assessment(
   findings: readonly Work[],
   hourlyRate: number,
   price: number,
   fitWorth: number,
-): Measured<IntakeAnswer> {
+): Measured<AssessmentAnswer> {
   const wrong = fieldIssues(
     money('rate', hourlyRate),
     money('price', price),

@@ -2,7 +2,6 @@ import { fieldIssues, issue, measured, unmeasured, type Measured } from './measu
 
 /** What states a torque for a joint. */
 export const TORQUE_STATES = ['part', 'clamp', 'bar', 'policy'] as const;
-export type TorqueState = (typeof TORQUE_STATES)[number];
 export interface StatedTorque {
   readonly of: string;
   /** N m. */

@@ -5,7 +5,7 @@ import {
   costOfWaiting,
   findBearings,
   healthVerdict,
-  intake,
+  assessment,
   intervalSince,
   repairCost,
   sagPressure,
@@ -192,7 +192,7 @@ describe('cost', () => {
     [253.9, 300, 0.1, true],
     [400, 300, -146, false],
   ])('of a used bike for %d against %d leaves %d', (price, worth, gain, accept) => {
-    const answer = valueOf(intake([{ parts: 22, minutes: 30 }], 48, price, worth));
+    const answer = valueOf(assessment([{ parts: 22, minutes: 30 }], 48, price, worth));
     expect(answer.gain).toBeCloseTo(gain, 9);
     expect(answer.accept).toBe(accept);
   });
@@ -204,7 +204,7 @@ describe('cost', () => {
     }));
   it.each([
     [repairCost({ parts: -1, minutes: Number.NaN }, 40), ['parts', 'minutes']],
-    [intake([{ parts: 1, minutes: 2e4 }], 40, -1, 100), ['price', 'findings.0.minutes']],
+    [assessment([{ parts: 1, minutes: 2e4 }], 40, -1, 100), ['price', 'findings.0.minutes']],
     [costOfWaiting({ parts: 1, minutes: 1 }, { parts: -1, minutes: 1 }, 40), ['sprockets.parts']],
   ])('that cannot be is refused (%#)', (answer, fields) => expect(wrongFields(answer)).toEqual(fields));
 });

@@ -37,7 +37,7 @@ describe('the part a finding likely takes', () => {
       }
     expect(some).toBeGreaterThan(20);
   });
-  it('is none where hands alone mend it', () =>
+  it('is none where hands alone repair it', () =>
     expect(likelyPart({ checkpoint: 'lever-travel', position: 'front' })).toBeNull());
 });
 

@@ -1,10 +1,2 @@
 export { fileIssue, fitWithin, PHOTO_LIMITS, PHOTO_TYPES, sidesIssue } from './limits';
-export {
-  drawnOn,
-  SHAPE_KINDS,
-  shapeOf,
-  type Drawn,
-  type PicturePoint,
-  type Shape,
-  type ShapeKind,
-} from './shape';
+export { drawnOn, SHAPE_KINDS, shapeOf, type PicturePoint, type Shape, type ShapeKind } from './shape';

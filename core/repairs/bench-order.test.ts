@@ -127,7 +127,7 @@ describe('the order of the bench', () => {
     expect([order(2), order(1)]).toEqual([['both for-group'], ['both lacks-part']]);
   });
 
-  it('is not misled by a bike that may go out already: mending it gives no group another', () => {
+  it('is not misled by a bike that may go out already: repairing it gives no group another', () => {
     const jobs = [job('rides', { frees: false, minutes: 5 }), job('held')];
     const of = bench(jobs, {
       groups: [group('g', 1, 2)],

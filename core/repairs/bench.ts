@@ -40,7 +40,7 @@ export interface Bench {
   readonly shelf: ReadonlyMap<string, { readonly onHand: number; readonly leadDays: number }>;
   /** Which other size may stand in for the one a group wants (policy); absent: none. */
   readonly substitution?: SizeSubstitution | undefined;
-  /** People who mend beside each other: 1 or more. */
+  /** People who repair beside each other: 1 or more. */
   readonly hands: number;
   readonly now: number;
 }

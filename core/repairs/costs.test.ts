@@ -40,7 +40,7 @@ describe('what repairs cost', () => {
     expect(costsOf([repair({ used: [part(100)] })], 0).total.cost).toBe(100);
   });
 
-  it('shares minutes among what was mended and gives parts to what they were for', () => {
+  it('shares minutes among what was repaired and gives parts to what they were for', () => {
     const findings = [
       { id: 'f', checkpoint: 'rotor', name: 'Rotor' },
       { id: 'g', checkpoint: 'grips', name: 'Grips' },
@@ -107,12 +107,12 @@ describe('what renewing a part touches', () => {
 });
 
 describe('the minutes of a job', () => {
-  it('count each kind of work once, what is mended already not, and the look after it always', () => {
+  it('count each kind of work once, what is repaired already not, and the look after it always', () => {
     const brake = findingLike();
     expect(jobMinutes([brake])).toBe(30);
     expect(jobMinutes([brake, findingLike({ id: 'f2' })])).toBe(30);
     expect(jobMinutes([brake, findingLike({ id: 'f2', position: 'rear', zone: 'rear-brake' })])).toBe(55);
-    expect(jobMinutes([findingLike({ state: 'mended' })])).toBe(5);
+    expect(jobMinutes([findingLike({ state: 'repaired' })])).toBe(5);
     expect(jobMinutes([findingLike({ zone: 'frame' })])).toBe(25);
   });
 });

@@ -20,7 +20,7 @@ export interface CostedRepair {
   readonly month: string;
   readonly minutes: number | null;
   readonly used: readonly UsedPart[];
-  /** What it mended. */
+  /** What it repaired. */
   readonly findings: readonly { readonly id: string; readonly checkpoint: string; readonly name: string }[];
 }
 
@@ -38,7 +38,7 @@ export interface Costs {
   readonly byBike: readonly CostRow[];
   readonly byKind: readonly CostRow[];
   readonly byMonth: readonly CostRow[];
-  /** By what was mended. Minutes of a repair of several are shared alike among them; parts go where they were used. */
+  /** By what was repaired. Minutes of a repair of several are shared alike among them; parts go where they were used. */
   readonly byFinding: readonly CostRow[];
 }
 

@@ -1,10 +1,10 @@
 export { readyTimes, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench';
 export { benchOrder } from './bench-order';
-export { costsOf, type CostedRepair, type CostRow, type Costs, type UsedPart } from './costs';
-export { departures, type Departure } from './departures';
-export { judgeRecheck, needingSecondPerson, type RecheckInput } from './judge-recheck';
+export { costsOf, type CostedRepair, type CostRow, type UsedPart } from './costs';
+export { departures } from './departures';
+export { judgeRecheck, needingSecondPerson } from './judge-recheck';
 export { jobMinutes } from './job-minutes';
 export { touchesOfPart, withTouches } from './part-touches';
-export { NO_PLAN, WAITS_FOR, type RepairPlan, type RepairWait, type WaitsFor } from './plan';
+export { NO_PLAN, WAITS_FOR, type RepairPlan, type WaitsFor } from './plan';
 export { recheckChecklist, wheelsRenewed, RECHECK_KEY } from './recheck';
 export { canTouch } from './can-touch';

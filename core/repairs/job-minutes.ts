@@ -27,13 +27,13 @@ const RECHECK = 5;
 export function jobMinutes(
   findings: readonly Pick<Finding, 'zone' | 'position' | 'state' | 'work'>[],
 ): number {
-  const toMend = findings.filter((finding) => finding.state === 'open' || finding.state === 'in-work');
+  const toRepair = findings.filter((finding) => finding.state === 'open' || finding.state === 'in-work');
   const touches = new Map(
-    toMend.flatMap((finding) =>
+    toRepair.flatMap((finding) =>
       leastWork(finding).map((each) => [`${each.touch}@${each.position}`, each.touch] as const),
     ),
   );
-  const unknown = toMend.filter((finding) => leastWork(finding).length === 0).length;
+  const unknown = toRepair.filter((finding) => leastWork(finding).length === 0).length;
   return (
     [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) +
     unknown * NOTHING_KNOWN +

@@ -5,7 +5,7 @@ import { accept, refuse, type Result } from '@cadre/core/errors';
 
 export interface RecheckInput {
   /** The findings the repair worked on, as they stand now. */
-  readonly mended: readonly Finding[];
+  readonly repaired: readonly Finding[];
   readonly answers: ReadonlyMap<string, Answer>;
   /** Whether every question of the recheck was looked at. */
   readonly complete: boolean;
@@ -16,14 +16,14 @@ export interface RecheckInput {
 
 /** Findings whose recheck by this person would not count, as policy wants a second person there: stops, and soons past their limit. */
 export function needingSecondPerson(
-  mended: readonly Finding[],
+  repaired: readonly Finding[],
   person: string,
   policy: Pick<PolicyVersion, 'secondPersonZones'>,
   now: number,
 ): readonly Finding[] {
-  return mended.filter(
+  return repaired.filter(
     (finding) =>
-      finding.mendedBy === person &&
+      finding.repairedBy === person &&
       isStopNow(finding, now) &&
       policy.secondPersonZones.includes(finding.zone),
   );
@@ -34,13 +34,13 @@ export function needingSecondPerson(
  * release must follow, closed when none is needed. What failed again is told by `judgeCheck`.
  */
 export function judgeRecheck(input: RecheckInput): Result<readonly Finding[]> {
-  const second = needingSecondPerson(input.mended, input.signedBy, input.policy, input.now);
+  const second = needingSecondPerson(input.repaired, input.signedBy, input.policy, input.now);
   if (second.length > 0)
     return refuse('recheck.second-person', { faults: second.map((finding) => finding.words.fault) });
   if (!input.complete) return accept([]);
-  const sound = input.mended.filter((finding) => {
+  const sound = input.repaired.filter((finding) => {
     const outcome = input.answers.get(questionKey(finding.checkpoint, finding.position))?.outcome;
-    return finding.state === 'mended' && (outcome === 'pass' || outcome === 'fixed');
+    return finding.state === 'repaired' && (outcome === 'pass' || outcome === 'fixed');
   });
   return accept(
     sound.map((finding) => ({

@@ -109,8 +109,8 @@ describe('the checklist of a recheck', () => {
 });
 
 describe('judging a recheck', () => {
-  const mended = findingLike({ state: 'mended', mendedBy: 'tom' });
-  const look = (outcome: Mark['outcome'], signedBy = 'pia', complete = true, finding = mended) => {
+  const repaired = findingLike({ state: 'repaired', repairedBy: 'tom' });
+  const look = (outcome: Mark['outcome'], signedBy = 'pia', complete = true, finding = repaired) => {
     const mark: Mark = {
       id: 'm',
       checkpoint: finding.checkpoint,
@@ -124,7 +124,7 @@ describe('judging a recheck', () => {
       at: 1,
     };
     return judgeRecheck({
-      mended: [finding],
+      repaired: [finding],
       answers: resolveMarks([mark]),
       complete,
       signedBy,
@@ -139,11 +139,11 @@ describe('judging a recheck', () => {
 
   it('closes a soon found sound: nothing held the bike', () => {
     const soon = findingLike({
-      state: 'mended',
+      state: 'repaired',
       severity: 'soon',
       floor: 'soon',
       limit: { until: NOON + 1, outings: 5 },
-      mendedBy: 'tom',
+      repairedBy: 'tom',
     });
     expect(look('pass', 'tom', true, soon)).toMatchObject({ ok: true, value: [{ state: 'closed' }] });
   });
@@ -161,7 +161,7 @@ describe('judging a recheck', () => {
   });
 
   it('wants a second person for a soon on brakes that ran out, not for one that has time left', () => {
-    const soon = { state: 'mended', severity: 'soon', floor: 'soon', mendedBy: 'tom' } as const;
+    const soon = { state: 'repaired', severity: 'soon', floor: 'soon', repairedBy: 'tom' } as const;
     const overdue = findingLike({ ...soon, limit: { until: NOON, outings: 5 } });
     expect(look('pass', 'tom', true, overdue)).toMatchObject({
       ok: false,
@@ -184,7 +184,8 @@ describe('judging a recheck', () => {
   it('wants a second person for a stop on brakes, not for one on the saddle', () => {
     expect(look('pass', 'tom')).toMatchObject({ ok: false, refusal: { code: 'recheck.second-person' } });
     expect(
-      look('pass', 'tom', true, findingLike({ state: 'mended', zone: 'saddle-post', mendedBy: 'tom' })).ok,
+      look('pass', 'tom', true, findingLike({ state: 'repaired', zone: 'saddle-post', repairedBy: 'tom' }))
+        .ok,
     ).toBe(true);
   });
 });

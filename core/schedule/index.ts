@@ -8,6 +8,6 @@ export {
   type Stock,
   type Want,
 } from './groups';
-export { readWants, type ReadWants } from './wants';
+export { readWants } from './wants';
 export { readGroupLine, readGroupLines, type GroupLine } from './group-lines';
 export { endOfSiteDay, isTimeZone, siteDay, siteTimeOn, siteTimeToday, startOfSiteDay } from './site-day';

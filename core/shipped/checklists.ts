@@ -164,8 +164,8 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
     between: ['work'],
   }),
   checklist({
-    key: 'intake',
-    name: 'Intake of a used bike',
+    key: 'assessment',
+    name: 'Assessment of a used bike',
     purpose: 'The deep look before it is bought or taken into the fleet.',
     keys: choices.INTAKE,
     between: BY,

@@ -1,6 +1,5 @@
 /** The shipped catalogue: prose, so it is kept apart from the words and rules the browser always needs. */
 export { checkpointsAfter, NOT_BY_CRASH } from './incidents';
-export { PRACTICE_PROSE, type Practice } from './practices';
+export { PRACTICE_PROSE } from './practices';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './checklists';
-export { walkChecklists, type WalkedPair } from './walk';
 export { printCatalogue, printRules } from './print';

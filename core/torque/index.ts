@@ -1,11 +1,3 @@
-export { JOINT_CAUTIONS, jointsOf, type CardJoint, type JointCaution } from './card-joints';
+export { jointsOf, type JointCaution } from './card-joints';
 export { jointsTouched } from './joints-touched';
-export {
-  STATED_ON,
-  torqueCard,
-  TORQUE_WAYS,
-  type StatedFigure,
-  type StatedOn,
-  type TorqueCardRow,
-  type TorqueWay,
-} from './torque-card';
+export { torqueCard, type StatedFigure, type StatedOn, type TorqueCardRow } from './torque-card';

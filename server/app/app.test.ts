@@ -136,9 +136,9 @@ const valid: Record<string, unknown> = {
   'findings.close': { id, reason: 'r', at },
   'stock.set': { id: newId(), item: { ...stockItem, markings: { nothing: 1 } }, version: null, at },
   'stock.count': { id, by: 1, why: 'delivered', note: '', at },
-  'intakes.open': { id, bikeId: id, bike, from: '', asking: 1, worth: 2, at },
-  'intakes.price': { id, asking: 1, worth: 2, prices: [], at },
-  'intakes.decide': { id, accept: false, reason: '', at },
+  'assessments.open': { id, bikeId: id, bike, from: '', asking: 1, worth: 2, at },
+  'assessments.price': { id, asking: 1, worth: 2, prices: [], at },
+  'assessments.decide': { id, accept: false, reason: '', at },
   'repairs.plan': { id, plan: { stand: '', personId: null, needs: [], waits: null }, at },
   'hang-tag.hang': { id, hangTag: 'Plate 1', at },
   'incidents.report': { id, kind: 'crash', note: '', at },
@@ -169,9 +169,9 @@ const valid: Record<string, unknown> = {
   'checks.co-sign': { id, at },
   'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
   'checks.find': { bikeIds: [id], checklistKeys: ['ride-out'] },
-  'waits.set': {
+  'timed-rechecks.set': {
     id,
-    kind: 'look-again',
+    kind: 'recheck',
     what: 'w',
     position: 'only',
     hours: 1,
@@ -179,7 +179,7 @@ const valid: Record<string, unknown> = {
     gauged: null,
     at,
   },
-  'waits.answer': { id, gauged: null, note: '', at },
+  'timed-rechecks.answer': { id, gauged: null, note: '', at },
   'rounds.make': {
     id,
     siteId: id,

@@ -9,7 +9,7 @@ import { checksRoutes } from '@cadre/server/checks';
 import { exchangeRoutes } from '@cadre/server/exchange';
 import { findingsRoutes } from '@cadre/server/findings';
 import { fleetRoutes } from '@cadre/server/fleet';
-import { intakeRoutes } from '@cadre/server/intake';
+import { assessmentRoutes } from '@cadre/server/assessments';
 import { incidentsRoutes } from '@cadre/server/incidents';
 import { partsRoutes } from '@cadre/server/parts';
 import { peopleRoutes } from '@cadre/server/people';
@@ -24,7 +24,7 @@ import { setupRoutes } from '@cadre/server/setup';
 import { similarFaultsRoutes } from '@cadre/server/similar-faults';
 import { timelineRoutes } from '@cadre/server/timeline';
 import { unusualRecordsRoutes } from '@cadre/server/unusual-records';
-import { waitsRoutes } from '@cadre/server/waits';
+import { timedRechecksRoutes } from '@cadre/server/timed-rechecks';
 import { wallRoutes } from '@cadre/server/wall';
 import { wearRoutes } from '@cadre/server/wear';
 import { QUIET_KINDS } from './features';
@@ -49,14 +49,14 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...wallRoutes(services.walls),
   ...fleetRoutes(services),
   ...partsRoutes({ ...deps, ...services }),
-  ...intakeRoutes(services.intakes),
+  ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
   ...exchangeRoutes(services.exchange),
   ...catalogueRoutes(services.catalogue),
   ...policyRoutes(services.policies),
   ...checksRoutes(services),
   ...unusualRecordsRoutes(services.unusualRecords),
-  ...waitsRoutes(services.waits),
+  ...timedRechecksRoutes(services.timedRechecks),
   ...incidentsRoutes(services.incidents),
   ...photosRoutes(services.photos),
   ...wearRoutes(services.wear),

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import { listServices } from '@cadre/contract/checks';
 import { findingsOfBike, mergeFindings } from '@cadre/contract/findings';
 import type { Bike } from '@cadre/contract/fleet';
-import { timeline } from '@cadre/contract/records';
+import { timeline } from '@cadre/contract/timeline';
 import { faulty } from '@cadre/test-world/builders';
 import { QUIET_KINDS } from '@cadre/server/app';
 import { refusalOf, World } from '../../testing/world';

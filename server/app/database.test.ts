@@ -119,8 +119,8 @@ describe('the database', () => {
       `INSERT INTO stock_item VALUES ('${ID}', 'chain', 'n', '{}', '[]', '{}', -1, 0, 0, 0, 's', 1)`,
     ],
     [
-      'an intake decided by nobody',
-      `INSERT INTO intake VALUES ('${ID}', '${ID}', '', 1, 1, '[]', 'accepted', '', '${ID}', NOW(), NULL, NULL)`,
+      'an assessment decided by nobody',
+      `INSERT INTO assessment VALUES ('${ID}', '${ID}', '', 1, 1, '[]', 'accepted', '', '${ID}', NOW(), NULL, NULL)`,
     ],
     [
       'an item closed by nobody',

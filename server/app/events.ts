@@ -2,7 +2,7 @@ import type { CatalogueEvents } from '@cadre/server/catalogue';
 import type { CheckEvents } from '@cadre/server/checks';
 import type { FindingEvents } from '@cadre/server/findings';
 import type { FleetEvents } from '@cadre/server/fleet';
-import type { IntakeEvents } from '@cadre/server/intake';
+import type { AssessmentEvents } from '@cadre/server/assessments';
 import type { IncidentEvents } from '@cadre/server/incidents';
 import type { PartEvents } from '@cadre/server/parts';
 import type { PeopleEvents } from '@cadre/server/people';
@@ -13,14 +13,14 @@ import type { RepairEvents } from '@cadre/server/repairs';
 import type { RoundEvents } from '@cadre/server/rounds';
 import type { ScheduleEvents } from '@cadre/server/schedule';
 import type { SetupEvents } from '@cadre/server/setup';
-import type { WaitEvents } from '@cadre/server/waits';
+import type { TimedRecheckEvents } from '@cadre/server/timed-rechecks';
 
 /** Every event there is, with its body: the lists of all features. */
 export type Events = CatalogueEvents &
   CheckEvents &
   FindingEvents &
   FleetEvents &
-  IntakeEvents &
+  AssessmentEvents &
   IncidentEvents &
   PartEvents &
   PeopleEvents &
@@ -31,6 +31,6 @@ export type Events = CatalogueEvents &
   RoundEvents &
   ScheduleEvents &
   SetupEvents &
-  WaitEvents;
+  TimedRecheckEvents;
 
 export type EventKind = keyof Events;

@@ -3,7 +3,7 @@ import { checksFeature } from '@cadre/server/checks';
 import { findingsFeature } from '@cadre/server/findings';
 import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
 import { fleetFeature } from '@cadre/server/fleet';
-import { intakeFeature } from '@cadre/server/intake';
+import { assessmentFeature } from '@cadre/server/assessments';
 import { incidentsFeature } from '@cadre/server/incidents';
 import { partsFeature } from '@cadre/server/parts';
 import { peopleFeature } from '@cadre/server/people';
@@ -15,10 +15,9 @@ import { repairsFeature } from '@cadre/server/repairs';
 import { roundsFeature } from '@cadre/server/rounds';
 import { scheduleFeature } from '@cadre/server/schedule';
 import { setupFeature } from '@cadre/server/setup';
-import { waitsFeature } from '@cadre/server/waits';
+import { timedRechecksFeature } from '@cadre/server/timed-rechecks';
 import { wearFeature } from '@cadre/server/wear';
 import type { EntityManager } from 'typeorm';
-import type { EventKind } from './events';
 
 /** Every feature that keeps something, those below first: one may rest on those before it, never the other way. */
 export const FEATURES: readonly BikeFeature[] = [
@@ -32,9 +31,9 @@ export const FEATURES: readonly BikeFeature[] = [
   repairsFeature,
   checksFeature,
   wearFeature,
-  waitsFeature,
+  timedRechecksFeature,
   incidentsFeature,
-  intakeFeature,
+  assessmentFeature,
   scheduleFeature,
   roundsFeature,
   photosFeature,
@@ -59,11 +58,6 @@ export const APPEND_ONLY: readonly string[] = [
   'entry',
   ...FEATURES.flatMap((feature) => feature.appendOnly ?? []),
 ];
-
-/** Every kind of event there is. */
-export const EVENT_KINDS = FEATURES.flatMap(
-  (feature) => Object.keys(feature.projections ?? {}) as EventKind[],
-);
 
 export const QUIET_KINDS = FEATURES.flatMap((feature) => feature.quiet ?? []);
 

@@ -9,5 +9,5 @@ export {
   verify,
 } from './database';
 export type { EventKind, Events } from './events';
-export { EVENT_KINDS, gatherFacts, projector, PROJECTIONS, QUIET_KINDS } from './features';
+export { gatherFacts, projector, PROJECTIONS, QUIET_KINDS } from './features';
 export { createServices, jobsOf, type Services } from './services';

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { openIntake } from '@cadre/contract/intake';
+import { openAssessment } from '@cadre/contract/assessments';
 import { reportIncident } from '@cadre/contract/incidents';
 import { ROUTES } from '@cadre/contract/routes';
-import { answerWait, setWait } from '@cadre/contract/waits';
+import { answerTimedRecheck, setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import type { Bike } from '@cadre/contract/fleet';
 import { verify } from '@cadre/server/app';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
@@ -139,13 +139,14 @@ describe('an act sent twice', () => {
       outings: null,
       at: world.clock.now,
     };
-    await world
-      .as('inspector')
-      .send(setWait, { params: { id: bike.id }, body: { ...soak, gauged: { kpa: 300, typed: '3' } } });
+    await world.as('inspector').send(setTimedRecheck, {
+      params: { id: bike.id },
+      body: { ...soak, gauged: { kpa: 300, typed: '3' } },
+    });
     world.clock.now += 13 * 3_600_000;
     await world.signInAgain();
     const body = { id: newId(), gauged: { kpa: 200, typed: '2' }, note: '', at: world.clock.now };
-    const said = () => world.as('inspector').send(answerWait, { params: { id: soak.id }, body });
+    const said = () => world.as('inspector').send(answerTimedRecheck, { params: { id: soak.id }, body });
     const first = await said();
     expect(first.leak).toMatchObject({ outcome: 'fail' });
     await world.as('desk').send(reportIncident, {
@@ -161,7 +162,7 @@ describe('the id of an event that came before the last of its act', () => {
   it('is refused to any other act, also to one on a thing that is not there', async () => {
     const bike = await world.bike('ONE');
     const body = { ...bikeFieldsOf('hybrid', { tag: 'ONF', siteId: world.siteId }) };
-    const opened = await world.as('lead').send(openIntake, {
+    const opened = await world.as('lead').send(openAssessment, {
       body: {
         id: newId(),
         bikeId: newId(),

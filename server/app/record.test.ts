@@ -1,4 +1,4 @@
-import { answerWait, setWait } from '@cadre/contract/waits';
+import { answerTimedRecheck, setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import {
@@ -20,10 +20,10 @@ import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogu
 import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
-import { timeline } from '@cadre/contract/records';
+import { timeline } from '@cadre/contract/timeline';
 import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
-import { decideIntake, openIntake, priceIntake } from '@cadre/contract/intake';
+import { decideAssessment, openAssessment, priceAssessment } from '@cadre/contract/assessments';
 import { mergeFindings } from '@cadre/contract/findings';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -86,7 +86,7 @@ async function offerABike(): Promise<void> {
   const lead = world.as('lead');
   const at = world.clock.now;
   const offered = bikeFieldsOf('hybrid', { tag: 'V10', siteId: world.siteId });
-  const { bike, intake } = await lead.send(openIntake, {
+  const { bike, assessment } = await lead.send(openAssessment, {
     body: { id: newId(), bikeId: newId(), bike: offered, from: 'A club', asking: 9000, worth: 20_000, at },
   });
   await world.check(bike, {
@@ -105,12 +105,12 @@ async function offerABike(): Promise<void> {
   const id = kept?.id ?? '';
   await lead.send(mergeFindings, { params: { id }, body: { id: newId(), otherId: other?.id ?? '', at } });
   const prices = [{ findingId: id, parts: 2400, minutes: 15 }];
-  await lead.send(priceIntake, {
-    params: { id: intake.id },
+  await lead.send(priceAssessment, {
+    params: { id: assessment.id },
     body: { id: newId(), asking: 9000, worth: 20_000, prices, at },
   });
-  await lead.send(decideIntake, {
-    params: { id: intake.id },
+  await lead.send(decideAssessment, {
+    params: { id: assessment.id },
     body: { id: newId(), accept: false, reason: 'Too dear', at },
   });
 }
@@ -288,16 +288,16 @@ async function changeTheFleet(): Promise<void> {
     },
   });
   const waiting = { what: 'Front tyre', position: 'front' as const, hours: 12, outings: null, at };
-  await lead.send(setWait, {
+  await lead.send(setTimedRecheck, {
     params: { id: other.id },
     body: { id: newId(), kind: 'soak', gauged: { kpa: 300, typed: '3' }, ...waiting },
   });
   const answered = newId();
-  await lead.send(setWait, {
+  await lead.send(setTimedRecheck, {
     params: { id: other.id },
-    body: { id: answered, kind: 'look-again', gauged: null, ...waiting },
+    body: { id: answered, kind: 'recheck', gauged: null, ...waiting },
   });
-  await lead.send(answerWait, {
+  await lead.send(answerTimedRecheck, {
     params: { id: answered },
     body: { id: newId(), gauged: null, note: 'Fine', at },
   });

@@ -4,7 +4,7 @@ import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
 import { Fleet, Models, Racks } from '@cadre/server/fleet';
-import { Intakes } from '@cadre/server/intake';
+import { Assessments } from '@cadre/server/assessments';
 import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
 import { People, Sessions } from '@cadre/server/people';
@@ -19,7 +19,7 @@ import { Groups } from '@cadre/server/schedule';
 import { Setup } from '@cadre/server/setup';
 import { SimilarFaults } from '@cadre/server/similar-faults';
 import { UnusualRecords } from '@cadre/server/unusual-records';
-import { Waits } from '@cadre/server/waits';
+import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
 import { Wear } from '@cadre/server/wear';
 import { projector, TAKEN } from './features';
@@ -39,7 +39,7 @@ export function createServices(source: DataSource, now: () => number) {
     reassembly: new Reassembly(log.for()),
     parts: new Parts(source, log.for()),
     stock: new Stock(source, log.for(), openNeeds),
-    intakes: new Intakes(source, log.for()),
+    assessments: new Assessments(source, log.for()),
     groups: new Groups(source, log.for()),
     walls: new Walls(source, now),
     exchange: new Exchange(source, log.for(), now),
@@ -48,7 +48,7 @@ export function createServices(source: DataSource, now: () => number) {
     checks: new Checks(source, log.for(), now),
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
-    waits: new Waits(source, log.for(), now),
+    timedRechecks: new TimedRechecks(source, log.for(), now),
     wear: new Wear(source, now),
     photos: new Photos(source, log.for()),
     incidents: new Incidents(log.for(), now),
@@ -61,7 +61,7 @@ export function createServices(source: DataSource, now: () => number) {
 }
 
 /** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
-export const jobsOf = ({ rounds, waits }: Services): readonly Job[] => [
+export const jobsOf = ({ rounds, timedRechecks }: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
-  { name: 'raise looks asked for', run: () => waits.raiseDue() },
+  { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
 ];

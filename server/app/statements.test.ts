@@ -2,7 +2,8 @@ import type { Logger } from 'typeorm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { addModel, changeModel, getWall } from '@cadre/contract/fleet';
+import { addModel, changeModel } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { listRounds, makeRound } from '@cadre/contract/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { gatherFacts } from '@cadre/server/app';
@@ -35,7 +36,7 @@ async function statements(act: () => Promise<unknown>): Promise<number> {
 /** The facts kept, refreshed in part by what was done, are those that all of it gathered again would be. */
 async function expectGathered(bikeId: string): Promise<void> {
   const tx = world.database.source.manager;
-  const nothing = { waits: [], incidents: [] };
+  const nothing = { timedRechecks: [], incidents: [] };
   expect({ ...nothing, ...(await factsOf(tx, bikeId)) }).toEqual(
     JSON.parse(JSON.stringify(await gatherFacts(tx, bikeId))),
   );

@@ -5,16 +5,15 @@ import {
   getChecklist,
   listDrafts,
   listChecklists,
-  policyVersions,
-  previewPolicy,
-  publishPolicy,
   publishChecklist,
   saveDraft,
   checklistVersions,
   type PolicyChoices,
 } from '@cadre/contract/catalogue';
+import { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import { addMarks, openCheck } from '@cadre/contract/checks';
-import { getWall, moveBike, type Bike } from '@cadre/contract/fleet';
+import { moveBike, type Bike } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { fitPart, takePartOff } from '@cadre/contract/parts';
 import { listPeople, setCompetence } from '@cadre/contract/people';
 import { setSeverity } from '@cadre/contract/findings';

@@ -1,5 +1,5 @@
 export { currentPolicy } from './current-policy';
-export { checklistDraftEntity, checklistEntity, policyEntity, type ChecklistRow } from './entities';
+export { checklistEntity, policyEntity } from './entities';
 export type { CatalogueEvents } from './events';
 export { catalogueFeature } from './feature';
 export { catalogueRoutes } from './routes';

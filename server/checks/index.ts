@@ -1,10 +1,8 @@
 export { dueByBuild } from './due-by-build';
-export { checkEntity, markEntity } from './entities';
+export { markEntity } from './entities';
 export type { CheckEvents } from './events';
 export { checksFeature } from './feature';
-export { markDigest } from './mark-digest';
 export { Rechecks } from './recheck';
-export { describeCheck } from './read';
 export { readingsUnder } from './readings-under';
 export { checksRoutes } from './routes';
 export { markOf } from './rows';

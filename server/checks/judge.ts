@@ -154,10 +154,10 @@ async function recheckedFindings(
   context: RecheckContext,
 ): Promise<readonly Finding[]> {
   const repair = await tx.getRepository(repairEntity).findOneByOrFail({ id: repairId });
-  const mended = context.facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
+  const repaired = context.facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
   const judged = orRefuse(
     judgeRecheck({
-      mended,
+      repaired,
       answers: context.answers,
       complete: context.complete,
       signedBy: context.author.id,

@@ -7,10 +7,10 @@ import {
   getCheck,
   listChecks,
   listLooks,
-  listPatterns,
   openCheck,
   signCheck,
 } from '@cadre/contract/checks';
+import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
 import { verify } from '@cadre/server/app';
@@ -194,7 +194,7 @@ describe('an amendment', () => {
   });
 });
 
-describe('patterns', () => {
+describe('unusual records', () => {
   it('show the lead what went too fast and the same digits again and again, and block nothing', async () => {
     const checklist = world.checklists.get('pressures');
     const ride = world.checklists.get('ride-out');
@@ -220,12 +220,12 @@ describe('patterns', () => {
       body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
     });
     expect((await world.fitness(hurried.id)).fitness).toBe('cleared');
-    const told = await world.as('lead').send(listPatterns);
+    const told = await world.as('lead').send(listUnusualRecords);
     expect(told.hasty).toMatchObject([{ tag: hurried.tag, by: author, marks: marks.length }]);
     expect(told.hasty[0]?.seconds).toBeLessThan(20);
     expect(told.sameDigits).toMatchObject([{ author, measure: 'tyre-window', typed: '2.4' }]);
     expect(told.sameDigits[0]?.tags).toHaveLength(5);
-    expect(await refusalOf(world.as('mechanic').send(listPatterns))).toBe('403 act.not-allowed');
+    expect(await refusalOf(world.as('mechanic').send(listUnusualRecords))).toBe('403 act.not-allowed');
   });
 });
 
@@ -246,10 +246,10 @@ it('a mark from paper and from the line is kept as such', async () => {
     body: {
       marks: [
         markFor(question, author, world.clock.now, { way: 'paper' }),
-        markFor(question, author, world.clock.now + 1, { way: 'line' }),
+        markFor(question, author, world.clock.now + 1, { way: 'batch' }),
       ],
     },
   });
   const kept = await world.as('desk').send(getCheck, { params: { id: checkId } });
-  expect(kept.marks.map((mark) => mark.way)).toEqual(['paper', 'line']);
+  expect(kept.marks.map((mark) => mark.way)).toEqual(['paper', 'batch']);
 });

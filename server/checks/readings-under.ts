@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import type { previewPolicy } from '@cadre/contract/catalogue';
+import type { previewPolicy } from '@cadre/contract/policy';
 import type { AnswerOf } from '@cadre/contract/http';
 import {
   questionsOf,

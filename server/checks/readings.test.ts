@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { listChecklists, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { listChecklists, type PolicyChoices } from '@cadre/contract/catalogue';
+import { previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import { changeBike, noteMarkings, type Bike } from '@cadre/contract/fleet';
 import { fitPart } from '@cadre/contract/parts';
 import type { Reading } from '@cadre/core/checks';

@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { getFleetDocument, importBikes } from '@cadre/contract/exchange';
-import { addModel, getWall, type BikeFields } from '@cadre/contract/fleet';
+import { addModel, type BikeFields } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, fieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';

@@ -2,5 +2,5 @@ export { findingEntity } from './entities';
 export type { FindingEvents } from './events';
 export { findingsFeature } from './feature';
 export { findingsRoutes } from './routes';
-export { findFinding, findingOf, saveFindings } from './rows';
+export { findFinding, saveFindings } from './rows';
 export { Findings } from './service';

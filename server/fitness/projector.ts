@@ -1,5 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import { canonicalJson } from '@cadre/core/records';
+import { canonicalJson } from '@cadre/core/event-log';
 import { needsHold, type FitnessFacts } from '@cadre/core/fitness';
 import { bikeOf, type Project, type Projector, type StoredEvent } from '@cadre/server/platform/event-log';
 import { bikeStateEntity, holdEntity } from './entities';

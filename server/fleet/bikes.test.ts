@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { addBike, addRack, addSite, getBike, getWall } from '@cadre/contract/fleet';
-import { timeline } from '@cadre/contract/records';
+import { addBike, addRack, addSite, getBike } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
+import { timeline } from '@cadre/contract/timeline';
 import { bikeFieldsOf, fieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 

@@ -1,5 +1,5 @@
 import type { Build, BuildField, FitList, Model, Whereabouts } from '@cadre/core/fleet';
-import { canonicalJson } from '@cadre/core/records';
+import { canonicalJson } from '@cadre/core/event-log';
 import { In, type EntityManager } from 'typeorm';
 import { addFacts } from '@cadre/server/fitness';
 import type { EventOf, Projections } from '@cadre/server/platform/event-log';

@@ -1,12 +1,4 @@
-export {
-  documentOf,
-  modelById,
-  refuseBike,
-  refusedBikes,
-  type DueByBuild,
-  type RebuiltBike,
-  type Wanted,
-} from './bike-document';
+export { documentOf, modelById, refuseBike, refusedBikes, type RebuiltBike } from './bike-document';
 export {
   bikeEntity,
   fitmentEntity,
@@ -17,7 +9,7 @@ export {
   type FitmentRow,
   type PartRow,
 } from './entities';
-export type { BikeDocument, FleetEvents } from './events';
+export type { FleetEvents } from './events';
 export { fleetFeature } from './feature';
 export { measuredBikes } from './measured';
 export { describeModels, Models } from './models';

@@ -5,12 +5,12 @@ import {
   addSite,
   changeRack,
   changeSite,
-  getWall,
   hangBikes,
   orderRacks,
   removeRack,
   type Rack,
 } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;

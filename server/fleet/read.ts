@@ -1,5 +1,6 @@
 import type { EntityManager } from 'typeorm';
-import type { Bike, Rack, Wall } from '@cadre/contract/fleet';
+import type { Bike, Rack } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import type { Fitted, FittedPart } from '@cadre/core/catalogue';
 import type { FitList } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';

@@ -4,4 +4,4 @@ export { partsFeature } from './feature';
 export { stockMoved } from './events';
 export { partsRoutes } from './routes';
 export { Parts, replacing } from './service';
-export { lockItems, Stock, type OpenNeeds } from './stock';
+export { lockItems, Stock } from './stock';

@@ -1,15 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listBikes } from '@cadre/contract/fleet';
-import {
-  addPerson,
-  changePerson,
-  currentSession,
-  listPeople,
-  setUp,
-  setupState,
-  signOut,
-} from '@cadre/contract/people';
+import { addPerson, changePerson, currentSession, listPeople, signOut } from '@cadre/contract/people';
+import { setUp, setupState } from '@cadre/contract/setup';
 import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '@cadre/server/app';

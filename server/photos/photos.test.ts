@@ -3,7 +3,7 @@ import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { listPhotos, type Photo, type PhotoOf } from '@cadre/contract/photos';
-import { timeline } from '@cadre/contract/records';
+import { timeline } from '@cadre/contract/timeline';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { verify, rebuild } from '@cadre/server/app';
 import { World } from '../../testing/world';

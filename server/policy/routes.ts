@@ -1,4 +1,4 @@
-import { previewPolicy, publishPolicy, policyVersions } from '@cadre/contract/catalogue';
+import { previewPolicy, publishPolicy, policyVersions } from '@cadre/contract/policy';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { Policies } from './service';
 

@@ -1,5 +1,5 @@
 import type { DataSource, EntityManager } from 'typeorm';
-import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/catalogue';
+import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { completePolicy, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';

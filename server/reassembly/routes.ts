@@ -1,4 +1,4 @@
-import { leaveApart, putTogether } from '@cadre/contract/repairs';
+import { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { Reassembly } from './service';
 

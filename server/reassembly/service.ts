@@ -1,6 +1,6 @@
 import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
-import type { leaveApart, putTogether } from '@cadre/contract/repairs';
+import type { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import { describeBike } from '@cadre/server/fleet';
 import { mayDeliverFor } from '@cadre/server/people';
 import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';

@@ -17,7 +17,7 @@ function monthAt(at: Date, timeZone: string): string {
   return `${of('year')}-${of('month')}`;
 }
 
-/** What the repairs done in a time cost, by bike, kind, month and what was mended. */
+/** What the repairs done in a time cost, by bike, kind, month and what was repaired. */
 export async function repairCosts(
   source: DataSource,
   actor: Actor,

@@ -129,7 +129,7 @@ export async function sayDone(
   );
   const findings = (await factsOf(tx, bikeId)).findings
     .filter((finding) => repair.findingIds.includes(finding.id))
-    .map((finding): Finding => ({ ...finding, state: 'mended', mendedBy: by }));
+    .map((finding): Finding => ({ ...finding, state: 'repaired', repairedBy: by }));
   // What the findings' own work disturbs cannot be left out by leaving it unticked.
   const touched = withImplied(withTouches(body.touched, [...findings.flatMap(leastWork), ...ofParts]));
   const done: NewEvent<RepairEvents & PartEvents> = {

@@ -3,14 +3,8 @@ import { v7 as newId } from 'uuid';
 import { addMarks, signCheck } from '@cadre/contract/checks';
 import { setSeverity } from '@cadre/contract/findings';
 import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
-import {
-  finishRepair,
-  leaveApart,
-  openRecheck,
-  putTogether,
-  releaseBike,
-  startRepair,
-} from '@cadre/contract/repairs';
+import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
+import { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import { changePolicy } from '@cadre/test-world/client';
 import type { Touched } from '@cadre/core/catalogue';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
@@ -33,7 +27,7 @@ async function heldBike(
   const { findings } = await world.check(bike, { exceptions });
   return { bike, findingIds: findings.map((finding) => finding.id) };
 }
-async function mend(
+async function repair(
   bike: Bike,
   findingIds: string[],
   by = 'mechanic',
@@ -47,7 +41,7 @@ async function mend(
     params: { id: repairId },
     body: {
       id: newId(),
-      work: findingIds.map((findingId) => ({ findingId, done: 'mended' })),
+      work: findingIds.map((findingId) => ({ findingId, done: 'repaired' })),
       touched,
       minutes: 10,
       at: world.clock.now,
@@ -80,7 +74,7 @@ describe('from a fault to a release', () => {
     const { bike, findingIds } = await heldBike();
     expect(await world.fitness(bike.id)).toEqual({ fitness: 'held', reasons: ['stop-finding'] });
     expect(await refusalOf(release(bike))).toBe('409 release.not-ready');
-    const repairId = await mend(bike, findingIds);
+    const repairId = await repair(bike, findingIds);
     expect(await world.fitness(bike.id)).toEqual({
       fitness: 'held',
       reasons: ['stop-finding', 'repair-open'],
@@ -117,14 +111,14 @@ describe('from a fault to a release', () => {
 
   it('asks again what failed and what was touched, and begins anew when it fails again', async () => {
     const { bike, findingIds } = await heldBike();
-    const repairId = await mend(bike, findingIds);
+    const repairId = await repair(bike, findingIds);
     const { asked } = await lookAgain(bike, repairId, 'inspector', [
       { checkpoint: 'lever-travel', more: faulty('to-grip') },
     ]);
     expect(asked).toEqual(expect.arrayContaining(['lever-travel@front', 'brake-hose@front', 'rotor@front']));
     expect(asked.some((key) => key.endsWith('@rear'))).toBe(false);
     const facts = (await world.bikeNow(bike.id)).facts;
-    expect(facts.findings).toMatchObject([{ state: 'open', timesSeen: 2, mendedBy: null }]);
+    expect(facts.findings).toMatchObject([{ state: 'open', timesSeen: 2, repairedBy: null }]);
     expect(await refusalOf(release(bike))).toBe('409 release.not-ready');
     expect((await world.fitness(bike.id)).fitness).toBe('held');
   });
@@ -136,7 +130,7 @@ describe('from a fault to a release', () => {
     expect((await world.fitness(bike.id)).fitness).toBe('cleared-with-watch');
     await lookAgain(
       bike,
-      await mend(bike, findingIds, 'mechanic', [{ touch: 'tyre-off', position: 'rear' }]),
+      await repair(bike, findingIds, 'mechanic', [{ touch: 'tyre-off', position: 'rear' }]),
       'mechanic',
     );
     expect(await world.fitness(bike.id)).toEqual({ fitness: 'cleared', reasons: [] });
@@ -145,10 +139,10 @@ describe('from a fault to a release', () => {
 
   it('lets a trainee mark a recheck but not sign it', async () => {
     const { bike, findingIds } = await heldBike();
-    expect(await refusalOf(lookAgain(bike, await mend(bike, findingIds), 'trainee'))).toBe(
+    expect(await refusalOf(lookAgain(bike, await repair(bike, findingIds), 'trainee'))).toBe(
       '403 act.not-allowed',
     );
-    expect((await world.bikeNow(bike.id)).facts.findings[0]?.state).toBe('mended');
+    expect((await world.bikeNow(bike.id)).facts.findings[0]?.state).toBe('repaired');
   });
 
   it('is blocked by what is left apart until it is together', async () => {

@@ -183,7 +183,7 @@ describe('a repair that uses parts', () => {
     expect(await onHand(pads)).toBe(0);
   });
 
-  it('refuses a part the build speaks against, one for a finding it does not mend, one nobody keeps', async () => {
+  it('refuses a part the build speaks against, one for a finding it does not repair, one nobody keeps', async () => {
     const { repairId, findingId } = await onTheBench();
     const rim = await shelf(1, { facts: { brake: 'rim' } });
     expect(await refusalOf(finish(repairId, findingId, { used: [used(rim, findingId)] }))).toBe(

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { getWall } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { addGroup, changeGroup, listGroups, removeGroup, type Group } from '@cadre/contract/schedule';
 import { refusalOf, World } from '../../testing/world';
 

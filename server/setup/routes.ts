@@ -1,6 +1,6 @@
 import type { DataSource } from 'typeorm';
-import { setUp, setupState } from '@cadre/contract/people';
-import { health } from '@cadre/contract/records';
+import { setUp, setupState } from '@cadre/contract/setup';
+import { health } from '@cadre/contract/setup';
 import { answering, deviceOf, setSessionCookie, type Implemented } from '@cadre/server/platform/http';
 import type { Sessions } from '@cadre/server/people';
 import type { Setup } from './service';

@@ -1,9 +1,9 @@
 import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { BodyOf } from '@cadre/contract/http';
-import type { setUp } from '@cadre/contract/people';
+import type { setUp } from '@cadre/contract/setup';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
-import { GENESIS } from '@cadre/core/records';
+import { GENESIS } from '@cadre/core/event-log';
 import { isTimeZone } from '@cadre/core/schedule';
 import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import type { CatalogueEvents } from '@cadre/server/catalogue';

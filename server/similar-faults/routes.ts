@@ -1,4 +1,4 @@
-import { listSimilarFaults } from '@cadre/contract/findings';
+import { listSimilarFaults } from '@cadre/contract/similar-faults';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { SimilarFaults } from './service';
 

@@ -1,5 +1,5 @@
 import { In, type DataSource, type EntityManager } from 'typeorm';
-import type { listSimilarFaults } from '@cadre/contract/findings';
+import type { listSimilarFaults } from '@cadre/contract/similar-faults';
 import type { AnswerOf } from '@cadre/contract/http';
 import { leastWork } from '@cadre/core/catalogue';
 import { similarFaults, TELLING_WORK_MS } from '@cadre/core/findings';

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { listSimilarFaults } from '@cadre/contract/findings';
+import { listSimilarFaults } from '@cadre/contract/similar-faults';
 import { addModel, type Bike } from '@cadre/contract/fleet';
 import { fitPart } from '@cadre/contract/parts';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
@@ -29,7 +29,7 @@ const found = async (of: Bike, checkpoint = 'stops-wheel', fault = 'none'): Prom
   (
     await world.check(of, { exceptions: [{ checkpoint, position: 'front', more: faulty(fault) }] })
   ).findings.find((each) => each.checkpoint === checkpoint)?.id ?? '';
-const mended = async (of: Bike, findingId: string): Promise<void> => {
+const repaired = async (of: Bike, findingId: string): Promise<void> => {
   const repairId = newId();
   const at = world.clock.now;
   await world
@@ -58,8 +58,8 @@ describe('a look across from a finding', () => {
     await world.bike('L5', 'child');
     await pads(own, 'Soft 12, lot 7');
     await pads(part, 'soft 12, lot 7');
-    await mended(own, await found(own, 'disc-pads', 'thin'));
-    await mended(hands, await found(hands, 'disc-pads', 'thin'));
+    await repaired(own, await found(own, 'disc-pads', 'thin'));
+    await repaired(hands, await found(hands, 'disc-pads', 'thin'));
     world.clock.now += 60_000;
     const finding = await found(own);
     const { siblings, checklistKey, checkpoint } = await across(finding);

@@ -1,5 +1,5 @@
 import type { DataSource } from 'typeorm';
-import { changes as changesRoute, timeline } from '@cadre/contract/records';
+import { changes as changesRoute, timeline } from '@cadre/contract/timeline';
 import { changeOf, streamChanges, type Changes } from '@cadre/server/platform/event-log';
 import { answering, requireAct, type Implemented } from '@cadre/server/platform/http';
 import { timelineOf } from './read';

@@ -1,7 +1,7 @@
-import { listPatterns } from '@cadre/contract/checks';
+import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { UnusualRecords } from './service';
 
 export const unusualRecordsRoutes = (unusualRecords: UnusualRecords): readonly Implemented[] => [
-  answering(listPatterns, async (_call, actor) => unusualRecords.list(actor)),
+  answering(listUnusualRecords, async (_call, actor) => unusualRecords.list(actor)),
 ];

@@ -1,5 +1,5 @@
 import type { DataSource, EntityManager } from 'typeorm';
-import type { listPatterns } from '@cadre/contract/checks';
+import type { listUnusualRecords } from '@cadre/contract/unusual-records';
 import type { AnswerOf } from '@cadre/contract/http';
 import { sameDigits, type Reading } from '@cadre/core/checks';
 import { checklistByHash } from '@cadre/server/catalogue';
@@ -8,7 +8,7 @@ import { healedSince } from '@cadre/server/wear';
 
 const DAY_MS = 86_400_000;
 /** How far back unlikely records are told. */
-const PATTERN_DAYS = 30;
+const UNUSUAL_DAYS = 30;
 const MOST_HASTY = 100;
 const MOST_HEALED = 100;
 const MOST_READINGS = 20_000;
@@ -33,11 +33,11 @@ interface ReadingRow {
 }
 
 /** Unlikely records since a time: kept, shown to the lead, blocking nothing. */
-async function patternsSince(
+async function unusualSince(
   tx: EntityManager,
   since: number,
   now: number,
-): Promise<AnswerOf<typeof listPatterns>> {
+): Promise<AnswerOf<typeof listUnusualRecords>> {
   const from = new Date(since);
   const hasty = await tx.query<HastyRow[]>(
     'SELECT c.id AS checkId, c.bikeId, b.tag, c.checklistHash, c.signedBy AS `by`, c.signedAt AS `at`, COUNT(m.id) AS marks, TIMESTAMPDIFF(MICROSECOND, MIN(m.`at`), MAX(m.`at`)) / 1e6 AS seconds FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN mark m ON m.checkId = c.id WHERE c.hasty = 1 AND c.signedAt >= ? GROUP BY c.id ORDER BY c.signedAt DESC LIMIT ?',
@@ -106,8 +106,8 @@ export class UnusualRecords {
     private readonly now: () => number,
   ) {}
 
-  async list(actor: Actor): Promise<AnswerOf<typeof listPatterns>> {
+  async list(actor: Actor): Promise<AnswerOf<typeof listUnusualRecords>> {
     requireAct(actor, 'edit-program');
-    return patternsSince(this.source.manager, this.now() - PATTERN_DAYS * DAY_MS, this.now());
+    return unusualSince(this.source.manager, this.now() - UNUSUAL_DAYS * DAY_MS, this.now());
   }
 }

@@ -1,4 +1,4 @@
-import { getWall } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
 import { answering, type Implemented } from '@cadre/server/platform/http';
 import type { Walls } from './service';
 

@@ -1,5 +1,5 @@
 import type { DataSource, EntityManager } from 'typeorm';
-import type { Wall } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { RECHECK_KEY } from '@cadre/core/repairs';
 import { describeFleet, describeModels, describePlaces } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { amendCheck, listPatterns } from '@cadre/contract/checks';
+import { amendCheck } from '@cadre/contract/checks';
+import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
 import { fitPart, movePart, type Part } from '@cadre/contract/parts';
 import { wearOfBike } from '@cadre/contract/wear';
@@ -191,7 +192,7 @@ describe('wear that healed with no new part', () => {
         ...(better ? { better } : {}),
       });
     }
-    const { healed } = await world.as('lead').send(listPatterns);
+    const { healed } = await world.as('lead').send(listUnusualRecords);
     expect(healed.filter((each) => [of.id, renewed.id].includes(each.bikeId))).toMatchObject([
       {
         tag: of.tag,

@@ -1,5 +1,6 @@
 import { v7 as newId } from 'uuid';
-import { getChecklist, listChecklists, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { getChecklist, listChecklists, type PolicyChoices } from '@cadre/contract/catalogue';
+import { publishPolicy } from '@cadre/contract/policy';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { signIn } from '@cadre/contract/people';

@@ -27,7 +27,7 @@ export function findingLike(more: Partial<Finding> = {}): Finding {
     timesSeen: 1,
     limit: null,
     outingsUsed: 0,
-    mendedBy: null,
+    repairedBy: null,
     words: {
       checkpoint: 'Stops the wheel',
       fault: 'Does not stop the wheel',

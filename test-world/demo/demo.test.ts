@@ -4,7 +4,7 @@ import { IsNull } from 'typeorm';
 import { bikeStateEntity } from '@cadre/server/fitness';
 import { bikeEntity, fitmentEntity, modelEntity } from '@cadre/server/fleet';
 import { findingEntity } from '@cadre/server/findings';
-import { intakeEntity } from '@cadre/server/intake';
+import { assessmentEntity } from '@cadre/server/assessments';
 import { stockItemEntity } from '@cadre/server/parts';
 import { countRound, roundRows } from '@cadre/core/rounds';
 import { personEntity } from '@cadre/server/people';
@@ -83,10 +83,10 @@ describe.each([
       "SELECT COUNT(*) AS used FROM entry WHERE kind = 'repair.done' AND JSON_LENGTH(body, '$.used') > 0",
     );
     expect(Number(used)).toBeGreaterThan(0);
-    const [intake] = await database.source.getRepository(intakeEntity).findBy({ state: 'open' });
-    expect(await database.source.getRepository(findingEntity).countBy({ bikeId: intake?.bikeId ?? '' })).toBe(
-      3,
-    );
+    const [assessment] = await database.source.getRepository(assessmentEntity).findBy({ state: 'open' });
+    expect(
+      await database.source.getRepository(findingEntity).countBy({ bikeId: assessment?.bikeId ?? '' }),
+    ).toBe(3);
   });
 
   it('is peopled by five made-up people, one in each role and one trainee', () => {

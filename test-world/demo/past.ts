@@ -89,7 +89,7 @@ export async function livePast(world: PastWorld): Promise<number> {
           finding.state === 'open' &&
           (isStopNow(finding, at) || (finding.severity === 'soon' && random() < 0.8)),
       );
-      if (wanting.length > 0) await mend(world, bike, wanting, at + 40 * MINUTE_MS);
+      if (wanting.length > 0) await repair(world, bike, wanting, at + 40 * MINUTE_MS);
     }
     checks += await wearOn(world, world.days - daysAgo, morning + 8 * 3_600_000);
   }
@@ -238,8 +238,8 @@ function usedFor(
   });
 }
 
-/** Mends findings, looks again, and releases the bike where a stop had held it. */
-async function mend(
+/** Repairs findings, looks again, and releases the bike where a stop had held it. */
+async function repair(
   world: PastWorld,
   bike: DemoBike,
   findings: readonly Finding[],

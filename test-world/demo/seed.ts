@@ -6,8 +6,9 @@ import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/checks';
 import { importBikes } from '@cadre/contract/exchange';
-import { addModel, addRack, addSite, getWall, moveBike, type Rack } from '@cadre/contract/fleet';
-import { openIntake } from '@cadre/contract/intake';
+import { addModel, addRack, addSite, moveBike, type Rack } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
+import { openAssessment } from '@cadre/contract/assessments';
 import {
   countStock,
   fitPart,
@@ -18,8 +19,10 @@ import {
 } from '@cadre/contract/parts';
 import { addGroup } from '@cadre/contract/schedule';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
-import { addPerson, setCompetence, setUp } from '@cadre/contract/people';
-import { finishRepair, hangTag, leaveApart, planRepair, startRepair } from '@cadre/contract/repairs';
+import { addPerson, setCompetence } from '@cadre/contract/people';
+import { setUp } from '@cadre/contract/setup';
+import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
+import { leaveApart } from '@cadre/contract/reassembly';
 import { asBuilt, questionsOf, type ChecklistVersion } from '@cadre/core/catalogue';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { ANY_BIKE } from '@cadre/core/rounds';
@@ -232,11 +235,11 @@ class Seeder {
       serial: 'RW-20817',
     });
     const bikeId = newId();
-    await lead.send(openIntake, {
+    await lead.send(openAssessment, {
       body: { id: newId(), bikeId, bike, from: 'the sailing club', asking: 26_000, worth: 48_000, at },
     });
-    const checklist = this.checklists.get('intake');
-    if (!checklist) throw new Error('no intake checklist for the demo');
+    const checklist = this.checklists.get('assessment');
+    if (!checklist) throw new Error('no assessment checklist for the demo');
     const author = this.people.get('tomas') ?? '';
     const checkId = newId();
     await lead.send(openCheck, { body: { id: checkId, bikeId, checklistHash: checklist.hash, author, at } });

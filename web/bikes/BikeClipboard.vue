@@ -11,7 +11,7 @@ import { now as serverNow, useNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ReportIncident } from '@cadre/web/incidents';
 import { useSession } from '@cadre/web/people';
-import { WaitPanel } from '@cadre/web/waits';
+import { TimedRecheckPanel } from '@cadre/web/timed-rechecks';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { BikeSign } from '@cadre/web/figures';
 import { putAwayHint, useFleet } from '@cadre/web/fleet';
@@ -192,7 +192,7 @@ useKeys(
       >
       <template v-else>On no hook, and none is free here.</template>
     </p>
-    <WaitPanel :bike="bike" :time-zone="site?.timeZone" />
+    <TimedRecheckPanel :bike="bike" :time-zone="site?.timeZone" />
     <ReportIncident v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="mt-auto flex flex-wrap gap-2 pt-1">

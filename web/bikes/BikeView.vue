@@ -8,7 +8,7 @@ import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
-import { askTimeline, BikeTimeline } from '@cadre/web/records';
+import { askTimeline, BikeTimeline } from '@cadre/web/timeline';
 import { BikeCosts } from '@cadre/web/repairs';
 import { WearPanel } from '@cadre/web/wear';
 import { OpenFindings } from '@cadre/web/findings';

@@ -22,7 +22,7 @@ async function take(event: Event): Promise<void> {
   broken.value = '';
   if (!file) return;
   const text = await file.text();
-  // So that the same file, mended, can be chosen again.
+  // So that the same file, repaired, can be chosen again.
   input.value = '';
   let raw: unknown;
   try {
@@ -70,7 +70,7 @@ const words = (issue: ChecklistDocumentIssue): string =>
     </div>
     <p v-if="broken" role="alert" class="mt-2 font-semibold text-held">{{ broken }}</p>
     <div v-if="issues.length" role="alert" class="mt-2">
-      <p class="font-semibold text-held">Not taken in. Mend these in the file and choose it again:</p>
+      <p class="font-semibold text-held">Not taken in. Correct these in the file and choose it again:</p>
       <ul class="mt-1 max-h-72 space-y-1 overflow-y-auto">
         <li v-for="issue in issues.slice(0, 60)" :key="issue.path + issue.code" data-checklist-issue>
           <code class="text-[0.95rem]">{{ issue.path || 'the file' }}</code> {{ words(issue)

@@ -40,7 +40,7 @@ const asks = (build: Build, parts: Parameters<typeof holds>[1]['parts'] = []): b
   props.positions.some((position) => holds(rule.value, { build, parts }, position));
 const kinds = computed(() => BIKE_KINDS.filter((kind) => asks(asBuilt(USUAL_BUILD[kind]).build)));
 const bikes = computed(() => fleet.bikes.filter((bike) => asks(bike.build, bike.parts)));
-function mend(): void {
+function correction(): void {
   const wrong = problem.value;
   if (wrong?.nearest)
     typed.value = typed.value.slice(0, wrong.at) + wrong.nearest + typed.value.slice(wrong.at + wrong.length);
@@ -81,8 +81,8 @@ function mend(): void {
           v-if="problem.nearest"
           type="button"
           class="min-h-12 font-semibold text-act underline"
-          data-rule-mend
-          @click="mend"
+          data-rule-correction
+          @click="correction"
         >
           Put “{{ problem.nearest }}” there
         </button>

@@ -3,7 +3,7 @@ const GROUPS = [
   { title: 'Every day', keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
   { title: 'One station, down the rack', keys: ['pressures', 'lube', 'bolts', 'lights'] },
   { title: 'Season and store', keys: ['season-opening', 'wet-season', 'lay-up'] },
-  { title: 'In and away', keys: ['new-bike', 'intake', 'event'] },
+  { title: 'In and away', keys: ['new-bike', 'assessment', 'event'] },
   { title: 'After something happened', keys: ['after-crash', 'after-transport', 'after-immersion'] },
 ] as const;
 

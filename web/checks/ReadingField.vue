@@ -4,7 +4,7 @@ import { Calculator } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Question } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
-import { takeReading, type TypedReading } from '@cadre/core/line';
+import { takeReading, type TypedReading } from '@cadre/core/batch-check';
 import {
   bareUnitOf,
   wantedMarkings,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Question } from '@cadre/core/catalogue';
-import { isAgainst, type TypedReading } from '@cadre/core/line';
+import { isAgainst, type TypedReading } from '@cadre/core/batch-check';
 import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
 import { SEVERITY_WORDS } from '@cadre/web/words';
 import type { MarkGiven } from './drafts';

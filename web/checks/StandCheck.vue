@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Question } from '@cadre/core/catalogue';
 import type { Mark } from '@cadre/core/checks';
-import type { TypedReading } from '@cadre/core/line';
+import type { TypedReading } from '@cadre/core/batch-check';
 import { takesReading } from '@cadre/core/measures';
 import { useKeys } from '@cadre/web/platform/keys';
 import { PHASE_WORDS, withPosition, zonesName, KIND_WORDS } from '@cadre/web/words';

@@ -1,5 +1,5 @@
 import { type Check, type NewMark, addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { leaveApart } from '@cadre/contract/repairs';
+import { leaveApart } from '@cadre/contract/reassembly';
 import { keepThing, kept, keptUnderWay, withChecklists, type KeptCheck } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { reactive, watch } from 'vue';
 import type { Question, Checkpoint } from '@cadre/core/catalogue';
 import type { Mark, Reading } from '@cadre/core/checks';
-import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/line';
+import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/batch-check';
 import { bareUnitOf } from '@cadre/core/measures';
 import { keepThing, keptThing } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';

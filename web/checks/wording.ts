@@ -1,4 +1,4 @@
-import type { MarkOutcome, Outcome, Side } from '@cadre/core/checks';
+import type { Outcome, Side } from '@cadre/core/checks';
 
 export const OUTCOME_WORDS: Record<Outcome, string> = {
   pass: 'Pass',
@@ -6,14 +6,6 @@ export const OUTCOME_WORDS: Record<Outcome, string> = {
   watch: 'Watch',
   fail: 'Fail',
   skipped: 'Skipped',
-};
-
-export const OUTCOME_MEANING: Record<Exclude<MarkOutcome, 'withdrawn'>, string> = {
-  pass: 'as described',
-  fixed: 'a problem was found and corrected; it passes now',
-  watch: 'may ride; checked every time',
-  fail: 'a problem was found',
-  skipped: 'not checked, with the reason',
 };
 
 export const SIDE_WORDS: Record<Side, string> = {

@@ -128,7 +128,7 @@ const bad = async (): Promise<void> =>
                 'row',
               )
             }}
-            did not come in. Mend them in the file below and bring that in.
+            did not come in. Correct them in the file below and bring that in.
           </p>
           <ul v-if="Object.keys(bring.result?.refused ?? {}).length" class="mt-1">
             <li v-for="(why, line) in bring.result?.refused" :key="line">Row {{ line }}: {{ why }}</li>

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { UnreachableError } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';

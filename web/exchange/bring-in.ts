@@ -1,14 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { importBikes, BATCH } from '@cadre/contract/exchange';
-import {
-  addModel,
-  addRack,
-  addSite,
-  changeRack,
-  type Bike,
-  type BikeFields,
-  type Wall,
-} from '@cadre/contract/fleet';
+import { addModel, addRack, addSite, changeRack, type Bike, type BikeFields } from '@cadre/contract/fleet';
+import { type Wall } from '@cadre/contract/wall';
 import type { FleetDocument } from '@cadre/core/exchange';
 import { RefusedError } from '@cadre/web/platform/api';
 import { type SendAct } from '@cadre/web/platform/act';

@@ -201,7 +201,7 @@ export const useImport = defineStore('import', () => {
     }
   }
 
-  /** Every row that is not in, with why, as a file to mend. */
+  /** Every row that is not in, with why, as a file to correction. */
   async function badRows(): Promise<string> {
     const reasons: Record<number, string> = { ...(result.value?.refused ?? {}) };
     for (const row of await worker().wrong()) reasons[row.line] = row.issues.map(issueWords).join('; ');

@@ -65,42 +65,44 @@ export const FAULT_WORDS: Record<FileFault, (detail: string) => Said> = {
   }),
 };
 
-type IssueWords = (value: string, mend: string | null) => string;
+type IssueWords = (value: string, correction: string | null) => string;
 const quoted = (value: string): string => `“${value}”`;
 
-/** What is wrong with a field of a row, and what would mend it. */
+/** What is wrong with a field of a row, and its correction. */
 const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
   'tag-missing': () => 'has no tag: give it one',
-  'tag-form': (value, mend) =>
-    `tag ${quoted(value)} has other than letters, digits and dashes${mend ? `: ${mend} would do` : ''}`,
-  'tag-twice': (value, mend) => `tag ${value} is in row ${mend} already: give one of them another`,
+  'tag-form': (value, correction) =>
+    `tag ${quoted(value)} has other than letters, digits and dashes${correction ? `: ${correction} would do` : ''}`,
+  'tag-twice': (value, correction) =>
+    `tag ${value} is in row ${correction} already: give one of them another`,
   'tag-in-fleet': (value) =>
     `${value} is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag`,
   'kind-missing': () => 'does not say what kind of bike it is: fill in its kind, or a model that is known',
   'model-missing': () => 'has no model: name it',
-  'word-unknown': (value, mend) =>
-    `${quoted(value)} is not understood${mend ? `: did it mean ${mend}?` : ': say above what it means'}`,
-  'word-unsure': (value, mend) => `${quoted(value)} may mean ${mend}: say so above`,
-  'date-unread': (value, mend) => `date ${quoted(value)} is not read: write it like ${mend}`,
-  'number-unread': (value, mend) => `${quoted(value)} is not read as a number: write it like ${mend}`,
+  'word-unknown': (value, correction) =>
+    `${quoted(value)} is not understood${correction ? `: did it mean ${correction}?` : ': say above what it means'}`,
+  'word-unsure': (value, correction) => `${quoted(value)} may mean ${correction}: say so above`,
+  'date-unread': (value, correction) => `date ${quoted(value)} is not read: write it like ${correction}`,
+  'number-unread': (value, correction) =>
+    `${quoted(value)} is not read as a number: write it like ${correction}`,
   'out-of-range': (value) => `${quoted(value)} is out of range: look at its unit`,
   'too-long': (value) => `${quoted(value.slice(0, 24))}… is too long: shorten it`,
-  'site-unknown': (value, mend) =>
+  'site-unknown': (value, correction) =>
     value
-      ? `site ${quoted(value)} is not known${mend ? `: did it mean ${mend}?` : ': tick “Make sites, racks and hooks”'}`
+      ? `site ${quoted(value)} is not known${correction ? `: did it mean ${correction}?` : ': tick “Make sites, racks and hooks”'}`
       : 'names no site: choose one above',
-  'rack-unknown': (value, mend) =>
-    `rack ${quoted(value)} is not known${mend ? `: did it mean ${mend}?` : ': tick “Make sites, racks and hooks”'}`,
-  'hook-unknown': (value, mend) => `hook ${quoted(value)} is not there: ${mend}`,
-  'hook-taken': (value, mend) =>
-    `${mend} hangs on hook ${value} and is not in this list: choose another hook`,
-  'hook-twice': (value, mend) => `hook ${value} is given to row ${mend} too: choose another`,
+  'rack-unknown': (value, correction) =>
+    `rack ${quoted(value)} is not known${correction ? `: did it mean ${correction}?` : ': tick “Make sites, racks and hooks”'}`,
+  'hook-unknown': (value, correction) => `hook ${quoted(value)} is not there: ${correction}`,
+  'hook-taken': (value, correction) =>
+    `${correction} hangs on hook ${value} and is not in this list: choose another hook`,
+  'hook-twice': (value, correction) => `hook ${value} is given to row ${correction} too: choose another`,
   'rack-full': (value) => `${value} has no free hook: choose another rack, or let missing hooks be added`,
   refused: (value) => value,
 };
 
 export function issueWords(issue: RowIssue): string {
-  const words = ISSUE_WORDS[issue.code](issue.value, issue.mend);
+  const words = ISSUE_WORDS[issue.code](issue.value, issue.correction);
   const named: readonly RowIssueCode[] = [
     'tag-missing',
     'tag-form',

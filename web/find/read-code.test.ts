@@ -10,12 +10,14 @@ describe('a code', () => {
     expect(readCode(text, bikes, origin)).toEqual({ kind: 'bike', bike: bikes[0] });
   });
   it('of a paper sheet leads to its line, but only here', () => {
-    expect(readCode(`${origin}/line?bikes=Q31&way=paper`, bikes, origin)).toEqual({
+    expect(readCode(`${origin}/batch-check?bikes=Q31&way=paper`, bikes, origin)).toEqual({
       kind: 'page',
-      path: '/line?bikes=Q31&way=paper',
+      path: '/batch-check?bikes=Q31&way=paper',
     });
-    expect(readCode('https://elsewhere.example/line?bikes=Q31', bikes, origin)).toEqual({ kind: 'nobody' });
-    expect(readCode(`${origin}.elsewhere.example/line`, bikes, origin)).toEqual({ kind: 'nobody' });
+    expect(readCode('https://elsewhere.example/batch-check?bikes=Q31', bikes, origin)).toEqual({
+      kind: 'nobody',
+    });
+    expect(readCode(`${origin}.elsewhere.example/batch-check`, bikes, origin)).toEqual({ kind: 'nobody' });
   });
   it.each(['/people', '/policy', '/api/v1/wall'])('never leads to %s', (path) => {
     expect(readCode(`${origin}${path}`, bikes, origin)).toEqual({ kind: 'nobody' });

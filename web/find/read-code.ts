@@ -6,7 +6,7 @@ export type CodeTarget =
   | { readonly kind: 'page'; readonly path: string }
   | { readonly kind: 'nobody' };
 
-const PAGES = /^\/(line|paper|rounds|bikes|stand|checks)(\/|\?|$)/;
+const PAGES = /^\/(batch-check|paper|rounds|bikes|stand|checks)(\/|\?|$)/;
 
 /** A tag, or an address of this very program as its own codes carry it. Anything else leads nowhere. */
 export function readCode(text: string, bikes: readonly Bike[], origin: string): CodeTarget {

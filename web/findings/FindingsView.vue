@@ -28,7 +28,7 @@ const { all, rows, search, severities, states, set } = useFindings();
 const STATE_WORDS: Record<FoundState, string> = {
   open: 'To repair',
   'in-work': 'In work',
-  mended: 'Look again',
+  repaired: 'Look again',
   rechecked: 'To release',
 };
 

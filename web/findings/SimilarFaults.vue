@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
-import { listSimilarFaults } from '@cadre/contract/findings';
+import { listSimilarFaults } from '@cadre/contract/similar-faults';
 import type { AnswerOf } from '@cadre/contract/http';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
 import { send, UnreachableError } from '@cadre/web/platform/api';
@@ -9,7 +9,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import { siblingWords } from './sibling-wording';
 
-/** Other bikes where the same may be wrong: why, who has it already, who was looked at since, and a line over the rest. */
+/** Other bikes where the same may be wrong: why, who has it already, who was looked at since, and a batch over the rest. */
 const props = defineProps<{ findingId: string }>();
 const fleet = useFleet();
 const now = useNow();
@@ -41,8 +41,8 @@ const groups = computed(() => {
   }
   return [...byWhy];
 });
-const line = computed(() => ({
-  name: 'line',
+const batch = computed(() => ({
+  name: 'batch-check',
   query: {
     bikes: left.value.map((each) => each.tag).join(','),
     ...(told.value?.checklistKey ? { checklist: told.value.checklistKey } : {}),
@@ -80,10 +80,10 @@ const line = computed(() => ({
       </div>
       <RouterLink
         v-if="left.length"
-        :to="line"
+        :to="batch"
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        data-line-across
-        >A line of this one look over {{ count(left.length, 'bike') }}</RouterLink
+        data-batch-across
+        >A batch of this one look over {{ count(left.length, 'bike') }}</RouterLink
       >
       <p v-else>All of them were looked at since, or have it on record.</p>
     </div>

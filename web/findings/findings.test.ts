@@ -51,7 +51,7 @@ const bikes = [
       severity: 'soon',
       limit: { until: Date.now() + DAY, outings: 10 },
       outingsUsed: 4,
-      state: 'mended',
+      state: 'repaired',
       words: words('Worn'),
     }),
   ),
@@ -118,7 +118,7 @@ describe('the findings of the fleet', () => {
   it('are searched and filtered by what stands in the address', async () => {
     expect(order(await shown('/findings?q=chain h1'))).toEqual(['soon']);
     expect(order(await shown('/findings?severity=upkeep,stop'))).toEqual(['stop', 'up']);
-    expect(order(await shown('/findings?state=mended'))).toEqual(['soon']);
+    expect(order(await shown('/findings?state=repaired'))).toEqual(['soon']);
     const none = await shown('/findings?q=nothing');
     expect(order(none)).toEqual([]);
     expect(none.text()).toContain('Nothing open fits this search');

@@ -1,7 +1,7 @@
 import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Wall } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { useFleet } from '@cadre/web/fleet';
 import SimilarFaults from './SimilarFaults.vue';
 
@@ -29,7 +29,7 @@ async function shown() {
 const lineOf = (view: Awaited<ReturnType<typeof shown>>): unknown =>
   view
     .findAllComponents(RouterLinkStub)
-    .find((link) => link.attributes('data-line-across') !== undefined)
+    .find((link) => link.attributes('data-batch-across') !== undefined)
     ?.props('to');
 
 describe('a look across', () => {
@@ -76,7 +76,7 @@ describe('a look across', () => {
     expect(view.get('[data-sibling=H3]').text()).toContain('has it');
     expect(view.get('[data-sibling=H4]').text()).toContain('looked at today');
     expect(lineOf(view)).toEqual({
-      name: 'line',
+      name: 'batch-check',
       query: { bikes: 'H2,H5', checklist: 'wet-season', of: 'look:disc-pads' },
     });
   });
@@ -84,7 +84,7 @@ describe('a look across', () => {
     answer = { siblings: [sibling('H2')], checkpoint: 'rim', checklistKey: null };
     const left = await shown();
     await left.get('[data-similar-faults-open]').trigger('click');
-    expect(lineOf(left)).toEqual({ name: 'line', query: { bikes: 'H2', of: 'look:rim' } });
+    expect(lineOf(left)).toEqual({ name: 'batch-check', query: { bikes: 'H2', of: 'look:rim' } });
     answer = { siblings: [sibling('H2', { found: true })], checkpoint: 'rim', checklistKey: null };
     const done = await shown();
     await done.get('[data-similar-faults-open]').trigger('click');

@@ -24,7 +24,7 @@ export interface FindingRow {
   readonly text: string;
 }
 
-export const FOUND_STATES = ['open', 'in-work', 'mended', 'rechecked'] as const;
+export const FOUND_STATES = ['open', 'in-work', 'repaired', 'rechecked'] as const;
 export type FoundState = (typeof FOUND_STATES)[number];
 
 export interface FindingsInHand {

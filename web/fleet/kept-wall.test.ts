@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { kept } from '@cadre/web/platform/local-db';
 import { KeptWall } from './kept-wall';
 

@@ -1,4 +1,5 @@
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { keepPlain, keptThing } from '@cadre/web/platform/local-db';
 
 const WHOLE = 'wall';

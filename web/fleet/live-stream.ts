@@ -1,4 +1,4 @@
-import { changes } from '@cadre/contract/records';
+import { changes } from '@cadre/contract/timeline';
 
 export interface LiveListener {
   /** Something changed on this bike; null: something that belongs to no single bike. */

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Wall } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import { KeptWall } from './kept-wall';
 import { useFleet } from './use-fleet';

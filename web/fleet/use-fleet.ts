@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { getBike, getWall, hangBikes, moveBike, type Bike, type Wall } from '@cadre/contract/fleet';
+import { getBike, hangBikes, moveBike, type Bike } from '@cadre/contract/fleet';
+import { getWall, type Wall } from '@cadre/contract/wall';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
 import { RefusedError, send, sendForText, UnreachableError } from '@cadre/web/platform/api';

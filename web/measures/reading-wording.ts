@@ -1,4 +1,4 @@
-import type { TypedCell } from '@cadre/core/line';
+import type { TypedCell } from '@cadre/core/batch-check';
 import {
   bareUnitOf,
   MEASURES,

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Person } from '@cadre/contract/people';
-import type { Wall } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { fill } from '../../testing/field';

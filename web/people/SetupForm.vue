@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive } from 'vue';
-import { setUp } from '@cadre/contract/people';
+import { setUp } from '@cadre/contract/setup';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';

@@ -1,13 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import {
-  currentSession,
-  setupState,
-  signIn,
-  signOut,
-  type Person,
-  type Session,
-} from '@cadre/contract/people';
+import { currentSession, signIn, signOut, type Person, type Session } from '@cadre/contract/people';
+import { setupState } from '@cadre/contract/setup';
 import type { AnswerOf } from '@cadre/contract/http';
 import { mayAct, type Act } from '@cadre/core/people';
 import { keepThing, keptThing } from '@cadre/web/platform/local-db';

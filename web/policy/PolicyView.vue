@@ -45,7 +45,7 @@ const SUBSTITUTION_WORDS: Record<SizeSubstitution, string> = {
 };
 const LEGAL_WORDS: Record<LegalWeight, string> = {
   stop: 'A stop until it is there',
-  soon: 'Soon: mended within its time',
+  soon: 'Soon: repaired within its time',
 };
 type Numbered = 'soonDays' | 'soonOutings' | 'times' | 'days';
 const NUMBERS: readonly { key: Numbered; label: string; least: number; most: number; hint: string }[] = [

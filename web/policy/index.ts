@@ -1,2 +1,1 @@
 export { policyViews } from './views';
-export { usePolicyForm } from './use-policy-form';

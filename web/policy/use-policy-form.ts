@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
-import { policyVersions, previewPolicy, publishPolicy, type PolicyChoices } from '@cadre/contract/catalogue';
+import { type PolicyChoices } from '@cadre/contract/catalogue';
+import { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { PolicyVersion } from '@cadre/core/catalogue';
 import { send } from '@cadre/web/platform/api';

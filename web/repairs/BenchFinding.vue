@@ -46,7 +46,7 @@ const mates = computed(() =>
 /** Whether its part has gone since: nobody can look at it again, so it is closed by name. The server has the last word. */
 const isGone = computed(() => {
   const { applies, position, state } = props.finding;
-  if (!applies || (state !== 'open' && state !== 'mended') || !session.may('repair')) return false;
+  if (!applies || (state !== 'open' && state !== 'repaired') || !session.may('repair')) return false;
   return !holds(applies, asBuilt(props.bike.build), position);
 });
 const limit = computed(() => {

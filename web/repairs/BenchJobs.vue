@@ -20,12 +20,12 @@ const emit = defineEmits<{ pick: [bikeId: string] }>();
 const fleet = useFleet();
 const now = useNow();
 const bikeOf = (place: BenchPlace): Bike | undefined => fleet.bikeById.get(place.job.bikeId);
-/** What is to be mended; where nothing is, what holds it. */
+/** What is to be repaired; where nothing is, what holds it. */
 const firstReason = (bike: Bike): string => {
-  const mends = bike.facts.findings.filter((finding) => finding.severity !== 'watch');
+  const repairs = bike.facts.findings.filter((finding) => finding.severity !== 'watch');
   const reason = props.answer(bike).reasons[0];
-  if (mends[0] && reason?.code === 'no-valid-check')
-    return `${withPosition(mends[0].words.checkpoint, mends[0].position)}: ${mends[0].words.fault.toLowerCase()}`;
+  if (repairs[0] && reason?.code === 'no-valid-check')
+    return `${withPosition(repairs[0].words.checkpoint, repairs[0].position)}: ${repairs[0].words.fault.toLowerCase()}`;
   return reason
     ? reasonWords(reason, now.value, fleet.nameOf).what
     : (bike.facts.findings[0]?.words.fault ?? '');

@@ -92,7 +92,7 @@ const withHands = (many: number): void =>
         >
       </div>
       <p v-if="places.length === 0" class="mt-2 text-soft">
-        Nothing to mend. Every bike is as it should be, or has not been looked at.
+        Nothing to repair. Every bike is as it should be, or has not been looked at.
       </p>
       <BenchJobs
         v-else

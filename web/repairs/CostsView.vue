@@ -14,7 +14,7 @@ import { useMoney } from '@cadre/web/parts';
 import { ChoiceChips, NoticePlate, useRefusal } from '@cadre/web/ui';
 import WaitingForUpkeep from './WaitingForUpkeep.vue';
 
-/** What repairs cost: parts and minutes, by what was mended, bike, kind and month; and what waiting with upkeep would. */
+/** What repairs cost: parts and minutes, by what was repaired, bike, kind and month; and what waiting with upkeep would. */
 const DAY_MS = 86_400_000;
 const SPANS = [
   { value: '30', label: '30 days' },
@@ -46,7 +46,7 @@ const tables = computed(() => {
   const of = costs.value;
   if (!of) return [];
   return [
-    { name: 'By what was mended', rows: of.byFinding.slice(0, 12), word: (key: string) => key },
+    { name: 'By what was repaired', rows: of.byFinding.slice(0, 12), word: (key: string) => key },
     {
       name: 'By bike',
       rows: of.byBike.slice(0, 12),

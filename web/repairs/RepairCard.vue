@@ -91,7 +91,7 @@ const facts = computed(() =>
         Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}
       </p>
       <p v-if="barred" class="mt-1 font-semibold text-watch">
-        You mended this. Policy wants a second person here: somebody else looks again.
+        You repaired this. Policy wants a second person here: somebody else looks again.
       </p>
       <ActButton
         v-else-if="session.may('recheck')"

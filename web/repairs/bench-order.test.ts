@@ -103,7 +103,7 @@ describe('the jobs of the bench', () => {
       plan: { ...NO_PLAN, waits },
     } as unknown as Repair;
     expect(ordered([held], [], [repair])).toEqual(['a away']);
-    expect(ordered([bike('b', [findingLike()], { intake: { id: 'i' } })])).toEqual([]);
+    expect(ordered([bike('b', [findingLike()], { assessment: { id: 'i' } })])).toEqual([]);
   });
 });
 

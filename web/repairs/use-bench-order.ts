@@ -20,7 +20,7 @@ interface Facts {
 }
 
 /** What stops the bike, or where nothing does what asks for a repair in time. */
-function toMend(bike: Bike, now: number): readonly Finding[] {
+function toRepair(bike: Bike, now: number): readonly Finding[] {
   const findings = bike.facts.findings as readonly Finding[];
   const stops = findings.filter((finding) => isStopNow(finding, now));
   return stops.length > 0
@@ -55,12 +55,12 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
   const catalogue = useCatalogue();
   const now = useNow();
   const isJob = (bike: Bike): boolean =>
-    !bike.facts.intake &&
+    !bike.facts.assessment &&
     (answer(bike).fitness === 'held' ||
       bike.facts.repairs.length > 0 ||
       bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep'));
   const jobOf = (bike: Bike): BenchJob => {
-    const findings = toMend(bike, now.value);
+    const findings = toRepair(bike, now.value);
     const own = repairs().filter((repair) => repair.bikeId === bike.id && repair.state === 'started');
     const waits = own.find((repair) => repair.plan.waits)?.plan.waits ?? null;
     const planned = own.flatMap((repair) => repair.plan.needs);

@@ -4,16 +4,15 @@ import { closeFinding, mergeFindings, setSeverity } from '@cadre/contract/findin
 import {
   finishRepair,
   hangTag,
-  leaveApart,
   listRepairs,
   openRecheck,
   planRepair,
-  putTogether,
   releaseBike,
   startRepair,
   type Repair,
   type RepairPlan,
 } from '@cadre/contract/repairs';
+import { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import type { Check } from '@cadre/contract/checks';
 import type { Severity } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';

@@ -25,7 +25,7 @@ export const TOUCH_WORDS: Record<Touch, string> = {
 export const STATE_WORDS: Record<FindingState, string> = {
   open: 'to repair',
   'in-work': 'in work',
-  mended: 'repaired, look again',
+  repaired: 'repaired, look again',
   rechecked: 'sound again, waits for release',
   closed: 'closed',
 };
@@ -46,7 +46,7 @@ export function blockWords(block: ReleaseBlock): string {
     case 'report-unread':
       return 'Read the rider’s report';
     case 'on-offer':
-      return 'Decide the intake: it is on offer, not of the fleet';
+      return 'Decide the assessment: it is on offer, not of the fleet';
     default:
       return assertNever(block);
   }

@@ -64,7 +64,7 @@ function goNext(): void {
 function goLine(): void {
   const tags = left.value.map((row) => row.bike.tag).join(',');
   void router.push({
-    name: 'line',
+    name: 'batch-check',
     query: {
       bikes: tags,
       ...(props.round.checklistKey ? { checklist: props.round.checklistKey } : {}),
@@ -87,7 +87,7 @@ useKeys(
   }),
   [
     { keys: 'N', does: 'The next bike for me' },
-    { keys: 'L', does: 'Down the line with what is left' },
+    { keys: 'L', does: 'Batch check of what is left' },
   ],
 );
 const RAILS = computed(() =>

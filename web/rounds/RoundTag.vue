@@ -6,7 +6,7 @@ import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { Hourglass } from '@lucide/vue';
-import { isDue } from '@cadre/core/waits';
+import { isDue } from '@cadre/core/timed-rechecks';
 import { FitnessMark } from '@cadre/web/ui';
 import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
@@ -40,7 +40,7 @@ const words = computed(() => {
 });
 /** A look asked for later has raised itself on it. */
 const again = computed(
-  () => (props.row.bike.facts.waits ?? []).find((wait) => isDue(wait, now.value)) ?? null,
+  () => (props.row.bike.facts.timedRechecks ?? []).find((recheck) => isDue(recheck, now.value)) ?? null,
 );
 const act = computed(() => {
   if (!props.may) return '';

@@ -31,15 +31,15 @@ const checklistWords = (key: string | null): string =>
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="sturdy mr-auto text-3xl leading-tight">Rounds</h1>
       <RouterLink
-        :to="{ name: 'line' }"
+        :to="{ name: 'batch-check' }"
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Down the line</RouterLink
+        >Batch check</RouterLink
       >
       <RouterLink
         v-if="session.may('edit-program')"
-        :to="{ name: 'patterns' }"
+        :to="{ name: 'unusual-records' }"
         class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Patterns</RouterLink
+        >Unusual records</RouterLink
       >
       <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making"
         >New round</ActButton

@@ -1,13 +1,5 @@
-import type { Projection, RowState } from '@cadre/core/rounds';
+import type { Projection } from '@cadre/core/rounds';
 import { clock, count, dayAndClock, untilNow } from '@cadre/web/platform/time';
-
-export const ROW_STATE_WORDS: Record<RowState, string> = {
-  waiting: 'to do',
-  'in-hand': 'in hand',
-  abandoned: 'left lying',
-  done: 'done',
-  incomplete: 'signed incomplete',
-};
 
 /** "done about 08:40, between 08:31 and 08:52", or by day when it takes longer than that. */
 export function finishWords(

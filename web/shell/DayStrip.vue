@@ -3,7 +3,7 @@ import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { siteTimeToday } from '@cadre/core/schedule';
 import type { Fitness } from '@cadre/core/fitness';
-import { dueWaits } from '@cadre/core/waits';
+import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -40,7 +40,10 @@ const counts = computed(() => {
 const again = computed(() =>
   fleet.bikes
     .flatMap((bike) =>
-      dueWaits(bike.facts.waits ?? [], now.value).map((wait) => ({ bike, since: wait.dueAt ?? wait.since })),
+      dueTimedRechecks(bike.facts.timedRechecks ?? [], now.value).map((recheck) => ({
+        bike,
+        since: recheck.dueAt ?? recheck.since,
+      })),
     )
     .sort((a, b) => a.since - b.since),
 );
@@ -64,7 +67,7 @@ const SETUP: readonly string[] = ['checklists', 'people'];
 /** On a phone the wall has it under More. */
 const NOT_ON_PHONE: readonly string[] = ['tools'];
 const PARTS: Readonly<Record<string, readonly string[]>> = {
-  rounds: ['round', 'line'],
+  rounds: ['round', 'batch-check'],
   checklists: ['checklist', 'checklist-edit', 'checklist-new', 'catalogue', 'routes', 'policy'],
 };
 const isHere = (link: { name: string }): boolean =>

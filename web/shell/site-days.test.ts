@@ -2,13 +2,14 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
-import type { Bike, Wall } from '@cadre/contract/fleet';
+import type { Bike } from '@cadre/contract/fleet';
+import type { Wall } from '@cadre/contract/wall';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { dayAndClock, setServerNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
-import PatternsView from '../unusual-records/UnusualRecordsView.vue';
-import PaperView from '../line/PaperView.vue';
+import UnusualRecordsView from '../unusual-records/UnusualRecordsView.vue';
+import PaperView from '../batch-check/PaperView.vue';
 import { fetched } from '../../testing/fetched';
 
 /** Half past two in the afternoon in Adak, and the next day already in Auckland, where this browser stands. */
@@ -57,7 +58,7 @@ beforeEach(() => {
   const view = { template: '<i />' };
   router = createRouter({
     history: createMemoryHistory(),
-    routes: ['line', 'check', 'bike', 'paper'].map((name) => ({
+    routes: ['batch-check', 'check', 'bike', 'paper'].map((name) => ({
       name,
       path: `/${name}/:checkId?/:bikeId?`,
       component: view,
@@ -93,8 +94,10 @@ describe('days and times are the site’s, wherever the browser stands', () => {
       at: LATE,
     };
     await router.push('/paper');
-    fetched({ 'GET /api/v1/patterns': () => ({ since: LATE, hasty: [hasty], sameDigits: [], healed: [] }) });
-    const view = mount(PatternsView, { global: { plugins: [router] } });
+    fetched({
+      'GET /api/v1/unusual-records': () => ({ since: LATE, hasty: [hasty], sameDigits: [], healed: [] }),
+    });
+    const view = mount(UnusualRecordsView, { global: { plugins: [router] } });
     await flushPromises();
     expect(view.text()).toContain('Since 9 Jun 2026');
     expect(view.text()).toContain('Iris, today 14:30');

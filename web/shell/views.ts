@@ -4,13 +4,13 @@ import { catalogueViews } from '@cadre/web/catalogue';
 import { checksViews } from '@cadre/web/checks';
 import { exchangeViews } from '@cadre/web/exchange';
 import { findingsViews } from '@cadre/web/findings';
-import { intakeViews } from '@cadre/web/intake';
-import { lineViews } from '@cadre/web/line';
+import { assessmentViews } from '@cadre/web/assessments';
+import { batchCheckViews } from '@cadre/web/batch-check';
 import { modelsViews } from '@cadre/web/models';
 import { partsViews } from '@cadre/web/parts';
 import { peopleViews } from '@cadre/web/people';
 import { policyViews } from '@cadre/web/policy';
-import { recordsViews } from '@cadre/web/records';
+import { timelineViews } from '@cadre/web/timeline';
 import { repairsViews } from '@cadre/web/repairs';
 import { roundsViews } from '@cadre/web/rounds';
 import { scheduleViews } from '@cadre/web/schedule';
@@ -26,13 +26,13 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...checksViews,
   ...exchangeViews,
   ...findingsViews,
-  ...intakeViews,
-  ...lineViews,
+  ...assessmentViews,
+  ...batchCheckViews,
   ...modelsViews,
   ...partsViews,
   ...peopleViews,
   ...policyViews,
-  ...recordsViews,
+  ...timelineViews,
   ...repairsViews,
   ...roundsViews,
   ...scheduleViews,

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { questionsOf, type Question } from '@cadre/core/catalogue';
-import { takeReading } from '@cadre/core/line';
+import { takeReading } from '@cadre/core/batch-check';
 import type { Measure } from '@cadre/core/measures';
 import { POSITION_WORDS } from '@cadre/web/words';
 import { useCatalogue } from '@cadre/web/catalogue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue';
-import { listPatterns } from '@cadre/contract/checks';
+import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import type { AnswerOf } from '@cadre/contract/http';
 import { count, dayAndClock, dayAt, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
@@ -13,11 +13,11 @@ import { wornName } from '@cadre/web/wear';
 const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
-const found = shallowRef<AnswerOf<typeof listPatterns> | null>(null);
+const found = shallowRef<AnswerOf<typeof listUnusualRecords> | null>(null);
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
   await refusal.run(async () => {
-    found.value = await send(listPatterns);
+    found.value = await send(listUnusualRecords);
   });
 });
 /** Days and times of a bike are its site's; what is of no one bike is told in the first site's. */
@@ -29,9 +29,9 @@ const zoneOf = (tag: string): string | undefined => {
 </script>
 
 <template>
-  <main class="mx-auto max-w-5xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-patterns>
+  <main class="mx-auto max-w-5xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-unusual-records>
     <header>
-      <h1 class="sturdy text-3xl leading-tight">Patterns</h1>
+      <h1 class="sturdy text-3xl leading-tight">Unusual records</h1>
       <p class="max-w-[65ch] text-soft">
         Records that look unlikely. There are good reasons for each: one clock behind another, a pump with a
         stop, two people at one tablet. Ask before you think anything. Nothing is blocked by it, and only the

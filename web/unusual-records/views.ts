@@ -2,9 +2,9 @@ import type { RouteRecordRaw } from 'vue-router';
 
 export const unusualRecordsViews: readonly RouteRecordRaw[] = [
   {
-    path: '/patterns',
-    name: 'patterns',
+    path: '/unusual-records',
+    name: 'unusual-records',
     component: () => import('./UnusualRecordsView.vue'),
-    meta: { title: 'Patterns' },
+    meta: { title: 'Unusual records' },
   },
 ];

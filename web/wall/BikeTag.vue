@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { Hourglass, PencilLine, Wrench } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Fitness } from '@cadre/core/fitness';
-import { isDue } from '@cadre/core/waits';
+import { isDue } from '@cadre/core/timed-rechecks';
 import { useNow } from '@cadre/web/platform/time';
 import { FitnessMark } from '@cadre/web/ui';
 import { BikeSign } from '@cadre/web/figures';
@@ -22,7 +22,9 @@ const props = defineProps<{
 }>();
 const now = useNow();
 /** A look asked for later whose time has come. Most bikes wait for nothing, and follow no clock. */
-const lookAgain = computed(() => (props.bike.facts.waits ?? []).some((wait) => isDue(wait, now.value)));
+const lookAgain = computed(() =>
+  (props.bike.facts.timedRechecks ?? []).some((recheck) => isDue(recheck, now.value)),
+);
 const away = computed(() => props.bike.whereabouts === 'out');
 const line = computed(() => {
   if (away.value) return 'out';

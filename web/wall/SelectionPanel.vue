@@ -130,10 +130,10 @@ async function hangAll(): Promise<void> {
       >
       <RouterLink
         v-if="bikes.length && session.may('mark')"
-        :to="{ name: 'line', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
+        :to="{ name: 'batch-check', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
         class="inline-flex min-h-12 items-center justify-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        data-line-with
-        >Down the line with {{ bikes.length === 1 ? 'it' : 'them' }}</RouterLink
+        data-batch-with
+        >Batch check of {{ bikes.length === 1 ? 'it' : 'them' }}</RouterLink
       >
       <ActButton :disabled="out.length === 0 || refusal.busy.value" data-take-back @click="moveAll(out, 'in')"
         >Take back {{ count(out.length, 'bike') }}</ActButton

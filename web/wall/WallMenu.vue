@@ -12,13 +12,13 @@ const view = useWallView();
 const session = useSession();
 const may = computed(() => session.may('edit-fleet'));
 const LINKS = [
-  { name: 'line', words: 'Down the line', fleet: false },
+  { name: 'batch-check', words: 'Batch check', fleet: false },
   { name: 'rounds', words: 'Rounds', fleet: false },
   { name: 'bike-new', words: 'Add a bike', fleet: true },
   { name: 'exchange', words: 'Bring in or export a list', fleet: false },
   { name: 'stock', words: 'Parts and orders', fleet: false },
   { name: 'costs', words: 'What repairs cost', fleet: false },
-  { name: 'intake', words: 'Used bikes on offer', fleet: false },
+  { name: 'assessment', words: 'Used bikes on offer', fleet: false },
   { name: 'tools', words: 'Tools: measures, torque, units', fleet: false },
   { name: 'checklists', words: 'Checklists, checkpoints, policy', fleet: false },
   { name: 'models', words: 'Models and fit lists', fleet: false },

@@ -1,2 +1,1 @@
 export { wallViews } from './views';
-export { type Grouping } from './wall-lines';

@@ -40,7 +40,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'sign-check': 'Finish and sign the check',
   'complete-check': 'A complete check',
   'incident-check': 'A complete check for just that',
-  'intake-decision': 'Look it over, price it, take it or leave it',
+  'assessment-decision': 'Look it over, price it, take it or leave it',
   'co-sign': 'Somebody experienced co-signs',
   'ride-out': 'A ride-out check',
   'read-report': 'Read the report',

@@ -156,7 +156,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Shake the seat hard on its mount. Close and pull every buckle; look at foot guards and the straps’ stitching. Read the most it may carry.',
     passWhen: 'Mount firm, every buckle holds, spokes guarded.',
     faults: [
-      fault('mount', 'Mount loose', 'stop', 'No child in it. Mend it or take it off.'),
+      fault('mount', 'Mount loose', 'stop', 'No child in it. Repair it or take it off.'),
       fault('buckle', 'Buckle or strap fails', 'stop', 'No child in it. New harness.'),
       fault('guard', 'Foot guard missing', 'stop', 'No child in it: a foot in the spokes. Fit the guard.'),
     ],
@@ -238,7 +238,7 @@ export const assistAndRest: readonly Checkpoint[] = [
         'legal-missing',
         'A light local rules ask for is missing or dead',
         'soon',
-        'Mend or swap it before dusk.',
+        'Repair or swap it before dusk.',
         { legal: true },
       ),
       fault('weak', 'Weak or loose', 'upkeep', 'Charge, new cell, tighten.'),

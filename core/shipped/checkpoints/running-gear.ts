@@ -372,7 +372,7 @@ export const runningGear: readonly Checkpoint[] = [
         'stop',
         'Keep it off the trail. Fit and torque it.',
       ),
-      fault('mesh', 'Mesh or strap torn', 'soon', 'Mend it before it tears through.'),
+      fault('mesh', 'Mesh or strap torn', 'soon', 'Repair it before it tears through.'),
     ],
     applies: TRIKE,
     tools: [],

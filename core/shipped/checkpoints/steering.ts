@@ -208,7 +208,7 @@ export const steering: readonly Checkpoint[] = [
         'legal-missing',
         'Something local rules ask for is missing or dead',
         'soon',
-        'Fit or mend it before it goes on the road.',
+        'Fit or repair it before it goes on the road.',
         {
           legal: true,
         },

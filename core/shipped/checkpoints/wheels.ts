@@ -166,7 +166,7 @@ export const wheels: readonly Checkpoint[] = [
         'crack',
         'Crack at a spoke hole, the seam or the wall',
         'stop',
-        'Keep it off the trail. The rim is replaced, not mended.',
+        'Keep it off the trail. The rim is replaced, not repaired.',
       ),
       fault(
         'bulge',

@@ -1,5 +1,5 @@
 import type { EntitySchemaColumnOptions } from 'typeorm';
-import { canonicalJson } from '@cadre/core/records';
+import { canonicalJson } from '@cadre/core/event-log';
 
 /** The column shapes used everywhere, so that a table reads as a list of names. */
 export const uuid = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({

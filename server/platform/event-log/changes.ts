@@ -1,5 +1,5 @@
 import { MoreThan, type DataSource } from 'typeorm';
-import type { Change } from '@cadre/contract/records';
+import type { Change } from '@cadre/contract/timeline';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
 import type { EventLog } from './event-log';
 

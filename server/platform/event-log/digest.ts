@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { canonicalJson } from '@cadre/core/records';
+import { canonicalJson } from '@cadre/core/event-log';
 
 export function sha256(text: string): string {
   return createHash('sha256').update(text, 'utf8').digest('hex');

@@ -1,6 +1,6 @@
 import { Between, IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
-import { canonicalJson, entryText, GENESIS } from '@cadre/core/records';
+import { canonicalJson, entryText, GENESIS } from '@cadre/core/event-log';
 import type { ErrorCode } from '@cadre/core/errors';
 import { bikeOf, type AnyBodies, type EventOf, type NewEvent, type StoredEvent } from './events';
 import type { Chain } from './chain';

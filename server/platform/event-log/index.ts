@@ -11,10 +11,9 @@ export {
 } from './chain';
 export { hashOf, sha256 } from './digest';
 export { chainHeadEntity, entryEntity, type EntryRow } from './entities';
-export { EventLog, type Outcome, type Projector } from './event-log';
+export { EventLog, type Projector } from './event-log';
 export {
   bikeOf,
-  type AnyBodies,
   type EventOf,
   type NewEvent,
   type Project,

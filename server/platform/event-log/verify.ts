@@ -1,5 +1,5 @@
 import type { DataSource } from 'typeorm';
-import { faultInChain, type EntryCore } from '@cadre/core/records';
+import { faultInChain, type EntryCore } from '@cadre/core/event-log';
 import { sha256 } from './digest';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
 

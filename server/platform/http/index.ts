@@ -1,6 +1,6 @@
 export { requireAct, type Actor } from './actor';
 export { sessionToken, setSessionCookie } from './cookie';
-export { createHttpApp, type HttpDeps } from './create-app';
+export { createHttpApp } from './create-app';
 export { deviceOf } from './device';
 export { STATUS } from './errors';
 export { schemaOf } from './openapi';

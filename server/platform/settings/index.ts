@@ -1,1 +1,1 @@
-export { parseSettings, type SettingFault, type Settings } from './settings';
+export { parseSettings, type Settings } from './settings';

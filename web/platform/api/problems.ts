@@ -114,8 +114,14 @@ const WORDS: Record<ErrorCode, Words> = {
     what: `There are ${String(p.most)} photos of this look already.`,
     todo: 'Say the rest in the note.',
   }),
-  'wait.over': say('Somebody has answered this look meanwhile.', 'Reload the bike to see what was found.'),
-  'wait.gauge-again': say('A soak is answered by a second gauge reading.', 'Gauge it again and type that.'),
+  'timed-recheck.over': say(
+    'Somebody has answered this look meanwhile.',
+    'Reload the bike to see what was found.',
+  ),
+  'timed-recheck.gauge-again': say(
+    'A soak is answered by a second gauge reading.',
+    'Gauge it again and type that.',
+  ),
   'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),
   'round.undone-unsaid': (p) => ({
     what: `Not done, and not said why: ${list(p.tags)}.`,
@@ -164,8 +170,8 @@ const WORDS: Record<ErrorCode, Words> = {
     what: `Hang-tag ${String(p.hangTag ?? '')} is on it already.`,
     todo: 'One is enough: it comes back at the release.',
   }),
-  'intake.decided': say('This intake was decided already.', 'Look at the bike itself.'),
-  'intake.not-priced': (p) => ({
+  'assessment.decided': say('This assessment was decided already.', 'Look at the bike itself.'),
+  'assessment.not-priced': (p) => ({
     what: `Not priced yet: ${list(p.faults)}.`,
     todo: 'Price every finding, nothing where it costs nothing.',
   }),
@@ -177,7 +183,7 @@ const WORDS: Record<ErrorCode, Words> = {
   'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
   'repair.nothing-to-recheck': say('There is nothing to look at again.', 'Say what the work touched.'),
   'recheck.second-person': (p) => ({
-    what: `You mended this yourself: ${list(p.faults)}.`,
+    what: `You repaired this yourself: ${list(p.faults)}.`,
     todo: 'Policy wants somebody else to look again here. Change person.',
   }),
   'release.not-held': say('Nothing holds this bike.', 'No release is needed.'),

@@ -6,7 +6,7 @@ import {
   costOfWaiting,
   handForce,
   healthVerdict,
-  intake,
+  assessment,
   sagBand,
   sagPressure,
   sagShare,
@@ -305,7 +305,7 @@ export const decline: Tool = {
     if (parts.length !== minutes.length)
       return { state: 'wrong', fields: { minutes: `As many as parts: ${parts.length}.` } };
     return tell(
-      intake(
+      assessment(
         parts.map((each, at) => ({ parts: each, minutes: minutes[at] ?? 0 })),
         given.number('rate'),
         given.number('price'),

@@ -105,7 +105,7 @@ export const CHECKS: readonly Table[] = [
       PRIMARY KEY (id),
       INDEX finding_bike (bikeId,state,openedAt),
       CONSTRAINT finding_on_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
-      CONSTRAINT finding_state CHECK (state IN ('open','in-work','mended','rechecked','closed')),
+      CONSTRAINT finding_state CHECK (state IN ('open','in-work','repaired','rechecked','closed')),
       CONSTRAINT finding_severity CHECK (severity IN ('stop','soon','upkeep','watch')),
       CONSTRAINT finding_json CHECK (JSON_VALID(finding))`,
   },

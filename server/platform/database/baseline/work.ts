@@ -43,22 +43,22 @@ export const WORK: readonly Table[] = [
       CONSTRAINT not_reassembled_closed_whole CHECK (closedBy IS NULL = (closedAt IS NULL))`,
   },
   {
-    name: 'bike_wait',
+    name: 'timed_recheck',
     columns: `
       id ${ID} NOT NULL,
       bikeId ${ID} NOT NULL,
-      wait LONGTEXT NOT NULL,
+      recheck LONGTEXT NOT NULL,
       dueAt ${MOMENT} NULL,
       outings INT NULL,
       outingsUsed INT NOT NULL,
       raisedAt ${MOMENT} NULL,
       endedAt ${MOMENT} NULL,
       PRIMARY KEY (id),
-      INDEX bike_wait_bike (bikeId,endedAt),
-      INDEX bike_wait_due (endedAt,raisedAt,dueAt),
-      CONSTRAINT bike_wait_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
-      CONSTRAINT bike_wait_json CHECK (JSON_VALID(wait)),
-      CONSTRAINT bike_wait_has_end CHECK (dueAt IS NOT NULL OR outings IS NOT NULL)`,
+      INDEX timed_recheck_bike (bikeId,endedAt),
+      INDEX timed_recheck_due (endedAt,raisedAt,dueAt),
+      CONSTRAINT timed_recheck_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT timed_recheck_json CHECK (JSON_VALID(recheck)),
+      CONSTRAINT timed_recheck_has_end CHECK (dueAt IS NOT NULL OR outings IS NOT NULL)`,
   },
   {
     name: 'incident',
@@ -75,7 +75,7 @@ export const WORK: readonly Table[] = [
       CONSTRAINT incident_kind CHECK (kind IN ('crash','transport','immersion'))`,
   },
   {
-    name: 'intake',
+    name: 'assessment',
     columns: `
       id ${ID} NOT NULL,
       bikeId ${ID} NOT NULL,

@@ -1,0 +1,55 @@
+import { POSITIONS } from '@cadre/core/catalogue';
+import { FITNESSES } from '@cadre/core/fitness';
+import { MEASURES, type Measure } from '@cadre/core/measures';
+import { verdict } from '@cadre/contract/measures/schemas';
+import { hash, id, instant, messages, text } from '@cadre/contract/http/schemas';
+import { policyChoices, policyVersion } from '@cadre/contract/catalogue/schemas';
+import * as z from 'zod/mini';
+
+/** A bike whose fitness a change of policy would change, by the words of core's reasons. */
+const effect = z.object({
+  bikeId: id,
+  tag: z.string(),
+  before: z.enum(FITNESSES),
+  after: z.enum(FITNESSES),
+  findings: z.array(
+    z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) }),
+  ),
+});
+
+/** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
+const readingEffect = z.object({
+  bikeId: id,
+  tag: z.string(),
+  checkpoint: z.string(),
+  position: z.enum(POSITIONS),
+  measure: z.enum(Object.keys(MEASURES) as [Measure, ...Measure[]]),
+  typed: z.string(),
+  readAt: instant,
+  before: verdict,
+  after: verdict,
+});
+
+export const previewPolicy = messages({
+  body: z.object({ policy: policyChoices }),
+  answer: z.object({ bikes: z.array(effect), readings: z.array(readingEffect), at: instant }),
+});
+
+export const publishPolicy = messages({
+  /** `base` is the version it was made from: somebody else's newer one is told, not overwritten. */
+  body: z.object({ id, base: hash, policy: policyChoices, note: text(300) }),
+  answer: z.object({ hash, policy: policyVersion, bikes: z.int() }),
+});
+
+export const policyVersions = messages({
+  answer: z.object({
+    versions: z.array(
+      z.object({
+        hash,
+        policy: policyVersion,
+        publishedBy: z.nullable(id),
+        publishedAt: z.nullable(instant),
+      }),
+    ),
+  }),
+});

@@ -1,0 +1,18 @@
+export {
+  inScope,
+  batchCell,
+  batchColumns,
+  MOST_QUESTIONS,
+  type BatchCell,
+  type BatchColumn,
+  type BatchScope,
+} from './columns';
+export { placePasted, type PasteIssue } from './paste';
+export {
+  isAgainst,
+  outcomeOfReading,
+  readCell,
+  takeReading,
+  type TypedCell,
+  type TypedReading,
+} from './typed';

@@ -1,0 +1,2 @@
+export { canonicalJson } from './canonical';
+export { entryText, faultInChain, GENESIS, type EntryCore } from './entry';

@@ -1,2 +1,0 @@
-export { canonicalJson } from './canonical';
-export { entryText, faultInChain, GENESIS, type ChainFault, type EntryCore } from './entry';

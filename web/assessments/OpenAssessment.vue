@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
+import type { BikeFields } from '@cadre/contract/fleet';
+import type { Assessment } from '@cadre/contract/assessments';
+import { fieldWords } from '@cadre/web/platform/api';
+import { KIND_WORDS } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
+import { useMoney } from '@cadre/web/parts';
+import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import type { Assessments } from './use-assessments';
+
+/** A bike is offered: enough of it to look it over. Its build is the usual of its kind or of a model here; the bike's own form says more. */
+const props = defineProps<{ assessments: Assessments }>();
+const emit = defineEmits<{ done: [assessment: Assessment]; close: [] }>();
+const fleet = useFleet();
+const money = useMoney();
+const refusal = useRefusal();
+const typed = reactive({
+  tag: '',
+  kind: 'hybrid' as BikeKind,
+  modelId: '',
+  model: '',
+  size: '',
+  serial: '',
+  from: '',
+  asking: '',
+  worth: '',
+});
+const tried = ref(false);
+const models = computed(() => [
+  { value: '', label: 'None of these' },
+  ...fleet.models.map((model) => ({ value: model.id, label: model.name })),
+]);
+const wrong = computed(() => ({
+  tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : 'A short code for its tag: letters and digits.',
+  model: typed.modelId || typed.model.trim() ? null : 'Say what it is, as on its frame.',
+  asking: money.value.read(typed.asking) === null ? 'An amount of money.' : null,
+  worth: money.value.read(typed.worth) === null ? 'An amount of money.' : null,
+}));
+function error(field: keyof typeof wrong.value): string | null {
+  const refused = refusal.fields.value.find((each) => each.path.split('.').at(-1) === field);
+  return (
+    (tried.value ? wrong.value[field] : null) ?? (refused ? fieldWords(refused.code, refused.params) : null)
+  );
+}
+async function begin(): Promise<void> {
+  tried.value = true;
+  if (Object.values(wrong.value).some(Boolean)) return;
+  const model = fleet.models.find((each) => each.id === typed.modelId);
+  const bike: BikeFields = {
+    ...{
+      tag: typed.tag.trim(),
+      modelId: model?.id ?? null,
+      model: model?.name ?? typed.model.trim(),
+      size: typed.size.trim(),
+    },
+    ...{
+      serial: typed.serial.trim(),
+      boughtOn: '',
+      warrantyUntil: '',
+      siteId: fleet.wall?.sites[0]?.id ?? '',
+      hookId: null,
+    },
+    ...{
+      build: structuredClone(
+        model ? JSON.parse(JSON.stringify(model.build)) : USUAL_BUILD[typed.kind],
+      ) as BikeFields['build'],
+      fit: {},
+    },
+  };
+  await refusal.run(async () => {
+    emit(
+      'done',
+      await props.assessments.open(
+        bike,
+        typed.from.trim(),
+        money.value.read(typed.asking) ?? 0,
+        money.value.read(typed.worth) ?? 0,
+      ),
+    );
+  });
+}
+</script>
+
+<template>
+  <form
+    class="grid gap-3 rounded-lg border-2 border-line bg-sunk p-4 sm:grid-cols-2"
+    aria-label="A bike is offered"
+    novalidate
+    data-open-assessment
+    @submit.prevent="begin"
+  >
+    <TextField v-model="typed.tag" label="Tag for it here" :error="error('tag')" />
+    <TextField v-model="typed.from" label="Offered by" hint="a person, a club; as you would say it" />
+    <ChoiceField v-model="typed.modelId" label="Model of the fleet" :options="models" />
+    <template v-if="!typed.modelId">
+      <ChoiceField
+        v-model="typed.kind"
+        label="Kind"
+        :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))"
+      />
+      <TextField v-model="typed.model" label="What it is" :error="error('model')" />
+    </template>
+    <TextField v-model="typed.size" label="Size" />
+    <TextField v-model="typed.serial" label="Serial number" hint="stolen? look it up before anything else" />
+    <TextField v-model="typed.asking" label="Asked for it" :error="error('asking')" />
+    <TextField v-model="typed.worth" label="Worth here when fit" :error="error('worth')" />
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
+    <div class="flex gap-2 sm:col-span-2">
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-assessment-save
+        >Begin the assessment</ActButton
+      >
+      <ActButton @click="emit('close')">Leave it</ActButton>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,1 @@
+export { assessmentViews } from './views';

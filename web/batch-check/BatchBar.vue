@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { count } from '@cadre/web/platform/time';
+import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
+import { columnName } from './cell-words';
+import type { BatchCheck } from './use-batch-check';
+import type { BatchGrid } from './use-batch-grid';
+
+/** The acts of the batch, under the hand: undo, fill down, sign what is complete, and what there is to say about the last entry. */
+const props = defineProps<{ batch: BatchCheck; grid: BatchGrid; wide: boolean }>();
+const emit = defineEmits<{ sign: []; paste: []; suggestion: [] }>();
+const session = useSession();
+const { said, suggestion, fillable, column } = props.grid;
+const { rows, signable, undoable } = props.batch;
+const done = computed(
+  () => rows.value.filter((row) => row.state === 'signed' || row.state === 'signing').length,
+);
+const part = computed(() =>
+  rows.value.some((row) => row.answers.size > 0 && !row.complete && row.state === 'open'),
+);
+const signWords = computed(() => {
+  if (signable.value.length)
+    return `${session.person?.trainee ? 'Hand in' : 'Sign'} ${signable.value.length === 1 ? '1 complete bike' : `${signable.value.length} complete bikes`}`;
+  if (done.value) return `${done.value} of ${rows.value.length} signed`;
+  return part.value ? 'No bike is complete yet' : 'Nothing marked yet';
+});
+</script>
+
+<template>
+  <div
+    data-bottom-bar
+    class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+  >
+    <div class="mx-auto max-w-[110rem] space-y-2">
+      <p
+        v-if="said"
+        role="alert"
+        class="border-l-4 border-held bg-held-wash px-3 py-1.5 font-semibold text-held"
+        data-batch-said
+      >
+        {{ said }}
+        <button
+          v-if="suggestion"
+          type="button"
+          class="ml-1 min-h-12 px-2 text-act underline"
+          data-suggestion
+          @click="emit('suggestion')"
+        >
+          It is {{ suggestion }}
+        </button>
+      </p>
+      <div class="flex items-center gap-2">
+        <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="batch.undo()"
+          >Undo</ActButton
+        >
+        <ActButton v-if="wide && fillable.length" class="shrink-0" data-fill-down @click="grid.fillDown()">
+          Pass from here down · {{ count(fillable.length, 'bike') }}
+        </ActButton>
+        <ActButton
+          v-if="wide && column?.kind === 'question'"
+          class="shrink-0"
+          data-open-paste
+          @click="emit('paste')"
+          >Paste {{ columnName(column).toLowerCase() }}</ActButton
+        >
+        <ActButton
+          kind="main"
+          big
+          class="min-w-0 grow"
+          :disabled="signable.length === 0"
+          data-sign-all
+          @click="emit('sign')"
+          >{{ signWords }}</ActButton
+        >
+        <p class="figures shrink-0 text-right leading-tight text-soft" role="status" data-batch-left>
+          {{ done }} of {{ rows.length }}<br /><span class="text-sm">signed</span>
+        </p>
+      </div>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { BatchColumn } from '@cadre/core/batch-check';
+import BatchRow from './BatchRow.vue';
+import { columnName } from './cell-words';
+import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchGrid } from './use-batch-grid';
+
+/** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */
+const props = defineProps<{ batch: BatchCheck; grid: BatchGrid; standOf: (row: BatchBike) => object }>();
+const { rowAt, columnAt, typing } = props.grid;
+const columns = props.batch.columns;
+const template = computed(
+  () => `minmax(8.5rem, 1.2fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`,
+);
+const doneOf = (column: BatchColumn): string => {
+  const asked = props.batch.rows.value
+    .map((row) => props.batch.cell(row, column))
+    .filter((cell) => cell.questions.length > 0);
+  return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
+};
+</script>
+
+<template>
+  <div class="relative overflow-x-auto overflow-y-visible rounded-md border-2 border-line">
+    <div
+      role="grid"
+      class="w-full"
+      :style="{ minWidth: `${8.5 + 5.25 * columns.length}rem` }"
+      :aria-rowcount="batch.rows.value.length + 1"
+      aria-label="Batch check"
+      data-batch-grid
+    >
+      <div
+        role="row"
+        class="grid border-b-2 border-ink/40 bg-sunk"
+        :style="{ gridTemplateColumns: template }"
+      >
+        <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">
+          Bike
+        </div>
+        <div
+          v-for="(column, index) in columns"
+          :key="column.key"
+          role="columnheader"
+          class="flex flex-col justify-end border-l border-line px-1.5 py-1 text-center text-sm leading-tight"
+          :class="index === columnAt && 'font-semibold text-act'"
+          :data-column="column.key"
+        >
+          <span class="text-pretty hyphens-auto" lang="en">{{ columnName(column) }}</span>
+          <span class="figures text-soft">{{ doneOf(column) }}</span>
+        </div>
+      </div>
+      <BatchRow
+        v-for="(row, index) in batch.rows.value"
+        :key="row.bike.id"
+        v-memo="[row, columns, template, index === rowAt ? columnAt : -1, index === rowAt ? typing : null]"
+        :typing="index === rowAt ? typing : null"
+        :row="row"
+        :columns="columns"
+        :batch="batch"
+        :at="index === rowAt ? columnAt : -1"
+        :stand-of="standOf"
+        :template="template"
+        @update:typing="(text) => (typing = text)"
+        @select="(column) => grid.select(index, column)"
+        @commit="(move) => grid.commit(move)"
+      />
+    </div>
+  </div>
+</template>

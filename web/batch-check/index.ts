@@ -1,0 +1,1 @@
+export { batchCheckViews } from './views';

@@ -1,0 +1,463 @@
+import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import type { NewMark } from '@cadre/contract/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
+import {
+  resolveMarks,
+  progressOf,
+  type Mark,
+  type MarkOutcome,
+  type Progress,
+  type Answer,
+} from '@cadre/core/checks';
+import {
+  batchCell,
+  batchColumns,
+  type BatchCell,
+  type BatchColumn,
+  type BatchScope,
+  type TypedReading,
+} from '@cadre/core/batch-check';
+import {
+  followKept,
+  kept,
+  keptChecksOf,
+  useKeptMarks,
+  type KeptCheck,
+  type KeptMark,
+} from '@cadre/web/platform/local-db';
+import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
+import { useCatalogue } from '@cadre/web/catalogue';
+import {
+  draftFor,
+  joinChecks,
+  keepMarks,
+  markTime,
+  marksOf,
+  signDraft,
+  useLiveChecks,
+  useOutbox,
+  useReadings,
+  type MarkGiven,
+  type NamedChecklist,
+} from '@cadre/web/checks';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+
+/** One bike of the batch, with what its check says so far. */
+export interface BatchBike {
+  readonly bike: Bike;
+  readonly checklist: NamedChecklist | null;
+  readonly asked: readonly Question[];
+  readonly answers: ReadonlyMap<string, Answer>;
+  readonly progress: Progress;
+  /** Everything asked has a mark, and nothing critical is missing. */
+  readonly complete: boolean;
+  readonly state: 'untouched' | KeptCheck['state'];
+  readonly unsent: number;
+  readonly authors: readonly string[];
+}
+
+export interface BatchCheck {
+  readonly rows: ComputedRef<readonly BatchBike[]>;
+  readonly columns: ComputedRef<readonly BatchColumn[]>;
+  readonly ready: Ref<boolean>;
+  /** Why the checklists could not be had. */
+  readonly trouble: Ref<Said | null>;
+  /** Asks for the checklists again. */
+  loadChecklists(): Promise<void>;
+  readonly signable: ComputedRef<readonly BatchBike[]>;
+  readonly undoable: ComputedRef<boolean>;
+  cell(row: BatchBike, column: BatchColumn): BatchCell;
+  /** What a sweep of the cell may mark: not what this person gives one by one, nor what a reading speaks against. */
+  sweepable(row: BatchBike, column: BatchColumn): readonly Question[];
+  /** The same for a sweep over several looks of a row: what is given one by one is left out even where it stands alone. */
+  rowSweepable(row: BatchBike, column: BatchColumn): readonly Question[];
+  typed(row: BatchBike, column: BatchColumn): TypedReading | null;
+  mark(row: BatchBike, questions: readonly Question[], given: Omit<MarkGiven, 'way'>): Promise<void>;
+  /** Marks many bikes as one act that is undone as one. */
+  markMany(
+    each: readonly {
+      readonly row: BatchBike;
+      readonly questions: readonly Question[];
+      readonly given: Omit<MarkGiven, 'way'>;
+    }[],
+  ): Promise<void>;
+  /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
+  speaksAgainst(row: BatchBike, question: Pick<Question, 'key'>): boolean;
+  /** Takes a reading; answers the outcome it had by itself, if any. */
+  read(
+    row: BatchBike,
+    question: Question,
+    reading: TypedReading,
+  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> };
+  /** The lead leaves the verdict of a reading aside, and why; and why it was. */
+  leaveAside(row: BatchBike, question: Question, reason: string): void;
+  asideOf(row: BatchBike, question: Pick<Question, 'key'>): string;
+  undo(): Promise<void>;
+  signAll(): Promise<number>;
+}
+
+/** What a checklist key means for a bike: `ride-out` is the ride-out of its kind. */
+export const EACH_RIDE_OUT = 'each-ride-out';
+
+/**
+ * Many bikes, one checklist: every mark goes into the check of its bike, begun by the first mark or joined where somebody has begun.
+ * Whatever others mark meanwhile is followed. `way` tells marks keyed in from paper from those given at the bike.
+ */
+export function useBatchCheck(input: {
+  readonly bikes: () => readonly Bike[];
+  readonly checklistKey: () => string;
+  readonly scope: () => BatchScope;
+  readonly way: () => 'batch' | 'paper';
+}): BatchCheck {
+  const catalogue = useCatalogue();
+  const fleet = useFleet();
+  const session = useSession();
+  const outbox = useOutbox();
+  const readings = useReadings();
+  const checklists = shallowRef<ReadonlyMap<string, NamedChecklist>>(new Map());
+  const ready = ref(false);
+  const trouble = ref<Said | null>(null);
+  const checks = shallowRef<readonly KeptCheck[]>([]);
+  const marks = useKeptMarks();
+  /** Marked here and not read back from the disk yet. */
+  const pending = shallowRef<readonly KeptMark[]>([]);
+  /** What was marked here, act by act, to be taken back in that order. */
+  const acts = shallowRef<
+    readonly (readonly { bikeId: string; checkId: string; questions: readonly Question[] }[])[]
+  >([]);
+  const ids = computed(() => input.bikes().map((bike) => bike.id));
+  const checklistOf = (bike: Bike): NamedChecklist | null => checklists.value.get(bike.build.kind) ?? null;
+  const checklistKeys = computed(() => [
+    ...new Set([...checklists.value.values()].map((each) => each.checklist.key)),
+  ]);
+
+  async function askChecklists(): Promise<ReadonlyMap<string, NamedChecklist>> {
+    const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
+    if (!catalogue.known) await catalogue.load();
+    if (!catalogue.known) throw new UnreachableError();
+    const published = kinds.flatMap((kind) => {
+      const summary =
+        input.checklistKey() === EACH_RIDE_OUT
+          ? catalogue.summaryFor(kind)
+          : catalogue.summaryOf(input.checklistKey());
+      return summary ? [{ kind, hash: summary.hash }] : [];
+    });
+    const found = await Promise.all(
+      published.map(async ({ kind, hash }) => [kind, await catalogue.checklistOf(hash)] as const),
+    );
+    const had = new Map(
+      found.flatMap(([kind, checklist]) => (checklist ? [[kind, checklist] as const] : [])),
+    );
+    // None of it here is not the same as nothing being asked.
+    if (had.size === 0 && published.length > 0) throw new UnreachableError();
+    return had;
+  }
+  async function loadChecklists(): Promise<void> {
+    trouble.value = null;
+    try {
+      checklists.value = await askChecklists();
+      ready.value = true;
+      live.refresh();
+    } catch (error) {
+      trouble.value =
+        error instanceof RefusedError
+          ? wordsFor(error.problem)
+          : error instanceof UnreachableError
+            ? {
+                what: 'No signal, and these checklists are not kept here.',
+                todo: 'They are asked for again as soon as there is.',
+              }
+            : {
+                what: 'This browser could not read or keep the checklists.',
+                todo: 'Try again; then load the page again, or take another browser.',
+              };
+      if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
+    }
+  }
+  watch(
+    () => outbox.reachable,
+    (reached) => reached && trouble.value && void loadChecklists(),
+  );
+
+  const live = useLiveChecks({
+    bikeIds: () => ids.value,
+    checklistKeys: () => checklistKeys.value,
+    follow: fleet.onChanged,
+    onOpen: (open) =>
+      joinChecks(
+        open,
+        (id) => fleet.bikeById.get(id),
+        (hash) => [...checklists.value.values()].find((each) => each.hash === hash) ?? null,
+        session.person?.id ?? '',
+      ),
+  });
+
+  let newest: readonly KeptCheck[] = [];
+  /** A check shows once its marks have been read: without them all of it would seem to be left. */
+  async function show(found: readonly KeptCheck[]): Promise<void> {
+    newest = found;
+    await marks.follow(found.map((check) => check.id));
+    if (newest === found) checks.value = found;
+  }
+  let subscription: { unsubscribe(): void } | null = null;
+  watch(
+    ids,
+    (wanted) => {
+      subscription?.unsubscribe();
+      subscription = followKept(
+        () => keptChecksOf(wanted),
+        (found) => void show(found),
+      );
+    },
+    { immediate: true },
+  );
+  onScopeDispose(() => subscription?.unsubscribe());
+  watch([() => input.checklistKey(), () => ids.value.join()], () => void loadChecklists(), {
+    immediate: true,
+  });
+
+  const signedHere = new Set<string>();
+  /** Signed here since the batch was opened: shown as done, while an older signature says nothing of today. */
+  const checksByBike = computed(() => {
+    const byBike = new Map<string, KeptCheck[]>();
+    for (const check of checks.value) byBike.set(check.bikeId, [...(byBike.get(check.bikeId) ?? []), check]);
+    return byBike;
+  });
+  function checkOf(bike: Bike, checklist: NamedChecklist | null): KeptCheck | null {
+    const own = (checksByBike.value.get(bike.id) ?? []).filter(
+      (check) => check.checklist.key === checklist?.checklist.key,
+    );
+    return (
+      own.find((check) => check.repairId === null && check.state !== 'signed') ??
+      own.findLast((check) => check.state === 'signed' && signedHere.has(check.id)) ??
+      null
+    );
+  }
+
+  function marksOfCheck(checkId: string): readonly KeptMark[] {
+    const own = marks.byCheck.get(checkId) ?? [];
+    const fresh = pending.value.filter(
+      (each) => each.checkId === checkId && !own.some((mark) => mark.id === each.id),
+    );
+    return fresh.length > 0 ? [...own, ...fresh] : own;
+  }
+  /** Rows are made anew only where something changed: a batch of hundreds answers a key at once. */
+  const made = new Map<string, { key: string; row: BatchBike }>();
+  const rows = computed(() =>
+    input.bikes().map((bike): BatchBike => {
+      const checklist = checklistOf(bike);
+      const check = checkOf(bike, checklist);
+      const own = check ? marksOfCheck(check.id) : [];
+      const unsent = own.filter((mark) => mark.sent === 0).length;
+      const key = `${bike.version} ${checklist?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
+      const before = made.get(bike.id);
+      if (before?.key === key) return before.row;
+      const asked = check
+        ? questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] })
+        : checklist
+          ? questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts })
+          : [];
+      const answers = resolveMarks(own.map((each) => each.mark));
+      const progress = progressOf(asked, answers);
+      const row: BatchBike = {
+        bike,
+        checklist: check ? { hash: check.checklistHash, checklist: check.checklist } : checklist,
+        asked,
+        answers,
+        progress,
+        complete: asked.length > 0 && progress.left.length === 0 && progress.criticalsMissing.length === 0,
+        state: check?.state ?? 'untouched',
+        unsent,
+        authors: [...new Set(own.map((each) => each.mark.author))],
+      };
+      made.set(bike.id, { key, row });
+      return row;
+    }),
+  );
+  const zones = computed(() => {
+    const first = [...checklists.value.values()][0];
+    return zonesOf(first?.checklist.route ?? 'm-front-first');
+  });
+  let columnsBefore: readonly BatchColumn[] = [];
+  /** The same columns stay the same: rows look at them. */
+  const columns = computed(() => {
+    const fresh = batchColumns(
+      rows.value.map((row) => row.asked),
+      input.scope(),
+      zones.value,
+    );
+    const same =
+      fresh.length === columnsBefore.length &&
+      fresh.every((column, index) => column.key === columnsBefore[index]?.key);
+    if (!same) columnsBefore = fresh;
+    return columnsBefore;
+  });
+  const readingKey = (row: BatchBike, question: Pick<Question, 'key'>): string =>
+    `${row.bike.id} ${question.key}`;
+  /** Nobody signs for sound what was measured outside, whoever called it so. */
+  const isGainsaid = (row: BatchBike): boolean =>
+    row.asked.some(
+      (question) =>
+        row.answers.get(question.key)?.outcome === 'pass' &&
+        readings.speaksAgainst(readingKey(row, question)),
+    );
+  const signable = computed(() =>
+    rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)),
+  );
+
+  function sweepable(row: BatchBike, column: BatchColumn): readonly Question[] {
+    return batchCell(column, row.asked, row.answers).left.filter(
+      (question) =>
+        (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) &&
+        !readings.waits(readingKey(row, question)),
+    );
+  }
+
+  function showAtOnce(checkId: string, fresh: readonly NewMark[]): void {
+    const stillPending = pending.value.filter(
+      (each) => !marks.byCheck.get(each.checkId)?.some((mark) => mark.id === each.id),
+    );
+    pending.value = [
+      ...stillPending,
+      ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 })),
+    ];
+  }
+
+  /** Marks still on their way to the disk: an undo right after them means them, not the act before. */
+  let giving: Promise<unknown> = Promise.resolve();
+  const markMany: BatchCheck['markMany'] = (each) => {
+    const given = giveMarks(each);
+    giving = Promise.allSettled([giving, given]);
+    return given;
+  };
+  async function giveMarks(
+    each: readonly {
+      readonly row: BatchBike;
+      readonly questions: readonly Question[];
+      readonly given: Omit<MarkGiven, 'way'>;
+    }[],
+  ): Promise<void> {
+    const author = session.person?.id;
+    if (!author) return;
+    const at = markTime();
+    const act = [];
+    for (const { row, questions, given } of each) {
+      if (questions.length === 0 || !row.checklist || row.state === 'signing' || row.state === 'signed')
+        continue;
+      const known = checkOf(row.bike, row.checklist);
+      const check = known?.state === 'open' ? known : await draftFor(row.bike, row.checklist, author);
+      const meant = questions.filter(
+        (question) => given.outcome !== 'pass' || !readings.speaksAgainst(readingKey(row, question)),
+      );
+      if (meant.length === 0) continue;
+      const fresh = meant.flatMap((question) =>
+        marksOf(
+          [question],
+          {
+            ...given,
+            way: input.way(),
+            reading: given.reading ?? readings.readingFor({ key: readingKey(row, question) }),
+          },
+          author,
+          at,
+        ),
+      );
+      // Shown before it is on the disk: what is kept is followed a moment later, and later still while much is being kept.
+      if (!checks.value.some((each) => each.id === check.id)) checks.value = [...checks.value, check];
+      showAtOnce(check.id, fresh);
+      await keepMarks(check.id, fresh);
+      act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
+    }
+    if (act.length > 0 && each.some(({ given }) => given.outcome !== 'withdrawn'))
+      acts.value = [...acts.value, act];
+    void outbox.flush();
+  }
+
+  const mark = (
+    row: BatchBike,
+    questions: readonly Question[],
+    given: Omit<MarkGiven, 'way'>,
+  ): Promise<void> => markMany([{ row, questions, given }]);
+
+  const ownMark = (row: BatchBike, question: Pick<Question, 'key'>): Mark | null =>
+    row.answers.get(question.key)?.marks.find((each) => each.author === session.person?.id) ?? null;
+
+  function read(
+    row: BatchBike,
+    question: Question,
+    reading: TypedReading,
+  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> } {
+    const key = readingKey(row, question);
+    const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
+    if (!given) return { outcome: null, kept: Promise.resolve() };
+    return {
+      outcome: given.outcome === 'withdrawn' ? null : given.outcome,
+      kept: mark(row, [question], given),
+    };
+  }
+
+  function leaveAside(row: BatchBike, question: Question, reason: string): void {
+    readings.leaveAside(readingKey(row, question), reason);
+    const own = ownMark(row, question);
+    if (own) void mark(row, [question], { outcome: own.outcome, faults: [...own.faults], note: own.note });
+  }
+
+  async function undo(): Promise<void> {
+    await giving;
+    const last = acts.value.at(-1);
+    const author = session.person?.id;
+    if (!last || !author) return;
+    acts.value = acts.value.slice(0, -1);
+    const at = markTime();
+    for (const { checkId, questions } of last) {
+      const check = await kept.checks.get(checkId);
+      if (check?.state !== 'open') continue;
+      const fresh = marksOf(questions, { outcome: 'withdrawn', way: input.way() }, author, at);
+      showAtOnce(checkId, fresh);
+      await keepMarks(checkId, fresh);
+    }
+    void outbox.flush();
+  }
+
+  async function signAll(): Promise<number> {
+    const author = session.person?.id;
+    if (!author) return 0;
+    const ripe = signable.value;
+    for (const row of ripe) {
+      const check = checkOf(row.bike, row.checklist);
+      if (!check) continue;
+      signedHere.add(check.id);
+      await signDraft(check.id, author);
+      readings.done(row.bike.id);
+    }
+    acts.value = [];
+    void outbox.flush();
+    return ripe.length;
+  }
+
+  return {
+    rows,
+    columns,
+    ready,
+    trouble,
+    loadChecklists,
+    signable,
+    undoable: computed(() => acts.value.length > 0),
+    cell: (row, column) => batchCell(column, row.asked, row.answers),
+    sweepable,
+    rowSweepable: (row, column) =>
+      sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),
+    typed: (row, column) =>
+      column.kind === 'question' ? readings.typed(`${row.bike.id} ${column.key}`) : null,
+    mark,
+    markMany,
+    speaksAgainst: (row, question) => readings.speaksAgainst(readingKey(row, question)),
+    read,
+    leaveAside,
+    asideOf: (row, question) => readings.asideOf(readingKey(row, question)),
+    undo,
+    signAll,
+  };
+}

@@ -1,1 +1,0 @@
-export { intakeViews } from './views';

@@ -1,1 +1,0 @@
-export { lineViews } from './views';

@@ -1,3 +1,0 @@
-export { recordsViews } from './views';
-export { default as BikeTimeline } from './BikeTimeline.vue';
-export { askTimeline } from './ask-timeline';

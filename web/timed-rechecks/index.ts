@@ -1,0 +1,3 @@
+import { defineAsyncComponent } from 'vue';
+
+export const TimedRecheckPanel = defineAsyncComponent(() => import('./TimedRecheckPanel.vue'));

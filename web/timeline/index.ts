@@ -1,0 +1,3 @@
+export { timelineViews } from './views';
+export { default as BikeTimeline } from './BikeTimeline.vue';
+export { askTimeline } from './ask-timeline';

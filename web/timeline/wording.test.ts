@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { readdirSync, readFileSync, existsSync } from 'node:fs';
+import { entryWords, type TimelineEntry } from './wording';
+
+const entry = (kind: TimelineEntry['kind'], body: unknown): TimelineEntry => ({
+  id: '1',
+  chain: 'c',
+  seq: 1,
+  kind,
+  bikeId: 'b',
+  author: 'a',
+  happenedAt: 0,
+  recordedAt: 0,
+  body,
+});
+const said = (kind: TimelineEntry['kind'], body: unknown) => entryWords(entry(kind, body), () => 'Ann');
+const finding = { severity: 'stop', words: { checkpoint: 'Bars', fault: 'Bent' } };
+
+describe('a bike’s timeline in words', () => {
+  it.each([
+    [
+      'check.signed',
+      { complete: true, findings: [finding], criticalsMissing: [] },
+      'Check signed',
+      'Bars: bent (stop)',
+    ],
+    [
+      'check.signed',
+      { complete: false, findings: [], criticalsMissing: ['a', 'b'] },
+      'Check signed, incomplete',
+      '2 criticals nobody looked at · Nothing found',
+    ],
+    ['repair.done', { work: [{ done: 'New bars' }], minutes: 12 }, 'Repair done', 'New bars · 12 min'],
+    [
+      'check.signed',
+      { complete: true, findings: [], criticalsMissing: [], ruledOut: [{}, {}, {}] },
+      'Check signed',
+      'Nothing found · 3 ruled out by the build',
+    ],
+    ['finding.under-policy', { findings: [finding] }, 'A new policy moved what is open', 'Bars: bent (stop)'],
+    ['finding.severity-set', { finding, reason: 'Seen it' }, 'Severity set', 'Bars: bent (stop) · Seen it'],
+    [
+      'part.fitted',
+      { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' },
+      'Wheel fitted',
+      '29 disc · front · spare',
+    ],
+    ['bike.moved', { to: 'out' }, 'Handed out', ''],
+    ['bike.changed', { due: true }, 'Edited', 'Built otherwise: its last check no longer counts'],
+  ] as const)('%s', (kind, body, what, detail) => {
+    expect(said(kind, body)).toMatchObject({ what, detail });
+  });
+  it('has words for everything that can happen to a bike', () => {
+    // As the server's features list them.
+    const kinds = readdirSync('server')
+      .map((feature) => `server/${feature}/events.ts`)
+      .filter((file) => existsSync(file))
+      .flatMap((file) =>
+        [...readFileSync(file, 'utf8').matchAll(/^ {2}'([a-z.-]+)':/gm)].map(([, kind]) => kind ?? ''),
+      );
+    const ofBikes = kinds.filter((kind) => /^(bike|check|finding|repair|not-reassembled|part)\./.test(kind));
+    expect(ofBikes.length).toBeGreaterThan(14);
+    // Some of their words are what the kind would say by its name: so what is written for each is looked for itself.
+    const written = readFileSync('web/timeline/wording.ts', 'utf8');
+    for (const kind of ofBikes) expect(written).toContain(`case '${kind}':`);
+    expect(said('bike.noted', {}).what).toBe('Bike noted');
+  });
+});

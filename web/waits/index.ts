@@ -1,3 +1,0 @@
-import { defineAsyncComponent } from 'vue';
-
-export const WaitPanel = defineAsyncComponent(() => import('./WaitPanel.vue'));
