@@ -1,7 +1,5 @@
 import { fieldIssues, issue, measured, unmeasured, type Measured } from './measured';
 
-/** What states a torque for a joint. */
-export const TORQUE_STATES = ['part', 'clamp', 'bar', 'policy'] as const;
 export interface StatedTorque {
   readonly of: string;
   /** N m. */

@@ -8,6 +8,6 @@ export {
   type RoundCount,
   type RoundLook,
   type RoundRow,
-  type RowState,
+  
 } from './progress';
 export { ANY_BIKE, bikesOfRule, neededBikes, type BikeRule, type RoundCandidate } from './rule';

@@ -1,4 +1,4 @@
-export { createApp, type AppDeps } from './app';
+export { createApp } from './app';
 export {
   connect,
   grantLeast,
@@ -8,6 +8,5 @@ export {
   rebuild,
   verify,
 } from './database';
-export type { EventKind, Events } from './events';
 export { gatherFacts, projector, PROJECTIONS, QUIET_KINDS } from './features';
 export { createServices, jobsOf, type Services } from './services';

@@ -1,5 +1,5 @@
 export { findingEntity } from './entities';
-export type { FindingEvents } from './events';
+;
 export { findingsFeature } from './feature';
 export { findingsRoutes } from './routes';
 export { findFinding, saveFindings } from './rows';

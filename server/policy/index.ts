@@ -1,4 +1,4 @@
-export type { PolicyEvents } from './events';
+;
 export { policyFeature } from './feature';
 export { policyRoutes } from './routes';
 export { Policies } from './service';

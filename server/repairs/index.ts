@@ -1,4 +1,4 @@
-export type { RepairEvents } from './events';
+;
 export { repairEntity } from './entities';
 export { repairsFeature } from './feature';
 export { openNeeds } from './needs';

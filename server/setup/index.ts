@@ -1,4 +1,4 @@
-export type { SetupEvents } from './events';
+;
 export { setupFeature } from './feature';
 export { setupRoutes } from './routes';
 export { Setup } from './service';
