@@ -166,7 +166,7 @@ const pictures: readonly Picture[] = [
   {
     name: 'assessment',
     size: 'tablet',
-    path: '/assessment',
+    path: '/assessments',
     before: (browser) => browser.find('[data-sum]').then(() => undefined),
   },
   { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },

@@ -258,7 +258,7 @@ describe('groups', () => {
     const out = clock(inAnHour) === '23:59' ? inAnHour - 120_000 : inAnHour;
     const day = at(out, {}, 'en-CA');
     await browser.type(
-      '#lines',
+      '[data-group-lines]',
       `${day} ${clock(out)}-${clock(out + 60_000)} Year 5: 2 x child's bike, 3 penny farthings`,
     );
     await browser.click('[data-take-lines]');

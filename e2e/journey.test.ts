@@ -41,7 +41,7 @@ describe.each([
       await browser.click('[data-question="wheel-thru-axle@front"] [data-exception]');
       await browser.click('[data-fault=loose]');
     }
-    await browser.find('[data-question="wheel-thru-axle@front"][data-outcome=fault]');
+    await browser.find('[data-question="wheel-thru-axle@front"][data-outcome=fail]');
     await sweepAndSign(browser, size === 'office' ? 'keys' : 'touch');
 
     await browser.click(`[data-tag=${tag}][data-fitness=held]`);

@@ -65,7 +65,7 @@ describe('a chain measured by ruler on eleven sprockets', () => {
       await measure(CHAIN, '1/16');
       await browser.textIs(`${row(CHAIN)} [data-verdict]`, `Past its limit: 0.52 % (${limit}). New chain`);
       await browser.click(`${row(CHAIN)} [data-accept]`);
-      await browser.find(`${row(CHAIN)}[data-outcome=fault]`);
+      await browser.find(`${row(CHAIN)}[data-outcome=fail]`);
       await browser.textIs(row(CHAIN), 'At its limit · 1/16');
     },
   );
@@ -146,7 +146,7 @@ describe('a reading at the stand', () => {
     await browser.click('[data-sweep]');
     await browser.find(`${row(PADS)}[data-outcome=none]`);
     await browser.click(`${row(PADS)} [data-accept]`);
-    await browser.find(`${row(PADS)}[data-outcome=fault]`);
+    await browser.find(`${row(PADS)}[data-outcome=fail]`);
   });
 
   it('is left aside by the lead with a reason, never a stop, and by nobody else', async () => {

@@ -103,7 +103,7 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
     matching: /^POST \/api\/v1\/groups/,
     prepare: async () => {
       await browser.go('/groups');
-      await browser.type('#lines', '2030-06-12 10:00-12:00 Marsh school: 2 hybrid');
+      await browser.type('[data-group-lines]', '2030-06-12 10:00-12:00 Marsh school: 2 hybrid');
       await browser.click('[data-take-lines]');
       await browser.find('[data-draft]');
     },
@@ -160,7 +160,7 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
   'a used bike on offer': () => ({
     matching: /^POST \/api\/v1\/assessments/,
     prepare: async () => {
-      await browser.go('/assessment');
+      await browser.go('/assessments');
       await browser.click('[data-add-assessment]');
       await fill('[data-open-assessment]', {
         'Tag for it here': 'TA9',

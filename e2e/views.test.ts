@@ -148,7 +148,7 @@ const arrange = async (): Promise<void> => {
   await browser.find('[data-rack-add]');
 };
 const typeGroups = async (): Promise<void> => {
-  await browser.type('#lines', '10:00-11:00 Scouts: 3 hybrid, 2 camels');
+  await browser.type('[data-group-lines]', '10:00-11:00 Scouts: 3 hybrid, 2 camels');
   await browser.click('[data-take-lines]');
   await browser.find('[data-draft]');
 };
@@ -263,7 +263,7 @@ const VIEWS: readonly {
   { name: 'costs', path: () => '/costs', wait: '[data-total]' },
   {
     name: 'assessment',
-    path: () => '/assessment',
+    path: () => '/assessments',
     wait: '[data-sum]',
     before: () => browser.click('[data-add-assessment]'),
   },

@@ -258,7 +258,7 @@ describe('the findings of the fleet', () => {
 
 describe('a used bike on offer', () => {
   it('is looked over, priced against what is asked, taken, and is of the fleet with its findings', async () => {
-    await browser.signIn('mechanic', SECRET, '/assessment');
+    await browser.signIn('mechanic', SECRET, '/assessments');
     await browser.click('[data-add-assessment]');
     const type = async (label: string, text: string): Promise<void> => {
       const id = await browser.driver.executeScript<string>(

@@ -170,8 +170,9 @@ export class Browser {
     if (wrong !== null) throw new Error(`the click on ${css} landed on ${String(wrong)}`);
   }
 
+  /** Types into a field, named by itself or by the frame it stands in. */
   async type(css: string, text: string): Promise<void> {
-    const element = await this.find(css);
+    const element = await this.find(`:is(input, textarea):is(${css}), :is(${css}) :is(input, textarea)`);
     // Clearing from outside tells a long text's page nothing: it is taken out as a hand does it.
     if ((await element.getTagName()) === 'textarea')
       await element.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
@@ -186,7 +187,10 @@ export class Browser {
 
   /** What a field has in it. */
   async value(css: string): Promise<string> {
-    return this.driver.executeScript<string>('return arguments[0].value', await this.find(css));
+    return this.driver.executeScript<string>(
+      'return arguments[0].value',
+      await this.find(`:is(input, textarea, select):is(${css}), :is(${css}) :is(input, textarea, select)`),
+    );
   }
 
   async attribute(css: string, name: string): Promise<string> {

@@ -7,7 +7,7 @@ import { fieldWords } from '@cadre/web/platform/api';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useMoney } from '@cadre/web/parts';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, SelectField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { Assessments } from './use-assessments';
 
 /** A bike is offered: enough of it to look it over. Its build is the usual of its kind or of a model here; the bike's own form says more. */
@@ -93,9 +93,9 @@ async function begin(): Promise<void> {
   >
     <TextField v-model="typed.tag" label="Tag for it here" :error="error('tag')" />
     <TextField v-model="typed.from" label="Offered by" hint="a person, a club; as you would say it" />
-    <ChoiceField v-model="typed.modelId" label="Model of the fleet" :options="models" />
+    <SelectField v-model="typed.modelId" label="Model of the fleet" :options="models" />
     <template v-if="!typed.modelId">
-      <ChoiceField
+      <SelectField
         v-model="typed.kind"
         label="Kind"
         :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))"

@@ -134,7 +134,7 @@ describe('a bike on offer', () => {
     });
     await price(view, 0, '12.50', '');
     expect(isOff(view, '[data-decline]')).toBe(true);
-    await view.get('[data-reason]').setValue(' Fork past its service ');
+    await view.get('[data-reason] input').setValue(' Fork past its service ');
     await pressed(view, '[data-decline]');
     expect(sent()).toMatchObject([
       { body: { asking: 9000, worth: 20_000, prices: [{ findingId: 'bars', parts: 1250, minutes: 0 }] } },
@@ -144,10 +144,10 @@ describe('a bike on offer', () => {
   it('decided by somebody else meanwhile says so, and keeps what was typed', async () => {
     const view = checklist([bars]);
     server.answers['POST /api/v1/assessments/i/prices'] = () => new Refusal('assessment.decided');
-    await view.get('[data-reason]').setValue('Good');
+    await view.get('[data-reason] input').setValue('Good');
     await pressed(view, '[data-accept]');
     expect(view.get('[role=alert]').text()).toContain('This assessment was decided already.');
-    expect(view.get<HTMLInputElement>('[data-reason]').element.value).toBe('Good');
+    expect(view.get<HTMLInputElement>('[data-reason] input').element.value).toBe('Good');
     expect(sent()).toHaveLength(1);
   });
   it('once decided stands with who, when and why, and nothing to press', () => {

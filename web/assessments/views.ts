@@ -2,7 +2,7 @@ import type { RouteRecordRaw } from 'vue-router';
 
 export const assessmentViews: readonly RouteRecordRaw[] = [
   {
-    path: '/intake/:assessmentId?',
+    path: '/assessments/:assessmentId?',
     name: 'assessment',
     component: () => import('./AssessmentView.vue'),
     props: true,

@@ -7,6 +7,7 @@ import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
 import type { BatchCheck, BatchBike } from './use-batch-check';
 import type { BatchGrid } from './use-batch-grid';
+import { DisclosureBox } from '@cadre/web/ui';
 
 /** The batch by touch: one pass at a time, or all looks of a short one at once, each bike a card. */
 const props = defineProps<{
@@ -66,14 +67,17 @@ async function pass(index: number): Promise<void> {
         {{ columnName(column) }}<span class="figures block text-sm opacity-80">{{ doneOf(column) }}</span>
       </button>
     </div>
-    <details class="rounded-md bg-sunk px-3 py-2" :open="rows.every((row) => row.answers.size === 0)">
-      <summary class="min-h-8 font-semibold">What is looked at</summary>
+    <DisclosureBox
+      class="rounded-md bg-sunk px-3 py-2"
+      :open="rows.every((row) => row.answers.size === 0)"
+      title="What is looked at"
+    >
       <LooksHere
         compact
         :questions="looksOf(shown)"
         :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'"
       />
-    </details>
+    </DisclosureBox>
     <ol class="space-y-2">
       <BatchCard
         v-for="(row, index) in rows"

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { count } from '@cadre/web/platform/time';
 import { BikeChoice } from '@cadre/web/schedule';
-import { ActButton, ChoiceChips, ChoiceField } from '@cadre/web/ui';
+import { ActButton, ChoiceChips, SelectField } from '@cadre/web/ui';
 import { batchQuery, readScope } from './batch-address';
 import { useBatchChoice } from './use-batch-choice';
 
@@ -55,8 +55,8 @@ function print(): void {
     </p>
     <section aria-labelledby="batch-with" class="grid gap-3 sm:grid-cols-2">
       <h2 id="batch-with" class="sturdy text-xl sm:col-span-2">With what</h2>
-      <ChoiceField v-model="checklistKey" label="Checklist" :options="checklists" data-batch-checklist />
-      <ChoiceField
+      <SelectField v-model="checklistKey" label="Checklist" :options="checklists" data-batch-checklist />
+      <SelectField
         v-model="of"
         label="All of it, one zone, or one checkpoint"
         :options="scopes"

@@ -13,6 +13,7 @@ import { ReportIncident } from '@cadre/web/incidents';
 import { useSession } from '@cadre/web/people';
 import { TimedRecheckPanel } from '@cadre/web/timed-rechecks';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
+import ClipboardActs, { type NextAct } from './ClipboardActs.vue';
 import { BikeSign } from '@cadre/web/figures';
 import { putAwayHint, useFleet } from '@cadre/web/fleet';
 import { FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from '@cadre/web/words';
@@ -59,7 +60,7 @@ const toBench = computed(() =>
   ),
 );
 /** The act that moves this bike on; the others stand beside it. */
-const next = computed<'back' | 'bench' | 'check' | 'co-sign' | 'out'>(() => {
+const next = computed<NextAct>(() => {
   if (props.bike.whereabouts === 'out') return 'back';
   if (props.begun) return 'check';
   if (props.answer.fitness === 'held' && toBench.value) return 'bench';
@@ -195,85 +196,17 @@ useKeys(
     <TimedRecheckPanel :bike="bike" :time-zone="site?.timeZone" />
     <ReportIncident v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <div class="mt-auto flex flex-wrap gap-2 pt-1">
-      <ActButton
-        v-if="next === 'check' && session.may('mark')"
-        kind="main"
-        big
-        class="grow"
-        data-next
-        data-act="check"
-        @click="check"
-        >{{
-          incident ? 'Look it over for that' : begun ? 'Go on with the check' : 'Start ride-out'
-        }}</ActButton
-      >
-      <RouterLink
-        v-if="next === 'bench'"
-        :to="{ name: 'bench', params: { bikeId: bike.id } }"
-        class="inline-flex min-h-14 grow items-center justify-center rounded-md bg-act px-4 text-lg font-semibold text-on-act"
-        data-next
-        data-act="bench"
-        >To the bench</RouterLink
-      >
-      <ActButton
-        v-if="next === 'co-sign'"
-        kind="main"
-        big
-        class="grow"
-        :disabled="refusal.busy.value"
-        data-next
-        data-act="co-sign"
-        @click="coSign"
-        >Co-sign the trainee’s check</ActButton
-      >
-      <ActButton
-        v-if="next === 'out'"
-        kind="main"
-        big
-        class="grow"
-        :disabled="refusal.busy.value"
-        data-next
-        data-act="out"
-        @click="move('out')"
-        >Hand out</ActButton
-      >
-      <ActButton
-        v-if="next === 'back'"
-        kind="main"
-        big
-        class="grow"
-        :disabled="refusal.busy.value"
-        data-next
-        data-act="back"
-        @click="move('in')"
-        >Take back</ActButton
-      >
-      <RouterLink
-        v-if="session.may('mark') && mayGoOut(answer.fitness)"
-        :to="{ name: 'stand', params: { bikeId: bike.id }, query: { checklist: 'turnaround' } }"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        data-act="turnaround"
-        >Turnaround</RouterLink
-      >
-      <ActButton
-        v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')"
-        data-act="check"
-        @click="check"
-        >Check again</ActButton
-      >
-      <RouterLink
-        v-if="next !== 'bench' && toBench"
-        :to="{ name: 'bench', params: { bikeId: bike.id } }"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Bench</RouterLink
-      >
-      <RouterLink
-        v-if="session.may('edit-fleet')"
-        :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Edit</RouterLink
-      >
-    </div>
+    <ClipboardActs
+      class="mt-auto pt-1"
+      :bike="bike"
+      :answer="answer"
+      :next="next"
+      :to-bench="toBench"
+      :check-words="incident ? 'Check after the incident' : begun ? 'Continue check' : 'Start ride-out'"
+      :busy="refusal.busy.value"
+      @check="check"
+      @co-sign="coSign"
+      @move="move"
+    />
   </section>
 </template>

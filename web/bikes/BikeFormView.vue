@@ -7,19 +7,13 @@ import { differingFields, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, DisclosureBox, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { BikeFigure } from '@cadre/web/figures';
-import {
-  BothSides,
-  type Differing,
-  BuildFields,
-  FitFields,
-  differingFit,
-  mergeFit,
-  useBuildForm,
-} from '@cadre/web/models';
+import { BothSides, BuildFields, FitFields, mergeFit, useBuildForm } from '@cadre/web/models';
 import { BUILD_FIELDS } from '@cadre/web/words';
 import { useFleet, usePicked } from '@cadre/web/fleet';
+import { differingOf, PLAIN, type BikeTexts } from './bike-differing';
+import BikeIdentity from './BikeIdentity.vue';
 
 /** A bike's fields and build, with its figure drawn as it is filled in. Nothing typed is ever lost to a refusal. */
 const props = defineProps<{ bikeId?: string }>();
@@ -34,22 +28,12 @@ const own = ref<readonly FieldIssue[]>([]);
 const form = useBuildForm();
 const fitFields = ref<InstanceType<typeof FitFields> | null>(null);
 const fit = ref<FitList>({});
-const TEXTS = {
-  tag: '',
-  modelId: '',
-  model: '',
-  size: '',
-  serial: '',
-  boughtOn: '',
-  warrantyUntil: '',
-  siteId: '',
-  hookId: '',
-};
-const fields = reactive({ ...TEXTS });
+const NAMES = Object.keys(PLAIN) as (keyof BikeTexts)[];
+const fields = reactive(Object.fromEntries(NAMES.map((name) => [name, ''])) as BikeTexts);
 
 function takeBike(bike: Bike): void {
   before.value = bike;
-  for (const name of Object.keys(TEXTS) as (keyof typeof TEXTS)[]) fields[name] = bike[name] ?? '';
+  for (const name of NAMES) fields[name] = bike[name] ?? '';
   form.take(bike.build);
   fit.value = bike.fit;
 }
@@ -61,10 +45,6 @@ onMounted(async () => {
 });
 
 const model = computed(() => fleet.models.find((each) => each.id === fields.modelId) ?? null);
-const models = computed(() => [
-  { value: '', label: 'Of no model' },
-  ...fleet.models.map((each) => ({ value: each.id, label: each.name })),
-]);
 /** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
 function modelChosen(): void {
   if (model.value) form.take(model.value.build);
@@ -75,18 +55,6 @@ const differs = computed(
       model.value && form.drawn.value ? differingFields(model.value.build, form.drawn.value) : [],
     ),
 );
-const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
-const hooks = computed(() => {
-  const taken = new Set(fleet.bikes.filter((bike) => bike.id !== props.bikeId).map((bike) => bike.hookId));
-  const free = fleet.racks
-    .filter((rack) => rack.siteId === fields.siteId)
-    .flatMap((rack) =>
-      rack.hooks
-        .filter((hook) => !taken.has(hook.id))
-        .map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
-    );
-  return [{ value: '', label: 'On no hook' }, ...free];
-});
 const issues = computed(() => [...own.value, ...refusal.fields.value]);
 const errorOf = (path: string): string | null => {
   const issue = issues.value.find((each) => each.path === path);
@@ -154,68 +122,13 @@ async function save(): Promise<void> {
   if (!saved) await show();
 }
 
-const PLAIN = {
-  tag: 'Tag',
-  modelId: 'Model',
-  model: 'Model name',
-  size: 'Size',
-  serial: 'Serial number',
-  boughtOn: 'Bought',
-  warrantyUntil: 'Warranty until',
-  siteId: 'Site',
-  hookId: 'Hook',
-} as const;
-const spoken = (name: keyof typeof PLAIN, value: string): string => {
-  if (name === 'modelId') return fleet.models.find((each) => each.id === value)?.name ?? value;
-  if (name === 'siteId') return fleet.siteById.get(value)?.name ?? value;
-  if (name === 'hookId')
-    return (
-      fleet.racks
-        .flatMap((rack) => rack.hooks.map((hook) => ({ hook, rack })))
-        .map(({ hook, rack }) => (hook.id === value ? `${rack.name}, hook ${hook.number}` : ''))
-        .find(Boolean) ?? value
-    );
-  return value;
-};
-/** Both sides of a conflict, field by field. */
-const differing = computed((): readonly Differing[] => {
-  const other = theirs.value;
-  if (!other) return [];
-  const mine = (fitFields.value?.collect().fit ?? fit.value) as FitList;
-  const plain = (Object.keys(PLAIN) as (keyof typeof PLAIN)[])
-    .filter((name) => fields[name] !== (other[name] ?? ''))
-    .map((name) => ({
-      name: name,
-      label: PLAIN[name],
-      mine: spoken(name, fields[name]),
-      theirs: spoken(name, other[name] ?? ''),
-    }));
-  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(
-    ({ name, label }) => ({
-      name: `build.${name}`,
-      label,
-      mine: form.fields[name] ?? '',
-      theirs: String(other.build[name]),
-    }),
-  );
-  const carried =
-    [...form.accessories.value].sort().join(', ') === [...other.build.accessories].sort().join(', ')
-      ? []
-      : [
-          {
-            name: 'build.accessories',
-            label: 'Carries',
-            mine: form.accessories.value.join(', '),
-            theirs: other.build.accessories.join(', '),
-          },
-        ];
-  return [...plain, ...built, ...carried, ...differingFit(mine, other.fit)];
-});
+const differing = computed(() =>
+  theirs.value ? differingOf(theirs.value, fields, form, fitFields.value?.collect().fit ?? fit.value) : [],
+);
 function chosen(names: ReadonlySet<string>): void {
   const other = theirs.value;
   if (!other) return;
-  for (const name of Object.keys(PLAIN) as (keyof typeof PLAIN)[])
-    if (names.has(name)) fields[name] = other[name] ?? '';
+  for (const name of NAMES) if (names.has(name)) fields[name] = other[name] ?? '';
   for (const { name } of BUILD_FIELDS)
     if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
   if (names.has('build.accessories')) form.accessories.value = [...other.build.accessories];
@@ -234,39 +147,18 @@ function chosen(names: ReadonlySet<string>): void {
       <div class="min-w-0 space-y-5">
         <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
         <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
-        <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-          <legend class="sturdy mb-2 text-lg">The bike</legend>
-          <TextField
-            v-model="fields.tag"
-            label="Tag"
-            hint="Short: letters, digits, dashes"
-            :error="errorOf('tag')"
-          />
-          <ChoiceField
-            v-model="fields.modelId"
-            label="Model"
-            :options="models"
-            :error="errorOf('modelId')"
-            @change="modelChosen"
-          />
-          <TextField v-if="!model" v-model="fields.model" label="Model name" :error="errorOf('model')" />
-          <TextField v-model="fields.size" label="Size" :error="errorOf('size')" />
-          <TextField v-model="fields.serial" label="Serial number" :error="errorOf('serial')" />
-          <TextField v-model="fields.boughtOn" label="Bought" type="date" :error="errorOf('boughtOn')" />
-          <TextField
-            v-model="fields.warrantyUntil"
-            label="Warranty until"
-            type="date"
-            :error="errorOf('warrantyUntil')"
-          />
-          <ChoiceField v-model="fields.siteId" label="Site" :options="sites" :error="errorOf('siteId')" />
-          <ChoiceField v-model="fields.hookId" label="Hook" :options="hooks" :error="errorOf('hookId')" />
-        </fieldset>
+        <BikeIdentity
+          :fields="fields"
+          :bike-id="bikeId"
+          :error-of="errorOf"
+          @change="(part) => Object.assign(fields, part)"
+          @model="modelChosen"
+        />
         <BuildFields :form="form" :error-of="errorOf" :own="differs" />
-        <details :open="issues.some((issue) => issue.path.startsWith('fit.'))">
-          <summary class="sturdy min-h-12 content-center text-lg">
-            What this bike states of its parts{{ model ? ', over its model' : '' }}
-          </summary>
+        <DisclosureBox
+          :open="issues.some((issue) => issue.path.startsWith('fit.'))"
+          :title="`What this bike states of its parts${model ? ', over its model' : ''}`"
+        >
           <FitFields
             v-if="form.drawn.value"
             ref="fitFields"
@@ -276,7 +168,7 @@ function chosen(names: ReadonlySet<string>): void {
             :issues="issues"
             class="mt-2"
           />
-        </details>
+        </DisclosureBox>
       </div>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-64 rounded-lg border-2 border-line bg-plate p-2">

@@ -5,6 +5,7 @@ import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, PHASE_WORDS, withPosition, zonesName } from '@cadre/web/words';
 import { ruleWords } from './rule-words';
+import { DisclosureBox } from '@cadre/web/ui';
 
 /** What a checklist asks of one kind of bike, station by station as it is walked, and what its build rules out. */
 const props = defineProps<{ checklist: ChecklistVersion; kind: BikeKind }>();
@@ -54,16 +55,17 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
         </ul>
       </li>
     </ol>
-    <details v-if="ruledOut.length" class="mt-3">
-      <summary class="min-h-12 cursor-pointer py-3 font-semibold">
-        {{ ruledOut.length }} ruled out by the build, never asked
-      </summary>
+    <DisclosureBox
+      v-if="ruledOut.length"
+      class="mt-3"
+      :title="`${ruledOut.length} ruled out by the build, never asked`"
+    >
       <ul class="grid gap-x-6 sm:grid-cols-2">
         <li v-for="each in ruledOut" :key="each.question.key" class="py-0.5 leading-snug">
           {{ withPosition(each.question.checkpoint.name, each.question.position) }}:
           <span class="text-soft">only where {{ ruleWords(each.because) }}</span>
         </li>
       </ul>
-    </details>
+    </DisclosureBox>
   </div>
 </template>

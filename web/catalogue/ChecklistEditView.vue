@@ -17,7 +17,7 @@ import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { count } from '@cadre/web/platform/time';
 import { fieldWords } from '@cadre/web/platform/api';
 import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import CatalogueNav from './CatalogueNav.vue';
 import CheckpointForm from './CheckpointForm.vue';
 import CheckpointPicker from './CheckpointPicker.vue';
@@ -199,32 +199,30 @@ const leave = (): void =>
           <div class="grid gap-3 sm:grid-cols-2">
             <TextField v-model="name" label="Name" :error="said('name')" data-field="checklist-name" />
             <TextField v-model="purpose" label="What it is for" />
-            <ChoiceField v-model="routeKey" label="Route" :options="routes" :error="said('route')" />
-            <ChoiceField v-model="clearing" label="What a whole check on it clears" :options="CLEARING" />
+            <SelectField v-model="routeKey" label="Route" :options="routes" :error="said('route')" />
+            <SelectField v-model="clearing" label="What a whole check on it clears" :options="CLEARING" />
           </div>
           <fieldset>
             <legend class="font-semibold">Meant for</legend>
             <div class="flex flex-wrap gap-x-4">
-              <label v-for="kind in BIKE_KINDS" :key="kind" class="flex min-h-12 items-center gap-2"
-                ><input
-                  type="checkbox"
-                  class="size-6"
-                  :checked="!checklist.kinds || checklist.kinds.includes(kind)"
-                  @change="toggleKind(kind, ($event.target as HTMLInputElement).checked)"
-                />{{ KIND_WORDS[kind] }}</label
+              <CheckField
+                v-for="kind in BIKE_KINDS"
+                :key="kind"
+                :model-value="!checklist.kinds || checklist.kinds.includes(kind)"
+                @update:model-value="toggleKind(kind, $event)"
+                >{{ KIND_WORDS[kind] }}</CheckField
               >
             </div>
           </fieldset>
           <fieldset>
             <legend class="font-semibold">What may have happened since the last one, besides outings</legend>
             <div class="flex flex-wrap gap-x-4">
-              <label v-for="by in BY" :key="by" class="flex min-h-12 items-center gap-2"
-                ><input
-                  type="checkbox"
-                  class="size-6"
-                  :checked="checklist.between?.includes(by) ?? false"
-                  @change="toggleBetween(by, ($event.target as HTMLInputElement).checked)"
-                />{{ BY_WORDS[by] }}</label
+              <CheckField
+                v-for="by in BY"
+                :key="by"
+                :model-value="checklist.between?.includes(by) ?? false"
+                @update:model-value="toggleBetween(by, $event)"
+                >{{ BY_WORDS[by] }}</CheckField
               >
             </div>
           </fieldset>

@@ -4,35 +4,30 @@ import { useRouter } from 'vue-router';
 import { checklistVersions } from '@cadre/contract/catalogue';
 import { writeChecklistDocument } from '@cadre/contract/catalogue/schemas';
 import type { AnswerOf } from '@cadre/contract/http';
-import { compareChecklists, type ChecklistDifference, type ChecklistVersion } from '@cadre/core/catalogue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { BikeKind } from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
 import { saveFile } from '@cadre/web/platform/files';
 import { send } from '@cadre/web/platform/api';
 import { KIND_WORDS } from '@cadre/web/words';
-import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import AskedList from './AskedList.vue';
 import CatalogueNav from './CatalogueNav.vue';
 import CoveragePanel from './CoveragePanel.vue';
-import DifferenceList from './DifferenceList.vue';
+import ChecklistVersions from './ChecklistVersions.vue';
 import { routeName } from './checklist-wording';
 import { useCatalogue } from './use-catalogue';
 
 /** One checklist: what it asks of each kind of bike, and every version there was with what changed and where it was used. */
 const props = defineProps<{ checklistKey: string }>();
 const catalogue = useCatalogue();
-const fleet = useFleet();
 const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
-const now = useNow();
 const checklist = shallowRef<ChecklistVersion | null>(null);
 const shownHash = ref<string | null>(null);
 const versions = shallowRef<AnswerOf<typeof checklistVersions>['versions']>([]);
-const differences = shallowRef<Readonly<Record<string, ChecklistDifference>>>({});
 const kind = ref<BikeKind>('hardtail');
 
 watch(
@@ -51,20 +46,6 @@ watch(
 async function show(hash: string): Promise<void> {
   checklist.value = (await catalogue.checklistOf(hash))?.checklist ?? checklist.value;
   shownHash.value = hash;
-}
-/** Against the version before it. */
-async function compare(index: number): Promise<void> {
-  const [after, before] = [versions.value[index], versions.value[index + 1]];
-  if (!after || !before) return;
-  const [is, was] = await Promise.all([
-    catalogue.checklistOf(after.hash),
-    catalogue.checklistOf(before.hash),
-  ]);
-  if (is && was)
-    differences.value = {
-      ...differences.value,
-      [after.hash]: compareChecklists(was.checklist, is.checklist),
-    };
 }
 const exportChecklist = (): void => {
   if (checklist.value)
@@ -122,49 +103,7 @@ const isOld = computed(
               @pick="(picked) => (kind = picked as BikeKind)"
             />
           </section>
-          <section aria-labelledby="versions">
-            <h2 id="versions" class="sturdy text-lg">Versions</h2>
-            <ol class="mt-1 divide-y divide-line border-y border-line">
-              <li v-for="(each, index) in versions" :key="each.hash" class="py-2" data-version>
-                <div class="flex flex-wrap items-baseline gap-x-3">
-                  <button
-                    type="button"
-                    class="min-h-12 font-semibold text-act underline underline-offset-2"
-                    @click="show(each.hash)"
-                  >
-                    Version {{ each.version }}
-                  </button>
-                  <span class="text-soft">{{
-                    each.publishedAt
-                      ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : 'As shipped'}, ${dayAndClock(each.publishedAt, now)}`
-                      : 'As shipped'
-                  }}</span>
-                </div>
-                <p class="leading-snug">
-                  {{ each.publishedBy ? each.note : ''
-                  }}<template v-if="each.reason"> Why a critical was dropped: {{ each.reason }}</template>
-                </p>
-                <p class="figures text-[0.95rem] text-soft">
-                  {{
-                    each.checks
-                      ? `${count(each.checks, 'check')} on ${count(each.bikes, 'bike')}, last ${each.lastUsedAt ? dayAndClock(each.lastUsedAt, now) : ''}`
-                      : 'not used yet'
-                  }}
-                </p>
-                <ActButton
-                  v-if="index < versions.length - 1 && !differences[each.hash]"
-                  kind="quiet"
-                  @click="compare(index)"
-                  >What changed</ActButton
-                >
-                <DifferenceList
-                  v-if="differences[each.hash]"
-                  class="mt-1"
-                  :difference="differences[each.hash] as ChecklistDifference"
-                />
-              </li>
-            </ol>
-          </section>
+          <ChecklistVersions :versions="versions" @show="show" />
         </div>
       </div>
     </template>

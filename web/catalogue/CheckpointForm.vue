@@ -1,51 +1,25 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import { Trash2 } from '@lucide/vue';
 import {
   DRAWINGS,
   PHASES,
   positionsAsked,
-  SEVERITIES,
-  ZONES,
   type Checkpoint,
   type Fault,
   type Rule,
-  type Severity,
-  type Zone,
 } from '@cadre/core/catalogue';
 import { readNumber } from '@cadre/core/measures';
 import { fieldWords } from '@cadre/web/platform/api';
-import { ActButton, ChoiceField, TextField } from '@cadre/web/ui';
+import { ActButton, SelectField, TextField } from '@cadre/web/ui';
+import { atOf, PLACES, placeOf } from './checkpoint-places';
+import FaultFields from './FaultFields.vue';
 import RuleField from './RuleField.vue';
 import { keyFrom } from './use-checklist-draft';
-import { PHASE_WORDS, SEVERITY_MEANING, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
+import { PHASE_WORDS } from '@cadre/web/words';
 
 /** A checkpoint of the program's own, written as the shipped ones are: how to look, what sound is, what may be wrong and what then. */
 const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<string> }>();
 const emit = defineEmits<{ keep: [checkpoint: Checkpoint]; away: [] }>();
-
-const PLACES = [
-  ...ZONES.filter((zone) => !/^(front|rear)-(wheel|brake)$/.test(zone)).map((zone) => ({
-    value: zone,
-    label: ZONE_WORDS[zone],
-  })),
-  { value: 'wheels', label: 'Each wheel' },
-  { value: 'brakes', label: 'Each brake' },
-  ...(['front-wheel', 'rear-wheel', 'front-brake', 'rear-brake'] as const).map((zone) => ({
-    value: zone,
-    label: `${ZONE_WORDS[zone]} only`,
-  })),
-];
-function atOf(place: string): Checkpoint['at'] {
-  if (place === 'wheels') return { front: 'front-wheel', rear: 'rear-wheel' };
-  if (place === 'brakes') return { front: 'front-brake', rear: 'rear-brake' };
-  if (place.startsWith('front-')) return { front: place as Zone };
-  return place === 'rear-wheel' || place === 'rear-brake' ? { rear: place } : { only: place as Zone };
-}
-function placeOf(at: Checkpoint['at']): string {
-  if (at.front && at.rear) return at.front === 'front-wheel' ? 'wheels' : 'brakes';
-  return at.only ?? at.front ?? at.rear ?? 'frame';
-}
 
 const from = props.checkpoint;
 const form = reactive({
@@ -94,14 +68,8 @@ function addFault(): void {
     { key: keyFrom(`fault-${faults.value.length + 1}`, keys), name: '', floor: 'soon', doNext: '' },
   ];
 }
-function setFault(index: number, part: Partial<Fault>): void {
-  faults.value = faults.value.map((fault, at) => (at === index ? { ...fault, ...part } : fault));
-}
-function setMechanic(index: number, yes: boolean): void {
-  faults.value = faults.value.map((fault, at) => {
-    const { toMechanic: _toMechanic, ...rest } = fault;
-    return at === index ? (yes ? { ...rest, toMechanic: true as const } : rest) : fault;
-  });
+function setFault(index: number, changed: Fault): void {
+  faults.value = faults.value.map((fault, at) => (at === index ? changed : fault));
 }
 const lines = (text: string, by: RegExp): string[] =>
   text
@@ -146,8 +114,8 @@ function keep(): void {
         :error="said('name')"
         data-field="name"
       />
-      <ChoiceField v-model="form.place" label="Where" :options="PLACES" />
-      <ChoiceField
+      <SelectField v-model="form.place" label="Where" :options="PLACES" />
+      <SelectField
         v-model="form.phase"
         label="Done"
         :options="PHASES.map((phase) => ({ value: phase, label: PHASE_WORDS[phase] }))"
@@ -159,96 +127,40 @@ function keep(): void {
         :error="said('minutes')"
       />
     </div>
-    <label class="block"
-      ><span class="font-semibold">How to look</span>
-      <textarea
-        v-model="form.how"
-        rows="3"
-        maxlength="1200"
-        class="mt-1 block w-full rounded-md border-2 bg-plate px-3 py-2"
-        :class="said('how') ? 'border-held' : 'border-ink/60'"
-        data-field="how"
-      />
-      <span class="text-[0.95rem]" :class="said('how') ? 'font-semibold text-held' : 'text-soft'">{{
-        said('how') ?? 'One or two sentences somebody new can follow'
-      }}</span>
-    </label>
+    <TextField
+      v-model="form.how"
+      label="How to look"
+      :rows="3"
+      maxlength="1200"
+      hint="One or two sentences somebody new can follow"
+      :error="said('how')"
+      data-field="how"
+    />
     <TextField v-model="form.passWhen" label="Pass when" :error="said('passWhen')" data-field="passWhen" />
     <RuleField v-model="rule" v-model:valid="ruleValid" :positions="positions" />
     <fieldset class="space-y-2">
       <legend class="font-semibold">What may be wrong</legend>
       <p v-if="said('faults')" class="font-semibold text-held" role="alert">{{ said('faults') }}</p>
-      <div
+      <FaultFields
         v-for="(fault, index) in faults"
         :key="fault.key"
-        class="grid gap-2 rounded-md bg-sunk p-3 sm:grid-cols-[1fr_12rem]"
-      >
-        <input
-          :value="fault.name"
-          :aria-label="`Fault ${index + 1}: name`"
-          placeholder="Loose, cracked, missing …"
-          maxlength="160"
-          class="h-12 rounded-md border-2 border-ink/60 bg-plate px-3 placeholder:text-soft"
-          data-fault-name
-          @input="setFault(index, { name: ($event.target as HTMLInputElement).value })"
-        />
-        <select
-          :value="fault.floor"
-          :aria-label="`Fault ${index + 1}: at least`"
-          class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
-          data-fault-floor
-          @change="setFault(index, { floor: ($event.target as HTMLSelectElement).value as Severity })"
-        >
-          <option v-for="severity in SEVERITIES" :key="severity" :value="severity">
-            {{ SEVERITY_WORDS[severity] }}: {{ SEVERITY_MEANING[severity] }}
-          </option>
-        </select>
-        <textarea
-          :value="fault.doNext"
-          rows="2"
-          :aria-label="`Fault ${index + 1}: what to do next`"
-          placeholder="What to do next"
-          maxlength="600"
-          class="rounded-md border-2 border-ink/60 bg-plate px-3 py-2 placeholder:text-soft"
-          data-fault-next
-          @input="setFault(index, { doNext: ($event.target as HTMLTextAreaElement).value })"
-        />
-        <div class="flex flex-wrap items-center justify-between gap-2">
-          <label class="flex min-h-12 items-center gap-2 leading-tight"
-            ><input
-              type="checkbox"
-              class="size-6"
-              :checked="fault.toMechanic === true"
-              @change="setMechanic(index, ($event.target as HTMLInputElement).checked)"
-            />a qualified mechanic decides</label
-          >
-          <button
-            type="button"
-            class="grid size-12 place-items-center rounded-md"
-            :aria-label="`Take fault ${index + 1} away`"
-            @click="faults = faults.filter((_, at) => at !== index)"
-          >
-            <Trash2 class="size-5" aria-hidden="true" />
-          </button>
-        </div>
-      </div>
+        :fault="fault"
+        :number="index + 1"
+        @change="(changed) => setFault(index, changed)"
+        @remove="faults = faults.filter((_, at) => at !== index)"
+      />
       <ActButton @click="addFault">Another fault</ActButton>
     </fieldset>
     <div class="grid gap-3 sm:grid-cols-2">
-      <label class="block"
-        ><span class="font-semibold">Cautions</span>
-        <textarea
-          v-model="form.cautions"
-          rows="2"
-          class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate px-3 py-2"
-        />
-        <span class="text-[0.95rem] text-soft"
-          >One a line. Where a hand can be hurt, say so here.</span
-        ></label
-      >
+      <TextField
+        v-model="form.cautions"
+        label="Cautions"
+        :rows="2"
+        hint="One a line. Where a hand can be hurt, say so here."
+      />
       <div class="space-y-3">
         <TextField v-model="form.tools" label="Tools" hint="With commas between" />
-        <ChoiceField
+        <SelectField
           v-model="form.drawing"
           label="Drawing"
           :options="[

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { Check, Plus } from '@lucide/vue';
 import { ZONES, type Checkpoint } from '@cadre/core/catalogue';
-import { ChoiceField, TextField } from '@cadre/web/ui';
+import { SelectField, TextField } from '@cadre/web/ui';
 import type { KnownCheckpoint } from './use-checkpoints';
 import { ZONE_WORDS } from '@cadre/web/words';
 
@@ -25,7 +25,7 @@ const shown = computed(() => {
   <section class="rounded-lg bg-sunk p-3" aria-label="The catalogue" data-picker>
     <div class="grid gap-2 sm:grid-cols-2">
       <TextField v-model="sought" label="Find" />
-      <ChoiceField
+      <SelectField
         v-model="zone"
         label="Zone"
         :options="[

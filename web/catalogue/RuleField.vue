@@ -14,6 +14,7 @@ import { count } from '@cadre/web/platform/time';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { problemWords, ruleWords } from './rule-words';
+import { DisclosureBox } from '@cadre/web/ui';
 
 /** A rule as it is written, read back in words, with the kinds and bikes it picks; a wrong word is pointed at. */
 const props = defineProps<{ positions: readonly Position[] }>();
@@ -107,8 +108,7 @@ function correction(): void {
           }}
         </p>
       </template>
-      <details>
-        <summary class="min-h-12 cursor-pointer py-3 text-act">How to write a rule</summary>
+      <DisclosureBox title="How to write a rule">
         <p>
           A field, “is”, and words with commas between: <code>brake is rim, drum</code>. Numbers:
           <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code>. What it carries or has on
@@ -116,7 +116,7 @@ function correction(): void {
           <code>or</code>, <code>not</code> and brackets. <code>brake</code>, <code>retention</code>,
           <code>tyre</code> and <code>wheel-size</code> mean the end it is asked at.
         </p>
-      </details>
+      </DisclosureBox>
     </div>
   </div>
 </template>

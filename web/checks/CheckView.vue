@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Answer } from '@cadre/core/checks';
-import type { Question } from '@cadre/core/catalogue';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
-import { withPosition, ZONE_WORDS } from '@cadre/web/words';
+import { ZONE_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { ActButton, NoticePlate, OutcomeMark } from '@cadre/web/ui';
-import ExceptionPanel from './ExceptionPanel.vue';
+import { ActButton, NoticePlate, TextField } from '@cadre/web/ui';
+import RecordedAnswer from './RecordedAnswer.vue';
 import { useCheckRecord } from './use-check-record';
-import { OUTCOME_WORDS } from './wording';
 
 /** A check as it was signed. What was wrong in it is put right by another one that names it, with the reason. */
 const props = defineProps<{ checkId: string }>();
@@ -43,35 +40,6 @@ const mayAmend = computed(
 const people = computed(() =>
   [...new Set((check.value?.marks ?? []).map((mark) => mark.author))].map(fleet.nameOf),
 );
-function answerWords(question: Question, answer: Answer | null): string {
-  if (!answer) return 'nobody looked';
-  const faults = answer.faults
-    .map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
-    .join(', ');
-  const [mark] = answer.marks;
-  const reading = mark?.reading
-    ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}`
-    : '';
-  const paper = mark?.way === 'paper' ? 'keyed in from paper' : '';
-  const two =
-    answer.marks.length > 1
-      ? answer.marks
-          .map(
-            (each) =>
-              `${fleet.nameOf(each.author)}: ${each.outcome === 'withdrawn' ? '' : OUTCOME_WORDS[each.outcome].toLowerCase()}`,
-          )
-          .join('; ')
-      : '';
-  return [
-    `${OUTCOME_WORDS[answer.outcome]}${faults ? `: ${faults}` : ''}`,
-    reading,
-    mark?.note ?? '',
-    two,
-    paper,
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
 async function handIn(): Promise<void> {
   tried.value = true;
   if (!reason.value.trim() || amending.value.length === 0 || !session.person) return;
@@ -124,40 +92,16 @@ async function handIn(): Promise<void> {
       <section v-for="{ zone: at, looks } in zones" :key="at" :aria-label="ZONE_WORDS[at]">
         <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
         <ul>
-          <li
-            v-for="{ question, answer, instead } in looks"
-            :key="question.key"
-            class="border-b border-line py-1.5"
-            :data-look="question.key"
-          >
-            <div class="flex items-center gap-3">
-              <OutcomeMark :outcome="(instead ?? answer)?.outcome ?? null" />
-              <div class="min-w-0 grow leading-snug">
-                <p class="font-semibold">{{ withPosition(question.checkpoint.name, question.position) }}</p>
-                <p class="text-soft" :class="instead && 'line-through'">
-                  {{ answerWords(question, answer) }}
-                </p>
-                <p v-if="instead" class="font-semibold text-watch">{{ answerWords(question, instead) }}</p>
-              </div>
-              <ActButton
-                v-if="changing"
-                :aria-expanded="open === question.key"
-                data-amend-look
-                @click="open = open === question.key ? null : question.key"
-                >{{ open === question.key ? 'Close' : 'Amend' }}</ActButton
-              >
-            </div>
-            <ExceptionPanel
-              v-if="changing && open === question.key"
-              class="mt-2 rounded-md border-2 border-ink/60 bg-plate p-3"
-              :question="question"
-              :build="bike.build"
-              :answer="instead"
-              :others="[]"
-              @mark="(given) => session.person && record.say(question, given, session.person.id)"
-              @close="open = null"
-            />
-          </li>
+          <RecordedAnswer
+            v-for="look in looks"
+            :key="look.question.key"
+            :look="look"
+            :build="bike.build"
+            :changing="changing"
+            :open="open === look.question.key"
+            @toggle="open = open === look.question.key ? null : look.question.key"
+            @mark="(given) => session.person && record.say(look.question, given, session.person.id)"
+          />
         </ul>
       </section>
       <div
@@ -168,15 +112,14 @@ async function handIn(): Promise<void> {
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">Amend this check</ActButton>
           <template v-else>
-            <label class="sr-only" for="amend-reason">Why is it amended?</label>
-            <input
-              id="amend-reason"
+            <TextField
               v-model="reason"
+              label="Why is it amended?"
+              hide-label
+              :wrong="tried && !reason.trim()"
+              class="min-w-0 grow"
               maxlength="300"
               placeholder="Why is it amended?"
-              class="h-12 min-w-0 grow rounded-md border-2 bg-plate px-3"
-              :class="tried && !reason.trim() ? 'border-held' : 'border-ink/60'"
-              :aria-invalid="tried && !reason.trim()"
             />
             <ActButton @click="changing = false">Leave it</ActButton>
             <ActButton

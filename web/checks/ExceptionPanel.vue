@@ -1,25 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { SEVERITIES, isWorse, type Question, type Severity } from '@cadre/core/catalogue';
-import {
-  SIDES,
-  type MarkedFault,
-  type Outcome,
-  type Place,
-  type Side,
-  type Answer,
-} from '@cadre/core/checks';
+import type { Question, Severity } from '@cadre/core/catalogue';
+import type { Answer, MarkedFault, Outcome, Place } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition } from '@cadre/web/words';
+import { SEVERITY_WORDS } from '@cadre/web/words';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useKeys } from '@cadre/web/platform/keys';
 import { ActButton, CautionLine } from '@cadre/web/ui';
-import ClockDial from './ClockDial.vue';
+import FaultDetails from './FaultDetails.vue';
 import HowToLook from './HowToLook.vue';
 import NoteField from './NoteField.vue';
-import PlaceFigure from './PlaceFigure.vue';
 import type { MarkGiven } from './drafts';
-import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
+import { OUTCOME_WORDS } from './wording';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
 const props = defineProps<{
@@ -34,7 +26,6 @@ const own = computed(() => props.answer?.marks[0] ?? null);
 const picked = ref<Outcome | null>(props.answer?.outcome ?? null);
 const chosen = ref<MarkedFault[]>([...(own.value?.faults ?? [])]);
 const note = ref(own.value?.note ?? '');
-const onFigure = ref(false);
 watch(
   () => props.answer,
   (answer) => {
@@ -42,25 +33,10 @@ watch(
     chosen.value = [...(answer?.marks[0]?.faults ?? [])];
   },
 );
-const isWheel = computed(() => /wheel/.test(props.question.zone));
 const last = computed(() => chosen.value.at(-1) ?? null);
 const catalogue = useCatalogue();
 const floorOf = (key: string): Severity =>
   catalogue.floorOf(props.question.checkpoint.faults.find((fault) => fault.key === key));
-/** What feels alike or fails together, of what this check asks. */
-const lookNext = computed(() => {
-  const keys = chosen.value.flatMap(
-    (each) => props.question.checkpoint.faults.find((fault) => fault.key === each.fault)?.askNext ?? [],
-  );
-  return props.others.filter(
-    (other) =>
-      keys.includes(other.checkpoint.key) &&
-      (other.position === props.question.position || other.position === 'only'),
-  );
-});
-const worse = computed(() =>
-  last.value ? SEVERITIES.filter((severity) => isWorse(severity, floorOf(last.value?.fault ?? ''))) : [],
-);
 const needsNote = computed(() => picked.value === 'skipped' || picked.value === 'fixed');
 const notePrompt = computed(() =>
   picked.value === 'skipped' ? 'Why was it skipped?' : picked.value === 'fixed' ? 'What was done?' : 'Note',
@@ -157,83 +133,17 @@ useKeys(
         >
       </button>
     </div>
-    <div v-if="last" class="space-y-2 rounded-md bg-sunk p-3">
-      <p v-for="each in chosen" :key="each.fault" class="leading-snug">
-        <span class="font-semibold">Do next:</span>
-        {{ question.checkpoint.faults.find((fault) => fault.key === each.fault)?.doNext }}
-      </p>
-      <p
-        v-if="
-          chosen.some(
-            (each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.toMechanic,
-          )
-        "
-        class="font-semibold text-held"
-      >
-        A qualified mechanic decides about this one.
-      </p>
-      <div v-if="lookNext.length" class="flex flex-wrap items-center gap-1.5" data-look-next>
-        <span class="mr-1 text-soft">Look next at</span>
-        <ActButton v-for="other in lookNext" :key="other.key" @click="emit('go', other)">{{
-          withPosition(other.checkpoint.name, other.position)
-        }}</ActButton>
-      </div>
-      <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Where">
-        <span class="mr-1 text-soft">Where</span>
-        <button
-          v-for="side in SIDES"
-          :key="side"
-          type="button"
-          class="min-h-12 rounded border-2 px-2.5"
-          :class="last.place?.side === side ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'"
-          :aria-pressed="last.place?.side === side"
-          @click="place({ side: last.place?.side === side ? undefined : (side as Side) })"
-        >
-          {{ SIDE_WORDS[side] }}
-        </button>
-      </div>
-      <div class="flex flex-wrap items-start gap-3">
-        <ClockDial v-if="isWheel" :hour="last.place?.clock" @pick="(clock) => place({ clock })" />
-        <div class="space-y-1">
-          <ActButton
-            kind="quiet"
-            class="!px-0"
-            :aria-expanded="onFigure"
-            data-on-figure
-            @click="onFigure = !onFigure"
-            >{{ onFigure ? 'Hide the bike' : 'Touch the place on the bike' }}</ActButton
-          >
-          <PlaceFigure
-            v-if="onFigure || last.place?.spot"
-            :build="build"
-            :spot="last.place?.spot"
-            :label="question.checkpoint.name"
-            @pick="(spot) => place({ spot })"
-          />
-        </div>
-      </div>
-      <div
-        v-if="worse.length"
-        class="flex flex-wrap items-center gap-1.5"
-        role="group"
-        aria-label="Worse than usual"
-      >
-        <span class="mr-1 text-soft">Worse than usual?</span>
-        <button
-          v-for="severity in worse"
-          :key="severity"
-          type="button"
-          class="min-h-12 rounded border-2 px-3"
-          :class="
-            last.severity === severity ? 'border-held bg-held-wash font-semibold' : 'border-line bg-plate'
-          "
-          :aria-pressed="last.severity === severity"
-          @click="raise(severity)"
-        >
-          {{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}
-        </button>
-      </div>
-    </div>
+    <FaultDetails
+      v-if="last"
+      :question="question"
+      :build="build"
+      :chosen="chosen"
+      :last="last"
+      :others="others"
+      @place="place"
+      @raise="raise"
+      @go="(other) => emit('go', other)"
+    />
     <div class="flex flex-wrap gap-2" role="group" aria-label="Or">
       <ActButton
         v-for="outcome in ['pass', 'fixed', 'watch', 'skipped'] as const"

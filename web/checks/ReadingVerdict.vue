@@ -6,6 +6,7 @@ import { faultOf, speaksAgainst, type Verdict } from '@cadre/core/measures';
 import { SEVERITY_WORDS } from '@cadre/web/words';
 import type { MarkGiven } from './drafts';
 import { verdictWords } from '@cadre/web/measures';
+import { TextField } from '@cadre/web/ui';
 
 /** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
 const props = defineProps<{
@@ -96,14 +97,14 @@ function leave(): void {
         Leave its verdict aside
       </button>
       <span v-if="asking" class="flex basis-full flex-wrap items-center gap-2">
-        <label class="flex grow items-center gap-2"
-          >Why<input
-            v-model="reason"
-            maxlength="300"
-            class="h-12 min-w-0 grow rounded-md border-2 border-ink/60 bg-plate px-2"
-            data-aside-why
-            @keydown.enter.prevent="leave"
-        /></label>
+        <TextField
+          v-model="reason"
+          label="Why"
+          class="grow"
+          maxlength="300"
+          data-aside-why
+          @keydown.enter.prevent="leave"
+        />
         <button
           type="button"
           class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold disabled:text-soft"

@@ -2,7 +2,7 @@
 import { computed, watch } from 'vue';
 import { slipOf, type PlannedRow } from '@cadre/core/exchange';
 import { count } from '@cadre/web/platform/time';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, CheckField } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { columnWords, issueWords } from './wording';
 
@@ -53,14 +53,8 @@ const places = computed(() => [
       </div>
     </dl>
     <div class="flex flex-wrap gap-x-6">
-      <label class="flex min-h-12 items-center gap-2"
-        ><input v-model="bring.update" type="checkbox" class="size-6" data-update />Change bikes that are in
-        the fleet</label
-      >
-      <label class="flex min-h-12 items-center gap-2"
-        ><input v-model="bring.makes" type="checkbox" class="size-6" data-makes />Make sites, racks and hooks
-        the list names</label
-      >
+      <CheckField v-model="bring.update" data-update>Change bikes that are in the fleet</CheckField>
+      <CheckField v-model="bring.makes" data-makes>Make sites, racks and hooks the list names</CheckField>
     </div>
     <p v-if="places.length" class="rounded-md bg-sunk px-4 py-2">
       <span class="font-semibold">To be made:</span> {{ places.join(' · ') }}

@@ -9,7 +9,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { FindingRow } from './use-findings';
 
 /** One act on several findings: a repair begun on each bike, or another severity for a reason. Each is an act of its own; what is refused is said and stays chosen. */
@@ -86,12 +86,7 @@ async function regrade(severity: Severity): Promise<void> {
       <ActButton kind="quiet" @click="emit('none')">Choose none</ActButton>
     </div>
     <div v-if="asking" class="mt-2 flex flex-wrap items-end gap-2">
-      <label class="grow"
-        >Reason, for all of them<input
-          v-model="reason"
-          maxlength="400"
-          class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
-      /></label>
+      <TextField v-model="reason" label="Reason, for all of them" class="grow" maxlength="400" />
       <ActButton
         v-for="severity in grades"
         :key="severity"

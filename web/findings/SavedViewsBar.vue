@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, TextField } from '@cadre/web/ui';
 import { useSavedViews } from './use-saved-views';
 
 /** Searches by name: touch one to have it, keep the one in front under a name. */
@@ -49,13 +49,12 @@ async function keep(): Promise<void> {
       </button>
     </span>
     <form v-if="naming" class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
-      <label class="sr-only" for="view-name">Name of this search</label>
-      <input
-        id="view-name"
+      <TextField
         v-model="name"
+        label="Name of this search"
+        hide-label
         maxlength="40"
         placeholder="Name of this search"
-        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-3"
       />
       <ActButton type="submit" :disabled="!name.trim()" data-view-save>Keep it</ActButton>
       <ActButton kind="quiet" @click="naming = false">Leave it</ActButton>

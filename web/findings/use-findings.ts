@@ -27,6 +27,13 @@ export interface FindingRow {
 export const FOUND_STATES = ['open', 'in-work', 'repaired', 'rechecked'] as const;
 export type FoundState = (typeof FOUND_STATES)[number];
 
+export const FOUND_STATE_WORDS: Record<FoundState, string> = {
+  open: 'To repair',
+  'in-work': 'In work',
+  repaired: 'Look again',
+  rechecked: 'To release',
+};
+
 export interface FindingsInHand {
   readonly all: ComputedRef<readonly FindingRow[]>;
   readonly rows: ComputedRef<readonly FindingRow[]>;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ACCESSORIES } from '@cadre/core/fleet';
-import { ChoiceField, TextField } from '@cadre/web/ui';
+import { SelectField, TextField } from '@cadre/web/ui';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
 import type { BuildForm } from './use-build-form';
 
@@ -28,7 +28,7 @@ const { accessories } = props.form;
         type="number"
         :error="errorOf(`build.${field.name}`)"
       />
-      <ChoiceField
+      <SelectField
         v-else
         v-model="form.fields[field.name]!"
         :label="own?.has(field.name) ? `${field.label} (own)` : field.label"

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { StockItem } from '@cadre/contract/parts';
 import type { CountReason } from '@cadre/core/parts';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { Stock } from './use-stock';
 
 /** Counted in, or the shelf counted anew. Typed as what lies there or came; the difference is worked out here. */
@@ -56,16 +56,14 @@ async function save(): Promise<void> {
       </button>
     </div>
     <div class="flex flex-wrap items-end gap-3">
-      <label
-        >{{ ask
-        }}<input
-          v-model="typed"
-          inputmode="numeric"
-          class="figures mt-1 block h-12 w-28 rounded-md border-2 bg-plate px-3"
-          :class="tried && number === null ? 'border-held' : 'border-ink/60'"
-          :aria-invalid="tried && number === null"
-          data-count
-      /></label>
+      <TextField
+        v-model="typed"
+        :label="ask"
+        :wrong="tried && number === null"
+        class="w-28"
+        inputmode="numeric"
+        data-count
+      />
       <p v-if="after !== null" class="figures pb-3">
         <span class="text-soft">then on hand</span>{{ ' '
         }}<span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>

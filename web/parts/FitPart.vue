@@ -7,7 +7,7 @@ import { PART_KINDS, positionsOfPart, type FitmentPosition, type PartKind } from
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { PART_WORDS } from '@cadre/web/words';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, SelectField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { factsFor } from './fact-fields';
 import PartFacts from './PartFacts.vue';
 import SpeaksAgainst from './SpeaksAgainst.vue';
@@ -75,14 +75,14 @@ async function fit(): Promise<void> {
     :aria-label="renews ? `Renew ${renews.part.name}` : 'Fit a part'"
     @submit.prevent="fit"
   >
-    <ChoiceField
+    <SelectField
       v-if="!renews"
       v-model="kind"
       label="Part"
       :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
       @change="kindChosen"
     />
-    <ChoiceField
+    <SelectField
       v-if="!renews && positions.length > 1"
       v-model="position"
       label="Where"

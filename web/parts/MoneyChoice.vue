@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { MoneyPolicy } from '@cadre/core/catalogue';
-import { ChoiceField, TextField } from '@cadre/web/ui';
+import { SelectField, TextField } from '@cadre/web/ui';
 import { moneyIn } from './money';
 
 /** What money is counted in, and what an hour at the bench costs the house. */
@@ -23,7 +23,7 @@ function rate(text: string): void {
 <template>
   <section aria-labelledby="money" class="grid gap-3 sm:grid-cols-2">
     <h2 id="money" class="sturdy text-xl sm:col-span-2">Money</h2>
-    <ChoiceField
+    <SelectField
       :model-value="modelValue.currency"
       label="Counted in"
       :options="CURRENCIES"

@@ -7,7 +7,7 @@ import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { MISMATCH_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import SpeaksAgainst from './SpeaksAgainst.vue';
 
 /** A part to another bike, with or without what sits there coming back. */
@@ -87,7 +87,7 @@ async function move(): Promise<void> {
     @submit.prevent="move"
   >
     <TextField v-model="tag" label="To the bike" hint="Its tag" @update:model-value="refused = []" />
-    <ChoiceField v-if="positions.length > 1" v-model="position" label="Where" :options="positions" />
+    <SelectField v-if="positions.length > 1" v-model="position" label="Where" :options="positions" />
     <p v-if="takers.length" class="flex flex-wrap items-center gap-1 sm:col-span-2">
       <span class="text-soft">Takes it:</span>
       <button
@@ -100,9 +100,8 @@ async function move(): Promise<void> {
         {{ bike.tag }}
       </button>
     </p>
-    <label class="flex min-h-12 items-center gap-2 sm:col-span-2"
-      ><input v-model="swap" type="checkbox" class="size-6" />What sits there comes onto this bike in its
-      place</label
+    <CheckField v-model="swap" class="sm:col-span-2"
+      >What sits there comes onto this bike in its place</CheckField
     >
     <p v-if="!swap" class="text-watch sm:col-span-2">
       This bike is left without it: that is recorded as left apart and holds the bike until it is whole again.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PartKind } from '@cadre/core/fleet';
-import { ChoiceField } from '@cadre/web/ui';
+import { SelectField } from '@cadre/web/ui';
 import { FACT_FIELDS } from './fact-fields';
 
 /** What is asked of a part of this kind to know which bikes take it. */
@@ -9,7 +9,7 @@ const emit = defineEmits<{ say: [key: string, value: string] }>();
 </script>
 
 <template>
-  <ChoiceField
+  <SelectField
     v-for="field in FACT_FIELDS[kind]"
     :key="field.key"
     :model-value="facts[field.key] ?? ''"

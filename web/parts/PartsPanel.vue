@@ -8,7 +8,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { markingsText, PART_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, DisclosureBox, NoticePlate, useRefusal } from '@cadre/web/ui';
 import FitPart from './FitPart.vue';
 import MovePart from './MovePart.vue';
 
@@ -119,14 +119,13 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
     <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">
       No part is recorded apart from the fit list.
     </p>
-    <details v-if="past.length" class="mt-2">
-      <summary class="min-h-12 content-center font-semibold">{{ past.length }} taken off</summary>
+    <DisclosureBox v-if="past.length" class="mt-2" :title="`${past.length} taken off`">
       <ul class="space-y-1">
         <li v-for="fitment in past" :key="fitment.id" class="figures text-soft">
           {{ placeWords(fitment) }} · {{ fitment.part.name }} · {{ dayAndClock(fitment.fittedAt, now) }} –
           {{ dayAndClock(fitment.removedAt ?? 0, now) }}
         </li>
       </ul>
-    </details>
+    </DisclosureBox>
   </section>
 </template>

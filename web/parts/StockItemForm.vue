@@ -5,7 +5,7 @@ import type { StockItem } from '@cadre/contract/parts';
 import { PART_KINDS, type PartKind } from '@cadre/core/fleet';
 import { PART_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, SelectField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { factsFor } from './fact-fields';
 import { useMoney } from './money';
 import PartFacts from './PartFacts.vue';
@@ -74,7 +74,7 @@ async function save(): Promise<void> {
     data-item-form
     @submit.prevent="save"
   >
-    <ChoiceField
+    <SelectField
       v-if="!item"
       v-model="kind"
       label="Part"

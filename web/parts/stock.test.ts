@@ -129,7 +129,7 @@ describe('counting', () => {
       const button = view.findAll('[data-count-form] button').find((each) => each.text() === way);
       await button?.trigger('click');
       expect(button?.attributes('aria-pressed')).toBe('true');
-      await view.get('[data-count]').setValue(typed);
+      await view.get('[data-count] input').setValue(typed);
       expect(view.get('[data-count-form]').text()).toContain(`then on hand ${then}`);
       await submit(view, '[data-count-form]');
       expect(sentLast()).toMatchObject({ body: { by, why } });
@@ -139,7 +139,7 @@ describe('counting', () => {
   );
   it.each(['', 'two', '-1', '1.5'])('“%s” is no count: nothing is sent', async (typed) => {
     const view = await counting();
-    await view.get('[data-count]').setValue(typed);
+    await view.get('[data-count] input').setValue(typed);
     await submit(view, '[data-count-form]');
     expect(view.get('[data-count-form]').text()).toContain('A whole number, 0 to 9999.');
     expect(server.sent).toHaveLength(1);
@@ -148,10 +148,10 @@ describe('counting', () => {
     server.answers['POST /api/v1/stock/long/count'] = () => new Refusal('stock.below-nothing');
     const view = await counting('Chain 116');
     await view.findAll('[data-count-form] button')[3]?.trigger('click');
-    await view.get('[data-count]').setValue('1');
+    await view.get('[data-count] input').setValue('1');
     await submit(view, '[data-count-form]');
     expect(view.get('[role=alert]').text()).toContain('Say how many lie on the shelf now.');
-    expect(view.get<HTMLInputElement>('[data-count]').element.value).toBe('1');
+    expect(view.get<HTMLInputElement>('[data-count] input').element.value).toBe('1');
   });
 });
 

@@ -6,7 +6,7 @@ import { ROLES, type Role } from '@cadre/core/people';
 import { fieldWords, send } from '@cadre/web/platform/api';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
 
@@ -81,14 +81,11 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           >
             <option v-for="role in ROLES" :key="role" :value="role">{{ role }}</option>
           </select>
-          <label class="flex min-h-12 items-center gap-2"
-            ><input
-              type="checkbox"
-              class="size-6"
-              :checked="person.trainee"
-              :disabled="person.id === session.person?.id"
-              @change="change(person, { trainee: ($event.target as HTMLInputElement).checked })"
-            />trainee</label
+          <CheckField
+            :model-value="person.trainee"
+            @update:model-value="change(person, { trainee: $event })"
+            :disabled="person.id === session.person?.id"
+            >trainee</CheckField
           >
           <ActButton
             v-if="person.id !== session.person?.id"
@@ -112,7 +109,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           hint="Small letters and digits"
           :error="errorIn(adding, 'signInName')"
         />
-        <ChoiceField
+        <SelectField
           v-model="fresh.role"
           label="Role"
           :options="ROLES.map((role) => ({ value: role, label: role }))"
@@ -125,10 +122,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           autocomplete="new-password"
           :error="errorIn(adding, 'secret')"
         />
-        <label class="flex min-h-12 items-center gap-2"
-          ><input v-model="trainee" type="checkbox" class="size-6" />Trainee: criticals one by one, checks
-          co-signed</label
-        >
+        <CheckField v-model="trainee">Trainee: criticals one by one, checks co-signed</CheckField>
         <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
       </form>

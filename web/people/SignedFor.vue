@@ -3,6 +3,7 @@ import type { Person } from '@cadre/contract/people';
 import { SYSTEMS, type System } from '@cadre/core/catalogue';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { SYSTEM_WORDS } from '@cadre/web/words';
+import { CheckField } from '@cadre/web/ui';
 
 /** What somebody learning may be trusted with by station, system by system, each under the lead's name. */
 const props = defineProps<{ person: Person; people: readonly Person[] }>();
@@ -24,21 +25,19 @@ function signedWords(system: System): string {
       }}<span class="text-soft">(gives these by station; every check is still co-signed)</span>
     </p>
     <div class="mt-1 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-4">
-      <label v-for="system in SYSTEMS" :key="system" class="flex min-h-12 items-center gap-2 leading-tight">
-        <input
-          type="checkbox"
-          class="size-6 shrink-0"
-          :checked="competence(system) !== undefined"
-          :data-competence="`${person.signInName}:${system}`"
-          @change="emit('sign', system, ($event.target as HTMLInputElement).checked)"
-        />
-        <span
+      <CheckField
+        v-for="system in SYSTEMS"
+        :key="system"
+        :model-value="competence(system) !== undefined"
+        @update:model-value="emit('sign', system, $event)"
+        :data-competence="`${person.signInName}:${system}`"
+        ><span
           >{{ SYSTEM_WORDS[system]
           }}<span v-if="competence(system)" class="block text-sm text-soft">{{
             signedWords(system)
           }}</span></span
-        >
-      </label>
+        ></CheckField
+      >
     </div>
   </fieldset>
 </template>

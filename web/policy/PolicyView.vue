@@ -18,7 +18,7 @@ import { LimitChoices } from '@cadre/web/measures';
 import { useSession } from '@cadre/web/people';
 import { MoneyChoice } from '@cadre/web/parts';
 import { HouseTorque } from '@cadre/web/torque';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import { CatalogueNav, MARKING_WORDS } from '@cadre/web/catalogue';
 import PolicyEffect from './PolicyEffect.vue';
 import PracticeChoice from './PracticeChoice.vue';
@@ -126,21 +126,21 @@ const publish = (): void => {
         </p>
         <section aria-labelledby="marks" class="grid grid-cols-2 gap-3 xl:grid-cols-4">
           <h2 id="marks" class="sturdy col-span-full text-xl">Marks and weights</h2>
-          <ChoiceField
+          <SelectField
             v-model="marking"
             label="How marks are given"
             data-policy="marking"
             class="col-span-2"
             :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
           />
-          <ChoiceField
+          <SelectField
             v-model="legal"
             label="Lacking what local rules ask for"
             data-policy="legal"
             class="col-span-2"
             :options="LEGAL_WEIGHTS.map((weight) => ({ value: weight, label: LEGAL_WORDS[weight] }))"
           />
-          <ChoiceField
+          <SelectField
             v-model="substitution"
             label="When a group’s size runs out"
             data-policy="substitution"
@@ -163,13 +163,12 @@ const publish = (): void => {
             A second person checks the repair of a stop, or of a soon past its limit, at
           </h2>
           <div class="flex flex-wrap gap-x-5">
-            <label v-for="zone in ZONES" :key="zone" class="flex min-h-12 items-center gap-2"
-              ><input
-                type="checkbox"
-                class="size-6"
-                :checked="choices.secondPersonZones.includes(zone)"
-                @change="toggleZone(zone, ($event.target as HTMLInputElement).checked)"
-              />{{ ZONE_WORDS[zone] }}</label
+            <CheckField
+              v-for="zone in ZONES"
+              :key="zone"
+              :model-value="choices.secondPersonZones.includes(zone)"
+              @update:model-value="toggleZone(zone, $event)"
+              >{{ ZONE_WORDS[zone] }}</CheckField
             >
           </div>
         </section>

@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { ArrowDown, ArrowUp } from '@lucide/vue';
-import { ROUTE_KEYS, zonesOf, type OwnRoute, type Route, type Zone } from '@cadre/core/catalogue';
+import { ROUTE_KEYS, zonesOf, type OwnRoute, type Route } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
-import { fieldWords } from '@cadre/web/platform/api';
 import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
-import { ActButton, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import { CatalogueNav, keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/catalogue';
-import RouteZone from './RouteZone.vue';
+import RouteForm from './RouteForm.vue';
 import { usePolicyForm } from './use-policy-form';
 
 /** The ways round a bike: five that ship, and the house's own. A checklist takes one with it when it is published. */
@@ -18,7 +16,6 @@ const refusal = useRefusal();
 const form = usePolicyForm();
 const kind = ref<BikeKind>('hardtail');
 const writing = ref<OwnRoute | null>(null);
-const tried = ref(false);
 onMounted(() => refusal.run(form.begin));
 const own = computed(() => form.choices.value?.ownRoutes ?? []);
 const shown = computed<readonly { key: string; name: string; reason: string; route: Route; own: boolean }[]>(
@@ -40,22 +37,11 @@ const shown = computed<readonly { key: string; name: string; reason: string; rou
   ],
 );
 function write(from: Route): void {
-  tried.value = false;
   writing.value = { key: '', name: '', zones: [...zonesOf(from)] };
 }
-function move(zone: Zone, to: number): void {
-  const zones = writing.value?.zones.filter((each) => each !== zone) ?? [];
-  if (writing.value)
-    writing.value = { ...writing.value, zones: [...zones.slice(0, to), zone, ...zones.slice(to)] };
-}
-const name = computed({
-  get: () => writing.value?.name ?? '',
-  set: (text) => writing.value && (writing.value = { ...writing.value, name: text }),
-});
 const keep = (): void => {
-  tried.value = true;
   const route = writing.value;
-  if (!route || route.name.trim() === '') return;
+  if (!route) return;
   const key = route.key || keyFrom(`route-${route.name}`, new Set(own.value.map((each) => each.key)));
   void save(
     [...own.value.filter((each) => each.key !== key), { ...route, key, name: route.name.trim() }],
@@ -85,7 +71,7 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
           stands together.
         </p>
       </div>
-      <ChoiceField
+      <SelectField
         v-model="kind"
         label="Drawn on a"
         :options="BIKE_KINDS.map((each) => ({ value: each, label: KIND_WORDS[each] }))"
@@ -94,66 +80,15 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
         >Write a route</ActButton
       >
     </div>
-    <section
+    <RouteForm
       v-if="writing"
-      class="mt-4 grid gap-4 rounded-lg border-2 border-act bg-plate p-4 lg:grid-cols-[1fr_26rem]"
-      aria-label="An own route"
-      data-route-form
-    >
-      <div class="space-y-3">
-        <TextField
-          v-model="name"
-          label="Name"
-          :error="tried && !name.trim() ? fieldWords('required') : null"
-          data-field="route-name"
-        />
-        <div class="h-72">
-          <BikeFigure
-            :build="USUAL_BUILD[kind]"
-            label="The walk as it would be"
-            :route="writing"
-            numbered
-            :zones="writing.zones"
-          />
-        </div>
-        <div class="flex flex-wrap gap-2">
-          <ActButton kind="main" :disabled="refusal.busy.value" data-keep-route @click="keep"
-            >Keep this route</ActButton
-          >
-          <ActButton @click="writing = null">Leave it</ActButton>
-        </div>
-      </div>
-      <ol class="space-y-1">
-        <RouteZone
-          v-for="(zone, index) in writing.zones"
-          :key="zone"
-          :zone="zone"
-          :at="index"
-          @dropped="(dragged) => move(dragged, index)"
-        >
-          <span class="sturdy w-7">{{ index + 1 }}</span><span class="grow">{{ ZONE_WORDS[zone] }}</span>
-          <button
-            type="button"
-            class="grid size-12 place-items-center disabled:opacity-40"
-            :disabled="index === 0"
-            :aria-label="`${ZONE_WORDS[zone]}: earlier`"
-            @click="move(zone, index - 1)"
-          >
-            <ArrowUp class="size-5" aria-hidden="true" />
-          </button>
-          <button
-            type="button"
-            class="grid size-12 place-items-center disabled:opacity-40"
-            :disabled="index === writing.zones.length - 1"
-            :aria-label="`${ZONE_WORDS[zone]}: later`"
-            data-route-later
-            @click="move(zone, index + 1)"
-          >
-            <ArrowDown class="size-5" aria-hidden="true" />
-          </button>
-        </RouteZone>
-      </ol>
-    </section>
+      v-model="writing"
+      class="mt-4"
+      :kind="kind"
+      :busy="refusal.busy.value"
+      @save="keep"
+      @close="writing = null"
+    />
     <ul class="mt-4 grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
       <li
         v-for="each in shown"

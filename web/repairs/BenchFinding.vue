@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
-import { asBuilt, holds, SEVERITIES, type Severity } from '@cadre/core/catalogue';
-import { isStopNow, maySetSeverity, type Finding } from '@cadre/core/findings';
+import type { Severity } from '@cadre/core/catalogue';
+import { isStopNow, type Finding } from '@cadre/core/findings';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
-import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/words';
+import { SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { SimilarFaults } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { FindingPhotos } from '@cadre/web/photos';
-import { ActButton } from '@cadre/web/ui';
+import FindingActs from './FindingActs.vue';
 import { STATE_WORDS } from './wording';
 
 /** One finding as the bench sees it: what, where, who, how long it may ride, what to do; its weight changed or told as one with another. */
@@ -23,52 +23,13 @@ const emit = defineEmits<{
 const fleet = useFleet();
 const session = useSession();
 const now = useNow();
-const open = ref<'severity' | 'merge' | 'close' | null>(null);
-const reason = ref('');
 const stops = computed(() => isStopNow(props.finding, now.value));
-const grades = computed(() =>
-  SEVERITIES.filter(
-    (severity) => session.person && maySetSeverity(session.person, props.finding, severity).ok,
-  ),
-);
-/** Findings of the same look: what this one may be told as one with. */
-const mates = computed(() =>
-  props.finding.state === 'open' && session.may('raise-severity')
-    ? (props.bike.facts.findings as readonly Finding[]).filter(
-        (each) =>
-          each.id !== props.finding.id &&
-          each.state === 'open' &&
-          each.checkpoint === props.finding.checkpoint &&
-          each.position === props.finding.position,
-      )
-    : [],
-);
-/** Whether its part has gone since: nobody can look at it again, so it is closed by name. The server has the last word. */
-const isGone = computed(() => {
-  const { applies, position, state } = props.finding;
-  if (!applies || (state !== 'open' && state !== 'repaired') || !session.may('repair')) return false;
-  return !holds(applies, asBuilt(props.bike.build), position);
-});
 const limit = computed(() => {
   const { severity, limit: until, outingsUsed } = props.finding;
   if (severity !== 'soon' || !until) return '';
   if (stops.value) return 'past its limit';
   return `until ${dayAndClock(until.until, now.value)} or ${count(Math.max(0, until.outings - outingsUsed), 'outing')} more`;
 });
-function regrade(severity: Severity): void {
-  emit('regrade', severity, reason.value.trim());
-  open.value = null;
-  reason.value = '';
-}
-function close(): void {
-  emit('close', reason.value.trim());
-  open.value = null;
-  reason.value = '';
-}
-function merge(id: string): void {
-  emit('merge', id);
-  open.value = null;
-}
 </script>
 
 <template>
@@ -126,57 +87,14 @@ function merge(id: string): void {
         >
       </p>
     </div>
-    <div class="mt-1 flex flex-wrap gap-x-2">
-      <ActButton v-if="grades.length && open !== 'severity'" kind="quiet" @click="open = 'severity'"
-        >Change severity</ActButton
-      >
-      <ActButton v-if="mates.length && open !== 'merge'" kind="quiet" data-merge-open @click="open = 'merge'"
-        >The same as another</ActButton
-      >
-      <ActButton v-if="isGone && open !== 'close'" kind="plain" data-close-open @click="open = 'close'"
-        >Close: part no longer on the bike</ActButton
-      >
-    </div>
-    <div v-if="open === 'severity'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
-      <label class="grow"
-        >Reason<input
-          v-model="reason"
-          class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
-          maxlength="400"
-      /></label>
-      <ActButton
-        v-for="severity in grades"
-        :key="severity"
-        :disabled="busy || !reason.trim()"
-        @click="regrade(severity)"
-        >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
-      >
-      <ActButton kind="quiet" @click="open = null">Leave it</ActButton>
-    </div>
-    <div v-if="open === 'close'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
-      <p class="w-full">
-        This bike no longer has the part, so nobody can check it again.
-        {{ stops ? 'The bike stays held until it is released.' : '' }}
-      </p>
-      <label class="grow"
-        >Reason<input
-          v-model="reason"
-          class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
-          maxlength="400"
-          data-close-reason
-      /></label>
-      <ActButton :disabled="busy || !reason.trim()" data-close @click="close">Close finding</ActButton>
-      <ActButton kind="quiet" @click="open = null">Cancel</ActButton>
-    </div>
-    <div v-if="open === 'merge'" class="rounded-md bg-sunk p-3">
-      <p>The worse of both goes on here; the other is closed and stays on the timeline.</p>
-      <div class="mt-1 flex flex-wrap gap-2">
-        <ActButton v-for="mate in mates" :key="mate.id" :disabled="busy" data-merge @click="merge(mate.id)"
-          >Same as: {{ mate.words.fault.toLowerCase() }},
-          {{ SEVERITY_WORDS[mate.severity].toLowerCase() }}</ActButton
-        >
-        <ActButton kind="quiet" @click="open = null">Leave it</ActButton>
-      </div>
-    </div>
+    <FindingActs
+      :bike="bike"
+      :finding="finding"
+      :busy="busy"
+      :stops="stops"
+      @regrade="(severity, why) => emit('regrade', severity, why)"
+      @merge="(otherId) => emit('merge', otherId)"
+      @close="(why) => emit('close', why)"
+    />
   </li>
 </template>

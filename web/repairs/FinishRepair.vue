@@ -8,7 +8,7 @@ import type { Finding } from '@cadre/core/findings';
 import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
 import { canTouch } from '@cadre/core/repairs';
 import { POSITION_WORDS } from '@cadre/web/words';
-import { ActButton, CautionLine } from '@cadre/web/ui';
+import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
 import { sameTouch, useFinishForm, type Done } from './finish-form';
 import TorquedJoints from './TorquedJoints.vue';
 import UsedParts from './UsedParts.vue';
@@ -59,20 +59,16 @@ function finish(): void {
 
 <template>
   <form class="space-y-4" novalidate @submit.prevent="finish">
-    <label v-for="finding in findings" :key="finding.id" class="block">
-      <span class="font-semibold">What was done: {{ finding.words.fault.toLowerCase() }}</span>
-      <input
-        v-model="done[finding.id]"
-        class="mt-1 block h-12 w-full rounded-md border-2 bg-plate px-3"
-        :class="tried && !done[finding.id]?.trim() ? 'border-held' : 'border-ink/60'"
-        maxlength="400"
-        :aria-invalid="tried && !done[finding.id]?.trim()"
-        data-done
-      />
-      <span v-if="tried && !done[finding.id]?.trim()" class="font-semibold text-held"
-        >Fill this in: whoever looks again reads it.</span
-      >
-    </label>
+    <TextField
+      v-for="finding in findings"
+      :key="finding.id"
+      :model-value="done[finding.id] ?? ''"
+      :label="`What was done: ${finding.words.fault.toLowerCase()}`"
+      maxlength="400"
+      :error="tried && !done[finding.id]?.trim() ? 'Fill this in: the recheck needs it.' : null"
+      data-done
+      @update:model-value="(words) => (done[finding.id] = words)"
+    />
     <UsedParts :form="form" :findings="findings" :error="partsError" />
     <fieldset class="min-w-0">
       <legend class="font-semibold">What it touched</legend>
@@ -108,15 +104,14 @@ function finish(): void {
       text="A qualified mechanic or the maker decides here. If that is not you: stop, note it as left apart, send it away."
     />
     <div class="flex flex-wrap items-end gap-3">
-      <label
-        >Minutes<input
-          v-model="minutes"
-          inputmode="numeric"
-          class="figures mt-1 block h-12 w-24 rounded-md border-2 bg-plate px-3"
-          :class="minutesWrong ? 'border-held' : 'border-ink/60'"
-          :aria-invalid="minutesWrong"
-          data-minutes
-      /></label>
+      <TextField
+        v-model="minutes"
+        label="Minutes"
+        :wrong="minutesWrong"
+        class="w-24"
+        inputmode="numeric"
+        data-minutes
+      />
       <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish
         >Repair done</ActButton
       >

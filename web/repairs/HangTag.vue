@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, TextField } from '@cadre/web/ui';
 
 /** A tag of steel or card on the bike itself, for whoever has no screen in hand: named here, asked back at the release. */
 const props = defineProps<{ bike: Bike; busy: boolean; may: boolean }>();
@@ -24,13 +24,13 @@ function hang(): void {
     <template v-else-if="may">
       <ActButton v-if="!open" data-hang-open @click="open = true">Hang a tag on it</ActButton>
       <form v-else class="flex grow flex-wrap items-end gap-2" @submit.prevent="hang">
-        <label class="grow"
-          >Which hang-tag? Its number or colour<input
-            v-model="name"
-            maxlength="40"
-            class="mt-1 block h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-3"
-            data-hang-name
-        /></label>
+        <TextField
+          v-model="name"
+          label="Which hang-tag? Its number or colour"
+          class="grow"
+          maxlength="40"
+          data-hang-name
+        />
         <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang
           >It hangs on {{ bike.tag }}</ActButton
         >

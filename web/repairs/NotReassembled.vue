@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, TextField } from '@cadre/web/ui';
 
 /** What is loose, open or missing right now: each holds the bike until somebody closes it. */
 defineProps<{ bike: Bike; busy: boolean }>();
@@ -26,12 +26,7 @@ function leave(): void {
       </li>
     </ul>
     <form class="mt-1 flex items-end gap-2" @submit.prevent="leave">
-      <label class="grow"
-        >What is loose, open or missing now?<input
-          v-model="what"
-          class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
-          maxlength="200"
-      /></label>
+      <TextField v-model="what" label="What is loose, open or missing now?" class="grow" maxlength="200" />
       <ActButton type="submit" :disabled="!what.trim() || busy">Note it</ActButton>
     </form>
   </div>

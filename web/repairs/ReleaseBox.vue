@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { ReleaseReadiness } from '@cadre/core/fitness';
 import { useSession } from '@cadre/web/people';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, CheckField, TextField } from '@cadre/web/ui';
 import HangTag from './HangTag.vue';
 import { blockWords } from './wording';
 
@@ -34,16 +34,10 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
         <p class="mt-1 leading-snug">
           Everything that stopped it was repaired and looked at again. Your name goes under letting it out.
         </p>
-        <label v-if="hangs" class="mt-2 flex min-h-12 items-center gap-3 font-semibold">
-          <input v-model="back" type="checkbox" class="size-7" data-tag-back />Hang-tag {{ hangs }} is off the
-          bike and in my hand
-        </label>
-        <label class="mt-2 block"
-          >Note<input
-            v-model="note"
-            class="mt-1 block h-12 w-full rounded-md border-2 border-line bg-plate px-3"
-            maxlength="400"
-        /></label>
+        <CheckField v-if="hangs" v-model="back" data-tag-back class="mt-2 font-semibold"
+          >Hang-tag {{ hangs }} is off the bike and in my hand</CheckField
+        >
+        <TextField v-model="note" label="Note" class="mt-2" maxlength="400" />
         <ActButton
           kind="main"
           big

@@ -7,7 +7,7 @@ import { send } from '@cadre/web/platform/api';
 import { withPosition, KIND_WORDS, markingsText, PART_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, useRefusal } from '@cadre/web/ui';
 
 /** A checklist to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
 const props = defineProps<{ bikeId: string }>();
@@ -54,16 +54,14 @@ const print = (): void => window.print();
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
     <fieldset v-if="findings.length > 1" class="mt-3 print:hidden">
       <legend class="font-semibold">About which findings?</legend>
-      <label v-for="finding in findings" :key="finding.id" class="flex min-h-12 items-center gap-3">
-        <input
-          type="checkbox"
-          class="size-6"
-          :checked="shown.includes(finding)"
-          @change="toggle(finding.id)"
-        />
-        {{ withPosition(finding.words.checkpoint, finding.position) }}:
-        {{ finding.words.fault.toLowerCase() }}
-      </label>
+      <CheckField
+        v-for="finding in findings"
+        :key="finding.id"
+        :model-value="shown.includes(finding)"
+        @update:model-value="toggle(finding.id)"
+        >{{ withPosition(finding.words.checkpoint, finding.position) }}:
+        {{ finding.words.fault.toLowerCase() }}</CheckField
+      >
     </fieldset>
     <dl class="mt-4 grid grid-cols-2 gap-x-6 gap-y-2 border-y-2 border-ink py-3">
       <div>

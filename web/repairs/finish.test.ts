@@ -52,11 +52,11 @@ const brake = { touch: 'brake-work', position: 'front' };
 describe('finishing a repair', () => {
   it('asks what was done before it is done, and keeps what was typed', async () => {
     const wrapper = form();
-    await wrapper.get('[data-minutes]').setValue('12');
+    await wrapper.get('[data-minutes] input').setValue('12');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)).toBeUndefined();
     expect(wrapper.text()).toContain('Fill this in');
-    expect((wrapper.get('[data-minutes]').element as HTMLInputElement).value).toBe('12');
+    expect((wrapper.get('[data-minutes] input').element as HTMLInputElement).value).toBe('12');
   });
 
   it('has what the work touches in any case, which nobody can untick', () => {
@@ -68,7 +68,7 @@ describe('finishing a repair', () => {
 
   it('starts from what the work touches, and lets more be added', async () => {
     const wrapper = form();
-    await wrapper.get('[data-done]').setValue('New cable');
+    await wrapper.get('[data-done] input').setValue('New cable');
     await wrapper
       .findAll('button')
       .find((button) => button.text() === TOUCH_WORDS['stem-headset'])
@@ -92,7 +92,7 @@ describe('finishing a repair', () => {
     expect(wrapper.get('[data-take-other]').text()).not.toContain('Battery');
     await wrapper.get('[data-take]').trigger('click');
     expect(wrapper.get('[data-used]').text()).toContain('2 left on the shelf');
-    await wrapper.get('[data-done]').setValue('New pads');
+    await wrapper.get('[data-done] input').setValue('New pads');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.used).toMatchObject([
       { itemId: 'pads', count: 1, findingId: finding.id, fits: { position: 'front' } },
@@ -104,7 +104,7 @@ describe('finishing a repair', () => {
     await wrapper.get('[data-take-other]').setValue('chain');
     await wrapper.get('[data-take]').trigger('click');
     expect(wrapper.get('[data-used="Sea pads"]').text()).toContain('only 0 on hand');
-    await wrapper.get('[data-done]').setValue('x');
+    await wrapper.get('[data-done] input').setValue('x');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.touched).toContainEqual({ touch: 'chain-sprockets', position: 'only' });
   });
@@ -117,15 +117,15 @@ describe('finishing a repair', () => {
     expect(wrapper.text()).toContain('Over the most stated, 8 N m');
     await field.setValue('7.5');
     expect(wrapper.text()).not.toContain('Over the most');
-    await wrapper.get('[data-done]').setValue('x');
+    await wrapper.get('[data-done] input').setValue('x');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.torques).toEqual([{ joint: 'caliper-mount', newtonMetres: 7.5 }]);
   });
 
   it.each(['-3', '1.5', 'ten'])('refuses %s minutes by the field', async (typed) => {
     const wrapper = form();
-    await wrapper.get('[data-done]').setValue('x');
-    await wrapper.get('[data-minutes]').setValue(typed);
+    await wrapper.get('[data-done] input').setValue('x');
+    await wrapper.get('[data-minutes] input').setValue(typed);
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)).toBeUndefined();
     expect(wrapper.text()).toContain('Whole minutes');

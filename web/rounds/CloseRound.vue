@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue';
 import type { Round } from '@cadre/contract/rounds';
 import { count, now as serverNow } from '@cadre/web/platform/time';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { BoardRow } from './use-round-board';
 import { useRounds } from './use-rounds';
 
@@ -52,25 +52,19 @@ async function close(): Promise<void> {
           {{ each }}
         </button>
       </div>
-      <label class="block font-semibold" for="why-all">Why, for all that say nothing else</label>
-      <input
-        id="why-all"
-        v-model="forAll"
-        maxlength="200"
-        class="h-12 w-full rounded-md border-2 border-ink/60 bg-ground px-3"
-        data-why-all
-      />
+      <TextField v-model="forAll" label="Why, for all that say nothing else" maxlength="200" data-why-all />
       <ul class="max-h-80 space-y-1.5 overflow-y-auto">
         <li v-for="row in left" :key="row.bikeId" class="flex items-center gap-2">
           <span class="sturdy w-16 shrink-0">{{ row.bike.tag }}</span>
-          <input
-            v-model="own[row.bikeId]"
+          <TextField
+            :model-value="own[row.bikeId] ?? ''"
+            @update:model-value="(why) => (own[row.bikeId] = why)"
+            :label="`Why ${row.bike.tag} was not done`"
+            hide-label
+            :wrong="tried && !whyOf(row)"
+            class="min-w-0 grow w-0"
             maxlength="200"
-            class="h-12 min-w-0 grow rounded-md border-2 bg-ground px-3"
-            :class="tried && !whyOf(row) ? 'border-held' : 'border-line'"
             :placeholder="forAll || 'Why?'"
-            :aria-label="`Why ${row.bike.tag} was not done`"
-            :aria-invalid="tried && !whyOf(row)"
           />
         </li>
       </ul>

@@ -7,7 +7,15 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { BikeChoice } from '@cadre/web/schedule';
-import { ActButton, ChoiceChips, ChoiceField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import {
+  ActButton,
+  CheckField,
+  ChoiceChips,
+  NoticePlate,
+  SelectField,
+  TextField,
+  useRefusal,
+} from '@cadre/web/ui';
 import { useRoundForm } from './use-round-form';
 
 /** A round to be made or changed: which bikes, with what, by whom, by when. */
@@ -70,7 +78,7 @@ async function save(): Promise<void> {
     />
     <div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
       <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
-      <ChoiceField v-if="!round" v-model="checklistKey" label="Checklist" :options="checklists" />
+      <SelectField v-if="!round" v-model="checklistKey" label="Checklist" :options="checklists" />
       <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
         <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
         <TextField
@@ -118,9 +126,7 @@ async function save(): Promise<void> {
       <ChoiceChips name="People" :options="crew" :chosen="people" @choose="(chosen) => (people = chosen)" />
       <p class="mt-1 text-soft">Nobody chosen: whoever is there. It keeps nobody out.</p>
     </fieldset>
-    <label v-if="standing" class="flex min-h-12 items-center gap-2 font-semibold"
-      ><input v-model="active" type="checkbox" class="size-6" /> Made by itself every day</label
-    >
+    <CheckField v-if="standing" v-model="active" class="font-semibold">Made by itself every day</CheckField>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">
       Not kept yet: {{ Object.values(errors).join(' ') }}

@@ -1,16 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { siteTimeToday } from '@cadre/core/schedule';
-import type { Fitness } from '@cadre/core/fitness';
-import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { GroupStrip } from '@cadre/web/schedule';
-import { FitnessMark } from '@cadre/web/ui';
-import { CircleHelp, Hourglass, Search, SunMoon, UserRound } from '@lucide/vue';
-import { clock, untilNow, useNow } from '@cadre/web/platform/time';
+import { CircleHelp, Search, SunMoon, UserRound } from '@lucide/vue';
+import DayCounts from './DayCounts.vue';
 import StorageNotice from './StorageNotice.vue';
 import { storageTrouble } from '@cadre/web/platform/local-db';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
@@ -21,7 +17,6 @@ const fleet = useFleet();
 const session = useSession();
 const outbox = useOutbox();
 const route = useRoute();
-const now = useNow();
 const secureNote = ref(notSecureHere);
 const strip = ref<HTMLElement | null>(null);
 /** What sticks under the strip, and what is scrolled to, needs to know how high it is. */
@@ -31,29 +26,6 @@ const measured = new ResizeObserver(([entry]) =>
 onMounted(() => strip.value && measured.observe(strip.value));
 onScopeDispose(() => measured.disconnect());
 
-const counts = computed(() => {
-  const found: Record<Fitness, number> = { cleared: 0, 'cleared-with-watch': 0, due: 0, held: 0 };
-  for (const bike of fleet.bikes) found[fleet.fitnessOf(bike, now.value).fitness] += 1;
-  return found;
-});
-/** Looks asked for later whose time has come, the bike that has waited longest first. */
-const again = computed(() =>
-  fleet.bikes
-    .flatMap((bike) =>
-      dueTimedRechecks(bike.facts.timedRechecks ?? [], now.value).map((recheck) => ({
-        bike,
-        since: recheck.dueAt ?? recheck.since,
-      })),
-    )
-    .sort((a, b) => a.since - b.since),
-);
-const fit = computed(() => counts.value.cleared + counts.value['cleared-with-watch']);
-const site = computed(
-  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
-);
-const opening = computed(() =>
-  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
-);
 const links = computed(() => [
   { name: 'wall', label: 'Wall' },
   { name: 'rounds', label: 'Rounds' },
@@ -99,58 +71,7 @@ const isHere = (link: { name: string }): boolean =>
         >
       </nav>
       <div class="flex grow items-center justify-between gap-x-4 max-md:order-3 max-md:w-full max-sm:gap-x-2">
-        <dl
-          class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4"
-          aria-label="The day"
-        >
-          <div v-if="site && opening" class="leading-tight max-lg:hidden">
-            <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
-            <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
-          </div>
-          <div class="leading-tight max-[1400px]:hidden">
-            <dt class="text-sm text-soft">Now</dt>
-            <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
-          </div>
-          <div class="leading-tight">
-            <dt class="text-sm text-soft">May go out</dt>
-            <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{
-                fleet.wall ? fit : '–'
-              }}</span
-              ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">of {{ fleet.bikes.length }}</span>
-            </dd>
-          </div>
-          <div class="leading-tight">
-            <dt class="text-sm text-soft">Due</dt>
-            <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{
-                fleet.wall ? counts.due : '–'
-              }}</span>
-            </dd>
-          </div>
-          <div class="leading-tight">
-            <dt class="text-sm text-soft">Held</dt>
-            <dd class="flex items-center gap-1.5">
-              <FitnessMark fitness="held" :size="18" /><span
-                class="sturdy"
-                :class="counts.held ? 'text-held' : ''"
-                data-count="held"
-                >{{ fleet.wall ? counts.held : '–' }}</span
-              >
-            </dd>
-          </div>
-          <div v-if="again[0]" class="leading-tight" data-strip-again>
-            <dt class="text-sm text-soft">Again</dt>
-            <dd>
-              <RouterLink
-                :to="{ name: 'bike', params: { bikeId: again[0].bike.id } }"
-                class="flex items-center gap-1 font-semibold text-watch underline"
-                :aria-label="`Look again: ${again.map((each) => each.bike.tag).join(', ')}`"
-                ><Hourglass :size="17" aria-hidden="true" />{{ again.length }}</RouterLink
-              >
-            </dd>
-          </div>
-        </dl>
+        <DayCounts />
         <!-- As wide with nothing to say as with much: what is under the hand at the stand must not move with every mark that is sent. -->
         <p
           role="status"

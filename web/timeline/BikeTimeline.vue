@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { askTimeline, type TimelinePage } from './ask-timeline';
 import { entryWords, type TimelineEntry } from './wording';
 
@@ -46,9 +46,7 @@ const shown = computed(() =>
   <section aria-labelledby="timeline">
     <div class="flex flex-wrap items-center gap-3">
       <h2 id="timeline" class="sturdy mr-auto text-xl">What happened</h2>
-      <label class="flex min-h-12 items-center gap-2 print:hidden"
-        ><input v-model="quiet" type="checkbox" class="size-6" />with hooks, outings and marks</label
-      >
+      <CheckField v-model="quiet" class="print:hidden">with hooks, outings and marks</CheckField>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">

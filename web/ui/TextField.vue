@@ -1,31 +1,51 @@
 <script setup lang="ts">
-import { useId } from 'vue';
+import FieldFrame from './FieldFrame.vue';
+import { useOwnAttrs } from './use-own-attrs';
 
-defineProps<{ label: string; error?: string | null; hint?: string; type?: string; autocomplete?: string }>();
+/** A line of text or a number; `rows` makes it several lines. What a field of the browser knows (maxlength, inputmode …) goes to it. */
+defineOptions({ inheritAttrs: false });
+defineProps<{
+  label: string;
+  error?: string | null | undefined;
+  hint?: string | undefined;
+  type?: string;
+  autocomplete?: string;
+  hideLabel?: boolean;
+  /** Wrong, where what is wrong is said elsewhere. */
+  wrong?: boolean;
+  rows?: number;
+}>();
 const model = defineModel<string>({ required: true });
-const id = useId();
+const { outer, inner } = useOwnAttrs();
 </script>
 
 <template>
-  <div>
-    <label :for="id" class="font-semibold">{{ label }}</label>
-    <input
+  <FieldFrame
+    v-slot="{ id, described }"
+    v-bind="outer"
+    :label="label"
+    :error="error"
+    :hint="hint"
+    :hide-label="hideLabel"
+  >
+    <component
+      :is="rows ? 'textarea' : 'input'"
+      v-bind="inner"
       :id="id"
-      v-model="model"
-      :type="type ?? 'text'"
+      :value="model"
+      :type="rows ? undefined : (type ?? 'text')"
+      :rows="rows"
       :autocomplete="autocomplete ?? 'off'"
-      class="mt-1 block h-12 w-full rounded-md border-2 bg-plate px-3"
-      :class="error ? 'border-held' : 'border-ink/60'"
-      :aria-invalid="Boolean(error)"
-      :aria-describedby="error || hint ? `${id}-said` : undefined"
+      class="block w-full rounded-md border-2 bg-plate px-3 placeholder:text-soft"
+      :class="[
+        rows ? 'py-2' : 'h-12',
+        error || wrong ? 'border-held' : 'border-ink/60',
+        'inputmode' in inner && 'figures',
+        !hideLabel && 'mt-1',
+      ]"
+      :aria-invalid="Boolean(error || wrong)"
+      :aria-describedby="described"
+      @input="model = ($event.target as HTMLInputElement).value"
     />
-    <p
-      v-if="error || hint"
-      :id="`${id}-said`"
-      class="mt-0.5 text-[0.95rem]"
-      :class="error ? 'font-semibold text-held' : 'text-soft'"
-    >
-      {{ error ?? hint }}
-    </p>
-  </div>
+  </FieldFrame>
 </template>

@@ -1,7 +1,9 @@
 export { default as ActButton } from './ActButton.vue';
 export { default as CautionLine } from './CautionLine.vue';
 export { default as ChoiceChips } from './ChoiceChips.vue';
-export { default as ChoiceField } from './ChoiceField.vue';
+export { default as CheckField } from './CheckField.vue';
+export { default as DisclosureBox } from './DisclosureBox.vue';
+export { default as SelectField } from './SelectField.vue';
 export { default as FitnessMark } from './FitnessMark.vue';
 export { default as NoticePlate } from './NoticePlate.vue';
 export { default as OutcomeMark } from './OutcomeMark.vue';

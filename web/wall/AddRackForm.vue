@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import type { Site } from '@cadre/contract/fleet';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, TextField } from '@cadre/web/ui';
 
 defineProps<{ site: Site; busy: boolean }>();
 const emit = defineEmits<{ add: [name: string, hooks: number] }>();
@@ -20,20 +20,22 @@ function add(): void {
     :aria-label="`Add a rack at ${site.name}`"
     @submit.prevent="add"
   >
-    <input
+    <TextField
       v-model="name"
+      :label="`Name of a new rack at ${site.name}`"
+      hide-label
+      class="max-sm:w-28 w-36"
       maxlength="40"
       placeholder="New rack"
-      :aria-label="`Name of a new rack at ${site.name}`"
-      class="h-12 w-36 rounded-md border-2 border-ink/60 bg-plate px-2 placeholder:text-soft max-sm:w-28"
     />
-    <input
+    <TextField
       v-model="hooks"
+      :label="`Hooks of the new rack at ${site.name}`"
+      hide-label
+      class="w-18"
       type="number"
       min="1"
       max="200"
-      :aria-label="`Hooks of the new rack at ${site.name}`"
-      class="figures h-12 w-18 rounded-md border-2 border-ink/60 bg-plate px-2"
     />
     <ActButton type="submit" :disabled="busy || name.trim() === ''" data-rack-add>Add rack</ActButton>
   </form>

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from '@lucide/vue';
 import type { Rack } from '@cadre/contract/fleet';
-import { ActButton, useDragPlace } from '@cadre/web/ui';
+import { ActButton, TextField, useDragPlace } from '@cadre/web/ui';
 
 /** A rack's name over its rail; while racks are arranged, what can be changed of it. */
 const props = defineProps<{
@@ -60,13 +60,14 @@ const changed = (): boolean =>
     />
     <label class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">hooks</span
-      ><input
+      ><TextField
         v-model="hooks"
+        :label="`Hooks of ${rack.name}`"
+        hide-label
+        class="w-18"
         type="number"
         min="1"
         max="200"
-        :aria-label="`Hooks of ${rack.name}`"
-        class="figures h-12 w-18 rounded-md border-2 border-ink/60 bg-plate px-2"
     /></label>
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-rack-save>Save</ActButton>
     <span class="ml-auto flex">

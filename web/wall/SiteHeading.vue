@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive, watch } from 'vue';
 import type { Site } from '@cadre/contract/fleet';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, TextField } from '@cadre/web/ui';
 
 /** A site's name over its racks; while racks are arranged the lead changes it here. Without a site: a new one. */
 const props = defineProps<{ site: Site | null; bikes: number; editing: boolean; busy: boolean }>();
@@ -26,7 +26,6 @@ function save(): void {
   emit('save', { name: fields.name.trim(), timeZone: fields.timeZone.trim(), opensAt: fields.opensAt });
   if (!props.site) fields.name = '';
 }
-const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
 </script>
 
 <template>
@@ -37,26 +36,22 @@ const FIELD = 'h-12 rounded-md border-2 border-ink/60 bg-plate px-2';
     @submit.prevent="save"
   >
     <h2 class="sr-only">{{ site?.name ?? 'Another site' }}</h2>
-    <input
+    <TextField
       v-model="fields.name"
+      :label="site ? `Name of ${site.name}` : 'Name of the new site'"
+      hide-label
       maxlength="80"
       :placeholder="site ? 'Name' : 'New site'"
-      :aria-label="site ? `Name of ${site.name}` : 'Name of the new site'"
-      :class="[FIELD, 'w-40 font-semibold placeholder:font-normal placeholder:text-soft']"
     />
     <label class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">opens</span
-      ><input
+      ><TextField
         v-model="fields.opensAt"
+        :label="`Opening time of ${site?.name ?? 'the new site'}`"
+        hide-label
         type="time"
-        :aria-label="`Opening time of ${site?.name ?? 'the new site'}`"
-        :class="[FIELD, 'w-32']"
     /></label>
-    <input
-      v-model="fields.timeZone"
-      :aria-label="`Time zone of ${site?.name ?? 'the new site'}`"
-      :class="[FIELD, 'w-40']"
-    />
+    <TextField v-model="fields.timeZone" :label="`Time zone of ${site?.name ?? 'the new site'}`" hide-label />
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{
       site ? 'Save' : 'Add this site'
     }}</ActButton>

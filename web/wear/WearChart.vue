@@ -17,7 +17,7 @@ const colours = computed<ChartColours>(() => {
   void theme.value;
   const style = getComputedStyle(document.documentElement);
   const of = (name: string): string => style.getPropertyValue(`--${name}`).trim();
-  return { ink: of('ink'), soft: of('soft'), line: of('batch'), act: of('act'), held: of('held') };
+  return { ink: of('ink'), soft: of('soft'), line: of('line'), act: of('act'), held: of('held') };
 });
 const option = computed(() => chartOption(props.thing, props.before, colours.value));
 </script>

@@ -6,6 +6,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { shownValue } from '@cadre/web/measures';
 import { useWear, type WornThing } from './use-wear';
 import { limitSays, nameOf, outlookWords, sureWords, UNIT_WORDS } from './wear-wording';
+import { DisclosureBox } from '@cadre/web/ui';
 
 const WearChart = defineAsyncComponent(() => import('./WearChart.vue'));
 
@@ -97,8 +98,7 @@ const whereRead = (bikeId: string): string =>
           :before="before"
           :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`"
         />
-        <details>
-          <summary class="flex min-h-12 items-center font-semibold text-act underline">The readings</summary>
+        <DisclosureBox title="The readings">
           <table class="figures w-full">
             <thead class="text-left text-soft">
               <tr>
@@ -121,7 +121,7 @@ const whereRead = (bikeId: string): string =>
               </tr>
             </tbody>
           </table>
-        </details>
+        </DisclosureBox>
       </div>
       <p
         v-for="thing in gone"

@@ -89,7 +89,7 @@ export function chartOption(
     },
     series: [
       ...before.map((each) => ({
-        type: 'batch' as const,
+        type: 'line' as const,
         name: 'before',
         data: pairs(each),
         symbol: 'emptyCircle',
@@ -119,7 +119,7 @@ export function chartOption(
               clip: true,
             },
             {
-              type: 'batch' as const,
+              type: 'line' as const,
               name: 'likely',
               data: [
                 [last, ahead.level],

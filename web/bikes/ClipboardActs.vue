@@ -1,0 +1,104 @@
+<script lang="ts">
+/** The act that moves a bike on. */
+export type NextAct = 'back' | 'bench' | 'check' | 'co-sign' | 'out';
+</script>
+
+<script setup lang="ts">
+import type { Bike } from '@cadre/contract/fleet';
+import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
+import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
+
+/** What can be done with the bike in hand: the one act that moves it on, large, and the others beside it. */
+defineProps<{
+  bike: Bike;
+  answer: FitnessAnswer;
+  next: NextAct;
+  toBench: boolean;
+  checkWords: string;
+  busy: boolean;
+}>();
+const emit = defineEmits<{ check: []; 'co-sign': []; move: [to: 'in' | 'out'] }>();
+const session = useSession();
+</script>
+
+<template>
+  <div class="flex flex-wrap gap-2">
+    <ActButton
+      v-if="next === 'check' && session.may('mark')"
+      kind="main"
+      big
+      class="grow"
+      data-next
+      data-act="check"
+      @click="emit('check')"
+      >{{ checkWords }}</ActButton
+    >
+    <RouterLink
+      v-if="next === 'bench'"
+      :to="{ name: 'bench', params: { bikeId: bike.id } }"
+      class="inline-flex min-h-14 grow items-center justify-center rounded-md bg-act px-4 text-lg font-semibold text-on-act"
+      data-next
+      data-act="bench"
+      >To the bench</RouterLink
+    >
+    <ActButton
+      v-if="next === 'co-sign'"
+      kind="main"
+      big
+      class="grow"
+      :disabled="busy"
+      data-next
+      data-act="co-sign"
+      @click="emit('co-sign')"
+      >Co-sign the trainee’s check</ActButton
+    >
+    <ActButton
+      v-if="next === 'out'"
+      kind="main"
+      big
+      class="grow"
+      :disabled="busy"
+      data-next
+      data-act="out"
+      @click="emit('move', 'out')"
+      >Hand out</ActButton
+    >
+    <ActButton
+      v-if="next === 'back'"
+      kind="main"
+      big
+      class="grow"
+      :disabled="busy"
+      data-next
+      data-act="back"
+      @click="emit('move', 'in')"
+      >Take back</ActButton
+    >
+    <RouterLink
+      v-if="session.may('mark') && mayGoOut(answer.fitness)"
+      :to="{ name: 'stand', params: { bikeId: bike.id }, query: { checklist: 'turnaround' } }"
+      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+      data-act="turnaround"
+      >Turnaround</RouterLink
+    >
+    <ActButton
+      v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')"
+      data-act="check"
+      @click="emit('check')"
+      >Check again</ActButton
+    >
+    <RouterLink
+      v-if="next !== 'bench' && toBench"
+      :to="{ name: 'bench', params: { bikeId: bike.id } }"
+      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+      >Bench</RouterLink
+    >
+    <RouterLink
+      v-if="session.may('edit-fleet')"
+      :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
+      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
+      >Edit</RouterLink
+    >
+  </div>
+</template>

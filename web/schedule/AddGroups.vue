@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { count, now as serverNow } from '@cadre/web/platform/time';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import GroupDraftCard from './GroupDraftCard.vue';
+import { useGroupDrafts } from './use-group-drafts';
+
+/** New groups, typed or pasted a line each, or read from a calendar; each is shown before it is added. */
+const props = defineProps<{ zone: string; today: string }>();
+const siteId = defineModel<string>('siteId', { required: true });
+const fleet = useFleet();
+const adding = useRefusal();
+const pasted = ref('');
+const said = ref('');
+const drafts = useGroupDrafts(computed(() => props.zone));
+const DAY_MS = 86_400_000;
+const EXAMPLE = '09:30-11:30 Year 5: 8 x 24in, 2 x 20in\n13:00-15:00 Evening club: 6 hardtail M';
+
+function take(): void {
+  drafts.takeLines(pasted.value, props.today);
+  pasted.value = '';
+}
+async function takeFile(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  said.value = '';
+  adding.said.value = null;
+  if (file.size > 5_000_000) {
+    adding.said.value = {
+      what: `${file.name} is ${Math.round(file.size / 1e6)} MB; a calendar of outings is smaller.`,
+      todo: 'Export the next weeks only.',
+    };
+    return;
+  }
+  const { readCalendar } = await import('./read-calendar');
+  const read = readCalendar(await file.text(), serverNow(), serverNow() + 21 * DAY_MS);
+  if (!read.ok)
+    adding.said.value = {
+      what: `${file.name} is no calendar that can be read (${read.why}).`,
+      todo: 'Export it as iCalendar (.ics) and try again.',
+    };
+  else {
+    drafts.takeCalendar(read.groups);
+    said.value = `${count(read.groups.length, 'outing')} in the next three weeks read from ${file.name}.`;
+  }
+}
+async function add(): Promise<void> {
+  said.value = '';
+  await adding.run(async () => {
+    const added = await drafts.add(siteId.value);
+    said.value = `${count(added, 'group')} added.`;
+    await fleet.load();
+  });
+}
+</script>
+
+<template>
+  <section aria-labelledby="new" class="min-w-0 rounded-lg bg-sunk p-4">
+    <h2 id="new" class="sturdy text-xl">Add groups</h2>
+    <SelectField
+      v-model="siteId"
+      class="mt-2"
+      label="At"
+      :options="(fleet.wall?.sites ?? []).map((each) => ({ value: each.id, label: each.name }))"
+    />
+    <form class="mt-2" @submit.prevent="take">
+      <TextField
+        v-model="pasted"
+        label="Type or paste, one group a line"
+        :rows="4"
+        :placeholder="EXAMPLE"
+        hint="Times, a name, then the bikes. A date like 2026-05-31 first, when it is not today."
+        data-group-lines
+      />
+      <div class="mt-2 flex flex-wrap gap-2">
+        <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines>Read these lines</ActButton>
+        <label
+          class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold focus-within:outline-3 focus-within:outline-act"
+          >From a calendar (.ics)<input
+            type="file"
+            accept=".ics,text/calendar"
+            class="sr-only"
+            data-calendar
+            @change="takeFile"
+        /></label>
+      </div>
+    </form>
+    <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="mt-2" />
+    <p v-if="said" role="status" class="mt-2 font-semibold">{{ said }}</p>
+    <ul v-if="drafts.drafts.value.length" class="mt-3 space-y-3">
+      <GroupDraftCard
+        v-for="draft in drafts.drafts.value"
+        :key="draft.id"
+        :draft="draft"
+        :wrong="drafts.read(draft).wrong"
+        @change="(part) => Object.assign(draft, part)"
+        @remove="drafts.drafts.value = drafts.drafts.value.filter((each) => each.id !== draft.id)"
+      />
+    </ul>
+    <ActButton
+      v-if="drafts.drafts.value.length"
+      kind="main"
+      big
+      class="mt-3 w-full"
+      :disabled="adding.busy.value || drafts.ready.value.length === 0"
+      data-add-groups
+      @click="add"
+      >Add {{ count(drafts.ready.value.length, 'group') }}</ActButton
+    >
+  </section>
+</template>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Hourglass } from '@lucide/vue';
+import type { Fitness } from '@cadre/core/fitness';
+import { siteTimeToday } from '@cadre/core/schedule';
+import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
+import { clock, untilNow, useNow } from '@cadre/web/platform/time';
+import { useFleet } from '@cadre/web/fleet';
+import { FitnessMark } from '@cadre/web/ui';
+
+/** The day in figures: when it opens, how many bikes may go out, are due, are held, and are to be looked at again. */
+const fleet = useFleet();
+const now = useNow();
+const counts = computed(() => {
+  const found: Record<Fitness, number> = { cleared: 0, 'cleared-with-watch': 0, due: 0, held: 0 };
+  for (const bike of fleet.bikes) found[fleet.fitnessOf(bike, now.value).fitness] += 1;
+  return found;
+});
+/** Looks asked for later whose time has come, the bike that has waited longest first. */
+const again = computed(() =>
+  fleet.bikes
+    .flatMap((bike) =>
+      dueTimedRechecks(bike.facts.timedRechecks ?? [], now.value).map((recheck) => ({
+        bike,
+        since: recheck.dueAt ?? recheck.since,
+      })),
+    )
+    .sort((a, b) => a.since - b.since),
+);
+const fit = computed(() => counts.value.cleared + counts.value['cleared-with-watch']);
+const site = computed(
+  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
+);
+const opening = computed(() =>
+  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
+);
+</script>
+
+<template>
+  <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" aria-label="The day">
+    <div v-if="site && opening" class="leading-tight max-lg:hidden">
+      <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
+      <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
+    </div>
+    <div class="leading-tight max-[1400px]:hidden">
+      <dt class="text-sm text-soft">Now</dt>
+      <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
+    </div>
+    <div class="leading-tight">
+      <dt class="text-sm text-soft">May go out</dt>
+      <dd class="flex items-center gap-1.5">
+        <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{
+          fleet.wall ? fit : '–'
+        }}</span
+        ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">of {{ fleet.bikes.length }}</span>
+      </dd>
+    </div>
+    <div class="leading-tight">
+      <dt class="text-sm text-soft">Due</dt>
+      <dd class="flex items-center gap-1.5">
+        <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{
+          fleet.wall ? counts.due : '–'
+        }}</span>
+      </dd>
+    </div>
+    <div class="leading-tight">
+      <dt class="text-sm text-soft">Held</dt>
+      <dd class="flex items-center gap-1.5">
+        <FitnessMark fitness="held" :size="18" /><span
+          class="sturdy"
+          :class="counts.held ? 'text-held' : ''"
+          data-count="held"
+          >{{ fleet.wall ? counts.held : '–' }}</span
+        >
+      </dd>
+    </div>
+    <div v-if="again[0]" class="leading-tight" data-strip-again>
+      <dt class="text-sm text-soft">Again</dt>
+      <dd>
+        <RouterLink
+          :to="{ name: 'bike', params: { bikeId: again[0].bike.id } }"
+          class="flex items-center gap-1 font-semibold text-watch underline"
+          :aria-label="`Look again: ${again.map((each) => each.bike.tag).join(', ')}`"
+          ><Hourglass :size="17" aria-hidden="true" />{{ again.length }}</RouterLink
+        >
+      </dd>
+    </div>
+  </dl>
+</template>

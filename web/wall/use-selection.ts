@@ -1,0 +1,84 @@
+import { computed, ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
+import { mayGoOut, type Fitness } from '@cadre/core/fitness';
+import { count } from '@cadre/web/platform/time';
+import { RefusedError, wordsFor } from '@cadre/web/platform/api';
+import { useRefusal } from '@cadre/web/ui';
+import { freeHooks, useFleet } from '@cadre/web/fleet';
+import { useWallView } from './use-wall';
+
+interface Selected {
+  readonly bikes: readonly Bike[];
+  readonly fitnessOf: (bike: Bike) => Fitness;
+}
+
+/** What can be done with all selected bikes at once: hand out, take back, hang on a rack. */
+export function useSelection(props: Selected) {
+  const fleet = useFleet();
+  const view = useWallView();
+  const refusal = useRefusal();
+  const rackId = ref('');
+  const said = ref('');
+  const refused = ref<readonly string[]>([]);
+
+  const out = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'out'));
+  const ready = computed(() =>
+    props.bikes.filter((bike) => bike.whereabouts === 'in' && mayGoOut(props.fitnessOf(bike))),
+  );
+  /** How many hooks each rack has free, counted in one walk over the fleet. */
+  const freeOf = computed(() => {
+    const taken = new Set(fleet.bikes.map((bike) => bike.hookId));
+    return new Map(
+      fleet.racks.map((rack) => [rack.id, rack.hooks.filter((hook) => !taken.has(hook.id)).length]),
+    );
+  });
+  const racks = computed(() => [
+    { value: '', label: 'Choose a rack' },
+    ...fleet.racks.map((rack) => ({
+      value: rack.id,
+      label: `${rack.name} · ${count(freeOf.value.get(rack.id) ?? 0, 'free hook')}`,
+    })),
+  ]);
+  const target = computed(() => fleet.racks.find((rack) => rack.id === rackId.value) ?? null);
+  const free = computed(() =>
+    target.value
+      ? freeHooks(
+          target.value,
+          fleet.bikes.filter((bike) => !view.selected.has(bike.id)),
+        )
+      : [],
+  );
+
+  /** One after the other; what the server refuses is named, the rest is done. */
+  async function moveAll(bikes: readonly Bike[], to: 'in' | 'out'): Promise<void> {
+    said.value = '';
+    refused.value = [];
+    let done = 0;
+    await refusal.run(async () => {
+      for (const bike of bikes) {
+        try {
+          await fleet.move(bike, to);
+          done += 1;
+        } catch (error) {
+          if (!(error instanceof RefusedError)) throw error;
+          refused.value = [...refused.value, `${bike.tag}: ${wordsFor(error.problem).what}`];
+        }
+      }
+    });
+    said.value = `${count(done, 'bike')} ${to === 'out' ? 'handed out' : 'taken back'}.`;
+  }
+  async function hangAll(): Promise<void> {
+    const rack = target.value;
+    if (!rack) return;
+    said.value = '';
+    const done = await refusal.run(() =>
+      fleet.hang(
+        rack.siteId,
+        props.bikes.map((bike, index) => ({ bikeId: bike.id, hookId: free.value[index]?.id ?? null })),
+      ),
+    );
+    if (done) said.value = `${count(props.bikes.length, 'bike')} now on ${rack.name}.`;
+  }
+
+  return { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll, hangAll };
+}
