@@ -44,7 +44,7 @@ describe('a list of bikes', () => {
     await browser.find('[data-column="2"]');
     await browser.textIs('main', '7 rows under 10 headings');
     await browser.driver
-      .executeScript(`const pick = (key, value) => { const select = document.querySelector('[data-word="' + key + '"]'); select.value = value; select.dispatchEvent(new Event('change', { bubbles: true })); };
+      .executeScript(`const pick = (key, value) => { const select = document.querySelector('[data-word="' + key + '"] select'); select.value = value; select.dispatchEvent(new Event('change', { bubbles: true })); };
       pick('brake:disc', 'cable-disc'); pick('sprockets:7 hub', '7'); pick('accessories:bell, hoverboard', '');`);
     await browser.click('[data-to-preview]');
     await browser.textIs('[data-count-of=add]', '6');
@@ -210,9 +210,9 @@ describe('the wall', () => {
     const name = await browser.find(`[id="name-${rail.id}"]`);
     await name.clear();
     await name.sendKeys('By the door');
-    await browser.type('input[aria-label="Hooks of Arranged"]', '4');
+    await browser.type('[data-rack-form=Arranged] [data-rack-hooks]', '4');
     await browser.press(Key.ENTER);
-    await browser.find('input[aria-label="Hooks of By the door"]');
+    await browser.find('[data-rack-form="By the door"]');
     await browser.driver.executeScript(`document.querySelector('[data-tag=W1]').focus()`);
     await browser.press(Key.ENTER);
     await browser.textIs('main', 'W1 is in your hand');

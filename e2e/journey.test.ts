@@ -145,7 +145,7 @@ it('keeps what was typed into the bike form when it is refused, and says which f
   const model = await field('Model name');
   await browser.type(`[id="${tag}"]`, 'J8');
   await browser.click('[data-save]');
-  await browser.textIs(`[id="${model}-said"]`, 'Fill this in');
+  await browser.textIs(`[id="${model}-says"]`, 'Fill this in');
   await browser.type(`[id="${model}"]`, 'Heron');
   await browser.click('[data-save]');
   await browser.textIs('[role=alert]', 'Tag J8 is taken');

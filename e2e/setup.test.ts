@@ -63,8 +63,8 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
 
   await browser.textIs('main', 'No racks here yet');
   expect(await violationsOf(browser)).toEqual([]);
-  await browser.type('input[aria-label="Name of a new rack at Shed"]', 'Rail');
-  await browser.type('input[aria-label="Hooks of the new rack at Shed"]', '4');
+  await browser.type('[data-new-rack-name]', 'Rail');
+  await browser.type('[data-new-rack-hooks]', '4');
   await browser.click('[data-rack-add]');
   await browser.textIs('main', '0 of 4 hooks');
 

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { faulty } from '@cadre/test-world/builders';
 import { SECRET } from '../testing/world';
-import { stocked } from '../testing/write-acts';
+import { stocked } from '../testing/act-helpers';
 import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
 
 let behind: BehindProxy;

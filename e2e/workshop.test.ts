@@ -242,7 +242,7 @@ describe('the findings of the fleet', () => {
       'the findings are not there',
     );
     await browser.click('[data-view-name]');
-    await browser.type('#view-name', 'To repair');
+    await browser.type('[data-view-title]', 'To repair');
     await browser.click('[data-view-save]');
     await browser.click('[data-choose-all]');
     await browser.click('[data-start-several]');

@@ -1,178 +1,44 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
-import { listChecklists } from '@cadre/contract/catalogue';
-import { addMarks, openCheck, signCheck } from '@cadre/contract/checks';
-import { addModel, addRack, changeBike, type Bike } from '@cadre/contract/fleet';
+import { addMarks, signCheck } from '@cadre/contract/checks';
+import { addModel, changeBike } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { addPerson } from '@cadre/contract/people';
-import { openAssessment } from '@cadre/contract/assessments';
-import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
-import { finishRepair, openRecheck, startRepair } from '@cadre/contract/repairs';
-import { leaveApart } from '@cadre/contract/reassembly';
-import { makeRound } from '@cadre/contract/rounds';
-import { addGroup } from '@cadre/contract/schedule';
+import { openRecheck } from '@cadre/contract/repairs';
 import { setTimedRecheck } from '@cadre/contract/timed-rechecks';
-import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
-import { SECRET, type World } from './world';
+import { SECRET } from './world';
 
-/** What is sent to a write route: its parts of the address, its body. */
-export interface Asking {
-  readonly params?: Readonly<Record<string, string>>;
-  readonly query?: string;
-  readonly body?: unknown;
-  readonly type?: string;
-}
-
-export interface WriteAct {
-  /** Somebody who may. */
-  readonly by: string;
-  /** Prepares what the act needs and says what is sent, as a person of this name would about this bike. */
-  readonly ask: (world: World, bike: Bike, by: string) => Promise<Asking> | Asking;
-}
-
-const act = (by: string, ask: WriteAct['ask']): WriteAct => ({ by, ask });
-const at = (world: World): number => world.clock.now;
-const stamp = (world: World) => ({ id: newId(), at: at(world) });
-let named = 0;
-const name = (what: string): string => `${what} ${(named += 1)}`;
-
-const rack = async (world: World) =>
-  world
-    .as('lead')
-    .send(addRack, { body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 } });
-const part = () => ({ id: newId(), kind: 'chain' as const, name: name('chain'), facts: {}, markings: {} });
-const fitted = async (world: World, bike: Bike): Promise<string> => {
-  const { fitments } = await world.as('lead').send(fitPart, {
-    params: { id: bike.id },
-    body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
-  });
-  return fitments[0]?.id ?? '';
-};
-const groupFields = (world: World) => ({
-  siteId: world.siteId,
-  name: name('group'),
-  outAt: at(world),
-  backAt: at(world) + 1,
-  wants: [{ count: 1, kind: null, size: '' }],
-});
-const group = async (world: World): Promise<string> =>
-  (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
-const roundFields = (world: World, bike: Bike) => ({
-  ...stamp(world),
-  ...{
-    siteId: world.siteId,
-    name: name('round'),
-    checklistKey: null,
-    bikeIds: [bike.id],
-    people: [],
-    deadline: at(world) + 3_600_000,
-  },
-});
-const round = async (world: World, bike: Bike) =>
-  world.as('lead').send(makeRound, { body: roundFields(world, bike) });
-/** Laxer than as shipped wherever it can be: what a policy may do to a hold at most. */
-const lax = async (world: World) => {
-  const { policy } = await world.as('lead').send(listChecklists);
-  const {
-    schema: _schema,
-    version: _version,
-    note: _note,
-    ...rest
-  } = { ...DEFAULT_POLICY, ...policy.policy };
-  return {
-    base: policy.hash,
-    policy: { ...rest, soonDays: 90, soonOutings: 200, secondPersonZones: [], legal: 'soon' },
-  };
-};
-const ownChecklist = (world: World) => ({
-  ...world.checklists.get('ride-out')?.checklist,
-  key: `own-${(named += 1)}`,
-  name: name('Own'),
-});
-/** The finding that matters: what holds the bike, else one open on it now made for it. */
-async function findingOn(world: World, bike: Bike): Promise<string> {
-  const known = (await world.bikeNow(bike.id)).facts.findings[0];
-  if (known) return known.id;
-  const { findings } = await world.check(bike, {
-    exceptions: [
-      {
-        checkpoint: 'tyre-casing',
-        position: 'rear',
-        more: { outcome: 'watch', way: 'single', faults: [{ fault: 'small-cut' }] },
-      },
-    ],
-  });
-  return findings[0]?.id ?? '';
-}
-async function repairOf(
-  world: World,
-  bike: Bike,
-  done: boolean,
-): Promise<{ repairId: string; findingId: string }> {
-  const findingId = await findingOn(world, bike);
-  const repairId = newId();
-  await world
-    .as('mechanic')
-    .send(startRepair, { body: { id: repairId, bikeId: bike.id, findingIds: [findingId], at: at(world) } });
-  if (done)
-    await world.as('mechanic').send(finishRepair, {
-      params: { id: repairId },
-      body: { ...stamp(world), work: [{ findingId, done: 'Repaired' }], touched: [], minutes: 1 },
-    });
-  return { repairId, findingId };
-}
-const stockFields = () => ({
-  ...{ kind: 'pads' as const, name: name('pads'), facts: {}, modelIds: [], markings: {} },
-  ...{ least: 2, price: 1450, leadDays: 5, supplier: 'Reed and Rush' },
-});
-/** An item on the shelf, so many of it. */
-export async function stocked(world: World, onHand: number): Promise<string> {
-  const id = newId();
-  await world
-    .as('lead')
-    .send(setStockItem, { params: { id }, body: { ...stamp(world), item: stockFields(), version: null } });
-  await world
-    .as('lead')
-    .send(countStock, { params: { id }, body: { ...stamp(world), by: onHand, why: 'delivered', note: '' } });
-  return id;
-}
-const offered = (world: World) => ({
-  ...stamp(world),
-  ...{ bikeId: newId(), bike: bikeFieldsOf('hybrid', { tag: `U${(named += 1)}`, siteId: world.siteId }) },
-  ...{ from: 'A family', asking: 12_000, worth: 30_000 },
-});
-const assessment = async (world: World): Promise<string> =>
-  (await world.as('lead').send(openAssessment, { body: offered(world) })).assessment.id;
-const rideOut = (world: World): string => world.checklists.get('ride-out')?.hash ?? '';
-/** Begun by this person: marks under their own name. */
-async function begun(world: World, bike: Bike, by: string): Promise<string> {
-  const id = newId();
-  const author = world.idOf(by);
-  return (
-    await world.as(by).send(openCheck, {
-      body: { id, bikeId: bike.id, checklistHash: rideOut(world), author, at: at(world) },
-    })
-  ).id;
-}
-const apart = async (world: World, bike: Bike): Promise<string> => {
-  const { id, ...rest } = stamp(world);
-  await world
-    .as('lead')
-    .send(leaveApart, { params: { id: bike.id }, body: { id, what: 'Wheel out', ...rest } });
-  return id;
-};
-
-/** A bike that a stop holds. */
-async function heldByStop(world: World): Promise<Bike> {
-  const held = await world.bike(`P${(named += 1)}`);
-  await world.check(held, {
-    exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
-  });
-  return held;
-}
+import {
+  type WriteAct,
+  act,
+  at,
+  stamp,
+  nextNumber,
+  name,
+  rack,
+  part,
+  fitted,
+  groupFields,
+  group,
+  roundFields,
+  round,
+  lax,
+  ownChecklist,
+  findingOn,
+  repairOf,
+  stockFields,
+  stocked,
+  offered,
+  assessment,
+  rideOut,
+  begun,
+  apart,
+  heldByStop,
+} from './act-helpers';
 
 /** Every write route with somebody who may and a body that is good: a route that is not here is one nobody has tried against a hold. */
 export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
@@ -180,7 +46,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     body: {
       id: newId(),
       name: name('Ann'),
-      signInName: `ann${(named += 1)}`,
+      signInName: `ann${nextNumber()}`,
       role: 'lead',
       trainee: false,
       secret: SECRET,
@@ -190,7 +56,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const person = {
       id: newId(),
       name: name('Ben'),
-      signInName: `ben${(named += 1)}`,
+      signInName: `ben${nextNumber()}`,
       role: 'desk' as const,
       trainee: false,
       secret: SECRET,
@@ -209,7 +75,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     body: { ...stamp(world), siteId: world.siteId, moves: [{ bikeId: bike.id, hookId: null }] },
   })),
   'bikes.add': act('mechanic', (world) => ({
-    body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `N${(named += 1)}`, siteId: world.siteId }) },
+    body: { id: newId(), ...bikeFieldsOf('hybrid', { tag: `N${nextNumber()}`, siteId: world.siteId }) },
   })),
   'bikes.change': act('mechanic', async (world, bike) => {
     const now = await world.bikeNow(bike.id);
@@ -275,7 +141,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     body: { ...stamp(world), part: part(), position: 'only', anyway: '' },
   })),
   'parts.move': act('mechanic', async (world, bike) => {
-    const to = await world.bike(`M${(named += 1)}`);
+    const to = await world.bike(`M${nextNumber()}`);
     return {
       params: { id: await fitted(world, bike) },
       body: { ...stamp(world), bikeId: to.id, position: 'only', swap: false, anyway: '' },

@@ -38,7 +38,7 @@ export {
   type FitItem,
   type FitList,
   type FitTopic,
-} from './fit';
+} from './fit/fit';
 export { JOINTS, type Joint, type TorqueByJoint } from './joint';
 export { USUAL_BUILD } from './kinds';
 export type { Model } from './model';
@@ -55,5 +55,6 @@ export {
   type PartKind,
 } from './part';
 export { indexFor, searchBikes, tokensOf } from './search';
-export { accessoriesIn, kindIn, plain, sizeKey, sprocketsIn, wordFor, type ReadWord } from './vocabulary';
+export { plain, sizeKey } from './plain';
+export { accessoriesIn, kindIn, sprocketsIn, wordFor, type ReadWord } from './vocabulary/vocabulary';
 export { WHEREABOUTS, type Whereabouts } from './whereabouts';

@@ -1,4 +1,4 @@
-import { plain, sizeKey } from './vocabulary';
+import { plain, sizeKey } from './plain';
 
 /** What a bike can be found by. Words are as the screen says them, so that people type what they read. */
 export interface Findable {

@@ -8,6 +8,5 @@ export {
   type RoundCount,
   type RoundLook,
   type RoundRow,
-  
 } from './progress';
 export { ANY_BIKE, bikesOfRule, neededBikes, type BikeRule, type RoundCandidate } from './rule';

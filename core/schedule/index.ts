@@ -8,6 +8,6 @@ export {
   type Stock,
   type Want,
 } from './groups';
-export { readWants } from './wants';
-export { readGroupLine, readGroupLines, type GroupLine } from './group-lines';
+export { readWants } from './typed/wants';
+export { readGroupLine, readGroupLines, type GroupLine } from './typed/group-lines';
 export { endOfSiteDay, isTimeZone, siteDay, siteTimeOn, siteTimeToday, startOfSiteDay } from './site-day';

@@ -12,11 +12,11 @@ import {
   ZONES,
   type Touched,
 } from '@cadre/core/catalogue';
-import { INCIDENT_KINDS, CHECKLIST_AFTER } from '@cadre/core/incidents';
+import { INCIDENT_KINDS } from '@cadre/core/incidents';
 import type { PartKind } from '@cadre/core/fleet';
 import { recheckChecklist, touchesOfPart } from '@cadre/core/repairs';
 import { TRIAL_BIKES } from '@cadre/test-world/core';
-import { CHECKPOINTS, checkpointsAfter, NOT_BY_CRASH, SHIPPED_CHECKLISTS } from './index';
+import { CHECKPOINTS } from './index';
 
 /** What each kind of work and each incident disturbs, said once more by hand and the other way round: a row lost from the catalogue shows here. */
 const DISTURBS: Readonly<Record<string, string>> = {
@@ -126,7 +126,6 @@ const NOT_ASKED_AGAIN: Readonly<Record<string, string>> = {
   recall: 'The maker’s word, not a hand’s.',
 };
 
-const known = new Set(CHECKPOINTS.map(({ key }) => key));
 const works: readonly Touched[] = TOUCHES.flatMap((touch) =>
   positionsOfTouch(touch).map((position) => ({ touch, position })),
 );
@@ -300,59 +299,6 @@ function isOtherEnd(touch: string, position: string): boolean {
   return touch === 'fork-suspension' && position === 'rear';
 }
 
-describe('the checklist after an incident', () => {
-  it.each(INCIDENT_KINDS)(
-    'after a %s asks all the catalogue says it can do, on every bike, all of it critical',
-    (kind) => {
-      const checklist = SHIPPED_CHECKLISTS.find(({ key }) => key === CHECKLIST_AFTER[kind]);
-      const cause = { crash: 'crash', immersion: 'water', transport: null }[kind];
-      for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
-        const asked = new Map(
-          questionsOf(checklist ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
-        );
-        for (const { key, checkpoint } of questionsOf(
-          { items: CHECKPOINTS.map((each) => ({ checkpoint: each, critical: false })) },
-          asBuilt(build),
-        )) {
-          const stops = checkpoint.faults.filter((fault) => fault.floor === 'stop');
-          const can =
-            checkpoint.disturbedBy?.includes(kind) ||
-            stops.some((fault) => fault.by?.some((by) => by === cause)) ||
-            (kind === 'crash' &&
-              stops.some((fault) => fault.by === undefined) &&
-              !(checkpoint.key in NOT_BY_CRASH));
-          expect(asked.get(key) ?? false, `${bike} ${key}`).toBe(Boolean(can));
-        }
-      }
-      expect(checkpointsAfter(kind, CHECKPOINTS).length).toBeGreaterThan(20);
-    },
-  );
-
-  it('leaves out after a crash only what is named with a reason', () => {
-    expect(Object.keys(NOT_BY_CRASH).filter((key) => !known.has(key))).toEqual([]);
-    expect(Object.keys(NOT_BY_CRASH).sort()).toEqual([
-      'disc-pads',
-      'lever-reach',
-      'rim-pads',
-      'saddle-set',
-      'tyre-pressure',
-    ]);
-  });
-
-  it.each([
-    [
-      'crash',
-      'hub-play tyre-clearance faceplate headset-turns headset-clamp headset-bearings spokes spoke-tension-left spoke-tension-right jockey-wheels battery-contacts belt belt-tension bar-tape charger test-ride',
-    ],
-    ['immersion', 'freehub corrosion charger battery battery-contacts'],
-  ] as const)('after a %s asks what was forgotten once', (kind, keys) => {
-    expect(checkpointsAfter(kind, CHECKPOINTS).map(({ key }) => key)).toEqual(
-      expect.arrayContaining(keys.split(' ')),
-    );
-  });
-});
-
-/** What brings a stop that no ordinary outing brings, by cause, said once more by hand. */
 const BROUGHT_BY: Readonly<Record<string, string>> = {
   wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
   water:

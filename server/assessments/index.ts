@@ -1,5 +1,4 @@
 export { assessmentEntity } from './entities';
-;
 export { assessmentFeature } from './feature';
 export { assessmentRoutes } from './routes';
 export { Assessments } from './service';

@@ -1,5 +1,4 @@
 export { findingEntity } from './entities';
-;
 export { findingsFeature } from './feature';
 export { findingsRoutes } from './routes';
 export { findFinding, saveFindings } from './rows';

@@ -1,4 +1,3 @@
-;
 export { incidentsFeature } from './feature';
 export { incidentsRoutes } from './routes';
 export { Incidents } from './service';

@@ -3,7 +3,7 @@ import { v7 as newId } from 'uuid';
 import { countStock, listStock, setStockItem, type StockItem } from '@cadre/contract/parts';
 import { orderPdf } from './order-pdf';
 import { refusalOf, World } from '../../testing/world';
-import { stocked } from '../../testing/write-acts';
+import { stocked } from '../../testing/act-helpers';
 
 let world: World;
 beforeAll(async () => {

@@ -1,4 +1,3 @@
-;
 export { photosFeature } from './feature';
 export { photosRoutes } from './routes';
 export { Photos } from './service';

@@ -1,4 +1,3 @@
-;
 export { policyFeature } from './feature';
 export { policyRoutes } from './routes';
 export { Policies } from './service';

@@ -1,4 +1,3 @@
-;
 export { repairEntity } from './entities';
 export { repairsFeature } from './feature';
 export { openNeeds } from './needs';

@@ -1,4 +1,3 @@
-;
 export { roundsFeature } from './feature';
 export { roundsRoutes } from './routes';
 export { Rounds } from './service';

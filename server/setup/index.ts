@@ -1,4 +1,3 @@
-;
 export { setupFeature } from './feature';
 export { setupRoutes } from './routes';
 export { Setup } from './service';

@@ -4,7 +4,7 @@ import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
-import type { BatchCheck } from './use-batch-check';
+import type { BatchCheck } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
 
 /** The acts of the batch, under the hand: undo, fill down, sign what is complete, and what there is to say about the last entry. */

@@ -8,7 +8,7 @@ import { useSession } from '@cadre/web/people';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 
 /** One bike of the batch under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
 const props = defineProps<{

@@ -5,7 +5,7 @@ import type { BatchColumn } from '@cadre/core/batch-check';
 import BatchCard from './BatchCard.vue';
 import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
 import { DisclosureBox } from '@cadre/web/ui';
 

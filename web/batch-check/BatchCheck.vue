@@ -19,7 +19,9 @@ import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
 import type { BatchAddress } from './batch-address';
 import { BATCH_KEYS } from './batch-keys';
-import { EACH_RIDE_OUT, useBatchCheck, type BatchBike } from './use-batch-check';
+import { useBatchCheck } from './use-batch-check';
+import type { BatchBike } from './batch-bike';
+import { EACH_RIDE_OUT } from './use-batch-checklists';
 import { useBatchGrid } from './use-batch-grid';
 import { useWide } from './use-wide';
 

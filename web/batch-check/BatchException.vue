@@ -3,7 +3,7 @@ import type { Question } from '@cadre/core/catalogue';
 import { withPosition } from '@cadre/web/words';
 import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 import type { Opened } from './use-batch-grid';
 
 /** What is not sound on one bike of the batch: which look, then its usual faults. */

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { BatchColumn } from '@cadre/core/batch-check';
 import BatchRow from './BatchRow.vue';
 import { columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
 
 /** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */

@@ -5,7 +5,7 @@ import type { PasteIssue } from '@cadre/core/batch-check';
 import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
-import type { BatchCheck } from './use-batch-check';
+import type { BatchCheck } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
 import { usePaste } from './use-paste';
 

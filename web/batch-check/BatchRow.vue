@@ -6,7 +6,7 @@ import { verdictShort } from '@cadre/web/measures';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 
 /** One bike of the line as a row of the grid; drawn anew only when something of its own changes. */
 const props = defineProps<{

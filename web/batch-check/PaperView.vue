@@ -12,7 +12,7 @@ import { ActButton } from '@cadre/web/ui';
 import CodeSquare from './CodeSquare.vue';
 import { columnName } from './cell-words';
 import { batchQuery, readLineAddress } from './batch-address';
-import { EACH_RIDE_OUT } from './use-batch-check';
+import { EACH_RIDE_OUT } from './use-batch-checklists';
 
 /** The batch on paper, for the day the tablet is dead: the same bikes down, the same looks across, and a code that leads back. */
 const route = useRoute();

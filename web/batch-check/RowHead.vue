@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useFleet } from '@cadre/web/fleet';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
-import type { BatchBike } from './use-batch-check';
+import type { BatchBike } from './batch-bike';
 
 /** Which bike a row is of, how far it is, and who else is on it. */
 const props = defineProps<{ row: BatchBike }>();

@@ -1,6 +1,6 @@
 import { ZONES, type Zone } from '@cadre/core/catalogue';
 import type { BatchScope } from '@cadre/core/batch-check';
-import { EACH_RIDE_OUT } from './use-batch-check';
+import { EACH_RIDE_OUT } from './use-batch-checklists';
 
 /** What a batch is of, as its address says it: whoever opens the same address sees the same batch. */
 export interface BatchAddress {

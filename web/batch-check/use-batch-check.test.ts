@@ -14,7 +14,8 @@ import { RefusedError } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox, type NamedChecklist } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
-import { useBatchCheck, type BatchCheck } from './use-batch-check';
+import { useBatchCheck } from './use-batch-check';
+import type { BatchCheck } from './batch-bike';
 import { useBatchGrid, type BatchGrid } from './use-batch-grid';
 import { usePaste } from './use-paste';
 

@@ -1,19 +1,11 @@
-import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
+import { computed, onScopeDispose, shallowRef, watch } from 'vue';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
-import {
-  resolveMarks,
-  progressOf,
-  type Mark,
-  type MarkOutcome,
-  type Progress,
-  type Answer,
-} from '@cadre/core/checks';
+import { resolveMarks, progressOf, type Mark, type MarkOutcome } from '@cadre/core/checks';
 import {
   batchCell,
   batchColumns,
-  type BatchCell,
   type BatchColumn,
   type BatchScope,
   type TypedReading,
@@ -26,7 +18,6 @@ import {
   type KeptCheck,
   type KeptMark,
 } from '@cadre/web/platform/local-db';
-import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,
@@ -43,63 +34,8 @@ import {
 } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-
-/** One bike of the batch, with what its check says so far. */
-export interface BatchBike {
-  readonly bike: Bike;
-  readonly checklist: NamedChecklist | null;
-  readonly asked: readonly Question[];
-  readonly answers: ReadonlyMap<string, Answer>;
-  readonly progress: Progress;
-  /** Everything asked has a mark, and nothing critical is missing. */
-  readonly complete: boolean;
-  readonly state: 'untouched' | KeptCheck['state'];
-  readonly unsent: number;
-  readonly authors: readonly string[];
-}
-
-export interface BatchCheck {
-  readonly rows: ComputedRef<readonly BatchBike[]>;
-  readonly columns: ComputedRef<readonly BatchColumn[]>;
-  readonly ready: Ref<boolean>;
-  /** Why the checklists could not be had. */
-  readonly trouble: Ref<Said | null>;
-  /** Asks for the checklists again. */
-  loadChecklists(): Promise<void>;
-  readonly signable: ComputedRef<readonly BatchBike[]>;
-  readonly undoable: ComputedRef<boolean>;
-  cell(row: BatchBike, column: BatchColumn): BatchCell;
-  /** What a sweep of the cell may mark: not what this person gives one by one, nor what a reading speaks against. */
-  sweepable(row: BatchBike, column: BatchColumn): readonly Question[];
-  /** The same for a sweep over several looks of a row: what is given one by one is left out even where it stands alone. */
-  rowSweepable(row: BatchBike, column: BatchColumn): readonly Question[];
-  typed(row: BatchBike, column: BatchColumn): TypedReading | null;
-  mark(row: BatchBike, questions: readonly Question[], given: Omit<MarkGiven, 'way'>): Promise<void>;
-  /** Marks many bikes as one act that is undone as one. */
-  markMany(
-    each: readonly {
-      readonly row: BatchBike;
-      readonly questions: readonly Question[];
-      readonly given: Omit<MarkGiven, 'way'>;
-    }[],
-  ): Promise<void>;
-  /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
-  speaksAgainst(row: BatchBike, question: Pick<Question, 'key'>): boolean;
-  /** Takes a reading; answers the outcome it had by itself, if any. */
-  read(
-    row: BatchBike,
-    question: Question,
-    reading: TypedReading,
-  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> };
-  /** The lead leaves the verdict of a reading aside, and why; and why it was. */
-  leaveAside(row: BatchBike, question: Question, reason: string): void;
-  asideOf(row: BatchBike, question: Pick<Question, 'key'>): string;
-  undo(): Promise<void>;
-  signAll(): Promise<number>;
-}
-
-/** What a checklist key means for a bike: `ride-out` is the ride-out of its kind. */
-export const EACH_RIDE_OUT = 'each-ride-out';
+import type { BatchBike, BatchCheck } from './batch-bike';
+import { useBatchChecklists } from './use-batch-checklists';
 
 /**
  * Many bikes, one checklist: every mark goes into the check of its bike, begun by the first mark or joined where somebody has begun.
@@ -116,9 +52,7 @@ export function useBatchCheck(input: {
   const session = useSession();
   const outbox = useOutbox();
   const readings = useReadings();
-  const checklists = shallowRef<ReadonlyMap<string, NamedChecklist>>(new Map());
-  const ready = ref(false);
-  const trouble = ref<Said | null>(null);
+  const { checklists, ready, trouble, loadChecklists } = useBatchChecklists(input, () => live.refresh());
   const checks = shallowRef<readonly KeptCheck[]>([]);
   const marks = useKeptMarks();
   /** Marked here and not read back from the disk yet. */
@@ -132,54 +66,6 @@ export function useBatchCheck(input: {
   const checklistKeys = computed(() => [
     ...new Set([...checklists.value.values()].map((each) => each.checklist.key)),
   ]);
-
-  async function askChecklists(): Promise<ReadonlyMap<string, NamedChecklist>> {
-    const kinds = [...new Set(input.bikes().map((bike) => bike.build.kind))];
-    if (!catalogue.known) await catalogue.load();
-    if (!catalogue.known) throw new UnreachableError();
-    const published = kinds.flatMap((kind) => {
-      const summary =
-        input.checklistKey() === EACH_RIDE_OUT
-          ? catalogue.summaryFor(kind)
-          : catalogue.summaryOf(input.checklistKey());
-      return summary ? [{ kind, hash: summary.hash }] : [];
-    });
-    const found = await Promise.all(
-      published.map(async ({ kind, hash }) => [kind, await catalogue.checklistOf(hash)] as const),
-    );
-    const had = new Map(
-      found.flatMap(([kind, checklist]) => (checklist ? [[kind, checklist] as const] : [])),
-    );
-    // None of it here is not the same as nothing being asked.
-    if (had.size === 0 && published.length > 0) throw new UnreachableError();
-    return had;
-  }
-  async function loadChecklists(): Promise<void> {
-    trouble.value = null;
-    try {
-      checklists.value = await askChecklists();
-      ready.value = true;
-      live.refresh();
-    } catch (error) {
-      trouble.value =
-        error instanceof RefusedError
-          ? wordsFor(error.problem)
-          : error instanceof UnreachableError
-            ? {
-                what: 'No signal, and these checklists are not kept here.',
-                todo: 'They are asked for again as soon as there is.',
-              }
-            : {
-                what: 'This browser could not read or keep the checklists.',
-                todo: 'Try again; then load the page again, or take another browser.',
-              };
-      if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
-    }
-  }
-  watch(
-    () => outbox.reachable,
-    (reached) => reached && trouble.value && void loadChecklists(),
-  );
 
   const live = useLiveChecks({
     bikeIds: () => ids.value,

@@ -7,7 +7,7 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useCandidates } from '@cadre/web/schedule';
-import { EACH_RIDE_OUT } from './use-batch-check';
+import { EACH_RIDE_OUT } from './use-batch-checklists';
 
 export interface Option {
   readonly value: string;

@@ -4,7 +4,7 @@ import type { Outcome } from '@cadre/core/checks';
 import { readCell, type BatchColumn, type TypedCell } from '@cadre/core/batch-check';
 import { useMeasuredOn } from '@cadre/web/checks';
 import { cellWords, verdictWords } from '@cadre/web/measures';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 
 interface Words {
   readonly said: string;

@@ -1,6 +1,6 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { placePasted, type BatchColumn, type PasteIssue } from '@cadre/core/batch-check';
-import type { BatchCheck, BatchBike } from './use-batch-check';
+import type { BatchCheck, BatchBike } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
 
 /** One pasted text, for the cell it belongs to, and what it would mean there. */

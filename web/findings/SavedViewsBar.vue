@@ -52,6 +52,7 @@ async function keep(): Promise<void> {
       <TextField
         v-model="name"
         label="Name of this search"
+        data-view-title
         hide-label
         maxlength="40"
         placeholder="Name of this search"

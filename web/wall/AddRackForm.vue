@@ -27,6 +27,7 @@ function add(): void {
       class="max-sm:w-28 w-36"
       maxlength="40"
       placeholder="New rack"
+      data-new-rack-name
     />
     <TextField
       v-model="hooks"
@@ -36,6 +37,7 @@ function add(): void {
       type="number"
       min="1"
       max="200"
+      data-new-rack-hooks
     />
     <ActButton type="submit" :disabled="busy || name.trim() === ''" data-rack-add>Add rack</ActButton>
   </form>

@@ -48,6 +48,7 @@ const changed = (): boolean =>
     class="flex h-full flex-wrap content-center items-center gap-2 px-1 rounded-md"
     :class="over && 'ring-4 ring-watch'"
     :aria-label="`Rack ${rack.name}`"
+    :data-rack-form="rack.name"
     @submit.prevent="emit('change', name.trim(), Number(hooks))"
   >
     <GripVertical class="size-6 shrink-0 cursor-grab text-soft" aria-hidden="true" />
@@ -58,7 +59,7 @@ const changed = (): boolean =>
       maxlength="40"
       class="sturdy h-12 w-44 min-w-0 rounded-md border-2 border-ink/60 bg-plate px-2 text-lg max-sm:w-28"
     />
-    <label class="flex items-center gap-1.5"
+    <span class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">hooks</span
       ><TextField
         v-model="hooks"
@@ -68,7 +69,8 @@ const changed = (): boolean =>
         type="number"
         min="1"
         max="200"
-    /></label>
+        data-rack-hooks
+    /></span>
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-rack-save>Save</ActButton>
     <span class="ml-auto flex">
       <button

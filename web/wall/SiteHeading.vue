@@ -43,14 +43,14 @@ function save(): void {
       maxlength="80"
       :placeholder="site ? 'Name' : 'New site'"
     />
-    <label class="flex items-center gap-1.5"
+    <span class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">opens</span
       ><TextField
         v-model="fields.opensAt"
         :label="`Opening time of ${site?.name ?? 'the new site'}`"
         hide-label
         type="time"
-    /></label>
+    /></span>
     <TextField v-model="fields.timeZone" :label="`Time zone of ${site?.name ?? 'the new site'}`" hide-label />
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{
       site ? 'Save' : 'Add this site'

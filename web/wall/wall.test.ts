@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Bike, Rack, Site } from '@cadre/contract/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { FIT_ITEMS, MISMATCHES, PART_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
-import { fitItemWords, fitText, fitValue, MISMATCH_WORDS, PART_WORDS } from '../words/fit-words';
+import { fitItemWords, fitText, fitValue, MISMATCH_WORDS, PART_WORDS } from '../words/fit/fit-words';
 import { gatherChanges } from '../fleet/gather-changes';
 import { differingFit, mergeFit } from '../models/merge-fit';
 import { freeHooks, putAwayHint } from '../fleet/put-away';

@@ -22,4 +22,4 @@ export {
   fitValue,
   markingsText,
   shownUnit,
-} from './fit-words';
+} from './fit/fit-words';

@@ -9,7 +9,7 @@ import {
   tokensOf,
   wordFor,
   type BuildWord,
-} from '.';
+} from '..';
 
 describe('free words of a build', () => {
   it.each([

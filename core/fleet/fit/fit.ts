@@ -1,6 +1,6 @@
 import type { FieldIssue } from '@cadre/core/errors';
-import { MATERIALS, type Build } from './build';
-import { JOINTS, type Joint } from './joint';
+import { MATERIALS, type Build } from '../build';
+import { JOINTS, type Joint } from '../joint';
 
 /** What a fit list is about, in the order it is filled in. */
 export const FIT_TOPICS = [

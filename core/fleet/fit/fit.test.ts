@@ -16,7 +16,7 @@ import {
   type Build,
   type PartFacts,
   type PartKind,
-} from '.';
+} from '..';
 
 const { hardtail, child, hybrid, trike } = USUAL_BUILD;
 const stepThrough = USUAL_BUILD['step-through'];

@@ -1,21 +1,10 @@
-import { ACCESSORIES, BUILD_WORDS, type Accessory, type BikeKind, type BuildWord } from './build';
+import { ACCESSORIES, BUILD_WORDS, type Accessory, type BikeKind, type BuildWord } from '../build';
+import { plain } from '../plain';
 
 /** A word as people write it, read. `sure` is false when it is a likely reading that somebody should look at. */
 export interface ReadWord {
   readonly word: string;
   readonly sure: boolean;
-}
-
-/** Small letters, no accents, one space between; quotes and inches gone: what spellings have in common. */
-export function plain(text: string): string {
-  return text
-    .normalize('NFKD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/["”″'’_/-]+/g, ' ')
-    .replace(/[^\p{L}\p{N}.,+ ]/gu, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
 }
 
 type Patterns = Readonly<Record<string, RegExp>>;
@@ -196,11 +185,4 @@ export function accessoriesIn(text: string): {
 /** The kind of bike a text names, if it names one. */
 export function kindIn(text: string): BikeKind | null {
   return (wordFor('kind', text)?.word as BikeKind | undefined) ?? null;
-}
-
-/** Sizes that people write alike ("24 in", '24"', "24-inch", "m ") made the same. */
-export function sizeKey(size: string): string {
-  const said = plain(size).replace(/,/g, '.');
-  const inches = /^(\d+(?:\.\d+)?) ?(in|inch|inches)?$/.exec(said);
-  return inches ? `${Number(inches[1])}` : said;
 }

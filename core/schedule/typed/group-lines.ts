@@ -1,4 +1,4 @@
-import type { Want } from './groups';
+import type { Want } from '../groups';
 import { readWants } from './wants';
 
 /** One line of a pasted list, as far as it could be read. */

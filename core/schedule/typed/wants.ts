@@ -1,5 +1,5 @@
 import { kindIn } from '@cadre/core/fleet';
-import type { Want } from './groups';
+import type { Want } from '../groups';
 
 const WORD_NUMBERS: Readonly<Record<string, number>> = {
   a: 1,
