@@ -25,7 +25,7 @@ const directlyIn = (root: string, ...folders: readonly string[]): RegExp =>
 /** What every address loads before it shows anything: a few files instead of sixty. */
 const SHELL = either(
   within('node_modules', '@vue', 'vue-router', 'pinia', 'dexie', 'uuid', '@date-fns'),
-  within('web', 'platform'),
+  directlyIn('web', 'platform/(?:act|api|keys|local-db|theme|time)'),
   directlyIn('web', 'words', 'fleet', 'people/session'),
   directlyIn('core', 'errors', 'people', 'fitness', 'schedule', 'fleet'),
   /[/]contract[/]\w+[/](?:index|route)\.ts/,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, onMounted, onScopeDispose, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { useEventListener } from '@vueuse/core';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Question } from '@cadre/core/catalogue';
 import type { BatchColumn } from '@cadre/core/batch-check';
@@ -91,8 +92,7 @@ function pasted(event: ClipboardEvent): void {
   event.preventDefault();
   pasting.value = text;
 }
-onMounted(() => document.addEventListener('paste', pasted));
-onScopeDispose(() => document.removeEventListener('paste', pasted));
+useEventListener(document, 'paste', pasted);
 
 useFound((bike) => {
   const at = batch.rows.value.findIndex((row) => row.bike.id === bike.id);

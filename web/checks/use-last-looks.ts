@@ -1,11 +1,11 @@
-import { shallowRef } from 'vue';
+import { computed } from 'vue';
 import { listLooks } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Question } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { dayAndClock, now } from '@cadre/web/platform/time';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
-import { send, UnreachableError, RefusedError } from '@cadre/web/platform/api';
+import { send } from '@cadre/web/platform/api';
+import { useSavedQuery } from '@cadre/web/platform/query';
 import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
 
@@ -16,22 +16,13 @@ export function useLastLooks(bikeId: string): {
   wordsFor(question: Question): string | null;
   readingOf(question: Pick<Question, 'key'>): Reading | null;
 } {
-  const looks = shallowRef<ReadonlyMap<string, Look>>(new Map());
-  const take = (list: readonly Look[]): void => {
-    looks.value = new Map(list.map((look) => [look.key, look]));
-  };
-  async function load(): Promise<void> {
-    const key = `looks:${bikeId}`;
-    try {
-      const { looks: fresh } = await send(listLooks, { params: { id: bikeId } });
-      take(fresh);
-      await keepThing(key, fresh);
-    } catch (error) {
-      if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
-      take((await keptThing<Look[]>(key)) ?? []);
-    }
-  }
-  void load();
+  const { data } = useSavedQuery({
+    key: () => ['looks', bikeId],
+    ask: async () => (await send(listLooks, { params: { id: bikeId } })).looks,
+  });
+  const looks = computed<ReadonlyMap<string, Look>>(
+    () => new Map((data.value ?? []).map((look) => [look.key, look])),
+  );
 
   function wordsFor(question: Question): string | null {
     const look = looks.value.get(question.key);

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { listSimilarFaults } from '@cadre/contract/similar-faults';
-import type { AnswerOf } from '@cadre/contract/http';
 import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
-import { send, UnreachableError } from '@cadre/web/platform/api';
+import { send } from '@cadre/web/platform/api';
+import { useSavedQuery } from '@cadre/web/platform/query';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import { siblingWords } from './sibling-wording';
@@ -13,21 +13,12 @@ import { siblingWords } from './sibling-wording';
 const props = defineProps<{ findingId: string }>();
 const fleet = useFleet();
 const now = useNow();
-const told = shallowRef<AnswerOf<typeof listSimilarFaults> | null>(null);
 const open = ref(false);
-watch(
-  () => props.findingId,
-  async (id) => {
-    try {
-      const answer = await send(listSimilarFaults, { params: { id } });
-      if (id === props.findingId) told.value = answer;
-    } catch (error) {
-      // Without signal there is nothing to look across: the finding itself stands above.
-      if (!(error instanceof UnreachableError)) throw error;
-    }
-  },
-  { immediate: true },
-);
+const { data: told } = useSavedQuery({
+  key: () => ['similar-faults', props.findingId],
+  ask: () => send(listSimilarFaults, { params: { id: props.findingId } }),
+  save: false,
+});
 const siblings = computed(() => told.value?.siblings ?? []);
 const left = computed(() => siblings.value.filter((each) => each.lookedAt === null && !each.found));
 const groups = computed(() => {

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import {
   changeRound,
   closeRound,
@@ -10,15 +10,9 @@ import {
   type StandingRound,
 } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import {
-  followKept,
-  keepThing,
-  type KeptCheck,
-  keptThing,
-  keptUnderWay,
-  useKeptMarks,
-} from '@cadre/web/platform/local-db';
-import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { followKept, type KeptCheck, keptUnderWay, useKeptMarks } from '@cadre/web/platform/local-db';
+import { send } from '@cadre/web/platform/api';
+import { useSavedQuery } from '@cadre/web/platform/query';
 import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { withLocalLooks } from './local-looks';
@@ -33,26 +27,20 @@ export const useRounds = defineStore('rounds', () => {
   const known = shallowRef<Known | null>(null);
   const checks = shallowRef<readonly KeptCheck[]>([]);
   const marks = useKeptMarks();
-  const asOf = ref(false);
   let timer: ReturnType<typeof setTimeout> | null = null;
-  let began = false;
+  const began = ref(false);
 
-  async function load(): Promise<void> {
-    try {
-      known.value = await send(listRounds);
-      asOf.value = false;
-      await keepThing('rounds', known.value);
-    } catch (error) {
-      if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
-      known.value ??= await keptThing<Known>('rounds');
-      asOf.value = true;
-    }
-  }
+  const query = useSavedQuery<Known>({
+    key: () => ['rounds'],
+    ask: () => send(listRounds),
+    enabled: () => began.value,
+  });
+  watch(query.data, (fresh) => fresh && (known.value = fresh));
+  const load = async (): Promise<void> => void (await query.refetch());
   /** Follows what changes; called by whatever shows rounds. */
   function begin(): void {
-    if (began) return;
-    began = true;
-    void load();
+    if (began.value) return;
+    began.value = true;
     fleet.onChanged(() => {
       timer ??= setTimeout(() => {
         timer = null;
@@ -107,5 +95,18 @@ export const useRounds = defineStore('rounds', () => {
     await load();
     return set;
   }
-  return { known, rounds, open, closed, standing, asOf, begin, load, make, change, close, setStanding };
+  return {
+    known,
+    rounds,
+    open,
+    closed,
+    standing,
+    asOf: query.offline,
+    begin,
+    load,
+    make,
+    change,
+    close,
+    setStanding,
+  };
 });

@@ -1,0 +1,1 @@
+export { useSavedQuery } from './use-saved-query';
