@@ -105,12 +105,7 @@ const pages = computed(() => {
   <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
       <h1 class="sturdy mr-auto text-2xl">{{ checklistName }} on paper</h1>
-      <RouterLink
-        :to="keyIn"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        data-key-in
-        >Key it in</RouterLink
-      >
+      <ActButton :to="keyIn" data-key-in>Key it in</ActButton>
       <ActButton kind="main" data-print @click="print">Print {{ count(pages.length, 'page') }}</ActButton>
       <p v-if="loopback" class="basis-full text-watch">
         This address only works on this very machine; the code on the page leads nowhere else.

@@ -16,6 +16,7 @@ import BikeClipboard from './BikeClipboard.vue';
 import { BikeFigure } from '@cadre/web/figures';
 import { ACCESSORY_WORDS, BUILD_FIELDS, fitItemWords, fitText, shownUnit } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
+import { ActButton } from '@cadre/web/ui';
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
 const props = defineProps<{ bikeId: string }>();
@@ -147,13 +148,14 @@ const fit = computed(() => {
           aria-label="Papers"
           class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1"
         >
-          <RouterLink
+          <ActButton
             v-for="paper in PAPERS"
             :key="paper.name"
             :to="{ name: paper.name, params: { bikeId } }"
-            class="inline-flex min-h-12 items-center font-semibold text-act underline"
             :data-paper="paper.name"
-            >{{ paper.words }}</RouterLink
+            kind="quiet"
+            class="!px-0"
+            >{{ paper.words }}</ActButton
           >
         </nav>
         <ServiceMarks :bike-id="bikeId" :version="bike.facts.newestCheck" :time-zone="site?.timeZone" />

@@ -34,13 +34,15 @@ const session = useSession();
       @click="emit('check')"
       >{{ checkWords }}</ActButton
     >
-    <RouterLink
+    <ActButton
       v-if="next === 'bench'"
       :to="{ name: 'bench', params: { bikeId: bike.id } }"
-      class="inline-flex min-h-14 grow items-center justify-center rounded-md bg-act px-4 text-lg font-semibold text-on-act"
       data-next
       data-act="bench"
-      >To the bench</RouterLink
+      kind="main"
+      big
+      class="grow"
+      >To the bench</ActButton
     >
     <ActButton
       v-if="next === 'co-sign'"
@@ -75,12 +77,11 @@ const session = useSession();
       @click="emit('move', 'in')"
       >Take back</ActButton
     >
-    <RouterLink
+    <ActButton
       v-if="session.may('mark') && mayGoOut(answer.fitness)"
       :to="{ name: 'stand', params: { bikeId: bike.id }, query: { checklist: 'turnaround' } }"
-      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
       data-act="turnaround"
-      >Turnaround</RouterLink
+      >Turnaround</ActButton
     >
     <ActButton
       v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')"
@@ -88,17 +89,11 @@ const session = useSession();
       @click="emit('check')"
       >Check again</ActButton
     >
-    <RouterLink
-      v-if="next !== 'bench' && toBench"
-      :to="{ name: 'bench', params: { bikeId: bike.id } }"
-      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-      >Bench</RouterLink
+    <ActButton v-if="next !== 'bench' && toBench" :to="{ name: 'bench', params: { bikeId: bike.id } }"
+      >Bench</ActButton
     >
-    <RouterLink
-      v-if="session.may('edit-fleet')"
-      :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
-      class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-      >Edit</RouterLink
+    <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
+      >Edit</ActButton
     >
   </div>
 </template>

@@ -53,11 +53,12 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
     <ImportChecklist v-if="importing" class="mt-3" @close="importing = false" />
     <p v-for="key in unpublished" :key="key" class="mt-3 rounded-md bg-watch-wash px-4 py-2">
       A checklist is being written and not published:
-      <RouterLink
+      <ActButton
         :to="{ name: 'checklist-edit', params: { checklistKey: key } }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
         data-unpublished
-        >go on with it</RouterLink
+        kind="quiet"
+        class="!px-0"
+        >go on with it</ActButton
       >
     </p>
     <section v-for="group in groups" :key="group.title" class="mt-5" :aria-label="group.title">

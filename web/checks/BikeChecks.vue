@@ -6,6 +6,7 @@ import { send } from '@cadre/web/platform/api';
 import { useAnswer } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
 
 /** The checks of a bike: those half done with a way to go on, and the signed ones as they were signed. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
@@ -40,12 +41,12 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
             {{ dayAndClock(each.openedAt, today, timeZone) }}</span
           ></span
         >
-        <RouterLink
+        <ActButton
           v-if="session.may('mark')"
           :to="{ name: 'stand', params: { bikeId }, query: { check: each.id, from: `/bikes/${bikeId}` } }"
-          class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
           data-go-on
-          >Go on</RouterLink
+          kind="main"
+          >Go on</ActButton
         >
       </li>
       <li v-for="each in over" :key="each.id">

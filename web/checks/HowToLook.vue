@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, inject } from 'vue';
-import { RouterLink, routeLocationKey } from 'vue-router';
+import { routeLocationKey } from 'vue-router';
 import type { Question } from '@cadre/core/catalogue';
 import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
+import { ActButton } from '@cadre/web/ui';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
 const props = defineProps<{
@@ -40,12 +41,13 @@ const limit = computed(() => {
       <p v-if="question.checkpoint.tools.length" class="leading-snug">
         <span class="text-soft">Tools:</span> {{ question.checkpoint.tools.join(', ') }}
       </p>
-      <RouterLink
+      <ActButton
         v-if="wantsTorque"
         :to="{ name: 'torque', params: { bikeId } }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
         data-torque
-        >The figures of this bike’s joints</RouterLink
+        kind="quiet"
+        class="!px-0"
+        >The figures of this bike’s joints</ActButton
       >
       <HouseWay v-if="question.checkpoint.practices?.length" :questions="question.checkpoint.practices" />
     </div>

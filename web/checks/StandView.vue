@@ -6,6 +6,7 @@ import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import StandCheck from './StandCheck.vue';
 import { findOrBegin } from './drafts';
+import { ActButton } from '@cadre/web/ui';
 
 /** Finds or begins the check of the bike at the stand. */
 const props = defineProps<{ bikeId: string }>();
@@ -51,11 +52,7 @@ onMounted(async () => {
       <p class="mt-2">
         This check is signed or closed, or this browser has never seen this bike and there is no signal.
       </p>
-      <RouterLink
-        :to="{ name: 'wall' }"
-        class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
-        >To the rack wall</RouterLink
-      >
+      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">To the rack wall</ActButton>
     </template>
     <p v-else class="text-soft">Getting the checklist …</p>
   </main>

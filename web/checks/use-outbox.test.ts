@@ -45,6 +45,7 @@ beforeEach(async () => {
   server = fetched();
 });
 afterEach(() => {
+  useOutbox().$dispose();
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });

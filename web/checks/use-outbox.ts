@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, onScopeDispose, ref } from 'vue';
 import { followKept, kept, keptUnderWay, letGoOfOld, type KeptAct } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import { onReach, RefusedError, UnreachableError } from '@cadre/web/platform/api';
@@ -28,6 +28,14 @@ export const useOutbox = defineStore('outbox', () => {
   let running = false;
   let again = false;
   let began = false;
+  /** What is followed from the beginning until the store goes. */
+  const ended = new AbortController();
+  onScopeDispose(() => ended.abort());
+  const follow: typeof followKept = (read, take) => {
+    const subscription = followKept(read, take);
+    ended.signal.addEventListener('abort', () => subscription.unsubscribe());
+    return subscription;
+  };
 
   onReach((reached) => {
     reachable.value = reached;
@@ -79,7 +87,7 @@ export const useOutbox = defineStore('outbox', () => {
     began = true;
     void letGoOfOld(now() - KEPT_FOR_MS);
     // On its own: pictures are large, and are not read again with every mark.
-    followKept(
+    follow(
       () => kept.photos.toArray(),
       (photos) => {
         photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
@@ -91,7 +99,7 @@ export const useOutbox = defineStore('outbox', () => {
       checks: await keptUnderWay(),
       troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
     });
-    followKept(readRecords, ({ marks, acts, checks, troubled }) => {
+    follow(readRecords, ({ marks, acts, checks, troubled }) => {
       recordsWaiting.value =
         marks +
         acts.filter((act) => act.trouble === null).length +
@@ -110,10 +118,15 @@ export const useOutbox = defineStore('outbox', () => {
         over: state === 'signed',
       }));
     });
-    window.addEventListener('online', () => void flush());
-    document.addEventListener('visibilitychange', () => {
-      if (document.visibilityState === 'visible') void flush();
-    });
+    const until = { signal: ended.signal };
+    window.addEventListener('online', () => void flush(), until);
+    document.addEventListener(
+      'visibilitychange',
+      () => {
+        if (document.visibilityState === 'visible') void flush();
+      },
+      until,
+    );
     void flush();
   }
 

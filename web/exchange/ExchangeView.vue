@@ -135,16 +135,8 @@ const bad = async (): Promise<void> =>
           </ul>
         </template>
         <div class="mt-3 flex flex-wrap gap-2">
-          <RouterLink
-            :to="{ name: 'wall' }"
-            class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
-            >To the rack wall</RouterLink
-          >
-          <RouterLink
-            :to="{ name: 'models' }"
-            class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-            >Fill in the fit lists</RouterLink
-          >
+          <ActButton :to="{ name: 'wall' }" kind="main">To the rack wall</ActButton>
+          <ActButton :to="{ name: 'models' }">Fill in the fit lists</ActButton>
           <ActButton
             v-if="(bring.preview?.counts.wrong ?? 0) + Object.keys(bring.result?.refused ?? {}).length > 0"
             data-bad-rows

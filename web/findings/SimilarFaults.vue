@@ -69,12 +69,8 @@ const batch = computed(() => ({
           </li>
         </ul>
       </div>
-      <RouterLink
-        v-if="left.length"
-        :to="batch"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        data-batch-across
-        >A batch of this one look over {{ count(left.length, 'bike') }}</RouterLink
+      <ActButton v-if="left.length" :to="batch" data-batch-across
+        >A batch of this one look over {{ count(left.length, 'bike') }}</ActButton
       >
       <p v-else>All of them were looked at since, or have it on record.</p>
     </div>

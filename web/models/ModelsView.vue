@@ -6,6 +6,7 @@ import { useSession } from '@cadre/web/people';
 import { BikeSign } from '@cadre/web/figures';
 import { useFleet } from '@cadre/web/fleet';
 import { KIND_WORDS } from '@cadre/web/words';
+import { ActButton } from '@cadre/web/ui';
 
 /** Every model with its figure, how much of its fit list is stated, and how many bikes inherit it. */
 const fleet = useFleet();
@@ -28,12 +29,8 @@ const models = computed(() =>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
     <div class="flex flex-wrap items-center gap-3">
       <h1 class="sturdy mr-auto text-2xl">Models</h1>
-      <RouterLink
-        v-if="session.may('edit-fleet')"
-        :to="{ name: 'model-new' }"
-        class="inline-flex min-h-12 items-center rounded-md bg-act px-4 font-semibold text-on-act"
-        data-model-new
-        >Add a model</RouterLink
+      <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'model-new' }" data-model-new kind="main"
+        >Add a model</ActButton
       >
     </div>
     <p class="mt-1 max-w-prose text-soft">

@@ -75,18 +75,16 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
     <div class="flex flex-wrap items-center gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
-      <RouterLink
-        :to="{ name: 'torque', params: { bikeId: bike.id } }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
-        data-torque
-        >Torque card</RouterLink
+      <ActButton :to="{ name: 'torque', params: { bikeId: bike.id } }" data-torque kind="quiet" class="!px-0"
+        >Torque card</ActButton
       >
-      <RouterLink
+      <ActButton
         v-if="findings.length"
         :to="{ name: 'warranty', params: { bikeId: bike.id } }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
         data-warranty
-        >Ask the maker</RouterLink
+        kind="quiet"
+        class="!px-0"
+        >Ask the maker</ActButton
       >
       <p
         class="flex items-center gap-2 text-lg font-semibold"

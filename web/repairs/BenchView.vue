@@ -6,7 +6,7 @@ import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
-import { NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BenchBike from './BenchBike.vue';
 import BenchJobs from './BenchJobs.vue';
 import { useBenchOrder } from './use-bench-order';
@@ -64,16 +64,9 @@ const withHands = (many: number): void =>
     <div class="w-[24rem] shrink-0 max-[900px]:w-full">
       <div class="flex flex-wrap items-center gap-x-3">
         <h1 class="sturdy mr-auto text-2xl">Bench</h1>
-        <RouterLink
-          :to="{ name: 'stock' }"
-          class="inline-flex min-h-12 items-center font-semibold text-act underline"
-          >Parts</RouterLink
-        >
-        <RouterLink
-          :to="{ name: 'findings' }"
-          class="inline-flex min-h-12 items-center font-semibold text-act underline"
-          data-all-findings
-          >All findings</RouterLink
+        <ActButton :to="{ name: 'stock' }" kind="quiet" class="!px-0">Parts</ActButton>
+        <ActButton :to="{ name: 'findings' }" data-all-findings kind="quiet" class="!px-0"
+          >All findings</ActButton
         >
       </div>
       <div v-if="places.length" class="flex items-center gap-2">

@@ -37,11 +37,12 @@ function hang(): void {
         <ActButton @click="open = false">Leave it</ActButton>
       </form>
     </template>
-    <RouterLink
+    <ActButton
       :to="{ name: 'hold-tag', params: { bikeId: bike.id } }"
-      class="inline-flex min-h-12 items-center font-semibold text-act underline"
       data-print-tag
-      >Print one</RouterLink
+      kind="quiet"
+      class="!px-0"
+      >Print one</ActButton
     >
   </div>
 </template>

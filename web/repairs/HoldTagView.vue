@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted } from 'vue';
 import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
-import { FitnessMark, ActButton } from '@cadre/web/ui';
+import { ActButton, FitnessMark } from '@cadre/web/ui';
 import { KIND_WORDS, reasonWords } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 
@@ -27,11 +27,7 @@ const print = (): void => window.print();
   <main v-if="bike && answer" class="mx-auto max-w-xl px-4 pb-16 pt-4 print:p-0" data-hold-tag>
     <div class="mb-3 flex items-center gap-3 print:hidden">
       <h1 class="sturdy mr-auto text-2xl">Hang-tag of {{ bike.tag }}</h1>
-      <RouterLink
-        :to="{ name: 'bench', params: { bikeId } }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
-        >Bench</RouterLink
-      >
+      <ActButton :to="{ name: 'bench', params: { bikeId } }" kind="quiet" class="!px-0">Bench</ActButton>
       <ActButton kind="main" :disabled="answer.fitness !== 'held'" @click="print">Print</ActButton>
     </div>
     <p v-if="answer.fitness !== 'held'" class="text-lg">

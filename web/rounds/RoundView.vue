@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useFleet } from '@cadre/web/fleet';
 import { useRounds } from './use-rounds';
 import RoundBoard from './RoundBoard.vue';
+import { ActButton } from '@cadre/web/ui';
 
 /** One round, by its address. */
 const props = defineProps<{ roundId: string }>();
@@ -24,11 +25,7 @@ const round = computed(() => rounds.rounds.find((each) => each.id === props.roun
     <template v-if="looked">
       <h1 class="sturdy text-2xl">No such round here</h1>
       <p class="mt-2">It may be long closed, or this browser has never seen it and there is no signal.</p>
-      <RouterLink
-        :to="{ name: 'rounds' }"
-        class="mt-4 inline-flex min-h-12 items-center rounded-md bg-act px-5 font-semibold text-on-act"
-        >To the rounds</RouterLink
-      >
+      <ActButton :to="{ name: 'rounds' }" kind="main" class="mt-4">To the rounds</ActButton>
     </template>
     <p v-else class="text-soft">Getting the round …</p>
   </main>

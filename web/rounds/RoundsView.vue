@@ -30,16 +30,9 @@ const checklistWords = (key: string | null): string =>
   <main class="mx-auto max-w-6xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-rounds>
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="sturdy mr-auto text-3xl leading-tight">Rounds</h1>
-      <RouterLink
-        :to="{ name: 'batch-check' }"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Batch check</RouterLink
-      >
-      <RouterLink
-        v-if="session.may('edit-program')"
-        :to="{ name: 'unusual-records' }"
-        class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
-        >Unusual records</RouterLink
+      <ActButton :to="{ name: 'batch-check' }">Batch check</ActButton>
+      <ActButton v-if="session.may('edit-program')" :to="{ name: 'unusual-records' }"
+        >Unusual records</ActButton
       >
       <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making"
         >New round</ActButton

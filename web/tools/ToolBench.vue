@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { RouterLink } from 'vue-router';
 import { useClipboard } from '@vueuse/core';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useSession } from '@cadre/web/people';
@@ -29,11 +28,7 @@ async function copyAddress(): Promise<void> {
 <template>
   <section class="space-y-4" :aria-labelledby="`tool-${tool.key}`" :data-tool-bench="tool.key">
     <div>
-      <RouterLink
-        :to="{ name: 'tools' }"
-        class="inline-flex min-h-12 items-center font-semibold text-act underline min-[900px]:hidden"
-        >All tools</RouterLink
-      >
+      <ActButton :to="{ name: 'tools' }" kind="quiet" class="!px-0 min-[900px]:hidden">All tools</ActButton>
       <h1 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h1>
       <p class="text-soft">{{ tool.when }}</p>
       <CautionLine v-if="tool.caution" :text="tool.caution" />

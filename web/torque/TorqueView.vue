@@ -85,14 +85,15 @@ const print = (): void => window.print();
     />
     <p v-if="missing && session.may('edit-fleet')" class="mt-1 print:hidden">
       {{ missing }} of {{ rows.length }} joints have no figure.
-      <RouterLink
+      <ActButton
         :to="
           bike.modelId
             ? { name: 'model', params: { modelId: bike.modelId } }
             : { name: 'bike-edit', params: { bikeId } }
         "
-        class="inline-flex min-h-12 items-center font-semibold text-act underline"
-        >Note what the parts say</RouterLink
+        kind="quiet"
+        class="!px-0"
+        >Note what the parts say</ActButton
       >
     </p>
     <ul class="mt-4 grid gap-3 sm:grid-cols-2 xl:grid-cols-3 print:grid-cols-2 print:gap-2">

@@ -65,12 +65,11 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         >Hand out {{ ready.length === bikes.length ? '' : 'the '
         }}{{ count(ready.length, 'cleared one') }}</ActButton
       >
-      <RouterLink
+      <ActButton
         v-if="bikes.length && session.may('mark')"
         :to="{ name: 'batch-check', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
-        class="inline-flex min-h-12 items-center justify-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold"
         data-batch-with
-        >Batch check of {{ bikes.length === 1 ? 'it' : 'them' }}</RouterLink
+        >Batch check of {{ bikes.length === 1 ? 'it' : 'them' }}</ActButton
       >
       <ActButton :disabled="out.length === 0 || refusal.busy.value" data-take-back @click="moveAll(out, 'in')"
         >Take back {{ count(out.length, 'bike') }}</ActButton
