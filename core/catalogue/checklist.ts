@@ -60,8 +60,24 @@ export interface Question {
   readonly minutes: number;
 }
 
-export function questionKey(checkpoint: string, position: Position): string {
-  return `${checkpoint}@${position}`;
+/** What one question of a bike is told apart by: the checkpoint, where on the bike, and the slot where one place has two of a thing. */
+export interface QuestionPlace {
+  readonly checkpoint: string;
+  readonly position: Position;
+  /** Absent where the place has only one of it: all there is today. */
+  readonly slot?: string | undefined;
+}
+
+/** The key of a question. `placeOfKey` reads it back. */
+export function questionKey({ checkpoint, position, slot }: QuestionPlace): string {
+  return `${checkpoint}@${position}${slot ? `/${slot}` : ''}`;
+}
+
+/** The checkpoint, position and slot a question's key names. */
+export function placeOfKey(key: string): QuestionPlace {
+  const [checkpoint = '', place = 'only'] = key.split('@');
+  const [position = 'only', slot] = place.split('/');
+  return { checkpoint, position: position as Position, ...(slot ? { slot } : {}) };
 }
 
 const ENDS = ['only', 'front', 'rear'] as const;
@@ -90,7 +106,7 @@ function everyQuestionOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fit
       return positionsOf(at, fitted.build.kind)
         .filter((position) => !positions || positions.includes(position))
         .map((position) => ({
-          key: questionKey(checkpoint.key, position),
+          key: questionKey({ checkpoint: checkpoint.key, position }),
           checkpoint: onThisBike(checkpoint, fitted, position),
           position,
           zone,

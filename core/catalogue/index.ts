@@ -47,6 +47,7 @@ export {
   type Practices,
 } from './practices';
 export {
+  placeOfKey,
   questionKey,
   questionsOf,
   newCriticals,

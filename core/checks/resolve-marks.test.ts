@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { asBuilt, questionsOf } from '@cadre/core/catalogue';
+import { questionKey, asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { resolveMarks, MARK_OUTCOMES, progressOf, type Mark } from './index';
@@ -83,7 +83,7 @@ describe('folding marks', () => {
     const weight = ['skipped', 'pass', 'fixed', 'watch', 'fail'];
     fc.assert(
       fc.property(fc.array(anyMark, { maxLength: 10 }), anyMark, (marks, added) => {
-        const key = `${added.checkpoint}@${added.position}`;
+        const key = questionKey(added);
         const before = resolveMarks(marks).get(key);
         const after = resolveMarks([...marks, { ...added, author: 'newcomer' }]).get(key);
         if (before)
@@ -113,7 +113,7 @@ describe('progress', () => {
 
   it('misses a critical that was left, or that nobody looked at', () => {
     const [critical] = asked.filter((each) => each.critical);
-    const without = all('pass').filter((each) => `${each.checkpoint}@${each.position}` !== critical?.key);
+    const without = all('pass').filter((each) => questionKey(each) !== critical?.key);
     expect(progressOf(asked, resolveMarks(without)).criticalsMissing).toEqual([critical]);
     const unlooked = [
       ...without,

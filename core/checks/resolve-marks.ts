@@ -1,4 +1,4 @@
-import { questionKey, type Question, type Position, type ChecklistVersion } from '@cadre/core/catalogue';
+import { placeOfKey, questionKey, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault } from './mark';
 import type { MarkOutcome, Outcome } from './outcome';
 
@@ -56,7 +56,7 @@ function answerOf(marks: readonly Mark[]): Mark | null {
 export function resolveMarks(marks: readonly Mark[]): ReadonlyMap<string, Answer> {
   const byQuestion = new Map<string, Map<string, Mark[]>>();
   for (const mark of marks) {
-    const key = questionKey(mark.checkpoint, mark.position);
+    const key = questionKey(mark);
     const byAuthor = byQuestion.get(key) ?? new Map<string, Mark[]>();
     byAuthor.set(mark.author, [...(byAuthor.get(mark.author) ?? []), mark]);
     byQuestion.set(key, byAuthor);
@@ -92,8 +92,7 @@ export function markedUnasked(
   const known = new Set(asked.map((each) => each.key));
   return [...answers.values()].flatMap((answer): Question[] => {
     if (known.has(answer.key) || (answer.outcome !== 'fail' && answer.outcome !== 'watch')) return [];
-    const [key = '', at = 'only'] = answer.key.split('@');
-    const position = at as Position;
+    const { checkpoint: key, position } = placeOfKey(answer.key);
     const item = checklist.items.find((each) => each.checkpoint.key === key);
     const places = item?.checkpoint.at;
     const zone = position === 'only' ? places?.only : position === 'rear' ? places?.rear : places?.front;

@@ -39,7 +39,7 @@ export function judgeRecheck(input: RecheckInput): Result<readonly Finding[]> {
     return refuse('recheck.second-person', { faults: second.map((finding) => finding.words.fault) });
   if (!input.complete) return accept([]);
   const sound = input.repaired.filter((finding) => {
-    const outcome = input.answers.get(questionKey(finding.checkpoint, finding.position))?.outcome;
+    const outcome = input.answers.get(questionKey(finding))?.outcome;
     return finding.state === 'repaired' && (outcome === 'pass' || outcome === 'fixed');
   });
   return accept(

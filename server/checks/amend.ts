@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { amendCheck } from '@cadre/contract/checks';
 import type { BodyOf } from '@cadre/contract/http';
-import { questionsOf } from '@cadre/core/catalogue';
+import { questionKey, questionsOf } from '@cadre/core/catalogue';
 import { resolveMarks, overlay, progressOf } from '@cadre/core/checks';
 import { judgeCheck } from '@cadre/core/findings';
 import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
@@ -40,9 +40,7 @@ export async function amendmentOf(
   const amendment = resolveMarks(
     (await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf),
   );
-  const strange = body.marks.find(
-    (mark) => !asked.some((each) => each.key === `${mark.checkpoint}@${mark.position}`),
-  );
+  const strange = body.marks.find((mark) => !asked.some((each) => each.key === questionKey(mark)));
   if (strange)
     throw new RefusedError('check.mark-not-asked', {
       checkpoint: strange.checkpoint,

@@ -1,11 +1,5 @@
 import type { EntityManager } from 'typeorm';
-import {
-  questionKey,
-  questionsOf,
-  DEFAULT_POLICY,
-  type Fitted,
-  type FittedPart,
-} from '@cadre/core/catalogue';
+import { questionsOf, DEFAULT_POLICY, type Fitted, type FittedPart } from '@cadre/core/catalogue';
 import { resolveMarks, markedUnasked } from '@cadre/core/checks';
 import { floorOf, severityOf } from '@cadre/core/findings';
 import type { DraftStop } from '@cadre/core/fitness';
@@ -75,7 +69,7 @@ async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftSto
       ? await measuredAnswers(tx, bike, checklist, questions, folded, (await currentPolicy(tx)).policy)
       : folded;
     for (const question of questions) {
-      const answer = answers.get(questionKey(question.checkpoint.key, question.position));
+      const answer = answers.get(question.key);
       for (const marked of answer?.faults ?? []) {
         const fault = question.checkpoint.faults.find((each) => each.key === marked.fault);
         if (!answer || !fault) continue;

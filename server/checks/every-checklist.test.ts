@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { getCheck } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { questionsOf } from '@cadre/core/catalogue';
+import { questionKey, questionsOf } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { World } from '../../testing/world';
@@ -31,7 +31,7 @@ describe.each(SHIPPED_CHECKLISTS.map((checklist) => [checklist.key] as const))('
       const { check } = await world.check(bike, { checklist: key });
       expect(check).toMatchObject({ state: 'signed', complete: true, signedBy: world.idOf('inspector') });
       const kept = await world.as('desk').send(getCheck, { params: { id: check.id } });
-      expect(kept.marks.map((mark) => `${mark.checkpoint}@${mark.position}`).sort()).toEqual(
+      expect(kept.marks.map((mark) => questionKey(mark)).sort()).toEqual(
         asked.map((each) => each.key).sort(),
       );
       const { facts } = await world.bikeNow(bike.id);

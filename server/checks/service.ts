@@ -1,3 +1,4 @@
+import { questionKey } from '@cadre/core/catalogue';
 import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type {
@@ -132,7 +133,7 @@ export class Checks {
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         for (const author of new Set(marks.map((mark) => mark.author)))
           await authorOf(tx, actor, author, check.repairId ? 'recheck' : 'mark');
-        const strange = marks.find((mark) => !asked.has(`${mark.checkpoint}@${mark.position}`));
+        const strange = marks.find((mark) => !asked.has(questionKey(mark)));
         if (strange)
           throw new RefusedError('check.mark-not-asked', {
             checkpoint: strange.checkpoint,

@@ -12,7 +12,7 @@ export async function isStillAsked(tx: EntityManager, bikeId: string, finding: F
   if (!checkpoint) return false;
   const fitted = await fittedOf(tx, await findBike(tx, bikeId));
   return questionsOf({ items: [{ checkpoint, critical: false }] }, fitted).some(
-    (each) => each.key === questionKey(finding.checkpoint, finding.position),
+    (each) => each.key === questionKey(finding),
   );
 }
 

@@ -1,10 +1,10 @@
+import { questionKey, type Touched } from '@cadre/core/catalogue';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, signCheck } from '@cadre/contract/checks';
 import { closeFinding } from '@cadre/contract/findings';
 import { changeBike, type Bike } from '@cadre/contract/fleet';
 import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
-import type { Touched } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
@@ -51,7 +51,7 @@ async function recheck(repairId: string): Promise<readonly string[]> {
   await world.as('lead').send(addMarks, { params: { id: check.id }, body: { marks } });
   const body = { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now };
   await world.as('lead').send(signCheck, { params: { id: check.id }, body });
-  return marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
+  return marks.map((mark) => questionKey(mark));
 }
 async function built(bike: Bike, build: Partial<Build>): Promise<void> {
   const now = await world.bikeNow(bike.id);

@@ -1,3 +1,4 @@
+import { questionKey, type Touched } from '@cadre/core/catalogue';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, signCheck } from '@cadre/contract/checks';
@@ -6,7 +7,6 @@ import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
 import { finishRepair, openRecheck, releaseBike, startRepair } from '@cadre/contract/repairs';
 import { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import { changePolicy } from '@cadre/test-world/client';
-import type { Touched } from '@cadre/core/catalogue';
 import { faulty, fieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
@@ -57,7 +57,7 @@ async function lookAgain(bike: Bike, repairId: string, by: string, exceptions: r
   const author = world.idOf(by);
   const marks = marksFor(check.checklist, bike.build, author, world.clock.now, exceptions);
   await world.as(by).send(addMarks, { params: { id: checkId }, body: { marks } });
-  const asked = marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
+  const asked = marks.map((mark) => questionKey(mark));
   const signed = await world.as(by).send(signCheck, {
     params: { id: checkId },
     body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },

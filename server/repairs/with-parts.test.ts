@@ -1,3 +1,4 @@
+import { questionKey } from '@cadre/core/catalogue';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { type Bike, changeBike } from '@cadre/contract/fleet';
@@ -101,7 +102,7 @@ async function lookAgain(bike: Bike, repairId: string): Promise<string[]> {
     params: { id: check.id },
     body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: at() },
   });
-  return marks.map((mark) => `${mark.checkpoint}@${mark.position}`);
+  return marks.map((mark) => questionKey(mark));
 }
 
 describe('a repair that uses parts', () => {

@@ -24,7 +24,7 @@ export function leakFinding(
   const checkpoint = CHECKPOINTS.find((each) => each.key === PRESSURE);
   if (!checkpoint) throw new Error(`no checkpoint ${PRESSURE} ships`);
   const zone = recheck.position === 'rear' ? 'rear-wheel' : 'front-wheel';
-  const key = questionKey(PRESSURE, recheck.position);
+  const key = questionKey({ checkpoint: PRESSURE, position: recheck.position });
   const question: Question = {
     key,
     checkpoint,

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Question } from '@cadre/core/catalogue';
+import { questionKey, type Question } from '@cadre/core/catalogue';
 import type { Mark } from '@cadre/core/checks';
 import type { TypedReading } from '@cadre/core/batch-check';
 import { takesReading } from '@cadre/core/measures';
@@ -38,9 +38,7 @@ const catalogue = useCatalogue();
 const router = useRouter();
 const route = useRoute();
 
-const findingKey = (finding: { checkpoint: string; position: string }): string =>
-  `${finding.checkpoint}@${finding.position}`;
-const raised = computed(() => new Set(props.bike.facts.findings.map(findingKey)));
+const raised = computed(() => new Set(props.bike.facts.findings.map(questionKey)));
 const draft = useDraft(props.checkId, () => raised.value);
 const readings = useReadings(`${props.bike.id} `);
 const lastLooks = useLastLooks(props.bike.id);

@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
-import { questionsOf, type Question, type Zone } from '@cadre/core/catalogue';
+import { questionKey, questionsOf, type Question, type Zone } from '@cadre/core/catalogue';
 import { resolveMarks, type Mark, type Answer } from '@cadre/core/checks';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
@@ -69,7 +69,7 @@ export function useCheckRecord(): CheckRecord {
   });
   function say(question: Question, given: MarkGiven, author: string): void {
     amending.value = [
-      ...amending.value.filter((mark) => `${mark.checkpoint}@${mark.position}` !== question.key),
+      ...amending.value.filter((mark) => questionKey(mark) !== question.key),
       ...(given.outcome === 'withdrawn' ? [] : marksOf([question], given, author)),
     ];
   }

@@ -1,0 +1,25 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { placeOfKey, POSITIONS, questionKey } from '.';
+
+const word = fc.stringMatching(/^[a-z0-9]([a-z0-9-]{0,20}[a-z0-9])?$/);
+
+it('a question’s key says its checkpoint and position, and its slot where one place has two', () => {
+  expect(questionKey({ checkpoint: 'rotor', position: 'front' })).toBe('rotor@front');
+  expect(questionKey({ checkpoint: 'lever-travel', position: 'rear', slot: 'coaster' })).toBe(
+    'lever-travel@rear/coaster',
+  );
+});
+
+it('is read back as it was written, and two questions never share one', () => {
+  const place = fc.record(
+    { checkpoint: word, position: fc.constantFrom(...POSITIONS), slot: word },
+    { requiredKeys: ['checkpoint', 'position'] },
+  );
+  fc.assert(
+    fc.property(place, place, (one, two) => {
+      expect(placeOfKey(questionKey(one))).toEqual(one);
+      if (questionKey(one) === questionKey(two)) expect(one).toEqual(two);
+    }),
+  );
+});
