@@ -2,7 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import sharp from 'sharp';
-import { Browser } from './browser';
+import type { Browser } from './browser';
 
 /** Where the views are looked at: one browser, and what stands in the world they show. */
 export interface LookedAt {

@@ -4,7 +4,8 @@ import { addBike, changeBike } from '@cadre/contract/fleet';
 import { timeline } from '@cadre/contract/timeline';
 import { PROJECTIONS, rebuild, verify } from '@cadre/server/app';
 import { bikeFieldsOf, fieldsOf } from '@cadre/test-world/builders';
-import { refusalOf, World } from '../../testing/world';
+import type { World } from '../../testing/world';
+import { refusalOf } from '../../testing/world';
 
 import { livedWorld } from '../../testing/lived-world';
 
