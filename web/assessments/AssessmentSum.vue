@@ -17,7 +17,7 @@ const { sum, asking, worth, unpriced, rate, hands } = props.pricing;
         <dd class="sturdy text-xl">{{ money.show(asking ?? 0) }}</dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">Putting it right</dt>
+        <dt class="text-sm text-soft">Repairs</dt>
         <dd class="sturdy text-xl">{{ money.show(sum.repairs) }}</dd>
       </div>
       <div>

@@ -22,7 +22,7 @@ async function take(event: Event): Promise<void> {
   broken.value = '';
   if (!file) return;
   const text = await file.text();
-  // So that the same file, repaired, can be chosen again.
+  // So that the same file, corrected, can be chosen again.
   input.value = '';
   let raw: unknown;
   try {

@@ -135,7 +135,7 @@ export class Desk {
     return (this.plan?.rows ?? []).filter((row) => row.act === 'wrong');
   }
 
-  /** What did not come in, as it stood in the file, with why: to be repaired and brought in again. */
+  /** What did not come in, as it stood in the file, with why: to be corrected and brought in again. */
   badRows(reasons: Readonly<Record<number, string>>): string {
     const lines = Object.keys(reasons)
       .map(Number)

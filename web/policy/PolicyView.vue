@@ -53,7 +53,7 @@ const NUMBERS: readonly { key: Numbered; label: string; least: number; most: num
   { key: 'soonOutings', label: 'or outings', least: 1, most: 200, hint: 'whichever comes first' },
   {
     key: 'times',
-    label: 'Put right so often',
+    label: 'Fixed on the spot, times',
     least: 2,
     most: 20,
     hint: 'at one place, and it keeps coming back',

@@ -95,6 +95,7 @@ function save(): void {
         </li>
       </ul>
       <SelectField
+        :key="typed.needs.length"
         v-model="adding"
         label="Add a part it needs"
         hide-label

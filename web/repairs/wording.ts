@@ -26,7 +26,7 @@ export const STATE_WORDS: Record<FindingState, string> = {
   open: 'to repair',
   'in-work': 'in work',
   repaired: 'repaired, look again',
-  rechecked: 'sound again, waits for release',
+  rechecked: 'recheck passed, waits for release',
   closed: 'closed',
 };
 

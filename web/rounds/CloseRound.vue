@@ -62,7 +62,7 @@ async function close(): Promise<void> {
             :label="`Why ${row.bike.tag} was not done`"
             hide-label
             :wrong="tried && !whyOf(row)"
-            class="min-w-0 grow w-0"
+            class="min-w-0 grow"
             maxlength="200"
             :placeholder="forAll || 'Why?'"
           />

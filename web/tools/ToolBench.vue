@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { useClipboard } from '@vueuse/core';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine, ChoiceChips } from '@cadre/web/ui';
@@ -17,11 +16,15 @@ const session = useSession();
 onMounted(() => void (catalogue.known ?? catalogue.load()));
 const answer = computed(() => (result.value.state === 'answer' ? result.value.answer : null));
 const wrong = computed(() => (result.value.state === 'wrong' ? result.value.fields : {}));
-const { copy, isSupported } = useClipboard({ legacy: true });
 const copied = ref('');
 async function copyAddress(): Promise<void> {
-  if (isSupported.value) await copy(location.href);
-  copied.value = isSupported.value ? 'The address is copied.' : location.href;
+  // Said to be copied only when it was: a browser may refuse, and then the address is shown.
+  try {
+    await navigator.clipboard.writeText(location.href);
+    copied.value = 'The address is copied.';
+  } catch {
+    copied.value = location.href;
+  }
 }
 </script>
 
