@@ -12,7 +12,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { ReportIncident } from '@cadre/web/incidents';
 import { useSession } from '@cadre/web/people';
 import { TimedRecheckPanel } from '@cadre/web/timed-rechecks';
-import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, FitnessMark, NoticePlate, useRefusal, IconButton } from '@cadre/web/ui';
 import ClipboardActs, { type NextAct } from './ClipboardActs.vue';
 import { BikeSign } from '@cadre/web/figures';
 import { putAwayHint, useFleet } from '@cadre/web/fleet';
@@ -142,15 +142,9 @@ useKeys(
       >
         <FitnessMark :fitness="answer.fitness" :size="30" />{{ FITNESS_WORDS[answer.fitness] }}
       </p>
-      <button
-        v-if="!bare"
-        type="button"
-        class="grid size-12 shrink-0 place-items-center rounded-md min-[900px]:hidden"
-        aria-label="Put the clipboard away"
-        @click="emit('away')"
-      >
+      <IconButton v-if="!bare" class="min-[900px]:hidden" name="Put the clipboard away" @click="emit('away')">
         <X class="size-6" aria-hidden="true" />
-      </button>
+      </IconButton>
     </div>
     <div v-if="!bare" class="mx-auto h-36 w-full max-w-72 max-sm:hidden">
       <BikeSign :build="bike.build" :label="`${KIND_WORDS[bike.build.kind]} ${bike.tag}`" detail="full" />

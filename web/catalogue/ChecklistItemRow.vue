@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, X } from '@lucide/vue';
 import { type By, type ChecklistItem } from '@cadre/core/catalogue';
 import ChecklistItemFields from './ChecklistItemFields.vue';
-import { CheckField, useDragPlace } from '@cadre/web/ui';
+import { CheckField, useDragPlace, IconButton } from '@cadre/web/ui';
 
 /** One checkpoint on a checklist being written: where it stands, whether critical here, its own minutes and limit. */
 const props = defineProps<{
@@ -61,35 +61,29 @@ const open = ref(false);
         ><span class="max-sm:sr-only">critical</span
         ><span class="sr-only">: {{ item.checkpoint.name }}</span></CheckField
       >
-      <button
-        type="button"
-        class="grid size-12 shrink-0 place-items-center rounded-md disabled:opacity-40"
+      <IconButton
         :disabled="first"
-        :aria-label="`${item.checkpoint.name}: earlier`"
+        :name="`${item.checkpoint.name}: earlier`"
         data-earlier
         @click="emit('step', -1)"
       >
         <ArrowUp class="size-5" aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        class="grid size-12 shrink-0 place-items-center rounded-md disabled:opacity-40"
+      </IconButton>
+      <IconButton
         :disabled="last"
-        :aria-label="`${item.checkpoint.name}: later`"
+        :name="`${item.checkpoint.name}: later`"
         data-later
         @click="emit('step', 1)"
       >
         <ArrowDown class="size-5" aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        class="grid size-12 shrink-0 place-items-center rounded-md"
-        :aria-label="`Take ${item.checkpoint.name} off this checklist`"
+      </IconButton>
+      <IconButton
+        :name="`Take ${item.checkpoint.name} off this checklist`"
         data-remove
         @click="emit('remove')"
       >
         <X class="size-5" aria-hidden="true" />
-      </button>
+      </IconButton>
     </div>
     <ChecklistItemFields
       v-if="open"

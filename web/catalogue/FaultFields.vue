@@ -2,7 +2,7 @@
 import { Trash2 } from '@lucide/vue';
 import { SEVERITIES, type Fault } from '@cadre/core/catalogue';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/words';
-import { CheckField, SelectField, TextField } from '@cadre/web/ui';
+import { CheckField, SelectField, TextField, IconButton } from '@cadre/web/ui';
 
 /** One fault a checkpoint may have: its name, its least severity, what to do next, and whether a mechanic decides. */
 const props = defineProps<{ fault: Fault; number: number }>();
@@ -51,14 +51,9 @@ function setMechanic(yes: boolean): void {
       <CheckField :model-value="fault.toMechanic === true" @update:model-value="setMechanic"
         >a qualified mechanic decides</CheckField
       >
-      <button
-        type="button"
-        class="grid size-12 place-items-center rounded-md"
-        :aria-label="`Remove fault ${number}`"
-        @click="emit('remove')"
-      >
+      <IconButton :name="`Remove fault ${number}`" @click="emit('remove')">
         <Trash2 class="size-5" aria-hidden="true" />
-      </button>
+      </IconButton>
     </div>
   </div>
 </template>

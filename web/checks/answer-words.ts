@@ -1,6 +1,22 @@
-import type { Question } from '@cadre/core/catalogue';
+import { questionKey, type Question } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
-import { OUTCOME_WORDS } from './wording';
+import type { Bike } from '@cadre/contract/fleet';
+import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
+
+/** What is open already at this question, with its place: it is looked at first. */
+export function openFindingWords(
+  findings: Bike['facts']['findings'],
+  question: Pick<Question, 'key'>,
+): string | null {
+  const finding = findings.find((each) => questionKey(each) === question.key);
+  if (!finding) return null;
+  const { fault, note } = finding.words;
+  const where = [
+    finding.place?.side ? SIDE_WORDS[finding.place.side] : '',
+    finding.place?.clock ? `at ${finding.place.clock} o’clock` : '',
+  ].filter(Boolean);
+  return `Open: ${[fault.toLowerCase(), ...where].join(', ')}${note ? ` (${note})` : ''}`;
+}
 
 /** One answer of a check on record, in a line: outcome, faults, reading, note, and who said what where two did. */
 export function answerWords(

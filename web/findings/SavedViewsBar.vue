@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ActButton, TextField } from '@cadre/web/ui';
+import { ActButton, TextField, IconButton } from '@cadre/web/ui';
 import { useSavedViews } from './use-saved-views';
 
 /** Searches by name: touch one to have it, keep the one in front under a name. */
@@ -39,14 +39,9 @@ async function keep(): Promise<void> {
       >
         {{ view.name }}
       </button>
-      <button
-        type="button"
-        class="grid size-12 place-items-center text-soft"
-        :aria-label="`Forget the search ${view.name}`"
-        @click="saved.drop(view.name)"
-      >
+      <IconButton class="text-soft" :name="`Forget the search ${view.name}`" @click="saved.drop(view.name)">
         ×
-      </button>
+      </IconButton>
     </span>
     <form v-if="naming" class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
       <TextField

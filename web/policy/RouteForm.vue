@@ -6,7 +6,7 @@ import { USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { fieldWords } from '@cadre/web/platform/api';
 import { BikeFigure } from '@cadre/web/figures';
 import { ZONE_WORDS } from '@cadre/web/words';
-import { ActButton, TextField } from '@cadre/web/ui';
+import { ActButton, TextField, IconButton } from '@cadre/web/ui';
 import RouteZone from './RouteZone.vue';
 
 /** A route of one's own being written: its name, and its zones in order, drawn as a walk round the bike. */
@@ -64,25 +64,21 @@ function save(): void {
         @dropped="(dragged) => move(dragged, index)"
       >
         <span class="sturdy w-7">{{ index + 1 }}</span><span class="grow">{{ ZONE_WORDS[zone] }}</span>
-        <button
-          type="button"
-          class="grid size-12 place-items-center disabled:opacity-40"
+        <IconButton
           :disabled="index === 0"
-          :aria-label="`${ZONE_WORDS[zone]}: earlier`"
+          :name="`${ZONE_WORDS[zone]}: earlier`"
           @click="move(zone, index - 1)"
         >
           <ArrowUp class="size-5" aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          class="grid size-12 place-items-center disabled:opacity-40"
+        </IconButton>
+        <IconButton
           :disabled="index === writing.zones.length - 1"
-          :aria-label="`${ZONE_WORDS[zone]}: later`"
+          :name="`${ZONE_WORDS[zone]}: later`"
           data-route-later
           @click="move(zone, index + 1)"
         >
           <ArrowDown class="size-5" aria-hidden="true" />
-        </button>
+        </IconButton>
       </RouteZone>
     </ol>
   </section>

@@ -6,6 +6,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { GroupStrip } from '@cadre/web/schedule';
 import { CircleHelp, Search, SunMoon, UserRound } from '@lucide/vue';
+import { IconButton } from '@cadre/web/ui';
 import DayCounts from './DayCounts.vue';
 import StorageNotice from './StorageNotice.vue';
 import { storageTrouble } from '@cadre/web/platform/local-db';
@@ -87,31 +88,15 @@ const isHere = (link: { name: string }): boolean =>
         </p>
       </div>
       <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
-        <button
-          type="button"
-          class="grid size-12 place-items-center rounded-md max-sm:w-10"
-          aria-label="Find a bike"
-          data-find
-          @click="emit('find')"
-        >
+        <IconButton class="max-sm:w-10" name="Find a bike" data-find @click="emit('find')">
           <Search class="size-6" aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          class="grid size-12 place-items-center rounded-md max-sm:w-10"
-          :aria-label="`Theme: ${theme}. Change`"
-          @click="nextTheme"
-        >
+        </IconButton>
+        <IconButton class="max-sm:w-10" :name="`Theme: ${theme}. Change`" @click="nextTheme">
           <SunMoon class="size-6" aria-hidden="true" />
-        </button>
-        <button
-          type="button"
-          class="grid size-12 place-items-center rounded-md max-lg:hidden"
-          aria-label="Keyboard shortcuts"
-          @click="emit('help')"
-        >
+        </IconButton>
+        <IconButton class="max-lg:hidden" name="Keyboard shortcuts" @click="emit('help')">
           <CircleHelp class="size-6" aria-hidden="true" />
-        </button>
+        </IconButton>
         <button
           type="button"
           class="flex min-h-12 items-center gap-2 rounded-md border-2 border-ink/60 bg-plate px-3 font-semibold max-sm:px-2"

@@ -5,6 +5,7 @@ export { default as CheckField } from './CheckField.vue';
 export { default as DisclosureBox } from './DisclosureBox.vue';
 export { default as SelectField } from './SelectField.vue';
 export { default as FitnessMark } from './FitnessMark.vue';
+export { default as IconButton } from './IconButton.vue';
 export { default as NoticePlate } from './NoticePlate.vue';
 export { default as OutcomeMark } from './OutcomeMark.vue';
 export { default as TextField } from './TextField.vue';

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Question } from '@cadre/core/catalogue';
+import { takesReading } from '@cadre/core/measures';
+import { withPosition } from '@cadre/web/words';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { LookPhotos } from '@cadre/web/photos';
+import CheckpointRow from './CheckpointRow.vue';
+import ExceptionPanel from './ExceptionPanel.vue';
+import ReadingField from './ReadingField.vue';
+import { openFindingWords } from './answer-words';
+import { useMeasuredOn } from './use-measured-on';
+import { useOutbox } from './use-outbox';
+import { useGivenStandCheck } from './use-stand-check';
+
+/** One question at the stand: what is asked, what was measured, and when it is open, what is wrong with it. */
+const props = defineProps<{ question: Question; index: number }>();
+const fleet = useFleet();
+const session = useSession();
+const outbox = useOutbox();
+const measuredOn = useMeasuredOn();
+const given = useGivenStandCheck();
+const { bike, draft, stand, readings, lastLooks } = given;
+const { row, open } = stand;
+const answer = computed(() => draft.answers.value.get(props.question.key) ?? null);
+const isOpen = computed(() => open.value === props.question.key);
+function toggle(): void {
+  row.value = props.index;
+  open.value = isOpen.value ? null : props.question.key;
+}
+</script>
+
+<template>
+  <CheckpointRow
+    :question="question"
+    :answer="answer"
+    :current="index === row"
+    :open="isOpen"
+    :single="given.isSingle(question)"
+    :show-how="given.howShown.value"
+    :before="openFindingWords(bike.facts.findings, question)"
+    :last="lastLooks.wordsFor(question)"
+    :name-of="fleet.nameOf"
+    :data-current-row="index === row ? '' : undefined"
+    @toggle="toggle"
+    @pass="stand.pass(question)"
+  >
+    <template v-if="takesReading(question.checkpoint.measure)" #reading>
+      <ReadingField
+        :question="question"
+        :name="withPosition(question.checkpoint.name, question.position)"
+        :bike="bike"
+        :on="measuredOn(bike, question, draft.check.value?.checklist)"
+        :typed="readings.typed(question.key)"
+        :last="lastLooks.readingOf(question)"
+        :aside="readings.asideOf(question.key)"
+        :may-aside="session.person?.role === 'lead'"
+        @read="(reading) => given.read(question, reading)"
+        @accept="(mark) => stand.mark(question, mark)"
+        @aside="(reason) => given.leaveAside(question, reason)"
+      />
+    </template>
+    <ExceptionPanel
+      :question="question"
+      :build="bike.build"
+      :answer="answer"
+      :others="draft.stations.value.flatMap((each) => each.questions)"
+      @mark="(mark) => stand.mark(question, mark)"
+      @close="open = null"
+      @go="stand.goToQuestion"
+    >
+      <LookPhotos
+        :bike-id="bike.id"
+        :check-id="draft.check.value?.id ?? null"
+        :question="question"
+        :author="session.person?.id ?? ''"
+        @kept="outbox.flush"
+      />
+    </ExceptionPanel>
+  </CheckpointRow>
+</template>

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import { useFleet } from '@cadre/web/fleet';
+import { useOnWall } from './wall-key';
+
+/** In place of racks: what to wait for, or what to do first. */
+const fleet = useFleet();
+const { wall } = useOnWall();
+</script>
+
+<template>
+  <p v-if="!fleet.wall" class="p-8 text-soft" role="status">Fetching the racks …</p>
+  <p v-else-if="fleet.bikes.length === 0" class="mt-4 max-w-prose text-lg">
+    No bikes yet.
+    <RouterLink :to="{ name: 'exchange' }" class="text-act underline">Bring in a list</RouterLink> from a
+    spreadsheet, or
+    <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">add the first one</RouterLink>.
+  </p>
+  <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">
+    Nothing hangs here that is all of that.
+  </p>
+</template>

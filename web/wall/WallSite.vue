@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { defineAsyncComponent } from 'vue';
+import type { Site } from '@cadre/contract/fleet';
+import { useSession } from '@cadre/web/people';
+import SiteHeading from './SiteHeading.vue';
+import { useOnWall } from './wall-key';
+import { useWallView } from './use-wall';
+
+const AddRackForm = defineAsyncComponent(() => import('./AddRackForm.vue'));
+
+/** The line over a site's racks; while racks are arranged, a site is changed and a rack added here. */
+defineProps<{ site: Site; bikes: number; racks: number }>();
+const view = useWallView();
+const session = useSession();
+const { arrange } = useOnWall();
+</script>
+
+<template>
+  <div class="pt-3">
+    <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2">
+      <SiteHeading
+        :site="site"
+        :bikes="bikes"
+        :editing="view.arranging && session.may('edit-program')"
+        :busy="arrange.refusal.busy.value"
+        @save="(fields) => arrange.changeSite(site, fields)"
+      />
+      <AddRackForm
+        v-if="(view.arranging || racks === 0) && session.may('edit-fleet')"
+        :site="site"
+        :busy="arrange.refusal.busy.value"
+        @add="(name, hooks) => arrange.add(site.id, name, hooks)"
+      />
+    </div>
+    <p v-if="racks === 0 && !view.arranging" class="text-soft">
+      No racks here yet.
+      <template v-if="session.may('edit-fleet')"
+        >Add one, or
+        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">bring in a list</RouterLink>
+        that names them.</template
+      >
+    </p>
+  </div>
+</template>
