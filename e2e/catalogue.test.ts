@@ -67,13 +67,13 @@ describe('a lead who has never seen the code', () => {
     // A slip in the rule is pointed at, and repaired by a touch.
     await browser.type('[data-rule]', 'kind is hybrid and brake-front is rimm');
     await browser.textIs('[data-rule-problem]', /“rimm”.*“rim”/);
-    await browser.click('[data-keep-checkpoint]');
+    await browser.click('[data-save-checkpoint]');
     expect(await browser.count('[data-checkpoint-form]')).toBe(1);
     await browser.click('[data-rule-correction]');
     await browser.textIs('[data-rule-picks]', /hybrid; of your 3 bikes: 1/);
     await browser.type('[data-fault-name]', 'A spring missing');
     await browser.type('[data-fault-next]', 'Fit one from the box.');
-    await browser.click('[data-keep-checkpoint]');
+    await browser.click('[data-save-checkpoint]');
     await browser.find('[data-item=own-quick-release-spring]');
     expect(
       await (await browser.find('[data-item=own-quick-release-spring] [data-critical]')).isSelected(),

@@ -207,7 +207,7 @@ describe('the wall', () => {
     await browser.click('[data-arrange]');
     // Racks out of sight are not drawn.
     await browser.driver.executeScript('window.scrollTo(0, 1e6)');
-    const name = await browser.find(`[id="name-${rail.id}"]`);
+    const name = await browser.find(`[data-rack-form="${rail.name}"] [data-rack-name] input`);
     await name.clear();
     await name.sendKeys('By the door');
     await browser.type('[data-rack-form=Arranged] [data-rack-hooks]', '4');

@@ -47,7 +47,7 @@ function error(field: keyof typeof wrong.value): string | null {
 async function begin(): Promise<void> {
   tried.value = true;
   if (Object.values(wrong.value).some(Boolean)) return;
-  const model = fleet.models.find((each) => each.id === typed.modelId);
+  const model = fleet.modelOf(typed);
   const bike: BikeFields = {
     ...{
       tag: typed.tag.trim(),

@@ -44,7 +44,7 @@ onMounted(async () => {
   if (bike) takeBike(bike);
 });
 
-const model = computed(() => fleet.models.find((each) => each.id === fields.modelId) ?? null);
+const model = computed(() => fleet.modelOf(fields));
 /** Choosing a model brings its build; what this bike has otherwise is changed below and kept as its own. */
 function modelChosen(): void {
   if (model.value) form.take(model.value.build);

@@ -13,7 +13,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [part: Partial<BikeTexts>]; model: [] }>();
 const set = (part: Partial<BikeTexts>): void => emit('change', part);
 const fleet = useFleet();
-const model = computed(() => fleet.models.find((each) => each.id === props.fields.modelId) ?? null);
+const model = computed(() => fleet.modelOf(props.fields));
 const models = computed(() => [
   { value: '', label: 'Of no model' },
   ...fleet.models.map((each) => ({ value: each.id, label: each.name })),

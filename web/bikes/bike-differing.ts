@@ -21,7 +21,7 @@ export type BikeTexts = Record<keyof typeof PLAIN, string>;
 
 function spoken(name: keyof typeof PLAIN, value: string): string {
   const fleet = useFleet();
-  if (name === 'modelId') return fleet.models.find((each) => each.id === value)?.name ?? value;
+  if (name === 'modelId') return fleet.modelOf({ modelId: value })?.name ?? value;
   if (name === 'siteId') return fleet.siteById.get(value)?.name ?? value;
   if (name === 'hookId')
     return (

@@ -19,7 +19,7 @@ import { PHASE_WORDS } from '@cadre/web/words';
 
 /** A checkpoint of the program's own, written as the shipped ones are: how to look, what sound is, what may be wrong and what then. */
 const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<string> }>();
-const emit = defineEmits<{ keep: [checkpoint: Checkpoint]; away: [] }>();
+const emit = defineEmits<{ save: [checkpoint: Checkpoint]; away: [] }>();
 
 const from = props.checkpoint;
 const form = reactive({
@@ -76,10 +76,10 @@ const lines = (text: string, by: RegExp): string[] =>
     .split(by)
     .map((each) => each.trim())
     .filter(Boolean);
-function keep(): void {
+function save(): void {
   tried.value = true;
   if (!ruleValid.value || Object.values(problems.value).some(Boolean)) return;
-  emit('keep', {
+  emit('save', {
     ...(from ?? {}),
     key: from?.key ?? keyFrom(`own-${form.name}`, props.taken),
     name: form.name.trim(),
@@ -103,7 +103,7 @@ function keep(): void {
     :aria-label="checkpoint ? `Change ${checkpoint.name}` : 'An own checkpoint'"
     novalidate
     data-checkpoint-form
-    @submit.prevent="keep"
+    @submit.prevent="save"
   >
     <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : 'An own checkpoint' }}</h3>
     <div class="grid gap-3 sm:grid-cols-2">
@@ -172,7 +172,7 @@ function keep(): void {
     </div>
     <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" type="submit" data-keep-checkpoint>{{
+      <ActButton kind="main" type="submit" data-save-checkpoint>{{
         checkpoint ? 'Keep this wording' : 'Put it on the checklist'
       }}</ActButton>
       <ActButton @click="emit('away')">Leave it</ActButton>

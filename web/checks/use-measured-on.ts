@@ -21,7 +21,7 @@ export function useMeasuredOn(): (
   const catalogue = useCatalogue();
   const fleet = useFleet();
   return (bike, asked, checklist) => {
-    const model = fleet.models.find((each) => each.id === bike.modelId)?.fit ?? {};
+    const model = fleet.modelOf(bike)?.fit ?? {};
     const measured = {
       build: bike.build,
       model,

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { getBike, hangBikes, moveBike, type Bike } from '@cadre/contract/fleet';
+import { getBike, hangBikes, moveBike, type Bike, type Model } from '@cadre/contract/fleet';
 import { getWall, type Wall } from '@cadre/contract/wall';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
@@ -25,6 +25,10 @@ export const useFleet = defineStore('fleet', () => {
   );
   const bikeById = computed(() => new Map((wall.value?.bikes ?? []).map((bike) => [bike.id, bike])));
   const models = computed(() => wall.value?.models ?? []);
+  const modelById = computed(() => new Map(models.value.map((model) => [model.id, model])));
+  /** The model of a bike, or of what is being typed as one; null when it is of none. */
+  const modelOf = ({ modelId }: { readonly modelId: string | null }): Model | null =>
+    modelById.value.get(modelId ?? '') ?? null;
   const groups = computed(() => wall.value?.groups ?? []);
   const racks = computed(() => wall.value?.racks ?? []);
   const siteById = computed(() => new Map((wall.value?.sites ?? []).map((site) => [site.id, site])));
@@ -160,6 +164,7 @@ export const useFleet = defineStore('fleet', () => {
     bikes,
     bikeById,
     models,
+    modelOf,
     groups,
     racks,
     siteById,

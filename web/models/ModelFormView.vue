@@ -42,7 +42,7 @@ function take(model: Model): void {
 }
 onMounted(async () => {
   if (!fleet.wall) await fleet.load();
-  const model = fleet.models.find((each) => each.id === props.modelId);
+  const model = fleet.modelOf({ modelId: props.modelId ?? null });
   if (model) take(model);
 });
 const bikes = computed(() => fleet.bikes.filter((bike) => bike.modelId === props.modelId));

@@ -27,7 +27,7 @@ export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly Tor
   return computed(() => {
     const here = bike();
     if (!here) return [];
-    const model = fleet.models.find((each) => each.id === here.modelId)?.fit ?? {};
+    const model = fleet.modelOf(here)?.fit ?? {};
     return torqueCard(
       { build: here.build, model, own: here.fit, parts: here.marked },
       catalogue.policy() ?? DEFAULT_POLICY,

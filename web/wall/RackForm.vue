@@ -49,6 +49,7 @@ const changed = (): boolean =>
       hide-label
       class="w-44 max-sm:w-28"
       maxlength="40"
+      data-rack-name
     />
     <span class="flex items-center gap-1.5"
       ><span class="text-soft max-sm:sr-only">hooks</span

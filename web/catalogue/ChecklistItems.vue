@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { zonesOf, type Checkpoint, type ChecklistItem, type Zone } from '@cadre/core/catalogue';
+import { count } from '@cadre/web/platform/time';
+import { ActButton } from '@cadre/web/ui';
+import ChecklistZone from './ChecklistZone.vue';
+import CheckpointForm from './CheckpointForm.vue';
+import CheckpointPicker from './CheckpointPicker.vue';
+import { useEditing } from './checklist-draft-key';
+import { useCheckpoints } from './use-checkpoints';
+
+/** What is on the checklist, zone by zone; checkpoints are taken from the catalogue or written here. */
+const { draft, checklist, said } = useEditing();
+const { all } = useCheckpoints();
+const picking = ref(false);
+/** The checkpoint whose wording is open: null none, 'new' a fresh one. */
+const writing = ref<Checkpoint | 'new' | null>(null);
+const taken = computed(
+  () =>
+    new Set([
+      ...all.value.map((each) => each.checkpoint.key),
+      ...checklist.value.items.map((item) => item.checkpoint.key),
+    ]),
+);
+const zoneOf = (item: ChecklistItem): Zone =>
+  item.checkpoint.at.only ?? item.checkpoint.at.front ?? item.checkpoint.at.rear ?? 'off-bike';
+const groups = computed(() =>
+  zonesOf(checklist.value.route)
+    .map((zone) => ({ zone, items: checklist.value.items.filter((item) => zoneOf(item) === zone) }))
+    .filter((group) => group.items.length > 0),
+);
+function saveCheckpoint(checkpoint: Checkpoint): void {
+  if (writing.value === 'new') draft.add(checkpoint);
+  else draft.setItem(checkpoint.key, { checkpoint });
+  writing.value = null;
+}
+</script>
+
+<template>
+  <section aria-labelledby="items">
+    <div class="flex flex-wrap items-center gap-2">
+      <h2 id="items" class="sturdy grow text-xl">{{ count(checklist.items.length, 'checkpoint') }}</h2>
+      <ActButton :aria-expanded="picking" data-pick @click="picking = !picking">{{
+        picking ? 'Close the catalogue' : 'Add from the catalogue'
+      }}</ActButton>
+      <ActButton data-write-checkpoint @click="writing = 'new'">Write an own one</ActButton>
+    </div>
+    <p v-if="said('items')" class="font-semibold text-held" role="alert">Choose at least one checkpoint.</p>
+    <CheckpointPicker
+      v-if="picking"
+      class="mt-2"
+      :known="all"
+      :on="new Set(checklist.items.map((item) => item.checkpoint.key))"
+      @add="draft.add"
+      @remove="draft.remove"
+    />
+    <CheckpointForm
+      v-if="writing === 'new'"
+      class="mt-2"
+      :checkpoint="null"
+      :taken="taken"
+      @save="saveCheckpoint"
+      @away="writing = null"
+    />
+    <ChecklistZone
+      v-for="group in groups"
+      :key="group.zone"
+      :zone="group.zone"
+      :items="group.items"
+      :writing="writing === 'new' ? null : (writing?.key ?? null)"
+      :taken="taken"
+      @edit="writing = $event"
+      @save="saveCheckpoint"
+      @away="writing = null"
+    />
+    <p class="mt-2 text-soft">
+      Within a zone the stand asks what wants the same side and phase together, in this order.
+    </p>
+  </section>
+</template>

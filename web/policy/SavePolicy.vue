@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { fieldWords } from '@cadre/web/platform/api';
+import { useFleet } from '@cadre/web/fleet';
+import { ActButton, TextField, type Refusal } from '@cadre/web/ui';
+import PolicyEffect from './PolicyEffect.vue';
+import { useGivenPolicy } from './policy-key';
+
+/** Nothing is saved unseen: first which bikes would change, then why, then the new version. */
+const props = defineProps<{ wrong: boolean; refusal: Refusal }>();
+const fleet = useFleet();
+const { changed, preview, look, publish } = useGivenPolicy();
+const note = ref('');
+const tried = ref(false);
+const save = (): void => {
+  tried.value = true;
+  if (note.value.trim() === '') return;
+  void props.refusal.run(async () => {
+    await publish(note.value.trim());
+    note.value = '';
+    tried.value = false;
+    await fleet.load();
+  });
+};
+</script>
+
+<template>
+  <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="save">
+    <h2 id="save" class="sturdy text-lg">Before it is saved</h2>
+    <p v-if="changed.length === 0" class="text-soft">Nothing is changed yet.</p>
+    <template v-else>
+      <ActButton
+        class="w-full"
+        :disabled="refusal.busy.value || wrong"
+        data-preview
+        @click="refusal.run(look)"
+        >Which bikes would change?</ActButton
+      >
+      <PolicyEffect v-if="preview" :preview="preview" />
+      <template v-if="preview">
+        <TextField
+          v-model="note"
+          label="Why, in a few words"
+          :error="tried && !note.trim() ? fieldWords('required') : null"
+          data-policy="note"
+        />
+        <ActButton kind="main" class="w-full" :disabled="refusal.busy.value" data-publish-policy @click="save"
+          >Save as a new version</ActButton
+        >
+      </template>
+    </template>
+  </section>
+</template>

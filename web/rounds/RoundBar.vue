@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useNow } from '@cadre/web/platform/time';
+import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
+import { shortWhen } from './round-wording';
+import type { BoardRow } from './use-round-board';
+
+/** The acts of a round: the next bike for me, several at once, changing it, closing it. */
+const props = defineProps<{ next: BoardRow | null; left: number; zone: string }>();
+const over = defineModel<'close' | 'change' | null>('over', { required: true });
+defineEmits<{ next: []; batch: [] }>();
+const session = useSession();
+const now = useNow();
+const nextWords = computed(() => {
+  const row = props.next;
+  if (!row) return '';
+  const why =
+    row.look?.by === session.person?.id && row.look?.state === 'open'
+      ? 'begun by you'
+      : row.neededAt
+        ? `needed ${shortWhen(row.neededAt, now.value, props.zone)}`
+        : 'nearest';
+  return `${row.bike.tag} · ${why}`;
+});
+</script>
+
+<template>
+  <div
+    data-bottom-bar
+    class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+  >
+    <div class="mx-auto flex max-w-[110rem] items-center gap-2">
+      <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'"
+        >Change</ActButton
+      >
+      <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'"
+        >Close</ActButton
+      >
+      <ActButton class="max-sm:px-2" :disabled="left === 0" data-round-line @click="$emit('batch')"
+        >Line</ActButton
+      >
+      <ActButton
+        kind="main"
+        big
+        class="min-w-0 grow"
+        :disabled="!next"
+        data-next-for-me
+        @click="$emit('next')"
+        >{{ next ? '' : left ? 'All others are in hand' : 'All done'
+        }}<span v-if="next" class="leading-tight"
+          ><span class="max-sm:sr-only">Next for me: </span>{{ nextWords }}</span
+        ></ActButton
+      >
+    </div>
+  </div>
+</template>

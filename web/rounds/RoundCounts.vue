@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { RoundCount } from '@cadre/core/rounds';
+import type { Round } from '@cadre/contract/rounds';
+import RoundProjection from './RoundProjection.vue';
+import type { RoundBoard } from './use-round-board';
+
+/** How far the round is, and when it is done at this pace. */
+defineProps<{ round: Round; counts: RoundCount; board: RoundBoard; zone: string }>();
+</script>
+
+<template>
+  <dl
+    class="figures mt-2 flex flex-wrap items-stretch gap-x-6 gap-y-2 rounded-md bg-sunk px-4 py-2"
+    data-round-counts
+  >
+    <div>
+      <dt class="text-soft">Done</dt>
+      <dd>
+        <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> of
+        <span data-count="of">{{ counts.of }}</span>
+      </dd>
+    </div>
+    <div>
+      <dt class="text-soft">In hand</dt>
+      <dd class="sturdy text-3xl" data-count="hand">{{ counts.inHand }}</dd>
+    </div>
+    <div>
+      <dt class="text-soft">Left</dt>
+      <dd class="sturdy text-3xl" data-count="left">{{ counts.left }}</dd>
+    </div>
+    <div>
+      <dt class="text-soft">Found</dt>
+      <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">
+        {{ counts.found }}
+      </dd>
+    </div>
+    <RoundProjection
+      v-if="round.state === 'open' && board.projection.value"
+      :projection="board.projection.value"
+      :deadline="round.deadline"
+      :hands="board.hands.value"
+      :zone="zone"
+    />
+  </dl>
+</template>

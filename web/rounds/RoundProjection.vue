@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import type { Projection } from '@cadre/core/rounds';
+import { computed } from 'vue';
+import { count, useNow } from '@cadre/web/platform/time';
+import FinishScale from './FinishScale.vue';
+import { basisWords, deadlineWords, finishWords } from './round-wording';
+
+/** When it will be done, how sure that is, and whether that is in time. */
+const props = defineProps<{
+  projection: Projection;
+  deadline: number;
+  hands: number;
+  zone: string;
+}>();
+const now = useNow();
+const finish = computed(() => finishWords(props.projection, now.value, props.zone));
+const verdict = computed(() => deadlineWords(props.projection, props.deadline));
+</script>
+
+<template>
+  <div class="min-w-64 grow" data-projection>
+    <dt class="text-soft">Done about</dt>
+    <dd class="flex flex-wrap items-center gap-x-4">
+      <span
+        ><span class="sturdy text-3xl">{{ finish.about }}</span>
+        <span
+          class="ml-2 font-semibold"
+          :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
+          >{{ verdict.words }}</span
+        >
+        <span class="block text-sm text-soft"
+          >8 in 10: {{ finish.between }} · {{ count(hands, 'pair of hands', 'pairs of hands') }}<br />{{
+            basisWords(projection)
+          }}</span
+        ></span
+      >
+      <FinishScale :projection="projection" :now="now" :deadline="deadline" :time-zone="zone" />
+    </dd>
+  </div>
+</template>

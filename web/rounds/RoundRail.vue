@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import RoundTag from './RoundTag.vue';
+import type { BoardRow, RoundBoard } from './use-round-board';
+
+/** The bikes of a round that are at the same point: in hand, to do, done. */
+defineProps<{
+  rail: { key: string; title: string; rows: readonly BoardRow[] };
+  board: RoundBoard;
+  zone: string;
+  may: boolean;
+}>();
+</script>
+
+<template>
+  <section class="mt-3" :aria-label="rail.title" :data-rail="rail.key">
+    <h2 class="flex items-baseline gap-2 border-b-4 border-rail pb-0.5">
+      <span class="sturdy text-xl">{{ rail.title }}</span><span class="figures text-soft">{{
+        rail.rows.length
+      }}</span>
+    </h2>
+    <ul class="mt-2 grid gap-2 max-sm:grid-cols-2" :class="rail.key === 'hand' && 'max-sm:grid-cols-1'">
+      <li v-for="row in rail.rows" :key="row.bikeId">
+        <RoundTag :row="row" :to="board.standOf(row)" :time-zone="zone" :may="may" />
+      </li>
+    </ul>
+  </section>
+</template>
