@@ -67,7 +67,7 @@ const allSent = (browser: Browser): Promise<void> =>
     60_000,
   );
 /** The shell is kept, so that views open without the server. */
-const shellKept = (browser: Browser): Promise<unknown> =>
+const shellSaved = (browser: Browser): Promise<unknown> =>
   browser.driver.executeAsyncScript(
     'const done = arguments[arguments.length - 1]; navigator.serviceWorker.ready.then(() => done(true));',
   );
@@ -121,7 +121,7 @@ describe('a morning round of 24 bikes', () => {
     expect(await counts(stand)).toEqual({ done: 0, of: 24, hand: 0, left: 24, found: 0 });
     const board = new URL(await stand.driver.getCurrentUrl()).pathname;
     await line.go(board);
-    await Promise.all([shellKept(stand), shellKept(line)]);
+    await Promise.all([shellSaved(stand), shellSaved(line)]);
 
     // Half of M01 at the stand, the rest by somebody else in another browser: one check, two names, one signature.
     await openOnBoard(stand, 'M01');

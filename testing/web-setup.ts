@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
 import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { setHomeZone, setServerNow } from '@cadre/web/platform/time';
 
 // The files of a worker share their modules (loading them once is most of the time): what one leaves behind is put away here.
@@ -11,7 +11,7 @@ beforeEach(() => {
   setServerNow(Date.now());
   setHomeZone(undefined);
 });
-// Nothing kept, and nobody waiting: an outbox that would send again later would send what the next file keeps.
+// Nothing localDb, and nobody waiting: an outbox that would send again later would send what the next file keeps.
 const waiting = new Set<ReturnType<typeof setTimeout>>();
 const begin = globalThis.setTimeout;
 const recorded = ((...given: Parameters<typeof setTimeout>) => {
@@ -25,7 +25,7 @@ beforeAll(() => {
 afterAll(() => {
   globalThis.setTimeout = begin;
   waiting.forEach((timer) => clearTimeout(timer));
-  return Promise.all(kept.tables.map((table) => table.clear()));
+  return Promise.all(localDb.tables.map((table) => table.clear()));
 });
 
 // No test reaches for a server that is not there; one that wants answers puts its own in this place.

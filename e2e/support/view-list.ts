@@ -76,7 +76,7 @@ export function viewList(at: LookedAt) {
     await (await at.browser.find('[data-photo-file]')).sendKeys(path);
     await at.browser.find('[data-photo-pad] img');
   };
-  const keepPhoto = async (): Promise<void> => {
+  const savePhoto = async (): Promise<void> => {
     await takePhoto();
     await at.browser.click('[data-photo-keep]');
     await at.browser.find('[data-look-photos] [data-photo=sent] img');
@@ -267,7 +267,7 @@ export function viewList(at: LookedAt) {
       name: 'stand with a photo',
       path: () => `/stand/${at.ids.fresh}`,
       wait: '[data-question]',
-      before: keepPhoto,
+      before: savePhoto,
     },
     { name: 'people', path: () => '/people', wait: 'form' },
     { name: 'sign-in', path: () => '/sign-in', wait: 'form' },

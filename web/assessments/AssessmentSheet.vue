@@ -26,7 +26,7 @@ const money = useMoney();
 const now = useNow();
 const refusal = useRefusal();
 const pricing = usePricing(props);
-const { typed, isKept, rows, asking, worth, wrong, looked, priced } = pricing;
+const { typed, isSaved, rows, asking, worth, wrong, looked, priced } = pricing;
 const save = (): Promise<boolean> => refusal.run(() => props.assessments.price(props.assessment, priced()));
 async function decide(accept: boolean, reason: string): Promise<void> {
   await refusal.run(async () => {
@@ -104,7 +104,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
                 {{ finding.words.fault.toLowerCase() }}</span
               ><span class="block text-[0.95rem] text-soft"
                 >{{ SEVERITY_WORDS[finding.severity]
-                }}{{ isKept(finding) ? '' : ' · proposed, not kept yet' }}</span
+                }}{{ isSaved(finding) ? '' : ' · proposed, not kept yet' }}</span
               >
             </p>
             <TextField

@@ -55,15 +55,15 @@ export function usePricing(props: Priced) {
     [findings, () => props.items],
     () => {
       for (const finding of findings.value) {
-        const kept = props.assessment.prices.find((price) => price.findingId === finding.id);
-        typed.prices[finding.id] ??= kept
-          ? { parts: money.value.typed(kept.parts), minutes: String(kept.minutes) }
+        const priced = props.assessment.prices.find((price) => price.findingId === finding.id);
+        typed.prices[finding.id] ??= priced
+          ? { parts: money.value.typed(priced.parts), minutes: String(priced.minutes) }
           : proposed(finding);
       }
     },
     { immediate: true },
   );
-  const isKept = (finding: Finding): boolean =>
+  const isSaved = (finding: Finding): boolean =>
     props.assessment.prices.some((price) => price.findingId === finding.id);
   const rows = computed(() =>
     findings.value.map((finding) => {
@@ -111,5 +111,5 @@ export function usePricing(props: Priced) {
     })),
   });
 
-  return { findings, rate, typed, isKept, rows, unpriced, asking, worth, wrong, sum, looked, hands, priced };
+  return { findings, rate, typed, isSaved, rows, unpriced, asking, worth, wrong, sum, looked, hands, priced };
 }

@@ -3,7 +3,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { type Question } from '@cadre/core/catalogue';
 import { type MarkOutcome, type Progress, type Answer } from '@cadre/core/checks';
 import { type BatchCell, type BatchColumn, type TypedReading } from '@cadre/core/batch-check';
-import { type KeptCheck } from '@cadre/web/platform/local-db';
+import { type SavedCheck } from '@cadre/web/platform/local-db';
 import { type Said } from '@cadre/web/platform/api';
 import { type MarkGiven, type NamedChecklist } from '@cadre/web/checks';
 
@@ -16,7 +16,7 @@ export interface BatchBike {
   readonly progress: Progress;
   /** Everything asked has a mark, and nothing critical is missing. */
   readonly complete: boolean;
-  readonly state: 'untouched' | KeptCheck['state'];
+  readonly state: 'untouched' | SavedCheck['state'];
   readonly unsent: number;
   readonly authors: readonly string[];
 }
@@ -53,7 +53,7 @@ export interface BatchCheck {
     row: BatchBike,
     question: Question,
     reading: TypedReading,
-  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> };
+  ): { readonly outcome: MarkOutcome | null; readonly saved: Promise<void> };
   /** The lead leaves the verdict of a reading aside, and why; and why it was. */
   leaveAside(row: BatchBike, question: Question, reason: string): void;
   asideOf(row: BatchBike, question: Pick<Question, 'key'>): string;

@@ -9,7 +9,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import type { BatchScope } from '@cadre/core/batch-check';
 import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { RefusedError } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox, type NamedChecklist } from '@cadre/web/checks';
@@ -57,7 +57,7 @@ const outcomes = (key = FRONT): (string | null)[] =>
 const savedMarks = async (): Promise<
   { outcome: string; way: string; note: string; typed: string | undefined }[]
 > =>
-  (await kept.marks.toArray())
+  (await localDb.marks.toArray())
     .map(({ mark }) => ({
       outcome: mark.outcome,
       way: mark.way,
@@ -85,7 +85,7 @@ async function open(of: BatchScope = { kind: 'checkpoint', checkpoint: 'tyre-pre
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await Promise.all([kept.checks.clear(), kept.marks.clear(), kept.things.clear()]);
+  await Promise.all([localDb.checks.clear(), localDb.marks.clear(), localDb.things.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
   bikes = ['Q01', 'Q02', 'Q03'].map(bikeOf);
   useSession().person = {
@@ -223,7 +223,7 @@ describe('down the batch', () => {
     await settled(() => batch.signable.value.length === 1);
     expect(await batch.signAll()).toBe(1);
     await settled(() => batch.rows.value[0]?.state === 'signing');
-    const [check] = await kept.checks.toArray();
+    const [check] = await localDb.checks.toArray();
     expect(check?.signature?.markIds).toHaveLength(batch.rows.value[0]?.asked.length ?? 0);
   });
 
@@ -243,7 +243,7 @@ describe('down the batch', () => {
     grid.typing.value = '1.2';
     await grid.commit();
     await vi.waitFor(async () =>
-      expect(JSON.stringify(await kept.things.get('readings-taken'))).toContain('1.2'),
+      expect(JSON.stringify(await localDb.things.get('readings-taken'))).toContain('1.2'),
     );
   });
 });

@@ -11,18 +11,18 @@ import {
   type TypedReading,
 } from '@cadre/core/batch-check';
 import {
-  followKept,
-  kept,
-  keptChecksOf,
-  useKeptMarks,
-  type KeptCheck,
-  type KeptMark,
+  followSaved,
+  localDb,
+  savedChecksOf,
+  useSavedMarks,
+  type SavedCheck,
+  type SavedMark,
 } from '@cadre/web/platform/local-db';
 import { useCatalogue } from '@cadre/web/catalogue';
 import {
   draftFor,
   joinChecks,
-  keepMarks,
+  saveMarks,
   markTime,
   marksOf,
   signDraft,
@@ -53,10 +53,10 @@ export function useBatchCheck(input: {
   const outbox = useOutbox();
   const readings = useReadings();
   const { checklists, ready, trouble, loadChecklists } = useBatchChecklists(input, () => live.refresh());
-  const checks = shallowRef<readonly KeptCheck[]>([]);
-  const marks = useKeptMarks();
+  const checks = shallowRef<readonly SavedCheck[]>([]);
+  const marks = useSavedMarks();
   /** Marked here and not read back from the disk yet. */
-  const pending = shallowRef<readonly KeptMark[]>([]);
+  const pending = shallowRef<readonly SavedMark[]>([]);
   /** What was marked here, act by act, to be taken back in that order. */
   const acts = shallowRef<
     readonly (readonly { bikeId: string; checkId: string; questions: readonly Question[] }[])[]
@@ -80,9 +80,9 @@ export function useBatchCheck(input: {
       ),
   });
 
-  let newest: readonly KeptCheck[] = [];
+  let newest: readonly SavedCheck[] = [];
   /** A check shows once its marks have been read: without them all of it would seem to be left. */
-  async function show(found: readonly KeptCheck[]): Promise<void> {
+  async function show(found: readonly SavedCheck[]): Promise<void> {
     newest = found;
     await marks.follow(found.map((check) => check.id));
     if (newest === found) checks.value = found;
@@ -92,8 +92,8 @@ export function useBatchCheck(input: {
     ids,
     (wanted) => {
       subscription?.unsubscribe();
-      subscription = followKept(
-        () => keptChecksOf(wanted),
+      subscription = followSaved(
+        () => savedChecksOf(wanted),
         (found) => void show(found),
       );
     },
@@ -107,11 +107,11 @@ export function useBatchCheck(input: {
   const signedHere = new Set<string>();
   /** Signed here since the batch was opened: shown as done, while an older signature says nothing of today. */
   const checksByBike = computed(() => {
-    const byBike = new Map<string, KeptCheck[]>();
+    const byBike = new Map<string, SavedCheck[]>();
     for (const check of checks.value) byBike.set(check.bikeId, [...(byBike.get(check.bikeId) ?? []), check]);
     return byBike;
   });
-  function checkOf(bike: Bike, checklist: NamedChecklist | null): KeptCheck | null {
+  function checkOf(bike: Bike, checklist: NamedChecklist | null): SavedCheck | null {
     const own = (checksByBike.value.get(bike.id) ?? []).filter(
       (check) => check.checklist.key === checklist?.checklist.key,
     );
@@ -122,7 +122,7 @@ export function useBatchCheck(input: {
     );
   }
 
-  function marksOfCheck(checkId: string): readonly KeptMark[] {
+  function marksOfCheck(checkId: string): readonly SavedMark[] {
     const own = marks.byCheck.get(checkId) ?? [];
     const fresh = pending.value.filter(
       (each) => each.checkId === checkId && !own.some((mark) => mark.id === each.id),
@@ -207,7 +207,7 @@ export function useBatchCheck(input: {
     );
     pending.value = [
       ...stillPending,
-      ...fresh.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 })),
+      ...fresh.map((mark): SavedMark => ({ id: mark.id, checkId, mark, sent: 0 })),
     ];
   }
 
@@ -253,7 +253,7 @@ export function useBatchCheck(input: {
       // Shown before it is on the disk: what is kept is followed a moment later, and later still while much is being kept.
       if (!checks.value.some((each) => each.id === check.id)) checks.value = [...checks.value, check];
       showAtOnce(check.id, fresh);
-      await keepMarks(check.id, fresh);
+      await saveMarks(check.id, fresh);
       act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
     }
     if (act.length > 0 && each.some(({ given }) => given.outcome !== 'withdrawn'))
@@ -274,13 +274,13 @@ export function useBatchCheck(input: {
     row: BatchBike,
     question: Question,
     reading: TypedReading,
-  ): { readonly outcome: MarkOutcome | null; readonly kept: Promise<void> } {
+  ): { readonly outcome: MarkOutcome | null; readonly saved: Promise<void> } {
     const key = readingKey(row, question);
     const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
-    if (!given) return { outcome: null, kept: Promise.resolve() };
+    if (!given) return { outcome: null, saved: Promise.resolve() };
     return {
       outcome: given.outcome === 'withdrawn' ? null : given.outcome,
-      kept: mark(row, [question], given),
+      saved: mark(row, [question], given),
     };
   }
 
@@ -298,11 +298,11 @@ export function useBatchCheck(input: {
     acts.value = acts.value.slice(0, -1);
     const at = markTime();
     for (const { checkId, questions } of last) {
-      const check = await kept.checks.get(checkId);
+      const check = await localDb.checks.get(checkId);
       if (check?.state !== 'open') continue;
       const fresh = marksOf(questions, { outcome: 'withdrawn', way: input.way() }, author, at);
       showAtOnce(checkId, fresh);
-      await keepMarks(checkId, fresh);
+      await saveMarks(checkId, fresh);
     }
     void outbox.flush();
   }

@@ -19,7 +19,7 @@ export interface Meaning extends Words {
 interface Entered extends Words {
   readonly taken: boolean;
   /** Ends when it is kept. */
-  readonly kept: Promise<void>;
+  readonly saved: Promise<void>;
 }
 const NOTHING = Promise.resolve();
 const AGAINST = 'What was measured lies past its limit: correct it and measure again, or mark it Fail.';
@@ -236,18 +236,18 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
   function enter(of: BatchBike, into: BatchColumn, text: string, sure: boolean): Entered {
     const { question, cell, said: words, suggestion: instead } = meaning(of, into, text);
     if (!question || !cell || (words && !sure))
-      return { taken: false, said: words, suggestion: instead, kept: NOTHING };
+      return { taken: false, said: words, suggestion: instead, saved: NOTHING };
     if (cell.kind === 'reading') {
-      const { outcome, kept } = batch.read(of, question, cell.reading);
-      return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', kept };
+      const { outcome, saved } = batch.read(of, question, cell.reading);
+      return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', saved };
     }
     if (cell.outcome !== 'pass') {
       opened.value = { row: of, questions: [question], question };
-      return { taken: true, said: '', suggestion: '', kept: NOTHING };
+      return { taken: true, said: '', suggestion: '', saved: NOTHING };
     }
     if (batch.speaksAgainst(of, question))
-      return { taken: false, said: AGAINST, suggestion: '', kept: NOTHING };
-    return { taken: true, said: '', suggestion: '', kept: batch.mark(of, [question], { outcome: 'pass' }) };
+      return { taken: false, said: AGAINST, suggestion: '', saved: NOTHING };
+    return { taken: true, said: '', suggestion: '', saved: batch.mark(of, [question], { outcome: 'pass' }) };
   }
 
   async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
@@ -270,7 +270,7 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
     else if (move === 'down' && opened.value === null) down();
     else if (move === 'right') step(0, 1);
     else if (move === 'stay') said.value = '';
-    await entered.kept;
+    await entered.saved;
     return entered.said === '';
   }
   async function select(toRow: number, toColumn: number): Promise<void> {

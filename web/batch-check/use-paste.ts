@@ -72,8 +72,8 @@ export function usePaste(batch: BatchCheck, grid: BatchGrid, first: string): Pas
     for (const issue of placed.value.issues)
       if (issue.code === 'unknown-tag' || issue.code === 'tag-twice') taken.delete(issue.line);
     for (const { row, column, text: value } of ready.value) {
-      const { said, kept } = grid.enter(row, column, value, false);
-      await kept;
+      const { said, saved } = grid.enter(row, column, value, false);
+      await saved;
       if (said) words.push(`${row.bike.tag}: ${said}`);
     }
     // Lines left over carry their tag, so that they still find their bike when the list is shorter.

@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { type ChecklistDocumentIssue } from '@cadre/contract/catalogue';
 import { readChecklistDocument } from '@cadre/contract/catalogue/schemas';
-import { keepThing } from '@cadre/web/platform/local-db';
+import { saveValue } from '@cadre/web/platform/local-db';
 import { ActButton } from '@cadre/web/ui';
 import { localDraftKey } from './use-checklist-draft';
 import { useCatalogue } from './use-catalogue';
@@ -37,7 +37,7 @@ async function take(event: Event): Promise<void> {
     return;
   }
   const before = catalogue.summaryOf(read.checklist.key);
-  await keepThing(localDraftKey(read.checklist.key), {
+  await saveValue(localDraftKey(read.checklist.key), {
     checklist: read.checklist,
     base: before?.hash ?? null,
     version: null,

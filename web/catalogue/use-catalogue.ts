@@ -14,7 +14,7 @@ import {
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import { floorOf as floorUnder } from '@cadre/core/findings';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { send, UnreachableError } from '@cadre/web/platform/api';
 
 type Known = AnswerOf<typeof listChecklists>;
@@ -31,10 +31,10 @@ export const useCatalogue = defineStore('catalogue', () => {
   async function load(): Promise<void> {
     try {
       known.value = await send(listChecklists);
-      await keepThing('checklist-list', known.value);
+      await saveValue('checklist-list', known.value);
     } catch (error) {
       if (!(error instanceof UnreachableError)) throw error;
-      known.value ??= await keptThing<Known>('checklist-list');
+      known.value ??= await savedValue<Known>('checklist-list');
     }
     // What a bike goes out on must be at hand when the signal goes.
     await Promise.all(
@@ -46,15 +46,15 @@ export const useCatalogue = defineStore('catalogue', () => {
 
   /** One version, whole; null when it is neither kept nor within reach. */
   async function checklistOf(hash: string): Promise<NamedChecklist | null> {
-    const kept = whole.get(hash) ?? (await keptThing<NamedChecklist>(`checklist:${hash}`));
-    if (kept) {
-      whole.set(hash, kept);
-      return kept;
+    const saved = whole.get(hash) ?? (await savedValue<NamedChecklist>(`checklist:${hash}`));
+    if (saved) {
+      whole.set(hash, saved);
+      return saved;
     }
     try {
       const fetched = await send(getChecklist, { params: { hash } });
       whole.set(hash, fetched);
-      await keepThing(`checklist:${hash}`, fetched);
+      await saveValue(`checklist:${hash}`, fetched);
       return fetched;
     } catch (error) {
       if (error instanceof UnreachableError) return null;

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import type { Checkpoint, ChecklistVersion } from '@cadre/core/catalogue';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { knownCheckpoints } from './use-checkpoints';
 import { keyFrom, useChecklistDraft, type ChecklistDraft } from './use-checklist-draft';
 
@@ -42,7 +42,7 @@ function fresh(): ChecklistDraft {
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await kept.things.clear();
+  await localDb.things.clear();
   calls = [];
   answers = {
     'GET /api/v1/checklists': () => ({
@@ -77,9 +77,11 @@ beforeEach(async () => {
 afterEach(() => scope.stop());
 
 const keys = (): readonly string[] => (draft.checklist.value?.items ?? []).map((item) => item.checkpoint.key);
-const keptChecklist = async (): Promise<ChecklistVersion | undefined> =>
-  ((await kept.things.get('checklist-draft:ride-out'))?.value as { checklist: ChecklistVersion } | undefined)
-    ?.checklist;
+const savedChecklist = async (): Promise<ChecklistVersion | undefined> =>
+  (
+    (await localDb.things.get('checklist-draft:ride-out'))?.value as
+      { checklist: ChecklistVersion } | undefined
+  )?.checklist;
 
 describe('a checklist being written', () => {
   it('begins as what is published, with nothing changed', async () => {
@@ -94,7 +96,7 @@ describe('a checklist being written', () => {
     await draft.begin('ride-out');
     draft.set({ name: 'Ours' });
     expect(draft.unsaved.value).toBe(true);
-    await vi.waitFor(async () => expect((await keptChecklist())?.name).toBe('Ours'));
+    await vi.waitFor(async () => expect((await savedChecklist())?.name).toBe('Ours'));
     scope.stop();
     draft = fresh();
     await draft.begin('ride-out');
@@ -108,7 +110,7 @@ describe('a checklist being written', () => {
     await Promise.resolve();
     scope.stop();
     await vi.waitFor(async () =>
-      expect((await keptChecklist())?.items.some((item) => item.checkpoint.key === 'spokes')).toBe(false),
+      expect((await savedChecklist())?.items.some((item) => item.checkpoint.key === 'spokes')).toBe(false),
     );
   });
 
@@ -169,7 +171,7 @@ describe('a checklist being written', () => {
     draft.set({ purpose: 'another' });
     await draft.save();
     expect(draft.unsaved.value).toBe(false);
-    expect(await kept.things.get('checklist-draft:ride-out')).toBeUndefined();
+    expect(await localDb.things.get('checklist-draft:ride-out')).toBeUndefined();
     draft.set({ purpose: 'a third' });
     expect(await draft.publish('why', 'because')).toBe('ride-out');
     expect(calls.find((call) => call.method === 'POST')?.body).toMatchObject({
@@ -178,7 +180,7 @@ describe('a checklist being written', () => {
       reason: 'because',
       checklist: { purpose: 'a third' },
     });
-    expect(await kept.things.get('checklist-draft:ride-out')).toBeUndefined();
+    expect(await localDb.things.get('checklist-draft:ride-out')).toBeUndefined();
   });
 
   it('refused, keeps all that was written', async () => {

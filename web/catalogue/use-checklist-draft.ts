@@ -14,7 +14,7 @@ import {
   type ChecklistWarning,
 } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { dropThing, keepThing, keptKeys, keptThing } from '@cadre/web/platform/local-db';
+import { dropValue, saveValue, savedKeys, savedValue } from '@cadre/web/platform/local-db';
 import { send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { useCatalogue } from './use-catalogue';
@@ -24,7 +24,7 @@ export const localDraftKey = (key: string): string => `${LOCAL}${key}`;
 
 /** The keys of the checklists this browser keeps something unsaved of. */
 export async function localDrafts(): Promise<readonly string[]> {
-  return (await keptKeys(LOCAL)).map((key) => key.slice(LOCAL.length));
+  return (await savedKeys(LOCAL)).map((key) => key.slice(LOCAL.length));
 }
 
 /** What this browser keeps of a checklist being written: every keystroke, until it is saved or published. */
@@ -99,20 +99,20 @@ export function useChecklistDraft(): ChecklistDraft {
   let written: ChecklistVersion | null = null;
 
   /** Writes what stands now, at once: the page may be closed in the next moment. A change meanwhile is written after. */
-  function keepNow(): void {
+  function saveNow(): void {
     const now = checklist.value;
     if (keeping || !now || !unsaved.value || now === written) return;
     written = now;
-    keeping = keepThing(localDraftKey(now.key), {
+    keeping = saveValue(localDraftKey(now.key), {
       checklist: now,
       base: base.value,
       version: version.value,
     } satisfies LocalDraft).finally(() => {
       keeping = null;
-      keepNow();
+      saveNow();
     });
   }
-  watch(checklist, keepNow, { flush: 'sync' });
+  watch(checklist, saveNow, { flush: 'sync' });
 
   async function begin(key: string | null): Promise<void> {
     if (!catalogue.known) await catalogue.load();
@@ -123,7 +123,7 @@ export function useChecklistDraft(): ChecklistDraft {
     }
     const newest = await catalogue.checklistByKey(key);
     published.value = newest?.checklist ?? null;
-    const local = await keptThing<LocalDraft>(localDraftKey(key));
+    const local = await savedValue<LocalDraft>(localDraftKey(key));
     const theirs = (await send(listDrafts)).drafts.find((draft) => draft.key === key);
     const from =
       local ?? (theirs ? { checklist: theirs.checklist, base: theirs.base, version: theirs.version } : null);
@@ -164,7 +164,7 @@ export function useChecklistDraft(): ChecklistDraft {
     unsaved.value = false;
     await keeping;
     written = null;
-    await dropThing(localDraftKey(key));
+    await dropValue(localDraftKey(key));
   }
 
   const bare = (): never => structuredClone(JSON.parse(JSON.stringify(checklist.value))) as never;

@@ -75,7 +75,7 @@ function toggle(): void {
         :check-id="draft.check.value?.id ?? null"
         :question="question"
         :author="session.person?.id ?? ''"
-        @kept="outbox.flush"
+        @saved="outbox.flush"
       />
     </ExceptionPanel>
   </CheckpointRow>

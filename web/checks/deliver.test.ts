@@ -4,17 +4,17 @@ import { v7 as newId } from 'uuid';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { kept, keptThing, type KeptCheck } from '@cadre/web/platform/local-db';
+import { localDb, savedValue, type SavedCheck } from '@cadre/web/platform/local-db';
 import { deliverCheck, setAside, undelivered } from './deliver';
 
 const author = newId();
-let check: KeptCheck;
+let check: SavedCheck;
 let calls: { path: string; body: Record<string, unknown> }[];
 type Answer = { status: number; body: unknown } | 'dead';
 let answers: ((path: string) => Answer)[];
 
 beforeEach(async () => {
-  await Promise.all([kept.checks.clear(), kept.marks.clear()]);
+  await Promise.all([localDb.checks.clear(), localDb.marks.clear()]);
   const id = newId();
   check = {
     id,
@@ -31,9 +31,9 @@ beforeEach(async () => {
     signature: null,
     trouble: null,
   };
-  await kept.checks.put(check);
+  await localDb.checks.put(check);
   for (const mark of marksFor(RIDE_OUT, USUAL_BUILD.hardtail, author, 1000).slice(0, 3))
-    await kept.marks.put({ id: mark.id, checkId: id, mark, sent: 0 });
+    await localDb.marks.put({ id: mark.id, checkId: id, mark, sent: 0 });
   calls = [];
   answers = [];
   vi.stubGlobal('fetch', async (path: string, init: { body: string }) => {
@@ -59,11 +59,11 @@ const problem = (status: number, code: string, current?: unknown) => (): Answer 
   status,
   body: { type: `urn:cadre:${code}`, status, code, current },
 });
-const stored = async (): Promise<KeptCheck> => (await kept.checks.get(check.id)) as KeptCheck;
+const stored = async (): Promise<SavedCheck> => (await localDb.checks.get(check.id)) as SavedCheck;
 
 describe('delivering a check', () => {
   it('opens it, sends its marks, then signs it, and calls them sent', async () => {
-    await kept.checks.update(check.id, {
+    await localDb.checks.update(check.id, {
       state: 'signing',
       signature: { id: newId(), author, markIds: [], at: 9 },
     });
@@ -73,7 +73,7 @@ describe('delivering a check', () => {
       'marks',
       'sign',
     ]);
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(0);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(0);
     expect(await stored()).toMatchObject({ state: 'signed', serverId: check.id });
     expect(await undelivered()).toEqual([]);
   });
@@ -81,12 +81,12 @@ describe('delivering a check', () => {
   it('keeps everything when the server does not answer, and sends the same again', async () => {
     answers = [() => ({ status: 200, body: {} }), () => 'dead'];
     await expect(deliverCheck(check)).rejects.toThrow('did not answer');
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
     expect(await undelivered()).toHaveLength(1);
     const first = calls.at(-1)?.body;
     await deliverCheck(await stored());
     expect(calls.at(-1)?.body).toEqual(first);
-    expect(await kept.marks.where('sent').equals(1).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(1).count()).toBe(3);
   });
 
   it('joins the check somebody else had begun, with their marks', async () => {
@@ -96,11 +96,11 @@ describe('delivering a check', () => {
     await deliverCheck(check);
     expect((await stored()).serverId).toBe(theirs);
     expect(calls[1]?.path).toContain(theirs);
-    expect(await kept.marks.where('checkId').equals(check.id).count()).toBe(4);
+    expect(await localDb.marks.where('checkId').equals(check.id).count()).toBe(4);
   });
 
   it('asks for the signature again when somebody marked meanwhile', async () => {
-    await kept.checks.update(check.id, {
+    await localDb.checks.update(check.id, {
       state: 'signing',
       signature: { id: newId(), author, markIds: [], at: 9 },
     });
@@ -113,7 +113,7 @@ describe('delivering a check', () => {
     await deliverCheck(await stored());
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('sign again');
-    expect(await kept.marks.where('checkId').equals(check.id).count()).toBe(4);
+    expect(await localDb.marks.where('checkId').equals(check.id).count()).toBe(4);
   });
 
   it('lets a new check begin when this one was signed elsewhere, and keeps what could not be sent', async () => {
@@ -121,31 +121,31 @@ describe('delivering a check', () => {
     await deliverCheck(check);
     expect(await stored()).toMatchObject({ state: 'signed' });
     expect((await stored()).trouble).toContain('signed already');
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
     await setAside(check.id);
-    expect(await kept.checks.count()).toBe(0);
-    expect(await keptThing<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({
+    expect(await localDb.checks.count()).toBe(0);
+    expect(await savedValue<{ marks: unknown[] }>(`set-aside.${check.id}`)).toMatchObject({
       marks: [{ sent: 0 }, { sent: 0 }, { sent: 0 }],
     });
   });
 
   it('brings no mark back that was set aside while it was on its way', async () => {
-    const [first] = await kept.marks.toArray();
+    const [first] = await localDb.marks.toArray();
     const deleted: Promise<void>[] = [];
     answers = [
       (path) => ok(path, {}),
       (path) => {
-        deleted.push(kept.marks.delete(first?.id ?? ''));
+        deleted.push(localDb.marks.delete(first?.id ?? ''));
         return ok(path, calls.at(-1)?.body ?? {});
       },
     ];
     await deliverCheck(check);
     await Promise.all(deleted);
-    expect((await kept.marks.toArray()).map((mark) => mark.sent)).toEqual([1, 1]);
+    expect((await localDb.marks.toArray()).map((mark) => mark.sent)).toEqual([1, 1]);
   });
 
   it('a refused signature leaves the check open to be signed by somebody else', async () => {
-    await kept.checks.update(check.id, {
+    await localDb.checks.update(check.id, {
       state: 'signing',
       signature: { id: newId(), author, markIds: [], at: 9 },
     });
@@ -169,6 +169,6 @@ describe('delivering a check', () => {
     if (throws) await expect(outcome).rejects.toBeDefined();
     else await outcome;
     expect((await stored()).trouble !== null).toBe(troubled);
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
   });
 });

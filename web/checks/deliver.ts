@@ -1,12 +1,18 @@
 import { type Check, type NewMark, addMarks, openCheck, signCheck } from '@cadre/contract/checks';
 import { leaveApart } from '@cadre/contract/reassembly';
-import { keepThing, kept, keptUnderWay, withChecklists, type KeptCheck } from '@cadre/web/platform/local-db';
+import {
+  saveValue,
+  localDb,
+  savedUnderWay,
+  withChecklists,
+  type SavedCheck,
+} from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 
 const BATCH = 100;
 
 /** Makes sure the server knows the check; joins the one somebody else had begun. */
-async function deliverOpening(check: KeptCheck): Promise<string> {
+async function deliverOpening(check: SavedCheck): Promise<string> {
   if (check.serverId) return check.serverId;
   let serverId = check.id;
   try {
@@ -25,7 +31,7 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
     serverId = theirs.id;
     await takeMarks(check.id, theirs.marks);
   }
-  await kept.checks.update(check.id, { serverId });
+  await localDb.checks.update(check.id, { serverId });
   return serverId;
 }
 
@@ -33,38 +39,38 @@ async function deliverOpening(check: KeptCheck): Promise<string> {
 export async function takeMarks(checkId: string, marks: readonly NewMark[]): Promise<void> {
   // Most of it is known already, again and again while others mark: what is written wakes whoever follows.
   const known = new Map(
-    (await kept.marks.where('checkId').equals(checkId).toArray()).map((each) => [each.id, each.sent]),
+    (await localDb.marks.where('checkId').equals(checkId).toArray()).map((each) => [each.id, each.sent]),
   );
   const fresh = marks
     .filter((mark) => known.get(mark.id) !== 1)
     .map((mark) => ({ id: mark.id, checkId, mark, sent: 1 as const }));
-  if (fresh.length > 0) await kept.marks.bulkPut(fresh);
+  if (fresh.length > 0) await localDb.marks.bulkPut(fresh);
 }
 
-async function deliverMarks(check: KeptCheck, serverId: string): Promise<void> {
+async function deliverMarks(check: SavedCheck, serverId: string): Promise<void> {
   for (;;) {
-    const waiting = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
+    const waiting = await localDb.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
     if (waiting.length === 0) return;
     const { sent } = await send(addMarks, {
       params: { id: serverId },
       body: { marks: waiting.map((each) => each.mark) },
     });
-    await kept.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
+    await localDb.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
   }
 }
 
-async function deliverSignature(check: KeptCheck, serverId: string): Promise<void> {
+async function deliverSignature(check: SavedCheck, serverId: string): Promise<void> {
   if (!check.signature) return;
   try {
     await send(signCheck, { params: { id: serverId }, body: check.signature });
-    await kept.checks.update(check.id, { state: 'signed' });
+    await localDb.checks.update(check.id, { state: 'signed' });
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     // Somebody marked meanwhile: their marks are shown, and the signer signs again for all of it.
     if (error.problem.code === 'check.marks-missing')
       await takeMarks(check.id, (error.problem.current as Check).marks);
     // Refused as it stands: sending the same again would only be refused again.
-    await kept.checks.update(check.id, { state: 'open', signature: null });
+    await localDb.checks.update(check.id, { state: 'open', signature: null });
     throw error;
   }
 }
@@ -81,7 +87,7 @@ const OVER: readonly string[] = ['check.already-signed', 'check.abandoned'];
  * Sends what is kept of one check, in order: its opening, its marks, its signature. Whatever was sent
  * already is sent again the same and counts once. Throws when the server cannot be reached.
  */
-export async function deliverCheck(check: KeptCheck): Promise<void> {
+export async function deliverCheck(check: SavedCheck): Promise<void> {
   try {
     const serverId = await deliverOpening(check);
     await deliverMarks(check, serverId);
@@ -89,7 +95,7 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     const { what, todo } = wordsFor(error.problem);
-    await kept.checks.update(check.id, {
+    await localDb.checks.update(check.id, {
       trouble: `${what} ${todo}`,
       ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}),
     });
@@ -98,17 +104,17 @@ export async function deliverCheck(check: KeptCheck): Promise<void> {
 
 /** Sends what was left apart, in the order it was said. A refusal stays on show until somebody sets it aside. */
 export async function deliverActs(): Promise<void> {
-  for (const act of (await kept.acts.toArray())
+  for (const act of (await localDb.acts.toArray())
     .filter((each) => each.trouble === null)
     .sort((a, b) => a.at - b.at)) {
     const { id, bikeId, what, at, author } = act;
     try {
       await send(leaveApart, { params: { id: bikeId }, body: { id, what, at, author } });
-      await kept.acts.delete(id);
+      await localDb.acts.delete(id);
     } catch (error) {
       if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
       const said = wordsFor(error.problem);
-      await kept.acts.update(id, {
+      await localDb.acts.update(id, {
         trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}`,
       });
     }
@@ -117,20 +123,20 @@ export async function deliverActs(): Promise<void> {
 
 /** Takes a check that can no longer be sent off the list. It stays in this browser, under its own name. */
 export async function setAside(checkId: string): Promise<void> {
-  const check = await kept.checks.get(checkId);
-  const marks = await kept.marks.where('checkId').equals(checkId).toArray();
-  await keepThing(`set-aside.${checkId}`, { check, marks });
-  await kept.marks.where('checkId').equals(checkId).delete();
-  await kept.checks.delete(checkId);
+  const check = await localDb.checks.get(checkId);
+  const marks = await localDb.marks.where('checkId').equals(checkId).toArray();
+  await saveValue(`set-aside.${checkId}`, { check, marks });
+  await localDb.marks.where('checkId').equals(checkId).delete();
+  await localDb.checks.delete(checkId);
 }
 
 /** Checks with something left to send and nothing known to be wrong with it. */
-export async function undelivered(): Promise<KeptCheck[]> {
+export async function undelivered(): Promise<SavedCheck[]> {
   const waitingFor = new Set(
-    (await kept.marks.where('sent').equals(0).toArray()).map((each) => each.checkId),
+    (await localDb.marks.where('sent').equals(0).toArray()).map((each) => each.checkId),
   );
-  const begun = await keptUnderWay();
-  const others = await withChecklists(await kept.checks.bulkGet([...waitingFor]));
+  const begun = await savedUnderWay();
+  const others = await withChecklists(await localDb.checks.bulkGet([...waitingFor]));
   return [...new Map([...begun, ...others].map((check) => [check.id, check])).values()]
     .filter(
       (check) =>

@@ -6,7 +6,13 @@ import type { Question, FittedPart, ChecklistVersion } from '@cadre/core/catalog
 import type { MarkedFault, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { deviceId, RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
-import { keepCheck, kept, keptChecksOf, type KeptCheck, type KeptMark } from '@cadre/web/platform/local-db';
+import {
+  saveCheck,
+  localDb,
+  savedChecksOf,
+  type SavedCheck,
+  type SavedMark,
+} from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import { takeMarks } from './deliver';
 
@@ -39,8 +45,8 @@ function draftOf(
   bike: Bike,
   checklist: NamedChecklist,
   author: string,
-  theirs: Pick<KeptCheck, 'serverId' | 'repairId' | 'openedAt'> | null,
-): KeptCheck {
+  theirs: Pick<SavedCheck, 'serverId' | 'repairId' | 'openedAt'> | null,
+): SavedCheck {
   return {
     id: theirs?.serverId ?? newId(),
     serverId: theirs?.serverId ?? null,
@@ -59,9 +65,9 @@ function draftOf(
   };
 }
 
-async function keptDraft(bikeId: string, checklistKey: string | null): Promise<KeptCheck | null> {
+async function savedDraft(bikeId: string, checklistKey: string | null): Promise<SavedCheck | null> {
   return (
-    (await keptChecksOf([bikeId])).find(
+    (await savedChecksOf([bikeId])).find(
       (check) =>
         check.state !== 'signed' &&
         check.repairId === null &&
@@ -76,10 +82,10 @@ export async function findOrBegin(
   checklist: NamedChecklist | null,
   author: string,
   checkId: string | null,
-): Promise<KeptCheck | null> {
+): Promise<SavedCheck | null> {
   const mine = checkId
-    ? (await keptChecksOf([bike.id])).find((check) => check.serverId === checkId || check.id === checkId)
-    : await keptDraft(bike.id, checklist?.checklist.key ?? null);
+    ? (await savedChecksOf([bike.id])).find((check) => check.serverId === checkId || check.id === checkId)
+    : await savedDraft(bike.id, checklist?.checklist.key ?? null);
   if (mine) return mine;
   // What a bike tells is its open ride-out; other work half done is asked for.
   const other =
@@ -98,7 +104,7 @@ export async function findOrBegin(
     author,
     theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null,
   );
-  await keepCheck(check);
+  await saveCheck(check);
   if (theirs) await takeMarks(check.id, theirs.marks);
   return check;
 }
@@ -137,8 +143,8 @@ export async function joinChecks(
   author: string,
 ): Promise<void> {
   for (const theirs of open) {
-    const known = (await keptChecksOf([theirs.bikeId])).find((check) => check.serverId === theirs.id);
-    const draft = known ?? (await keptDraft(theirs.bikeId, theirs.checklistKey));
+    const known = (await savedChecksOf([theirs.bikeId])).find((check) => check.serverId === theirs.id);
+    const draft = known ?? (await savedDraft(theirs.bikeId, theirs.checklistKey));
     if (draft) {
       if (draft.serverId === theirs.id) await takeMarks(draft.id, theirs.marks);
       continue; // one begun here and not sent yet joins theirs when it is delivered
@@ -151,21 +157,21 @@ export async function joinChecks(
       repairId: null,
       openedAt: theirs.openedAt,
     });
-    await keepCheck(check);
+    await saveCheck(check);
     await takeMarks(check.id, theirs.marks);
   }
 }
 
-const beginning = new Map<string, Promise<KeptCheck>>();
+const beginning = new Map<string, Promise<SavedCheck>>();
 /** The draft of a bike on a checklist as kept here, begun if there is none; asks nobody, so that a mark never waits for the network. */
-export function draftFor(bike: Bike, checklist: NamedChecklist, author: string): Promise<KeptCheck> {
+export function draftFor(bike: Bike, checklist: NamedChecklist, author: string): Promise<SavedCheck> {
   const key = `${bike.id} ${checklist.checklist.key}`;
   const before = beginning.get(key) ?? Promise.resolve(null);
   const next = before.then(async () => {
-    const mine = await keptDraft(bike.id, checklist.checklist.key);
+    const mine = await savedDraft(bike.id, checklist.checklist.key);
     if (mine) return mine;
     const check = draftOf(bike, checklist, author, null);
-    await keepCheck(check);
+    await saveCheck(check);
     return check;
   });
   beginning.set(key, next);
@@ -195,21 +201,21 @@ export function marksOf(
 }
 
 /** Keeps marks of a draft here, before they are sent. */
-export async function keepMarks(checkId: string, marks: readonly NewMark[]): Promise<readonly KeptMark[]> {
-  const added = marks.map((mark): KeptMark => ({ id: mark.id, checkId, mark, sent: 0 }));
-  await kept.transaction('rw', kept.marks, kept.checks, async () => {
-    await kept.marks.bulkAdd(added);
-    const check = await kept.checks.get(checkId);
-    if (check && check.trouble !== null) await kept.checks.update(checkId, { trouble: null });
+export async function saveMarks(checkId: string, marks: readonly NewMark[]): Promise<readonly SavedMark[]> {
+  const added = marks.map((mark): SavedMark => ({ id: mark.id, checkId, mark, sent: 0 }));
+  await localDb.transaction('rw', localDb.marks, localDb.checks, async () => {
+    await localDb.marks.bulkAdd(added);
+    const check = await localDb.checks.get(checkId);
+    if (check && check.trouble !== null) await localDb.checks.update(checkId, { trouble: null });
   });
   return added;
 }
 
 /** Puts a name under a draft, over exactly the marks that are kept of it. */
 export async function signDraft(checkId: string, author: string): Promise<void> {
-  await kept.transaction('rw', kept.marks, kept.checks, async () => {
-    const markIds = (await kept.marks.where('checkId').equals(checkId).primaryKeys()).sort();
-    await kept.checks.update(checkId, {
+  await localDb.transaction('rw', localDb.marks, localDb.checks, async () => {
+    const markIds = (await localDb.marks.where('checkId').equals(checkId).primaryKeys()).sort();
+    await localDb.checks.update(checkId, {
       state: 'signing',
       trouble: null,
       signature: { id: newId(), author, markIds, at: markTime() },

@@ -6,7 +6,7 @@ export {
   type NamedChecklist,
   draftFor,
   joinChecks,
-  keepMarks,
+  saveMarks,
   markTime,
   marksOf,
   signDraft,

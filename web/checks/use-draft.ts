@@ -3,21 +3,21 @@ import { questionsOf, stationsOf, type Question, type Station } from '@cadre/cor
 import { resolveMarks, progressOf, type Mark, type Progress, type Answer } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
 import {
-  followKept,
-  kept,
+  followSaved,
+  localDb,
   withChecklists,
-  type KeptCheck,
-  type KeptMark,
+  type SavedCheck,
+  type SavedMark,
 } from '@cadre/web/platform/local-db';
-import { keepMarks, marksOf, signDraft, type MarkGiven } from './drafts';
+import { saveMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
 export interface Draft {
-  readonly check: Ref<KeptCheck | null>;
+  readonly check: Ref<SavedCheck | null>;
   readonly stations: ComputedRef<readonly Station[]>;
   readonly answers: ComputedRef<ReadonlyMap<string, Answer>>;
   readonly progress: ComputedRef<Progress>;
-  readonly marks: ComputedRef<readonly KeptMark[]>;
+  readonly marks: ComputedRef<readonly SavedMark[]>;
   /** How many marks of this check are kept here and not sent. */
   readonly unsent: ComputedRef<number>;
   mark(asked: readonly Question[], given: MarkGiven, author: string): Promise<void>;
@@ -28,12 +28,12 @@ export interface Draft {
 /** A draft: what is kept of one check, folded by core, and the acts on it. Everything is kept before it is sent. */
 export function useDraft(id: string, raised: () => ReadonlySet<string> = () => new Set()): Draft {
   const outbox = useOutbox();
-  const check = shallowRef<KeptCheck | null>(null);
-  const rows = shallowRef<readonly KeptMark[]>([]);
-  const subscription = followKept(
+  const check = shallowRef<SavedCheck | null>(null);
+  const rows = shallowRef<readonly SavedMark[]>([]);
+  const subscription = followSaved(
     async () => ({
-      check: (await withChecklists([await kept.checks.get(id)]))[0] ?? null,
-      rows: await kept.marks.where('checkId').equals(id).toArray(),
+      check: (await withChecklists([await localDb.checks.get(id)]))[0] ?? null,
+      rows: await localDb.marks.where('checkId').equals(id).toArray(),
     }),
     (found) => {
       check.value = found.check;
@@ -65,7 +65,7 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   const unsent = computed(() => rows.value.filter((row) => row.sent === 0).length);
 
   async function add(marks: readonly NewMark[]): Promise<void> {
-    const added = await keepMarks(id, marks);
+    const added = await saveMarks(id, marks);
     rows.value = [...rows.value, ...added.filter((each) => !rows.value.some((row) => row.id === each.id))];
     void outbox.flush();
   }

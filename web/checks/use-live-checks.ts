@@ -1,6 +1,6 @@
 import { onScopeDispose } from 'vue';
 import { getCheck } from '@cadre/contract/checks';
-import { kept, keptChecksOf } from '@cadre/web/platform/local-db';
+import { localDb, savedChecksOf } from '@cadre/web/platform/local-db';
 import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { openOn, type OpenCheck } from './drafts';
 import { takeMarks } from './deliver';
@@ -21,7 +21,7 @@ export function useLiveChecks(input: {
   readonly checklistKeys: () => readonly string[];
   readonly follow: (listener: (bikeId: string | null) => void) => () => void;
   readonly onOpen?: (open: readonly OpenCheck[]) => Promise<void>;
-  readonly onOver?: (keptId: string, signedBy: string | null) => void;
+  readonly onOver?: (savedId: string, signedBy: string | null) => void;
 }): LiveChecks {
   let wanted = new Set<string>();
   let timer: ReturnType<typeof setTimeout> | null = null;
@@ -40,20 +40,20 @@ export function useLiveChecks(input: {
 
   /** Their marks go into the draft kept here; one begun here and not sent yet turns out to be theirs. */
   async function joinOwn(theirs: OpenCheck): Promise<void> {
-    for (const mine of await keptOf(theirs.bikeId)) {
+    for (const mine of await savedOf(theirs.bikeId)) {
       const same =
         mine.serverId === null &&
         mine.state === 'open' &&
         mine.repairId === null &&
         mine.checklistHash === theirs.checklistHash;
-      if (same) await kept.checks.update(mine.id, { serverId: theirs.id });
+      if (same) await localDb.checks.update(mine.id, { serverId: theirs.id });
       if (same || mine.serverId === theirs.id) await takeMarks(mine.id, theirs.marks);
     }
   }
 
   /** A check that was open here and is open no more was signed or closed by somebody else. */
   async function tellOver(bikeId: string, open: readonly OpenCheck[]): Promise<void> {
-    for (const mine of await keptOf(bikeId)) {
+    for (const mine of await savedOf(bikeId)) {
       if (
         mine.state !== 'open' ||
         !mine.serverId ||
@@ -66,8 +66,8 @@ export function useLiveChecks(input: {
         const check = await send(getCheck, { params: { id: mine.serverId } });
         if (check.state === 'open') continue;
         await takeMarks(mine.id, check.marks);
-        const unsent = await kept.marks.where('[checkId+sent]').equals([mine.id, 0]).count();
-        if (unsent === 0) await kept.checks.update(mine.id, { state: 'signed' });
+        const unsent = await localDb.marks.where('[checkId+sent]').equals([mine.id, 0]).count();
+        if (unsent === 0) await localDb.checks.update(mine.id, { state: 'signed' });
         input.onOver?.(mine.id, check.signedBy);
       } catch (error) {
         if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
@@ -75,7 +75,7 @@ export function useLiveChecks(input: {
     }
   }
 
-  const keptOf = (bikeId: string) => keptChecksOf([bikeId]);
+  const savedOf = (bikeId: string) => savedChecksOf([bikeId]);
 
   function refresh(bikeId?: string): void {
     for (const id of bikeId ? [bikeId] : input.bikeIds()) wanted.add(id);

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { kept, keepCheck } from '@cadre/web/platform/local-db';
+import { localDb, saveCheck } from '@cadre/web/platform/local-db';
 import { useSession } from '@cadre/web/people';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import { useOutbox } from './use-outbox';
@@ -16,7 +16,7 @@ let server: Fetched;
 /** A check begun here with three marks that nobody was sent yet. */
 async function begun(tag: string, openedAt: number): Promise<string> {
   const id = newId();
-  await keepCheck({
+  await saveCheck({
     id,
     serverId: null,
     bikeId: newId(),
@@ -32,7 +32,7 @@ async function begun(tag: string, openedAt: number): Promise<string> {
     trouble: null,
   });
   for (const mark of marksFor(RIDE_OUT, USUAL_BUILD.hardtail, author, openedAt).slice(0, 3))
-    await kept.marks.put({ id: mark.id, checkId: id, mark, sent: 0 });
+    await localDb.marks.put({ id: mark.id, checkId: id, mark, sent: 0 });
   server.answers[`POST /api/v1/checks/${id}/marks`] = (body) => ({
     sent: (body.marks as { id: string }[]).map((mark) => mark.id),
   });
@@ -41,7 +41,12 @@ async function begun(tag: string, openedAt: number): Promise<string> {
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await Promise.all([kept.checks.clear(), kept.marks.clear(), kept.acts.clear(), kept.photos.clear()]);
+  await Promise.all([
+    localDb.checks.clear(),
+    localDb.marks.clear(),
+    localDb.acts.clear(),
+    localDb.photos.clear(),
+  ]);
   server = fetched();
 });
 afterEach(() => {
@@ -65,7 +70,7 @@ describe('the outbox', () => {
       'POST /api/v1/checks',
       `POST /api/v1/checks/${late}/marks`,
     ]);
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(0);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(0);
   });
 
   it('with no server keeps all of it, says so, and tries again later and later by itself', async () => {
@@ -75,7 +80,7 @@ describe('the outbox', () => {
     await outbox.flush();
     expect(outbox.reachable).toBe(false);
     expect(server.sent).toHaveLength(1);
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
     // The first wait is half a second, the next twice as long.
     for (const [wait, tries] of [
       [499, 1],
@@ -88,7 +93,7 @@ describe('the outbox', () => {
     }
     server.answers['POST /api/v1/checks'] = () => ({});
     vi.advanceTimersByTime(2000);
-    await vi.waitFor(async () => expect(await kept.marks.where('sent').equals(0).count()).toBe(0));
+    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0));
     expect(server.sent.at(-1)?.at).toBe(`POST /api/v1/checks/${id}/marks`);
     expect(outbox.reachable).toBe(true);
   });
@@ -98,7 +103,7 @@ describe('the outbox', () => {
     await begun('Q1', 1000);
     const outbox = useOutbox();
     await Promise.all([outbox.flush(), outbox.flush(), outbox.flush()]);
-    await vi.waitFor(async () => expect(await kept.marks.where('sent').equals(0).count()).toBe(0));
+    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0));
     expect(server.sent.filter((each) => each.at === 'POST /api/v1/checks')).toHaveLength(1);
   });
 
@@ -107,7 +112,7 @@ describe('the outbox', () => {
     await begun('Q1', 1000);
     await useOutbox().flush();
     expect(useSession().needsSignIn).toBe(true);
-    expect(await kept.marks.where('sent').equals(0).count()).toBe(3);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
   });
 
   it('shows what the server will not take, by bike, and goes on with the others', async () => {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, onScopeDispose, ref } from 'vue';
-import { followKept, kept, keptUnderWay, letGoOfOld, type KeptAct } from '@cadre/web/platform/local-db';
+import { followSaved, localDb, savedUnderWay, letGoOfOld, type SavedAct } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import { onReach, RefusedError, UnreachableError } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
@@ -31,8 +31,8 @@ export const useOutbox = defineStore('outbox', () => {
   /** What is followed from the beginning until the store goes. */
   const ended = new AbortController();
   onScopeDispose(() => ended.abort());
-  const follow: typeof followKept = (read, take) => {
-    const subscription = followKept(read, take);
+  const follow: typeof followSaved = (read, take) => {
+    const subscription = followSaved(read, take);
     ended.signal.addEventListener('abort', () => subscription.unsubscribe());
     return subscription;
   };
@@ -76,7 +76,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** The pictures last, and what sends them fetched only when there are any: marks must not wait for them. */
   async function sendPhotos(): Promise<void> {
-    if ((await kept.photos.count()) === 0) return;
+    if ((await localDb.photos.count()) === 0) return;
     const { deliverPhotos } = await import('@cadre/web/photos');
     await deliverPhotos();
   }
@@ -88,16 +88,16 @@ export const useOutbox = defineStore('outbox', () => {
     void letGoOfOld(now() - KEPT_FOR_MS);
     // On its own: pictures are large, and are not read again with every mark.
     follow(
-      () => kept.photos.toArray(),
+      () => localDb.photos.toArray(),
       (photos) => {
         photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
       },
     );
     const readRecords = async () => ({
-      marks: await kept.marks.where('sent').equals(0).count(),
-      acts: await kept.acts.toArray(),
-      checks: await keptUnderWay(),
-      troubled: (await kept.checks.toArray()).filter((check) => check.trouble !== null),
+      marks: await localDb.marks.where('sent').equals(0).count(),
+      acts: await localDb.acts.toArray(),
+      checks: await savedUnderWay(),
+      troubled: (await localDb.checks.toArray()).filter((check) => check.trouble !== null),
     });
     follow(readRecords, ({ marks, acts, checks, troubled }) => {
       recordsWaiting.value =
@@ -131,8 +131,8 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   /** Keeps what was left apart on a bike until the server has it. */
-  async function leaveApartHere(act: Omit<KeptAct, 'trouble'>): Promise<void> {
-    await kept.acts.put({ ...act, trouble: null });
+  async function leaveApartHere(act: Omit<SavedAct, 'trouble'>): Promise<void> {
+    await localDb.acts.put({ ...act, trouble: null });
     void flush();
   }
 

@@ -4,7 +4,7 @@ import type { Question, Checkpoint } from '@cadre/core/catalogue';
 import type { Mark, Reading } from '@cadre/core/checks';
 import { isAgainst, outcomeOfReading, type TypedReading } from '@cadre/core/batch-check';
 import { bareUnitOf } from '@cadre/core/measures';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import type { MarkGiven } from './drafts';
 import { withUnit } from '@cadre/web/measures';
@@ -55,15 +55,15 @@ interface Waiting {
 /** What was measured for checks not signed yet, kept in this browser: a closed tab loses no number. */
 const useWaiting = defineStore('readings-waiting', () => {
   const waiting = reactive(new Map<string, Waiting>());
-  const loaded = keptThing<[string, Waiting][]>(THING).then((kept) => {
-    for (const [key, each] of kept ?? [])
+  const loaded = savedValue<[string, Waiting][]>(THING).then((found) => {
+    for (const [key, each] of found ?? [])
       if (!waiting.has(key) && now() - each.at < STALE_MS) waiting.set(key, each);
   });
   watch(
     waiting,
     () =>
       void loaded.then(() =>
-        keepThing(THING, JSON.parse(JSON.stringify([...waiting])) as [string, Waiting][]),
+        saveValue(THING, JSON.parse(JSON.stringify([...waiting])) as [string, Waiting][]),
       ),
   );
   return { waiting };

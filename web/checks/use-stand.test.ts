@@ -8,7 +8,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { markFor } from '@cadre/test-world/builders';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { findOrBegin } from './drafts';
 import { useDraft, type Draft } from './use-draft';
 import { useStand, type Stand } from './use-stand';
@@ -41,7 +41,7 @@ const settled = (condition: () => boolean): Promise<void> => vi.waitFor(() => ex
 beforeEach(async () => {
   setActivePinia(createPinia());
   oneByOne = false;
-  await Promise.all([kept.checks.clear(), kept.marks.clear()]);
+  await Promise.all([localDb.checks.clear(), localDb.marks.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
   const check = await findOrBegin(bike, checklist, author, null);
   scope = effectScope();
@@ -133,7 +133,7 @@ describe('at the stand, with no signal', () => {
   it('finds the draft of a bike again rather than begin another', async () => {
     const again = await findOrBegin(bike, checklist, newId(), null);
     expect(again?.id).toBe(draft.check.value?.id);
-    expect(await kept.checks.count()).toBe(1);
+    expect(await localDb.checks.count()).toBe(1);
   });
 
   it('takes over what others marked on a check that is open on the server', async () => {
@@ -161,7 +161,7 @@ describe('at the stand, with no signal', () => {
     const joined = await findOrBegin(other, checklist, author, null);
     expect(joined).toMatchObject({ id: theirs.id, serverId: theirs.id });
     expect(
-      await kept.marks
+      await localDb.marks
         .where('checkId')
         .equals(theirs.id ?? '')
         .count(),

@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { getFleetDocument } from '@cadre/contract/exchange';
 import type { Column, DateOrder, FleetDocument, ImportAnswers } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { send, type Said } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { KIND_WORDS } from '@cadre/web/words';
@@ -74,7 +74,7 @@ export const useImport = defineStore('import', () => {
       current.value = (await send(getFleetDocument)) as FleetDocument;
       const opened = await worker().open(
         file,
-        (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {},
+        (await savedValue<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {},
       );
       if (opened.kind === 'fault') {
         fault.value = FAULT_WORDS[opened.fault](opened.detail);
@@ -88,7 +88,7 @@ export const useImport = defineStore('import', () => {
       }
       table.value = opened;
       columns.value = opened.guesses.map((guess) => guess.column);
-      words.value = (await keptThing<Record<string, Record<string, string>>>(REMEMBERED_WORDS)) ?? {};
+      words.value = (await savedValue<Record<string, Record<string, string>>>(REMEMBERED_WORDS)) ?? {};
       stage.value = 'columns';
       await ask();
     });
@@ -134,12 +134,12 @@ export const useImport = defineStore('import', () => {
   /** From the questions to the preview; what was chosen is remembered for the next list like it. */
   async function look(): Promise<void> {
     await refusal.run(async () => {
-      const before = (await keptThing<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {};
+      const before = (await savedValue<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {};
       const chosen = Object.fromEntries(
         (table.value?.headings ?? []).map((heading, index) => [plain(heading), columns.value[index] ?? '']),
       );
-      await keepThing(REMEMBERED_COLUMNS, { ...before, ...chosen });
-      await keepThing(REMEMBERED_WORDS, answers.value.words);
+      await saveValue(REMEMBERED_COLUMNS, { ...before, ...chosen });
+      await saveValue(REMEMBERED_WORDS, answers.value.words);
       await plan();
       stage.value = 'preview';
     });

@@ -1,9 +1,9 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { dropThing, keepThing } from '@cadre/web/platform/local-db';
+import { dropValue, saveValue } from '@cadre/web/platform/local-db';
 import { useSavedViews } from './use-saved-views';
 
-beforeEach(() => dropThing('views:findings'));
+beforeEach(() => dropValue('views:findings'));
 const names = (saved: ReturnType<typeof useSavedViews>): string[] =>
   saved.views.value.map((view) => view.name);
 
@@ -28,11 +28,11 @@ describe('kept searches', () => {
   });
 
   it('leave out what is no search, whatever lies in the browser', async () => {
-    await keepThing('views:findings', [{ name: 'Good', query: {} }, 'bad', { name: 3 }]);
+    await saveValue('views:findings', [{ name: 'Good', query: {} }, 'bad', { name: 3 }]);
     const saved = useSavedViews();
     await saved.load();
     expect(names(saved)).toEqual(['Good']);
-    await keepThing('views:findings', 'nothing');
+    await saveValue('views:findings', 'nothing');
     await saved.load();
     expect(names(saved)).toEqual([]);
   });

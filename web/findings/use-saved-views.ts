@@ -1,6 +1,6 @@
 import { computed, ref, type ComputedRef } from 'vue';
 import type { LocationQuery } from 'vue-router';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 
 export interface SavedView {
   readonly name: string;
@@ -22,28 +22,28 @@ const plainQuery = (query: LocationQuery): Record<string, string> =>
       typeof value === 'string' ? [[key, value] as const] : [],
     ),
   );
-/** What was kept may be of any age: what is no view is left out. */
+/** What was saved may be of any age: what is no view is left out. */
 const isView = (each: unknown): each is SavedView =>
   typeof each === 'object' &&
   each !== null &&
   typeof (each as SavedView).name === 'string' &&
   typeof (each as SavedView).query === 'object';
 
-/** Searches of the findings somebody comes back to, by name, kept on this device. */
+/** Searches of the findings somebody comes back to, by name, saved on this device. */
 export function useSavedViews(): SavedViews {
-  const kept = ref<readonly SavedView[]>([]);
-  const keep = async (views: readonly SavedView[]): Promise<void> => {
-    kept.value = views;
-    await keepThing(KEY, views);
+  const all = ref<readonly SavedView[]>([]);
+  const save = async (views: readonly SavedView[]): Promise<void> => {
+    all.value = views;
+    await saveValue(KEY, views);
   };
   return {
-    views: computed(() => [...kept.value].sort((a, b) => a.name.localeCompare(b.name))),
+    views: computed(() => [...all.value].sort((a, b) => a.name.localeCompare(b.name))),
     load: async () => {
-      const found = await keptThing<unknown>(KEY);
-      kept.value = Array.isArray(found) ? found.filter(isView) : [];
+      const found = await savedValue<unknown>(KEY);
+      all.value = Array.isArray(found) ? found.filter(isView) : [];
     },
     save: (name, query) =>
-      keep([...kept.value.filter((each) => each.name !== name), { name, query: plainQuery(query) }]),
-    drop: (name) => keep(kept.value.filter((each) => each.name !== name)),
+      save([...all.value.filter((each) => each.name !== name), { name, query: plainQuery(query) }]),
+    drop: (name) => save(all.value.filter((each) => each.name !== name)),
   };
 }

@@ -1,6 +1,6 @@
 import type { Bike } from '@cadre/contract/fleet';
 import type { Wall } from '@cadre/contract/wall';
-import { keepPlain, keptThing } from '@cadre/web/platform/local-db';
+import { savePlain, savedValue } from '@cadre/web/platform/local-db';
 
 const WHOLE = 'wall';
 const CHANGED = 'wall-changed';
@@ -10,22 +10,22 @@ const CHANGED = 'wall-changed';
  * that changed since. Megabytes of objects would stop the screen while they are copied; a text does not, and
  * a change writes one bike.
  */
-export class KeptWall {
+export class SavedWall {
   private changed = new Map<string, Bike>();
   private writing: Promise<void> = Promise.resolve();
 
   whole(text: string): void {
     this.changed = new Map();
     this.write(async () => {
-      await keepPlain(WHOLE, text);
-      await keepPlain(CHANGED, []);
+      await savePlain(WHOLE, text);
+      await savePlain(CHANGED, []);
     });
   }
 
   change(bikes: readonly Bike[]): void {
     for (const bike of bikes) this.changed.set(bike.id, bike);
     const all = [...this.changed.values()];
-    this.write(() => keepPlain(CHANGED, JSON.parse(JSON.stringify(all))));
+    this.write(() => savePlain(CHANGED, JSON.parse(JSON.stringify(all))));
   }
 
   /** One after the other, so that a change never lands before the whole it belongs to. */
@@ -35,10 +35,10 @@ export class KeptWall {
   }
 
   async read(): Promise<Wall | null> {
-    const text = await keptThing<string>(WHOLE);
+    const text = await savedValue<string>(WHOLE);
     if (typeof text !== 'string') return null;
     const wall = JSON.parse(text) as Wall;
-    const changed = new Map(((await keptThing<Bike[]>(CHANGED)) ?? []).map((bike) => [bike.id, bike]));
+    const changed = new Map(((await savedValue<Bike[]>(CHANGED)) ?? []).map((bike) => [bike.id, bike]));
     const known = new Set(wall.bikes.map((bike) => bike.id));
     return {
       ...wall,

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Wall } from '@cadre/contract/wall';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
-import { KeptWall } from './kept-wall';
+import { SavedWall } from './kept-wall';
 import { useFleet } from './use-fleet';
 
 const WALL = 'GET /api/v1/wall';
@@ -42,8 +42,8 @@ describe('the wall asked for before it is known who asks', () => {
     expect([asked(), fleet.wall !== null]).toEqual([2, true]);
   });
   it('cut off half-way leaves what was kept here, and says since when it is so', async () => {
-    new KeptWall().whole(JSON.stringify({ ...wall, now: 5 }));
-    await vi.waitFor(async () => expect((await new KeptWall().read())?.now).toBe(5));
+    new SavedWall().whole(JSON.stringify({ ...wall, now: 5 }));
+    await vi.waitFor(async () => expect((await new SavedWall().read())?.now).toBe(5));
     vi.stubGlobal('fetch', () =>
       Promise.resolve(new Response('{"now": ', { headers: { 'content-type': 'application/json' } })),
     );

@@ -8,14 +8,14 @@ import { RefusedError, send, sendForText, UnreachableError } from '@cadre/web/pl
 import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
-import { KeptWall } from './kept-wall';
+import { SavedWall } from './kept-wall';
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
   const wall = shallowRef<Wall | null>(null);
   /** When what is shown was true; null while it is live. */
   const asOf = ref<number | null>(null);
-  const keptWall = new KeptWall();
+  const savedWall = new SavedWall();
   const act = useAct();
   let stop: (() => void) | null = null;
 
@@ -62,11 +62,11 @@ export const useFleet = defineStore('fleet', () => {
       setHomeZone(fresh.sites[0]?.timeZone);
       wall.value = fresh;
       asOf.value = null;
-      keptWall.whole(text);
+      savedWall.whole(text);
     } catch (error) {
       if (error instanceof RefusedError && error.problem.code === 'session.required' && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
-      wall.value ??= await keptWall.read();
+      wall.value ??= await savedWall.read();
       asOf.value ??= wall.value?.now ?? null;
       setHomeZone(wall.value?.sites[0]?.timeZone);
     }
@@ -75,10 +75,10 @@ export const useFleet = defineStore('fleet', () => {
   function put(...fresh: readonly Bike[]): void {
     if (!wall.value) return;
     const byId = new Map(fresh.map((bike) => [bike.id, bike]));
-    const kept = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
-    const known = new Set(kept.map((bike) => bike.id));
-    wall.value = { ...wall.value, bikes: [...kept, ...fresh.filter((bike) => !known.has(bike.id))] };
-    keptWall.change(fresh);
+    const updated = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
+    const known = new Set(updated.map((bike) => bike.id));
+    wall.value = { ...wall.value, bikes: [...updated, ...fresh.filter((bike) => !known.has(bike.id))] };
+    savedWall.change(fresh);
   }
 
   async function refresh(id: string): Promise<void> {

@@ -28,8 +28,10 @@ const drawn = computed(() => {
   const at = (value: number): number => 6 + ((value - from) / (to - from)) * (WIDTH - 12);
   // Two limits too close to be read apart are named by the first.
   const named = limits.reduce<{ value: number; x: number }[]>(
-    (kept, { value }) =>
-      kept.some((each) => Math.abs(each.x - at(value)) < 30) ? kept : [...kept, { value, x: at(value) }],
+    (stored, { value }) =>
+      stored.some((each) => Math.abs(each.x - at(value)) < 30)
+        ? stored
+        : [...stored, { value, x: at(value) }],
     [],
   );
   return {

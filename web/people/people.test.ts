@@ -3,7 +3,7 @@ import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Person, Session } from '@cadre/contract/people';
-import { kept, keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { localDb, saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import { field as fieldOf } from '../../testing/field';
 import PeopleView from './PeopleView.vue';
@@ -36,7 +36,7 @@ let server: Fetched;
 beforeEach(async () => {
   setActivePinia(createPinia());
   localStorage.clear();
-  await kept.things.clear();
+  await localDb.things.clear();
   server = fetched({ 'GET /api/v1/setup': () => SETUP });
 });
 afterEach(() => vi.unstubAllGlobals());
@@ -49,12 +49,14 @@ describe('who is at this browser', () => {
     await here.load();
     expect(here.person?.name).toBe('Ann Reed');
     expect(here.may('edit-program')).toBe(true);
-    await vi.waitFor(async () => expect(await keptThing('session')).toMatchObject({ person: { id: 'ann' } }));
+    await vi.waitFor(async () =>
+      expect(await savedValue('session')).toMatchObject({ person: { id: 'ann' } }),
+    );
     await here.load();
     expect(sent('GET /api/v1/session')).toHaveLength(1);
   });
   it('is nobody when the server knows nobody: nobody may do anything', async () => {
-    await keepThing('session', { person: ann, programName: '', demo: false });
+    await saveValue('session', { person: ann, programName: '', demo: false });
     server.answers['GET /api/v1/session'] = () => new Refusal('session.required', [], 401);
     const here = useSession();
     await here.load();
@@ -62,7 +64,7 @@ describe('who is at this browser', () => {
     expect(here.may('see')).toBe(false);
   });
   it('is the last one without signal, until the server says otherwise', async () => {
-    await keepThing('session', { person: ann, programName: 'Lapwing Quay', demo: false });
+    await saveValue('session', { person: ann, programName: 'Lapwing Quay', demo: false });
     const here = useSession();
     await here.load();
     expect(here.person?.id).toBe('ann');
@@ -84,7 +86,7 @@ describe('who is at this browser', () => {
     await here.enter('ann', 'curlew-1');
     await here.leave();
     expect(here.person).toBeNull();
-    expect(await keptThing('session')).toBeNull();
+    expect(await savedValue('session')).toBeNull();
   });
 });
 

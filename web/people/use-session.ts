@@ -4,7 +4,7 @@ import { currentSession, signIn, signOut, type Person, type Session } from '@cad
 import { setupState } from '@cadre/contract/setup';
 import type { AnswerOf } from '@cadre/contract/http';
 import { mayAct, type Act } from '@cadre/core/people';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { setServerNow } from '@cadre/web/platform/time';
 
@@ -27,7 +27,7 @@ export const useSession = defineStore('session', () => {
     needsSignIn.value = false;
     unconfirmed = false;
     // Kept for when there is no signal; nothing on the screen waits for the disk.
-    void keepThing('session', {
+    void saveValue('session', {
       person: session.person,
       programName: session.programName,
       demo: session.demo,
@@ -41,7 +41,7 @@ export const useSession = defineStore('session', () => {
       take(await send(currentSession));
     } catch (error) {
       if (error instanceof UnreachableError) {
-        const last = await keptThing<Pick<Session, 'person' | 'programName' | 'demo'>>('session');
+        const last = await savedValue<Pick<Session, 'person' | 'programName' | 'demo'>>('session');
         if (!last) return;
         person.value = last.person;
         programName.value = last.programName;
@@ -73,7 +73,7 @@ export const useSession = defineStore('session', () => {
   async function leave(): Promise<void> {
     await send(signOut);
     person.value = null;
-    await keepThing('session', null);
+    await saveValue('session', null);
   }
 
   const may = computed(

@@ -4,7 +4,7 @@ import { Camera } from '@lucide/vue';
 import { v7 as newId } from 'uuid';
 import type { Question } from '@cadre/core/catalogue';
 import { PHOTO_LIMITS, PHOTO_TYPES, type Shape } from '@cadre/core/photos';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import { withPosition } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
@@ -20,7 +20,7 @@ const props = defineProps<{
   question: Pick<Question, 'checkpoint' | 'position'>;
   author: string;
 }>();
-const emit = defineEmits<{ kept: [] }>();
+const emit = defineEmits<{ saved: [] }>();
 const name = computed(() => withPosition(props.question.checkpoint.name, props.question.position));
 const { photos } = usePhotos(() => ({
   bikeId: props.bikeId,
@@ -62,7 +62,7 @@ async function choose(event: Event): Promise<void> {
 async function keep(shapes: readonly Shape[]): Promise<void> {
   if (!taken.value) return;
   const { blob, width, height } = taken.value;
-  await kept.photos.put({
+  await localDb.photos.put({
     id: newId(),
     bikeId: props.bikeId,
     checkId: props.checkId,
@@ -77,7 +77,7 @@ async function keep(shapes: readonly Shape[]): Promise<void> {
     trouble: null,
   });
   letGo();
-  emit('kept');
+  emit('saved');
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { ActButton } from '@cadre/web/ui';
 import PhotoShow from './PhotoShow.vue';
 import ShapesOver from './ShapesOver.vue';
@@ -11,8 +11,8 @@ import type { ShownPhoto } from './use-photos';
 defineProps<{ photos: readonly ShownPhoto[]; nameOf: (photo: ShownPhoto) => string }>();
 const now = useNow();
 const shown = ref<ShownPhoto | null>(null);
-const again = (photo: ShownPhoto): void => void kept.photos.update(photo.id, { trouble: null });
-const drop = (photo: ShownPhoto): void => void kept.photos.delete(photo.id);
+const again = (photo: ShownPhoto): void => void localDb.photos.update(photo.id, { trouble: null });
+const drop = (photo: ShownPhoto): void => void localDb.photos.delete(photo.id);
 </script>
 
 <template>

@@ -1,17 +1,17 @@
 import { type PhotoOf, addPhoto } from '@cadre/contract/photos';
-import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
-async function saidOf(photo: KeptPhoto): Promise<PhotoOf> {
+async function saidOf(photo: SavedPhoto): Promise<PhotoOf> {
   const { bikeId, checkId, checkpoint, position, author, at, shapes } = photo;
-  const serverId = checkId ? ((await kept.checks.get(checkId))?.serverId ?? checkId) : null;
+  const serverId = checkId ? ((await localDb.checks.get(checkId))?.serverId ?? checkId) : null;
   return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes: shapes };
 }
 
 /** Sends the photos kept here, the oldest first. One the server will not take stays, with why. */
 export async function deliverPhotos(): Promise<void> {
-  const waiting = (await kept.photos.toArray())
+  const waiting = (await localDb.photos.toArray())
     .filter((photo) => photo.trouble === null)
     .sort((a, b) => a.at - b.at);
   for (const photo of waiting) {
@@ -21,7 +21,7 @@ export async function deliverPhotos(): Promise<void> {
         query: { of: JSON.stringify(await saidOf(photo)) },
         blob: photo.blob,
       });
-      await kept.photos.delete(photo.id);
+      await localDb.photos.delete(photo.id);
     } catch (error) {
       if (
         !(error instanceof RefusedError) ||
@@ -30,7 +30,7 @@ export async function deliverPhotos(): Promise<void> {
       )
         throw error;
       const { what, todo } = wordsFor(error.problem);
-      await kept.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
+      await localDb.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
     }
   }
 }

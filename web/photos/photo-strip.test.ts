@@ -3,11 +3,11 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
-import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
 import LookPhotos from './LookPhotos.vue';
 
 const question = { checkpoint: { key: 'rim', name: 'Rim' }, position: 'front' } as never;
-const keptPhoto = (id: string, more: Partial<KeptPhoto> = {}): KeptPhoto => ({
+const savedPhoto = (id: string, more: Partial<SavedPhoto> = {}): SavedPhoto => ({
   ...{
     id,
     bikeId: 'b',
@@ -38,7 +38,7 @@ const addresses: string[] = [];
 describe('the photos of a look', () => {
   beforeEach(async () => {
     setActivePinia(createPinia());
-    await kept.photos.clear();
+    await localDb.photos.clear();
     [server, gone] = [[], false];
     addresses.length = 0;
     vi.stubGlobal('fetch', (address: string) => {
@@ -68,10 +68,10 @@ describe('the photos of a look', () => {
 
   it('are asked for of this very look, and stand with what is still kept here first', async () => {
     server = [sentPhoto('old', Date.now() - 9 * 3_600_000)];
-    await kept.photos.bulkPut([
-      keptPhoto('mine'),
-      keptPhoto('of another look', { checkpoint: 'spokes' }),
-      keptPhoto('of another bike', { bikeId: 'x' }),
+    await localDb.photos.bulkPut([
+      savedPhoto('mine'),
+      savedPhoto('of another look', { checkpoint: 'spokes' }),
+      savedPhoto('of another bike', { bikeId: 'x' }),
     ]);
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toEqual(['kept', 'sent']));
@@ -81,12 +81,12 @@ describe('the photos of a look', () => {
   });
   it('without signal are those kept here alone', async () => {
     gone = true;
-    await kept.photos.put(keptPhoto('mine'));
+    await localDb.photos.put(savedPhoto('mine'));
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toEqual(['kept']));
   });
   it('that the server would not take say why, and are tried again or let go of', async () => {
-    await kept.photos.put(keptPhoto('mine', { trouble: 'A photo was not taken. Too many.' }));
+    await localDb.photos.put(savedPhoto('mine', { trouble: 'A photo was not taken. Too many.' }));
     const view = await strip();
     await vi.waitFor(() => expect(view.text()).toContain('Too many'));
     const press = async (words: string): Promise<void> => {
@@ -96,21 +96,21 @@ describe('the photos of a look', () => {
         ?.trigger('click');
     };
     await press('Try again');
-    await vi.waitFor(async () => expect((await kept.photos.get('mine'))?.trouble).toBeNull());
-    await kept.photos.update('mine', { trouble: 'Again not.' });
+    await vi.waitFor(async () => expect((await localDb.photos.get('mine'))?.trouble).toBeNull());
+    await localDb.photos.update('mine', { trouble: 'Again not.' });
     await vi.waitFor(() => expect(view.text()).toContain('Again not'));
     await press('Let it go');
-    await vi.waitFor(async () => expect(await kept.photos.count()).toBe(0));
+    await vi.waitFor(async () => expect(await localDb.photos.count()).toBe(0));
   });
   it('are no more than so many in a sitting; older ones do not count', async () => {
-    await kept.photos.bulkPut(
-      Array.from({ length: PHOTO_LIMITS.perLook - 1 }, (_, at) => keptPhoto(`p${at}`)),
+    await localDb.photos.bulkPut(
+      Array.from({ length: PHOTO_LIMITS.perLook - 1 }, (_, at) => savedPhoto(`p${at}`)),
     );
     server = [sentPhoto('old', Date.now() - 2 * PHOTO_LIMITS.sittingMs)];
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toHaveLength(PHOTO_LIMITS.perLook));
     expect(view.get('[data-take-photo]').attributes('disabled')).toBeUndefined();
-    await kept.photos.put(keptPhoto('one more'));
+    await localDb.photos.put(savedPhoto('one more'));
     await vi.waitFor(() => expect(view.get('[data-take-photo]').attributes('disabled')).toBeDefined());
     expect(view.text()).toContain('say the rest in the note');
   });
@@ -124,6 +124,6 @@ describe('the photos of a look', () => {
     await vi.waitFor(() =>
       expect(view.get('[data-photo-said]').text()).toContain('no picture Cadre can read'),
     );
-    expect(await kept.photos.count()).toBe(0);
+    expect(await localDb.photos.count()).toBe(0);
   });
 });

@@ -1,13 +1,13 @@
 import 'fake-indexeddb/auto';
 import { mount } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
 import { deliverPhotos } from './deliver-photos';
 import PhotoPad from './PhotoPad.vue';
 import ShapesOver from './ShapesOver.vue';
 import { PHOTO_ISSUE_WORDS, shrinkPhoto } from './shrink-photo';
 
-const photo = (id: string, more: Partial<KeptPhoto> = {}): KeptPhoto => ({
+const photo = (id: string, more: Partial<SavedPhoto> = {}): SavedPhoto => ({
   id,
   bikeId: 'b',
   checkId: 'c',
@@ -30,7 +30,7 @@ describe('photos kept here', () => {
   let respond: () => Response | Promise<Response> = () => answer(200, {});
   beforeEach(async () => {
     asked.length = 0;
-    await Promise.all([kept.photos.clear(), kept.checks.clear()]);
+    await Promise.all([localDb.photos.clear(), localDb.checks.clear()]);
     vi.stubGlobal('fetch', (url: string) => {
       const { pathname, searchParams } = new URL(url, 'http://here');
       asked.push({
@@ -43,21 +43,21 @@ describe('photos kept here', () => {
   afterEach(() => vi.unstubAllGlobals());
 
   it('are sent the oldest first, under their author’s name and the check the server knows', async () => {
-    await kept.checks.put({ id: 'c', serverId: 'server-c', state: 'open' } as never);
-    await kept.photos.bulkPut([photo('late', { at: 9 }), photo('early', { checkId: null })]);
+    await localDb.checks.put({ id: 'c', serverId: 'server-c', state: 'open' } as never);
+    await localDb.photos.bulkPut([photo('late', { at: 9 }), photo('early', { checkId: null })]);
     respond = () => answer(200, {});
     await deliverPhotos();
     expect(asked.map((each) => [each.path, each.of.checkId, each.of.author])).toEqual([
       ['/api/v1/photos/early', null, 'ann'],
       ['/api/v1/photos/late', 'server-c', 'ann'],
     ]);
-    expect(await kept.photos.count()).toBe(0);
+    expect(await localDb.photos.count()).toBe(0);
   });
   it('that the server will not take stay, with why, and are not sent again until somebody says so', async () => {
-    await kept.photos.put(photo('p'));
+    await localDb.photos.put(photo('p'));
     respond = () => answer(409, { type: 't', status: 409, code: 'photo.too-many', params: { most: 6 } });
     await deliverPhotos();
-    expect((await kept.photos.get('p'))?.trouble).toContain('6 photos of this look already');
+    expect((await localDb.photos.get('p'))?.trouble).toContain('6 photos of this look already');
     await deliverPhotos();
     expect(asked).toHaveLength(1);
   });
@@ -66,10 +66,10 @@ describe('photos kept here', () => {
     ['the session is lost', () => answer(401, { type: 't', status: 401, code: 'session.required' })],
     ['the server broke', () => answer(500, { type: 't', status: 500, code: 'unexpected' })],
   ])('stay untouched while %s', async (_why, how) => {
-    await kept.photos.put(photo('p'));
+    await localDb.photos.put(photo('p'));
     respond = how;
     await expect(deliverPhotos()).rejects.toThrow();
-    expect(await kept.photos.get('p')).toMatchObject({ id: 'p', trouble: null });
+    expect(await localDb.photos.get('p')).toMatchObject({ id: 'p', trouble: null });
   });
 });
 

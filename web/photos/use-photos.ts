@@ -2,7 +2,7 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type ComputedRef, typ
 import { listPhotos, type Photo } from '@cadre/contract/photos';
 import type { Position } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
-import { followKept, kept, type KeptPhoto } from '@cadre/web/platform/local-db';
+import { followSaved, localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
 import { send, UnreachableError } from '@cadre/web/platform/api';
 
 /** A photo on show: kept here and not sent yet, or the server's. */
@@ -39,10 +39,10 @@ interface Wanted {
 /** The photos of a bike, or of one look of it: those still kept here first, then the server's. */
 export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
   const known = shallowRef<readonly Photo[]>([]);
-  const waiting = shallowRef<readonly (KeptPhoto & { url: string })[]>([]);
+  const waiting = shallowRef<readonly (SavedPhoto & { url: string })[]>([]);
   const more = ref(false);
   const next = ref<number | null>(null);
-  const isWanted = (photo: Pick<KeptPhoto, 'bikeId' | 'checkpoint' | 'position'>): boolean => {
+  const isWanted = (photo: Pick<SavedPhoto, 'bikeId' | 'checkpoint' | 'position'>): boolean => {
     const { bikeId, checkpoint, position } = wanted();
     return (
       photo.bikeId === bikeId &&
@@ -77,8 +77,8 @@ export function usePhotos(wanted: () => Wanted, most = 12): PhotosOfBike {
   const loadMore = (): Promise<void> => fetchFrom(next.value);
 
   const letGo = (): void => waiting.value.forEach((photo) => URL.revokeObjectURL(photo.url));
-  const watching = followKept(
-    () => kept.photos.toArray(),
+  const watching = followSaved(
+    () => localDb.photos.toArray(),
     (rows) => {
       const fewer = rows.length < waiting.value.length;
       letGo();

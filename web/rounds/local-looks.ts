@@ -2,13 +2,13 @@ import type { Round } from '@cadre/contract/rounds';
 import { questionsOf } from '@cadre/core/catalogue';
 import { resolveMarks, progressOf } from '@cadre/core/checks';
 import type { RoundLook } from '@cadre/core/rounds';
-import type { KeptCheck, KeptMark } from '@cadre/web/platform/local-db';
+import type { SavedCheck, SavedMark } from '@cadre/web/platform/local-db';
 
 /** What is kept in this browser and not known to the server yet, as looks of a round: the board is true without signal too. */
 export function withLocalLooks(
   round: Round,
-  checks: readonly KeptCheck[],
-  marks: ReadonlyMap<string, readonly KeptMark[]>,
+  checks: readonly SavedCheck[],
+  marks: ReadonlyMap<string, readonly SavedMark[]>,
 ): readonly RoundLook[] {
   const byBike = new Map<string, RoundLook>(round.looks.map((look) => [look.bikeId, look]));
   for (const check of checks) {
@@ -35,7 +35,7 @@ export function withLocalLooks(
     const answers = resolveMarks(own.map((each) => each.mark));
     const asked = questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
     const progress = progressOf(asked, answers);
-    const last = own.reduce<KeptMark | null>(
+    const last = own.reduce<SavedMark | null>(
       (newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest),
       null,
     );

@@ -5,7 +5,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { countRound, roundRows, type Projection } from '@cadre/core/rounds';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { faulty, marksFor } from '@cadre/test-world/builders';
-import type { KeptCheck, KeptMark } from '@cadre/web/platform/local-db';
+import type { SavedCheck, SavedMark } from '@cadre/web/platform/local-db';
 import { withLocalLooks } from './local-looks';
 import { deadlineWords } from './round-wording';
 
@@ -19,7 +19,7 @@ const round = {
   madeAt: MADE,
   looks: [],
 } as unknown as Round;
-const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
+const check = (more: Partial<SavedCheck> = {}): SavedCheck => ({
   id: newId(),
   serverId: null,
   bikeId,
@@ -35,7 +35,7 @@ const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   trouble: null,
   ...more,
 });
-const kept = (of: KeptCheck, leftOut = 0): ReadonlyMap<string, readonly KeptMark[]> => {
+const kept = (of: SavedCheck, leftOut = 0): ReadonlyMap<string, readonly SavedMark[]> => {
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, me, MADE + 2000, [
     { checkpoint: 'bars', more: faulty('bent') },
   ]);
@@ -48,7 +48,7 @@ const kept = (of: KeptCheck, leftOut = 0): ReadonlyMap<string, readonly KeptMark
     ],
   ]);
 };
-const countOf = (of: KeptCheck, leftOut = 0) =>
+const countOf = (of: SavedCheck, leftOut = 0) =>
   countRound(roundRows([bikeId], withLocalLooks(round, [of], kept(of, leftOut)), MADE + 300_000));
 
 describe('a board without signal', () => {

@@ -10,7 +10,7 @@ import {
   type StandingRound,
 } from '@cadre/contract/rounds';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { followKept, type KeptCheck, keptUnderWay, useKeptMarks } from '@cadre/web/platform/local-db';
+import { followSaved, type SavedCheck, savedUnderWay, useSavedMarks } from '@cadre/web/platform/local-db';
 import { send } from '@cadre/web/platform/api';
 import { useSavedQuery } from '@cadre/web/platform/query';
 import { useAct } from '@cadre/web/platform/act';
@@ -25,8 +25,8 @@ export const useRounds = defineStore('rounds', () => {
   const fleet = useFleet();
   const act = useAct();
   const known = shallowRef<Known | null>(null);
-  const checks = shallowRef<readonly KeptCheck[]>([]);
-  const marks = useKeptMarks();
+  const checks = shallowRef<readonly SavedCheck[]>([]);
+  const marks = useSavedMarks();
   let timer: ReturnType<typeof setTimeout> | null = null;
   const began = ref(false);
 
@@ -47,7 +47,7 @@ export const useRounds = defineStore('rounds', () => {
         void load();
       }, GATHER_MS);
     });
-    followKept(keptUnderWay, (found) => {
+    followSaved(savedUnderWay, (found) => {
       checks.value = found;
       void marks.follow(found.map((check) => check.id));
     });

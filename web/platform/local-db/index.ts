@@ -1,19 +1,19 @@
 export {
-  type KeptAct,
-  type KeptCheck,
-  type KeptMark,
-  type KeptPhoto,
-  dropThing,
-  keepCheck,
-  keepPlain,
-  keepThing,
-  kept,
-  keptChecksOf,
-  keptKeys,
-  keptThing,
-  keptUnderWay,
+  type SavedAct,
+  type SavedCheck,
+  type SavedMark,
+  type SavedPhoto,
+  dropValue,
+  saveCheck,
+  savePlain,
+  saveValue,
+  localDb,
+  savedChecksOf,
+  savedKeys,
+  savedValue,
+  savedUnderWay,
   letGoOfOld,
   withChecklists,
 } from './local-db';
-export { followKept, storageTrouble } from './storage';
-export { useKeptMarks } from './use-kept-marks';
+export { followSaved, storageTrouble } from './storage';
+export { useSavedMarks } from './use-saved-marks';

@@ -5,16 +5,16 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
 import {
-  keepCheck,
-  kept,
-  keptChecksOf,
-  keptUnderWay,
+  saveCheck,
+  localDb,
+  savedChecksOf,
+  savedUnderWay,
   letGoOfOld,
   withChecklists,
-  type KeptCheck,
+  type SavedCheck,
 } from './local-db';
 
-const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
+const check = (more: Partial<SavedCheck> = {}): SavedCheck => ({
   id: newId(),
   serverId: newId(),
   bikeId: 'bike',
@@ -30,27 +30,27 @@ const check = (more: Partial<KeptCheck> = {}): KeptCheck => ({
   trouble: null,
   ...more,
 });
-beforeEach(() => Promise.all([kept.checks.clear(), kept.marks.clear(), kept.checklists.clear()]));
+beforeEach(() => Promise.all([localDb.checks.clear(), localDb.marks.clear(), localDb.checklists.clear()]));
 
 describe('kept checks', () => {
   it('lie there without their checklist, which lies there once, and are read with it', async () => {
-    await keepCheck(check());
-    await keepCheck(check());
-    expect((await kept.checks.toArray()).every((each) => each.checklist === undefined)).toBe(true);
-    expect(await kept.checklists.count()).toBe(1);
-    const read = await keptChecksOf(['bike']);
+    await saveCheck(check());
+    await saveCheck(check());
+    expect((await localDb.checks.toArray()).every((each) => each.checklist === undefined)).toBe(true);
+    expect(await localDb.checklists.count()).toBe(1);
+    const read = await savedChecksOf(['bike']);
     expect(read.map((each) => each.checklist.key)).toEqual(['ride-out', 'ride-out']);
     expect(read[0]?.checklist).toBe(read[1]?.checklist);
   });
   it('are under way until they are signed and sent', async () => {
     const [open, signing, signed] = [check(), check({ state: 'signing' }), check({ state: 'signed' })];
-    for (const each of [open, signing, signed]) await keepCheck(each);
-    expect((await keptUnderWay()).map((each) => each.id).sort()).toEqual([open.id, signing.id].sort());
-    expect((await keptChecksOf(['bike', 'other'])).length).toBe(3);
+    for (const each of [open, signing, signed]) await saveCheck(each);
+    expect((await savedUnderWay()).map((each) => each.id).sort()).toEqual([open.id, signing.id].sort());
+    expect((await savedChecksOf(['bike', 'other'])).length).toBe(3);
   });
   it('kept the old way, with their checklist inside, are read the same', async () => {
-    await kept.checks.put(check({ checklistHash: 'd'.repeat(64) }));
-    expect((await keptChecksOf(['bike']))[0]?.checklist.key).toBe('ride-out');
+    await localDb.checks.put(check({ checklistHash: 'd'.repeat(64) }));
+    expect((await savedChecksOf(['bike']))[0]?.checklist.key).toBe('ride-out');
   });
   it('without any checklist are a fault that is told', async () => {
     const { checklist: _checklist, ...bare } = check({ checklistHash: 'e'.repeat(64) });
@@ -64,14 +64,14 @@ describe('kept checks', () => {
       check({ state: 'signed', openedAt: 900 }),
       check(),
     ];
-    for (const each of [old, unsent, troubled, young, open]) await keepCheck(each);
+    for (const each of [old, unsent, troubled, young, open]) await saveCheck(each);
     const [mark] = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, newId(), 1);
     if (!mark) throw new Error('no mark');
-    await kept.marks.put({ id: mark.id, checkId: unsent.id, mark, sent: 0 });
+    await localDb.marks.put({ id: mark.id, checkId: unsent.id, mark, sent: 0 });
     await letGoOfOld(500);
-    expect((await kept.checks.toArray()).map((each) => each.id).sort()).toEqual(
+    expect((await localDb.checks.toArray()).map((each) => each.id).sort()).toEqual(
       [unsent, troubled, young, open].map((each) => each.id).sort(),
     );
-    expect(await kept.marks.count()).toBe(1);
+    expect(await localDb.marks.count()).toBe(1);
   });
 });

@@ -5,7 +5,7 @@ import type { FittedPart, Position, ChecklistVersion } from '@cadre/core/catalog
 import type { Shape } from '@cadre/core/photos';
 
 /** A check as this browser keeps it. It needs no session and no server. */
-export interface KeptCheck {
+export interface SavedCheck {
   /** The id it was begun under here. */
   id: string;
   /** The id the server knows it by, once it does; another one when somebody had begun already. */
@@ -27,7 +27,7 @@ export interface KeptCheck {
   trouble: string | null;
 }
 
-export interface KeptMark {
+export interface SavedMark {
   id: string;
   checkId: string;
   mark: NewMark;
@@ -36,7 +36,7 @@ export interface KeptMark {
 }
 
 /** Something left loose or open on a bike, said at the stand: kept here until it is sent. */
-export interface KeptAct {
+export interface SavedAct {
   id: string;
   bikeId: string;
   tag: string;
@@ -48,7 +48,7 @@ export interface KeptAct {
 }
 
 /** A photo taken here: the picture itself until it is sent. */
-export interface KeptPhoto {
+export interface SavedPhoto {
   id: string;
   bikeId: string;
   /** The check it was taken in, under the id it has here. */
@@ -65,26 +65,26 @@ export interface KeptPhoto {
   trouble: string | null;
 }
 
-export interface KeptThing {
+export interface SavedValue {
   key: string;
   value: unknown;
 }
 
 /** As it lies on the disk: a checklist is large and never changes, so it lies there once. Checks kept before hold theirs. */
-type StoredCheck = Omit<KeptCheck, 'checklist'> & { checklist?: ChecklistVersion };
+type StoredCheck = Omit<SavedCheck, 'checklist'> & { checklist?: ChecklistVersion };
 
-interface KeptChecklist {
+interface SavedChecklist {
   hash: string;
   checklist: ChecklistVersion;
 }
 
-class KeptDatabase extends Dexie {
+class LocalDatabase extends Dexie {
   declare checks: EntityTable<StoredCheck, 'id'>;
-  declare checklists: EntityTable<KeptChecklist, 'hash'>;
-  declare marks: EntityTable<KeptMark, 'id'>;
-  declare things: EntityTable<KeptThing, 'key'>;
-  declare acts: EntityTable<KeptAct, 'id'>;
-  declare photos: EntityTable<KeptPhoto, 'id'>;
+  declare checklists: EntityTable<SavedChecklist, 'hash'>;
+  declare marks: EntityTable<SavedMark, 'id'>;
+  declare things: EntityTable<SavedValue, 'key'>;
+  declare acts: EntityTable<SavedAct, 'id'>;
+  declare photos: EntityTable<SavedPhoto, 'id'>;
 
   constructor() {
     super('cadre');
@@ -100,19 +100,19 @@ class KeptDatabase extends Dexie {
 }
 
 /** What this browser keeps: drafts and marks until they are sent, and the last wall and checklists for when there is no signal. */
-export const kept = new KeptDatabase();
+export const localDb = new LocalDatabase();
 
 const checklists = new Map<string, ChecklistVersion>();
 
 /** Checks as they were read, each with its checklist: the same one for all that are of it. */
-export async function withChecklists(rows: readonly (StoredCheck | undefined)[]): Promise<KeptCheck[]> {
-  const checks: KeptCheck[] = [];
+export async function withChecklists(rows: readonly (StoredCheck | undefined)[]): Promise<SavedCheck[]> {
+  const checks: SavedCheck[] = [];
   for (const row of rows) {
     if (!row) continue;
     const checklist =
       checklists.get(row.checklistHash) ??
       row.checklist ??
-      (await kept.checklists.get(row.checklistHash))?.checklist;
+      (await localDb.checklists.get(row.checklistHash))?.checklist;
     if (!checklist) throw new Error(`check ${row.id} is kept without its checklist`);
     checklists.set(row.checklistHash, checklist);
     checks.push({ ...row, checklist });
@@ -121,60 +121,60 @@ export async function withChecklists(rows: readonly (StoredCheck | undefined)[])
 }
 
 /** Keeps a check, and its checklist unless that is kept already. */
-export async function keepCheck({ checklist, ...check }: KeptCheck): Promise<void> {
-  await kept.transaction('rw', kept.checks, kept.checklists, async () => {
-    if ((await kept.checklists.where('hash').equals(check.checklistHash).count()) === 0)
-      await kept.checklists.put({ hash: check.checklistHash, checklist });
-    await kept.checks.put(check);
+export async function saveCheck({ checklist, ...check }: SavedCheck): Promise<void> {
+  await localDb.transaction('rw', localDb.checks, localDb.checklists, async () => {
+    if ((await localDb.checklists.where('hash').equals(check.checklistHash).count()) === 0)
+      await localDb.checklists.put({ hash: check.checklistHash, checklist });
+    await localDb.checks.put(check);
   });
   checklists.set(check.checklistHash, checklist);
 }
 
 /** Checks by several keys, each read whole and all in one go: one search for them all walks row by row, which takes ten times as long. */
-const checksOfEach = (index: 'bikeId' | 'state', keys: readonly string[]): Promise<KeptCheck[]> =>
-  kept.transaction('r', kept.checks, kept.checklists, async () =>
+const checksOfEach = (index: 'bikeId' | 'state', keys: readonly string[]): Promise<SavedCheck[]> =>
+  localDb.transaction('r', localDb.checks, localDb.checklists, async () =>
     withChecklists(
-      (await Promise.all(keys.map((key) => kept.checks.where(index).equals(key).toArray()))).flat(),
+      (await Promise.all(keys.map((key) => localDb.checks.where(index).equals(key).toArray()))).flat(),
     ),
   );
 
-export const keptChecksOf = (bikeIds: readonly string[]): Promise<KeptCheck[]> =>
+export const savedChecksOf = (bikeIds: readonly string[]): Promise<SavedCheck[]> =>
   checksOfEach('bikeId', bikeIds);
 
 /** Checks that are not over: begun, or signed here and not sent yet. */
-export const keptUnderWay = (): Promise<KeptCheck[]> => checksOfEach('state', ['open', 'signing']);
+export const savedUnderWay = (): Promise<SavedCheck[]> => checksOfEach('state', ['open', 'signing']);
 
 /** Lets go of checks that were signed, sent and untroubled days ago: the server has them. */
 export async function letGoOfOld(before: number): Promise<void> {
-  await kept.transaction('rw', kept.checks, kept.marks, async () => {
-    for (const check of await kept.checks.where('state').equals('signed').toArray()) {
+  await localDb.transaction('rw', localDb.checks, localDb.marks, async () => {
+    for (const check of await localDb.checks.where('state').equals('signed').toArray()) {
       if (check.trouble !== null || check.openedAt >= before) continue;
-      const unsent = await kept.marks.where('[checkId+sent]').equals([check.id, 0]).count();
+      const unsent = await localDb.marks.where('[checkId+sent]').equals([check.id, 0]).count();
       if (unsent > 0) continue;
-      await kept.marks.where('checkId').equals(check.id).delete();
-      await kept.checks.delete(check.id);
+      await localDb.marks.where('checkId').equals(check.id).delete();
+      await localDb.checks.delete(check.id);
     }
   });
 }
 
-export async function keepThing(key: string, value: unknown): Promise<void> {
-  await kept.things.put({ key, value: JSON.parse(JSON.stringify(value)) as unknown });
+export async function saveValue(key: string, value: unknown): Promise<void> {
+  await localDb.things.put({ key, value: JSON.parse(JSON.stringify(value)) as unknown });
 }
 
 /** Keeps a large value that is plain already, without copying it first. */
-export async function keepPlain(key: string, value: unknown): Promise<void> {
-  await kept.things.put({ key, value });
+export async function savePlain(key: string, value: unknown): Promise<void> {
+  await localDb.things.put({ key, value });
 }
 
-export async function keptThing<T>(key: string): Promise<T | null> {
-  return ((await kept.things.get(key))?.value as T | undefined) ?? null;
+export async function savedValue<T>(key: string): Promise<T | null> {
+  return ((await localDb.things.get(key))?.value as T | undefined) ?? null;
 }
 
-export async function dropThing(key: string): Promise<void> {
-  await kept.things.delete(key);
+export async function dropValue(key: string): Promise<void> {
+  await localDb.things.delete(key);
 }
 
 /** The keys of what is kept under a beginning of a key. */
-export async function keptKeys(beginning: string): Promise<readonly string[]> {
-  return kept.things.where('key').startsWith(beginning).primaryKeys();
+export async function savedKeys(beginning: string): Promise<readonly string[]> {
+  return localDb.things.where('key').startsWith(beginning).primaryKeys();
 }

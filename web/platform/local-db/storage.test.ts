@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import StorageNotice from '../../shell/StorageNotice.vue';
-import { kept } from './local-db';
+import { localDb } from './local-db';
 import { storageTrouble, watchStorage } from './storage';
 
 const heard: string[] = [];
@@ -25,7 +25,7 @@ beforeEach(() => {
     answer = done;
     refuse = fail;
   });
-  vi.spyOn(kept.things, 'count').mockReturnValue(counted as never);
+  vi.spyOn(localDb.things, 'count').mockReturnValue(counted as never);
 });
 afterEach(() => {
   storageTrouble.value = null;

@@ -1,6 +1,6 @@
 import Dexie, { liveQuery, type Subscription } from 'dexie';
 import { ref } from 'vue';
-import { kept } from './local-db';
+import { localDb } from './local-db';
 
 const ANSWERS_WITHIN_MS = 5000;
 
@@ -14,7 +14,7 @@ export function storageFailed(error: unknown): void {
 }
 
 /** Follows what is kept: what `read` finds now, and again whenever that changes. */
-export const followKept = <T>(
+export const followSaved = <T>(
   read: () => Promise<T>,
   next: (found: T) => void,
   failed: (error: unknown) => void = storageFailed,
@@ -37,7 +37,7 @@ export function watchStorage(): void {
     if (reason instanceof Dexie.DexieError) storageTrouble.value = 'refused';
   });
   const late = setTimeout(() => (storageTrouble.value = 'silent'), ANSWERS_WITHIN_MS);
-  kept.things
+  localDb.things
     .count()
     .then(() => {
       if (storageTrouble.value === 'silent') storageTrouble.value = null;

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { effectScope, nextTick, ref, type EffectScope } from 'vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { RefusedError, UnreachableError } from '@cadre/web/platform/api';
-import { kept } from '@cadre/web/platform/local-db';
+import { localDb } from '@cadre/web/platform/local-db';
 import { useSavedQuery, type SavedQuery } from './use-saved-query';
 
 let scope: EffectScope;
@@ -13,7 +13,7 @@ const used = (more: Partial<Parameters<typeof useSavedQuery<string>>[0]> = {}): 
 
 beforeEach(async () => {
   setActivePinia(createPinia());
-  await kept.things.clear();
+  await localDb.things.clear();
   scope = effectScope();
   ask = vi.fn(() => Promise.resolve('fresh'));
 });
@@ -27,11 +27,11 @@ describe('an answer saved on this device', () => {
     const query = used();
     await vi.waitFor(() => expect(query.data.value).toBe('fresh'));
     expect(query.offline.value).toBe(false);
-    await vi.waitFor(async () => expect((await kept.things.get('thing:a'))?.value).toBe('fresh'));
+    await vi.waitFor(async () => expect((await localDb.things.get('thing:a'))?.value).toBe('fresh'));
   });
 
   it('without signal is the one saved, and says so, until the server is back', async () => {
-    await kept.things.put({ key: 'thing:a', value: 'saved' });
+    await localDb.things.put({ key: 'thing:a', value: 'saved' });
     ask.mockRejectedValueOnce(new UnreachableError());
     const query = used();
     await vi.waitFor(() => expect(query.data.value).toBe('saved'));
@@ -41,17 +41,17 @@ describe('an answer saved on this device', () => {
   });
 
   it('that helps nobody without signal is not saved, nor read', async () => {
-    await kept.things.put({ key: 'thing:a', value: 'saved' });
+    await localDb.things.put({ key: 'thing:a', value: 'saved' });
     ask.mockRejectedValueOnce(new UnreachableError());
     const query = used({ save: false });
     await vi.waitFor(() => expect(query.offline.value).toBe(true));
     expect(query.data.value).toBeUndefined();
     await query.refetch();
-    expect((await kept.things.get('thing:a'))?.value).toBe('saved');
+    expect((await localDb.things.get('thing:a'))?.value).toBe('saved');
   });
 
   it('a refusal leaves what was saved; anything else is reported, not swallowed', async () => {
-    await kept.things.put({ key: 'thing:a', value: 'saved' });
+    await localDb.things.put({ key: 'thing:a', value: 'saved' });
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
     ask.mockRejectedValueOnce(

@@ -1,7 +1,7 @@
 import { useQuery } from '@pinia/colada';
 import { ref, watch, type Ref } from 'vue';
 import { RefusedError, UnreachableError } from '@cadre/web/platform/api';
-import { keepThing, keptThing } from '@cadre/web/platform/local-db';
+import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 
 export interface SavedQuery<T> {
   /** What the server said last, or without signal what was saved on this device; undefined until either is there. */
@@ -36,12 +36,12 @@ export function useSavedQuery<T>(input: {
         const fresh = await input.ask();
         offline.value = false;
         // Nothing on the screen waits for the disk.
-        if (input.save ?? true) keepThing(name, fresh).catch((failed: unknown) => reportError(failed));
+        if (input.save ?? true) saveValue(name, fresh).catch((failed: unknown) => reportError(failed));
         return fresh;
       } catch (thrown) {
         if (!(thrown instanceof UnreachableError) && !(thrown instanceof RefusedError)) throw thrown;
         offline.value = true;
-        return (input.save ?? true) ? ((await keptThing<T>(name)) ?? undefined) : undefined;
+        return (input.save ?? true) ? ((await savedValue<T>(name)) ?? undefined) : undefined;
       }
     },
   });

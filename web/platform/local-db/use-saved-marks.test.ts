@@ -4,25 +4,25 @@ import { effectScope, type EffectScope } from 'vue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import { marksFor } from '@cadre/test-world/builders';
-import { kept } from './local-db';
+import { localDb } from './local-db';
 import { storageTrouble } from './storage';
-import { useKeptMarks, type KeptMarks } from './use-kept-marks';
+import { useSavedMarks, type SavedMarks } from './use-saved-marks';
 
 const given = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'somebody', 1);
 const keep = (checkId: string, from: number, to: number): Promise<unknown> =>
-  kept.marks.bulkPut(
+  localDb.marks.bulkPut(
     given.slice(from, to).map((mark) => ({ id: `${checkId} ${mark.id}`, checkId, mark, sent: 0 })),
   );
-beforeEach(() => kept.marks.clear());
+beforeEach(() => localDb.marks.clear());
 afterEach(() => {
   vi.restoreAllMocks();
   vi.unstubAllGlobals();
 });
 
 describe('the marks of many checks', () => {
-  const begun = (): { marks: KeptMarks; scope: EffectScope } => {
+  const begun = (): { marks: SavedMarks; scope: EffectScope } => {
     const scope = effectScope();
-    return { marks: scope.run(useKeptMarks) as KeptMarks, scope };
+    return { marks: scope.run(useSavedMarks) as SavedMarks, scope };
   };
 
   it('are there when each has been read', async () => {
@@ -59,7 +59,7 @@ describe('the marks of many checks', () => {
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
     const toArray = (): Promise<never> => Promise.reject(new Dexie.UnknownError('the disk is gone'));
-    vi.spyOn(kept.marks, 'where').mockReturnValue({ equals: () => ({ toArray }) } as never);
+    vi.spyOn(localDb.marks, 'where').mockReturnValue({ equals: () => ({ toArray }) } as never);
     const { marks, scope } = begun();
     await expect(marks.follow(['one'])).rejects.toThrow('the disk is gone');
     expect(marks.byCheck.has('one')).toBe(false);

@@ -1,17 +1,17 @@
 import { onScopeDispose, shallowReactive } from 'vue';
-import { kept, type KeptMark } from './local-db';
-import { followKept, storageFailed } from './storage';
+import { localDb, type SavedMark } from './local-db';
+import { followSaved, storageFailed } from './storage';
 
-export interface KeptMarks {
+export interface SavedMarks {
   /** The marks of each check that is followed, once they have been read. */
-  readonly byCheck: ReadonlyMap<string, readonly KeptMark[]>;
+  readonly byCheck: ReadonlyMap<string, readonly SavedMark[]>;
   /** Follows these checks and no others from now on; done when each of them has been read, an error when one cannot be. */
   follow(checkIds: readonly string[]): Promise<void>;
 }
 
 /** Follows the marks kept of many checks, each on its own: a mark on one bike of a line must not have those of all the others read again. */
-export function useKeptMarks(): KeptMarks {
-  const byCheck = shallowReactive(new Map<string, readonly KeptMark[]>());
+export function useSavedMarks(): SavedMarks {
+  const byCheck = shallowReactive(new Map<string, readonly SavedMark[]>());
   const followed = new Map<string, { readonly read: Promise<void>; end(): void }>();
 
   function begin(checkId: string): { readonly read: Promise<void>; end(): void } {
@@ -21,8 +21,8 @@ export function useKeptMarks(): KeptMarks {
       told = done;
       failed = fail;
     });
-    const subscription = followKept(
-      () => kept.marks.where('checkId').equals(checkId).toArray(),
+    const subscription = followSaved(
+      () => localDb.marks.where('checkId').equals(checkId).toArray(),
       (marks) => {
         byCheck.set(checkId, marks);
         told();
