@@ -235,7 +235,7 @@ describe('a policy', () => {
       await browser.press(Key.ARROW_RIGHT);
       return false;
     }, 'no station asks for the levers');
-    await browser.textIs('[data-question="levers-on-bar@only"] [data-house-way]', /just firm enough/);
+    await browser.textIs('[data-question="levers-on-bar@only"] [data-policy-practices]', /just firm enough/);
     await browser.signIn('lead', SECRET, '/routes');
   });
 

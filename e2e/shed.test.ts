@@ -75,7 +75,7 @@ describe('at the bench', () => {
     await browser.click('[data-bench-bike] [data-torque]');
     await browser.textIs('[data-joint=stem-faceplate] [data-target]', '5 N m');
     await browser.signIn('lead', SECRET, '/policy');
-    await browser.click('[data-house-torque] button');
+    await browser.click('[data-policy-torque] button');
     await browser.type('[data-torque-most=bar-clamp] input', '300');
     await browser.textIs('[data-torque-most=bar-clamp]', 'A number from 0.5 to 80 N m');
     await browser.type('[data-torque-most=bar-clamp] input', '4,2');

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { Wrench } from '@lucide/vue';
 import { positionsAsked, type Checkpoint } from '@cadre/core/catalogue';
 import { CautionLine } from '@cadre/web/ui';
-import HouseWay from './HouseWay.vue';
+import PolicyPractices from './PolicyPractices.vue';
 import LookDrawing from './LookDrawing.vue';
 import { ruleWords } from './rule-words';
 import { BY_WORDS, minutesWords, STANCE_WORDS } from './checklist-wording';
@@ -60,7 +60,7 @@ const tone = (floor: string): string =>
             ><span class="sr-only">Tools: </span>{{ checkpoint.tools.join(', ') }}</span
           >
         </p>
-        <HouseWay v-if="checkpoint.practices?.length" :questions="checkpoint.practices" />
+        <PolicyPractices v-if="checkpoint.practices?.length" :questions="checkpoint.practices" />
       </div>
       <LookDrawing v-if="checkpoint.drawing" :name="checkpoint.drawing" class="self-start max-md:max-w-80" />
     </div>

@@ -5,6 +5,6 @@ export { default as CatalogueNav } from './CatalogueNav.vue';
 export { MARKING_WORDS, ROUTE_REASONS, ROUTE_WORDS } from './checklist-wording';
 export { keyFrom } from './use-checklist-draft';
 export { useCatalogue } from './use-catalogue';
-export const HouseWay = defineAsyncComponent(() => import('./HouseWay.vue'));
+export const PolicyPractices = defineAsyncComponent(() => import('./PolicyPractices.vue'));
 export const LookDrawing = defineAsyncComponent(() => import('./LookDrawing.vue'));
 export const StartChecklist = defineAsyncComponent(() => import('./StartChecklist.vue'));

@@ -3,7 +3,7 @@ import { computed, inject } from 'vue';
 import { routeLocationKey } from 'vue-router';
 import type { Question } from '@cadre/core/catalogue';
 import { isMeasure, MEASURES } from '@cadre/core/measures';
-import { HouseWay, LookDrawing } from '@cadre/web/catalogue';
+import { PolicyPractices, LookDrawing } from '@cadre/web/catalogue';
 import { ActButton } from '@cadre/web/ui';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
@@ -49,7 +49,10 @@ const limit = computed(() => {
         class="!px-0"
         >The figures of this bike’s joints</ActButton
       >
-      <HouseWay v-if="question.checkpoint.practices?.length" :questions="question.checkpoint.practices" />
+      <PolicyPractices
+        v-if="question.checkpoint.practices?.length"
+        :questions="question.checkpoint.practices"
+      />
     </div>
     <LookDrawing
       v-if="question.checkpoint.drawing"

@@ -5,7 +5,7 @@ import { CatalogueNav } from '@cadre/web/catalogue';
 import { LimitChoices } from '@cadre/web/measures';
 import { MoneyChoice } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
-import { HouseTorque } from '@cadre/web/torque';
+import { PolicyTorque } from '@cadre/web/torque';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import MarksAndWeights from './MarksAndWeights.vue';
 import { POLICY_FORM } from './policy-key';
@@ -50,7 +50,7 @@ onMounted(() => refusal.run(form.begin));
               @wrong="(keys) => (wrong.limits = keys.length > 0)"
             />
           </div>
-          <HouseTorque
+          <PolicyTorque
             :model-value="choices.torqueMost"
             @update:model-value="(torqueMost) => form.set({ torqueMost: { ...torqueMost } })"
             @wrong="(joints) => (wrong.torque = joints.length > 0)"

@@ -38,8 +38,8 @@ export type ToolResult =
   | { readonly state: 'wrong'; readonly fields: Readonly<Record<string, string>> }
   | { readonly state: 'answer'; readonly answer: ToolAnswer };
 
-/** This house's limits: tools judge as checks do. */
-export interface House {
+/** This policy's limits: tools judge as checks do. */
+export interface ToolPolicy {
   readonly limits: LimitChoices;
   readonly chain: ChainPreset;
 }
@@ -61,7 +61,7 @@ export interface Tool {
     readonly measure: Measure;
     readonly typed: (value: (key: string) => string) => string;
   };
-  readonly work: (given: Given, house: House) => ToolResult;
+  readonly work: (given: Given, policy: ToolPolicy) => ToolResult;
 }
 
 /** What was typed, read: a number that is none says so under its field. */
@@ -142,7 +142,7 @@ export function isFilled(tool: Pick<Tool, 'fields'>, text: (key: string) => stri
 }
 
 /** What a tool says of what is typed: it waits, names the fields that are none, or answers. */
-export function answerOf(tool: Tool, text: (key: string) => string, house: House): ToolResult {
+export function answerOf(tool: Tool, text: (key: string) => string, policy: ToolPolicy): ToolResult {
   if (!isFilled(tool, text)) return { state: 'waiting' };
   const none = tool.fields.filter(
     (field) =>
@@ -150,7 +150,7 @@ export function answerOf(tool: Tool, text: (key: string) => string, house: House
   );
   if (none.length > 0)
     return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, 'A number.'])) };
-  return tool.work(givenOf(text), house);
+  return tool.work(givenOf(text), policy);
 }
 
 export const rounded = (value: number, digits = 2): string =>

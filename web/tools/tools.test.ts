@@ -5,15 +5,15 @@ import { readReading } from '@cadre/core/measures';
 import { TOOL_GROUPS, toolOf } from './all-tools';
 import { answerOf, type Tool, type ToolResult } from './tool';
 
-const HOUSE = { limits: {}, chain: DEFAULT_POLICY.practices.chainLimit };
+const POLICY = { limits: {}, chain: DEFAULT_POLICY.practices.chainLimit };
 const tools = TOOL_GROUPS.flatMap((group) => group.tools);
 function textOf(tool: Tool, typed: Readonly<Record<string, string>>): (key: string) => string {
   return (key) => typed[key] ?? tool.fields.find((field) => field.key === key)?.start ?? '';
 }
-function used(key: string, typed: Readonly<Record<string, string>>, house = HOUSE): ToolResult {
+function used(key: string, typed: Readonly<Record<string, string>>, policy = POLICY): ToolResult {
   const tool = toolOf(key);
   if (!tool) throw new Error(`no tool ${key}`);
-  return answerOf(tool, textOf(tool, typed), house);
+  return answerOf(tool, textOf(tool, typed), policy);
 }
 
 describe('the tools', () => {
@@ -125,7 +125,7 @@ describe('the tools', () => {
     const pads = used(
       'pads',
       { thickness: '2', method: 'compound' },
-      { ...HOUSE, limits: { padFault: 2, padRenew: 3 } },
+      { ...POLICY, limits: { padFault: 2, padRenew: 3 } },
     );
     expect(pads.state === 'answer' && pads.answer.says).toContain('set by your policy');
   });

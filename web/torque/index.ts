@@ -1,3 +1,3 @@
 export { torqueViews } from './views';
-export { default as HouseTorque } from './HouseTorque.vue';
+export { default as PolicyTorque } from './PolicyTorque.vue';
 export { useTorqueRows } from './use-torque-card';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEFAULT_POLICY, type Practices } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type FitList, type Joint } from '@cadre/core/fleet';
 import { torqueCard } from '@cadre/core/torque';
-import HouseTorque from './HouseTorque.vue';
+import PolicyTorque from './PolicyTorque.vue';
 import TorqueJoint from './TorqueJoint.vue';
 
 function joint(
@@ -93,17 +93,17 @@ describe('a joint on the torque card', () => {
 
 describe('the most of this house', () => {
   it('takes a figure in range, names what is not, and forgets what is emptied', async () => {
-    const house = mount(HouseTorque, { props: { modelValue: { pedal: 30 } } });
-    await house.get('button').trigger('click');
-    const field = (name: Joint) => house.get(`[data-torque-most=${name}] input`);
-    expect(house.text()).toContain('1 of 14 set');
+    const form = mount(PolicyTorque, { props: { modelValue: { pedal: 30 } } });
+    await form.get('button').trigger('click');
+    const field = (name: Joint) => form.get(`[data-torque-most=${name}] input`);
+    expect(form.text()).toContain('1 of 14 set');
     await field('lever-clamp').setValue('3,5 N m');
-    expect(house.emitted('update:modelValue')?.at(-1)).toEqual([{ pedal: 30, 'lever-clamp': 3.5 }]);
+    expect(form.emitted('update:modelValue')?.at(-1)).toEqual([{ pedal: 30, 'lever-clamp': 3.5 }]);
     await field('lever-clamp').setValue('200');
-    expect(house.text()).toContain('A number from 0.5 to 80 N m');
-    expect(house.emitted('wrong')?.at(-1)).toEqual([['lever-clamp']]);
-    expect(house.emitted('update:modelValue')).toHaveLength(1);
+    expect(form.text()).toContain('A number from 0.5 to 80 N m');
+    expect(form.emitted('wrong')?.at(-1)).toEqual([['lever-clamp']]);
+    expect(form.emitted('update:modelValue')).toHaveLength(1);
     await field('pedal').setValue('');
-    expect(house.emitted('update:modelValue')?.at(-1)).toEqual([{ 'lever-clamp': 3.5 }]);
+    expect(form.emitted('update:modelValue')?.at(-1)).toEqual([{ 'lever-clamp': 3.5 }]);
   });
 });

@@ -34,15 +34,15 @@ export const pads: Tool = {
   ],
   caution: 'Bare fingers off pads and rotor; a rotor is hot after a ride.',
   reading: { measure: 'disc-pad', typed: (value) => `${value('thickness')} ${value('method')}` },
-  work: (given, house) => {
+  work: (given, policy) => {
     const total = given.text('method') === 'total';
     const marked = { plate: given.maybe('plate'), totalMin: given.maybe('totalMin') };
     const working =
       total && marked.totalMin === undefined
-        ? `total − plate ${rounded(marked.plate ?? house.limits.padPlate ?? 2)} mm = compound`
+        ? `total − plate ${rounded(marked.plate ?? policy.limits.padPlate ?? 2)} mm = compound`
         : 'the thinner of the two decides';
     return tell(
-      discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, house.limits),
+      discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, policy.limits),
       judged('disc-pad', working),
     );
   },
@@ -59,12 +59,12 @@ export const rotor: Tool = {
   ],
   caution: 'Bare fingers off the track.',
   reading: { measure: 'rotor', typed: (value) => value('places') },
-  work: (given, house) =>
+  work: (given, policy) =>
     tell(
       rotorVerdicts(
         given.numbers('places'),
         { min: given.maybe('min'), nominal: given.maybe('nominal') },
-        house.limits,
+        policy.limits,
       ),
       judged(
         'rotor',
@@ -92,13 +92,13 @@ export const track: Tool = {
   ],
   caution: 'A worn rim can burst under braking. In doubt let the air down first.',
   reading: { measure: 'rim-track', typed: (value) => value('hollow') },
-  work: (given, house) => {
+  work: (given, policy) => {
     const mark = given.text('mark');
     return tell(
       rimTrackVerdict(
         given.number('hollow'),
         mark === 'gone' || mark === 'none' ? mark : 'there',
-        house.limits,
+        policy.limits,
       ),
       (verdict) => judged('rim-track', mark === 'gone' ? 'its wear mark is gone' : 'as measured')([verdict]),
     );
@@ -114,10 +114,10 @@ export const lever: Tool = {
     { key: 'travel', label: 'Free travel to the grip', unit: 'mm' },
   ],
   reading: { measure: 'lever-travel', typed: (value) => `${value('bite')}/${value('travel')}` },
-  work: (given, house) => {
+  work: (given, policy) => {
     const share = leverShare(given.number('bite'), given.number('travel'));
     if (!share.ok) return tell(share, () => ({ says: '', working: '' }));
-    return tell(leverVerdict(share.value, false, house.limits), (verdict) =>
+    return tell(leverVerdict(share.value, false, policy.limits), (verdict) =>
       judged(
         'lever-travel',
         `${given.text('bite')} ÷ ${given.text('travel')} = ${percent(share.value, 0)} of its travel`,

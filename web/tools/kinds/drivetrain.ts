@@ -15,7 +15,7 @@ import {
   rounded,
   tell,
   type Given,
-  type House,
+  type ToolPolicy,
   type Tool,
   type ToolAnswer,
   type ToolResult,
@@ -27,14 +27,14 @@ const GEARING = [
   { value: '1', label: 'One sprocket or hub gear' },
 ] as const;
 
-function judgeChain(elongation: number, working: string, given: Given, house: House): ToolResult {
+function judgeChain(elongation: number, working: string, given: Given, policy: ToolPolicy): ToolResult {
   const sprockets = Number(given.text('sprockets'));
   const limits = chainLimits(
     { gears: sprockets === 1 ? 'single-speed' : 'derailleur', sprockets },
-    house.chain,
-    house.limits,
+    policy.chain,
+    policy.limits,
   );
-  return tell(chainVerdict(elongation, limits, house.limits), (verdict) =>
+  return tell(chainVerdict(elongation, limits, policy.limits), (verdict) =>
     judgedAnswer('chain', [verdict], working, [
       ['New chain at', percent(limits.chain.value)],
       ['Sprockets too at', percent(limits.sprockets.value)],
@@ -46,10 +46,10 @@ function byWay(
   answer: Measured<number>,
   working: (value: number) => string,
   given: Given,
-  house: House,
+  policy: ToolPolicy,
 ): ToolResult {
   return answer.ok
-    ? judgeChain(answer.value, working(answer.value), given, house)
+    ? judgeChain(answer.value, working(answer.value), given, policy)
     : tell(answer, () => ({ says: '', working: '' }));
 }
 
@@ -66,13 +66,13 @@ export const chainByLength: Tool = {
     GEARED,
   ],
   reading: { measure: 'chain', typed: (value) => `${value('length')}/${value('links')}` },
-  work: (given, house) =>
+  work: (given, policy) =>
     byWay(
       elongationByLength(given.number('length'), given.number('links')),
       (value) =>
         `(${given.text('length')} − ${given.text('links')} × 25.4) ÷ (${given.text('links')} × 25.4) = ${percent(value, 4)}`,
       given,
-      house,
+      policy,
     ),
 };
 
@@ -82,12 +82,12 @@ export const chainByRuler: Tool = {
   when: 'From pin to pin over twelve inches.',
   fields: [{ key: 'sixteenths', label: 'Past the twelfth inch', unit: '1/16 in', start: '1' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('sixteenths')}/16` },
-  work: (given, house) =>
+  work: (given, policy) =>
     byWay(
       elongationByRuler(given.number('sixteenths')),
       (value) => `${given.text('sixteenths')} ÷ 16 ÷ 12 = ${percent(value, 4)}`,
       given,
-      house,
+      policy,
     ),
 };
 
@@ -98,12 +98,12 @@ export const chainByGauge: Tool = {
   caution: CHAIN_CAUTION,
   fields: [{ key: 'wear', label: 'Drops in at', unit: '%', start: '0.5' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('wear')} %` },
-  work: (given, house) =>
+  work: (given, policy) =>
     byWay(
       elongationByGauge(given.number('wear') / 100),
       (value) => `judged by the lower edge of its band: ${percent(value)}`,
       given,
-      house,
+      policy,
     ),
 };
 
@@ -129,9 +129,9 @@ export const hanger: Tool = {
     },
   ],
   reading: { measure: 'hanger', typed: (value) => value('gaps') },
-  work: (given, house) =>
+  work: (given, policy) =>
     tell(
-      hangerVerdict(given.numbers('gaps'), given.number('sprockets'), house.limits),
+      hangerVerdict(given.numbers('gaps'), given.number('sprockets'), policy.limits),
       simple('hanger', (verdict) => `widest less narrowest gap = ${rounded(verdict.value)} mm`),
     ),
 };
@@ -143,9 +143,9 @@ export const slack: Tool = {
   fields: [{ key: 'slack', label: 'Slack', unit: 'mm' }],
   caution: 'Fingers clear of ring and sprocket while the cranks turn.',
   reading: { measure: 'chain-slack', typed: (value) => value('slack') },
-  work: (given, house) =>
+  work: (given, policy) =>
     tell(
-      slackVerdict(given.number('slack'), house.limits),
+      slackVerdict(given.number('slack'), policy.limits),
       simple('chain-slack', (verdict) => `${rounded(verdict.value)} mm against its window`),
     ),
 };

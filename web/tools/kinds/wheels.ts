@@ -65,7 +65,7 @@ export const tyre: Tool = {
   ],
   caution:
     'A starting point for adults, no verdict. Never over the least of what tyre and rim are marked with.',
-  work: (given, house) => {
+  work: (given, policy) => {
     const width = given.number('width');
     const marked = {
       sidewallMin: kpa(given.maybe('sidewallMin')),
@@ -73,7 +73,7 @@ export const tyre: Tool = {
       rimMax: kpa(given.maybe('rimMax')),
       width,
     };
-    const window = tyreWindow(marked, house.limits);
+    const window = tyreWindow(marked, policy.limits);
     const share = WHEEL_SHARE[given.text('end') === 'front' ? 'front' : 'rear'];
     const surface = SURFACES.find((each) => each === given.text('surface')) ?? 'hard';
     const ride = { surface, wet: given.text('wet') === 'wet', tubeless: given.text('tube') === 'tubeless' };
@@ -104,7 +104,7 @@ export const leakTool: Tool = {
     { key: 'altitude', label: 'Above the sea', unit: 'm', start: '0', spare: true },
   ],
   caution: 'Small pump gauges are not evidence: the same good gauge both times.',
-  work: (given, house) => {
+  work: (given, policy) => {
     const site = sitePressure(given.maybe('altitude') ?? 0);
     if (!site.ok) return tell(site, () => ({ says: '', working: '' }));
     const input = {
@@ -117,7 +117,7 @@ export const leakTool: Tool = {
       warmthBefore: given.maybe('warmthBefore'),
       warmthAfter: given.maybe('warmthAfter'),
     };
-    return tell(leak(input, house.limits), (answer) => ({
+    return tell(leak(input, policy.limits), (answer) => ({
       says:
         answer.outcome === 'too-soon'
           ? answer.because === 'hours'
@@ -170,12 +170,12 @@ export const runOut: Tool = {
   ],
   caution: 'Never a fingertip near the spokes of a turning wheel.',
   reading: { measure: 'run-out', typed: (value) => value('runOut') },
-  work: (given, house) =>
+  work: (given, policy) =>
     tell(
       runOutVerdict(
         given.numbers('runOut'),
         { rimBrake: given.text('brake') === 'rim', fresh: given.text('fresh') === 'fresh' },
-        house.limits,
+        policy.limits,
       ),
       (verdict) =>
         judgedAnswer('run-out', [verdict], 'the greater of the two decides; the rim is read, not the tyre'),
@@ -203,7 +203,7 @@ export const spokes: Tool = {
     measure: 'spokes',
     typed: (value) => `${value('readings')}${value('method') === 'pitch' ? ' Hz' : ''}`,
   },
-  work: (given, house) => {
+  work: (given, policy) => {
     const pitch = given.text('method') === 'pitch';
     return tell(
       spokesVerdicts(
@@ -212,12 +212,12 @@ export const spokes: Tool = {
           method: pitch ? 'pitch' : 'meter',
           floor: given.maybe('floor'),
         },
-        house.limits,
+        policy.limits,
       ),
       (answer) => {
         const off = answer.relative
           .map((value, at) => [at + 1, value] as const)
-          .filter(([, value]) => Math.abs(value - 1) >= (house.limits.spokeOff ?? 0.2) - 1e-9);
+          .filter(([, value]) => Math.abs(value - 1) >= (policy.limits.spokeOff ?? 0.2) - 1e-9);
         const answered = judgedAnswer(
           'spokes',
           answer.verdicts,

@@ -170,13 +170,13 @@ export const sag: Tool = {
   ],
   caution: 'At most a fifth at a step, never past the marked maximum.',
   reading: { measure: 'sag', typed: (value) => `${value('ring')}/${value('travel')}` },
-  work: (given, house) => {
+  work: (given, policy) => {
     const share = sagShare(given.number('ring'), given.number('travel'));
     if (!share.ok) return tell(share, () => ({ says: '', working: '' }));
     const band =
       SAG_BANDS.find((each) => each === given.text('band')) ??
       bandOn({ build: { kind: 'hardtail' } as never, fit: {}, rearSuspension: false });
-    const { least, most } = sagBand(band, house.limits);
+    const { least, most } = sagBand(band, policy.limits);
     const pressure = given.maybe('pressure');
     const max = given.maybe('markedMax');
     const next =
@@ -197,7 +197,7 @@ export const sag: Tool = {
       'full-travel': 'all of it: normal unless it was harsh',
       'as-meant': 'as meant',
     } as const;
-    return tell(sagVerdict(share.value, band, house.limits), (verdict) =>
+    return tell(sagVerdict(share.value, band, policy.limits), (verdict) =>
       judgedAnswer(
         'sag',
         [verdict],
@@ -229,11 +229,11 @@ export const battery: Tool = {
   ],
   caution: 'Swollen, dented, smelling or wet: outdoors, not charged, to a qualified person.',
   reading: { measure: 'battery', typed: (value) => `${value('charge')} %` },
-  work: (given, house) => {
+  work: (given, policy) => {
     const charge = given.maybe('charge');
     const [measured, rated] = [given.maybe('measured'), given.maybe('rated')];
     const health =
-      measured !== undefined && rated !== undefined ? healthVerdict(measured, rated, house.limits) : null;
+      measured !== undefined && rated !== undefined ? healthVerdict(measured, rated, policy.limits) : null;
     if (health && !health.ok) return tell(health, () => ({ says: '', working: '' }));
     const healthWords = health?.ok ? judgedAnswer('battery', [health.value], '').says : '';
     if (charge === undefined)
@@ -247,10 +247,10 @@ export const battery: Tool = {
             },
           }
         : { state: 'waiting' };
-    return tell(chargeVerdict(charge / 100, true, house.limits), (verdict) => ({
+    return tell(chargeVerdict(charge / 100, true, policy.limits), (verdict) => ({
       says: verdict.outcome === 'pass' ? 'Right for the store' : judgedAnswer('battery', [verdict], '').says,
       next: verdict.outcome === 'pass' ? '' : (judgedAnswer('battery', [verdict], '').next ?? ''),
-      working: `stored between ${percent(house.limits.chargeLeast ?? 0.4, 0)} and ${percent(house.limits.chargeMost ?? 0.7, 0)}; again in 30 days`,
+      working: `stored between ${percent(policy.limits.chargeLeast ?? 0.4, 0)} and ${percent(policy.limits.chargeMost ?? 0.7, 0)}; again in 30 days`,
       bad: isBad(verdict),
       ...(healthWords ? { rows: [['Health', healthWords]] as const } : {}),
     }));

@@ -18,7 +18,7 @@ const ways = computed(() => {
 </script>
 
 <template>
-  <ul v-if="ways.length" class="space-y-1" data-house-way>
+  <ul v-if="ways.length" class="space-y-1" data-policy-practices>
     <li v-for="way in ways" :key="way.question" class="leading-snug">
       <span class="font-semibold">Here: {{ way.side?.name.toLowerCase() }}.</span> {{ way.side?.rule }}
     </li>

@@ -31,7 +31,7 @@ function set(joint: Joint, text: string): void {
 </script>
 
 <template>
-  <Disclosure v-slot="{ open }" as="div" class="border-b-2 border-line" data-house-torque>
+  <Disclosure v-slot="{ open }" as="div" class="border-b-2 border-line" data-policy-torque>
     <DisclosureButton class="flex min-h-12 w-full items-center gap-3 py-2 text-left">
       <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
       <span class="sturdy text-lg">Torque, most of this house</span>
