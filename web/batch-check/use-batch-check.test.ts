@@ -88,6 +88,9 @@ beforeEach(async () => {
   await Promise.all([localDb.checks.clear(), localDb.marks.clear(), localDb.things.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
   bikes = ['Q01', 'Q02', 'Q03'].map(bikeOf);
+  signIn();
+});
+function signIn(): void {
   useSession().person = {
     id: author,
     name: 'Ann',
@@ -102,7 +105,7 @@ beforeEach(async () => {
   } as never;
   if (!PRESSURES) throw new Error('no checklist of pressures');
   vi.spyOn(catalogue, 'checklistOf').mockResolvedValue({ hash: 'b'.repeat(64), checklist: PRESSURES });
-});
+}
 afterEach(() => scope.stop());
 
 describe('checklists that cannot be had', () => {
@@ -236,6 +239,27 @@ describe('down the batch', () => {
     expect(await grid.commit()).toBe(false);
     await settled(() => outcomes()[0] === null);
     expect(batch.signable.value).toEqual([]);
+  });
+
+  it('a reading that waits for a word is saved; once it is in a mark, it is saved there alone and comes back from it', async () => {
+    const waiting = async (): Promise<string> => JSON.stringify(await localDb.things.get('readings-taken'));
+    await open();
+    grid.typing.value = '1.2';
+    await grid.commit();
+    await vi.waitFor(async () => expect(await waiting()).toContain('1.2'));
+    grid.typing.value = '2.4';
+    await grid.commit();
+    await settled(() => outcomes()[0] === 'fixed');
+    await vi.waitFor(async () => expect(await waiting()).not.toMatch(/1\.2|2\.4/));
+    scope.stop();
+    setActivePinia(createPinia());
+    signIn();
+    await open();
+    const typed = (): string | undefined => {
+      const [row, column] = [batch.rows.value[0], batch.columns.value[0]];
+      return (row && column && batch.typed(row, column)?.typed) ?? undefined;
+    };
+    await settled(() => typed() === '2.4');
   });
 
   it('a reading waits in this browser until its check is signed', async () => {

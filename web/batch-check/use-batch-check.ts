@@ -29,6 +29,7 @@ import {
   useLiveChecks,
   useOutbox,
   useReadings,
+  type BikeReadings,
   type MarkGiven,
   type NamedChecklist,
 } from '@cadre/web/checks';
@@ -180,24 +181,30 @@ export function useBatchCheck(input: {
     if (!same) columnsBefore = fresh;
     return columnsBefore;
   });
-  const readingKey = (row: BatchBike, question: Pick<Question, 'key'>): string =>
-    `${row.bike.id} ${question.key}`;
-  /** Nobody signs for sound what was measured outside, whoever called it so. */
-  const isGainsaid = (row: BatchBike): boolean =>
-    row.asked.some(
-      (question) =>
-        row.answers.get(question.key)?.outcome === 'pass' &&
-        readings.speaksAgainst(readingKey(row, question)),
-    );
+  const readingsOf = (row: BatchBike): BikeReadings => readings(row.bike.id);
+  const recalled = new WeakSet<BatchBike>();
+  watch(
+    rows,
+    (all) => {
+      for (const row of all) {
+        if (row.state !== 'open' || !row.checklist || recalled.has(row)) continue;
+        recalled.add(row);
+        readingsOf(row).recall(row.bike, row.checklist.checklist, row.asked, row.answers);
+      }
+    },
+    { immediate: true },
+  );
   const signable = computed(() =>
-    rows.value.filter((row) => row.complete && row.state === 'open' && !isGainsaid(row)),
+    rows.value.filter(
+      (row) => row.complete && row.state === 'open' && !readingsOf(row).passedAgainst(row.asked, row.answers),
+    ),
   );
 
   function sweepable(row: BatchBike, column: BatchColumn): readonly Question[] {
     return batchCell(column, row.asked, row.answers).left.filter(
       (question) =>
         (column.kind === 'question' || !catalogue.isGivenSingly(session.person, question)) &&
-        !readings.waits(readingKey(row, question)),
+        !readingsOf(row).waits(question),
     );
   }
 
@@ -234,27 +241,17 @@ export function useBatchCheck(input: {
         continue;
       const known = checkOf(row.bike, row.checklist);
       const check = known?.state === 'open' ? known : await draftFor(row.bike, row.checklist, author);
-      const meant = questions.filter(
-        (question) => given.outcome !== 'pass' || !readings.speaksAgainst(readingKey(row, question)),
-      );
+      const meant = questions.flatMap((question) => {
+        const may = readingsOf(row).markable(question, given);
+        return may ? [{ question, given: { ...may, way: input.way() } }] : [];
+      });
       if (meant.length === 0) continue;
-      const fresh = meant.flatMap((question) =>
-        marksOf(
-          [question],
-          {
-            ...given,
-            way: input.way(),
-            reading: given.reading ?? readings.readingFor({ key: readingKey(row, question) }),
-          },
-          author,
-          at,
-        ),
-      );
+      const fresh = meant.flatMap((each) => marksOf([each.question], each.given, author, at));
       // Shown before it is on the disk: what is kept is followed a moment later, and later still while much is being kept.
       if (!checks.value.some((each) => each.id === check.id)) checks.value = [...checks.value, check];
       showAtOnce(check.id, fresh);
       await saveMarks(check.id, fresh);
-      act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant });
+      act.push({ bikeId: row.bike.id, checkId: check.id, questions: meant.map((each) => each.question) });
     }
     if (act.length > 0 && each.some(({ given }) => given.outcome !== 'withdrawn'))
       acts.value = [...acts.value, act];
@@ -275,8 +272,7 @@ export function useBatchCheck(input: {
     question: Question,
     reading: TypedReading,
   ): { readonly outcome: MarkOutcome | null; readonly saved: Promise<void> } {
-    const key = readingKey(row, question);
-    const given = readings.take({ key, checkpoint: question.checkpoint }, reading, ownMark(row, question));
+    const given = readingsOf(row).take(question, reading, ownMark(row, question));
     if (!given) return { outcome: null, saved: Promise.resolve() };
     return {
       outcome: given.outcome === 'withdrawn' ? null : given.outcome,
@@ -285,7 +281,7 @@ export function useBatchCheck(input: {
   }
 
   function leaveAside(row: BatchBike, question: Question, reason: string): void {
-    readings.leaveAside(readingKey(row, question), reason);
+    readingsOf(row).leaveAside(question, reason);
     const own = ownMark(row, question);
     if (own) void mark(row, [question], { outcome: own.outcome, faults: [...own.faults], note: own.note });
   }
@@ -297,9 +293,10 @@ export function useBatchCheck(input: {
     if (!last || !author) return;
     acts.value = acts.value.slice(0, -1);
     const at = markTime();
-    for (const { checkId, questions } of last) {
+    for (const { bikeId, checkId, questions } of last) {
       const check = await localDb.checks.get(checkId);
       if (check?.state !== 'open') continue;
+      for (const question of questions) readings(bikeId).unmarked(question);
       const fresh = marksOf(questions, { outcome: 'withdrawn', way: input.way() }, author, at);
       showAtOnce(checkId, fresh);
       await saveMarks(checkId, fresh);
@@ -316,7 +313,7 @@ export function useBatchCheck(input: {
       if (!check) continue;
       signedHere.add(check.id);
       await signDraft(check.id, author);
-      readings.done(row.bike.id);
+      readingsOf(row).done();
     }
     acts.value = [];
     void outbox.flush();
@@ -335,14 +332,13 @@ export function useBatchCheck(input: {
     sweepable,
     rowSweepable: (row, column) =>
       sweepable(row, column).filter((question) => !catalogue.isGivenSingly(session.person, question)),
-    typed: (row, column) =>
-      column.kind === 'question' ? readings.typed(`${row.bike.id} ${column.key}`) : null,
+    typed: (row, column) => (column.kind === 'question' ? readingsOf(row).typed(column) : null),
     mark,
     markMany,
-    speaksAgainst: (row, question) => readings.speaksAgainst(readingKey(row, question)),
+    speaksAgainst: (row, question) => readingsOf(row).speaksAgainst(question),
     read,
     leaveAside,
-    asideOf: (row, question) => readings.asideOf(readingKey(row, question)),
+    asideOf: (row, question) => readingsOf(row).asideOf(question),
     undo,
     signAll,
   };

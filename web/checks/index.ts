@@ -14,7 +14,7 @@ export {
 export { useLiveChecks } from './use-live-checks';
 export { useMeasuredOn } from './use-measured-on';
 export { useOutbox } from './use-outbox';
-export { useReadings } from './use-readings';
+export { type BikeReadings, useReadings } from './use-readings';
 export { OUTCOME_WORDS } from './wording';
 export const BikeChecks = defineAsyncComponent(() => import('./BikeChecks.vue'));
 export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));

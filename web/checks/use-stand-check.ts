@@ -9,14 +9,14 @@ import { useSession } from '@cadre/web/people';
 import { useDraft, type Draft } from './use-draft';
 import { useLastLooks } from './use-last-looks';
 import { useLiveChecks } from './use-live-checks';
-import { useReadings, type Readings } from './use-readings';
+import { useReadings, type BikeReadings } from './use-readings';
 import { useStand, type Stand } from './use-stand';
 
 export interface StandCheck {
   readonly bike: ComputedRef<Bike>;
   readonly draft: Draft;
   readonly stand: Stand;
-  readonly readings: Readings;
+  readonly readings: BikeReadings;
   readonly lastLooks: ReturnType<typeof useLastLooks>;
   readonly howShown: Ref<boolean>;
   /** Who signed this check elsewhere meanwhile. */
@@ -45,9 +45,20 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
   const catalogue = useCatalogue();
   const raised = computed(() => new Set(props.bike.facts.findings.map(questionKey)));
   const draft = useDraft(props.checkId, () => raised.value);
-  const readings = useReadings(`${props.bike.id} `);
+  const readings = useReadings()(props.bike.id);
   const isSingle = (question: Question): boolean => catalogue.isGivenSingly(session.person, question);
   const stand = useStand(draft, isSingle, () => session.person?.id ?? null, readings);
+
+  const asked = computed(() => draft.stations.value.flatMap((each) => each.questions));
+  watch(
+    [draft.answers, asked],
+    () => {
+      const check = draft.check.value;
+      if (check?.state === 'open')
+        readings.recall(props.bike, check.checklist, asked.value, draft.answers.value);
+    },
+    { immediate: true },
+  );
 
   const signedElsewhere = ref<string | null>(null);
   const live = useLiveChecks({
@@ -57,7 +68,7 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
     onOver: (savedId, signedBy) => {
       if (savedId !== props.checkId) return;
       signedElsewhere.value = signedBy;
-      readings.done(props.bike.id);
+      readings.done();
     },
   });
   watch(
@@ -77,7 +88,7 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
   }
   /** The lead leaves a verdict aside: what was said of the question stands with it from now on. */
   async function leaveAside(question: Question, reason: string): Promise<void> {
-    readings.leaveAside(question.key, reason);
+    readings.leaveAside(question, reason);
     const own = ownMark(question);
     if (own)
       await stand.mark(question, {
@@ -89,17 +100,13 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
   }
   async function sign(): Promise<void> {
     if (!session.person) return;
-    const passedAgainst = draft.stations.value
-      .flatMap((each) => each.questions)
-      .find(
-        (each) => draft.answers.value.get(each.key)?.outcome === 'pass' && readings.speaksAgainst(each.key),
-      );
+    const passedAgainst = readings.passedAgainst(asked.value, draft.answers.value);
     if (passedAgainst) {
       stand.goToQuestion(passedAgainst);
       return;
     }
     await draft.sign(session.person.id);
-    readings.done(props.bike.id);
+    readings.done();
   }
   return {
     bike: computed(() => props.bike),

@@ -11,6 +11,7 @@ import { markFor } from '@cadre/test-world/builders';
 import { localDb } from '@cadre/web/platform/local-db';
 import { findOrBegin } from './drafts';
 import { useDraft, type Draft } from './use-draft';
+import { useReadings } from './use-readings';
 import { useStand, type Stand } from './use-stand';
 
 const author = newId();
@@ -51,6 +52,7 @@ beforeEach(async () => {
       draft,
       (question) => oneByOne && question.critical,
       () => author,
+      useReadings()(bike.id),
     );
   });
   await settled(() => draft.stations.value.length > 0);

@@ -2,7 +2,7 @@ import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Question, Station, Zone } from '@cadre/core/catalogue';
 import type { MarkGiven } from './drafts';
 import type { Draft } from './use-draft';
-import type { Readings } from './use-readings';
+import type { BikeReadings } from './use-readings';
 
 export interface Stand {
   readonly at: Ref<number>;
@@ -36,11 +36,7 @@ export function useStand(
   draft: Draft,
   singly: (question: Question) => boolean,
   author: () => string | null,
-  readings: Pick<Readings, 'readingFor' | 'waits' | 'speaksAgainst'> = {
-    readingFor: () => undefined,
-    waits: () => false,
-    speaksAgainst: () => false,
-  },
+  readings: Pick<BikeReadings, 'markable' | 'waits' | 'unmarked'>,
 ): Stand {
   const at = ref(0);
   const row = ref(0);
@@ -56,7 +52,7 @@ export function useStand(
   const unmarked = (asked: readonly Question[]): readonly Question[] =>
     asked.filter((each) => !draft.answers.value.has(each.key));
   const left = computed(() => unmarked(station.value?.questions ?? []));
-  const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each.key)));
+  const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() =>
@@ -101,14 +97,8 @@ export function useStand(
   }
   async function mark(question: Question, given: MarkGiven): Promise<void> {
     const who = author();
-    // A reading outside its limits is put right or a fault; nobody calls it sound.
-    if (given.outcome === 'pass' && readings.speaksAgainst(question.key)) return;
-    if (who)
-      await draft.mark(
-        [question],
-        { ...given, reading: given.reading ?? readings.readingFor(question) },
-        who,
-      );
+    const may = readings.markable(question, given);
+    if (who && may) await draft.mark([question], may, who);
   }
   async function pass(question: Question): Promise<void> {
     await mark(question, { outcome: 'pass', way: 'single' });
@@ -126,7 +116,9 @@ export function useStand(
   async function undo(): Promise<void> {
     const who = author();
     const question = who ? await draft.undo(who) : null;
-    if (question) goToQuestion(question);
+    if (!question) return;
+    readings.unmarked(question);
+    goToQuestion(question);
   }
   function goToQuestion(question: Question): void {
     const index = stations.value.findIndex((each) =>

@@ -18,6 +18,7 @@ const fleet = useFleet();
 const catalogue = useCatalogue();
 const router = useRouter();
 const measuredOn = useMeasuredOn();
+const readings = useReadings();
 const open = ref(false);
 const tag = ref('');
 const said = ref('');
@@ -51,7 +52,7 @@ async function take(question: Question): Promise<void> {
     said.value = cellWords(cell, props.typed).said;
     return;
   }
-  useReadings(`${bike.value.id} `).take(question, cell.reading, null);
+  readings(bike.value.id).take(question, cell.reading, null);
   await router.push({
     name: 'stand',
     params: { bikeId: bike.value.id },
