@@ -151,7 +151,7 @@ export async function bikePageBenchmarks(stand: Stand): Promise<readonly Benchma
       [photos, `/bikes/${bikeId}`, '[data-bike-photos] img'],
       [floors, '/no/such/place', 'main h1'],
     ] as const) {
-      const browser = await Browser.open(stand.base);
+      const browser = await Browser.open(stand.base, { worksOffline: true });
       try {
         await browser.size('office');
         await browser.signIn('lead', SECRET, '/icon.svg');

@@ -213,8 +213,8 @@ export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
   const stand = await openStand(server, 'cadre_bench_wall', BIKES);
   const empty = await openStand(server, 'cadre_bench_import', 0);
   const full = await openStand(server, 'cadre_bench_bike', 50);
-  const browser = await Browser.open(stand.base);
-  const other = await Browser.open(empty.base);
+  const browser = await Browser.open(stand.base, { worksOffline: true });
+  const other = await Browser.open(empty.base, { worksOffline: true });
   try {
     for (const each of [browser, other]) await each.size('office');
     return [

@@ -5,9 +5,8 @@ import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 import { sweepAndSign } from './support/stand';
 
-/** As on a slow disk: the page is left before the first opening of what is kept is over. Without the shell, which would have such a page dropped. */
+/** As on a slow disk: the page is left before the first opening of what is kept is over. */
 const HOLDS_WHAT_IS_KEPT = `
-  delete Navigator.prototype.serviceWorker;
   const { open } = IDBFactory.prototype;
   IDBFactory.prototype.open = function (...given) {
     const request = open.apply(this, given);

@@ -9,7 +9,7 @@ const ids: Record<string, string> = {};
 beforeAll(async () => {
   world = await World.open({ web: true, realClock: true });
   for (const tag of ['F1', 'F2', 'F3']) ids[tag] = (await world.bike(tag)).id;
-  browser = await Browser.open(world.base, undefined, cameraFlags(filmOfCode('F2')));
+  browser = await Browser.open(world.base, { flags: cameraFlags(filmOfCode('F2')) });
   await browser.size('phone');
   await browser.signIn('inspector', SECRET);
   await browser.find('[data-tag=F1]');

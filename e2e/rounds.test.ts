@@ -46,7 +46,8 @@ beforeAll(async () => {
   const { socketPath, appPassword } = inject('database');
   server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
   proxy = await Proxy.open(server.port);
-  [stand, line] = await Promise.all([Browser.open(proxy.base), Browser.open(proxy.base)]);
+  const open = (): Promise<Browser> => Browser.open(proxy.base, { worksOffline: true });
+  [stand, line] = await Promise.all([open(), open()]);
   await stand.size('tablet');
   await line.size('office');
   await stand.signIn('inspector', SECRET);

@@ -19,7 +19,7 @@ export async function openBehindProxy(size: Size): Promise<BehindProxy> {
   const { socketPath, appPassword } = inject('database');
   const server = await ServerProcess.start({ socketPath, password: appPassword, name: world.database.name });
   const proxy = await Proxy.open(server.port);
-  const browser = await Browser.open(proxy.base);
+  const browser = await Browser.open(proxy.base, { worksOffline: true });
   await browser.size(size);
   return {
     world,

@@ -63,6 +63,14 @@ const WHERE_TO_CLICK = `
 export const SIZES = { office: [1280, 800], tablet: [834, 1112], phone: [390, 844] } as const;
 export type Size = keyof typeof SIZES;
 
+interface Opening {
+  /** A profile of before; else a fresh one. */
+  readonly profile?: string;
+  readonly flags?: readonly string[];
+  /** Stores the whole program for when there is no network, as a real one does: two hundred files a fresh profile. */
+  readonly worksOffline?: boolean;
+}
+
 /** One browser with a profile of its own, which outlives it: a killed browser is started again over the same. */
 export class Browser {
   private constructor(
@@ -71,11 +79,9 @@ export class Browser {
     readonly profile: string,
   ) {}
 
-  static async open(
-    base: string,
-    profile = mkdtempSync(join(tmpdir(), 'cadre-chromium-')),
-    flags: readonly string[] = [],
-  ): Promise<Browser> {
+  static async open(base: string, given: Opening = {}): Promise<Browser> {
+    const { flags = [], worksOffline = false } = given;
+    const profile = given.profile ?? mkdtempSync(join(tmpdir(), 'cadre-chromium-'));
     const options = new Options();
     options.addArguments(...FLAGS, ...flags, `--user-data-dir=${profile}`);
     options.setChromeBinaryPath('/usr/bin/chromium');
@@ -86,7 +92,9 @@ export class Browser {
       .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
       .build();
     await driver.manage().setTimeouts({ script: 30_000 });
-    return new Browser(driver, base, profile);
+    const browser = new Browser(driver, base, profile);
+    if (!worksOffline) await browser.beforeEachPage('delete Navigator.prototype.serviceWorker;');
+    return browser;
   }
 
   async size(size: Size): Promise<void> {
