@@ -42,7 +42,7 @@ export function benchmarks(): readonly Benchmark[] {
   let sink = 0;
   const marks = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, 'a', 0);
   const asked = questionsOf(RIDE_OUT, asBuilt(USUAL_BUILD.hardtail)).length;
-  // The longest checklist, marked by two people, every fifth look not sound.
+  // The longest checklist, marked by two people, every fifth answer not a pass.
   const season = SHIPPED_CHECKLISTS.find((checklist) => checklist.key === 'season-opening') ?? RIDE_OUT;
   const fitted = asBuilt(USUAL_BUILD['full-suspension']);
   const long = questionsOf(season, fitted);

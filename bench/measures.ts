@@ -6,7 +6,7 @@ import { best, type Benchmark } from './best';
 const VERDICT_OUTCOMES = 1_000_000;
 const FITMENTS = 5_000;
 
-/** Readings of every usual kind, each on a bike it is taken of, from sound to far outside. */
+/** Readings of every usual kind, each on a bike it is taken of, from well inside to far outside. */
 function takenReadings(): { readonly taken: Taken; readonly on: MeasuredOn }[] {
   const on = (fit: MeasuredOn['fit'], end: MeasuredOn['end']): MeasuredOn => ({
     ...{

@@ -129,7 +129,7 @@ describe('a reading at the stand', () => {
     await browser.textIs(`${row(PADS)} [role=alert]`, '0.2 mm would be unusual');
     await measure(PADS, '2.4');
     await browser.textIs(`${row(PADS)} [data-verdict]`, 'Pass: 2.4 mm (limit 1.5 mm');
-    // The number tells nothing of oil: the person still says it is sound.
+    // The number tells nothing of oil: the person still passes it.
     expect(await browser.count(`${row(PADS)}[data-outcome=none]`)).toBe(1);
   });
 

@@ -155,7 +155,7 @@ export class World {
     return this.as('lead').send(addBike, { body: { id: newId(), ...fields } });
   }
 
-  /** A whole ride-out, signed: all sound but for the exceptions. */
+  /** A whole ride-out, signed: all passed but for the exceptions. */
   async check(
     bike: Bike,
     options: {

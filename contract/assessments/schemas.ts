@@ -6,7 +6,7 @@ import * as z from 'zod/mini';
 const minutes = z.int().check(z.gte(0), z.lte(10_000));
 const price = z.object({ findingId: id, parts: money, minutes });
 
-/** A used bike somebody offers: what it would cost to put right, and what was decided. */
+/** A used bike somebody offers: what it would cost to repair, and what was decided. */
 export const assessment = z.object({
   id,
   bikeId: id,

@@ -8,7 +8,7 @@ export const sourced = z.object({ value: z.number(), source: z.enum(LIMIT_SOURCE
 export const verdict = z.object({
   outcome: z.enum([...VERDICT_OUTCOMES, 'unknown']),
   becomes: z.enum(BECOMES),
-  /** Of what is put right on the spot: what it is when it is left as it is, and what to set it to. */
+  /** Of what is fixed on the spot: what it is when it is left as it is, and what to set it to. */
   uncorrected: z.optional(z.enum(['upkeep', 'soon', 'stop'])),
   aim: z.optional(sourced),
   value: z.number(),

@@ -114,14 +114,14 @@ export function readCell(
     : { kind: 'refused', why: 'not-understood' };
 }
 
-/** Whether a reading lies where nobody may call it sound. */
+/** Whether a reading lies where nobody may pass it. */
 export function isAgainst(reading: Pick<TypedReading, 'verdicts'>): boolean {
   return reading.verdicts.some(speaksAgainst);
 }
 
 /**
  * What a reading says by itself of the question it was typed at, given what the person had typed there before. Sound by its limit, where it tells of every fault
- * the checkpoint has: sound, or put right when it was outside a moment ago. Outside, or where no limit is known: nothing, the person says.
+ * the checkpoint has: a pass, or fixed when it was outside a moment ago. Outside, or where no limit is known: nothing, the person says.
  */
 export function outcomeOfReading(
   reading: TypedReading,

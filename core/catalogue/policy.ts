@@ -6,7 +6,7 @@ import { DEFAULT_PRACTICES, type Practices } from './practices';
 import type { Question } from './checklist';
 import { SYSTEM_OF, type Severity, type System, type Zone } from './words';
 
-/** How marks are given: all sound here by station, criticals one by one, all one by one, or as the person's standing says. */
+/** How marks are given: pass all by station, criticals one by one, all one by one, or as the person's standing says. */
 export const MARKING_WAYS = ['by-person', 'by-station', 'criticals-one-by-one', 'all-one-by-one'] as const;
 export type MarkingWay = (typeof MARKING_WAYS)[number];
 

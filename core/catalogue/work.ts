@@ -108,7 +108,7 @@ export function disturbancesOf(checkpoint: Pick<Checkpoint, 'at' | 'disturbedBy'
 
 /**
  * What putting a fault right disturbs at the least: what was said of it in the catalogue when it was found, else the usual work of its zone. Work that
- * names no end is done at the fault's. Empty where a fault can be put right with nothing loosened.
+ * names no end is done at the fault's. Empty where a fault can be repaired with nothing loosened.
  */
 export function leastWork(found: {
   readonly zone: Zone;

@@ -51,7 +51,7 @@ export interface Mark {
   readonly outcome: MarkOutcome;
   readonly way: MarkWay;
   readonly faults: readonly MarkedFault[];
-  /** What was done (put right), why (not looked at), or a note. */
+  /** What was done (fixed), why (not looked at), or a note. */
   readonly note: string;
   readonly reading?: Reading | undefined;
   readonly author: string;

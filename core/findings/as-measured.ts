@@ -10,7 +10,7 @@ import {
 } from '@cadre/core/measures';
 import type { MeasuredFault } from './finding';
 
-/** What a verdict weighs once it stands. Of what is put right on the spot the measure says what it is when nobody did. */
+/** What a verdict weighs once it stands. Of what is fixed on the spot the measure says what it is when nobody did. */
 const SEVERITY: Record<Exclude<Verdict['becomes'], 'fixed'>, Severity | null> = {
   nothing: null,
   note: null,
@@ -33,7 +33,7 @@ export interface ReadingSays {
   readonly measured: MeasuredFault;
 }
 
-/** What the reading of one mark says against its question on this bike; nothing when it is sound, or says nothing. */
+/** What the reading of one mark says against its question on this bike; nothing when it passes, or says nothing. */
 export function readingSays(
   question: Pick<Question, 'checkpoint'>,
   mark: Pick<Mark, 'reading'>,
@@ -92,7 +92,7 @@ export interface MeasuredAnswer extends Answer {
 }
 
 /**
- * What stands once readings have their word: a reading past its limit is what its verdict says, whoever called it sound, until it is measured
+ * What stands once readings have their word: a reading past its limit is what its verdict says, whoever passed it, until it is measured
  * again or the lead leaves the verdict aside with a reason. Of what the person chose and what the reading says the worse counts. Source: judging rule 3.
  */
 export function asMeasured(

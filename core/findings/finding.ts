@@ -2,7 +2,7 @@ import type { Position, Rule, Severity, Work, Zone } from '@cadre/core/catalogue
 import type { Place } from '@cadre/core/checks';
 import type { Measure, NextStep, Sourced } from '@cadre/core/measures';
 
-/** open → in work (repair started) → repaired (repair done) → rechecked (sound again) → closed. */
+/** open → in work (repair started) → repaired (repair done) → rechecked (passed again) → closed. */
 export const FINDING_STATES = ['open', 'in-work', 'repaired', 'rechecked', 'closed'] as const;
 export type FindingState = (typeof FINDING_STATES)[number];
 
@@ -57,7 +57,7 @@ export interface FindingWords {
   readonly note: string;
 }
 
-/** The fault of something put right at one place again and again. */
+/** The fault of something fixed on the spot at one place again and again. */
 export const KEEPS_COMING_BACK = 'keeps-coming-back';
 
 /** Whether a soon finding has used up its time or outings. On the limit counts as past it. */

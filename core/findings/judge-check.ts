@@ -29,7 +29,7 @@ export interface JudgeInput {
   readonly answers: ReadonlyMap<string, MeasuredAnswer>;
   /** Findings of this bike that are not closed. */
   readonly open: readonly Finding[];
-  /** How often each question was put right in the policy's span before this check, by question key. */
+  /** How often each question was fixed on the spot in the policy's span before this check, by question key. */
   readonly fixedBefore: ReadonlyMap<string, number>;
   readonly policy: PolicyVersion;
   readonly signedAt: number;

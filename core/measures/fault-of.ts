@@ -49,7 +49,7 @@ export function faultOf(
   return FAULTS[measure]?.[verdict.next]?.find((key) => faults.some((fault) => fault.key === key)) ?? null;
 }
 
-/** Whether a sound reading says all there is to say of a checkpoint: it can tell of every one of its usual faults. */
+/** Whether a reading that passes says all there is to say of a checkpoint: it can tell of every one of its usual faults. */
 export function settles(measure: Measure, faults: readonly { readonly key: string }[]): boolean {
   const told = faultsTold(measure);
   return faults.every((fault) => told.has(fault.key));

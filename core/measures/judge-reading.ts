@@ -307,7 +307,7 @@ export function judgeReading(taken: Taken, on: MeasuredOn): Measured<readonly Ve
   );
 }
 
-/** Whether a verdict leaves calling it sound to nobody but the lead: it says worse than a note. */
+/** Whether a verdict lets nobody but the lead pass it: it says worse than a note. */
 export function speaksAgainst(verdict: Verdict): boolean {
   return verdict.outcome !== 'pass' && verdict.outcome !== 'unknown';
 }

@@ -15,7 +15,7 @@ export function leverShare(bite: number, travel: number): Measured<number> {
 }
 
 /**
- * What a brake lever's bite point means, after a few strokes, 0 to 1 of its travel. Source: firm about half-way is sound; very
+ * What a brake lever's bite point means, after a few strokes, 0 to 1 of its travel. Source: firm about half-way passes; very
  * near the rest position the pads may drag; past three fifths it is long; past four fifths, or on the grip, it may not stop.
  */
 export function leverVerdict(share: number, touchesGrip: boolean, choices: LimitChoices): Measured<Verdict> {

@@ -11,11 +11,11 @@ import {
 import { limitOf, type LimitKey, type Sourced } from './limits';
 import { sagBand } from './suspension';
 
-/** Where a reading is sound, and the limits beyond: what its scale shows. Null ends are open. */
+/** Where a reading passes, and the limits beyond: what its scale shows. Null ends are open. */
 export interface Scale {
   readonly soundFrom: number | null;
   readonly soundTo: number | null;
-  /** Every limit on it, the nearest to sound first. */
+  /** Every limit on it, the nearest to a pass first. */
   readonly limits: readonly Sourced[];
 }
 

@@ -33,7 +33,7 @@ export interface SpokesAnswer {
 
 /**
  * The tension of one side's spokes against its middle one. By pitch it is (f / f_ref) squared, for spokes of one length and gauge.
- * Within a fifth of the middle is sound; under half is slack (soon); none is a stop. By meter, a side whose middle is at or under the
+ * Within a fifth of the middle passes; under half is slack (soon); none is a stop. By meter, a side whose middle is at or under the
  * wheel's marked least is slack all round, however even: a stop.
  */
 export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measured<SpokesAnswer> {

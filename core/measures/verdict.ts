@@ -4,7 +4,7 @@ import type { Sourced } from './limits';
 export const VERDICT_OUTCOMES = ['pass', 'watch', 'renew', 'fail'] as const;
 export type VerdictOutcome = (typeof VERDICT_OUTCOMES)[number];
 
-/** What a verdict becomes when the person accepts it, lightest first. `fixed` is set right on the spot, then sound. */
+/** What a verdict becomes when the person accepts it, lightest first. `fixed` is corrected on the spot, then passes. */
 export const BECOMES = ['nothing', 'note', 'watch', 'upkeep', 'fixed', 'soon', 'stop'] as const;
 export type Becomes = (typeof BECOMES)[number];
 
@@ -55,13 +55,13 @@ export interface Verdict {
   /** `unknown`: no limit is known that could say. */
   readonly outcome: VerdictOutcome | 'unknown';
   readonly becomes: Becomes;
-  /** Only of what is put right on the spot: what it is when it is left as it was found. */
+  /** Only of what is fixed on the spot: what it is when it is left as it was found. */
   readonly uncorrected?: 'upkeep' | 'soon' | 'stop' | undefined;
   /** What to set it to, where the program has a figure. */
   readonly aim?: Sourced | undefined;
   /** The reading, or what was made of it, in the measure's unit. */
   readonly value: number;
-  /** The limit that decided, or the nearest one when sound; null where none is known. */
+  /** The limit that decided, or the nearest one when it passes; null where none is known. */
   readonly limit: Sourced | null;
   readonly next: NextStep;
 }

@@ -30,7 +30,7 @@ export function needingSecondPerson(
 }
 
 /**
- * What a signed recheck does to the findings the repair worked on: sound again is rechecked when a
+ * What a signed recheck does to the findings the repair worked on: passed again is rechecked when a
  * release must follow, closed when none is needed. What failed again is told by `judgeCheck`.
  */
 export function judgeRecheck(input: RecheckInput): Result<readonly Finding[]> {

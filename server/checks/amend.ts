@@ -21,7 +21,7 @@ const DAY_MS = 86_400_000;
 
 /**
  * What amending a signed check says: the correction is opened, marked and signed in one act. Faults it names become findings;
- * nothing it calls sound closes one, and a check that was incomplete stays so: only looking again or a release ends a hold.
+ * nothing it passes closes one, and a check that was incomplete stays so: only looking again or a release ends a hold.
  */
 export async function amendmentOf(
   tx: EntityManager,

@@ -25,7 +25,7 @@ import type { CheckEvents } from './events';
 
 const DAY_MS = 86_400_000;
 
-/** How often each question of this bike was put right in signed checks of the policy's span. */
+/** How often each question of this bike was fixed on the spot in signed checks of the policy's span. */
 export async function putRightBefore(
   tx: EntityManager,
   bikeId: string,
@@ -146,7 +146,7 @@ interface RecheckContext {
   readonly signedAt: number;
 }
 
-/** What the repair worked on and this recheck found sound. What failed again is already among the changes. */
+/** What the repair worked on and this recheck passed. What failed again is already among the changes. */
 async function recheckedFindings(
   tx: EntityManager,
   repairId: string,

@@ -23,7 +23,7 @@ function reading(measure: Measure, typed: string, more: Partial<Reading> = {}): 
   if (read.state !== 'read') throw new Error(typed);
   return { reading: { ...read.taken, typed, unit: 'mm', ...more } };
 }
-/** Signs the season's checklist, all sound but for what was read at one look. */
+/** Signs the season's checklist, all passed but for what was read at one look. */
 async function measuredAt(
   of: Bike,
   checkpoint: string,

@@ -199,7 +199,7 @@ export class Checks {
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
         const author = await authorOf(tx, actor, body.author, check.repairId ? 'recheck' : 'sign');
-        // What a recheck finds sound may close a finding: a trainee marks it, somebody experienced signs it.
+        // What a recheck passes may close a finding: a trainee marks it, somebody experienced signs it.
         if (check.repairId && author.trainee)
           throw new RefusedError('act.not-allowed', { act: 'recheck', trainee: true });
         const kept = new Set(

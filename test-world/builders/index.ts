@@ -45,7 +45,7 @@ export function fieldsOf(bike: Bike): BikeFields & { readonly id: string } {
   };
 }
 
-/** One mark; sound unless said otherwise. */
+/** One mark; a pass unless said otherwise. */
 export function markFor(
   question: Pick<Question, 'checkpoint' | 'position'>,
   author: string,
@@ -73,7 +73,7 @@ export interface Exception {
   readonly more: Partial<NewMark>;
 }
 
-/** All that a checklist asks of a build, marked sound a second apart, but for the exceptions. */
+/** All that a checklist asks of a build, passed a second apart, but for the exceptions. */
 export function marksFor(
   checklist: ChecklistVersion,
   build: Build,

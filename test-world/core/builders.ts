@@ -64,7 +64,7 @@ export interface Said {
   readonly note?: string;
 }
 
-/** A hardtail's ride-out with everything sound but what is said of some questions; null leaves one out. */
+/** A hardtail's ride-out with everything passed but what is said of some questions; null leaves one out. */
 export function judged(
   said: Readonly<Record<string, Said | null>>,
   more: Partial<Parameters<typeof judgeCheck>[0]> = {},

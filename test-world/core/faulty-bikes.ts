@@ -15,7 +15,7 @@ const WORKS = ['front-brake', 'rear-brake', 'rear-wheel', 'drivetrain', 'cockpit
 
 /**
  * A bad morning: fifty faulty bikes in the order they came in, ten of them with a part that is not on the shelf, so many people repairing, and three groups whose sizes
- * the sound bikes do not reach. The same for the same seed.
+ * the faultless bikes do not reach. The same for the same seed.
  */
 export function faultyMorning(seed: number, hands = 2): Bench {
   const draw = streamOf(seed);

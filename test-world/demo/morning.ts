@@ -1,6 +1,6 @@
 import { faulty, type Exception } from '@cadre/test-world/builders';
 
-/** One check of the demo's past: who, how long ago, and what was not sound. */
+/** One check of the demo's past: who, how long ago, and what did not pass. */
 export interface PastCheck {
   readonly tag: string;
   readonly by: 'pia' | 'tomas' | 'jonah' | 'ines';

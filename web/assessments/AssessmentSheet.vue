@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { provide } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Assessment } from '@cadre/contract/assessments';
 import type { StockItem } from '@cadre/contract/parts';
@@ -10,7 +11,7 @@ import { useMoney } from '@cadre/web/parts';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import AssessmentDecision from './AssessmentDecision.vue';
 import AssessmentSum from './AssessmentSum.vue';
-import { usePricing } from './use-pricing';
+import { PRICING, usePricing } from './use-pricing';
 import type { Assessments } from './use-assessments';
 
 /** One bike on offer: each finding priced, the sum against what is asked and what a fit one is worth, and the decision. */
@@ -26,6 +27,7 @@ const money = useMoney();
 const now = useNow();
 const refusal = useRefusal();
 const pricing = usePricing(props);
+provide(PRICING, pricing);
 const { typed, isSaved, rows, asking, worth, wrong, looked, priced } = pricing;
 const save = (): Promise<boolean> => refusal.run(() => props.assessments.price(props.assessment, priced()));
 async function decide(accept: boolean, reason: string): Promise<void> {
@@ -90,7 +92,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
             :error="worth === null ? 'An amount of money.' : null"
           />
         </div>
-        <AssessmentSum :pricing="pricing" />
+        <AssessmentSum />
         <ul class="divide-y divide-line rounded-md border-2 border-line empty:hidden">
           <li
             v-for="{ finding, parts, minutes } in rows"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { count } from '@cadre/web/platform/time';
 import { useMoney } from '@cadre/web/parts';
-import type { usePricing } from './use-pricing';
+import { PRICING } from './use-pricing';
 
 /** What a used bike comes to: asking price and repairs together, against what it is worth once fit. */
-const props = defineProps<{ pricing: ReturnType<typeof usePricing> }>();
 const money = useMoney();
-const { sum, asking, worth, unpriced, rate, hands } = props.pricing;
+const { sum, asking, worth, unpriced, rate, hands } = useProvided(PRICING);
 </script>
 
 <template>

@@ -1,4 +1,4 @@
-import { computed, reactive, watch } from 'vue';
+import { computed, reactive, watch, type InjectionKey } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Assessment } from '@cadre/contract/assessments';
 import type { StockItem } from '@cadre/contract/parts';
@@ -113,3 +113,5 @@ export function usePricing(props: Priced) {
 
   return { findings, rate, typed, isSaved, rows, unpriced, asking, worth, wrong, sum, looked, hands, priced };
 }
+
+export const PRICING: InjectionKey<ReturnType<typeof usePricing>> = Symbol('the prices of an assessment');

@@ -1,18 +1,19 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed } from 'vue';
 import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
-import type { BatchCheck } from './batch-bike';
-import type { BatchGrid } from './use-batch-grid';
 
 /** The acts of the batch, under the hand: undo, fill down, sign what is complete, and what there is to say about the last entry. */
-const props = defineProps<{ batch: BatchCheck; grid: BatchGrid; wide: boolean }>();
+defineProps<{ wide: boolean }>();
+const { batch, grid } = useProvided(BATCH);
 const emit = defineEmits<{ sign: []; paste: []; suggestion: [] }>();
 const session = useSession();
-const { said, suggestion, fillable, column } = props.grid;
-const { rows, signable, undoable } = props.batch;
+const { said, suggestion, fillable, column } = grid;
+const { rows, signable, undoable } = batch;
 const done = computed(
   () => rows.value.filter((row) => row.state === 'signed' || row.state === 'signing').length,
 );

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { BatchColumn } from '@cadre/core/batch-check';
@@ -8,25 +10,25 @@ import { useSession } from '@cadre/web/people';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './batch-bike';
+import type { BatchBike } from './batch-bike';
 
-/** One bike of the batch under the thumb: sound in one touch, a number where one is measured, or what is wrong. */
+/** One bike of the batch under the thumb: passed in one touch, a number where one is measured, or what is wrong. */
 const props = defineProps<{
   row: BatchBike;
   columns: readonly BatchColumn[];
-  batch: BatchCheck;
   standOf: (row: BatchBike) => object;
 }>();
+const { batch } = useProvided(BATCH);
 const emit = defineEmits<{ pass: []; exception: [] }>();
 const measuredOn = useMeasuredOn();
 const session = useSession();
 const cells = computed(() =>
-  props.columns.map((column) => ({ column, cell: props.batch.cell(props.row, column) })),
+  props.columns.map((column) => ({ column, cell: batch.cell(props.row, column) })),
 );
 const asked = computed(() => cells.value.flatMap(({ cell }) => cell.questions));
 const left = computed(() => cells.value.flatMap(({ cell }) => cell.left));
 const measured = computed(() => asked.value.filter((question) => takesReading(question.checkpoint.measure)));
-const typedOf = (key: string) => props.batch.typed(props.row, { kind: 'question', key } as BatchColumn);
+const typedOf = (key: string) => batch.typed(props.row, { kind: 'question', key } as BatchColumn);
 const over = computed(() => props.row.state === 'signed' || props.row.state === 'signing');
 </script>
 

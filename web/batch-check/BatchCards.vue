@@ -1,39 +1,37 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed } from 'vue';
 import type { Question } from '@cadre/core/catalogue';
 import type { BatchColumn } from '@cadre/core/batch-check';
 import BatchCard from './BatchCard.vue';
 import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './batch-bike';
-import type { BatchGrid } from './use-batch-grid';
+import type { BatchBike } from './batch-bike';
 import { DisclosureBox } from '@cadre/web/ui';
 
 /** The batch by touch: one pass at a time, or all looks of a short one at once, each bike a card. */
-const props = defineProps<{
-  batch: BatchCheck;
-  grid: BatchGrid;
+defineProps<{
   standOf: (row: BatchBike) => object;
   looksOf: (columns: readonly BatchColumn[]) => readonly Question[];
 }>();
-const { columns, rows } = props.batch;
+const { batch, grid } = useProvided(BATCH);
+const { columns, rows } = batch;
 const short = computed(() => columns.value.every((column) => column.kind === 'question'));
 /** A short batch is given whole unless one look of it is chosen. */
-const whole = computed(() => short.value && columns.value.length > 1 && props.grid.wholeRow.value);
+const whole = computed(() => short.value && columns.value.length > 1 && grid.wholeRow.value);
 const shown = computed(() =>
-  whole.value ? columns.value : columns.value.slice(props.grid.columnAt.value, props.grid.columnAt.value + 1),
+  whole.value ? columns.value : columns.value.slice(grid.columnAt.value, grid.columnAt.value + 1),
 );
 const doneOf = (column: BatchColumn): string => {
-  const asked = rows.value
-    .map((row) => props.batch.cell(row, column))
-    .filter((cell) => cell.questions.length > 0);
+  const asked = rows.value.map((row) => batch.cell(row, column)).filter((cell) => cell.questions.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length}/${asked.length}`;
 };
 const chip = (on: boolean): string =>
   `min-h-12 shrink-0 rounded-md border-2 px-3 text-left leading-tight ${on ? 'border-ink bg-ink text-ground' : 'border-line bg-plate'}`;
 async function pass(index: number): Promise<void> {
-  if (whole.value) await props.grid.rowPass(index);
-  else await props.grid.pass({ row: index, column: props.grid.columnAt.value });
+  if (whole.value) await grid.rowPass(index);
+  else await grid.pass({ row: index, column: grid.columnAt.value });
 }
 </script>
 
@@ -84,7 +82,6 @@ async function pass(index: number): Promise<void> {
         :key="row.bike.id"
         :row="row"
         :columns="shown"
-        :batch="batch"
         :stand-of="standOf"
         :data-current-row="index === grid.rowAt.value ? '' : undefined"
         @pass="pass(index)"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, provide, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useEventListener } from '@vueuse/core';
 import type { Bike } from '@cadre/contract/fleet';
@@ -19,6 +19,7 @@ import BatchPaste from './BatchPaste.vue';
 import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
 import type { BatchAddress } from './batch-address';
+import { BATCH } from './batch-key';
 import { BATCH_KEYS } from './batch-keys';
 import { useBatchCheck } from './use-batch-check';
 import type { BatchBike } from './batch-bike';
@@ -38,6 +39,7 @@ const batch = useBatchCheck({
   way: () => props.address.way,
 });
 const grid = useBatchGrid(batch);
+provide(BATCH, { batch, grid });
 const pasting = ref<string | null>(null);
 const { opened } = grid;
 const openedRow = computed(
@@ -182,7 +184,7 @@ useKeys(
       >
     </p>
     <div v-else-if="wide" class="mt-2 flex items-start gap-4">
-      <BatchGrid class="min-w-0 grow" :batch="batch" :grid="grid" :stand-of="standOf" />
+      <BatchGrid class="min-w-0 grow" :stand-of="standOf" />
       <aside
         class="sticky top-[calc(var(--strip)+0.5rem)] max-h-[calc(100dvh-var(--strip)-7rem)] w-[23rem] shrink-0 overflow-y-auto"
         aria-label="The pass"
@@ -192,7 +194,6 @@ useKeys(
           class="rounded-md border-2 border-ink/60 bg-plate"
           :opened="opened"
           :row="openedRow"
-          :batch="batch"
           @choose="(question) => opened && (opened = { ...opened, question })"
           @close="opened = null"
         />
@@ -211,31 +212,17 @@ useKeys(
         </template>
       </aside>
     </div>
-    <BatchCards v-else :batch="batch" :grid="grid" :stand-of="standOf" :looks-of="looksOf">
+    <BatchCards v-else :stand-of="standOf" :looks-of="looksOf">
       <BatchException
         v-if="opened && openedRow"
         class="border-t-2 border-line"
         :opened="opened"
         :row="openedRow"
-        :batch="batch"
         @choose="(question) => opened && (opened = { ...opened, question })"
         @close="opened = null"
       />
     </BatchCards>
-    <BatchBar
-      :batch="batch"
-      :grid="grid"
-      :wide="wide"
-      @sign="batch.signAll()"
-      @paste="pasting = ''"
-      @suggestion="takeSuggestion"
-    />
-    <BatchPaste
-      v-if="pasting !== null"
-      :batch="batch"
-      :grid="grid"
-      :first="pasting"
-      @close="pasting = null"
-    />
+    <BatchBar :wide="wide" @sign="batch.signAll()" @paste="pasting = ''" @suggestion="takeSuggestion" />
+    <BatchPaste v-if="pasting !== null" :first="pasting" @close="pasting = null" />
   </main>
 </template>

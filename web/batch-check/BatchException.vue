@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import type { Question } from '@cadre/core/catalogue';
 import { withPosition } from '@cadre/web/words';
 import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
-import type { BatchCheck, BatchBike } from './batch-bike';
+import type { BatchBike } from './batch-bike';
 import type { Opened } from './use-batch-grid';
 
-/** What is not sound on one bike of the batch: which look, then its usual faults. */
-const props = defineProps<{ opened: Opened; row: BatchBike; batch: BatchCheck }>();
+/** What did not pass on one bike of the batch: which look, then its usual faults. */
+const props = defineProps<{ opened: Opened; row: BatchBike }>();
+const { batch } = useProvided(BATCH);
 const emit = defineEmits<{ choose: [question: Question | null]; close: [] }>();
-const give = (question: Question, given: MarkGiven): void =>
-  void props.batch.mark(props.row, [question], given);
+const give = (question: Question, given: MarkGiven): void => void batch.mark(props.row, [question], given);
 </script>
 
 <template>

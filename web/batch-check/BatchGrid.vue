@@ -1,21 +1,23 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed } from 'vue';
 import type { BatchColumn } from '@cadre/core/batch-check';
 import BatchRow from './BatchRow.vue';
 import { columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './batch-bike';
-import type { BatchGrid } from './use-batch-grid';
+import type { BatchBike } from './batch-bike';
 
 /** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */
-const props = defineProps<{ batch: BatchCheck; grid: BatchGrid; standOf: (row: BatchBike) => object }>();
-const { rowAt, columnAt, typing } = props.grid;
-const columns = props.batch.columns;
+defineProps<{ standOf: (row: BatchBike) => object }>();
+const { batch, grid } = useProvided(BATCH);
+const { rowAt, columnAt, typing } = grid;
+const columns = batch.columns;
 const template = computed(
   () => `minmax(8.5rem, 1.2fr) repeat(${columns.value.length}, minmax(5.25rem, 1fr))`,
 );
 const doneOf = (column: BatchColumn): string => {
-  const asked = props.batch.rows.value
-    .map((row) => props.batch.cell(row, column))
+  const asked = batch.rows.value
+    .map((row) => batch.cell(row, column))
     .filter((cell) => cell.questions.length > 0);
   return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
 };
@@ -58,7 +60,6 @@ const doneOf = (column: BatchColumn): string => {
         :typing="index === rowAt ? typing : null"
         :row="row"
         :columns="columns"
-        :batch="batch"
         :at="index === rowAt ? columnAt : -1"
         :stand-of="standOf"
         :template="template"

@@ -1,21 +1,22 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed, ref } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import type { PasteIssue } from '@cadre/core/batch-check';
 import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
-import type { BatchCheck } from './batch-bike';
-import type { BatchGrid } from './use-batch-grid';
 import { usePaste } from './use-paste';
 
-/** A column from elsewhere: shown bike by bike before any of it is taken; what cannot be stays here to be put right. */
-const props = defineProps<{ batch: BatchCheck; grid: BatchGrid; first: string }>();
+/** A column from elsewhere: shown bike by bike before any of it is taken; what cannot be stays here to be corrected. */
+const props = defineProps<{ first: string }>();
+const { batch, grid } = useProvided(BATCH);
 const emit = defineEmits<{ close: [] }>();
-const paste = usePaste(props.batch, props.grid, props.first);
+const paste = usePaste(batch, grid, props.first);
 const { text, cells, issues, ready } = paste;
-const column = props.grid.column;
-const from = props.grid.row.value?.bike.tag ?? '';
+const column = grid.column;
+const from = grid.row.value?.bike.tag ?? '';
 const told = ref<readonly string[]>([]);
 const busy = ref(false);
 const fit = computed(

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { BATCH } from './batch-key';
 import { computed, nextTick, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import type { BatchColumn } from '@cadre/core/batch-check';
@@ -6,30 +8,28 @@ import { verdictShort } from '@cadre/web/measures';
 import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
-import type { BatchCheck, BatchBike } from './batch-bike';
+import type { BatchBike } from './batch-bike';
 
 /** One bike of the line as a row of the grid; drawn anew only when something of its own changes. */
 const props = defineProps<{
   row: BatchBike;
   columns: readonly BatchColumn[];
-  batch: BatchCheck;
   /** The cursor's column; -1 when it is elsewhere. */ at: number;
   standOf: (row: BatchBike) => object;
   /** The widths all rows share: each lays itself out, so that what is out of sight need not be. */
   template: string;
 }>();
+const { batch } = useProvided(BATCH);
 const typing = defineModel<string | null>('typing', { default: null });
 const emit = defineEmits<{ select: [column: number]; commit: [move: 'down' | 'right'] }>();
 const field = ref<HTMLInputElement[]>([]);
 const cells = computed(() =>
   props.columns.map((column) => {
-    const cell = props.batch.cell(props.row, column);
-    const typed = props.batch.typed(props.row, column);
+    const cell = batch.cell(props.row, column);
+    const typed = batch.typed(props.row, column);
     const reading = cellReading(cell, typed);
     const against =
-      typed && props.batch.speaksAgainst(props.row, { key: column.key })
-        ? verdictShort(typed.verdicts[0])
-        : '';
+      typed && batch.speaksAgainst(props.row, { key: column.key }) ? verdictShort(typed.verdicts[0]) : '';
     return {
       column,
       cell,

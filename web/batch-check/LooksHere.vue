@@ -6,7 +6,7 @@ import { HowToLook } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 
-/** Everything looked at in this pass, on show while it is swept: what sound is, its cautions, how to look. */
+/** Everything looked at in this pass, on show while it is swept: what passes, its cautions, how to look. */
 const props = defineProps<{
   questions: readonly Question[];
   title: string;

@@ -46,7 +46,7 @@ export interface BatchCheck {
       readonly given: Omit<MarkGiven, 'way'>;
     }[],
   ): Promise<void>;
-  /** What was measured lies outside what is marked: it is put right or a fault, not sound. */
+  /** What was measured lies outside what is marked: it is fixed or a fault, never a pass. */
   speaksAgainst(row: BatchBike, question: Pick<Question, 'key'>): boolean;
   /** Takes a reading; answers the outcome it had by itself, if any. */
   read(

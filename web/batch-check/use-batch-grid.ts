@@ -24,7 +24,7 @@ interface Entered extends Words {
 const NOTHING = Promise.resolve();
 const AGAINST = 'What was measured lies past its limit: correct it and measure again, or mark it Fail.';
 
-/** What a row that is not sound is opened on. */
+/** What a row that did not pass is opened on. */
 export interface Opened {
   readonly row: BatchBike;
   readonly questions: readonly Question[];
@@ -59,9 +59,9 @@ export interface BatchGrid {
   readonly wholeRow: Ref<boolean>;
   /** On touch: one look to go down with (its column), or the whole row. */
   showColumn(column: number | null): void;
-  /** What is not sound somewhere in a row. */
+  /** What did not pass somewhere in a row. */
   openRow(at: number): void;
-  /** The whole row sound, where every look of it stands side by side. */
+  /** The whole row passed, where every question of it stands side by side. */
   rowPass(at?: number): Promise<void>;
 }
 

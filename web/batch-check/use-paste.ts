@@ -19,7 +19,7 @@ export interface Paste {
   readonly cells: ComputedRef<readonly PastedCell[]>;
   readonly issues: ComputedRef<readonly PasteIssue[]>;
   readonly ready: ComputedRef<readonly PastedCell[]>;
-  /** Takes what is ready; what is not stays in the text to be put right. Answers what each taken number said. */
+  /** Takes what is ready; what is not stays in the text to be corrected. Answers what each taken number said. */
   take(): Promise<readonly string[]>;
 }
 

@@ -154,7 +154,7 @@ function chosen(names: ReadonlySet<string>): void {
           @change="(part) => Object.assign(fields, part)"
           @model="modelChosen"
         />
-        <BuildFields :form="form" :error-of="errorOf" :own="differs" />
+        <BuildFields :error-of="errorOf" :own="differs" />
         <DisclosureBox
           :open="issues.some((issue) => issue.path.startsWith('fit.'))"
           :title="`What this bike states of its parts${model ? ', over its model' : ''}`"

@@ -9,7 +9,7 @@ import { ruleWords } from './rule-words';
 import { BY_WORDS, minutesWords, STANCE_WORDS } from './checklist-wording';
 import { PHASE_WORDS, POSITION_WORDS, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
 
-/** One checkpoint as a trainee reads it: how to look, what sound looks like, what may be wrong and what then. */
+/** One checkpoint as a trainee reads it: how to look, what a pass looks like, what may be wrong and what then. */
 const props = defineProps<{
   checkpoint: Checkpoint;
   own: boolean;

@@ -17,7 +17,7 @@ import RuleField from './RuleField.vue';
 import { keyFrom } from './use-checklist-draft';
 import { PHASE_WORDS } from '@cadre/web/words';
 
-/** A checkpoint of the program's own, written as the shipped ones are: how to look, what sound is, what may be wrong and what then. */
+/** A checkpoint of the program's own, written as the shipped ones are: how to look, what passes, what may be wrong and what then. */
 const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<string> }>();
 const emit = defineEmits<{ save: [checkpoint: Checkpoint]; away: [] }>();
 

@@ -1,5 +1,6 @@
-import { computed, inject, type ComputedRef, type InjectionKey } from 'vue';
+import { computed, type ComputedRef, type InjectionKey } from 'vue';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
+import { useProvided } from '@cadre/web/platform/provided';
 import type { ChecklistDraft } from './use-checklist-draft';
 
 interface Editing {
@@ -8,12 +9,11 @@ interface Editing {
   readonly said: (path: string) => string | null;
 }
 
-export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol('checklist-draft');
+export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol('a checklist being written');
 
 /** The checklist being written, for what stands inside its form. */
 export function useEditing(): Editing & { readonly checklist: ComputedRef<ChecklistVersion> } {
-  const given = inject(CHECKLIST_DRAFT);
-  if (!given) throw new Error('only where a checklist is written');
+  const given = useProvided(CHECKLIST_DRAFT);
   const checklist = computed(() => {
     const now = given.draft.checklist.value;
     if (!now) throw new Error('no checklist is being written');

@@ -9,7 +9,7 @@ import { ActButton, NoticePlate, TextField } from '@cadre/web/ui';
 import RecordedAnswer from './RecordedAnswer.vue';
 import { useCheckRecord } from './use-check-record';
 
-/** A check as it was signed. What was wrong in it is put right by another one that names it, with the reason. */
+/** A check as it was signed. What was wrong in it is corrected by another one that names it, with the reason. */
 const props = defineProps<{ checkId: string }>();
 const fleet = useFleet();
 const session = useSession();

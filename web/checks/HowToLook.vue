@@ -9,7 +9,7 @@ import { ActButton } from '@cadre/web/ui';
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
 const props = defineProps<{
   question: Question;
-  /** The row above says what sound is already. */ bare?: boolean;
+  /** The row above says what passes already. */ bare?: boolean;
 }>();
 /** At the stand of one bike: where a torque wrench is wanted, its figures are a touch away. */
 const bikeId = inject(routeLocationKey, null)?.params.bikeId;

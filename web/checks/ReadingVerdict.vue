@@ -18,7 +18,7 @@ const props = defineProps<{
 const emit = defineEmits<{ accept: [given: MarkGiven]; aside: [reason: string] }>();
 const verdict = computed(() => verdictWords(props.reading));
 const against = computed(() => isAgainst(props.reading));
-/** What each verdict against it becomes: the usual fault it tells of. What can be put right on the spot is named only by hand. */
+/** What each verdict against it becomes: the usual fault it tells of. What can be fixed on the spot is named only by hand. */
 const proposed = computed(() =>
   props.reading.verdicts.filter(speaksAgainst).flatMap((each) => {
     const key = faultOf(props.reading.measure, each, props.question.checkpoint.faults);

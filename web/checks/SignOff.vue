@@ -9,7 +9,7 @@ import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import { OUTCOME_WORDS } from './wording';
 
-/** Before the name goes under it: what is not sound, what nobody looked at, what signing will do. */
+/** Before the name goes under it: what did not pass, what nobody looked at, what signing will do. */
 const props = defineProps<{
   progress: Progress;
   stations: readonly Station[];

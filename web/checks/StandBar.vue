@@ -1,18 +1,16 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { computed } from 'vue';
-import type { Station } from '@cadre/core/catalogue';
-import type { Progress } from '@cadre/core/checks';
 import { zonesName } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
-import type { Stand } from './use-stand';
+import { STAND_CHECK } from './use-stand-check';
 
-/** The acts of the station, always under the hand: undo, all sound here, what is left, leave it. */
-const props = defineProps<{ stand: Stand; progress: Progress; stations: readonly Station[] }>();
+/** The acts of the station, always under the hand: undo, pass all, what is left, leave it. */
 const emit = defineEmits<{ left: []; leave: [] }>();
-const left = computed(() => props.stand.left.value);
-const sweepable = computed(() => props.stand.sweepable.value);
-const station = computed(() => props.stand.station.value);
-const next = computed(() => props.stations[props.stand.at.value + 1] ?? null);
+const { draft, stand } = useProvided(STAND_CHECK);
+const { progress, stations } = draft;
+const { left, sweepable, station } = stand;
+const next = computed(() => stations.value[stand.at.value + 1] ?? null);
 const words = computed(() => {
   if (left.value.length === 0) return `Next: ${next.value ? zonesName(next.value.zones) : 'sign off'}`;
   if (sweepable.value.length < left.value.length)

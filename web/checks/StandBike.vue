@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS } from '@cadre/web/words';
 import StationSteps from './StationSteps.vue';
-import { useGivenStandCheck } from './use-stand-check';
+import { STAND_CHECK } from './use-stand-check';
 
 /** The bike at the stand, drawn: where one is on the way round it, what is done and what is wrong. */
-const { bike, draft, stand, others } = useGivenStandCheck();
+const { bike, draft, stand, others } = useProvided(STAND_CHECK);
 const { check, stations, answers } = draft;
 </script>
 

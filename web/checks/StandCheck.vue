@@ -112,13 +112,6 @@ useStandKeys(standCheck, over, leave);
       />
       <StandStation v-else-if="station" :station="station" />
     </div>
-    <StandBar
-      v-if="!signing && !over && !signedElsewhere"
-      :stand="stand"
-      :progress="progress"
-      :stations="stations"
-      @left="over = 'left'"
-      @leave="over = 'leave'"
-    />
+    <StandBar v-if="!signing && !over && !signedElsewhere" @left="over = 'left'" @leave="over = 'leave'" />
   </main>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { computed } from 'vue';
 import type { Question } from '@cadre/core/catalogue';
 import { takesReading } from '@cadre/core/measures';
@@ -12,7 +13,7 @@ import ReadingField from './ReadingField.vue';
 import { openFindingWords } from './answer-words';
 import { useMeasuredOn } from './use-measured-on';
 import { useOutbox } from './use-outbox';
-import { useGivenStandCheck } from './use-stand-check';
+import { STAND_CHECK } from './use-stand-check';
 
 /** One question at the stand: what is asked, what was measured, and when it is open, what is wrong with it. */
 const props = defineProps<{ question: Question; index: number }>();
@@ -20,7 +21,7 @@ const fleet = useFleet();
 const session = useSession();
 const outbox = useOutbox();
 const measuredOn = useMeasuredOn();
-const given = useGivenStandCheck();
+const given = useProvided(STAND_CHECK);
 const { bike, draft, stand, readings, lastLooks } = given;
 const { row, open } = stand;
 const answer = computed(() => draft.answers.value.get(props.question.key) ?? null);

@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import type { Station } from '@cadre/core/catalogue';
 import { PHASE_WORDS, zonesName } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import StandRow from './StandRow.vue';
-import { useGivenStandCheck } from './use-stand-check';
+import { STAND_CHECK } from './use-stand-check';
 
 /** One station of the way round: its questions, and how to look at them when asked. */
 defineProps<{ station: Station }>();
-const { stand, howShown } = useGivenStandCheck();
+const { stand, howShown } = useProvided(STAND_CHECK);
 const { cameFrom } = stand;
 </script>
 

@@ -3,7 +3,7 @@ import type { Station } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
 import { PHASE_WORDS, zonesName } from '@cadre/web/words';
 
-/** The walk as a list: where one is, what is left, where something is not sound. */
+/** The walk as a list: where one is, what is left, where something did not pass. */
 const props = defineProps<{
   stations: readonly Station[];
   answers: ReadonlyMap<string, Answer>;

@@ -1,4 +1,4 @@
-import { computed, inject, ref, watch, type ComputedRef, type InjectionKey, type Ref } from 'vue';
+import { computed, ref, watch, type ComputedRef, type InjectionKey, type Ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { questionKey, type Question } from '@cadre/core/catalogue';
 import type { Mark } from '@cadre/core/checks';
@@ -30,13 +30,7 @@ export interface StandCheck {
   sign(): Promise<void>;
 }
 
-export const STAND_CHECK: InjectionKey<StandCheck> = Symbol('stand-check');
-
-export function useGivenStandCheck(): StandCheck {
-  const given = inject(STAND_CHECK);
-  if (!given) throw new Error('only inside a check at the stand');
-  return given;
-}
+export const STAND_CHECK: InjectionKey<StandCheck> = Symbol('the check at the stand');
 
 /** The check in hand at the stand: what is marked here and by others, what is measured, and its signature. */
 export function useStandCheck(props: { readonly bike: Bike; readonly checkId: string }): StandCheck {

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Measure, Scale } from '@cadre/core/measures';
 import { shownValue } from './reading-wording';
 
-/** Readings beside their limits: what is sound as a bar, every limit marked and named, this reading standing on it, the last one behind. */
+/** Readings beside their limits: what passes as a bar, every limit marked and named, this reading standing on it, the last one behind. */
 const props = defineProps<{
   measure: Measure;
   scale: Scale;

@@ -2,15 +2,16 @@
 import { ACCESSORIES } from '@cadre/core/fleet';
 import { SelectField, TextField } from '@cadre/web/ui';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
-import type { BuildForm } from './use-build-form';
+import { useProvided } from '@cadre/web/platform/provided';
+import { BUILD_FORM } from './use-build-form';
 
 /** The fields of a build. `own` marks those in which a bike is built otherwise than its model. */
-const props = defineProps<{
-  form: BuildForm;
+defineProps<{
   errorOf: (path: string) => string | null;
   own?: ReadonlySet<string>;
 }>();
-const { accessories } = props.form;
+const form = useProvided(BUILD_FORM);
+const { accessories } = form;
 </script>
 
 <template>

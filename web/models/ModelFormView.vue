@@ -149,7 +149,7 @@ function chosen(names: ReadonlySet<string>): void {
             :issues="issues"
           />
         </section>
-        <BuildFields :form="form" :error-of="errorOf" />
+        <BuildFields :error-of="errorOf" />
       </fieldset>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-56 rounded-lg border-2 border-line bg-plate p-2">

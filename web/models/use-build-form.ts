@@ -1,4 +1,4 @@
-import { computed, reactive, ref, type ComputedRef, type Ref } from 'vue';
+import { computed, provide, reactive, ref, type InjectionKey, type ComputedRef, type Ref } from 'vue';
 import { build as buildSchema } from '@cadre/contract/fleet/schemas';
 import { USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
 
@@ -13,7 +13,9 @@ export interface BuildForm {
   kindChosen(): void;
 }
 
-/** A build as a form holds it; the figure is drawn from it while it is filled in. */
+export const BUILD_FORM: InjectionKey<BuildForm> = Symbol('the form of a build');
+
+/** A build as a form holds it, provided to its fields; the figure is drawn from it while it is filled in. */
 export function useBuildForm(): BuildForm {
   const fields = reactive<Record<string, string>>({});
   const accessories = ref<Accessory[]>([]);
@@ -41,5 +43,7 @@ export function useBuildForm(): BuildForm {
   function kindChosen(): void {
     take(USUAL_BUILD[fields.kind as BikeKind]);
   }
-  return { fields, accessories, entered, drawn, take, kindChosen };
+  const form = { fields, accessories, entered, drawn, take, kindChosen };
+  provide(BUILD_FORM, form);
+  return form;
 }

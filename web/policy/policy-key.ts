@@ -1,13 +1,13 @@
-import { computed, inject, type ComputedRef, type InjectionKey } from 'vue';
+import { computed, type ComputedRef, type InjectionKey } from 'vue';
 import type { PolicyChoices } from '@cadre/contract/catalogue';
+import { useProvided } from '@cadre/web/platform/provided';
 import type { PolicyForm } from './use-policy-form';
 
-export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol('policy-form');
+export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol('the policy’s form');
 
 /** The policy being changed, for the parts of its form. */
 export function useGivenPolicy(): PolicyForm & { readonly chosen: ComputedRef<PolicyChoices> } {
-  const form = inject(POLICY_FORM);
-  if (!form) throw new Error('only where the policy is shown');
+  const form = useProvided(POLICY_FORM);
   const chosen = computed(() => {
     if (!form.choices.value) throw new Error('the policy is not here yet');
     return form.choices.value;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, provide } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
@@ -9,6 +9,7 @@ import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
 import { canTouch } from '@cadre/core/repairs';
 import { POSITION_WORDS } from '@cadre/web/words';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
+import { FINISH_FORM } from './finish-key';
 import { sameTouch, useFinishForm, type Done } from './finish-form';
 import TorquedJoints from './TorquedJoints.vue';
 import UsedParts from './UsedParts.vue';
@@ -30,6 +31,7 @@ const form = useFinishForm(
   () => props.findings,
   () => props.items,
 );
+provide(FINISH_FORM, form);
 const { done, minutes, minutesWrong } = form;
 const all = TOUCHES.filter((touch) => canTouch(touch, props.bike.build)).flatMap((touch) =>
   positionsOfTouch(touch).map((position): Touched => ({ touch, position })),
@@ -69,7 +71,7 @@ function finish(): void {
       data-done
       @update:model-value="(words) => (done[finding.id] = words)"
     />
-    <UsedParts :form="form" :findings="findings" :error="partsError" />
+    <UsedParts :findings="findings" :error="partsError" />
     <fieldset class="min-w-0">
       <legend class="font-semibold">What it touched</legend>
       <p class="text-[0.95rem] text-soft">All of it is looked at again. Add what you loosened on the way.</p>
@@ -98,7 +100,7 @@ function finish(): void {
         </button>
       </div>
     </fieldset>
-    <TorquedJoints :bike="bike" :form="form" />
+    <TorquedJoints :bike="bike" />
     <CautionLine
       v-if="findings.some((finding) => finding.words.toMechanic)"
       text="A qualified mechanic or the maker decides here. If that is not you: stop, note it as left apart, send it away."

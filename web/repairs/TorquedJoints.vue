@@ -1,17 +1,19 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { FINISH_FORM } from './finish-key';
 import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { readNumber } from '@cadre/core/measures';
 import type { TorqueCardRow } from '@cadre/core/torque';
 import { JOINT_WORDS } from '@cadre/web/words';
 import { useTorqueRows } from '@cadre/web/torque';
-import type { FinishForm } from './finish-form';
 
 /** The joints the work loosens, each with what to set and a field for what it was set to. */
-const props = defineProps<{ bike: Bike; form: FinishForm }>();
+const props = defineProps<{ bike: Bike }>();
+const form = useProvided(FINISH_FORM);
 const rows = useTorqueRows(() => props.bike);
 const shown = computed(() =>
-  props.form.joints.value.flatMap((joint) => {
+  form.joints.value.flatMap((joint) => {
     const row = rows.value.find((each) => each.joint === joint);
     return row ? [row] : [];
   }),
@@ -22,7 +24,7 @@ const most = (row: TorqueCardRow): number | null => {
   return stated.length > 0 ? Math.min(...stated) : null;
 };
 const over = (row: TorqueCardRow): boolean => {
-  const value = readNumber(props.form.torques[row.joint] ?? '');
+  const value = readNumber(form.torques[row.joint] ?? '');
   const ceiling = most(row);
   return value !== null && ceiling !== null && value > ceiling;
 };

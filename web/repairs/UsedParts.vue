@@ -1,29 +1,30 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { FINISH_FORM } from './finish-key';
 import { computed, ref } from 'vue';
 import type { Finding } from '@cadre/core/findings';
 import { PART_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
-import type { FinishForm, UsedRow } from './finish-form';
+import type { UsedRow } from './finish-form';
 
 /** What came off the shelf: one touch for what the finding likely takes, a list for the rest. */
-const props = defineProps<{ form: FinishForm; findings: readonly Finding[]; error: string | null }>();
+defineProps<{ findings: readonly Finding[]; error: string | null }>();
+const form = useProvided(FINISH_FORM);
 const other = ref('');
 const PLACE_WORDS = { only: 'on the bike', front: 'on the bike, front', rear: 'on the bike, rear' } as const;
 const left = (row: UsedRow): number =>
   row.item.onHand -
-  props.form.used.value
-    .filter((each) => each.item.id === row.item.id)
-    .reduce((sum, each) => sum + each.count, 0);
+  form.used.value.filter((each) => each.item.id === row.item.id).reduce((sum, each) => sum + each.count, 0);
 const offered = computed(() =>
-  props.form.suggested.value.filter((item) => !props.form.used.value.some((row) => row.item.id === item.id)),
+  form.suggested.value.filter((item) => !form.used.value.some((row) => row.item.id === item.id)),
 );
 function takeOther(): void {
-  const item = props.form.others.value.find((each) => each.id === other.value);
-  if (item) props.form.take(item);
+  const item = form.others.value.find((each) => each.id === other.value);
+  if (item) form.take(item);
   other.value = '';
 }
 function change(row: UsedRow, by: number): void {
-  if (row.count + by < 1) props.form.drop(row.partId);
+  if (row.count + by < 1) form.drop(row.partId);
   else row.count += by;
 }
 const place = (row: UsedRow): string => row.position ?? 'up';

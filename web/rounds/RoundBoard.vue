@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, provide, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Round } from '@cadre/contract/rounds';
 import { useKeys } from '@cadre/web/platform/keys';
@@ -12,6 +12,7 @@ import RoundCounts from './RoundCounts.vue';
 import RoundHead from './RoundHead.vue';
 import RoundRail from './RoundRail.vue';
 import RoundUndone from './RoundUndone.vue';
+import { ROUND_BOARD } from './round-board-key';
 import { useRoundBoard } from './use-round-board';
 
 /** The board of a round: won or not, what next for me, who is on which bike, what is done and what was found. */
@@ -21,7 +22,8 @@ const session = useSession();
 const picked = usePicked();
 const router = useRouter();
 const board = useRoundBoard(() => props.round);
-const { count: counts, inHand, waiting, done, next } = board;
+provide(ROUND_BOARD, board);
+const { inHand, waiting, done, next } = board;
 const over = ref<'close' | 'change' | null>(null);
 const zone = computed(() => fleet.siteById.get(props.round.siteId)?.timeZone ?? 'UTC');
 const may = computed(() => session.may('mark') && props.round.state === 'open');
@@ -72,7 +74,7 @@ const RAILS = computed(() =>
 <template>
   <main class="mx-auto max-w-[110rem] px-4 pb-28 pt-3 max-sm:px-2" data-round :data-round-state="round.state">
     <RoundHead :round="round" :zone="zone" />
-    <RoundCounts :round="round" :counts="counts" :board="board" :zone="zone" />
+    <RoundCounts :round="round" :zone="zone" />
     <CloseRound
       v-if="over === 'close'"
       class="mt-3"
@@ -83,7 +85,7 @@ const RAILS = computed(() =>
     />
     <RoundForm v-else-if="over === 'change'" class="mt-3" :round="round" @done="over = null" />
     <RoundUndone :round="round" />
-    <RoundRail v-for="rail in RAILS" :key="rail.key" :rail="rail" :board="board" :zone="zone" :may="may" />
+    <RoundRail v-for="rail in RAILS" :key="rail.key" :rail="rail" :zone="zone" :may="may" />
     <RoundBar
       v-if="round.state === 'open' && session.may('sign')"
       v-model:over="over"

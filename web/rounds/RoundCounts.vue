@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { RoundCount } from '@cadre/core/rounds';
+import { useProvided } from '@cadre/web/platform/provided';
 import type { Round } from '@cadre/contract/rounds';
 import RoundProjection from './RoundProjection.vue';
-import type { RoundBoard } from './use-round-board';
+import { ROUND_BOARD } from './round-board-key';
 
 /** How far the round is, and when it is done at this pace. */
-defineProps<{ round: Round; counts: RoundCount; board: RoundBoard; zone: string }>();
+defineProps<{ round: Round; zone: string }>();
+const { count: counts, projection, hands } = useProvided(ROUND_BOARD);
 </script>
 
 <template>
@@ -35,10 +36,10 @@ defineProps<{ round: Round; counts: RoundCount; board: RoundBoard; zone: string 
       </dd>
     </div>
     <RoundProjection
-      v-if="round.state === 'open' && board.projection.value"
-      :projection="board.projection.value"
+      v-if="round.state === 'open' && projection"
+      :projection="projection"
       :deadline="round.deadline"
-      :hands="board.hands.value"
+      :hands="hands"
       :zone="zone"
     />
   </dl>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
+import { ROUND_BOARD } from './round-board-key';
 import RoundTag from './RoundTag.vue';
-import type { BoardRow, RoundBoard } from './use-round-board';
+import type { BoardRow } from './use-round-board';
 
 /** The bikes of a round that are at the same point: in hand, to do, done. */
 defineProps<{
   rail: { key: string; title: string; rows: readonly BoardRow[] };
-  board: RoundBoard;
   zone: string;
   may: boolean;
 }>();
+const { standOf } = useProvided(ROUND_BOARD);
 </script>
 
 <template>
@@ -20,7 +22,7 @@ defineProps<{
     </h2>
     <ul class="mt-2 grid gap-2 max-sm:grid-cols-2" :class="rail.key === 'hand' && 'max-sm:grid-cols-1'">
       <li v-for="row in rail.rows" :key="row.bikeId">
-        <RoundTag :row="row" :to="board.standOf(row)" :time-zone="zone" :may="may" />
+        <RoundTag :row="row" :to="standOf(row)" :time-zone="zone" :may="may" />
       </li>
     </ul>
   </section>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { useFleet } from '@cadre/web/fleet';
-import { useOnWall } from './wall-key';
+import { ON_WALL } from './wall-key';
 
 /** In place of racks: what to wait for, or what to do first. */
 const fleet = useFleet();
-const { wall } = useOnWall();
+const { wall } = useProvided(ON_WALL);
 </script>
 
 <template>

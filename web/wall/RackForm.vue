@@ -1,15 +1,16 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { ArrowDown, ArrowUp, GripVertical, Trash2 } from '@lucide/vue';
 import type { Rack } from '@cadre/contract/fleet';
 import { ActButton, IconButton, TextField, useDragPlace } from '@cadre/web/ui';
 import { useFleet } from '@cadre/web/fleet';
-import { useOnWall } from './wall-key';
+import { ON_WALL } from './wall-key';
 
 /** What can be changed of a rack while racks are arranged: name, hooks, where it stands. */
 const props = defineProps<{ rack: Rack; bikes: number }>();
 const fleet = useFleet();
-const { arrange } = useOnWall();
+const { arrange } = useProvided(ON_WALL);
 const { busy } = arrange.refusal;
 const form = useTemplateRef('form');
 const over = useDragPlace(form, {

@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { clock } from '@cadre/web/platform/time';
 import { NoticePlate } from '@cadre/web/ui';
 import { useFleet } from '@cadre/web/fleet';
-import { useOnWall } from './wall-key';
+import { ON_WALL } from './wall-key';
 import { useWallView } from './use-wall';
 
 /** What has to be known over the racks: no signal, what is being arranged, what was refused. */
 const fleet = useFleet();
 const view = useWallView();
-const { arrange } = useOnWall();
+const { arrange } = useProvided(ON_WALL);
 </script>
 
 <template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { defineAsyncComponent } from 'vue';
 import LineHeading from './LineHeading.vue';
 import type { TagSize } from './tag-size';
 import { useWallView } from './use-wall';
-import { useOnWall } from './wall-key';
+import { ON_WALL } from './wall-key';
 import type { WallLine } from './wall-lines';
 import WallRail from './WallRail.vue';
 import WallSite from './WallSite.vue';
@@ -20,7 +21,7 @@ defineProps<{
 }>();
 defineEmits<{ pick: [id: string, event?: MouseEvent]; hook: [id: string] }>();
 const view = useWallView();
-const { wall, arrange } = useOnWall();
+const { wall, arrange } = useProvided(ON_WALL);
 const hung = ({ rack, bikes, shown }: Extract<WallLine, { kind: 'rack' }>): string =>
   `${bikes} of ${rack.hooks.length} hooks${shown < rack.hooks.length && shown === bikes ? ' shown' : ''}`;
 </script>

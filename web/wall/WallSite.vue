@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useProvided } from '@cadre/web/platform/provided';
 import { defineAsyncComponent } from 'vue';
 import type { Site } from '@cadre/contract/fleet';
 import { useSession } from '@cadre/web/people';
 import SiteHeading from './SiteHeading.vue';
-import { useOnWall } from './wall-key';
+import { ON_WALL } from './wall-key';
 import { useWallView } from './use-wall';
 
 const AddRackForm = defineAsyncComponent(() => import('./AddRackForm.vue'));
@@ -12,7 +13,7 @@ const AddRackForm = defineAsyncComponent(() => import('./AddRackForm.vue'));
 defineProps<{ site: Site; bikes: number; racks: number }>();
 const view = useWallView();
 const session = useSession();
-const { arrange } = useOnWall();
+const { arrange } = useProvided(ON_WALL);
 </script>
 
 <template>

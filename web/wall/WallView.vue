@@ -25,10 +25,10 @@ const view = useWallView();
 const session = useSession();
 const wall = useWall();
 const arrange = useArrange();
-provide(ON_WALL, { wall, arrange });
 const tools = useTemplateRef('tools');
 const rails = useTemplateRef('rails');
 const walking = useWallWalk(rails, wall);
+provide(ON_WALL, { wall, walking, arrange });
 const { inHand, sheet, pick, select, step, onHook, enter } = useWallActs(wall, arrange, walking);
 const { columns, nextDue, show } = walking;
 const { printing, print } = usePrinting();
@@ -92,7 +92,7 @@ useKeys(
       <WallNotes />
       <RoundStrip v-if="fleet.wall && !view.selecting && !view.arranging" />
       <div ref="rails">
-        <WallRacks :walking="walking" :in-hand="inHand?.id ?? null" @pick="pick" @hook="onHook" />
+        <WallRacks :in-hand="inHand?.id ?? null" @pick="pick" @hook="onHook" />
       </div>
       <SiteHeading
         v-if="view.arranging && session.may('edit-program')"

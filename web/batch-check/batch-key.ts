@@ -1,0 +1,7 @@
+import type { InjectionKey } from 'vue';
+import type { BatchCheck } from './batch-bike';
+import type { BatchGrid } from './use-batch-grid';
+
+/** What every part of one batch check works with: its bikes with their marks, and where the cursor stands. */
+export const BATCH: InjectionKey<{ readonly batch: BatchCheck; readonly grid: BatchGrid }> =
+  Symbol('the batch check');

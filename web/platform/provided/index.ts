@@ -1,0 +1,1 @@
+export { useProvided } from './provided';
