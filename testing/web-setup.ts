@@ -11,7 +11,7 @@ beforeEach(() => {
   setServerNow(Date.now());
   setHomeZone(undefined);
 });
-// Nothing localDb, and nobody waiting: an outbox that would send again later would send what the next file keeps.
+// Nothing saved, and nobody waiting: an outbox that would send again later would send what the next file keeps.
 const waiting = new Set<ReturnType<typeof setTimeout>>();
 const begin = globalThis.setTimeout;
 const recorded = ((...given: Parameters<typeof setTimeout>) => {
