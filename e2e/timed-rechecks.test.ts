@@ -1,10 +1,10 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, inject, it, vi } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 import { ServerProcess } from './support/server-process';
 
-const HOUR = 3_600_000;
 let world: World;
 let browser: Browser;
 let isOpen = false;
@@ -31,7 +31,7 @@ afterAll(async () => {
 async function later(hours: number): Promise<string> {
   const { socketPath, appPassword } = inject('database');
   await server?.kill();
-  const clock = new Date(Date.now() + hours * HOUR).toISOString();
+  const clock = new Date(Date.now() + hours * HOUR_MS).toISOString();
   server = await ServerProcess.start(
     { socketPath, password: appPassword, name: world.database.name },
     { CADRE_CLOCK: clock },

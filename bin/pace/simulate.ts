@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@cadre/core/time';
 import { normalsOf, streamOf } from '@cadre/core/draws';
 import { finishOf, projectFinish } from '@cadre/core/rounds';
 
@@ -15,7 +16,6 @@ export interface PaceRow {
 const SHAPES = ['lognormal', 'gamma', 'uniform'] as const;
 const OWN_CHECKS = [3, 6, 12, 30] as const;
 const CHECKLIST_MINUTES = 6;
-const MINUTE_MS = 60_000;
 
 /** Made-up mornings of so many bikes and hands, whose finish was projected from the checks before: how often the interval held it. The same seed tells the same. */
 export function simulatePace(hands: number, left: number, mornings: number, seed: number): PaceRow {

@@ -1,10 +1,9 @@
+import { DAY_MS } from '@cadre/core/time';
 import { isWorse, worstSeverity, type Fault, type PolicyVersion, type Severity } from '@cadre/core/catalogue';
 import type { MarkedFault, Outcome } from '@cadre/core/checks';
 import { accept, refuse, type Result } from '@cadre/core/errors';
 import { mayAct, type Role } from '@cadre/core/people';
 import type { Finding, SoonLimit } from './finding';
-
-const DAY_MS = 86_400_000;
 
 /**
  * The severity of a fault as marked: the greatest of its floor and what the person chose. A watch outcome

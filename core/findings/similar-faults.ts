@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import type { Zone } from '@cadre/core/catalogue';
 import { plain, type FitmentPosition, type PartKind } from '@cadre/core/fleet';
 import type { Finding } from './finding';
@@ -48,7 +49,7 @@ const PARTS_OF: Partial<Record<Zone, readonly PartKind[]>> = {
 };
 
 /** Work longer ago than this says little of a fault found now. */
-export const TELLING_WORK_MS = 45 * 86_400_000;
+export const TELLING_WORK_MS = 45 * DAY_MS;
 
 /** The parts a fault may lie in: of its zone, and of its end where the part has one. */
 function suspects(finding: Pick<Finding, 'zone' | 'position'>, mate: Mate): Mate['parts'] {

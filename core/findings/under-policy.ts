@@ -1,8 +1,7 @@
+import { DAY_MS } from '@cadre/core/time';
 import { isWorse, type PolicyVersion } from '@cadre/core/catalogue';
 import type { Finding } from './finding';
 import { limitFor } from './severity';
-
-const DAY_MS = 86_400_000;
 
 type Weights = Pick<PolicyVersion, 'soonDays' | 'soonOutings' | 'legal'>;
 

@@ -1,22 +1,24 @@
+import { UNITS } from './units';
+
 /** The units the core works in, for what people state of parts. */
 export type Unit = 'mm' | 'kPa' | 'N m' | 'Wh' | 'kg' | 'ml' | 'links' | '%' | 'meter';
 
 /** How many of the core's unit one of each written unit is. */
 const WRITTEN: Record<Unit, Readonly<Record<string, number>>> = {
   mm: { '': 1, mm: 1, cm: 10, in: 25.4, '"': 25.4 },
-  kPa: { '': 1, kpa: 1, bar: 100, psi: 6.894757 },
+  kPa: { '': 1, kpa: 1, bar: 100, psi: UNITS.psi[1] },
   'N m': {
     '': 1,
     nm: 1,
     'n m': 1,
     'n·m': 1,
-    'in lbf': 1 / 8.850746,
-    'in lb': 1 / 8.850746,
-    'ft lbf': 1 / 0.737562,
-    'ft lb': 1 / 0.737562,
+    'in lbf': UNITS['in lbf'][1],
+    'in lb': UNITS['in lbf'][1],
+    'ft lbf': UNITS['ft lbf'][1],
+    'ft lb': UNITS['ft lbf'][1],
   },
   Wh: { '': 1, wh: 1, kwh: 1000 },
-  kg: { '': 1, kg: 1, lb: 0.45359237, lbs: 0.45359237 },
+  kg: { '': 1, kg: 1, lb: UNITS.lb[1], lbs: UNITS.lb[1] },
   ml: { '': 1, ml: 1, oz: 29.5735, l: 1000 },
   links: { '': 1, links: 1, link: 1 },
   '%': { '': 1, '%': 1 },

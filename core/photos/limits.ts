@@ -1,3 +1,5 @@
+import { HOUR_MS } from '@cadre/core/time';
+
 /** What a photo may be, so that a wall of them stays quick and a disk does not fill. */
 export const PHOTO_LIMITS = {
   /** A file chosen on a phone or a desk, bytes: more is no photo of a brake. */
@@ -14,7 +16,7 @@ export const PHOTO_LIMITS = {
   /** So many of one look in one check, and so many shapes on one. */
   perLook: 6,
   /** Photos of one look within this time are one sitting's, where no check says so. */
-  sittingMs: 6 * 3_600_000,
+  sittingMs: 6 * HOUR_MS,
   shapesMost: 12,
 } as const;
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import {
   coveredBy,
   readyTimes,
@@ -17,8 +18,6 @@ import {
   shelfAfter,
   type Picked,
 } from './pick-for-groups';
-
-const DAY = 24 * 60 * 60_000;
 
 /** Jobs of one departure with the same work beside each other; which departure they make does not change, as all of them are done by then. */
 function sameWorkTogether(picked: readonly Picked[]): Picked[] {
@@ -65,7 +64,7 @@ export function benchOrder(bench: Bench): readonly BenchPlace[] {
           because: {
             code: 'lacks-part',
             itemId,
-            until: bench.now + (bench.shelf.get(itemId)?.leadDays ?? 0) * DAY,
+            until: bench.now + (bench.shelf.get(itemId)?.leadDays ?? 0) * DAY_MS,
           },
         };
       const late = short.find(

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@cadre/core/time';
 import { normalsOf, streamOf } from '@cadre/core/draws';
 
 /** What is known of how long a bike takes, and how many are left for how many hands. */
@@ -22,7 +23,6 @@ export interface Projection {
   readonly samples: number;
 }
 
-const MINUTE_MS = 60_000;
 /** What the checklist's minutes are worth against the program's own: as much as so many checks. */
 const PRIOR_CHECKS = 2;
 /** How the minutes differ from bike to bike before anything is known, of their logarithm; and as how many checks that counts. */

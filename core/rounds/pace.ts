@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@cadre/core/time';
 /** A signed check as far as pace goes. */
 export interface TimedCheck {
   readonly by: string;
@@ -5,7 +6,6 @@ export interface TimedCheck {
   readonly signedAt: number;
 }
 
-const MINUTE_MS = 60_000;
 /** A pause this many times as long as the check itself is a pause, not the way to the next bike. */
 const PAUSE_FACTOR = 4;
 const LEAST_PAUSE_MS = 5 * MINUTE_MS;

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -14,15 +15,14 @@ import {
   type Want,
 } from '.';
 
-const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 5, 10, 7);
 const want = (count: number, size = '', kind: Want['kind'] = null): Want => ({ count, size, kind });
 const group = (id: string, from: number, to: number, ...wants: Want[]): Group => ({
   id,
   siteId: 's',
   name: id,
-  outAt: NOW + from * HOUR,
-  backAt: NOW + to * HOUR,
+  outAt: NOW + from * HOUR_MS,
+  backAt: NOW + to * HOUR_MS,
   wants,
 });
 let made = 0;
@@ -122,7 +122,7 @@ describe('how far the bikes go round', () => {
         stock(1, 'M', 'hybrid', { ready: false, readyAt: NOW + at }),
         NOW,
       )[0]?.cleared;
-    expect([ready(HOUR), ready(HOUR + 1)]).toEqual([1, 0]);
+    expect([ready(HOUR_MS), ready(HOUR_MS + 1)]).toEqual([1, 0]);
   });
 
   it('gives a group another bike where that frees one for a later group, though the next one to take it goes as this one is back', () => {

@@ -2,4 +2,4 @@
 export { checkpointsAfter, NOT_BY_CRASH } from './incidents';
 export { PRACTICE_PROSE } from './practices';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './checklists';
-export { printCatalogue, printRules } from './print';
+export { walkChecklists } from './walk';

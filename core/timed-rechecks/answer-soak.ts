@@ -1,8 +1,8 @@
+import { HOUR_MS } from '@cadre/core/time';
 import type { FieldIssue } from '@cadre/core/errors';
 import { leak, type LeakAnswer, type LimitChoices } from '@cadre/core/measures';
 import type { Gauged, TimedRecheck } from './timed-recheck';
 
-const HOUR_MS = 3_600_000;
 /** Too soon: looked at once more after at least so long, hours. */
 const AGAIN_HOURS = 6;
 /** A soak that holds is asked nothing more of before the next ordinary look. */

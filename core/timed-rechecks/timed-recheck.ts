@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import type { LimitSource } from '@cadre/core/measures';
 import type { Position } from '@cadre/core/catalogue';
 
@@ -31,8 +32,6 @@ export interface TimedRecheck {
   /** Where that floor comes from; absent on rechecks from before it was kept: marked. */
   readonly floorSource?: LimitSource | undefined;
 }
-
-const HOUR_MS = 3_600_000;
 
 /**
  * What a kind waits for when nobody says otherwise. Source: a soak tells over a night; a patch dries in five minutes; new joints

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -10,7 +11,6 @@ import {
   type TimedRecheck,
 } from '.';
 
-const HOUR = 3_600_000;
 const recheck = (more: Partial<TimedRecheck> = {}): TimedRecheck => ({
   id: 'w',
   kind: 'soak',
@@ -18,7 +18,7 @@ const recheck = (more: Partial<TimedRecheck> = {}): TimedRecheck => ({
   position: 'front',
   since: 0,
   by: 'ann',
-  dueAt: 12 * HOUR,
+  dueAt: 12 * HOUR_MS,
   outings: null,
   outingsUsed: 0,
   raisedAt: null,
@@ -53,7 +53,7 @@ describe('a recheck', () => {
 });
 
 describe('a soak', () => {
-  const at = (kpa: number, hours: number) => ({ kpa, typed: String(kpa / 100), at: hours * HOUR });
+  const at = (kpa: number, hours: number) => ({ kpa, typed: String(kpa / 100), at: hours * HOUR_MS });
   it('that lost 24 of 300 kPa in 18 hours is soon, and over', () =>
     expect(answerSoak(recheck(), at(276, 18), {})).toMatchObject({
       ok: true,
@@ -64,13 +64,13 @@ describe('a soak', () => {
     expect(answerSoak(recheck({ gauged: { kpa: 200, typed: '2', at: 0 } }), at(193, 4), {})).toMatchObject({
       ok: true,
       answer: { outcome: 'too-soon' },
-      againAt: 6 * HOUR,
+      againAt: 6 * HOUR_MS,
     }));
   it('whose loss the gauges cannot tell is given as long again', () =>
     expect(answerSoak(recheck(), at(294, 8), {})).toMatchObject({
       ok: true,
       answer: { because: 'gauges' },
-      againAt: 16 * HOUR,
+      againAt: 16 * HOUR_MS,
     }));
   it('that holds is over', () =>
     expect(answerSoak(recheck(), at(298, 48), {})).toMatchObject({
@@ -97,7 +97,7 @@ describe('a soak', () => {
         fc.double({ min: 0.1, max: 200, noNaN: true }),
         (kpa, hours) => {
           const told = answerSoak(recheck(), at(kpa, hours), {});
-          expect(!told.ok || told.againAt === null || told.againAt > hours * HOUR).toBe(true);
+          expect(!told.ok || told.againAt === null || told.againAt > hours * HOUR_MS).toBe(true);
         },
       ),
     );

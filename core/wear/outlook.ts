@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { forecastWear, type WearForecast, type WearPrior } from './forecast';
 import type { WearSeries } from './series';
 import { worseWay } from './usual';
@@ -21,7 +22,6 @@ export interface Outlook {
   readonly sure: 'well' | 'fairly' | 'little';
 }
 
-const DAY_MS = 86_400_000;
 /** Past this a date says nothing any more. */
 const FARTHEST_DAYS = 3650;
 

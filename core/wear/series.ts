@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import type { Position } from '@cadre/core/catalogue';
 import type { BikeKind, FitmentPosition, PartKind } from '@cadre/core/fleet';
 import { mostWorn, TYPICAL_OUTING } from '@cadre/core/measures';
@@ -61,7 +62,6 @@ export interface WearSeries {
   readonly perDay: number;
 }
 
-const DAY_MS = 86_400_000;
 /** What "of late" means. */
 const LATELY_DAYS = 60;
 

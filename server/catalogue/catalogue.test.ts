@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { questionKey, type ChecklistVersion } from '@cadre/core/catalogue';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
@@ -25,7 +26,6 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const HOUR = 3_600_000;
 let tags = 0;
 const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> =>
   world.bike(`C${(tags += 1)}`, kind);
@@ -362,7 +362,7 @@ describe('work over days', () => {
     expect((await world.bikeNow(bike.id)).openCheckId).toBeNull();
     expect(await begin('ride-out')).toBe('accepted');
     expect((await world.bikeNow(bike.id)).openCheckId).not.toBeNull();
-    world.clock.now += 26 * HOUR;
+    world.clock.now += 26 * HOUR_MS;
     await world.signInAgain();
     expect(await begin('season-opening')).toBe('409 conflict.check-open');
     expect(await begin('ride-out')).toBe('accepted');

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import type { EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { amendCheck } from '@cadre/contract/checks';
@@ -16,8 +17,6 @@ import { markDigest } from './mark-digest';
 import { markEntity, type CheckRow } from './entities';
 import { putRightBefore } from './judge';
 import type { CheckEvents } from './events';
-
-const DAY_MS = 86_400_000;
 
 /**
  * What amending a signed check says: the correction is opened, marked and signed in one act. Faults it names become findings;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { isAfterIncident } from '@cadre/core/incidents';
@@ -22,8 +23,6 @@ import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
 import { repairEntity } from '@cadre/server/repairs';
 import { checkEntity, markEntity, type CheckRow } from './entities';
 import type { CheckEvents } from './events';
-
-const DAY_MS = 86_400_000;
 
 /** How often each question of this bike was fixed on the spot in signed checks of the policy's span. */
 export async function putRightBefore(

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { In, type EntityManager } from 'typeorm';
 import type { previewPolicy } from '@cadre/contract/policy';
 import type { AnswerOf } from '@cadre/contract/http';
@@ -17,7 +18,6 @@ type Effects = AnswerOf<typeof previewPolicy>['readings'];
 
 /** Older readings say little of what is on the bike now. */
 const READ_DAYS = 180;
-const DAY_MS = 86_400_000;
 
 interface LastReading {
   readonly bikeId: string;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@cadre/core/time';
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
@@ -14,7 +15,6 @@ import {
   type SessionRow,
 } from './entities';
 
-const MINUTE_MS = 60_000;
 const IDLE_MS = 12 * 60 * MINUTE_MS;
 const ABSOLUTE_MS = 14 * 24 * 60 * MINUTE_MS;
 const THROTTLE_SPAN_MS = 15 * MINUTE_MS;

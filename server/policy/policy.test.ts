@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listChecklists, type PolicyChoices } from '@cadre/contract/catalogue';
@@ -17,7 +18,6 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const HOUR = 3_600_000;
 let tags = 0;
 const newBike = (kind: Parameters<World['bike']>[1] = 'hardtail'): Promise<Bike> =>
   world.bike(`C${(tags += 1)}`, kind);
@@ -45,7 +45,7 @@ describe('policy', () => {
       });
       aged.push(bike.id);
       if (index % 2 === 0) {
-        world.clock.now += 9 * HOUR;
+        world.clock.now += 9 * HOUR_MS;
         await world.signInAgain();
       }
     }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { In, type EntityManager } from 'typeorm';
 import type { Round } from '@cadre/contract/rounds';
 import { minutesEach, type RoundLook } from '@cadre/core/rounds';
@@ -7,7 +8,6 @@ import { siteEntity } from '@cadre/server/fleet';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { roundEntity, standingRoundEntity, type RoundRow, type StandingRoundRow } from './entities';
 
-const DAY_MS = 86_400_000;
 /** Pace is what people did lately: so many days, so many checks. */
 const PACE_DAYS = 60;
 const PACE_CHECKS = 200;

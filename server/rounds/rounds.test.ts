@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck } from '@cadre/contract/checks';
@@ -17,7 +18,6 @@ import { createServices } from '@cadre/server/app';
 import { faulty, marksFor } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
-const HOUR = 3_600_000;
 let world: World;
 beforeAll(async () => {
   world = await World.open();
@@ -37,7 +37,7 @@ function bodyOf(input: { of: readonly Bike[]; checklistKey?: string | null; dead
     checklistKey: input.checklistKey ?? null,
     bikeIds: input.of.map((bike) => bike.id),
     people: [world.idOf('inspector')],
-    deadline: input.deadline ?? world.clock.now + 2 * HOUR,
+    deadline: input.deadline ?? world.clock.now + 2 * HOUR_MS,
     at: world.clock.now,
   };
 }
@@ -165,7 +165,7 @@ describe('a round', () => {
       name: 'Later',
       bikeIds: [a.id, b.id],
       people: [],
-      deadline: round.deadline + HOUR,
+      deadline: round.deadline + HOUR_MS,
       version: round.version,
     });
     expect(
@@ -229,20 +229,22 @@ describe('a standing round', () => {
       return (await world.as('desk').send(listRounds)).rounds.filter((round) => round.standingId === id);
     };
     const day = Date.UTC(2026, 5, 11);
-    expect(await made(day - 2 * HOUR)).toHaveLength(0);
-    const [today, ...more] = await made(day + 5 * HOUR);
+    expect(await made(day - 2 * HOUR_MS)).toHaveLength(0);
+    const [today, ...more] = await made(day + 5 * HOUR_MS);
     expect(more).toHaveLength(0);
     // Nine o'clock at the site is eight by the world's clock in June.
     expect(today).toMatchObject({
       bikeIds: [own.id],
       madeBy: null,
-      deadline: day + 8 * HOUR,
+      deadline: day + 8 * HOUR_MS,
       name: 'Trikes',
     });
-    expect(await made(day + 6 * HOUR)).toHaveLength(1);
+    expect(await made(day + 6 * HOUR_MS)).toHaveLength(1);
     await world.signInAgain();
     await send({ active: false, version: 1 });
-    expect((await made(day + 29 * HOUR)).filter((round) => round.deadline > day + 20 * HOUR)).toHaveLength(0);
+    expect(
+      (await made(day + 29 * HOUR_MS)).filter((round) => round.deadline > day + 20 * HOUR_MS),
+    ).toHaveLength(0);
   });
 
   it('for groups is of what they can ride', async () => {
@@ -255,8 +257,8 @@ describe('a standing round', () => {
         id: newId(),
         siteId: world.siteId,
         name: 'Year 5',
-        outAt: world.clock.now + 5 * HOUR,
-        backAt: world.clock.now + 7 * HOUR,
+        outAt: world.clock.now + 5 * HOUR_MS,
+        backAt: world.clock.now + 7 * HOUR_MS,
         wants: [{ count: 1, kind: 'child', size: '' }],
       },
     });

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { In, type DataSource, type EntityManager } from 'typeorm';
 import { v5 as idFrom } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -27,7 +28,6 @@ import { roundEntity, standingRoundEntity, type StandingRoundRow } from './entit
 import { describeRounds, findRound, roundsAround, standingRounds } from './read';
 import type { RoundEvents } from './events';
 
-const HOUR_MS = 3_600_000;
 /** A standing round is made so long before it is to be done: it is there when the first person comes in. */
 const MADE_BEFORE_MS = 5 * HOUR_MS;
 

@@ -1,10 +1,10 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { getWall } from '@cadre/contract/wall';
 import { addGroup, changeGroup, listGroups, removeGroup, type Group } from '@cadre/contract/schedule';
 import { refusalOf, World } from '../../testing/world';
 
-const HOUR = 3_600_000;
 let world: World;
 beforeAll(async () => {
   world = await World.open();
@@ -14,8 +14,8 @@ afterAll(() => world.close());
 const fields = (more: Partial<Group> = {}) => ({
   siteId: world.siteId,
   name: 'Year 5',
-  outAt: world.clock.now + HOUR,
-  backAt: world.clock.now + 3 * HOUR,
+  outAt: world.clock.now + HOUR_MS,
+  backAt: world.clock.now + 3 * HOUR_MS,
   wants: [{ count: 8, kind: null, size: '24 in' }],
   ...more,
 });
@@ -47,12 +47,12 @@ describe('groups', () => {
 
   it('are listed between two times, also those that are out over one of them', async () => {
     const now = world.clock.now;
-    await add({ name: 'long', outAt: now - HOUR, backAt: now + HOUR });
-    await add({ name: 'far', outAt: now + 80 * HOUR, backAt: now + 81 * HOUR });
+    await add({ name: 'long', outAt: now - HOUR_MS, backAt: now + HOUR_MS });
+    await add({ name: 'far', outAt: now + 80 * HOUR_MS, backAt: now + 81 * HOUR_MS });
     const between = async (from: number, until: number) =>
       (await world.as('desk').send(listGroups, { query: { from, until } })).groups.map((each) => each.name);
-    expect(await between(now, now + HOUR)).toEqual(['long']);
-    expect(await between(now + 70 * HOUR, now + 90 * HOUR)).toEqual(['far']);
+    expect(await between(now, now + HOUR_MS)).toEqual(['long']);
+    expect(await between(now + 70 * HOUR_MS, now + 90 * HOUR_MS)).toEqual(['far']);
     expect((await world.as('desk').send(getWall)).groups.map((each) => each.name)).toEqual(['long']);
   });
 

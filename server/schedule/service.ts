@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { Between, type DataSource, type EntityManager } from 'typeorm';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { addGroup, changeGroup, Group, listGroups, removeGroup } from '@cadre/contract/schedule';
@@ -11,8 +12,6 @@ import {
 } from '@cadre/server/platform/event-log';
 import type { GroupDocument, ScheduleEvents } from './events';
 import { outingGroupEntity, type OutingGroupRow } from './entities';
-
-const HOUR_MS = 3_600_000;
 
 function groupOf(row: OutingGroupRow): Group {
   const { wanted, outAt, backAt, ...rest } = row;

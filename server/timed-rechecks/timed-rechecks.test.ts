@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { changeBike, moveBike, type Bike } from '@cadre/contract/fleet';
@@ -10,7 +11,6 @@ import { EventLog as Chain } from '@cadre/server/platform/event-log';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 
-const HOUR = 3_600_000;
 let world: World;
 let rechecks: TimedRechecks;
 beforeAll(async () => {
@@ -50,7 +50,7 @@ const timedRecheckOf = async (of: Bike) => (await world.bikeNow(of.id)).facts.ti
 const kindsOf = async (of: Bike): Promise<readonly string[]> =>
   (await world.as('desk').send(timeline, { params: { id: of.id } })).entries.map((entry) => entry.kind);
 const later = async (hours: number): Promise<void> => {
-  world.clock.now += hours * HOUR;
+  world.clock.now += hours * HOUR_MS;
   await world.signInAgain();
 };
 
@@ -69,7 +69,7 @@ describe('a soak', () => {
     expect(await kindsOf(of)).toContain('timed-recheck.raised');
     const told = await answer(recheck?.id ?? '', {
       gauged: { kpa: 276, typed: '2.76' },
-      at: (recheck?.since ?? 0) + 18 * HOUR,
+      at: (recheck?.since ?? 0) + 18 * HOUR_MS,
     });
     expect(told.leak).toMatchObject({ outcome: 'fail', because: 'rate' });
     expect((told.leak?.perDay ?? 0) * 100).toBeCloseTo(10.67, 2);
@@ -94,11 +94,11 @@ describe('a soak', () => {
     expect(await rechecks.raiseDue()).toBe(1);
     const told = await answer(recheck?.id ?? '', {
       gauged: { kpa: 193, typed: '1.93' },
-      at: (recheck?.since ?? 0) + 4 * HOUR,
+      at: (recheck?.since ?? 0) + 4 * HOUR_MS,
     });
     expect(told).toMatchObject({
       leak: { outcome: 'too-soon', because: 'hours' },
-      againAt: (recheck?.since ?? 0) + 6 * HOUR,
+      againAt: (recheck?.since ?? 0) + 6 * HOUR_MS,
     });
     expect(told.bike.facts.findings).toEqual([]);
     expect(told.bike.facts.timedRechecks).toMatchObject([{ raisedAt: null, dueAt: told.againAt }]);

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { listUnusualRecords } from '@cadre/contract/unusual-records';
 import type { AnswerOf } from '@cadre/contract/http';
@@ -6,7 +7,6 @@ import { checklistByHash } from '@cadre/server/catalogue';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { healedSince } from '@cadre/server/wear';
 
-const DAY_MS = 86_400_000;
 /** How far back unlikely records are told. */
 const UNUSUAL_DAYS = 30;
 const MOST_HASTY = 100;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import type { DataSource } from 'typeorm';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { wearOfBike } from '@cadre/contract/wear';
@@ -11,7 +12,6 @@ import { measuredLately, seriesOf } from './read';
 /** So many bikes of a kind say enough of what is usual of it. */
 const FLEET_MOST = 120;
 const FLEET_DAYS = 730;
-const DAY_MS = 86_400_000;
 
 const isLike = (a: WearSeries, b: WearSeries): boolean =>
   a.measure === b.measure &&

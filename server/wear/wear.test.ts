@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { amendCheck } from '@cadre/contract/checks';
@@ -9,7 +10,6 @@ import { readReading, TYPICAL_OUTING, type Measure } from '@cadre/core/measures'
 import { usualWear } from '@cadre/core/wear';
 import { refusalOf, World } from '../../testing/world';
 
-const DAY = 86_400_000;
 let world: World;
 beforeAll(async () => {
   world = await World.open();
@@ -19,7 +19,7 @@ afterAll(() => world.close());
 let tags = 0;
 const bike = (): Promise<Bike> => world.bike(`R${(tags += 1)}`);
 const days = async (number: number): Promise<void> => {
-  world.clock.now += number * DAY;
+  world.clock.now += number * DAY_MS;
   await world.signInAgain();
 };
 /** Looked over, out and back. */

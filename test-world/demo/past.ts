@@ -1,3 +1,4 @@
+import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import { v7 as newId } from 'uuid';
 import { asBuilt, questionsOf, type Question, type ChecklistVersion, leastWork } from '@cadre/core/catalogue';
 import type { StockItem } from '@cadre/contract/parts';
@@ -11,8 +12,6 @@ import { demoBuild, type DemoBike } from './fleet';
 import { MEASURED, NEW_CHAIN, readingsAt, RIDDEN_EVERY_DAYS } from './past-wear';
 import { streamOf } from '@cadre/core/draws';
 
-const DAY_MS = 86_400_000;
-const MINUTE_MS = 60_000;
 const SEED = 20_260_611;
 /** About this share of a site's bikes is looked over on a day of the past. */
 const CHECKED_SHARE = 0.03;

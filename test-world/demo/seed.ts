@@ -1,3 +1,4 @@
+import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import type { AddressInfo } from 'node:net';
 import { TZDate } from '@date-fns/tz';
 import { format as formatDate } from 'date-fns';
@@ -29,8 +30,6 @@ import { demoPeople } from './people';
 import { FleetSeeder } from './seed-fleet';
 
 const ZONE = 'Europe/London';
-const DAY_MS = 86_400_000;
-const MINUTE_MS = 60_000;
 
 /** The demo’s morning on top of its fleet: offers, groups, checks, rounds, the bench. */
 class Seeder extends FleetSeeder {

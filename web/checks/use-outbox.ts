@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { defineStore } from 'pinia';
 import { computed, onScopeDispose, ref } from 'vue';
 import { followSaved, localDb, savedUnderWay, letGoOfOld, type SavedAct } from '@cadre/web/platform/local-db';
@@ -9,7 +10,7 @@ import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
 /** What is signed and sent stays at hand so long. */
-const KEPT_FOR_MS = 3 * 86_400_000;
+const KEPT_FOR_MS = 3 * DAY_MS;
 
 /** Sends what is kept here whenever it can, in order, one thing at a time, and says how much is left. */
 export const useOutbox = defineStore('outbox', () => {

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { defineStore } from 'pinia';
 import { reactive, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
@@ -63,7 +64,7 @@ export interface BikeReadings {
 
 const STORED_AS = 'readings-taken';
 /** A reading of an earlier day says nothing of this one. */
-const STALE_MS = 12 * 3_600_000;
+const STALE_MS = 12 * HOUR_MS;
 interface Taken {
   readonly reading: TypedReading;
   readonly aside?: string;

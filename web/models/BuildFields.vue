@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { ACCESSORIES } from '@cadre/core/fleet';
-import { SelectField, TextField } from '@cadre/web/ui';
+import { ACCESSORIES, type Accessory } from '@cadre/core/fleet';
+import { CheckField, SelectField, TextField } from '@cadre/web/ui';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
 import { useProvided } from '@cadre/web/platform/provided';
 import { BUILD_FORM } from './use-build-form';
@@ -12,6 +12,10 @@ defineProps<{
 }>();
 const form = useProvided(BUILD_FORM);
 const { accessories } = form;
+function carry(accessory: Accessory, yes: boolean): void {
+  const rest = accessories.value.filter((each) => each !== accessory);
+  accessories.value = yes ? [...rest, accessory] : rest;
+}
 </script>
 
 <template>
@@ -44,10 +48,12 @@ const { accessories } = form;
       Carries<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"> (own)</span>
     </legend>
     <div class="flex flex-wrap gap-x-5">
-      <label v-for="each in ACCESSORIES" :key="each" class="flex min-h-12 items-center gap-2"
-        ><input v-model="accessories" type="checkbox" :value="each" class="size-6" />{{
-          ACCESSORY_WORDS[each]
-        }}</label
+      <CheckField
+        v-for="each in ACCESSORIES"
+        :key="each"
+        :model-value="accessories.includes(each)"
+        @update:model-value="carry(each, $event)"
+        >{{ ACCESSORY_WORDS[each] }}</CheckField
       >
     </div>
   </fieldset>

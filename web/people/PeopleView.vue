@@ -17,6 +17,7 @@ const adding = useRefusal();
 const act = useAct();
 const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
 const trainee = ref(false);
+const ROLE_OPTIONS = ROLES.map((role) => ({ value: role, label: role }));
 const errorIn = (refusal: typeof adding, path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
   return issue ? fieldWords(issue.code, issue.params) : null;
@@ -72,15 +73,14 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span
             ><br /><span class="text-soft">{{ person.signInName }}</span>
           </p>
-          <select
-            :value="person.role"
-            :aria-label="`Role of ${person.name}`"
-            class="h-12 rounded-md border-2 border-line bg-plate px-2"
+          <SelectField
+            :model-value="person.role"
+            :label="`Role of ${person.name}`"
+            hide-label
+            :options="ROLE_OPTIONS"
             :disabled="person.id === session.person?.id"
-            @change="change(person, { role: ($event.target as HTMLSelectElement).value as Role })"
-          >
-            <option v-for="role in ROLES" :key="role" :value="role">{{ role }}</option>
-          </select>
+            @update:model-value="(role) => change(person, { role })"
+          />
           <CheckField
             :model-value="person.trainee"
             @update:model-value="change(person, { trainee: $event })"
@@ -109,11 +109,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           hint="Small letters and digits"
           :error="errorIn(adding, 'signInName')"
         />
-        <SelectField
-          v-model="fresh.role"
-          label="Role"
-          :options="ROLES.map((role) => ({ value: role, label: role }))"
-        />
+        <SelectField v-model="fresh.role" label="Role" :options="ROLE_OPTIONS" />
         <TextField
           v-model="fresh.secret"
           label="Code"

@@ -6,7 +6,7 @@ import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import BenchBike from './BenchBike.vue';
 import BenchJobs from './BenchJobs.vue';
 import { useBenchOrder } from './use-bench-order';
@@ -73,16 +73,15 @@ const withHands = (many: number): void =>
         <p class="mr-auto text-[0.95rem] leading-tight text-soft">
           In the order that has most wanted bikes out soonest
         </p>
-        <label class="flex items-center gap-2 text-[0.95rem]"
-          >Hands<select
-            :value="hands"
-            class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
-            data-hands
-            @change="withHands(Number(($event.target as HTMLSelectElement).value))"
-          >
-            <option v-for="many in HANDS" :key="many" :value="many">{{ many }}</option>
-          </select></label
-        >
+        <span class="text-[0.95rem]" aria-hidden="true">Hands</span>
+        <SelectField
+          :model-value="hands"
+          label="Hands"
+          hide-label
+          :options="HANDS.map((many) => ({ value: many, label: String(many) }))"
+          data-hands
+          @update:model-value="withHands"
+        />
       </div>
       <p v-if="places.length === 0" class="mt-2 text-soft">
         Nothing to repair. Every bike is as it should be, or has not been looked at.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { listCosts } from '@cadre/contract/repairs';
 import { count, now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
@@ -7,7 +8,7 @@ import { useMoney } from '@cadre/web/parts';
 
 /** What a bike's repairs cost in the last twelve months, and what they went into. */
 const props = defineProps<{ bikeId: string; version: unknown }>();
-const YEAR_MS = 365 * 86_400_000;
+const YEAR_MS = 365 * DAY_MS;
 const money = useMoney();
 const { answer: costs, unreachable } = useAnswer(
   () => [props.bikeId, props.version],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { AnswerOf } from '@cadre/contract/http';
@@ -15,7 +16,6 @@ import { ChoiceChips, NoticePlate, useRefusal } from '@cadre/web/ui';
 import WaitingForUpkeep from './WaitingForUpkeep.vue';
 
 /** What repairs cost: parts and minutes, by what was repaired, bike, kind and month; and what waiting with upkeep would. */
-const DAY_MS = 86_400_000;
 const SPANS = [
   { value: '30', label: '30 days' },
   { value: '90', label: '90 days' },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { computed, reactive, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
@@ -59,7 +60,7 @@ function save(): void {
   tried.value = true;
   if (daysWrong.value || whatMissing.value) return;
   const at = serverNow();
-  const until = typed.days.trim() ? at + Number(typed.days) * 86_400_000 : null;
+  const until = typed.days.trim() ? at + Number(typed.days) * DAY_MS : null;
   emit('plan', {
     stand: typed.stand.trim(),
     personId: typed.personId || null,

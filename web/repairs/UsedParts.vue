@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { useProvided } from '@cadre/web/platform/provided';
 import { FINISH_FORM } from './finish-key';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import type { Finding } from '@cadre/core/findings';
 import { PART_WORDS } from '@cadre/web/words';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, SelectField } from '@cadre/web/ui';
 import type { UsedRow } from './finish-form';
 
 /** What came off the shelf: one touch for what the finding likely takes, a list for the rest. */
-defineProps<{ findings: readonly Finding[]; error: string | null }>();
+const props = defineProps<{ findings: readonly Finding[]; error: string | null }>();
 const form = useProvided(FINISH_FORM);
-const other = ref('');
 const PLACE_WORDS = { only: 'on the bike', front: 'on the bike, front', rear: 'on the bike, rear' } as const;
 const left = (row: UsedRow): number =>
   row.item.onHand -
@@ -18,11 +17,24 @@ const left = (row: UsedRow): number =>
 const offered = computed(() =>
   form.suggested.value.filter((item) => !form.used.value.some((row) => row.item.id === item.id)),
 );
-function takeOther(): void {
-  const item = form.others.value.find((each) => each.id === other.value);
+const others = computed(() => [
+  { value: '', label: 'Another part …' },
+  ...form.others.value.map((item) => ({
+    value: item.id as string,
+    label: `${PART_WORDS[item.kind]}: ${item.name} (${item.onHand})`,
+  })),
+]);
+function takeOther(id: string): void {
+  const item = form.others.value.find((each) => each.id === id);
   if (item) form.take(item);
-  other.value = '';
 }
+const purposes = computed(() =>
+  props.findings.map((each) => ({ value: each.id, label: `for: ${each.words.fault.toLowerCase()}` })),
+);
+const placesOf = (row: UsedRow): { value: string; label: string }[] => [
+  ...form.places(row.item).map((position) => ({ value: position as string, label: PLACE_WORDS[position] })),
+  { value: 'up', label: 'used up' },
+];
 function change(row: UsedRow, by: number): void {
   if (row.count + by < 1) form.drop(row.partId);
   else row.count += by;
@@ -53,27 +65,21 @@ function placed(row: UsedRow, value: string): void {
             }}
           </p>
         </div>
-        <select
-          :value="place(row)"
-          :aria-label="`${row.item.name}: where it is now`"
-          class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2"
-          @change="placed(row, ($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="position in form.places(row.item)" :key="position" :value="position">
-            {{ PLACE_WORDS[position] }}
-          </option>
-          <option value="up">used up</option>
-        </select>
-        <select
+        <SelectField
+          :model-value="place(row)"
+          :label="`${row.item.name}: where it is now`"
+          hide-label
+          :options="placesOf(row)"
+          @update:model-value="placed(row, $event)"
+        />
+        <SelectField
           v-if="findings.length > 1"
           v-model="row.findingId"
-          :aria-label="`${row.item.name}: for which finding`"
-          class="h-12 max-w-56 rounded-md border-2 border-ink/60 bg-plate px-2"
-        >
-          <option v-for="finding in findings" :key="finding.id" :value="finding.id">
-            for: {{ finding.words.fault.toLowerCase() }}
-          </option>
-        </select>
+          :label="`${row.item.name}: for which finding`"
+          hide-label
+          class="max-w-56"
+          :options="purposes"
+        />
         <div class="flex items-center">
           <button
             type="button"
@@ -111,19 +117,16 @@ function placed(row: UsedRow, value: string): void {
           ></span
         ></ActButton
       >
-      <select
+      <SelectField
         v-if="form.others.value.length"
-        v-model="other"
-        aria-label="Another part off the shelf"
-        class="h-12 w-80 max-w-full rounded-md border-2 border-ink/60 bg-plate px-2"
+        :model-value="''"
+        label="Another part off the shelf"
+        hide-label
+        class="w-80 max-w-full"
+        :options="others"
         data-take-other
-        @change="takeOther"
-      >
-        <option value="">Another part …</option>
-        <option v-for="item in form.others.value" :key="item.id" :value="item.id">
-          {{ PART_WORDS[item.kind] }}: {{ item.name }} ({{ item.onHand }})
-        </option>
-      </select>
+        @update:model-value="takeOther"
+      />
       <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">
         Nothing on the shelf goes onto this bike.
       </p>

@@ -7,7 +7,7 @@ import { send } from '@cadre/web/platform/api';
 import { withPosition, KIND_WORDS, markingsText, PART_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
-import { ActButton, CheckField, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, CheckField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
 /** A checklist to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
 const props = defineProps<{ bikeId: string }>();
@@ -119,14 +119,13 @@ const print = (): void => window.print();
         </li>
       </ul>
     </section>
-    <label class="mt-4 block font-semibold"
-      >What we ask<textarea
-        v-model="question"
-        rows="3"
-        maxlength="600"
-        class="mt-1 block w-full rounded-md border-2 border-ink/60 bg-plate p-3 font-normal print:border-0 print:p-0"
-      />
-    </label>
+    <TextField
+      v-model="question"
+      label="What we ask"
+      :rows="3"
+      maxlength="600"
+      class="mt-4 print:[&_textarea]:border-0 print:[&_textarea]:p-0"
+    />
     <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, ON_PAPER, timeZone) }} · {{ bike.tag }}</p>
   </main>
   <main v-else class="p-8 text-soft">

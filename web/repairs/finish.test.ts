@@ -101,7 +101,7 @@ describe('finishing a repair', () => {
 
   it('looks again at what a part touches, ticked or not, and says when the shelf does not hold so many', async () => {
     const wrapper = form([item({ onHand: 0 }), item({ id: 'chain', kind: 'chain', name: 'Moor chain' })]);
-    await wrapper.get('[data-take-other]').setValue('chain');
+    await wrapper.get('[data-take-other] select').setValue('chain');
     await wrapper.get('[data-take]').trigger('click');
     expect(wrapper.get('[data-used="Sea pads"]').text()).toContain('only 0 on hand');
     await wrapper.get('[data-done] input').setValue('x');

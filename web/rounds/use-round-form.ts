@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
@@ -10,7 +11,6 @@ import { useCandidates } from '@cadre/web/schedule';
 import { useRounds } from './use-rounds';
 
 const RIDE_OUT = '';
-const HOUR_MS = 3_600_000;
 type Field = 'name' | 'tags' | 'deadline' | 'bikes';
 
 export interface RoundForm {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { computed, ref } from 'vue';
 import { count, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
@@ -14,7 +15,6 @@ const adding = useRefusal();
 const pasted = ref('');
 const said = ref('');
 const drafts = useGroupDrafts(computed(() => props.zone));
-const DAY_MS = 86_400_000;
 const EXAMPLE = '09:30-11:30 Year 5: 8 x 24in, 2 x 20in\n13:00-15:00 Evening club: 6 hardtail M';
 
 function take(): void {

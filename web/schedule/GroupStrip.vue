@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { computed } from 'vue';
 import { useNow, clock } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
@@ -25,7 +26,7 @@ const today = computed(() =>
         short: shortWords(cover.wants),
       };
     })
-    .filter((each) => each.cover.group.outAt < now.value + 24 * 3_600_000),
+    .filter((each) => each.cover.group.outAt < now.value + DAY_MS),
 );
 /** Where "now" stands among them: before the first that is still to go out. */
 const nowAt = computed(() => {

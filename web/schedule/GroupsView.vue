@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from '@cadre/core/time';
 import { computed, onMounted, ref, watch } from 'vue';
 import { listGroups, type Group } from '@cadre/contract/schedule';
 import { siteDay } from '@cadre/core/schedule';
@@ -21,7 +22,6 @@ const groups = ref<readonly Group[]>([]);
 const siteId = ref('');
 const site = computed(() => fleet.siteById.get(siteId.value));
 const zone = computed(() => site.value?.timeZone ?? 'UTC');
-const DAY_MS = 86_400_000;
 
 const reload = (): Promise<boolean> =>
   list.run(async () => {

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '@cadre/core/time';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -10,16 +11,15 @@ import { fetched, Refusal, type Fetched } from '../../testing/fetched';
 import { dueWords } from './timed-recheck-wording';
 import TimedRecheckPanel from './TimedRecheckPanel.vue';
 
-const HOUR = 3_600_000;
 const NOW = Date.now();
 const recheck = (id: string, more: Partial<TimedRecheck> = {}): TimedRecheck => ({
-  ...{ id, kind: 'recheck', what: `What ${id} is`, position: 'only', since: NOW - 12 * HOUR, by: 'ann' },
-  ...{ dueAt: NOW + HOUR, outings: null, outingsUsed: 0, raisedAt: null, gauged: null, floor: null },
+  ...{ id, kind: 'recheck', what: `What ${id} is`, position: 'only', since: NOW - 12 * HOUR_MS, by: 'ann' },
+  ...{ dueAt: NOW + HOUR_MS, outings: null, outingsUsed: 0, raisedAt: null, gauged: null, floor: null },
   ...more,
 });
 const soak = recheck('s', {
-  ...{ kind: 'soak', what: 'Tyre pressure', position: 'rear', dueAt: NOW - HOUR },
-  gauged: { kpa: 300, typed: '3 bar', at: NOW - 12 * HOUR },
+  ...{ kind: 'soak', what: 'Tyre pressure', position: 'rear', dueAt: NOW - HOUR_MS },
+  gauged: { kpa: 300, typed: '3 bar', at: NOW - 12 * HOUR_MS },
 });
 const bike = (...rechecks: TimedRecheck[]): Bike =>
   ({ id: 'b', tag: 'H1', facts: { ...NO_FACTS, timedRechecks: rechecks } }) as unknown as Bike;
@@ -29,7 +29,7 @@ describe('when a look comes due, in words', () => {
     ['by the clock', recheck('w'), /in 1 h|1 hour/],
     ['by outings', recheck('w', { dueAt: null, outings: 3, outingsUsed: 1 }), /^after 2 more outings$/],
     ['by either', recheck('w', { outings: 3 }), /, or after 3 more outings$/],
-    ['since its time', recheck('w', { dueAt: NOW - HOUR }), /^now, since /],
+    ['since its time', recheck('w', { dueAt: NOW - HOUR_MS }), /^now, since /],
     [
       'since its outings',
       recheck('w', { dueAt: null, outings: 3, outingsUsed: 3 }),
@@ -101,7 +101,7 @@ describe('the looks asked for later on a bike', () => {
     server.answers['POST /api/v1/timed-rechecks/s/answer'] = () => ({
       bike: bike(),
       leak,
-      againAt: leak.outcome === 'too-soon' ? NOW + 2 * HOUR : null,
+      againAt: leak.outcome === 'too-soon' ? NOW + 2 * HOUR_MS : null,
     });
     const view = panel(soak);
     await view.get('[data-timed-recheck-answer] input').setValue('2.76');
@@ -125,7 +125,7 @@ describe('the looks asked for later on a bike', () => {
   });
   it('somebody else was quicker: that is said, and the words stay', async () => {
     server.answers['POST /api/v1/timed-rechecks/w/answer'] = () => new Refusal('timed-recheck.over');
-    const view = panel(recheck('w', { dueAt: NOW - HOUR }));
+    const view = panel(recheck('w', { dueAt: NOW - HOUR_MS }));
     await view.get('[data-timed-recheck-answer] input').setValue('Loose');
     await submit(view);
     expect(view.get('[role=alert]').text()).toContain('Somebody has answered this look meanwhile.');

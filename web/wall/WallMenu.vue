@@ -4,7 +4,8 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue';
 import { ChevronDown } from '@lucide/vue';
 import { useSession } from '@cadre/web/people';
 import { useWallView } from './use-wall';
-import { GROUPING_WORDS, GROUPINGS } from './wall-lines';
+import { GROUPING_OPTIONS } from './wall-lines';
+import { SelectField } from '@cadre/web/ui';
 
 /** Everything of the wall that is rarer, under one button. */
 const emit = defineEmits<{ arrange: []; print: [] }>();
@@ -58,14 +59,7 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
         }}</RouterLink></MenuItem
       >
       <div class="p-2 sm:hidden">
-        <label class="text-sm text-soft" for="group-phone">Group bikes</label>
-        <select
-          id="group-phone"
-          v-model="view.grouping"
-          class="mt-1 h-12 w-full rounded-md border-2 border-ink/60 bg-plate px-2"
-        >
-          <option v-for="each in GROUPINGS" :key="each" :value="each">{{ GROUPING_WORDS[each] }}</option>
-        </select>
+        <SelectField v-model="view.grouping" label="Group bikes" :options="GROUPING_OPTIONS" />
       </div>
     </MenuItems>
   </Menu>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, ref } from 'vue';
 import { Search } from '@lucide/vue';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, SelectField } from '@cadre/web/ui';
 import { useWallView } from './use-wall';
-import { GROUPING_WORDS, GROUPINGS } from './wall-lines';
+import { GROUPING_OPTIONS } from './wall-lines';
 
 const WallMenu = defineAsyncComponent(() => import('./WallMenu.vue'));
 
@@ -61,16 +61,14 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
         >
       </p>
     </form>
-    <label class="max-sm:hidden"
-      ><span class="sr-only">Group bikes</span
-      ><select
-        v-model="view.grouping"
-        class="h-12 rounded-md border-2 border-ink/60 bg-plate px-2 font-semibold"
-        data-grouping
-      >
-        <option v-for="each in GROUPINGS" :key="each" :value="each">{{ GROUPING_WORDS[each] }}</option>
-      </select></label
-    >
+    <SelectField
+      v-model="view.grouping"
+      label="Group bikes"
+      hide-label
+      class="font-semibold max-sm:hidden"
+      :options="GROUPING_OPTIONS"
+      data-grouping
+    />
     <ActButton
       class="max-sm:px-3"
       :aria-pressed="view.selecting"

@@ -7,12 +7,13 @@ import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
 export const GROUPINGS = ['hooks', 'fitness', 'kind', 'size'] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
-export const GROUPING_WORDS: Record<Grouping, string> = {
+const GROUPING_WORDS: Record<Grouping, string> = {
   hooks: 'Where they hang',
   fitness: 'By fitness',
   kind: 'By kind',
   size: 'By size',
 };
+export const GROUPING_OPTIONS = GROUPINGS.map((value) => ({ value, label: GROUPING_WORDS[value] }));
 
 /** A place on a line: a hook with or without a bike, or a bike shown apart from its hook. */
 export interface Place {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 /** Every number, time and plural people read is made here, so that another language is another module. */
 interface Clock {
   readonly year: string;
@@ -42,7 +43,6 @@ export function clock(at: number, timeZone?: string): string {
   return `${hour}:${minute}`;
 }
 
-const DAY_MS = 86_400_000;
 export function dayAndClock(at: number, now: number, timeZone?: string): string {
   const then = clockAt(at, timeZone);
   const time = `${then.hour}:${then.minute}`;

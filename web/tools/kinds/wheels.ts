@@ -1,5 +1,6 @@
 import {
   BEARINGS,
+  convert,
   findBearings,
   leak,
   runOutVerdict,
@@ -83,7 +84,7 @@ export const tyre: Tool = {
       working: `${given.text('mass')} kg × ${share} = ${rounded(start.load, 1)} kg on the wheel; 15 % tyre drop at ${given.text('width')} mm = ${bar(start.calculated)}`,
       rows: [
         ['Window', ends],
-        ['In psi', rounded(start.pressure / 6.894757, 1)],
+        ['In psi', rounded(convert(start.pressure, 'kPa', 'psi'), 1)],
       ],
     }));
   },

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { DRAWINGS } from '@cadre/core/catalogue';
-import { CHECKPOINTS, printCatalogue, printRules } from '@cadre/core/shipped';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { printCatalogue, printRules } from './print';
 
 describe('the printed catalogue', () => {
   it.each([

@@ -12,9 +12,7 @@ import {
   type Touch,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { PRACTICE_PROSE } from './practices';
-import { CHECKPOINTS, SHIPPED_CHECKLISTS } from './checklists';
-import { walkChecklists } from './walk';
+import { CHECKPOINTS, PRACTICE_PROSE, SHIPPED_CHECKLISTS, walkChecklists } from '@cadre/core/shipped';
 
 const row = (cells: readonly string[]): string =>
   `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
