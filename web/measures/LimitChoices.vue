@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { ChevronDown } from '@lucide/vue';
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 import { limitIssues, LIMITS, type LimitChoices, type LimitKey } from '@cadre/core/measures';
@@ -8,7 +8,8 @@ import { LIMIT_GROUPS, LIMIT_WORDS, limitText, limitValue, SHOWN_UNIT } from './
 
 /** The limits of this house, group by group: as shipped until somebody says otherwise. What is marked on a part beats them all. */
 const limits = defineModel<LimitChoices>({ required: true });
-const emit = defineEmits<{ wrong: [keys: readonly LimitKey[]] }>();
+const emit = defineEmits<{ wrong: [keys: readonly LimitKey[]]; ready: [] }>();
+onMounted(() => emit('ready'));
 const typed = ref<Partial<Record<LimitKey, string>>>({});
 const chosen = (key: LimitKey): boolean => limits.value[key] !== undefined;
 const valueOf = (key: LimitKey): string =>

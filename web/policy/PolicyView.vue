@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, provide, reactive } from 'vue';
+import { computed, onMounted, provide, reactive, ref } from 'vue';
 import { PRACTICE_QUESTIONS } from '@cadre/core/catalogue';
 import { CatalogueNav } from '@cadre/web/catalogue';
 import { LimitChoices } from '@cadre/web/measures';
@@ -22,6 +22,7 @@ const form = usePolicyForm();
 provide(POLICY_FORM, form);
 const { choices } = form;
 const may = computed(() => session.may('edit-program'));
+const isWhole = ref(false);
 const wrong = reactive({ marks: false, limits: false, torque: false, money: false });
 onMounted(() => refusal.run(form.begin));
 </script>
@@ -42,26 +43,27 @@ onMounted(() => refusal.run(form.begin));
         <section aria-labelledby="limits" class="space-y-2">
           <h2 id="limits" class="sturdy text-xl">Limits</h2>
           <p class="max-w-prose text-soft">What is marked on a part holds before any of these.</p>
-          <!-- They come a moment later than what stands under them, which must not move under the hand. -->
-          <div class="min-h-[24.25rem]">
-            <LimitChoices
-              :model-value="choices.limits"
-              @update:model-value="(limits) => form.set({ limits: { ...limits } })"
-              @wrong="(keys) => (wrong.limits = keys.length > 0)"
-            />
-          </div>
+          <LimitChoices
+            :model-value="choices.limits"
+            @update:model-value="(limits) => form.set({ limits: { ...limits } })"
+            @wrong="(keys) => (wrong.limits = keys.length > 0)"
+            @ready="isWhole = true"
+          />
+          <!-- The limits come a moment later; what stands under them waits for them, so that nothing moves under the hand. -->
           <PolicyTorque
+            v-if="isWhole"
             :model-value="choices.torqueMost"
             @update:model-value="(torqueMost) => form.set({ torqueMost: { ...torqueMost } })"
             @wrong="(joints) => (wrong.torque = joints.length > 0)"
           />
         </section>
         <MoneyChoice
+          v-if="isWhole"
           :model-value="choices.money"
           @update:model-value="(money) => form.set({ money: { ...money } })"
           @wrong="(is) => (wrong.money = is)"
         />
-        <section aria-labelledby="practices" class="space-y-4">
+        <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
           <h2 id="practices" class="sturdy text-xl">Practices</h2>
           <PracticeChoice
             v-for="question in PRACTICE_QUESTIONS"
