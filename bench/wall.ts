@@ -2,7 +2,7 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
 import { v7 as newId } from 'uuid';
 import type { Driver } from 'selenium-webdriver/chrome.js';
-import { addRack } from '@cadre/contract/fleet';
+import { changeRack } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { startDatabaseServer } from '../bin/database-server';
 import { Browser } from '../e2e/support/browser';
@@ -134,12 +134,17 @@ async function wallBenchmarks(browser: Browser): Promise<readonly Benchmark[]> {
 async function liveBenchmarks(stand: Stand, browser: Browser): Promise<readonly Benchmark[]> {
   await browser.signIn('lead', SECRET, '/');
   await browser.find('[data-tag]');
-  const { bikes, sites } = await stand.client.send(getWall);
-  const siteId = sites[0]?.id ?? '';
+  const { bikes, sites, racks } = await stand.client.send(getWall);
+  // The first rack of the first site: what hangs further down is not drawn before somebody goes there.
+  const rack = racks.find((each) => each.siteId === sites[0]?.id);
+  if (!rack) throw new Error('the wall has no rack');
   const [shown, written]: number[][] = [[], []];
   for (let run = 0; run < 3; run += 1) {
     const [began, name] = [performance.now(), `Live ${run + 1}`];
-    await stand.client.send(addRack, { body: { id: newId(), siteId, name, hooks: 1 } });
+    await stand.client.send(changeRack, {
+      params: { id: rack.id },
+      body: { id: newId(), name, hooks: rack.hooks.length },
+    });
     written?.push(performance.now() - began);
     await browser.textIs('main', name);
     shown?.push(performance.now() - began);

@@ -9,8 +9,11 @@ export const text = (most: number) => z.string().check(z.trim(), z.minLength(1),
 /** Text that may be empty. */
 export const note = (most: number) => z.string().check(z.trim(), z.maxLength(most));
 
+/** The last moment of the year 9999: what a database holds. */
+const LAST_INSTANT = 253_402_300_799_999;
+
 /** Milliseconds since the epoch, as told by a device whose clock is set to the server's. */
-export const instant = z.int().check(z.gte(0), z.lte(8_640_000_000_000_000));
+export const instant = z.int().check(z.gte(0), z.lte(LAST_INSTANT));
 
 export const clockTime = z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/));
 

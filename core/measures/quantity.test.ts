@@ -19,7 +19,7 @@ describe('a number as typed', () => {
 describe('a quantity as typed', () => {
   it.each([
     ['3,5 bar', 'kPa', 350],
-    ['50 psi', 'kPa', 344.73785],
+    ['50 psi', 'kPa', 344.737865],
     ['350', 'kPa', 350],
     ['1.55mm', 'mm', 1.55],
     ['2 in', 'mm', 50.8],

@@ -14,10 +14,10 @@ import {
 describe('a reading as typed', () => {
   it.each([
     ['tyre-window', '2,4', [240], undefined],
-    ['tyre-window', '35 psi', [241.3165], undefined],
+    ['tyre-window', '35 psi', [241.316505], undefined],
     ['tyre-window', '310 kPa', [310], undefined],
     ['tyre-window', ' 3 bar ', [300], undefined],
-    ['pressure', '120 psi', [827.37084], undefined],
+    ['pressure', '120 psi', [827.370875], undefined],
     ['disc-pad', '1.5mm', [1.5], undefined],
     ['disc-pad', '1,5 2', [1.5, 2], undefined],
     ['disc-pad', '3.4 total', [3.4], 'total'],

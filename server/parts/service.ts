@@ -1,3 +1,4 @@
+import { cutText } from '@cadre/core/text';
 import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -125,7 +126,7 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<Rea
       body: {
         bikeId,
         itemId: newId(),
-        what: `Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`.slice(0, 200),
+        what: cutText(`Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`, 200),
       },
       happenedAt: at,
     },

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 import type { Session } from '@cadre/contract/people';
+import { signInName as signInNameSchema } from '@cadre/contract/people/schemas';
 import { RefusedError, sha256 } from '@cadre/server/platform/event-log';
 import type { Actor } from '@cadre/server/platform/http';
 import {
@@ -42,14 +43,18 @@ export class Sessions {
     address: string;
     oldToken: string | null;
   }): Promise<{ token: string; session: Session }> {
+    // What nobody can be called is nobody's name: it is refused like any other, and only the address is counted.
+    const isName = signInNameSchema.safeParse(input.signInName).success;
     const throttles = [
-      { key: `name:${input.signInName}`, most: MOST_FAILURES.name },
+      ...(isName ? [{ key: `name:${input.signInName}`, most: MOST_FAILURES.name }] : []),
       { key: `address:${input.address}`, most: MOST_FAILURES.address },
     ];
     for (const throttle of throttles) await this.refuseWhenThrottled(throttle.key, throttle.most);
-    const person = await this.source
-      .getRepository(personEntity)
-      .findOneBy({ signInName: input.signInName, active: true });
+    const person = isName
+      ? await this.source
+          .getRepository(personEntity)
+          .findOneBy({ signInName: input.signInName, active: true })
+      : null;
     const credential = person
       ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
       : null;

@@ -30,6 +30,11 @@ export const isDuplicate = (error: unknown): boolean => (error as { errno?: numb
 /** The refusal a duplicate in the database means, by the index it ran into, or the error as it was. */
 export function duplicateAsRefusal(error: unknown, taken: Readonly<Record<string, ErrorCode>>): unknown {
   const { message } = error as { message?: string };
-  const index = isDuplicate(error) ? Object.keys(taken).find((name) => message?.includes(name)) : undefined;
-  return index ? new RefusedError(taken[index] as ErrorCode) : error;
+  if (!isDuplicate(error)) return error;
+  const index = Object.keys(taken).find((name) => message?.includes(name));
+  if (index) return new RefusedError(taken[index] as ErrorCode);
+  // An id the sender made is something else's already.
+  return message?.includes("'PRIMARY'")
+    ? new RefusedError('conflict.id-reused', {}, { cause: error })
+    : error;
 }

@@ -83,8 +83,12 @@ function ofParser(error: unknown): RefusedError | null {
     const { limit = 512_000 } = error as { limit?: number };
     return new RefusedError('body.too-large', { limitKb: Math.round(limit / 1000) });
   }
-  if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported')
-    return new RefusedError('body.invalid', {}, { fields: [{ path: '', code: 'not-json' }] });
+  // An address whose signs stand for no letters is nobody's address.
+  if (error instanceof URIError) return new RefusedError('not-found', { what: 'address' });
+  // What else reading a request can fail at (not JSON, not packed as it says, cut off) comes with a status that says whose doing it is.
+  const { status = 0 } = error as { status?: number };
+  if (status >= 400 && status < 500)
+    return new RefusedError('body.invalid', {}, { fields: [{ path: '', code: 'not-json' }], cause: error });
   return null;
 }
 

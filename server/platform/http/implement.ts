@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import type { AnswerOf, BodyOf, ParamsOf, QueryOf, Route, Schema } from '@cadre/contract/http';
 import { messagesOf } from '@cadre/contract/routes';
 import type { FieldIssue } from '@cadre/core/errors';
+import { unreadable } from './unreadable';
 import { requireAct, type Actor } from './actor';
 import { RefusedError } from '@cadre/server/platform/event-log';
 
@@ -51,8 +52,12 @@ export function readAs<S extends Schema>(schema: S, value: unknown, under = ''):
   );
 }
 
-const parsed = (schema: Schema | undefined, value: unknown): unknown =>
-  schema ? readAs(schema, value) : undefined;
+function parsed(schema: Schema | undefined, value: unknown): unknown {
+  if (!schema) return undefined;
+  const issue = unreadable(value);
+  if (issue) throw new RefusedError('body.invalid', {}, { fields: [issue] });
+  return readAs(schema, value);
+}
 
 export interface RouteDeps {
   readonly actorOf: (req: Request) => Promise<Actor | null>;

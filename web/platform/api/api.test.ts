@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { addRack } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { messagesOf } from '@cadre/contract/routes';
 import { checkAnswers, RefusedError, send, UnreachableError } from '.';
@@ -14,6 +15,15 @@ afterEach(() => {
 });
 
 describe('a request', () => {
+  it('goes without the half of a letter a field cut in two: with it, it would be refused whenever it is sent', async () => {
+    const fetched = vi.fn(() => Promise.resolve(Response.json({ id: 'r' })));
+    vi.stubGlobal('fetch', fetched);
+    await send(addRack, { body: { id: 'i', siteId: 's', name: 'Rail 😀\ud83d', hooks: 2 } });
+    expect(fetched.mock.calls[0]).toMatchObject([
+      '/api/v1/racks',
+      { body: expect.stringContaining('"Rail 😀"') as unknown },
+    ]);
+  });
   it('refused carries what the server says', async () => {
     answers('{"code":"session.required"}', 401);
     await expect(send(getWall)).rejects.toThrow(RefusedError);

@@ -234,6 +234,10 @@ export function fieldWords(code: string, params: ErrorParams = {}): string {
       return `Stated already: ${String(params.value)}. The bike’s form changes it.`;
     case 'speaks-against':
       return 'Speaks against what is stated already: read both again.';
+    case 'half-letter':
+      return 'A letter in it is broken: type it again.';
+    case 'too-deep':
+      return 'Nested too deep.';
     case 'required':
       return 'Fill this in.';
     default:
