@@ -89,7 +89,7 @@ describe('what people type', () => {
   });
 
   it.each([
-    [{ secret: '12345' }, 'secret'],
+    [{ secret: '1234567' }, 'secret'],
     [{ signInName: 'A B' }, 'signInName'],
     [{ opensAt: '25:00' }, 'opensAt'],
     [{ programName: '' }, 'programName'],
@@ -102,7 +102,7 @@ describe('what people type', () => {
       opensAt: '09:00',
       leadName: 'l',
       signInName: 'lead',
-      secret: '123456',
+      secret: '12345678',
     };
     const result = setUp.body.safeParse({ ...whole, ...wrong });
     expect(result.success === false && result.error.issues.map((issue) => issue.path.join('.'))).toEqual([

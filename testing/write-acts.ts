@@ -403,8 +403,15 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   })),
 };
 
-/** Write routes that touch no bike and belong to nobody's role: signing in and out, and the one setting up of an empty program. */
-export const OF_NO_BIKE: readonly string[] = ['setup.do', 'session.sign-in', 'session.sign-out'];
+/** Write routes that touch no bike and no record of one: signing in and out, secrets, and the one setting up of an empty program. */
+export const OF_NO_BIKE: readonly string[] = [
+  'setup.do',
+  'session.sign-in',
+  'session.sign-out',
+  'session.end-all',
+  'session.change-secret',
+  'people.reset-secret',
+];
 /** The release of a bike that a finished and rechecked repair left to be released. */
 export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
   await world.check(bike, {

@@ -25,6 +25,30 @@ export const signOut = route<typeof schemas.signOut>({
   act: 'signed-in',
 });
 
+/** One's own code, against the one of now. Every other session of this person ends. */
+export const changeSecret = route<typeof schemas.changeSecret>({
+  name: 'session.change-secret',
+  method: 'POST',
+  path: '/api/v1/session/secret',
+  act: 'signed-in',
+});
+
+/** Signs this person out on every device, this one too. */
+export const endSessions = route<typeof schemas.endSessions>({
+  name: 'session.end-all',
+  method: 'POST',
+  path: '/api/v1/session/end-all',
+  act: 'signed-in',
+});
+
+/** The lead gives somebody who forgot theirs a code for one sign-in. Their sessions end. */
+export const resetSecret = route<typeof schemas.resetSecret>({
+  name: 'people.reset-secret',
+  method: 'POST',
+  path: '/api/v1/people/:id/secret',
+  act: 'edit-program',
+});
+
 export const listPeople = route<typeof schemas.listPeople>({
   name: 'people.list',
   method: 'GET',

@@ -3,8 +3,8 @@ import { ROLES } from '@cadre/core/people';
 import { id, instant, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
-/** Six characters or more: a number code for gloves, or a phrase. Never trimmed, never shown. */
-export const secret = z.string().check(z.minLength(6), z.maxLength(200));
+/** Eight characters or more: a phrase, or a long number for gloves. Never trimmed, never shown. */
+export const secret = z.string().check(z.minLength(8), z.maxLength(200));
 export const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
 
 export const person = z.object({
@@ -19,7 +19,14 @@ export const person = z.object({
   version,
 });
 
-export const session = z.object({ person, programName: z.string(), demo: z.boolean(), now: instant });
+export const session = z.object({
+  person,
+  programName: z.string(),
+  demo: z.boolean(),
+  now: instant,
+  /** The lead gave this person a code for one sign-in: nothing else can be done before they chose their own. */
+  mustChangeSecret: z.boolean(),
+});
 
 const done = z.object({ done: z.literal(true) });
 
@@ -33,6 +40,17 @@ export const signIn = messages({
 
 export const currentSession = messages({ answer: session });
 export const signOut = messages({ answer: done });
+
+export const changeSecret = messages({
+  body: z.object({ id, current: z.string().check(z.minLength(1), z.maxLength(200)), secret }),
+  answer: session,
+});
+export const endSessions = messages({ body: z.object({ id }), answer: done });
+export const resetSecret = messages({
+  params: z.object({ id }),
+  body: z.object({ id, secret }),
+  answer: person,
+});
 
 export const listPeople = messages({ answer: z.object({ people: z.array(person) }) });
 

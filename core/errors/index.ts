@@ -7,6 +7,8 @@ export const ERROR_CODES = [
   'session.refused',
   'session.throttled',
   'session.current-secret-wrong',
+  'session.secret-one-time',
+  'person.last-lead',
   'act.not-allowed',
   'origin.refused',
   'not-found',

@@ -162,6 +162,8 @@ const valid: Record<string, unknown> = {
   'policy.preview': { policy },
   'checklists.publish': { id: newId(), base: null, checklist, note: 'n', reason: '' },
   'drafts.save': { id: newId(), base: null, checklist, version: 7 },
+  'people.reset-secret': { id: newId(), secret: 'secret-9' },
+  'session.change-secret': { id: newId(), current: 'x', secret: 'secret-9' },
   'people.competence': { id: newId(), signed: true, at },
   'checks.open': { id, bikeId: id, checklistHash: 'a'.repeat(64), author: id, at },
   'checks.mark': { marks: [mark] },

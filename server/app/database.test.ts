@@ -29,7 +29,7 @@ describe('the database', () => {
   it('begun and not ended, as by a kill, goes on where it was', async () => {
     await database.owner.query('DELETE FROM migration_step');
     await database.owner.query('DROP TABLE standing_round');
-    expect(await migrate(database.owner)).toBe(1);
+    expect(await migrate(database.owner)).toBeGreaterThan(0);
     expect(await database.owner.query('SELECT COUNT(*) AS rounds FROM standing_round')).toHaveLength(1);
   });
 

@@ -32,7 +32,7 @@ export function createServices(source: DataSource, now: () => number) {
   return {
     sessions: new Sessions(source, now),
     setup: new Setup(source, log.for()),
-    people: new People(source, log.for()),
+    people: new People(source, log.for(), now),
     fleet: new Fleet(source, log.for(), now, dueByBuild),
     racks: new Racks(log.for()),
     models: new Models(log.for(), now, dueByBuild),
@@ -61,7 +61,8 @@ export function createServices(source: DataSource, now: () => number) {
 }
 
 /** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
-export const jobsOf = ({ rounds, timedRechecks }: Services): readonly Job[] => [
+export const jobsOf = ({ rounds, timedRechecks, sessions }: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
   { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
+  { name: 'forget old sessions', run: () => sessions.purge() },
 ];

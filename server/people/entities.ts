@@ -49,10 +49,12 @@ export const personEntity = new EntitySchema<PersonRow>({
 export interface CredentialRow {
   personId: string;
   hash: string;
+  /** Given by the lead: good for one sign-in. */
+  oneTime: boolean;
 }
 export const credentialEntity = new EntitySchema<CredentialRow>({
   name: 'credential',
-  columns: { personId: key(), hash: words(255) },
+  columns: { personId: key(), hash: words(255), oneTime: yes() },
 });
 
 export interface SessionRow {

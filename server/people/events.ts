@@ -6,6 +6,8 @@ import { personEntity } from './entities';
 export interface PeopleEvents {
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
+  /** The secret itself is no part of the record. */
+  'person.secret-changed': { personId: string; by: 'person' | 'lead' };
   'person.competence': { personId: string; system: System; signed: boolean };
 }
 
@@ -15,6 +17,9 @@ export const peopleProjections: Projections<PeopleEvents> = {
   },
   async 'person.changed'(tx, { body: { personId: id, ...rest } }) {
     await tx.getRepository(personEntity).update({ id }, { ...rest, version: () => 'version + 1' });
+  },
+  async 'person.secret-changed'() {
+    // Credentials are kept apart from the record; that one was changed is in it.
   },
   /** In the order of systems signed. */
   async 'person.competence'(tx, { body, author, happenedAt }) {

@@ -4,4 +4,4 @@ export type { PeopleEvents } from './events';
 export { peopleFeature } from './feature';
 export { peopleRoutes } from './routes';
 export { People } from './service';
-export { keepSecret, mayDeliverFor, Sessions } from './sessions';
+export { saveSecret, mayDeliverFor, Sessions } from './sessions';

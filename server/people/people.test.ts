@@ -1,12 +1,22 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listBikes } from '@cadre/contract/fleet';
-import { addPerson, changePerson, currentSession, listPeople, signOut } from '@cadre/contract/people';
+import {
+  addPerson,
+  changePerson,
+  changeSecret,
+  currentSession,
+  endSessions,
+  listPeople,
+  resetSecret,
+  signOut,
+} from '@cadre/contract/people';
 import { setUp, setupState } from '@cadre/contract/setup';
 import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
 import { createApp } from '@cadre/server/app';
 import { Client } from '@cadre/test-world/client';
+import { Sessions } from './sessions';
 import { createTestDatabase } from '../../testing/database';
 import { refusalOf, SECRET, World } from '../../testing/world';
 
@@ -136,6 +146,129 @@ describe('a first visit', () => {
     expect(((await lead.json()) as { fields: { path: string }[] }).fields).toMatchObject([
       { path: 'timeZone', code: 'unknown-time-zone' },
     ]);
+  });
+});
+
+describe('who is out stays out', () => {
+  it('somebody who left and came back signs in afresh: a session of before is dead', async () => {
+    const person = await world.as('lead').send(addPerson, { body: newcomer('quin') });
+    const device = stranger();
+    await device.signIn('quin', SECRET);
+    for (const [active, version] of [
+      [false, person.version],
+      [true, person.version + 1],
+    ] as const)
+      await world.as('lead').send(changePerson, {
+        params: { id: person.id },
+        body: { id: newId(), role: 'inspector', trainee: false, active, version },
+      });
+    expect((await device.raw('GET', '/api/v1/session')).status).toBe(401);
+    await device.signIn('quin', SECRET);
+    expect((await device.send(currentSession)).person.active).toBe(true);
+  });
+
+  it('the last lead stays one, whoever asks and however many at once', async () => {
+    const second = await world.as('lead').send(addPerson, { body: { ...newcomer('rae'), role: 'lead' } });
+    const { people } = await world.as('lead').send(listPeople);
+    const first = people.find((each) => each.signInName === 'lead');
+    const rae = stranger();
+    await rae.signIn('rae', SECRET);
+    const demote = (by: Client, id: string, version: number) =>
+      refusalOf(
+        by.send(changePerson, {
+          params: { id },
+          body: { id: newId(), role: 'desk', trainee: false, active: true, version },
+        }),
+      );
+    const both = await Promise.all([
+      demote(world.as('lead'), second.id, second.version),
+      demote(rae, first?.id ?? '', first?.version ?? 0),
+    ]);
+    expect(both.filter((each) => each === '409 person.last-lead')).toHaveLength(1);
+    const leads = (await world.as('desk').send(listPeople)).people.filter(
+      (each) => each.role === 'lead' && each.active,
+    );
+    expect(leads).toHaveLength(1);
+    // As it was, for what follows.
+    if (leads[0]?.signInName === 'rae')
+      await rae.send(changePerson, {
+        params: { id: first?.id ?? '' },
+        body: { id: newId(), role: 'lead', trainee: false, active: true, version: (first?.version ?? 0) + 1 },
+      });
+  });
+});
+
+describe('a code', () => {
+  it('of one’s own is changed against the present one, and ends every other session', async () => {
+    await world.as('lead').send(addPerson, { body: newcomer('sol') });
+    const [here, there] = [stranger(), stranger()];
+    for (const device of [here, there]) await device.signIn('sol', SECRET);
+    const change = (current: string, secret: string) =>
+      here.send(changeSecret, { body: { id: newId(), current, secret } });
+    expect(await refusalOf(change('not-mine', 'plover-12'))).toBe('403 session.current-secret-wrong');
+    expect(await refusalOf(change(SECRET, 'short-1'))).toBe('400 body.invalid');
+    await change(SECRET, 'plover-12');
+    expect((await here.raw('GET', '/api/v1/session')).status).toBe(200);
+    expect((await there.raw('GET', '/api/v1/session')).status).toBe(401);
+    expect(await refusalOf(stranger().signIn('sol', SECRET))).toBe('401 session.refused');
+    await here.send(endSessions, { body: { id: newId() } });
+    await there.signIn('sol', 'plover-12');
+  });
+
+  it('from the lead is good for one sign-in: nothing but choosing one’s own is open then', async () => {
+    const person = await world.as('lead').send(addPerson, { body: newcomer('tove') });
+    const device = stranger();
+    await device.signIn('tove', SECRET);
+    const body = { id: newId(), secret: 'once-only' };
+    expect(await refusalOf(world.as('mechanic').send(resetSecret, { params: { id: person.id }, body }))).toBe(
+      '403 act.not-allowed',
+    );
+    for (const _twice of [1, 2])
+      await world.as('lead').send(resetSecret, { params: { id: person.id }, body });
+    const [{ n }] = await world.database.owner.query<[{ n: string }]>(
+      'SELECT COUNT(*) AS n FROM entry WHERE id = ?',
+      [body.id],
+    );
+    expect(Number(n)).toBe(1);
+    expect((await device.raw('GET', '/api/v1/session')).status).toBe(401);
+    await device.signIn('tove', 'once-only');
+    expect(await refusalOf(device.send(listBikes, { query: {} }))).toBe('403 session.secret-one-time');
+    expect((await device.send(currentSession)).mustChangeSecret).toBe(true);
+    const chosen = { id: newId(), current: 'once-only', secret: 'godwit-77' };
+    expect((await device.send(changeSecret, { body: chosen })).mustChangeSecret).toBe(false);
+    await device.send(listBikes, { query: {} });
+  });
+
+  it('is guessed at no oftener than the limit, however many guesses come at once, and its owner still gets in', async () => {
+    await world.as('lead').send(addPerson, { body: newcomer('uma') });
+    const own = stranger();
+    await own.signIn('uma', SECRET);
+    const guesses = await Promise.all(
+      Array.from({ length: 40 }, (_, at) => refusalOf(stranger().signIn('uma', `guess-${at}-guess`))),
+    );
+    expect(guesses.filter((each) => each === '401 session.refused').length).toBeLessThanOrEqual(6);
+    expect(guesses.filter((each) => each === '429 session.throttled').length).toBeGreaterThanOrEqual(34);
+    // A stranger with the right one is slowed down like the others; a device of theirs is known.
+    expect(await refusalOf(stranger().signIn('uma', SECRET))).toBe('429 session.throttled');
+    await new Client(world.base, own.device).signIn('uma', SECRET);
+  });
+});
+
+describe('what nobody needs any more', () => {
+  it('is forgotten: counts of guesses that have run out, sessions long over', async () => {
+    const rows = async (): Promise<number[]> => {
+      const found = await world.database.owner.query<{ n: string }[]>(
+        'SELECT COUNT(*) AS n FROM throttle UNION ALL SELECT COUNT(*) FROM session',
+      );
+      return found.map((each) => Number(each.n));
+    };
+    const before = await rows();
+    expect(before.every((count) => count > 0)).toBe(true);
+    await new Sessions(world.database.source, () => world.clock.now).purge();
+    expect(await rows()).toEqual(before);
+    await new Sessions(world.database.source, () => world.clock.now + 200 * 86_400_000).purge();
+    expect(await rows()).toEqual([0, 0]);
+    await world.signInAgain();
   });
 });
 

@@ -1,4 +1,7 @@
 import {
+  changeSecret,
+  endSessions,
+  resetSecret,
   signIn,
   currentSession,
   signOut,
@@ -41,6 +44,16 @@ export const peopleRoutes = ({
     setSessionCookie(req, res, null);
     return { done: true as const };
   }),
+  answering(changeSecret, async ({ body, req }, actor) => {
+    await people.changeSecret(actor, body, sessionToken(req));
+    return sessions.describe(await people.one(actor.id));
+  }),
+  answering(endSessions, async ({ req, res }, actor) => {
+    await sessions.endAll(actor.id);
+    setSessionCookie(req, res, null);
+    return { done: true as const };
+  }),
+  answering(resetSecret, async ({ params, body }, actor) => people.resetSecret(actor, params.id, body)),
   answering(listPeople, async (_call, actor) => ({ people: await people.list(actor) })),
   answering(addPerson, async ({ body }, actor) => people.add(actor, body)),
   answering(changePerson, async ({ params, body }, actor) => people.change(actor, params.id, body)),

@@ -1,17 +1,30 @@
-import type { DataSource } from 'typeorm';
-import type { addPerson, changePerson, setCompetence } from '@cadre/contract/people';
+import { Not, type DataSource, type EntityManager } from 'typeorm';
+import type {
+  addPerson,
+  changePerson,
+  changeSecret,
+  resetSecret,
+  setCompetence,
+} from '@cadre/contract/people';
 import type { BodyOf } from '@cadre/contract/http';
 import { type System } from '@cadre/core/catalogue';
 import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { personEntity, type PersonRow } from './entities';
-import { keepSecret } from './sessions';
+import { endSessionsOf, rightSecret, saveSecret } from './sessions';
 import type { PeopleEvents } from './events';
+
+/** Somebody has to be able to change the program: the last lead stays one. The lock on the program's chain makes two at once one after the other. */
+async function refuseLastLead(tx: EntityManager, id: string): Promise<void> {
+  const others = await tx.getRepository(personEntity).countBy({ role: 'lead', active: true, id: Not(id) });
+  if (others === 0) throw new RefusedError('person.last-lead');
+}
 
 export class People {
   constructor(
     private readonly source: DataSource,
     private readonly log: EventLog<PeopleEvents>,
+    private readonly now: () => number,
   ) {}
 
   async one(id: string): Promise<PersonRow> {
@@ -35,7 +48,7 @@ export class People {
             { signInName: body.signInName },
             { fields: [{ path: 'signInName', code: 'taken' }] },
           );
-        await keepSecret(tx, body.id, secret);
+        await saveSecret(tx, body.id, secret);
         return {
           kind: 'person.added',
           body: {
@@ -60,10 +73,49 @@ export class People {
         if (!person) throw new RefusedError('not-found', { what: 'person' });
         if (person.version !== body.version)
           throw new RefusedError('conflict.version', {}, { current: person });
+        const leads = person.role === 'lead' && person.active;
+        if (leads && !(body.role === 'lead' && body.active)) await refuseLastLead(tx, id);
+        // A session of before does not come back to life when they do.
+        if (!body.active) await endSessionsOf(tx, id, this.now());
         return {
           kind: 'person.changed',
           body: { personId: id, role: body.role, trainee: body.trainee, active: body.active },
         };
+      },
+      (tx) => tx.getRepository(personEntity).findOneByOrFail({ id }),
+    );
+  }
+
+  /** One's own secret, against the one of now: whoever finds a tablet signed in cannot take it over. Other sessions end. */
+  async changeSecret(actor: Actor, body: BodyOf<typeof changeSecret>, token: string | null): Promise<void> {
+    await this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { personId: actor.id }, author: actor.id },
+      async (tx) => {
+        if (!(await rightSecret(tx, actor.id, body.current)))
+          throw new RefusedError(
+            'session.current-secret-wrong',
+            {},
+            { fields: [{ path: 'current', code: 'wrong' }] },
+          );
+        await saveSecret(tx, actor.id, body.secret);
+        await endSessionsOf(tx, actor.id, this.now(), token);
+        return { kind: 'person.secret-changed', body: { personId: actor.id, by: 'person' } };
+      },
+      () => Promise.resolve(),
+    );
+  }
+
+  /** A secret for one sign-in, from the lead, for somebody who forgot theirs. */
+  async resetSecret(actor: Actor, id: string, body: BodyOf<typeof resetSecret>): Promise<PersonRow> {
+    requireAct(actor, 'edit-program');
+    return this.log.act(
+      { chain: PROGRAM_CHAIN, id: body.id, request: { personId: id }, author: actor.id },
+      async (tx) => {
+        if (!(await tx.getRepository(personEntity).existsBy({ id })))
+          throw new RefusedError('not-found', { what: 'person' });
+        await saveSecret(tx, id, body.secret, true);
+        await endSessionsOf(tx, id, this.now());
+        return { kind: 'person.secret-changed', body: { personId: id, by: 'lead' } };
       },
       (tx) => tx.getRepository(personEntity).findOneByOrFail({ id }),
     );

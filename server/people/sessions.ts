@@ -1,13 +1,14 @@
-import { MINUTE_MS } from '@cadre/core/time';
+import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { IsNull, type DataSource, type EntityManager } from 'typeorm';
+import { IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import type { Session } from '@cadre/contract/people';
 import { signInName as signInNameSchema } from '@cadre/contract/people/schemas';
 import { RefusedError, sha256 } from '@cadre/server/platform/event-log';
-import type { Actor } from '@cadre/server/platform/http';
+import { NO_DEVICE, type Actor } from '@cadre/server/platform/http';
 import {
   credentialEntity,
+  type CredentialRow,
   personEntity,
   programEntity,
   sessionEntity,
@@ -19,13 +20,45 @@ import {
 const IDLE_MS = 12 * 60 * MINUTE_MS;
 const ABSOLUTE_MS = 14 * 24 * 60 * MINUTE_MS;
 const THROTTLE_SPAN_MS = 15 * MINUTE_MS;
-const MOST_FAILURES = { name: 6, address: 60 };
+const MOST = { name: 6, address: 60 };
+/** How long an ended session is remembered: what was marked in it may still be delivered from its device. */
+const REMEMBERED_MS = 90 * DAY_MS;
+
+interface Throttle {
+  readonly key: string;
+  readonly most: number;
+}
 
 /** A hash nobody's secret has, so that an unknown name takes as long to refuse as a wrong secret. */
 const NOBODY = hash(randomBytes(16).toString('hex'));
 
-export async function keepSecret(tx: EntityManager, personId: string, secret: string): Promise<void> {
-  await tx.getRepository(credentialEntity).save({ personId, hash: await hash(secret) });
+export async function saveSecret(
+  tx: EntityManager,
+  personId: string,
+  secret: string,
+  oneTime = false,
+): Promise<void> {
+  await tx.getRepository(credentialEntity).save({ personId, hash: await hash(secret), oneTime });
+}
+
+export async function rightSecret(tx: EntityManager, personId: string, secret: string): Promise<boolean> {
+  const credential = await tx.getRepository(credentialEntity).findOneBy({ personId });
+  return credential !== null && verify(credential.hash, secret);
+}
+
+/** Ends every session of a person, but the one of this token. */
+export async function endSessionsOf(
+  tx: EntityManager,
+  personId: string,
+  now: number,
+  but: string | null = null,
+): Promise<void> {
+  await tx
+    .getRepository(sessionEntity)
+    .update(
+      { personId, endedAt: IsNull(), ...(but ? { tokenHash: Not(sha256(but)) } : {}) },
+      { endedAt: new Date(now) },
+    );
 }
 
 /** Sign-in, sessions and the throttle, all in the database so that any number of servers agree. */
@@ -43,27 +76,33 @@ export class Sessions {
     address: string;
     oldToken: string | null;
   }): Promise<{ token: string; session: Session }> {
-    // What nobody can be called is nobody's name: it is refused like any other, and only the address is counted.
+    // What nobody can be called is nobody's name: it is refused like any other.
     const isName = signInNameSchema.safeParse(input.signInName).success;
-    const throttles = [
-      ...(isName ? [{ key: `name:${input.signInName}`, most: MOST_FAILURES.name }] : []),
-      { key: `address:${input.address}`, most: MOST_FAILURES.address },
-    ];
-    for (const throttle of throttles) await this.refuseWhenThrottled(throttle.key, throttle.most);
     const person = isName
       ? await this.source
           .getRepository(personEntity)
           .findOneBy({ signInName: input.signInName, active: true })
       : null;
+    // Strangers who guess at a name cannot lock its owner out of a device they have signed in on before.
+    const isKnown = person !== null && (await this.knows(person.id, input.device));
+    const throttles = [
+      ...(isName
+        ? [
+            {
+              key: isKnown ? `device:${person.id}:${input.device}` : `name:${input.signInName}`,
+              most: MOST.name,
+            },
+          ]
+        : []),
+      { key: `address:${input.address}`, most: MOST.address },
+    ];
+    await this.count(throttles);
     const credential = person
       ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
       : null;
     const right = await verify(credential?.hash ?? (await NOBODY), input.secret);
-    if (!person || !credential || !right) {
-      for (const throttle of throttles) await this.countFailure(throttle.key);
-      throw new RefusedError('session.refused');
-    }
-    await this.source.getRepository(throttleEntity).delete({ key: `name:${input.signInName}` });
+    if (!person || !credential || !right) throw new RefusedError('session.refused');
+    await this.uncount(throttles);
     if (input.oldToken) await this.end(input.oldToken);
     return this.begin(person, input.device);
   }
@@ -84,7 +123,14 @@ export class Sessions {
 
   async describe(person: PersonRow): Promise<Session> {
     const program = await this.source.getRepository(programEntity).findOneOrFail({ where: {} });
-    return { person: person, programName: program.name, demo: program.demo, now: this.now() };
+    const credential = await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id });
+    return {
+      person,
+      programName: program.name,
+      demo: program.demo,
+      now: this.now(),
+      mustChangeSecret: credential?.oneTime ?? false,
+    };
   }
 
   /** The person behind a token, or null when there is no such session or it has run out. */
@@ -100,8 +146,14 @@ export class Sessions {
         'person',
         'person.id = session.personId AND person.active = 1',
       )
+      .innerJoinAndMapOne(
+        'session.credential',
+        'credential',
+        'credential',
+        'credential.personId = session.personId',
+      )
       .where('session.tokenHash = :hash AND session.endedAt IS NULL', { hash: sha256(token) })
-      .getOne()) as (SessionRow & { readonly person: PersonRow }) | null;
+      .getOne()) as (SessionRow & { readonly person: PersonRow; readonly credential: CredentialRow }) | null;
     const now = this.now();
     if (!row || now - row.seenAt.getTime() > IDLE_MS || now - row.startedAt.getTime() > ABSOLUTE_MS)
       return null;
@@ -119,8 +171,14 @@ export class Sessions {
         role: person.role,
         trainee: person.trainee,
         device: row.device,
+        mustChangeSecret: row.credential.oneTime,
       },
     };
+  }
+
+  /** Everywhere: whoever has a device of this person is out. */
+  async endAll(personId: string): Promise<void> {
+    await endSessionsOf(this.source.manager, personId, this.now());
   }
 
   async end(token: string): Promise<void> {
@@ -129,21 +187,55 @@ export class Sessions {
       .update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });
   }
 
-  private async refuseWhenThrottled(key: string, most: number): Promise<void> {
-    const row = await this.source.getRepository(throttleEntity).findOneBy({ key });
-    const since = row ? this.now() - row.since.getTime() : 0;
-    if (row && row.failures >= most && since < THROTTLE_SPAN_MS)
-      throw new RefusedError('session.throttled', {
-        minutes: Math.ceil((THROTTLE_SPAN_MS - since) / MINUTE_MS),
-      });
+  private knows(personId: string, device: string): Promise<boolean> {
+    return device === NO_DEVICE
+      ? Promise.resolve(false)
+      : this.source.getRepository(sessionEntity).existsBy({ personId, device });
   }
 
-  private async countFailure(key: string): Promise<void> {
+  /**
+   * Counts a guess before it is tried, each count under its row's lock: of any number sent at once no more than the limit are ever tried.
+   * Refused, nothing is counted.
+   */
+  private async count(throttles: readonly Throttle[]): Promise<void> {
     const now = new Date(this.now());
-    await this.source.query(
-      'INSERT INTO throttle (`key`, failures, since) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = IF(since < ?, 1, failures + 1), since = IF(since < ?, VALUES(since), since)',
-      [key, now, new Date(now.getTime() - THROTTLE_SPAN_MS), new Date(now.getTime() - THROTTLE_SPAN_MS)],
-    );
+    await this.source.transaction(async (tx) => {
+      for (const { key, most } of throttles) {
+        // One statement makes the row or takes its lock; asked for in two, two guesses at once would wait for each other.
+        await tx.query(
+          'INSERT INTO throttle (`key`, failures, since) VALUES (?, 0, ?) ON DUPLICATE KEY UPDATE failures = failures',
+          [key, now],
+        );
+        const row = await tx.getRepository(throttleEntity).findOneByOrFail({ key });
+        const since = this.now() - row.since.getTime();
+        const failures = since < THROTTLE_SPAN_MS ? row.failures : 0;
+        if (failures >= most)
+          throw new RefusedError('session.throttled', {
+            minutes: Math.ceil((THROTTLE_SPAN_MS - since) / MINUTE_MS),
+          });
+        await tx
+          .getRepository(throttleEntity)
+          .update({ key }, { failures: failures + 1, since: failures === 0 ? now : row.since });
+      }
+    });
+  }
+
+  /** The guess was right: the name's count begins anew, the address gets its one back. */
+  private async uncount(throttles: readonly Throttle[]): Promise<void> {
+    const repository = this.source.getRepository(throttleEntity);
+    for (const { key } of throttles)
+      if (key.startsWith('address:'))
+        await repository.update({ key }, { failures: () => 'GREATEST(failures, 1) - 1' });
+      else await repository.delete({ key });
+  }
+
+  /** Forgets what nobody needs any more: counts that have run out, sessions long over. */
+  async purge(): Promise<void> {
+    const before = (ms: number): Date => new Date(this.now() - ms);
+    await this.source.getRepository(throttleEntity).delete({ since: LessThan(before(THROTTLE_SPAN_MS)) });
+    const sessions = this.source.getRepository(sessionEntity);
+    await sessions.delete({ endedAt: LessThan(before(REMEMBERED_MS)) });
+    await sessions.delete({ seenAt: LessThan(before(ABSOLUTE_MS + REMEMBERED_MS)) });
   }
 }
 

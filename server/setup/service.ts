@@ -9,7 +9,7 @@ import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import type { CatalogueEvents } from '@cadre/server/catalogue';
 import type { FleetEvents } from '@cadre/server/fleet';
 import {
-  keepSecret,
+  saveSecret,
   personEntity,
   programEntity,
   type PeopleEvents,
@@ -67,7 +67,7 @@ export class Setup {
         await tx.query('SELECT seq FROM chain_head WHERE chain = ? FOR UPDATE', [FIRST_VISIT]);
         if (await tx.getRepository(programEntity).exists()) throw new RefusedError('setup.already-done');
         const personId = newId();
-        await keepSecret(tx, personId, secret);
+        await saveSecret(tx, personId, secret);
         const events: NewEvent<FirstEvents>[] = [
           {
             kind: 'site.added',

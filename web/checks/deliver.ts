@@ -7,7 +7,7 @@ import {
   withChecklists,
   type SavedCheck,
 } from '@cadre/web/platform/local-db';
-import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
+import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/api';
 
 const BATCH = 100;
 
@@ -77,7 +77,7 @@ async function deliverSignature(check: SavedCheck, serverId: string): Promise<vo
 
 /** A refusal that sending again cannot change; a lost session or a broken server is not one. */
 function isFinal(error: RefusedError): boolean {
-  return error.problem.code !== 'session.required' && error.problem.status < 500;
+  return !wantsSignIn(error) && error.problem.status < 500;
 }
 
 /** The server's check is over: what is kept here stays on show until somebody sets it aside, and a new check may begin. */

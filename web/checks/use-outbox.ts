@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, onScopeDispose, ref } from 'vue';
 import { followSaved, localDb, savedUnderWay, letGoOfOld, type SavedAct } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
-import { onReach, RefusedError, UnreachableError } from '@cadre/web/platform/api';
+import { onReach, RefusedError, UnreachableError, wantsSignIn } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
 import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
 
@@ -62,8 +62,7 @@ export const useOutbox = defineStore('outbox', () => {
       await sendPhotos();
       wait = FIRST_WAIT_MS;
     } catch (error) {
-      if (error instanceof RefusedError && error.problem.code === 'session.required')
-        session.needsSignIn = true;
+      if (wantsSignIn(error)) session.needsSignIn = true;
       else if (error instanceof UnreachableError || error instanceof RefusedError) later();
       else throw error;
     } finally {

@@ -4,7 +4,7 @@ import { getBike, hangBikes, moveBike, type Bike, type Model } from '@cadre/cont
 import { getWall, type Wall } from '@cadre/contract/wall';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
-import { RefusedError, send, sendForText, UnreachableError } from '@cadre/web/platform/api';
+import { RefusedError, send, sendForText, UnreachableError, wantsSignIn } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
@@ -64,7 +64,7 @@ export const useFleet = defineStore('fleet', () => {
       asOf.value = null;
       savedWall.whole(text);
     } catch (error) {
-      if (error instanceof RefusedError && error.problem.code === 'session.required' && wall.value) return;
+      if (wantsSignIn(error) && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
       wall.value ??= await savedWall.read();
       asOf.value ??= wall.value?.now ?? null;

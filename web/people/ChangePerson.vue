@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import OwnAccess from './OwnAccess.vue';
 import SignInForm from './SignInForm.vue';
 import { useSession } from './use-session';
 
@@ -8,8 +10,14 @@ import { useSession } from './use-session';
 const emit = defineEmits<{ done: []; close: []; leave: [] }>();
 const session = useSession();
 const refusal = useRefusal();
+const changing = ref(false);
 async function leave(): Promise<void> {
   if (await refusal.run(session.leave)) emit('leave');
+}
+/** Signed out everywhere, here too. */
+async function left(): Promise<void> {
+  await session.forget();
+  emit('leave');
 }
 </script>
 
@@ -18,14 +26,18 @@ async function leave(): Promise<void> {
     <div class="fixed inset-0 bg-black/50" aria-hidden="true" />
     <div class="fixed inset-0 grid place-items-center overflow-y-auto p-4">
       <DialogPanel class="w-full max-w-md rounded-lg border-2 border-ink/60 bg-plate p-5">
-        <DialogTitle class="sturdy mb-1 text-2xl">Change person</DialogTitle>
-        <p class="mb-4 text-soft">
+        <DialogTitle class="sturdy mb-1 text-2xl" :class="changing && 'sr-only'">{{
+          changing ? session.person?.name : 'Change person'
+        }}</DialogTitle>
+        <p v-if="!changing" class="mb-4 text-soft">
           Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.
         </p>
-        <SignInForm @done="emit('done')" />
+        <SignInForm v-if="!changing" @done="emit('done')" />
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
+        <OwnAccess v-if="session.person && !session.needsSignIn" v-model:changing="changing" @leave="left" />
         <div class="mt-4 flex justify-between gap-2">
-          <ActButton @click="emit('close')">Back</ActButton><ActButton @click="leave">Sign out</ActButton>
+          <ActButton @click="changing ? (changing = false) : emit('close')">Back</ActButton
+          ><ActButton v-if="!changing" @click="leave">Sign out</ActButton>
         </div>
       </DialogPanel>
     </div>

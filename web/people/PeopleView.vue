@@ -7,11 +7,13 @@ import { fieldWords, send } from '@cadre/web/platform/api';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import ResetSecret from './ResetSecret.vue';
 import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
 
 const session = useSession();
 const people = ref<readonly Person[]>([]);
+const resetting = ref<string | null>(null);
 const list = useRefusal();
 const adding = useRefusal();
 const act = useAct();
@@ -88,10 +90,22 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             >trainee</CheckField
           >
           <ActButton
+            v-if="person.active && person.id !== session.person?.id"
+            :data-reset-secret="person.signInName"
+            @click="resetting = resetting === person.id ? null : person.id"
+            >New code</ActButton
+          >
+          <ActButton
             v-if="person.id !== session.person?.id"
             @click="change(person, { active: !person.active })"
             >{{ person.active ? 'Has left' : 'Is back' }}</ActButton
           >
+          <ResetSecret
+            v-if="resetting === person.id"
+            class="w-full"
+            :person="person"
+            @done="resetting = null"
+          />
           <SignedFor
             v-if="person.trainee && person.active"
             class="w-full"
@@ -113,7 +127,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
         <TextField
           v-model="fresh.secret"
           label="Code"
-          hint="Six characters or more"
+          hint="Eight characters or more"
           type="password"
           autocomplete="new-password"
           :error="errorIn(adding, 'secret')"

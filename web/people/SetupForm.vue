@@ -27,7 +27,7 @@ const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?:
   opensAt: { label: 'Opens at', type: 'time' },
   leadName: { label: 'Your name' },
   signInName: { label: 'Your sign-in name', hint: 'Small letters and digits' },
-  secret: { label: 'Your code', hint: 'Six characters or more', type: 'password' },
+  secret: { label: 'Your code', hint: 'Eight characters or more', type: 'password' },
 };
 const errorOf = (path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import ChangeSecret from './ChangeSecret.vue';
 import { useSession } from './use-session';
 import { rememberedNames, rememberName } from './remembered';
 
@@ -13,6 +14,8 @@ const setup = useRefusal();
 const said = computed(() => refusal.said.value ?? setup.said.value);
 const name = ref('');
 const secret = ref('');
+/** Signed in with the lead's code: their own comes now. */
+const choosing = ref(false);
 const known = ref(rememberedNames());
 const code = ref<HTMLElement | null>(null);
 
@@ -28,12 +31,14 @@ async function enter(): Promise<void> {
     await session.enter(name.value, secret.value);
     if (session.person) rememberName(session.person.signInName, session.person.name);
   });
-  if (done) emit('done');
+  choosing.value = done && session.mustChangeSecret;
+  if (done && !choosing.value) emit('done');
 }
 </script>
 
 <template>
-  <form class="space-y-4" @submit.prevent="enter">
+  <ChangeSecret v-if="choosing" :current="secret" @done="emit('done')" />
+  <form v-else class="space-y-4" @submit.prevent="enter">
     <div v-if="known.length" role="group" aria-label="People of this browser" class="flex flex-wrap gap-2">
       <ActButton
         v-for="each in known"

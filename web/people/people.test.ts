@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
+import { flushPromises, mount, RouterLinkStub, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Person, Session } from '@cadre/contract/people';
@@ -9,6 +9,8 @@ import { field as fieldOf } from '../../testing/field';
 import PeopleView from './PeopleView.vue';
 import { rememberedNames, rememberName } from './remembered';
 import SetupForm from './SetupForm.vue';
+import ChangeSecret from './ChangeSecret.vue';
+import OwnAccess from './OwnAccess.vue';
 import SignInForm from './SignInForm.vue';
 import { useSession } from './use-session';
 
@@ -29,6 +31,7 @@ const session = (of: Person): Session => ({
   person: of,
   programName: 'Lapwing Quay',
   demo: false,
+  mustChangeSecret: false,
   now: Date.now(),
 });
 const SETUP = { state: 'ready', programName: 'Lapwing Quay', demoPeople: [] };
@@ -141,6 +144,58 @@ describe('signing in', () => {
   });
 });
 
+describe('one’s own code', () => {
+  const fill = async (view: VueWrapper, values: Readonly<Record<string, string>>): Promise<void> => {
+    for (const [name, value] of Object.entries(values))
+      await view.get(`[data-${name}] input`).setValue(value);
+    await view.get('form[data-change-secret]').trigger('submit');
+    await flushPromises();
+  };
+
+  it('is chosen at once after signing in with one from the lead', async () => {
+    server.answers['POST /api/v1/session'] = () => ({ ...session(ann), mustChangeSecret: true });
+    server.answers['POST /api/v1/session/secret'] = () => session(ann);
+    const view = mount(SignInForm);
+    await view.get('input[autocomplete=username]').setValue('ann');
+    await view.get('input[type=password]').setValue('once-only');
+    await view.get('form').trigger('submit');
+    await flushPromises();
+    expect(view.emitted('done')).toBeUndefined();
+    await fill(view, { 'new-secret': 'plover-12', 'new-secret-again': 'plover-1' });
+    expect(view.text()).toContain('Not the same as above.');
+    expect(sent('POST /api/v1/session/secret')).toEqual([]);
+    await fill(view, { 'new-secret-again': 'plover-12' });
+    expect(sent('POST /api/v1/session/secret')).toMatchObject([
+      { current: 'once-only', secret: 'plover-12' },
+    ]);
+    expect(view.emitted('done')).toHaveLength(1);
+  });
+
+  it('wrong as it is now says so at that field, and keeps what was typed', async () => {
+    server.answers['POST /api/v1/session/secret'] = () =>
+      new Refusal('session.current-secret-wrong', [{ path: 'current', code: 'wrong' }], 403);
+    const view = mount(ChangeSecret);
+    await fill(view, {
+      'present-secret': 'not-it-at-all',
+      'new-secret': 'plover-12',
+      'new-secret-again': 'plover-12',
+    });
+    expect(view.get('[data-present-secret] input').attributes('aria-invalid')).toBe('true');
+    expect(view.text()).toContain('The present code is wrong.');
+    expect(view.get<HTMLInputElement>('[data-new-secret] input').element.value).toBe('plover-12');
+  });
+
+  it('and every device signed out: nobody is here any more', async () => {
+    useSession().take(session(ann));
+    server.answers['POST /api/v1/session/end-all'] = () => ({ done: true });
+    const view = mount(OwnAccess);
+    await view.get('[data-end-all]').trigger('click');
+    await flushPromises();
+    expect(sent('POST /api/v1/session/end-all')).toHaveLength(1);
+    expect(view.emitted('leave')).toHaveLength(1);
+  });
+});
+
 it('a program is set up once: a field that is wrong is named, nothing typed is lost, and it is sent under one id', async () => {
   server.answers['POST /api/v1/setup'] = () =>
     new Refusal('body.invalid', [{ path: 'timeZone', code: 'unknown-time-zone' }], 400);
@@ -210,6 +265,16 @@ describe('the people of a program', () => {
       { role: 'mechanic', trainee: true, active: true, version: 1 },
     ]);
     expect(role.element.value).toBe('mechanic');
+  });
+  it('one who forgot theirs gets a code for one sign-in, shown once for the lead to tell', async () => {
+    server.answers['POST /api/v1/people/bob/secret'] = () => bob;
+    const view = await shown();
+    await view.get('[data-reset-secret=bob]').trigger('click');
+    await view.get('[data-reset] input').setValue('once-only');
+    await view.get('[data-reset] form').trigger('submit');
+    await flushPromises();
+    expect(sent('POST /api/v1/people/bob/secret')).toMatchObject([{ secret: 'once-only' }]);
+    expect(view.get('[data-reset]').text()).toContain('Tell Bob Reed: once-only');
   });
   it('somebody learning is signed off system by system, each under the name of who did it', async () => {
     server.answers['PUT /api/v1/people/bob/competences/wheels'] = () => bob;

@@ -15,6 +15,8 @@ export const useSession = defineStore('session', () => {
   const demo = ref(false);
   /** The server wants a fresh sign-in before it takes what is kept here. */
   const needsSignIn = ref(false);
+  /** Signed in with a code for one sign-in: their own has to be chosen now. */
+  const mustChangeSecret = ref(false);
   const setup = ref<AnswerOf<typeof setupState> | null>(null);
   let loaded = false;
   let unconfirmed = false;
@@ -24,7 +26,8 @@ export const useSession = defineStore('session', () => {
     person.value = session.person;
     programName.value = session.programName;
     demo.value = session.demo;
-    needsSignIn.value = false;
+    needsSignIn.value = session.mustChangeSecret;
+    mustChangeSecret.value = session.mustChangeSecret;
     unconfirmed = false;
     // Kept for when there is no signal; nothing on the screen waits for the disk.
     void saveValue('session', {
@@ -72,6 +75,10 @@ export const useSession = defineStore('session', () => {
 
   async function leave(): Promise<void> {
     await send(signOut);
+    await forget();
+  }
+  /** Nobody is at this browser any more. */
+  async function forget(): Promise<void> {
     person.value = null;
     await saveValue('session', null);
   }
@@ -82,5 +89,20 @@ export const useSession = defineStore('session', () => {
         person.value !== null && mayAct(person.value, act),
   );
 
-  return { person, programName, demo, needsSignIn, setup, load, confirm, loadSetup, enter, leave, take, may };
+  return {
+    person,
+    programName,
+    demo,
+    needsSignIn,
+    mustChangeSecret,
+    setup,
+    load,
+    confirm,
+    loadSetup,
+    enter,
+    leave,
+    forget,
+    take,
+    may,
+  };
 });

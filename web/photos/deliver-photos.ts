@@ -1,6 +1,6 @@
 import { type PhotoOf, addPhoto } from '@cadre/contract/photos';
 import { localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
-import { RefusedError, send, wordsFor } from '@cadre/web/platform/api';
+import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/api';
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
 async function saidOf(photo: SavedPhoto): Promise<PhotoOf> {
@@ -23,12 +23,7 @@ export async function deliverPhotos(): Promise<void> {
       });
       await localDb.photos.delete(photo.id);
     } catch (error) {
-      if (
-        !(error instanceof RefusedError) ||
-        error.problem.code === 'session.required' ||
-        error.problem.status >= 500
-      )
-        throw error;
+      if (!(error instanceof RefusedError) || wantsSignIn(error) || error.problem.status >= 500) throw error;
       const { what, todo } = wordsFor(error.problem);
       await localDb.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
     }

@@ -16,4 +16,13 @@ const baseline: Step = {
   },
 };
 
-export const STEPS: readonly Step[] = [baseline];
+/** A code the lead gives out is good for one sign-in. */
+const oneTimeSecrets: Step = {
+  name: 'OneTimeSecrets',
+  async take(runner) {
+    await runner.query('ALTER TABLE credential ADD COLUMN IF NOT EXISTS oneTime TINYINT NOT NULL DEFAULT 0');
+    await runner.query('ALTER TABLE credential ALTER COLUMN oneTime DROP DEFAULT');
+  },
+};
+
+export const STEPS: readonly Step[] = [baseline, oneTimeSecrets];

@@ -8,6 +8,8 @@ export interface Actor {
   readonly role: Role;
   readonly trainee: boolean;
   readonly device: string;
+  /** Signed in with a code for one sign-in: nothing but choosing their own is open to them. */
+  readonly mustChangeSecret?: boolean;
 }
 
 /** Every service asks this first. Refuses with the act that was wanted. */

@@ -72,6 +72,8 @@ export function mount(router: Router, { route, handle }: Implemented, deps: Rout
   router[method](route.path, async (req, res) => {
     const actor = route.act === 'public' ? null : await deps.actorOf(req);
     if (route.act !== 'public' && !actor) throw new RefusedError('session.required');
+    if (actor?.mustChangeSecret && route.act !== 'signed-in' && route.act !== 'public')
+      throw new RefusedError('session.secret-one-time');
     // Who may not is told that, and nothing of what was wrong with what they sent.
     if (actor && route.act !== 'signed-in' && route.act !== 'public') requireAct(actor, route.act);
     const call = {

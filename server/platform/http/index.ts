@@ -1,7 +1,7 @@
 export { requireAct, type Actor } from './actor';
 export { sessionToken, setSessionCookie } from './cookie';
 export { createHttpApp } from './create-app';
-export { deviceOf } from './device';
+export { deviceOf, NO_DEVICE } from './device';
 export { STATUS } from './errors';
 export { schemaOf } from './openapi';
 export { answering, readAs, type Implemented } from './implement';

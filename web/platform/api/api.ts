@@ -10,6 +10,11 @@ export class RefusedError extends Error {
   }
 }
 
+/** Whether the server wants a fresh sign-in before it takes anything: what is here stays until then. */
+export const wantsSignIn = (error: unknown): boolean =>
+  error instanceof RefusedError &&
+  ['session.required', 'session.secret-one-time'].includes(error.problem.code);
+
 /** The server did not answer: no signal, no server. What was to be sent must be kept. */
 export class UnreachableError extends Error {
   constructor() {

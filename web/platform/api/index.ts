@@ -1,3 +1,3 @@
-export { RefusedError, UnreachableError, checkAnswers, onReach, send, sendForText } from './api';
+export { RefusedError, UnreachableError, checkAnswers, onReach, send, sendForText, wantsSignIn } from './api';
 export { deviceId } from './device';
 export { type Said, fieldWords, wordsFor } from './problems';

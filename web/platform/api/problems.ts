@@ -23,6 +23,11 @@ const WORDS: Record<ErrorCode, Words> = {
     todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.`,
   }),
   'session.current-secret-wrong': say('The present code is wrong.', 'Try again.'),
+  'session.secret-one-time': say(
+    'Your code was good for one sign-in.',
+    'Choose your own first; what you marked is saved here.',
+  ),
+  'person.last-lead': say('This is the only lead.', 'Make somebody else a lead first.'),
   'act.not-allowed': (p) => ({
     what: p.trainee ? 'A trainee may not do this alone.' : 'Your role may not do this.',
     todo: 'Ask the lead, or change person.',

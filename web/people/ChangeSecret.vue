@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { changeSecret } from '@cadre/contract/people';
+import { useAct } from '@cadre/web/platform/act';
+import { fieldWords } from '@cadre/web/platform/api';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { useSession } from './use-session';
+
+/** One's own code, against the present one; typed twice, for nobody sees it. */
+const props = defineProps<{
+  /** The present code where it was just typed. */
+  current?: string;
+}>();
+const emit = defineEmits<{ done: [] }>();
+const session = useSession();
+const refusal = useRefusal();
+const act = useAct();
+const present = ref(props.current ?? '');
+const secret = ref('');
+const again = ref('');
+const tried = ref(false);
+const differs = computed(() => tried.value && secret.value !== again.value);
+const errorOf = (path: string): string | null => {
+  const issue = refusal.fields.value.find((each) => each.path === path);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+};
+async function save(): Promise<void> {
+  tried.value = true;
+  if (differs.value) return;
+  const done = await refusal.run(async () =>
+    session.take(await act(changeSecret, { body: { current: present.value, secret: secret.value } })),
+  );
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="space-y-4" data-change-secret @submit.prevent="save">
+    <p v-if="current" class="rounded-md bg-sunk p-3">
+      The lead’s code was good for this one sign-in. Choose your own now.
+    </p>
+    <TextField
+      v-else
+      v-model="present"
+      label="Present code"
+      type="password"
+      autocomplete="current-password"
+      :error="errorOf('current')"
+      data-present-secret
+    />
+    <TextField
+      v-model="secret"
+      label="New code"
+      hint="Eight characters or more"
+      type="password"
+      autocomplete="new-password"
+      :error="errorOf('secret')"
+      data-new-secret
+    />
+    <TextField
+      v-model="again"
+      label="New code again"
+      type="password"
+      autocomplete="new-password"
+      :error="differs ? 'Not the same as above.' : null"
+      data-new-secret-again
+    />
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value"
+      >Change the code</ActButton
+    >
+  </form>
+</template>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { resetSecret, type Person } from '@cadre/contract/people';
+import { useAct } from '@cadre/web/platform/act';
+import { fieldWords } from '@cadre/web/platform/api';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+
+/** A code for somebody who forgot theirs: shown while it is typed, for the lead tells it them, and good for one sign-in. */
+const props = defineProps<{ person: Person }>();
+const emit = defineEmits<{ done: [] }>();
+const refusal = useRefusal();
+const act = useAct();
+const secret = ref('');
+const given = ref('');
+async function save(): Promise<void> {
+  await refusal.run(async () => {
+    await act(resetSecret, { params: { id: props.person.id }, body: { secret: secret.value } });
+    given.value = secret.value;
+  });
+}
+</script>
+
+<template>
+  <div class="rounded-md bg-sunk p-3" data-reset>
+    <p v-if="given" class="flex flex-wrap items-center gap-3" role="status">
+      <span class="grow"
+        >Tell {{ person.name }}: <span class="figures sturdy text-lg">{{ given }}</span>. It is good for one
+        sign-in. They are signed out everywhere until then.</span
+      >
+      <ActButton @click="emit('done')">Done</ActButton>
+    </p>
+    <form v-else class="flex flex-wrap items-center gap-3" @submit.prevent="save">
+      <TextField
+        v-model="secret"
+        class="min-w-56 grow"
+        :label="`Code for ${person.name}’s next sign-in`"
+        hint="Eight characters or more. They choose their own then."
+        :error="
+          refusal.fields.value[0]
+            ? fieldWords(refusal.fields.value[0].code, refusal.fields.value[0].params)
+            : null
+        "
+      />
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !secret">Set it</ActButton>
+      <ActButton @click="emit('done')">Leave it</ActButton>
+      <NoticePlate
+        v-if="refusal.said.value && !refusal.fields.value.length"
+        :said="refusal.said.value"
+        class="w-full"
+      />
+    </form>
+  </div>
+</template>
