@@ -55,7 +55,7 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
   await fill('Time zone', 'Heron/Creek');
   await fill('Your name', 'Ada Quill');
   await fill('Your sign-in name', 'ada');
-  await fill('Your code', 'heron-1');
+  await fill('Your code', 'heron-12');
   await browser.click('button[type=submit]');
   await browser.textIs('form', 'No time zone of that name');
   await fill('Time zone', 'Europe/London');
