@@ -2,7 +2,8 @@ import { v7 as newId } from 'uuid';
 import { ROUTES, type FullRoute } from '@cadre/contract/routes';
 import { streamOf } from '@cadre/core/draws';
 import { wholeLetters } from '@cadre/core/text';
-import { OF_NO_BIKE, WRITE_ACTS } from './write-acts';
+import { OF_NO_BIKE } from './other-acts';
+import { WRITE_ACTS } from './write-acts';
 import type { Asking } from './act-helpers';
 import type { World } from './world';
 

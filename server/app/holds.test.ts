@@ -8,7 +8,8 @@ import { ROUTES } from '@cadre/contract/routes';
 import { asBuilt, questionsOf } from '@cadre/core/catalogue';
 import { faulty, markFor } from '@cadre/test-world/builders';
 import { CAST, refusalOf, World } from '../../testing/world';
-import { OF_NO_BIKE, RELEASE, WRITE_ACTS } from '../../testing/write-acts';
+import { OF_NO_BIKE, RELEASE } from '../../testing/other-acts';
+import { WRITE_ACTS } from '../../testing/write-acts';
 import type { Asking } from '../../testing/act-helpers';
 
 let world: World;

@@ -8,7 +8,8 @@ import type { Bike } from '@cadre/contract/fleet';
 import { verify } from '@cadre/server/app';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
-import { RELEASABLE, WRITE_ACTS } from '../../testing/write-acts';
+import { RELEASABLE } from '../../testing/other-acts';
+import { WRITE_ACTS } from '../../testing/write-acts';
 import type { Asking, WriteAct } from '../../testing/act-helpers';
 
 let world: World;
