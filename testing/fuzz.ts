@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { ROUTES, type FullRoute } from '@cadre/contract/routes';
 import { streamOf } from '@cadre/core/draws';
-import { wholeLetters } from '@cadre/core/text';
+import { dropLoneSurrogates } from '@cadre/core/text';
 import { OF_NO_BIKE } from './other-acts';
 import { WRITE_ACTS } from './write-acts';
 import type { Asking } from './act-helpers';
@@ -129,11 +129,15 @@ async function tried(
   const body = asking.type ? asking.body : spoilt(draw, fresh, ids);
   const path = route.path.replace(/:(\w+)/g, (_all, key: string) => {
     const own = asking.params?.[key] ?? among(draw, ids);
-    return draw() < 0.85 ? own : encodeURIComponent(wholeLetters(String(among(draw, [...NASTY, ...ids]))));
+    return draw() < 0.85
+      ? own
+      : encodeURIComponent(dropLoneSurrogates(String(among(draw, [...NASTY, ...ids]))));
   });
   const query =
     asking.query ??
-    (draw() < 0.2 ? `most=${encodeURIComponent(wholeLetters(String(among(draw, NASTY))))}&after=%00` : '');
+    (draw() < 0.2
+      ? `most=${encodeURIComponent(dropLoneSurrogates(String(among(draw, NASTY))))}&after=%00`
+      : '');
   const told = `${route.name} ${path} ${query} ${JSON.stringify(body)?.slice(0, 1500)}`;
   const hung = new Promise<null>((done) => setTimeout(() => done(null), HANGS_AFTER_MS).unref());
   const response = await Promise.race([

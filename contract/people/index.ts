@@ -25,7 +25,7 @@ export const signOut = route<typeof schemas.signOut>({
   act: 'signed-in',
 });
 
-/** One's own code, against the one of now. Every other session of this person ends. */
+/** Changes one's own code; the current one is asked for. Every other session of this person ends. */
 export const changeSecret = route<typeof schemas.changeSecret>({
   name: 'session.change-secret',
   method: 'POST',

@@ -1,4 +1,4 @@
-import { cutText } from '@cadre/core/text';
+import { truncate } from '@cadre/core/text';
 import { accept, refuse, type Result } from '@cadre/core/errors';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import type { Finding } from './finding';
@@ -59,7 +59,7 @@ export function mergeFindings(kept: Finding, other: Finding): Result<Merged> {
       words: {
         ...kept.words,
         toMechanic: kept.words.toMechanic || other.words.toMechanic,
-        note: cutText([kept.words.note, other.words.note].filter(Boolean).join(' · '), 400),
+        note: truncate([kept.words.note, other.words.note].filter(Boolean).join(' · '), 400),
       },
     },
     closed: { ...other, state: 'closed' },

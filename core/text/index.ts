@@ -1,11 +1,11 @@
-/** Half of a letter that takes two units, with the other half cut off: no database and no file can hold it. */
-const HALF = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
+/** A lone surrogate: half of a character that takes two code units. It cannot be encoded, so no database or file can store it. */
+const LONE_SURROGATE = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
 
-/** Whether every letter of a text is whole. */
-export const isWhole = (text: string): boolean => text.search(HALF) < 0;
+/** Whether a text has no lone surrogates. */
+export const isWellFormed = (text: string): boolean => text.search(LONE_SURROGATE) < 0;
 
-/** A text without the halves of letters in it. */
-export const wholeLetters = (text: string): string => text.replace(HALF, '');
+/** A text without its lone surrogates. */
+export const dropLoneSurrogates = (text: string): string => text.replace(LONE_SURROGATE, '');
 
-/** The beginning of a text, at most so many units long, ending with a whole letter. */
-export const cutText = (text: string, most: number): string => wholeLetters(text.slice(0, most));
+/** The beginning of a text, at most so many code units long; a character is never cut in two. */
+export const truncate = (text: string, most: number): string => dropLoneSurrogates(text.slice(0, most));

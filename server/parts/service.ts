@@ -1,4 +1,4 @@
-import { cutText } from '@cadre/core/text';
+import { truncate } from '@cadre/core/text';
 import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -126,7 +126,7 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<Rea
       body: {
         bikeId,
         itemId: newId(),
-        what: cutText(`Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`, 200),
+        what: truncate(`Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`, 200),
       },
       happenedAt: at,
     },

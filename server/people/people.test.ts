@@ -208,6 +208,8 @@ describe('a code', () => {
     expect(await refusalOf(change('not-mine', 'plover-12'))).toBe('403 session.current-secret-wrong');
     expect(await refusalOf(change(SECRET, 'short-1'))).toBe('400 body.invalid');
     await change(SECRET, 'plover-12');
+    for (let guess = 0; guess < 6; guess += 1) await refusalOf(change(`guess-${guess}`, 'plover-34'));
+    expect(await refusalOf(change('plover-12', 'plover-34'))).toBe('429 session.throttled');
     expect((await here.raw('GET', '/api/v1/session')).status).toBe(200);
     expect((await there.raw('GET', '/api/v1/session')).status).toBe(401);
     expect(await refusalOf(stranger().signIn('sol', SECRET))).toBe('401 session.refused');

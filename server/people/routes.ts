@@ -45,7 +45,7 @@ export const peopleRoutes = ({
     return { done: true as const };
   }),
   answering(changeSecret, async ({ body, req }, actor) => {
-    await people.changeSecret(actor, body, sessionToken(req));
+    await sessions.limitedFor(actor.id, () => people.changeSecret(actor, body, sessionToken(req)));
     return sessions.describe(await people.one(actor.id));
   }),
   answering(endSessions, async ({ req, res }, actor) => {

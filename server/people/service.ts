@@ -75,7 +75,7 @@ export class People {
           throw new RefusedError('conflict.version', {}, { current: person });
         const leads = person.role === 'lead' && person.active;
         if (leads && !(body.role === 'lead' && body.active)) await refuseLastLead(tx, id);
-        // A session of before does not come back to life when they do.
+        // A session from before they left must not be valid again when they return.
         if (!body.active) await endSessionsOf(tx, id, this.now());
         return {
           kind: 'person.changed',
@@ -86,7 +86,7 @@ export class People {
     );
   }
 
-  /** One's own secret, against the one of now: whoever finds a tablet signed in cannot take it over. Other sessions end. */
+  /** Changes one's own secret. The current one is asked for, so that a tablet left signed in is not enough; other sessions end. */
   async changeSecret(actor: Actor, body: BodyOf<typeof changeSecret>, token: string | null): Promise<void> {
     await this.log.act(
       { chain: PROGRAM_CHAIN, id: body.id, request: { personId: actor.id }, author: actor.id },

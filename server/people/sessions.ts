@@ -46,7 +46,7 @@ export async function rightSecret(tx: EntityManager, personId: string, secret: s
   return credential !== null && verify(credential.hash, secret);
 }
 
-/** Ends every session of a person, but the one of this token. */
+/** Ends every session of a person except the one of this token. */
 export async function endSessionsOf(
   tx: EntityManager,
   personId: string,
@@ -96,15 +96,28 @@ export class Sessions {
         : []),
       { key: `address:${input.address}`, most: MOST.address },
     ];
-    await this.count(throttles);
-    const credential = person
-      ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
-      : null;
-    const right = await verify(credential?.hash ?? (await NOBODY), input.secret);
-    if (!person || !credential || !right) throw new RefusedError('session.refused');
-    await this.uncount(throttles);
+    const signedIn = await this.limited(throttles, async () => {
+      const credential = person
+        ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
+        : null;
+      const right = await verify(credential?.hash ?? (await NOBODY), input.secret);
+      if (!person || !credential || !right) throw new RefusedError('session.refused');
+      return person;
+    });
     if (input.oldToken) await this.end(input.oldToken);
-    return this.begin(person, input.device);
+    return this.begin(signedIn, input.device);
+  }
+
+  /** Somebody at a tablet that is signed in guesses at a person's code no oftener than a stranger does. */
+  limitedFor<T>(personId: string, attempt: () => Promise<T>): Promise<T> {
+    return this.limited([{ key: `change:${personId}`, most: MOST.name }], attempt);
+  }
+
+  private async limited<T>(throttles: readonly Throttle[], attempt: () => Promise<T>): Promise<T> {
+    await this.count(throttles);
+    const result = await attempt();
+    await this.uncount(throttles);
+    return result;
   }
 
   async begin(person: PersonRow, device: string): Promise<{ token: string; session: Session }> {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
-import { cutText } from '@cadre/core/text';
+import { truncate } from '@cadre/core/text';
 import type { Bike } from '@cadre/contract/fleet';
 import { now } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
@@ -17,7 +17,7 @@ const session = useSession();
 const what = ref('');
 
 async function leave(): Promise<void> {
-  const text = cutText(what.value.trim(), 200);
+  const text = truncate(what.value.trim(), 200);
   if (text && session.person)
     await outbox.leaveApartHere({
       id: newId(),

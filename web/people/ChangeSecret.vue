@@ -6,9 +6,9 @@ import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useSession } from './use-session';
 
-/** One's own code, against the present one; typed twice, for nobody sees it. */
+/** Changes one's own code. The new one is typed twice, as nobody can see it. */
 const props = defineProps<{
-  /** The present code where it was just typed. */
+  /** The current code where it was just typed. */
   current?: string;
 }>();
 const emit = defineEmits<{ done: [] }>();
@@ -42,7 +42,7 @@ async function save(): Promise<void> {
     <TextField
       v-else
       v-model="present"
-      label="Present code"
+      label="Current code"
       type="password"
       autocomplete="current-password"
       :error="errorOf('current')"
@@ -59,7 +59,7 @@ async function save(): Promise<void> {
     />
     <TextField
       v-model="again"
-      label="New code again"
+      label="Repeat the new code"
       type="password"
       autocomplete="new-password"
       :error="differs ? 'Not the same as above.' : null"

@@ -5,7 +5,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 
-/** A code for somebody who forgot theirs: shown while it is typed, for the lead tells it them, and good for one sign-in. */
+/** A code for somebody who has forgotten theirs. It is shown while it is typed, because the lead passes it on. */
 const props = defineProps<{ person: Person }>();
 const emit = defineEmits<{ done: [] }>();
 const refusal = useRefusal();
@@ -41,8 +41,8 @@ async function save(): Promise<void> {
             : null
         "
       />
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !secret">Set it</ActButton>
-      <ActButton @click="emit('done')">Leave it</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !secret">Set code</ActButton>
+      <ActButton @click="emit('done')">Cancel</ActButton>
       <NoticePlate
         v-if="refusal.said.value && !refusal.fields.value.length"
         :said="refusal.said.value"

@@ -181,7 +181,7 @@ describe('one’s own code', () => {
       'new-secret-again': 'plover-12',
     });
     expect(view.get('[data-present-secret] input').attributes('aria-invalid')).toBe('true');
-    expect(view.text()).toContain('The present code is wrong.');
+    expect(view.text()).toContain('That is not your current code.');
     expect(view.get<HTMLInputElement>('[data-new-secret] input').element.value).toBe('plover-12');
   });
 

@@ -85,11 +85,11 @@ function ofParser(error: unknown): RefusedError | null {
     const { limit = 512_000 } = error as { limit?: number };
     return new RefusedError('body.too-large', { limitKb: Math.round(limit / 1000) });
   }
-  // An address whose signs stand for no letters is nobody's address.
+  // An address that cannot be decoded.
   if (error instanceof URIError) return new RefusedError('not-found', { what: 'address' });
-  // What else reading a request can fail at (not JSON, not packed as it says, cut off) comes with a status that says whose doing it is.
-  const { status = 0 } = error as { status?: number };
-  if (status >= 400 && status < 500)
+  // The parser gives every body it cannot read one of these: not JSON, not compressed as declared, cut off.
+  const { status } = error as { status?: number };
+  if (status === 400 || status === 415)
     return new RefusedError('body.invalid', {}, { fields: [{ path: '', code: 'not-json' }], cause: error });
   return null;
 }

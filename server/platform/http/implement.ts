@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import type { AnswerOf, BodyOf, ParamsOf, QueryOf, Route, Schema } from '@cadre/contract/http';
 import { messagesOf } from '@cadre/contract/routes';
 import type { FieldIssue } from '@cadre/core/errors';
-import { unreadable } from './unreadable';
+import { malformed } from './malformed';
 import { requireAct, type Actor } from './actor';
 import { RefusedError } from '@cadre/server/platform/event-log';
 
@@ -43,6 +43,8 @@ function fieldIssues(error: z.core.$ZodError): FieldIssue[] {
 
 /** The value as its schema has it, or every field that is not; named under `under` where it is part of something. */
 export function readAs<S extends Schema>(schema: S, value: unknown, under = ''): z.infer<S> {
+  const issue = malformed(value);
+  if (issue) throw new RefusedError('body.invalid', {}, { fields: [{ ...issue, path: under + issue.path }] });
   const result = schema.safeParse(value);
   if (result.success) return result.data;
   throw new RefusedError(
@@ -52,12 +54,8 @@ export function readAs<S extends Schema>(schema: S, value: unknown, under = ''):
   );
 }
 
-function parsed(schema: Schema | undefined, value: unknown): unknown {
-  if (!schema) return undefined;
-  const issue = unreadable(value);
-  if (issue) throw new RefusedError('body.invalid', {}, { fields: [issue] });
-  return readAs(schema, value);
-}
+const parsed = (schema: Schema | undefined, value: unknown): unknown =>
+  schema ? readAs(schema, value) : undefined;
 
 export interface RouteDeps {
   readonly actorOf: (req: Request) => Promise<Actor | null>;

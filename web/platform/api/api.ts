@@ -1,5 +1,5 @@
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
-import { wholeLetters } from '@cadre/core/text';
+import { dropLoneSurrogates } from '@cadre/core/text';
 import { deviceId } from './device';
 
 /** The server answered, and refused. */
@@ -50,9 +50,9 @@ export function checkAnswers(by: Check | null): void {
 const ANSWER_WITHIN_MS = 15_000;
 const PHOTO_WITHIN_MS = 60_000;
 
-/** Half a letter, left where a field cut one in two, would be refused whenever it is sent: it goes without. */
-const readable = (_name: string, value: unknown): unknown =>
-  typeof value === 'string' ? wholeLetters(value) : value;
+/** A lone surrogate, left where a field cut an emoji in two, would be refused however often it is sent. */
+const withoutLoneSurrogates = (_name: string, value: unknown): unknown =>
+  typeof value === 'string' ? dropLoneSurrogates(value) : value;
 
 export async function send<R extends Route>(route: R, sent: Sent<R> = {}): Promise<AnswerOf<R>> {
   return (await sendForText(route, sent)).answer;
@@ -82,7 +82,7 @@ export async function sendForText<R extends Route>(
             ? {}
             : { 'content-type': 'application/json' }),
       },
-      body: sent.blob ?? (sent.body === undefined ? null : JSON.stringify(sent.body, readable)),
+      body: sent.blob ?? (sent.body === undefined ? null : JSON.stringify(sent.body, withoutLoneSurrogates)),
       // A photo over a weak signal takes its time.
       signal: AbortSignal.timeout(sent.blob ? PHOTO_WITHIN_MS : ANSWER_WITHIN_MS),
     });

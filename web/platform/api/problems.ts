@@ -22,7 +22,7 @@ const WORDS: Record<ErrorCode, Words> = {
     what: 'Too many wrong tries.',
     todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.`,
   }),
-  'session.current-secret-wrong': say('The present code is wrong.', 'Try again.'),
+  'session.current-secret-wrong': say('That is not your current code.', 'Try again.'),
   'session.secret-one-time': say(
     'Your code was good for one sign-in.',
     'Choose your own first; what you marked is saved here.',
@@ -239,10 +239,10 @@ export function fieldWords(code: string, params: ErrorParams = {}): string {
       return `Stated already: ${String(params.value)}. The bike’s form changes it.`;
     case 'speaks-against':
       return 'Speaks against what is stated already: read both again.';
-    case 'half-letter':
-      return 'A letter in it is broken: type it again.';
+    case 'broken-text':
+      return 'This text contains a broken character. Type it again.';
     case 'too-deep':
-      return 'Nested too deep.';
+      return 'Nested too deeply.';
     case 'required':
       return 'Fill this in.';
     default:
