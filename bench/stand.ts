@@ -41,7 +41,7 @@ export async function openStand(server: DatabaseServer, name: string, bikes: num
   const http: Server = app.listen(0, '127.0.0.1');
   await new Promise((done) => http.once('listening', done));
   const base = `http://127.0.0.1:${(http.address() as AddressInfo).port}`;
-  const client = new Client(base, '01900000-0000-7000-8000-0000000000be');
+  const client = new Client(base);
   await client.send(setUp, {
     body: {
       id: newId(),

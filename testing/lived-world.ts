@@ -13,7 +13,7 @@ import {
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
-import { amendCheck } from '@cadre/contract/checks';
+import { addMarks, amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogue';
 import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart, movePart } from '@cadre/contract/parts';
@@ -23,11 +23,13 @@ import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/
 import { decideAssessment, openAssessment, priceAssessment } from '@cadre/contract/assessments';
 import { mergeFindings } from '@cadre/contract/findings';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
+import type { Question } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty, markFor } from '@cadre/test-world/builders';
 import { changePolicy, readChecklists } from '@cadre/test-world/client';
 import { World } from './world';
-import { stocked } from './act-helpers';
+import { begun, rideOut, stocked } from './act-helpers';
+import { Writer } from './writer';
 
 let world: World;
 let bikeId: string;
@@ -35,6 +37,13 @@ let bikeId: string;
 /** A world in which every kind of thing has happened: a bike repaired, an offer declined, the fleet and the rules changed. */
 export async function livedWorld(): Promise<{ readonly world: World; readonly bikeId: string }> {
   world = await World.open();
+  const inspector = await new Writer(world.idOf('inspector')).bind(world.as('inspector'));
+  const other = await world.bike('V0');
+  const about = { bikeId: other.id, checklistHash: rideOut(world) };
+  const checkId = await begun(world, other, 'mechanic');
+  const rim = { checkpoint: { key: 'rim' }, position: 'front' } as Pick<Question, 'checkpoint' | 'position'>;
+  const marks = [inspector.mark(about, markFor(rim, inspector.author, world.clock.now))];
+  await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
   const bike = await world.bike('V1');
   bikeId = bike.id;
   const { findings } = await world.check(bike, {
@@ -207,7 +216,7 @@ async function changeTheFleet(): Promise<void> {
             faults: [],
             note: '',
           },
-          ...{ ...taken(2.7), author: world.idOf('lead'), device: 'd', at },
+          ...{ ...taken(2.7), author: world.idOf('lead'), writerId: newId(), counter: 0, at },
         },
       ],
     },

@@ -20,7 +20,6 @@ import { createTestDatabase, type TestDatabase } from './database';
 
 export const SECRET = 'curlew-0';
 export const START = Date.UTC(2026, 5, 10, 6, 30);
-const DEVICE = '01900000-0000-7000-8000-0000000000de';
 
 export const CAST: readonly { name: string; role: Role; trainee: boolean }[] = [
   { name: 'lead', role: 'lead', trainee: false },
@@ -92,7 +91,7 @@ export class World {
 
   private async people(): Promise<void> {
     const [lead, ...others] = CAST;
-    const first = new Client(this.base, DEVICE);
+    const first = new Client(this.base);
     await first.send(setUp, {
       body: {
         id: newId(),
@@ -122,7 +121,7 @@ export class World {
   /** Everybody signs in afresh: sessions run out when the clock is moved on half a day. */
   async signInAgain(): Promise<void> {
     for (const { name } of CAST) {
-      const client = new Client(this.base, DEVICE);
+      const client = new Client(this.base);
       this.ids.set(name, await client.signIn(name, SECRET));
       this.clients.set(name, client);
     }

@@ -1,5 +1,6 @@
 import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
 import { BETTER, MARK_WAYS, MARK_OUTCOMES, OUTCOMES } from '@cadre/core/checks';
+import { counter, markProof, proof } from '@cadre/contract/authorship/schemas';
 import { checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding, place } from '@cadre/contract/findings/schemas';
 import { bike } from '@cadre/contract/fleet/schemas';
@@ -31,12 +32,14 @@ const markFields = {
     .check(z.maxLength(20)),
   note: note(1000),
   reading: z.optional(reading),
-  device: z.string().check(z.minLength(1), z.maxLength(60)),
+  /** Which series of its author it belongs to, and its number there: one's own marks stand in this order, whatever a clock says. */
+  writerId: id,
+  counter,
   at: instant,
 };
 
-/** A mark as given. The author travels with it: whoever's session delivers it may not claim it. */
-export const newMark = z.object({ ...markFields, author: id });
+/** A mark as given. The author travels with it: another person's session delivers it only with its author's proof. */
+export const newMark = z.object({ ...markFields, author: id, proof: z.optional(markProof) });
 
 export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
 
@@ -61,7 +64,7 @@ export const check = z.object({
 });
 
 export const openCheck = messages({
-  body: z.object({ id, bikeId: id, checklistHash: hash, author: id, at: instant }),
+  body: z.object({ id, bikeId: id, checklistHash: hash, author: id, at: instant, proof: z.optional(proof) }),
   answer: check,
 });
 
@@ -75,7 +78,13 @@ export const addMarks = messages({
 
 export const signCheck = messages({
   params: z.object({ id }),
-  body: z.object({ id, author: id, markIds: z.array(id).check(z.maxLength(2000)), at: instant }),
+  body: z.object({
+    id,
+    author: id,
+    markIds: z.array(id).check(z.maxLength(2000)),
+    at: instant,
+    proof: z.optional(proof),
+  }),
   answer: z.object({ check, bike, findings: z.array(finding) }),
 });
 

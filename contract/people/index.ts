@@ -25,6 +25,14 @@ export const signOut = route<typeof schemas.signOut>({
   act: 'signed-in',
 });
 
+/** Binds a key of this person on this browser, right after they signed in: what is signed with it is theirs, whoever delivers it. */
+export const bindWriter = route<typeof schemas.bindWriter>({
+  name: 'session.bind-writer',
+  method: 'POST',
+  path: '/api/v1/session/writer',
+  act: 'signed-in',
+});
+
 /** Changes one's own code; the current one is asked for. Every other session of this person ends. */
 export const changeSecret = route<typeof schemas.changeSecret>({
   name: 'session.change-secret',

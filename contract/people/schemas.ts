@@ -1,5 +1,6 @@
 import { SYSTEMS } from '@cadre/core/catalogue';
 import { ROLES } from '@cadre/core/people';
+import { counter, publicKey } from '@cadre/contract/authorship/schemas';
 import { id, instant, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
@@ -34,12 +35,19 @@ export const signIn = messages({
   body: z.object({
     signInName: z.string().check(z.trim(), z.toLowerCase(), z.minLength(1), z.maxLength(40)),
     secret: z.string().check(z.minLength(1), z.maxLength(200)),
+    /** The number of the last item of whoever was signed in on this browser until now. */
+    lastCounter: z.optional(counter),
   }),
   answer: session,
 });
 
 export const currentSession = messages({ answer: session });
-export const signOut = messages({ answer: done });
+/** The number of this person's last item here: what they said before they left counts, whoever delivers it. */
+export const signOut = messages({
+  query: z.object({ counter: z.optional(z.coerce.number().check(z.int(), z.gte(0))) }),
+  answer: done,
+});
+export const bindWriter = messages({ body: z.object({ id, publicKey }), answer: done });
 
 export const changeSecret = messages({
   body: z.object({ id, current: z.string().check(z.minLength(1), z.maxLength(200)), secret }),

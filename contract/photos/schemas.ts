@@ -1,5 +1,6 @@
 import { POSITIONS } from '@cadre/core/catalogue';
 import { PHOTO_LIMITS, SHAPE_KINDS } from '@cadre/core/photos';
+import { proof } from '@cadre/contract/authorship/schemas';
 import { hash, id, instant, messages } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
@@ -32,6 +33,7 @@ export const photoOf = z.object({
   author: id,
   at: instant,
   shapes,
+  proof: z.optional(proof),
 });
 
 export const addPhoto = messages({

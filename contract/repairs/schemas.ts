@@ -1,3 +1,4 @@
+import { proof } from '@cadre/contract/authorship/schemas';
 import { POSITIONS, TOUCHES } from '@cadre/core/catalogue';
 import { FITMENT_POSITIONS, JOINTS, PART_KINDS } from '@cadre/core/fleet';
 import { WAITS_FOR } from '@cadre/core/repairs';
@@ -119,7 +120,13 @@ export const openRecheck = messages({
 
 export const releaseBike = messages({
   params: z.object({ id }) /** A hang-tag that hangs on the bike must be back in hand. */,
-  body: z.object({ id, note: note(400), hangTagBack: z.optional(z.boolean()), at: instant }),
+  body: z.object({
+    id,
+    note: note(400),
+    hangTagBack: z.optional(z.boolean()),
+    at: instant,
+    proof: z.optional(proof),
+  }),
   answer: bike,
 });
 

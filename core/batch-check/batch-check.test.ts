@@ -66,7 +66,8 @@ describe('a cell of the batch', () => {
       faults: [],
       note: '',
       author: 'ann',
-      device: 'd',
+      writerId: 'd',
+      counter: 0,
       at: index,
     });
     const cell = batchCell(

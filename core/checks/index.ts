@@ -4,6 +4,7 @@ export {
   SIDES,
   type Mark,
   type MarkedFault,
+  type MarkProof,
   type Place,
   type Reading,
   type Side,

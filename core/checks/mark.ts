@@ -1,4 +1,5 @@
 import type { Position, Severity } from '@cadre/core/catalogue';
+import type { Proof } from '@cadre/core/authorship';
 import type { MarkWay, MarkOutcome } from './outcome';
 
 export const SIDES = ['left', 'right', 'drive-side', 'off-side', 'top', 'under'] as const;
@@ -43,6 +44,9 @@ export interface Reading {
   readonly aside?: string | undefined;
 }
 
+/** What a mark's author signed it with: the hash of the item before, and the signature. */
+export type MarkProof = Pick<Proof, 'previous' | 'signature'>;
+
 /** One person's outcome for one checkpoint and position. Only ever added. */
 export interface Mark {
   readonly id: string;
@@ -55,7 +59,11 @@ export interface Mark {
   readonly note: string;
   readonly reading?: Reading | undefined;
   readonly author: string;
-  readonly device: string;
+  /** Which series of its author it belongs to: one a person and browser. */
+  readonly writerId: string;
+  /** Its number in that series: it grows with every mark, whatever a clock says. */
+  readonly counter: number;
   /** Milliseconds since the epoch, by the device's clock set to the server's. */
   readonly at: number;
+  readonly proof?: MarkProof | undefined;
 }

@@ -13,7 +13,8 @@ const mark = (more: Partial<Mark> & { id: string }): Mark => ({
   faults: [],
   note: '',
   author: 'ann',
-  device: 'd',
+  writerId: 'd',
+  counter: 1,
   at: 1,
   ...more,
 });
@@ -28,7 +29,8 @@ const anyMark = fc.record({
   faults: fc.array(fc.record({ fault: fc.constantFrom('broken', 'slack') }), { maxLength: 2 }),
   note: fc.constantFrom('', 'x'),
   author: fc.constantFrom('ann', 'ben', 'cas'),
-  device: fc.constant('d'),
+  writerId: fc.constantFrom('d', 'e'),
+  counter: fc.integer({ min: 1, max: 6 }),
   at: fc.integer({ min: 1, max: 6 }),
 });
 
@@ -37,6 +39,18 @@ describe('folding marks', () => {
     expect(
       outcome(mark({ id: '1', outcome: 'fail', at: 1 }), mark({ id: '2', outcome: 'pass', at: 2 })),
     ).toBe('pass');
+  });
+
+  it('goes by the counter of the browser it was given on, not by any clock', () => {
+    const fail = mark({ id: '1', outcome: 'fail', counter: 2, at: 1 });
+    expect(outcome(fail, mark({ id: '2', outcome: 'pass', counter: 1, at: 9 }))).toBe('fail');
+    expect(outcome(fail, mark({ id: '2', outcome: 'pass', counter: 3, at: 0 }))).toBe('pass');
+  });
+
+  it('counts the worse of one person on two browsers, and neither takes back what the other says', () => {
+    const fail = mark({ id: '1', outcome: 'fail', writerId: 'd', counter: 1 });
+    for (const later of ['pass', 'withdrawn'] as const)
+      expect(outcome(fail, mark({ id: '2', outcome: later, writerId: 'e', counter: 9, at: 9 }))).toBe('fail');
   });
 
   it('takes a withdrawn mark back, and only that person’s', () => {

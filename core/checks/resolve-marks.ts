@@ -7,7 +7,7 @@ export interface Answer {
   readonly key: string;
   readonly outcome: Outcome;
   readonly faults: readonly MarkedFault[];
-  /** The marks that stand, one a person, worst first. */
+  /** The marks that stand, one a person and browser, worst first. */
   readonly marks: readonly Mark[];
 }
 
@@ -21,13 +21,16 @@ const WEIGHT: Record<MarkOutcome, number> = {
   withdrawn: 0,
 };
 
-/** Which of one person's two marks stands: the newer; of two at the same instant, the worse. */
+/** Which of two marks of one series stands: the later by its counter. Marks from before there were counters stand by their time; of two at once the worse. */
 function standsOver(a: Mark, b: Mark): boolean {
+  if (a.counter !== b.counter) return a.counter > b.counter;
   if (a.at !== b.at) return a.at > b.at;
   if (WEIGHT[a.outcome] !== WEIGHT[b.outcome]) return WEIGHT[a.outcome] > WEIGHT[b.outcome];
   // Same instant and word: any fixed rule will do, so long as arrival order does not matter.
   return JSON.stringify([a.faults, a.note, a.id]) > JSON.stringify([b.faults, b.note, b.id]);
 }
+
+const seriesOf = (mark: Mark): string => `${mark.author} ${mark.writerId}`;
 
 function unionOfFaults(marks: readonly Mark[]): readonly MarkedFault[] {
   const seen = new Map<string, MarkedFault>();
@@ -36,8 +39,8 @@ function unionOfFaults(marks: readonly Mark[]): readonly MarkedFault[] {
 }
 
 /**
- * One person's mark that stands, with the last number they read there: saying something else of a look does not unmeasure it. Taking
- * a mark back does.
+ * The mark of one series that stands, with the last number read in it there: another outcome later does not unmeasure it. Taking the
+ * mark back does.
  */
 function answerOf(marks: readonly Mark[]): Mark | null {
   const inOrder = [...marks].sort((a, b) => (standsOver(a, b) ? 1 : -1));
@@ -50,23 +53,24 @@ function answerOf(marks: readonly Mark[]): Mark | null {
 }
 
 /**
- * Folds marks into what stands for each question. The order in which marks arrive changes nothing,
- * and a mark given twice counts once.
+ * Folds marks into what stands for each question. The order in which marks arrive changes nothing, and a mark given twice counts once. Of
+ * two people the worse counts, and of one person on two browsers likewise: neither can take back what the other says.
  */
 export function resolveMarks(marks: readonly Mark[]): ReadonlyMap<string, Answer> {
   const byQuestion = new Map<string, Map<string, Mark[]>>();
   for (const mark of marks) {
     const key = questionKey(mark);
-    const byAuthor = byQuestion.get(key) ?? new Map<string, Mark[]>();
-    byAuthor.set(mark.author, [...(byAuthor.get(mark.author) ?? []), mark]);
-    byQuestion.set(key, byAuthor);
+    const series = seriesOf(mark);
+    const bySeries = byQuestion.get(key) ?? new Map<string, Mark[]>();
+    bySeries.set(series, [...(bySeries.get(series) ?? []), mark]);
+    byQuestion.set(key, bySeries);
   }
   const answers = new Map<string, Answer>();
   for (const key of [...byQuestion.keys()].sort()) {
     const answer = [...(byQuestion.get(key)?.values() ?? [])]
       .flatMap((own) => answerOf(own) ?? [])
       .filter((mark) => mark.outcome !== 'withdrawn')
-      .sort((a, b) => WEIGHT[b.outcome] - WEIGHT[a.outcome] || (a.author < b.author ? -1 : 1));
+      .sort((a, b) => WEIGHT[b.outcome] - WEIGHT[a.outcome] || (seriesOf(a) < seriesOf(b) ? -1 : 1));
     const worst = answer[0];
     if (!worst) continue;
     const spoken = answer.filter((mark) => mark.outcome === 'fail' || mark.outcome === 'watch');

@@ -11,7 +11,8 @@ const mark = (more: Partial<Mark> = {}): Mark => ({
   faults: [],
   note: '',
   author: 'ann',
-  device: 'd',
+  writerId: 'd',
+  counter: 0,
   at: 0,
   ...more,
 });

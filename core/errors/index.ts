@@ -10,6 +10,8 @@ export const ERROR_CODES = [
   'session.secret-one-time',
   'person.last-lead',
   'act.not-allowed',
+  'author.unproven',
+  'writer.bound-late',
   'origin.refused',
   'not-found',
   'body.invalid',

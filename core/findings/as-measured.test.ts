@@ -37,7 +37,8 @@ const mark = (key: string, author: string, word: MarkOutcome, more: Partial<Mark
   faults: [],
   note: '',
   author,
-  device: 'd',
+  writerId: 'd',
+  counter: 0,
   at: 1,
   ...more,
 });

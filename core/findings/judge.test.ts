@@ -25,7 +25,8 @@ const said = (checkpoint: string, position: Mark['position']): Mark => ({
     faults: [],
     note: '',
     author: 'ann',
-    device: 'd',
+    writerId: 'd',
+    counter: 0,
     at: NOON,
   },
 });

@@ -120,7 +120,8 @@ describe('judging a recheck', () => {
       faults: [],
       note: '',
       author: signedBy,
-      device: 'd',
+      writerId: 'd',
+      counter: 0,
       at: 1,
     };
     return judgeRecheck({

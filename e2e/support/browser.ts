@@ -121,9 +121,7 @@ export class Browser {
     await this.go('/icon.svg');
     const status = await this.driver.executeAsyncScript<number>(
       `const done = arguments[arguments.length - 1];
-       let device = localStorage.getItem('cadre.device');
-       if (!device) { device = '${crypto.randomUUID()}'; localStorage.setItem('cadre.device', device); }
-       fetch('/api/v1/session', { method: 'POST', headers: { 'content-type': 'application/json', 'x-cadre-device': device }, body: JSON.stringify({ signInName: arguments[0], secret: arguments[1] }) }).then((r) => done(r.status), () => done(0));`,
+       fetch('/api/v1/session', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signInName: arguments[0], secret: arguments[1] }) }).then((r) => done(r.status), () => done(0));`,
       signInName,
       secret,
     );

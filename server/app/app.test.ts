@@ -17,7 +17,7 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const stranger = (): Client => new Client(world.base, newId());
+const stranger = (): Client => new Client(world.base);
 
 describe('the interface', () => {
   it('answers every route of the contract and no other', async () => {
@@ -109,7 +109,8 @@ const mark = {
   faults: [],
   note: '',
   author: id,
-  device: 'd',
+  writerId: newId(),
+  counter: 0,
   at,
 };
 const { schema: _schema, version: _version, note: _note, ...policy } = DEFAULT_POLICY;
@@ -163,6 +164,7 @@ const valid: Record<string, unknown> = {
   'checklists.publish': { id: newId(), base: null, checklist, note: 'n', reason: '' },
   'drafts.save': { id: newId(), base: null, checklist, version: 7 },
   'people.reset-secret': { id: newId(), secret: 'secret-9' },
+  'session.bind-writer': { id: newId(), publicKey: 'A'.repeat(122) },
   'session.change-secret': { id: newId(), current: 'x', secret: 'secret-9' },
   'people.competence': { id: newId(), signed: true, at },
   'checks.open': { id, bikeId: id, checklistHash: 'a'.repeat(64), author: id, at },

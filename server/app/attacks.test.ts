@@ -177,13 +177,13 @@ describe('no input is the server’s fault', () => {
       expect((await answered(method, path, body)).status).toBe(400);
   });
 
-  it('a device that names itself in other letters', async () => {
-    const client = new Client(world.base, '');
+  it('a device cookie in other letters', async () => {
+    const client = new Client(world.base);
     const response = await client.raw(
       'POST',
       '/api/v1/session',
       { signInName: 'lead', secret: SECRET },
-      { 'x-cadre-device': Buffer.from('é'.repeat(36)).toString('latin1') },
+      { cookie: `cadre_device=${Buffer.from('é'.repeat(36)).toString('latin1')}` },
     );
     expect(response.status).toBe(200);
   });

@@ -46,11 +46,11 @@ describe('the database', () => {
     ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]')`],
     [
       'an unknown mark',
-      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW())`,
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL)`,
     ],
     [
       'a mark whose faults are no JSON',
-      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'pass', 'single', 'x', '', NULL, '${ID}', 'd', NOW())`,
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'pass', 'single', 'x', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL)`,
     ],
     [
       'an entry numbered nought',

@@ -7,7 +7,7 @@ import { Fleet, Models, Racks } from '@cadre/server/fleet';
 import { Assessments } from '@cadre/server/assessments';
 import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
-import { People, Sessions } from '@cadre/server/people';
+import { People, Sessions, Writers } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
 import { Changes, EventLog } from '@cadre/server/platform/event-log';
 import type { Job } from '@cadre/server/platform/jobs';
@@ -33,6 +33,7 @@ export function createServices(source: DataSource, now: () => number) {
     sessions: new Sessions(source, now),
     setup: new Setup(source, log.for()),
     people: new People(source, log.for(), now),
+    writers: new Writers(source, log.for(), now),
     fleet: new Fleet(source, log.for(), now, dueByBuild),
     racks: new Racks(log.for()),
     models: new Models(log.for(), now, dueByBuild),

@@ -18,7 +18,8 @@ interface OpenCheck {
   readonly fitted: Fitted;
   readonly marks: readonly MarkRow[];
 }
-interface OpenRow extends Omit<MarkRow, 'faults' | 'reading'> {
+interface OpenRow extends Omit<MarkRow, 'faults' | 'reading' | 'counter'> {
+  readonly counter: string | number | null;
   readonly faults: string;
   readonly reading: string | null;
   readonly checklistHash: string;
@@ -44,6 +45,7 @@ async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly O
     };
     known.marks.push({
       ...mark,
+      counter: mark.counter === null ? null : Number(mark.counter),
       faults: jsonOf<MarkRow['faults']>(faults),
       reading: reading === null ? null : jsonOf<MarkRow['reading']>(reading),
     });

@@ -1,7 +1,18 @@
 import { EntitySchema } from 'typeorm';
 import type { Position } from '@cadre/core/catalogue';
-import type { MarkedFault, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
-import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
+import type { MarkedFault, MarkProof, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
+import {
+  digest,
+  json,
+  key,
+  large,
+  moment,
+  uuid,
+  whole,
+  word,
+  words,
+  yes,
+} from '@cadre/server/platform/database';
 
 /** Append-only: what somebody said of one checkpoint. The application's user may insert and read it, no more. */
 export interface MarkRow {
@@ -15,8 +26,16 @@ export interface MarkRow {
   note: string;
   reading: Reading | null;
   author: string;
+  /** Of the session that delivered it. */
   device: string;
   at: Date;
+  /** Which series of its author it belongs to, and its number there; null in marks from before there were any. */
+  writerId: string | null;
+  counter: number | null;
+  /** Whose session delivered it; its author's own where it is null. */
+  deliveredBy: string | null;
+  /** What its author signed it with. */
+  proof: MarkProof | null;
 }
 export const markEntity = new EntitySchema<MarkRow>({
   name: 'mark',
@@ -33,6 +52,10 @@ export const markEntity = new EntitySchema<MarkRow>({
     author: uuid(),
     device: word(),
     at: moment(),
+    writerId: uuid({ nullable: true }),
+    counter: large({ nullable: true }),
+    deliveredBy: uuid({ nullable: true }),
+    proof: json({ nullable: true }),
   },
   indices: [{ name: 'mark_check', columns: ['checkId'] }],
 });

@@ -1,3 +1,4 @@
+import type { Proof } from '@cadre/core/authorship';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import { MoreThan, type EntityManager } from 'typeorm';
@@ -21,7 +22,14 @@ export interface CheckEvents {
     recheck?: { repairId: string; checklist: ChecklistVersion };
     amends?: string;
   };
-  'check.marked': { bikeId: string; checkId: string; markIds: readonly string[]; marksHash: string };
+  'check.marked': {
+    bikeId: string;
+    checkId: string;
+    markIds: readonly string[];
+    marksHash: string;
+    /** Whose marks they are, where some are not the deliverer's own. */
+    authors?: readonly string[];
+  };
   'check.signed': {
     bikeId: string;
     checkId: string;
@@ -37,6 +45,9 @@ export interface CheckEvents {
     /** Every finding this check made or changed, as it stands after. */
     findings: readonly Finding[];
     rechecked?: { repairId: string };
+    /** What the signer signed it with, and whose session delivered it where it was not theirs. */
+    proof?: Proof;
+    deliveredBy?: string;
   };
   'check.co-signed': { bikeId: string; checkId: string };
   'check.abandoned': { bikeId: string; checkId: string };

@@ -2,6 +2,7 @@ import type { BikeFeature } from '@cadre/server/fitness';
 import { draftStopFacts } from './draft-stops';
 import { checkEntity, markEntity } from './entities';
 import { verifyMarks } from './mark-digest';
+import { verifyProofs } from './verify-proofs';
 import { checkProjections, checksListen } from './events';
 import { signedFacts } from './validity';
 
@@ -25,5 +26,5 @@ export const checksFeature: BikeFeature = {
     ],
   },
   quiet: ['check.opened', 'check.marked', 'check.abandoned'],
-  verifiers: { marks: verifyMarks },
+  verifiers: { marks: verifyMarks, proofs: verifyProofs },
 };

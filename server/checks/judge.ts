@@ -38,12 +38,16 @@ export async function putRightBefore(
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
 }
 
+/** How a signature came: under which proof, and through whose session where it was not the signer's own. */
+type Delivery = Pick<CheckEvents['check.signed'], 'proof' | 'deliveredBy'>;
+
 /** What signing this check says: judged by the checklist and policy in force, decided here once and for all. */
 export async function judgeSigned(
   tx: EntityManager,
   check: CheckRow,
   author: Author,
   signedAt: number,
+  delivery: Delivery,
 ): Promise<NewEvent<CheckEvents>> {
   const bike = await findBike(tx, check.bikeId);
   const { checklist } = await checklistByHash(tx, check.checklistHash);
@@ -97,6 +101,7 @@ export async function judgeSigned(
         because: ruleText(each.because),
       })),
       findings: [...changed, ...(rechecked ?? [])],
+      ...delivery,
       ...(check.repairId && judgement.complete ? { rechecked: { repairId: check.repairId } } : {}),
     },
   };

@@ -3,8 +3,8 @@ import { entryEntity, hashOf, type Verifier, type VerifyFault } from '@cadre/ser
 import { markEntity, type MarkRow } from './entities';
 import type { CheckEvents } from './events';
 
-/** One mark as the record covers it. */
-export function markDocument(row: MarkRow): object {
+/** What a mark says, whoever delivered it. */
+export function markSaid(row: MarkRow): object {
   return {
     id: row.id,
     checkId: row.checkId,
@@ -16,9 +16,15 @@ export function markDocument(row: MarkRow): object {
     note: row.note,
     reading: row.reading ?? null,
     author: row.author,
-    device: row.device,
     at: row.at.getTime(),
+    ...(row.writerId === null ? {} : { writerId: row.writerId, counter: row.counter }),
   };
+}
+
+/** One mark as the record covers it: what it says, and how it came. Marks from before there were series cover no more than their device. */
+export function markDocument(row: MarkRow): object {
+  const { device, deliveredBy, proof } = row;
+  return { ...markSaid(row), device, ...(row.writerId === null ? {} : { deliveredBy, proof }) };
 }
 
 /** The hash over marks as they stand in the table, in the order named. */

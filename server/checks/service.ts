@@ -1,3 +1,4 @@
+import { itemContent } from '@cadre/core/authorship';
 import { questionKey } from '@cadre/core/catalogue';
 import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
@@ -20,7 +21,7 @@ import { endOfSiteDay } from '@cadre/core/schedule';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { authorOf } from '@cadre/server/people';
+import { authorOf, authorsOf, requireOwn } from '@cadre/server/people';
 import {
   chainOfBike,
   chainOfBikeOf,
@@ -28,17 +29,20 @@ import {
   RefusedError,
   type EventLog,
 } from '@cadre/server/platform/event-log';
-import { checkEntity, markEntity, type MarkRow } from './entities';
-import { markDocument } from './mark-digest';
+import { checkEntity, markEntity } from './entities';
+import { markDocument, markSaid } from './mark-digest';
 import { checkInHand } from './in-hand';
 import { describeCheck, findCheck } from './read';
+import { itemOf, rowOf } from './rows';
 import { amendmentOf } from './amend';
 import { checksOf, lookedAt, openChecksOf, servicesOf } from './looks';
 import { judgeSigned } from './judge';
 import type { CheckEvents } from './events';
 
-function rowOf(checkId: string, mark: NewMark): MarkRow {
-  return { ...mark, checkId, reading: mark.reading ?? null, at: new Date(mark.at) };
+/** Whose marks these are, where they are not the deliverer's own. */
+function authorsBut(actor: Actor, marks: readonly NewMark[]): { readonly authors?: readonly string[] } {
+  const authors = [...new Set(marks.map((mark) => mark.author))].sort();
+  return authors.some((id) => id !== actor.id) ? { authors } : {};
 }
 
 export class Checks {
@@ -77,9 +81,21 @@ export class Checks {
   async open(actor: Actor, body: BodyOf<typeof openCheck>): Promise<Check> {
     requireAct(actor, 'mark');
     return this.log.act(
-      { chain: chainOfBike(body.bikeId), id: body.id, request: body, author: actor.id },
+      // Who begins it may be told another way by whoever delivers it next.
+      {
+        chain: chainOfBike(body.bikeId),
+        id: body.id,
+        request: { bikeId: body.bikeId, checklistHash: body.checklistHash, at: body.at },
+        author: actor.id,
+      },
       async (tx) => {
-        await authorOf(tx, actor, body.author, 'mark');
+        await authorOf(tx, actor, 'mark', {
+          kind: 'opening',
+          id: body.id,
+          author: body.author,
+          content: itemContent({}, body),
+          proof: body.proof,
+        });
         const { hash, checklist } = await checklistByHash(tx, body.checklistHash);
         const open = await tx
           .getRepository(checkEntity)
@@ -126,20 +142,24 @@ export class Checks {
         const { check, asked, hasKnown } = await checkInHand(tx, checkId, markIds);
         const marks =
           hasKnown || new Set(markIds).size < markIds.length
-            ? await this.newOnes(tx, checkId, body.marks)
+            ? await this.newOnes(tx, actor, checkId, body.marks)
             : body.marks;
         if (marks.length === 0) return [];
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
-        for (const author of new Set(marks.map((mark) => mark.author)))
-          await authorOf(tx, actor, author, check.repairId ? 'recheck' : 'mark');
+        const { proven } = await authorsOf(
+          tx,
+          actor,
+          check.repairId ? 'recheck' : 'mark',
+          marks.map((mark) => itemOf(check, mark)),
+        );
         const strange = marks.find((mark) => !asked.has(questionKey(mark)));
         if (strange)
           throw new RefusedError('check.mark-not-asked', {
             checkpoint: strange.checkpoint,
             position: strange.position,
           });
-        const rows = marks.map((mark) => rowOf(checkId, mark));
+        const rows = marks.map((mark) => rowOf(checkId, mark, actor, proven.has(mark.id)));
         await tx.getRepository(markEntity).insert(rows);
         return {
           kind: 'check.marked',
@@ -148,6 +168,7 @@ export class Checks {
             checkId,
             markIds: rows.map((row) => row.id),
             marksHash: hashOf(rows.map(markDocument)),
+            ...authorsBut(actor, marks),
           },
           happenedAt: Math.max(...marks.map((mark) => mark.at)),
         };
@@ -159,6 +180,7 @@ export class Checks {
   /** The marks not yet kept, each once. Refuses a mark whose id stands with other content. */
   private async newOnes(
     tx: EntityManager,
+    actor: Actor,
     checkId: string,
     marks: readonly NewMark[],
   ): Promise<readonly NewMark[]> {
@@ -172,9 +194,9 @@ export class Checks {
     for (const mark of marks) {
       const kept = keptById.get(mark.id);
       const twin = fresh.find((each) => each.id === mark.id);
-      const standing = kept ?? (twin ? rowOf(checkId, twin) : null);
+      const standing = kept ?? (twin ? rowOf(checkId, twin, actor) : null);
       if (!standing) fresh.push(mark);
-      else if (hashOf(markDocument(standing)) !== hashOf(markDocument(rowOf(checkId, mark))))
+      else if (hashOf(markSaid(standing)) !== hashOf(markSaid(rowOf(checkId, mark, actor))))
         throw new RefusedError('conflict.id-reused', { id: mark.id });
     }
     return fresh;
@@ -191,14 +213,21 @@ export class Checks {
       {
         chain: chainOfBikeOf('check', 'bike_check', checkId),
         id: body.id,
-        request: { checkId, ...body },
+        request: { checkId, ...itemContent({}, body) },
         author: body.author,
       },
       async (tx) => {
         const check = await findCheck(tx, checkId);
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
-        const author = await authorOf(tx, actor, body.author, check.repairId ? 'recheck' : 'sign');
+        const { bikeId, checklistHash } = check;
+        const { author, proof } = await authorOf(tx, actor, check.repairId ? 'recheck' : 'sign', {
+          kind: 'signature',
+          id: body.id,
+          author: body.author,
+          content: itemContent({ bikeId, checklistHash }, body),
+          proof: body.proof,
+        });
         // What a recheck passes may close a finding: a trainee marks it, somebody experienced signs it.
         if (check.repairId && author.trainee)
           throw new RefusedError('act.not-allowed', { act: 'recheck', trainee: true });
@@ -217,7 +246,10 @@ export class Checks {
             { missing: missing.length, unseen: unseen.length },
             { current: await describeCheck(tx, checkId) },
           );
-        return judgeSigned(tx, check, author, Math.min(body.at, this.now()));
+        return judgeSigned(tx, check, author, Math.min(body.at, this.now()), {
+          ...(proof ? { proof } : {}),
+          ...(author.id === actor.id ? {} : { deliveredBy: actor.id }),
+        });
       },
       async (tx) => this.afterSigning(tx, checkId),
     );
@@ -247,14 +279,14 @@ export class Checks {
         const check = await findCheck(tx, amends);
         if (check.state !== 'signed' || check.repairId || check.amends)
           throw new RefusedError('check.not-amendable');
-        const author = await authorOf(tx, actor, body.author, 'sign');
+        const author = requireOwn(actor, body.author, 'sign');
         // Somebody experienced corrects the record, or the trainee looks again.
         if (author.trainee) throw new RefusedError('act.not-allowed', { act: 'sign', trainee: true });
-        if ((await this.newOnes(tx, body.checkId, body.marks)).length !== body.marks.length)
+        if ((await this.newOnes(tx, actor, body.checkId, body.marks)).length !== body.marks.length)
           throw new RefusedError('conflict.id-reused');
         await tx
           .getRepository(markEntity)
-          .insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id })));
+          .insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id }, actor)));
         return amendmentOf(tx, check, body, author, Math.min(body.at, this.now()));
       },
       (tx) => this.afterSigning(tx, body.checkId),

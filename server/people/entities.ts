@@ -1,7 +1,18 @@
 import { EntitySchema } from 'typeorm';
 import type { System } from '@cadre/core/catalogue';
 import type { Role } from '@cadre/core/people';
-import { digest, json, key, moment, uuid, whole, word, words, yes } from '@cadre/server/platform/database';
+import {
+  digest,
+  json,
+  key,
+  large,
+  moment,
+  uuid,
+  whole,
+  word,
+  words,
+  yes,
+} from '@cadre/server/platform/database';
 
 export interface ProgramRow {
   id: string;
@@ -61,6 +72,8 @@ export interface SessionRow {
   tokenHash: string;
   personId: string;
   device: string;
+  /** The series its items belong to, once its browser has said so. */
+  writerId: string | null;
   startedAt: Date;
   seenAt: Date;
   endedAt: Date | null;
@@ -71,11 +84,57 @@ export const sessionEntity = new EntitySchema<SessionRow>({
     tokenHash: digest({ primary: true }),
     personId: uuid(),
     device: word(),
+    writerId: uuid({ nullable: true }),
     startedAt: moment(),
     seenAt: moment(),
     endedAt: moment({ nullable: true }),
   },
   indices: [{ name: 'session_person_device', columns: ['personId', 'device'] }],
+});
+
+/** One person on one browser: the public key that shows what they said there. */
+export interface WriterRow {
+  id: string;
+  personId: string;
+  /** P-256, SubjectPublicKeyInfo, base64url. */
+  publicKey: string;
+  boundAt: Date;
+}
+export const writerEntity = new EntitySchema<WriterRow>({
+  name: 'writer',
+  columns: { id: key(), personId: uuid(), publicKey: words(130), boundAt: moment() },
+  indices: [{ name: 'writer_person', columns: ['personId'] }],
+});
+
+/** Signed out, or ended by a lead: what a series says past this counter is not shown to be earlier. Gone when its person signs in there again. */
+export interface WriterEndRow {
+  writerId: string;
+  counter: number;
+  endedAt: Date;
+}
+export const writerEndEntity = new EntitySchema<WriterEndRow>({
+  name: 'writer_end',
+  columns: { writerId: key(), counter: large(), endedAt: moment() },
+});
+
+/** What was signed with a key: one item a counter, and one after each item, so that a copied key shows. */
+export interface SignedItemRow {
+  writerId: string;
+  counter: number;
+  previous: string;
+  hash: string;
+  itemId: string;
+}
+export const signedItemEntity = new EntitySchema<SignedItemRow>({
+  name: 'signed_item',
+  columns: {
+    writerId: key(),
+    counter: large({ primary: true }),
+    previous: digest(),
+    hash: digest(),
+    itemId: uuid(),
+  },
+  indices: [{ name: 'signed_item_previous', columns: ['writerId', 'previous'], unique: true }],
 });
 
 export interface ThrottleRow {

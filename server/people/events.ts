@@ -1,13 +1,15 @@
 import type { System } from '@cadre/core/catalogue';
 import type { Role } from '@cadre/core/people';
 import type { Projections } from '@cadre/server/platform/event-log';
-import { personEntity } from './entities';
+import { personEntity, writerEntity } from './entities';
 
 export interface PeopleEvents {
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
   /** The secret itself is no part of the record. */
   'person.secret-changed': { personId: string; by: 'person' | 'lead' };
+  /** A key of this person, by which what they say on that browser is shown to be theirs. */
+  'person.writer-bound': { personId: string; writerId: string; publicKey: string };
   'person.competence': { personId: string; system: System; signed: boolean };
 }
 
@@ -20,6 +22,9 @@ export const peopleProjections: Projections<PeopleEvents> = {
   },
   async 'person.secret-changed'() {
     // Credentials are kept apart from the record; that one was changed is in it.
+  },
+  async 'person.writer-bound'(tx, { body: { writerId: id, personId, publicKey }, recordedAt }) {
+    await tx.getRepository(writerEntity).insert({ id, personId, publicKey, boundAt: new Date(recordedAt) });
   },
   /** In the order of systems signed. */
   async 'person.competence'(tx, { body, author, happenedAt }) {

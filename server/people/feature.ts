@@ -1,11 +1,20 @@
 import type { Feature } from '@cadre/server/platform/feature';
-import { credentialEntity, personEntity, sessionEntity, throttleEntity } from './entities';
+import {
+  credentialEntity,
+  personEntity,
+  sessionEntity,
+  signedItemEntity,
+  throttleEntity,
+  writerEndEntity,
+  writerEntity,
+} from './entities';
 import { peopleProjections } from './events';
 
 export const peopleFeature: Feature = {
   name: 'people',
-  projected: [personEntity],
-  tables: [credentialEntity, sessionEntity, throttleEntity],
+  projected: [personEntity, writerEntity],
+  tables: [credentialEntity, sessionEntity, throttleEntity, writerEndEntity, signedItemEntity],
+  appendOnly: ['signed_item'],
   projections: peopleProjections,
   taken: { person_sign_in_name: 'sign-in-name.taken' },
 };

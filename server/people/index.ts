@@ -1,7 +1,8 @@
-export { authorOf, type Author } from './author';
+export { authorOf, authorsOf, isSignedWith, requireOwn, type Author, type Item } from './author';
 export { personEntity, programEntity, type PersonRow, type ProgramRow } from './entities';
 export type { PeopleEvents } from './events';
 export { peopleFeature } from './feature';
 export { peopleRoutes } from './routes';
 export { People } from './service';
-export { saveSecret, mayDeliverFor, Sessions } from './sessions';
+export { saveSecret, Sessions } from './sessions';
+export { Writers } from './writers';

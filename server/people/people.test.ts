@@ -26,7 +26,7 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const stranger = (): Client => new Client(world.base, newId());
+const stranger = (): Client => new Client(world.base);
 const newcomer = (signInName: string) => ({
   id: newId(),
   name: signInName,
@@ -108,7 +108,7 @@ describe('a first visit', () => {
     await new Promise((done) => server.once('listening', done));
     const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
     const visit = (name: string) =>
-      new Client(base, newId()).send(setUp, {
+      new Client(base).send(setUp, {
         body: {
           id: newId(),
           programName: name,
@@ -120,7 +120,7 @@ describe('a first visit', () => {
           secret: SECRET,
         },
       });
-    expect((await new Client(base, newId()).send(setupState)).state).toBe('empty');
+    expect((await new Client(base).send(setupState)).state).toBe('empty');
     const outcomes = await Promise.all(['ada', 'bo', 'cy'].map((name) => refusalOf(visit(name))));
     expect(outcomes.sort()).toEqual(['409 setup.already-done', '409 setup.already-done', 'accepted']);
     expect(await refusalOf(visit('dee'))).toBe('409 setup.already-done');
@@ -128,7 +128,7 @@ describe('a first visit', () => {
       'SELECT COUNT(*) AS programs FROM program',
     );
     expect(Number(programs)).toBe(1);
-    expect(await new Client(base, newId()).send(setupState)).toMatchObject({
+    expect(await new Client(base).send(setupState)).toMatchObject({
       state: 'ready',
       demoPeople: [],
     });
@@ -252,7 +252,9 @@ describe('a code', () => {
     expect(guesses.filter((each) => each === '429 session.throttled').length).toBeGreaterThanOrEqual(34);
     // A stranger with the right one is slowed down like the others; a device of theirs is known.
     expect(await refusalOf(stranger().signIn('uma', SECRET))).toBe('429 session.throttled');
-    await new Client(world.base, own.device).signIn('uma', SECRET);
+    const known = stranger();
+    known.device = own.device;
+    await known.signIn('uma', SECRET);
   });
 });
 

@@ -5,6 +5,7 @@ import {
   signIn,
   currentSession,
   signOut,
+  bindWriter,
   listPeople,
   addPerson,
   changePerson,
@@ -13,35 +14,47 @@ import {
 import {
   answering,
   deviceOf,
+  deviceToken,
   sessionToken,
+  setDeviceCookie,
   setSessionCookie,
   type Implemented,
 } from '@cadre/server/platform/http';
 import type { People } from './service';
 import type { Sessions } from './sessions';
+import type { Writers } from './writers';
 
 export const peopleRoutes = ({
   people,
   sessions,
+  writers,
 }: {
   readonly people: People;
   readonly sessions: Sessions;
+  readonly writers: Writers;
 }): readonly Implemented[] => [
   answering(signIn, async ({ body, req, res }) => {
+    const device = deviceToken(req);
     const { token, session } = await sessions.signIn({
       ...body,
-      device: deviceOf(req),
+      device: deviceOf(device),
       address: req.ip ?? '',
       oldToken: sessionToken(req),
+      oldCounter: body.lastCounter,
     });
     setSessionCookie(req, res, token);
+    setDeviceCookie(req, res, device);
     return session;
   }),
   answering(currentSession, async (_call, actor) => sessions.describe(await people.one(actor.id))),
-  answering(signOut, async ({ req, res }) => {
+  answering(signOut, async ({ query, req, res }) => {
     const token = sessionToken(req);
-    if (token) await sessions.end(token);
+    if (token) await sessions.end(token, query.counter);
     setSessionCookie(req, res, null);
+    return { done: true as const };
+  }),
+  answering(bindWriter, async ({ body, req }, actor) => {
+    await writers.bind(actor, body, sessionToken(req));
     return { done: true as const };
   }),
   answering(changeSecret, async ({ body, req }, actor) => {

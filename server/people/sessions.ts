@@ -16,6 +16,7 @@ import {
   type PersonRow,
   type SessionRow,
 } from './entities';
+import { endWriter, endWritersOf } from './writers';
 
 const IDLE_MS = 12 * 60 * MINUTE_MS;
 const ABSOLUTE_MS = 14 * 24 * 60 * MINUTE_MS;
@@ -46,13 +47,14 @@ export async function rightSecret(tx: EntityManager, personId: string, secret: s
   return credential !== null && verify(credential.hash, secret);
 }
 
-/** Ends every session of a person except the one of this token. */
+/** Ends every session of a person except the one of this token, and what their keys elsewhere can show from now on. */
 export async function endSessionsOf(
   tx: EntityManager,
   personId: string,
   now: number,
   but: string | null = null,
 ): Promise<void> {
+  await endWritersOf(tx, personId, now, but);
   await tx
     .getRepository(sessionEntity)
     .update(
@@ -75,6 +77,8 @@ export class Sessions {
     device: string;
     address: string;
     oldToken: string | null;
+    /** Of the last item of whoever was at this browser until now. */
+    oldCounter?: number | undefined;
   }): Promise<{ token: string; session: Session }> {
     // What nobody can be called is nobody's name: it is refused like any other.
     const isName = signInNameSchema.safeParse(input.signInName).success;
@@ -104,7 +108,7 @@ export class Sessions {
       if (!person || !credential || !right) throw new RefusedError('session.refused');
       return person;
     });
-    if (input.oldToken) await this.end(input.oldToken);
+    if (input.oldToken) await this.end(input.oldToken, input.oldCounter);
     return this.begin(signedIn, input.device);
   }
 
@@ -127,6 +131,7 @@ export class Sessions {
       tokenHash: sha256(token),
       personId: person.id,
       device,
+      writerId: null,
       startedAt: now,
       seenAt: now,
       endedAt: null,
@@ -194,10 +199,14 @@ export class Sessions {
     await endSessionsOf(this.source.manager, personId, this.now());
   }
 
-  async end(token: string): Promise<void> {
-    await this.source
-      .getRepository(sessionEntity)
-      .update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });
+  /** `counter`: of the last item this browser has of the person. */
+  async end(token: string, counter?: number): Promise<void> {
+    await this.source.transaction(async (tx) => {
+      await endWriter(tx, token, counter, this.now());
+      await tx
+        .getRepository(sessionEntity)
+        .update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });
+    });
   }
 
   private knows(personId: string, device: string): Promise<boolean> {
@@ -250,13 +259,4 @@ export class Sessions {
     await sessions.delete({ endedAt: LessThan(before(REMEMBERED_MS)) });
     await sessions.delete({ seenAt: LessThan(before(ABSOLUTE_MS + REMEMBERED_MS)) });
   }
-}
-
-/**
- * Whether acts of `author` may come from this actor's device. A shared tablet delivers what somebody else
- * marked on it before their session ended; nobody delivers for a person who never signed in there.
- */
-export async function mayDeliverFor(tx: EntityManager, actor: Actor, author: string): Promise<boolean> {
-  if (author === actor.id) return true;
-  return tx.getRepository(sessionEntity).existsBy({ personId: author, device: actor.device });
 }

@@ -20,6 +20,8 @@ export interface PhotoEvents {
     height: number;
     hash: string;
     shapes: readonly Shape[];
+    /** Whose session delivered it, where it was not its author's. */
+    deliveredBy?: string;
   };
 }
 

@@ -141,14 +141,14 @@ describe('a photo', () => {
 
   it('is taken by whoever marks, under their own name', async () => {
     expect((await upload(await jpeg(), {}, { by: 'desk' })).body.code).toBe('act.not-allowed');
-    expect((await upload(await jpeg(), { author: world.idOf('desk') })).body.code).toBe('act.not-allowed');
+    expect((await upload(await jpeg(), { author: world.idOf('desk') })).body.code).toBe('author.unproven');
     expect(
       (
-        await upload(await jpeg(40, 30), {
-          author: world.idOf('trainee'),
-          checkpoint: 'bars',
-          position: 'only',
-        })
+        await upload(
+          await jpeg(40, 30),
+          { author: world.idOf('trainee'), checkpoint: 'bars', position: 'only' },
+          { by: 'trainee' },
+        )
       ).body.by,
     ).toBe(world.idOf('trainee'));
   });

@@ -1,6 +1,8 @@
+import { createHash } from 'node:crypto';
 import { LessThan, type DataSource, type EntityManager } from 'typeorm';
 import type { AnswerOf, QueryOf } from '@cadre/contract/http';
 import type { addPhoto, listPhotos, Photo, PhotoOf } from '@cadre/contract/photos';
+import { itemContent } from '@cadre/core/authorship';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { findBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
@@ -47,17 +49,27 @@ export class Photos {
     private readonly log: EventLog<PhotoEvents>,
   ) {}
 
-  async add(actor: Actor, id: string, of: PhotoOf, bytes: unknown): Promise<AnswerOf<typeof addPhoto>> {
+  async add(actor: Actor, id: string, said: PhotoOf, bytes: unknown): Promise<AnswerOf<typeof addPhoto>> {
     requireAct(actor, 'mark');
     // What was sent as no picture was not read as one.
     if (!Buffer.isBuffer(bytes) || bytes.length === 0) throw new RefusedError('photo.no-picture');
+    const { proof, ...of } = said;
+    // The check may be known by another id here than where the photo was taken.
+    const { checkId: _check, ...signed } = of;
+    const picture = createHash('sha256').update(bytes).digest('hex');
     // Before the record is locked: encoding takes its time.
     const encoded = await reEncode(bytes);
     const { hash, width, height } = encoded;
     return this.log.act(
       { chain: chainOfBike(of.bikeId), id, request: { ...of, hash }, author: of.author },
       async (tx) => {
-        await authorOf(tx, actor, of.author, 'mark');
+        await authorOf(tx, actor, 'mark', {
+          kind: 'photo',
+          id,
+          author: of.author,
+          content: itemContent({ id, picture }, signed),
+          proof,
+        });
         await this.refuseMany(tx, of);
         const { bikeId, checkId, checkpoint, position, shapes } = of;
         await tx.getRepository(photoEntity).insert({
@@ -84,6 +96,7 @@ export class Photos {
             height,
             hash,
             shapes,
+            ...(of.author === actor.id ? {} : { deliveredBy: actor.id }),
           },
           happenedAt: of.at,
         };

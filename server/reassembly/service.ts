@@ -1,8 +1,9 @@
+import { itemContent } from '@cadre/core/authorship';
 import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import type { leaveApart, putTogether } from '@cadre/contract/reassembly';
 import { describeBike } from '@cadre/server/fleet';
-import { mayDeliverFor } from '@cadre/server/people';
+import { authorOf } from '@cadre/server/people';
 import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { notReassembledEntity } from './entities';
@@ -16,10 +17,16 @@ export class Reassembly {
     requireAct(actor, 'mark');
     const by = body.author ?? actor.id;
     return this.log.act(
-      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
+      { chain: chainOfBike(bikeId), id: body.id, request: itemContent({ bikeId }, body), author: actor.id },
       async (tx) => {
-        if (!(await mayDeliverFor(tx, actor, by)))
-          throw new RefusedError('act.not-allowed', { act: 'mark', author: by });
+        await authorOf(tx, actor, 'mark', {
+          kind: 'not-reassembled',
+          id: body.id,
+          author: by,
+          content: itemContent({ bikeId }, body),
+          proof: body.proof,
+          warns: true,
+        });
         return {
           kind: 'not-reassembled.opened',
           body: { bikeId, itemId: body.id, what: body.what, by },

@@ -1,3 +1,5 @@
+import { itemContent } from '@cadre/core/authorship';
+import { authorOf } from '@cadre/server/people';
 import { In, MoreThan, type DataSource, type EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -194,8 +196,15 @@ export class Repairs {
   async release(actor: Actor, bikeId: string, body: BodyOf<typeof releaseBike>): Promise<Bike> {
     requireAct(actor, 'release');
     return this.actOn(
-      { chain: chainOfBike(bikeId), actor, id: body.id, request: { bikeId, ...body } },
+      { chain: chainOfBike(bikeId), actor, id: body.id, request: itemContent({ bikeId }, body) },
       async (tx) => {
+        const { proof } = await authorOf(tx, actor, 'release', {
+          kind: 'release',
+          id: body.id,
+          author: actor.id,
+          content: itemContent({ bikeId, author: actor.id }, body),
+          proof: body.proof,
+        });
         const facts = await factsOf(tx, bikeId);
         const readiness = releaseReadiness(facts, this.now());
         if (!readiness.held) throw new RefusedError('release.not-held');
@@ -217,7 +226,13 @@ export class Repairs {
           .map((finding): Finding => ({ ...finding, state: 'closed' }));
         return {
           kind: 'bike.released',
-          body: { bikeId, note: body.note, findings, ...(hangs === null ? {} : { hangTagBack: hangs }) },
+          body: {
+            bikeId,
+            note: body.note,
+            findings,
+            ...(hangs === null ? {} : { hangTagBack: hangs }),
+            ...(proof ? { proof } : {}),
+          },
           happenedAt: body.at,
         };
       },

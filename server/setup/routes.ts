@@ -1,7 +1,14 @@
 import type { DataSource } from 'typeorm';
 import { setUp, setupState } from '@cadre/contract/setup';
 import { health } from '@cadre/contract/setup';
-import { answering, deviceOf, setSessionCookie, type Implemented } from '@cadre/server/platform/http';
+import {
+  answering,
+  deviceOf,
+  deviceToken,
+  setDeviceCookie,
+  setSessionCookie,
+  type Implemented,
+} from '@cadre/server/platform/http';
 import type { Sessions } from '@cadre/server/people';
 import type { Setup } from './service';
 
@@ -50,8 +57,10 @@ export const setupRoutes = ({
   }),
   answering(setUp, async ({ body, req, res }) => {
     const lead = await setup.setUp(body, demo);
-    const { token, session } = await sessions.begin(lead, deviceOf(req));
+    const device = deviceToken(req);
+    const { token, session } = await sessions.begin(lead, deviceOf(device));
     setSessionCookie(req, res, token);
+    setDeviceCookie(req, res, device);
     return session;
   }),
 ];

@@ -159,7 +159,8 @@ describe('the wear of a bike', () => {
         note: '',
         reading: reading('disc-pad', '1.9'),
         author,
-        device: 'd',
+        writerId: newId(),
+        counter: 0,
         at: world.clock.now,
       },
     };

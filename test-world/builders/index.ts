@@ -4,8 +4,6 @@ import type { Bike, BikeFields } from '@cadre/contract/fleet';
 import { asBuilt, questionsOf, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
 import { USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
 
-export const DEVICE = '01900000-0000-7000-8000-0000000000de';
-
 /** The fields of a bike of a kind, as somebody would fill in the form. */
 export function bikeFieldsOf(
   kind: BikeKind,
@@ -45,7 +43,8 @@ export function fieldsOf(bike: Bike): BikeFields & { readonly id: string } {
   };
 }
 
-/** One mark; a pass unless said otherwise. */
+let counted = 0;
+/** One mark; a pass unless said otherwise. Each is given after the one made before. */
 export function markFor(
   question: Pick<Question, 'checkpoint' | 'position'>,
   author: string,
@@ -61,7 +60,8 @@ export function markFor(
     faults: [],
     note: '',
     author,
-    device: DEVICE,
+    writerId: author,
+    counter: (counted += 1),
     at,
     ...more,
   };

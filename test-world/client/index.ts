@@ -22,14 +22,13 @@ interface Sent<R extends Route> {
   readonly body?: BodyOf<R>;
 }
 
-/** A client of the interface as contracts describe it, with a cookie and a device of its own. */
+/** A client of the interface as contracts describe it, with cookies of its own, like a browser. */
 export class Client {
   cookie = '';
+  /** The secret by which the server knows this browser. */
+  device = '';
 
-  constructor(
-    readonly base: string,
-    readonly device: string,
-  ) {}
+  constructor(readonly base: string) {}
 
   async signIn(signInName: string, secret: string): Promise<string> {
     const { person } = await this.send(signIn, { body: { signInName, secret } });
@@ -46,8 +45,7 @@ export class Client {
     const response = await fetch(this.base + path, {
       method,
       headers: {
-        'x-cadre-device': this.device,
-        ...(this.cookie ? { cookie: this.cookie } : {}),
+        cookie: [this.cookie, this.device].filter(Boolean).join('; '),
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         ...headers,
       },
@@ -60,8 +58,11 @@ export class Client {
                 : JSON.stringify(body),
           }),
     });
-    const cookie = response.headers.getSetCookie().find((each) => each.startsWith('cadre_session='));
-    if (cookie) this.cookie = cookie.split(';')[0] ?? '';
+    for (const each of response.headers.getSetCookie()) {
+      const [cookie = ''] = each.split(';');
+      if (cookie.startsWith('cadre_session=')) this.cookie = cookie;
+      if (cookie.startsWith('cadre_device=')) this.device = cookie;
+    }
     return response;
   }
 

@@ -1,3 +1,4 @@
+import { NO_DEVICE } from '@cadre/server/platform/http';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { evaluateFitness, type Fitness } from '@cadre/core/fitness';
 import { IsNull } from 'typeorm';
@@ -8,7 +9,6 @@ import { assessmentEntity } from '@cadre/server/assessments';
 import { stockItemEntity } from '@cadre/server/parts';
 import { countRound, roundRows } from '@cadre/core/rounds';
 import { personEntity } from '@cadre/server/people';
-import { DEVICE } from '@cadre/test-world/builders';
 import { createServices, verify } from '@cadre/server/app';
 import { outingGroupEntity } from '@cadre/server/schedule';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
@@ -65,7 +65,7 @@ describe.each([
     const lead = await database.source.getRepository(personEntity).findOneByOrFail({ signInName: 'ines' });
     const { rounds } = await createServices(database.source, () => now).rounds.list({
       ...lead,
-      device: DEVICE,
+      device: NO_DEVICE,
     });
     expect(rounds.map((round) => round.name).sort()).toEqual(['Hardtails before the wet', 'Morning round']);
     const morning = rounds.find((round) => round.name === 'Morning round');

@@ -155,10 +155,7 @@ async function signAll(
     const own = exceptions.find(
       (each) => each.checkpoint === question.checkpoint.key && each.position === question.position,
     );
-    return {
-      ...markFor(question, actor.id, at + 2000 + index * 4000, own?.more ?? {}),
-      device: actor.device,
-    };
+    return markFor(question, actor.id, at + 2000 + index * 4000, own?.more ?? {});
   });
   const signedAt = at + 4 * MINUTE_MS;
   world.at(signedAt);

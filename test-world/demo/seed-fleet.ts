@@ -13,7 +13,7 @@ import {
 import { addPerson } from '@cadre/contract/people';
 import { setUp } from '@cadre/contract/setup';
 import { type ChecklistVersion } from '@cadre/core/catalogue';
-import { bikeFieldsOf, DEVICE } from '@cadre/test-world/builders';
+import { bikeFieldsOf } from '@cadre/test-world/builders';
 import { Client, readChecklists } from '@cadre/test-world/client';
 import { demoShelf } from './shelf';
 import { demoBikes, demoBuild, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
@@ -53,7 +53,7 @@ export class FleetSeeder {
   async addPeople(): Promise<void> {
     const [lead, ...others] = demoPeople;
     if (!lead) return;
-    const client = new Client(this.base, DEVICE);
+    const client = new Client(this.base);
     await client.send(setUp, {
       body: {
         id: newId(),
@@ -73,7 +73,7 @@ export class FleetSeeder {
   /** Sessions run out overnight, so everybody signs in again each day of the past. */
   async signEverybodyIn(): Promise<void> {
     for (const person of demoPeople) {
-      const own = new Client(this.base, DEVICE);
+      const own = new Client(this.base);
       this.people.set(person.signInName, await own.signIn(person.signInName, person.secret));
       this.clients.set(person.signInName, own);
     }

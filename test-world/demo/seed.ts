@@ -19,8 +19,8 @@ import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { readWants, siteDay, siteTimeToday, startOfSiteDay } from '@cadre/core/schedule';
 import { createApp, createServices } from '@cadre/server/app';
-import type { Actor } from '@cadre/server/platform/http';
-import { bikeFieldsOf, DEVICE, markFor, marksFor } from '@cadre/test-world/builders';
+import { NO_DEVICE, type Actor } from '@cadre/server/platform/http';
+import { bikeFieldsOf, markFor, marksFor } from '@cadre/test-world/builders';
 import { changePolicy } from '@cadre/test-world/client';
 import { demoBikes, demoBuild, demoGroups, demoRacks } from './fleet';
 import { offeredFaults, thisMorning, twoDaysAgo, yesterday, type PastCheck } from './morning';
@@ -296,7 +296,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
         name: found.name,
         role: found.role,
         trainee: found.trainee,
-        device: DEVICE,
+        device: NO_DEVICE,
       };
     };
     const actors = { ines: person('ines'), tomas: person('tomas'), pia: person('pia') };

@@ -67,7 +67,7 @@ describe('delivering a check', () => {
       state: 'signing',
       signature: { id: newId(), author, markIds: [], at: 9 },
     });
-    await deliverCheck(await stored());
+    await deliverCheck(await stored(), author);
     expect(calls.map((call) => call.path.split('/').slice(4).at(-1) ?? 'open')).toEqual([
       'open',
       'marks',
@@ -80,11 +80,11 @@ describe('delivering a check', () => {
 
   it('keeps everything when the server does not answer, and sends the same again', async () => {
     answers = [() => ({ status: 200, body: {} }), () => 'dead'];
-    await expect(deliverCheck(check)).rejects.toThrow('did not answer');
+    await expect(deliverCheck(check, author)).rejects.toThrow('did not answer');
     expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
     expect(await undelivered()).toHaveLength(1);
     const first = calls.at(-1)?.body;
-    await deliverCheck(await stored());
+    await deliverCheck(await stored(), author);
     expect(calls.at(-1)?.body).toEqual(first);
     expect(await localDb.marks.where('sent').equals(1).count()).toBe(3);
   });
@@ -93,7 +93,7 @@ describe('delivering a check', () => {
     const theirs = newId();
     const [mark] = marksFor(RIDE_OUT, USUAL_BUILD.hardtail, newId(), 2000);
     answers = [problem(409, 'conflict.check-open', { id: theirs, marks: [mark] })];
-    await deliverCheck(check);
+    await deliverCheck(check, author);
     expect((await stored()).serverId).toBe(theirs);
     expect(calls[1]?.path).toContain(theirs);
     expect(await localDb.marks.where('checkId').equals(check.id).count()).toBe(4);
@@ -110,7 +110,7 @@ describe('delivering a check', () => {
       (path) => ok(path, calls.at(-1)?.body ?? {}),
       problem(409, 'check.marks-missing', { marks: [mark] }),
     ];
-    await deliverCheck(await stored());
+    await deliverCheck(await stored(), author);
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('sign again');
     expect(await localDb.marks.where('checkId').equals(check.id).count()).toBe(4);
@@ -118,7 +118,7 @@ describe('delivering a check', () => {
 
   it('lets a new check begin when this one was signed elsewhere, and keeps what could not be sent', async () => {
     answers = [(path) => ok(path, {}), problem(409, 'check.already-signed')];
-    await deliverCheck(check);
+    await deliverCheck(check, author);
     expect(await stored()).toMatchObject({ state: 'signed' });
     expect((await stored()).trouble).toContain('signed already');
     expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
@@ -139,7 +139,7 @@ describe('delivering a check', () => {
         return ok(path, calls.at(-1)?.body ?? {});
       },
     ];
-    await deliverCheck(check);
+    await deliverCheck(check, author);
     await Promise.all(deleted);
     expect((await localDb.marks.toArray()).map((mark) => mark.sent)).toEqual([1, 1]);
   });
@@ -154,7 +154,7 @@ describe('delivering a check', () => {
       (path) => ok(path, calls.at(-1)?.body ?? {}),
       problem(403, 'recheck.second-person'),
     ];
-    await deliverCheck(await stored());
+    await deliverCheck(await stored(), author);
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
     expect((await stored()).trouble).toContain('somebody else');
   });
@@ -165,10 +165,54 @@ describe('delivering a check', () => {
     ['a broken server is tried again', problem(500, 'unexpected'), true, false],
   ] as const)('%s', async (_name, answer, throws, troubled) => {
     answers = [answer];
-    const outcome = deliverCheck(check);
+    const outcome = deliverCheck(check, author);
     if (throws) await expect(outcome).rejects.toBeDefined();
     else await outcome;
     expect((await stored()).trouble !== null).toBe(troubled);
     expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
+  });
+});
+
+describe('what another person entered on this browser', () => {
+  const me = newId();
+  const proof = { previous: '0'.repeat(64), signature: 'A'.repeat(86) };
+  const sentMarks = () => calls.filter((call) => call.path.endsWith('/marks')).map((call) => call.body.marks);
+
+  it('is sent in their name where their key shows it, and waits for them where nothing does', async () => {
+    const [signed] = await localDb.marks.toArray();
+    if (!signed) throw new Error('no mark');
+    await localDb.marks.update(signed.id, { mark: { ...signed.mark, proof } });
+    await localDb.checks.update(check.id, {
+      state: 'signing',
+      signature: { id: newId(), author: me, markIds: [], at: 9 },
+    });
+    await deliverCheck(await stored(), me);
+    expect(calls[0]?.body.author).toBe(me); // nothing shows who began it: whoever sends it does
+    expect(sentMarks()).toMatchObject([[{ id: signed.id, author, proof }]]);
+    // The signature is over marks that wait.
+    expect(calls.some((call) => call.path.endsWith('/sign'))).toBe(false);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(2);
+    await deliverCheck(await stored(), author);
+    expect(await localDb.marks.where('sent').equals(0).count()).toBe(0);
+    await deliverCheck(await stored(), me);
+    expect(await stored()).toMatchObject({ state: 'signed' });
+  });
+
+  it('waits for them once the server says that it may be from after they left', async () => {
+    for (const { id, mark } of await localDb.marks.toArray())
+      await localDb.marks.update(id, { mark: { ...mark, proof } });
+    const [late] = await localDb.marks.toArray();
+    const refusal = problem(403, 'author.unproven')();
+    if (refusal === 'dead') throw new Error('no answer');
+    answers = [
+      () => ({ status: 200, body: {} }),
+      () => ({ ...refusal, body: { ...(refusal.body as object), params: { items: [late?.id] } } }),
+    ];
+    await deliverCheck(await stored(), me);
+    expect(sentMarks().map((marks) => (marks as unknown[]).length)).toEqual([3, 2]);
+    expect((await localDb.marks.where('sent').equals(0).toArray()).map((each) => each.id)).toEqual([
+      late?.id,
+    ]);
+    expect((await stored()).trouble).toBeNull();
   });
 });

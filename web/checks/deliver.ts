@@ -6,13 +6,21 @@ import {
   savedUnderWay,
   withChecklists,
   type SavedCheck,
+  type SavedMark,
 } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/api';
 
 const BATCH = 100;
 
+/** Whether this session may send something: its own person's, or what its author's key shows to be theirs. The rest waits for its author. */
+export const isDeliverable = (me: string, item: { author: string; proof?: unknown }): boolean =>
+  item.author === me || item.proof !== undefined;
+
+const isUnproven = (error: unknown): error is RefusedError =>
+  error instanceof RefusedError && error.problem.code === 'author.unproven';
+
 /** Makes sure the server knows the check; joins the one somebody else had begun. */
-async function deliverOpening(check: SavedCheck): Promise<string> {
+async function deliverOpening(check: SavedCheck, me: string): Promise<string> {
   if (check.serverId) return check.serverId;
   let serverId = check.id;
   try {
@@ -23,6 +31,9 @@ async function deliverOpening(check: SavedCheck): Promise<string> {
         checklistHash: check.checklistHash,
         author: check.author,
         at: check.openedAt,
+        ...(check.proof ? { proof: check.proof } : {}),
+        // Whose key does not show that they began it: whoever sends it does.
+        ...(isDeliverable(me, check) ? {} : { author: me }),
       },
     });
   } catch (error) {
@@ -47,25 +58,47 @@ export async function takeMarks(checkId: string, marks: readonly NewMark[]): Pro
   if (fresh.length > 0) await localDb.marks.bulkPut(fresh);
 }
 
-async function deliverMarks(check: SavedCheck, serverId: string): Promise<void> {
+async function deliverMarks(check: SavedCheck, serverId: string, me: string): Promise<void> {
   for (;;) {
-    const waiting = await localDb.marks.where('[checkId+sent]').equals([check.id, 0]).limit(BATCH).toArray();
+    const unsent = await localDb.marks.where('[checkId+sent]').equals([check.id, 0]).toArray();
+    const waiting = unsent.filter(({ mark }) => isDeliverable(me, mark)).slice(0, BATCH);
     if (waiting.length === 0) return;
-    const { sent } = await send(addMarks, {
-      params: { id: serverId },
-      body: { marks: waiting.map((each) => each.mark) },
-    });
-    await localDb.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
+    try {
+      const { sent } = await send(addMarks, {
+        params: { id: serverId },
+        body: { marks: waiting.map((each) => each.mark) },
+      });
+      await localDb.marks.bulkUpdate(sent.map((key) => ({ key, changes: { sent: 1 } })));
+    } catch (error) {
+      if (!isUnproven(error) || !(await dropProofs(waiting, error, me))) throw error;
+    }
   }
 }
 
-async function deliverSignature(check: SavedCheck, serverId: string): Promise<void> {
-  if (!check.signature) return;
+/** What the server does not take on its proof waits for its author's own session. Answers whether there was any. */
+async function dropProofs(marks: readonly SavedMark[], error: RefusedError, me: string): Promise<boolean> {
+  const named = (error.problem.params?.items ?? []) as readonly string[];
+  const refused = marks.filter(({ id, mark }) => named.includes(id) && mark.author !== me);
+  await localDb.marks.bulkUpdate(
+    refused.map(({ id, mark: { proof: _proof, ...mark } }) => ({ key: id, changes: { mark } })),
+  );
+  return refused.length > 0;
+}
+
+async function deliverSignature(check: SavedCheck, serverId: string, me: string): Promise<void> {
+  if (!check.signature || !isDeliverable(me, check.signature)) return;
+  // It is over marks that wait for their author.
+  if ((await localDb.marks.where('[checkId+sent]').equals([check.id, 0]).count()) > 0) return;
   try {
     await send(signCheck, { params: { id: serverId }, body: check.signature });
     await localDb.checks.update(check.id, { state: 'signed' });
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
+    if (isUnproven(error) && check.signature.author !== me) {
+      const { proof: _proof, ...signature } = check.signature;
+      await localDb.checks.update(check.id, { signature });
+      return;
+    }
     // Somebody marked meanwhile: their marks are shown, and the signer signs again for all of it.
     if (error.problem.code === 'check.marks-missing')
       await takeMarks(check.id, (error.problem.current as Check).marks);
@@ -86,12 +119,14 @@ const OVER: readonly string[] = ['check.already-signed', 'check.abandoned'];
 /**
  * Sends what is kept of one check, in order: its opening, its marks, its signature. Whatever was sent
  * already is sent again the same and counts once. Throws when the server cannot be reached.
+ *
+ * @param me who is signed in: what others said and did not sign waits for them
  */
-export async function deliverCheck(check: SavedCheck): Promise<void> {
+export async function deliverCheck(check: SavedCheck, me: string): Promise<void> {
   try {
-    const serverId = await deliverOpening(check);
-    await deliverMarks(check, serverId);
-    await deliverSignature(check, serverId);
+    const serverId = await deliverOpening(check, me);
+    await deliverMarks(check, serverId, me);
+    await deliverSignature(check, serverId, me);
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
     const { what, todo } = wordsFor(error.problem);
@@ -103,16 +138,22 @@ export async function deliverCheck(check: SavedCheck): Promise<void> {
 }
 
 /** Sends what was left apart, in the order it was said. A refusal stays on show until somebody sets it aside. */
-export async function deliverActs(): Promise<void> {
+export async function deliverActs(me: string): Promise<void> {
   for (const act of (await localDb.acts.toArray())
-    .filter((each) => each.trouble === null)
+    .filter((each) => each.trouble === null && isDeliverable(me, each))
     .sort((a, b) => a.at - b.at)) {
-    const { id, bikeId, what, at, author } = act;
+    const { id, bikeId, what, at, author, proof } = act;
+    const body = { id, what, at, author, ...(proof ? { proof } : {}) };
     try {
-      await send(leaveApart, { params: { id: bikeId }, body: { id, what, at, author } });
+      await send(leaveApart, { params: { id: bikeId }, body });
       await localDb.acts.delete(id);
     } catch (error) {
       if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
+      if (isUnproven(error) && author !== me) {
+        const { proof: _proof, ...waits } = act;
+        await localDb.acts.put(waits);
+        continue;
+      }
       const said = wordsFor(error.problem);
       await localDb.acts.update(id, {
         trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}`,

@@ -5,7 +5,8 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { Question, FittedPart, ChecklistVersion } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
-import { deviceId, RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { likelyPlace, signLater, signerOf, takeCounters } from '@cadre/web/platform/authorship';
 import {
   saveCheck,
   localDb,
@@ -105,6 +106,7 @@ export async function findOrBegin(
     theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null,
   );
   await saveCheck(check);
+  void signed(author, ({ signOpening }) => signOpening(check));
   if (theirs) await takeMarks(check.id, theirs.marks);
   return check;
 }
@@ -172,6 +174,7 @@ export function draftFor(bike: Bike, checklist: NamedChecklist, author: string):
     if (mine) return mine;
     const check = draftOf(bike, checklist, author, null);
     await saveCheck(check);
+    void signed(author, ({ signOpening }) => signOpening(check));
     return check;
   });
   beginning.set(key, next);
@@ -195,19 +198,42 @@ export function marksOf(
     note: given.note ?? '',
     ...(given.reading ? { reading: plain<NonNullable<NewMark['reading']>>(given.reading) } : {}),
     author,
-    device: deviceId(),
+    ...likelyPlace(author),
     at,
+  }));
+}
+
+/** Signs what was just stored where its author's key is open here; what signs comes with the key. */
+const signing = () => import('./sign');
+const signed = (
+  author: string,
+  work: (by: Awaited<ReturnType<typeof signing>>) => Promise<void>,
+): Promise<void> => (signerOf(author) ? signLater(async () => work(await signing())) : Promise.resolve());
+
+/** Marks with the numbers they have from now on. */
+async function numbered(checkId: string, marks: readonly NewMark[]): Promise<readonly SavedMark[]> {
+  const [first] = marks;
+  if (!first) return [];
+  const place = await takeCounters(first.author, marks.length);
+  return marks.map((mark, index) => ({
+    id: mark.id,
+    checkId,
+    mark: { ...mark, writerId: place.id, counter: place.first + index },
+    sent: 0,
   }));
 }
 
 /** Keeps marks of a draft here, before they are sent. */
 export async function saveMarks(checkId: string, marks: readonly NewMark[]): Promise<readonly SavedMark[]> {
-  const added = marks.map((mark): SavedMark => ({ id: mark.id, checkId, mark, sent: 0 }));
-  await localDb.transaction('rw', localDb.marks, localDb.checks, async () => {
+  const author = marks[0]?.author ?? '';
+  let added: readonly SavedMark[] = [];
+  await localDb.transaction('rw', localDb.marks, localDb.checks, localDb.writers, async () => {
+    added = await numbered(checkId, marks);
     await localDb.marks.bulkAdd(added);
     const check = await localDb.checks.get(checkId);
     if (check && check.trouble !== null) await localDb.checks.update(checkId, { trouble: null });
   });
+  void signed(author, ({ signMarks }) => signMarks(checkId, added));
   return added;
 }
 
@@ -221,4 +247,5 @@ export async function signDraft(checkId: string, author: string): Promise<void> 
       signature: { id: newId(), author, markIds, at: markTime() },
     });
   });
+  await signed(author, ({ signSignature }) => signSignature(checkId));
 }

@@ -22,7 +22,8 @@ const mark = (key: string, outcome: Mark['outcome'], fault?: string, author = 'a
   faults: fault ? [{ fault }] : [],
   note: '',
   author,
-  device: 'd',
+  writerId: 'd',
+  counter: 0,
   at: 1,
 });
 const answer = (...marks: Mark[]): Answer => [...resolveMarks(marks).values()][0] as Answer;

@@ -48,6 +48,7 @@ beforeEach(async () => {
     localDb.photos.clear(),
   ]);
   server = fetched();
+  useSession().deliverer = author;
 });
 afterEach(() => {
   useOutbox().$dispose();

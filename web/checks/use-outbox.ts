@@ -1,11 +1,12 @@
 import { DAY_MS } from '@cadre/core/time';
 import { defineStore } from 'pinia';
-import { computed, onScopeDispose, ref } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { followSaved, localDb, savedUnderWay, letGoOfOld, type SavedAct } from '@cadre/web/platform/local-db';
 import { now } from '@cadre/web/platform/time';
 import { onReach, RefusedError, UnreachableError, wantsSignIn } from '@cadre/web/platform/api';
+import { allSigned, onOpened, proofFor, signLater } from '@cadre/web/platform/authorship';
 import { useSession } from '@cadre/web/people';
-import { deliverActs, deliverCheck, setAside, undelivered } from './deliver';
+import { deliverActs, deliverCheck, isDeliverable, setAside, undelivered } from './deliver';
 
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 10_000;
@@ -15,6 +16,15 @@ const KEPT_FOR_MS = 3 * DAY_MS;
 /** Sends what is kept here whenever it can, in order, one thing at a time, and says how much is left. */
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
+  const records = shallowRef<readonly { author: string; proof?: unknown }[]>([]);
+  /** How much waits for each person to sign in here: nothing shows that it is theirs. */
+  const waitsFor = computed((): ReadonlyMap<string, number> => {
+    const me = session.deliverer ?? session.person?.id;
+    const counts = new Map<string, number>();
+    for (const each of records.value)
+      if (me && !isDeliverable(me, each)) counts.set(each.author, (counts.get(each.author) ?? 0) + 1);
+    return counts;
+  });
   const recordsWaiting = ref(0);
   const photosWaiting = ref(0);
   /** Marks, signatures and pictures kept here and not sent yet. */
@@ -57,9 +67,13 @@ export const useOutbox = defineStore('outbox', () => {
     }
     running = true;
     try {
-      for (const check of await undelivered()) await deliverCheck(check);
-      await deliverActs();
-      await sendPhotos();
+      await allSigned();
+      const me = session.deliverer ?? session.person?.id;
+      if (me) {
+        for (const check of await undelivered()) await deliverCheck(check, me);
+        await deliverActs(me);
+        await sendPhotos(me);
+      }
       wait = FIRST_WAIT_MS;
     } catch (error) {
       if (wantsSignIn(error)) session.needsSignIn = true;
@@ -75,10 +89,10 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   /** The pictures last, and what sends them fetched only when there are any: marks must not wait for them. */
-  async function sendPhotos(): Promise<void> {
+  async function sendPhotos(me: string): Promise<void> {
     if ((await localDb.photos.count()) === 0) return;
     const { deliverPhotos } = await import('@cadre/web/photos');
-    await deliverPhotos();
+    await deliverPhotos(me);
   }
 
   /** Watches what is kept and sends it; called once by the shell. */
@@ -86,6 +100,9 @@ export const useOutbox = defineStore('outbox', () => {
     if (began) return;
     began = true;
     void letGoOfOld(now() - KEPT_FOR_MS);
+    onOpened((personId) => {
+      void signLater(async () => (await import('./sign')).signStored(personId)).then(flush);
+    });
     // On its own: pictures are large, and are not read again with every mark.
     follow(
       () => localDb.photos.toArray(),
@@ -94,14 +111,19 @@ export const useOutbox = defineStore('outbox', () => {
       },
     );
     const readRecords = async () => ({
-      marks: await localDb.marks.where('sent').equals(0).count(),
+      unsent: await localDb.marks.where('sent').equals(0).toArray(),
       acts: await localDb.acts.toArray(),
       checks: await savedUnderWay(),
       troubled: (await localDb.checks.toArray()).filter((check) => check.trouble !== null),
     });
-    follow(readRecords, ({ marks, acts, checks, troubled }) => {
+    follow(readRecords, ({ unsent, acts, checks, troubled }) => {
+      records.value = [
+        ...unsent.map((each) => each.mark),
+        ...acts.filter((act) => act.trouble === null),
+        ...checks.flatMap((check) => (check.state === 'signing' ? (check.signature ?? []) : [])),
+      ];
       recordsWaiting.value =
-        marks +
+        unsent.length +
         acts.filter((act) => act.trouble === null).length +
         checks.filter((check) => check.state === 'signing').length;
       openBikes.value = checks
@@ -132,10 +154,23 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Keeps what was left apart on a bike until the server has it. */
   async function leaveApartHere(act: Omit<SavedAct, 'trouble'>): Promise<void> {
-    await localDb.acts.put({ ...act, trouble: null });
+    const { tag: _tag, ...said } = act;
+    const proof = await proofFor(act.author, 'not-reassembled', said);
+    await localDb.acts.put({ ...act, ...proof, trouble: null });
     void flush();
   }
 
   const allSent = computed(() => waiting.value === 0);
-  return { waiting, reachable, openBikes, troubles, allSent, begin, flush, setAside, leaveApartHere };
+  return {
+    waiting,
+    waitsFor,
+    reachable,
+    openBikes,
+    troubles,
+    allSent,
+    begin,
+    flush,
+    setAside,
+    leaveApartHere,
+  };
 });

@@ -4,6 +4,7 @@ import { changeSecret } from '@cadre/contract/people';
 import { useAct } from '@cadre/web/platform/act';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { keepKeyUnder } from './author-key';
 import { useSession } from './use-session';
 
 /** Changes one's own code. The new one is typed twice, as nobody can see it. */
@@ -30,7 +31,9 @@ async function save(): Promise<void> {
   const done = await refusal.run(async () =>
     session.take(await act(changeSecret, { body: { current: present.value, secret: secret.value } })),
   );
-  if (done) emit('done');
+  if (!done) return;
+  if (session.person) void keepKeyUnder(session.person, present.value, secret.value);
+  emit('done');
 }
 </script>
 

@@ -36,6 +36,7 @@ const errorOf = (path: string): string | null => {
 async function submit(): Promise<void> {
   const done = await refusal.run(async () => {
     await session.take(await act(setUp, { body: { ...fields } }));
+    session.openKey(fields.secret);
     if (session.person) rememberName(session.person.signInName, session.person.name);
   });
   if (done) emit('done');

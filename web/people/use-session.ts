@@ -6,7 +6,11 @@ import type { AnswerOf } from '@cadre/contract/http';
 import { mayAct, type Act } from '@cadre/core/people';
 import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
+import { readWriter, setSigner } from '@cadre/web/platform/authorship';
 import { setServerNow } from '@cadre/web/platform/time';
+
+/** With a sign-in or a sign-out only. */
+const authorKey = () => import('./author-key');
 
 /** Who is at this browser. Without signal the last person goes on here; the server asks again when it is back. */
 export const useSession = defineStore('session', () => {
@@ -18,12 +22,17 @@ export const useSession = defineStore('session', () => {
   /** Signed in with a code for one sign-in: their own has to be chosen now. */
   const mustChangeSecret = ref(false);
   const setup = ref<AnswerOf<typeof setupState> | null>(null);
+  /** Whose session this browser's requests go in. Without signal another person may have gone on here. */
+  const deliverer = ref<string | null>(null);
   let loaded = false;
   let unconfirmed = false;
 
   function take(session: Session): void {
     setServerNow(session.now);
+    if (person.value?.id !== session.person.id) setSigner(null);
     person.value = session.person;
+    deliverer.value = session.person.id;
+    void readWriter(session.person.id);
     programName.value = session.programName;
     demo.value = session.demo;
     needsSignIn.value = session.mustChangeSecret;
@@ -47,6 +56,8 @@ export const useSession = defineStore('session', () => {
         const last = await savedValue<Pick<Session, 'person' | 'programName' | 'demo'>>('session');
         if (!last) return;
         person.value = last.person;
+        deliverer.value = last.person.id;
+        void readWriter(last.person.id);
         programName.value = last.programName;
         demo.value = last.demo;
         unconfirmed = true;
@@ -58,7 +69,13 @@ export const useSession = defineStore('session', () => {
   async function confirm(): Promise<void> {
     if (!unconfirmed) return;
     try {
-      take(await send(currentSession));
+      const session = await send(currentSession);
+      // Somebody else went on here without signal: the server has to know them before it takes what they say as theirs.
+      if (session.person.id === person.value?.id) take(session);
+      else {
+        deliverer.value = session.person.id;
+        needsSignIn.value = true;
+      }
     } catch (error) {
       if (error instanceof RefusedError) needsSignIn.value = true;
       else if (!(error instanceof UnreachableError)) throw error;
@@ -70,16 +87,47 @@ export const useSession = defineStore('session', () => {
   }
 
   async function enter(signInName: string, secret: string): Promise<void> {
-    take(await send(signIn, { body: { signInName, secret } }));
+    const { lastItemOf, openedHere } = await authorKey();
+    const counter = await lastItemOf(person.value);
+    const lastCounter = counter === undefined ? {} : { lastCounter: counter };
+    try {
+      take(await send(signIn, { body: { signInName, secret, ...lastCounter } }));
+    } catch (error) {
+      if (!(error instanceof UnreachableError)) throw error;
+      const found = await openedHere(signInName, secret);
+      if (!found) throw error;
+      goOnWithoutSignal(found);
+      return;
+    }
+    openKey(secret);
+  }
+
+  /** Opens the key of whoever is here now. */
+  function openKey(secret: string): void {
+    const who = person.value;
+    if (who)
+      void authorKey().then(({ openKeyOf }) => openKeyOf(who, secret, () => person.value?.id === who.id));
+  }
+
+  /** Another person goes on here, whom the server asks for when it is back. */
+  function goOnWithoutSignal(found: Person): void {
+    person.value = found;
+    unconfirmed = true;
+    void readWriter(found.id);
+    void saveValue('session', { person: found, programName: programName.value, demo: demo.value });
   }
 
   async function leave(): Promise<void> {
-    await send(signOut);
+    const { lastItemOf } = await authorKey();
+    const counter = await lastItemOf(person.value);
+    await send(signOut, { query: counter === undefined ? {} : { counter } });
     await forget();
   }
   /** Nobody is at this browser any more. */
   async function forget(): Promise<void> {
     person.value = null;
+    deliverer.value = null;
+    setSigner(null);
     await saveValue('session', null);
   }
 
@@ -91,6 +139,7 @@ export const useSession = defineStore('session', () => {
 
   return {
     person,
+    deliverer,
     programName,
     demo,
     needsSignIn,
@@ -103,6 +152,7 @@ export const useSession = defineStore('session', () => {
     leave,
     forget,
     take,
+    openKey,
     may,
   };
 });

@@ -11,6 +11,7 @@ import { ActButton } from '@cadre/web/ui';
 import PhotoPad from './PhotoPad.vue';
 import PhotoStrip from './PhotoStrip.vue';
 import { PHOTO_ISSUE_WORDS, shrinkPhoto } from './shrink-photo';
+import { photoProof } from './photo-proof';
 import { usePhotos } from './use-photos';
 
 /** The photos of one look of a bike, last time's beside today's, and taking one. What is taken is kept here until it is sent. */
@@ -62,19 +63,23 @@ async function choose(event: Event): Promise<void> {
 async function keep(shapes: readonly Shape[]): Promise<void> {
   if (!taken.value) return;
   const { blob, width, height } = taken.value;
-  await localDb.photos.put({
+  const said = {
     id: newId(),
     bikeId: props.bikeId,
-    checkId: props.checkId,
     checkpoint: props.question.checkpoint.key,
     position: props.question.position,
     author: props.author,
     at: now(),
     shapes: JSON.parse(JSON.stringify(shapes)) as Shape[],
+  };
+  await localDb.photos.put({
+    ...said,
+    checkId: props.checkId,
     width,
     height,
     blob,
     trouble: null,
+    ...(await photoProof(said, blob)),
   });
   letGo();
   emit('saved');

@@ -4,15 +4,15 @@ import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/a
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
 async function saidOf(photo: SavedPhoto): Promise<PhotoOf> {
-  const { bikeId, checkId, checkpoint, position, author, at, shapes } = photo;
+  const { bikeId, checkId, checkpoint, position, author, at, shapes, proof } = photo;
   const serverId = checkId ? ((await localDb.checks.get(checkId))?.serverId ?? checkId) : null;
-  return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes: shapes };
+  return { bikeId, checkId: serverId, checkpoint, position, author, at, shapes, ...(proof ? { proof } : {}) };
 }
 
 /** Sends the photos kept here, the oldest first. One the server will not take stays, with why. */
-export async function deliverPhotos(): Promise<void> {
+export async function deliverPhotos(me: string): Promise<void> {
   const waiting = (await localDb.photos.toArray())
-    .filter((photo) => photo.trouble === null)
+    .filter((photo) => photo.trouble === null && (photo.author === me || photo.proof !== undefined))
     .sort((a, b) => a.at - b.at);
   for (const photo of waiting) {
     try {
@@ -24,6 +24,11 @@ export async function deliverPhotos(): Promise<void> {
       await localDb.photos.delete(photo.id);
     } catch (error) {
       if (!(error instanceof RefusedError) || wantsSignIn(error) || error.problem.status >= 500) throw error;
+      if (error.problem.code === 'author.unproven' && photo.author !== me) {
+        const { proof: _proof, ...waits } = photo;
+        await localDb.photos.put(waits);
+        continue;
+      }
       const { what, todo } = wordsFor(error.problem);
       await localDb.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
     }

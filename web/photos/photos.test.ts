@@ -46,7 +46,7 @@ describe('photos kept here', () => {
     await localDb.checks.put({ id: 'c', serverId: 'server-c', state: 'open' } as never);
     await localDb.photos.bulkPut([photo('late', { at: 9 }), photo('early', { checkId: null })]);
     respond = () => answer(200, {});
-    await deliverPhotos();
+    await deliverPhotos('ann');
     expect(asked.map((each) => [each.path, each.of.checkId, each.of.author])).toEqual([
       ['/api/v1/photos/early', null, 'ann'],
       ['/api/v1/photos/late', 'server-c', 'ann'],
@@ -56,9 +56,9 @@ describe('photos kept here', () => {
   it('that the server will not take stay, with why, and are not sent again until somebody says so', async () => {
     await localDb.photos.put(photo('p'));
     respond = () => answer(409, { type: 't', status: 409, code: 'photo.too-many', params: { most: 6 } });
-    await deliverPhotos();
+    await deliverPhotos('ann');
     expect((await localDb.photos.get('p'))?.trouble).toContain('6 photos of this look already');
-    await deliverPhotos();
+    await deliverPhotos('ann');
     expect(asked).toHaveLength(1);
   });
   it.each([
@@ -68,7 +68,7 @@ describe('photos kept here', () => {
   ])('stay untouched while %s', async (_why, how) => {
     await localDb.photos.put(photo('p'));
     respond = how;
-    await expect(deliverPhotos()).rejects.toThrow();
+    await expect(deliverPhotos('ann')).rejects.toThrow();
     expect(await localDb.photos.get('p')).toMatchObject({ id: 'p', trouble: null });
   });
 });

@@ -19,6 +19,9 @@ import type { Finding } from '@cadre/core/findings';
 import { now } from '@cadre/web/platform/time';
 import { RefusedError, send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
+import { itemContent } from '@cadre/core/authorship';
+import { proofFor } from '@cadre/web/platform/authorship';
+import { useSession } from '@cadre/web/people';
 import { useFleet } from '@cadre/web/fleet';
 import type { Done } from './finish-form';
 
@@ -44,6 +47,7 @@ export interface Repairs {
 /** The bench's acts. They need the server: nothing here is done on trust. */
 export function useRepairs(): Repairs {
   const fleet = useFleet();
+  const session = useSession();
   const act = useAct();
   const repairs = ref<readonly Repair[]>([]);
   const bikeOf = (finding: Finding): string =>
@@ -104,7 +108,11 @@ export function useRepairs(): Repairs {
     hang: async (bike, name) =>
       fleet.put(await act(hangTag, { params: { id: bike.id }, body: { at: now(), hangTag: name } })),
     release: async (bike, note, hangTagBack) => {
-      fleet.put(await act(releaseBike, { params: { id: bike.id }, body: { at: now(), note, hangTagBack } }));
+      const author = session.person?.id ?? '';
+      const prove = (body: object) =>
+        proofFor(author, 'release', itemContent({ bikeId: bike.id, author }, body));
+      const body = { at: now(), note, hangTagBack };
+      fleet.put(await act(releaseBike, { params: { id: bike.id }, body, prove }));
       await load();
     },
   };

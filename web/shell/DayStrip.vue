@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, onScopeDispose, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
@@ -8,10 +8,13 @@ import { GroupStrip } from '@cadre/web/schedule';
 import { CircleHelp, Search, SunMoon, UserRound } from '@lucide/vue';
 import { IconButton } from '@cadre/web/ui';
 import DayCounts from './DayCounts.vue';
-import StorageNotice from './StorageNotice.vue';
 import { storageTrouble } from '@cadre/web/platform/local-db';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from '@cadre/web/platform/theme';
+
+// Seldom: a full disk, another person who took the tablet over without a signal.
+const StorageNotice = defineAsyncComponent(() => import('./StorageNotice.vue'));
+const WaitsFor = defineAsyncComponent(() => import('./WaitsFor.vue'));
 
 const emit = defineEmits<{ change: []; help: []; find: [] }>();
 const fleet = useFleet();
@@ -112,13 +115,14 @@ const isHere = (link: { name: string }): boolean =>
       </div>
     </div>
     <GroupStrip v-if="fleet.groups.length" class="mx-auto max-w-[110rem]" />
-    <StorageNotice />
+    <StorageNotice v-if="storageTrouble" />
     <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
       The server does not know you here any more. Go on; everything is kept.
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">
         Sign in to send it
       </button>
     </p>
+    <WaitsFor v-if="outbox.waitsFor.size" :counts="outbox.waitsFor" @change="emit('change')" />
     <p v-for="each in outbox.troubles" :key="each.id" role="alert" class="bg-held-wash px-4 py-2">
       <RouterLink
         :to="{ name: 'stand', params: { bikeId: each.bikeId }, query: each.over ? {} : { check: each.id } }"

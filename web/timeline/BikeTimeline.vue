@@ -4,7 +4,7 @@ import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, CheckField, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { askTimeline, type TimelinePage } from './ask-timeline';
-import { entryWords, type TimelineEntry } from './wording';
+import { byWords, entryWords, type TimelineEntry } from './wording';
 
 /**
  * Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch; `asked` is its first page,
@@ -38,7 +38,11 @@ async function load(before?: number): Promise<void> {
 }
 watch([() => props.bikeId, () => props.version, quiet], () => void load(), { immediate: true });
 const shown = computed(() =>
-  entries.value.map((entry) => ({ entry, words: entryWords(entry, fleet.nameOf) })),
+  entries.value.map((entry) => ({
+    entry,
+    words: entryWords(entry, fleet.nameOf),
+    by: byWords(entry, fleet.nameOf),
+  })),
 );
 </script>
 
@@ -51,7 +55,7 @@ const shown = computed(() =>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">
       <li
-        v-for="{ entry, words } in shown"
+        v-for="{ entry, words, by } in shown"
         :key="entry.id"
         class="relative py-2 pl-5"
         :data-entry="entry.kind"
@@ -71,7 +75,7 @@ const shown = computed(() =>
           <span class="font-semibold">{{ words.what }}</span>{{ ' '
           }}<span class="figures text-soft"
             >· {{ dayAndClock(entry.happenedAt, today, timeZone)
-            }}<template v-if="entry.author"> · {{ fleet.nameOf(entry.author) }}</template></span
+            }}<template v-if="by"> · {{ by }}</template></span
           >
         </p>
         <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>

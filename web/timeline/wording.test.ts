@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readdirSync, readFileSync, existsSync } from 'node:fs';
-import { entryWords, type TimelineEntry } from './wording';
+import { byWords, entryWords, type TimelineEntry } from './wording';
 
 const entry = (kind: TimelineEntry['kind'], body: unknown): TimelineEntry => ({
   id: '1',
@@ -64,5 +64,19 @@ describe('a bike’s timeline in words', () => {
     const written = readFileSync('web/timeline/wording.ts', 'utf8');
     for (const kind of ofBikes) expect(written).toContain(`case '${kind}':`);
     expect(said('bike.noted', {}).what).toBe('Bike noted');
+  });
+});
+
+describe('who said something on a bike’s timeline', () => {
+  const names: Record<string, string> = { a: 'Ann', b: 'Ben' };
+  const by = (kind: TimelineEntry['kind'], body: unknown) =>
+    byWords(entry(kind, body), (id) => names[id] ?? id);
+  it('stands with whoever sent it, where that was another person’s session', () => {
+    expect(by('check.signed', {})).toBe('Ann');
+    expect(by('check.signed', { deliveredBy: 'b' })).toBe('Ann, sent by Ben');
+    expect(by('check.marked', { authors: ['b'] })).toBe('Ben, sent by Ann');
+    expect(by('check.marked', { authors: ['a', 'b'] })).toBe('Ann and Ben');
+    expect(by('not-reassembled.opened', { by: 'b' })).toBe('Ben, sent by Ann');
+    expect(by('not-reassembled.opened', { by: 'a' })).toBe('Ann');
   });
 });

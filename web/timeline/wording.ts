@@ -164,3 +164,13 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say(plainKind(entry.kind), nameOf(entry.author ?? ''), 'quiet');
   }
 }
+
+/** Who said it, and who sent it where that was another person's session. */
+export function byWords(entry: TimelineEntry, nameOf: (id: string) => string): string {
+  const body = entry.body as Body;
+  const left = entry.kind === 'not-reassembled.opened' ? text(body.by) : '';
+  const authors = Array.isArray(body.authors) ? body.authors.map(text) : [left || (entry.author ?? '')];
+  const sender = text(body.deliveredBy) || (entry.author ?? '');
+  const names = authors.filter(Boolean).map(nameOf).join(' and ');
+  return authors.includes(sender) || !sender ? names : `${names}, sent by ${nameOf(sender)}`;
+}

@@ -42,6 +42,15 @@ export const whole = (options: Partial<EntitySchemaColumnOptions> = {}): EntityS
   type: 'int',
   ...options,
 });
+/** A count or time in milliseconds past what an INT holds. */
+export const large = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
+  type: 'bigint',
+  transformer: {
+    to: (value: number | null) => value,
+    from: (value: string | number | null) => (value === null ? null : Number(value)),
+  },
+  ...options,
+});
 export const yes = (options: Partial<EntitySchemaColumnOptions> = {}): EntitySchemaColumnOptions => ({
   type: 'boolean',
   ...options,

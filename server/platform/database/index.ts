@@ -1,4 +1,4 @@
-export { digest, json, key, moment, uuid, whole, word, words, yes } from './columns';
+export { digest, json, key, large, moment, uuid, whole, word, words, yes } from './columns';
 export { connect, migrate, OlderDatabaseError, type Place } from './connect';
 export { grantLeast, mayRewriteRecord } from './grants';
 export { jsonOf } from './json-of';

@@ -1,5 +1,5 @@
 import type { QueryRunner } from 'typeorm';
-import { TABLES } from './baseline';
+import { HASH, ID, MOMENT, TABLES } from './baseline';
 
 /** One change of the database's shape. Steps are only ever added; this database cannot take one back. */
 export interface Step {
@@ -25,4 +25,37 @@ const oneTimeSecrets: Step = {
   },
 };
 
-export const STEPS: readonly Step[] = [baseline, oneTimeSecrets];
+/** Who said something is shown by a key of theirs: the keys, what was signed with each, and where it was ended. */
+const provenAuthors: Step = {
+  name: 'ProvenAuthors',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS writer (
+      id ${ID} NOT NULL,
+      personId ${ID} NOT NULL,
+      publicKey VARCHAR(130) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+      boundAt ${MOMENT} NOT NULL,
+      PRIMARY KEY (id),
+      INDEX writer_person (personId))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS writer_end (
+      writerId ${ID} NOT NULL,
+      counter BIGINT NOT NULL,
+      endedAt ${MOMENT} NOT NULL,
+      PRIMARY KEY (writerId))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS signed_item (
+      writerId ${ID} NOT NULL,
+      counter BIGINT NOT NULL,
+      previous ${HASH} NOT NULL,
+      hash ${HASH} NOT NULL,
+      itemId ${ID} NOT NULL,
+      PRIMARY KEY (writerId, counter),
+      UNIQUE INDEX signed_item_previous (writerId, previous))`);
+    await runner.query(`ALTER TABLE mark
+      ADD COLUMN IF NOT EXISTS writerId ${ID} NULL,
+      ADD COLUMN IF NOT EXISTS counter BIGINT NULL,
+      ADD COLUMN IF NOT EXISTS deliveredBy ${ID} NULL,
+      ADD COLUMN IF NOT EXISTS proof LONGTEXT NULL`);
+    await runner.query(`ALTER TABLE session ADD COLUMN IF NOT EXISTS writerId ${ID} NULL`);
+  },
+};
+
+export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors];

@@ -1,24 +1,41 @@
+import { randomBytes } from 'node:crypto';
 import { parseCookie, stringifySetCookie } from 'cookie';
 import type { Request, Response } from 'express';
 
-const NAME = 'cadre_session';
+const SESSION = 'cadre_session';
+const DEVICE = 'cadre_device';
+const SESSION_SECONDS = 14 * 24 * 3600;
+const DEVICE_SECONDS = 400 * 24 * 3600;
 
-export function sessionToken(req: Request): string | null {
-  return parseCookie(req.headers.cookie ?? '')[NAME] ?? null;
+const cookieOf = (req: Request, name: string): string | null =>
+  parseCookie(req.headers.cookie ?? '')[name] ?? null;
+
+export const sessionToken = (req: Request): string | null => cookieOf(req, SESSION);
+
+/** This browser's own secret: the one it was given when somebody first signed in there, or a new one. */
+export function deviceToken(req: Request): string {
+  const known = cookieOf(req, DEVICE) ?? '';
+  return /^[A-Za-z0-9_-]{43}$/.test(known) ? known : randomBytes(32).toString('base64url');
 }
 
 /** A cookie no script reads and no other site sends. It says "secure" wherever the connection is. */
-export function setSessionCookie(req: Request, res: Response, token: string | null): void {
+function setCookie(req: Request, res: Response, name: string, value: string, maxAge: number): void {
   res.append(
     'set-cookie',
     stringifySetCookie({
-      name: NAME,
-      value: token ?? '',
+      name,
+      value,
       httpOnly: true,
       sameSite: 'strict',
       secure: req.secure,
       path: '/',
-      maxAge: token ? 14 * 24 * 3600 : 0,
+      maxAge,
     }),
   );
 }
+
+export const setSessionCookie = (req: Request, res: Response, token: string | null): void =>
+  setCookie(req, res, SESSION, token ?? '', token ? SESSION_SECONDS : 0);
+
+export const setDeviceCookie = (req: Request, res: Response, token: string): void =>
+  setCookie(req, res, DEVICE, token, DEVICE_SECONDS);

@@ -18,6 +18,8 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'not-found': 404,
   'body.invalid': 400,
   'body.too-large': 413,
+  'author.unproven': 403,
+  'writer.bound-late': 403,
   'conflict.id-reused': 409,
   'conflict.version': 409,
   'checklist.critical-dropped': 422,

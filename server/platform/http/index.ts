@@ -1,5 +1,5 @@
 export { requireAct, type Actor } from './actor';
-export { sessionToken, setSessionCookie } from './cookie';
+export { deviceToken, sessionToken, setDeviceCookie, setSessionCookie } from './cookie';
 export { createHttpApp } from './create-app';
 export { deviceOf, NO_DEVICE } from './device';
 export { STATUS } from './errors';

@@ -68,7 +68,7 @@ describe('writing', () => {
     'web/checks/deliver.ts',
     'web/photos/deliver-photos.ts',
     'web/people/use-session.ts',
-    'web/app/use-act.ts',
+    'web/platform/authorship/keys/index.ts',
   ];
   const READS = ['checks.find', 'policy.preview'];
   const files = readdirSync('web', { recursive: true, encoding: 'utf8' })

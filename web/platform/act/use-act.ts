@@ -1,11 +1,14 @@
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf, ParamsOf, Route } from '@cadre/contract/http';
+import type { Proof } from '@cadre/core/authorship';
 import { RefusedError, send } from '@cadre/web/platform/api';
 
 /** What is sent: the act's id is put to it, unless the thing it makes has one already. */
 export interface ActSent<R> {
   readonly params?: ParamsOf<R>;
   readonly body: Omit<BodyOf<R>, 'id'> & { readonly id?: string };
+  /** Signs what is sent, where its author's key is open here. */
+  readonly prove?: (body: object) => Promise<{ readonly proof?: Proof }>;
 }
 
 /** `of`: which thing it is about, where one form acts on several and the address does not say. */
@@ -25,7 +28,7 @@ const withoutTime = (body: object): string => JSON.stringify({ ...body, at: null
  */
 export function useAct(): SendAct {
   const unanswered = new Map<string, object & { readonly id: string }>();
-  return async (route, { params, body }, of = '') => {
+  return async (route, { params, body, prove }, of = '') => {
     const place = JSON.stringify([route.name, params ?? null, body.id ?? of]);
     const before = unanswered.get(place);
     const stamped = { ...body, id: body.id ?? before?.id ?? newId() };
@@ -35,7 +38,7 @@ export function useAct(): SendAct {
     try {
       const answer = await send(route, {
         ...(params === undefined ? {} : { params }),
-        body: sending as BodyOf<typeof route>,
+        body: { ...sending, ...(await prove?.(sending)) } as BodyOf<typeof route>,
       });
       unanswered.delete(place);
       return answer;

@@ -1,6 +1,5 @@
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { dropLoneSurrogates } from '@cadre/core/text';
-import { deviceId } from './device';
 
 /** The server answered, and refused. */
 export class RefusedError extends Error {
@@ -75,7 +74,6 @@ export async function sendForText<R extends Route>(
     response = await fetch(path, {
       method: route.method,
       headers: {
-        'x-cadre-device': deviceId(),
         ...(sent.blob
           ? { 'content-type': sent.blob.type }
           : sent.body === undefined

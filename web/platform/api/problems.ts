@@ -91,6 +91,11 @@ const WORDS: Record<ErrorCode, Words> = {
     'Some rows cannot come in.',
     'They are named below; none of this batch was kept.',
   ),
+  'author.unproven': say(
+    'Nothing shows that this person entered it.',
+    'They have to sign in on this device: then it is sent in their name.',
+  ),
+  'writer.bound-late': say('You signed in too long ago for this.', 'Sign in again.'),
   'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
   'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
   'check.mark-not-asked': say(

@@ -1,8 +1,10 @@
 export {
   type SavedAct,
   type SavedCheck,
+  type SavedEntry,
   type SavedMark,
   type SavedPhoto,
+  type SavedWriter,
   dropValue,
   saveCheck,
   savePlain,

@@ -1,5 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { NewMark } from '@cadre/contract/checks';
+import type { Person } from '@cadre/contract/people';
+import type { Proof } from '@cadre/core/authorship';
 import type { Build } from '@cadre/core/fleet';
 import type { FittedPart, Position, ChecklistVersion } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
@@ -22,9 +24,33 @@ export interface SavedCheck {
   openedAt: number;
   state: 'open' | 'signing' | 'signed';
   /** The signature as given, to be sent again the same until it is answered. */
-  signature: { id: string; author: string; markIds: string[]; at: number } | null;
+  signature: { id: string; author: string; markIds: string[]; at: number; proof?: Proof } | null;
+  /** What its author signed the opening with. */
+  proof?: Proof;
   /** Why the server would not take it, if so: shown to people, never dropped. */
   trouble: string | null;
+}
+
+/** What opens a person's key on this browser: their secret, and nothing that lies here. */
+export interface SavedEntry {
+  signInName: string;
+  person: Person;
+  publicKey: string;
+  salt: BufferSource;
+  iv: BufferSource;
+  /** The private key, encrypted under a key made of the person's secret. */
+  key: BufferSource;
+}
+
+/** The series of one person on this browser: what they said here, numbered. */
+export interface SavedWriter {
+  id: string;
+  personId: string;
+  /** Of the last item. */
+  counter: number;
+  /** The hash of the last item signed, once there is one. */
+  previous: string | null;
+  entry: SavedEntry | null;
 }
 
 export interface SavedMark {
@@ -43,6 +69,7 @@ export interface SavedAct {
   what: string;
   at: number;
   author: string;
+  proof?: Proof;
   /** Why the server would not take it, if so. */
   trouble: string | null;
 }
@@ -61,6 +88,7 @@ export interface SavedPhoto {
   width: number;
   height: number;
   blob: Blob;
+  proof?: Proof;
   /** Why the server would not take it, if so. */
   trouble: string | null;
 }
@@ -85,6 +113,7 @@ class LocalDatabase extends Dexie {
   declare things: EntityTable<SavedValue, 'key'>;
   declare acts: EntityTable<SavedAct, 'id'>;
   declare photos: EntityTable<SavedPhoto, 'id'>;
+  declare writers: EntityTable<SavedWriter, 'id'>;
 
   constructor() {
     super('cadre');
@@ -96,6 +125,17 @@ class LocalDatabase extends Dexie {
     this.version(2).stores({ acts: 'id' });
     this.version(3).stores({ checklists: 'hash' });
     this.version(4).stores({ photos: 'id' });
+    this.version(5)
+      .stores({ writers: 'id, personId' })
+      .upgrade(async (stored) => {
+        // Marks from before there were series: each author's in the order of their times.
+        await stored
+          .table<SavedMark>('marks')
+          .toCollection()
+          .modify((each) => {
+            each.mark = { ...each.mark, writerId: each.mark.author, counter: 0 };
+          });
+      });
   }
 }
 

@@ -1,0 +1,1 @@
+export { ITEM_KINDS, itemContent, itemText, type ItemKind, type Proof } from './item';
