@@ -42,7 +42,12 @@ export async function livedWorld(): Promise<{ readonly world: World; readonly bi
   const about = { bikeId: other.id, checklistHash: rideOut(world) };
   const checkId = await begun(world, other, 'mechanic');
   const rim = { checkpoint: { key: 'rim' }, position: 'front' } as Pick<Question, 'checkpoint' | 'position'>;
-  const marks = [inspector.mark(about, markFor(rim, inspector.author, world.clock.now))];
+  const marks = [
+    inspector.mark(
+      about,
+      markFor(rim, inspector.author, world.clock.now, { outcome: 'fail', way: 'single' }),
+    ),
+  ];
   await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
   const bike = await world.bike('V1');
   bikeId = bike.id;

@@ -26,7 +26,9 @@ const timedRecheck = z.object({
 /** The projection row a bike's fitness is evaluated from; core does the evaluating, on either side. */
 export const fitnessFacts = z.object({
   findings: z.array(finding),
-  holds: z.array(z.object({ id, since: instant, hangTag: z.optional(z.string()) })),
+  holds: z.array(
+    z.object({ id, since: instant, hangTag: z.optional(z.string()), draft: z.optional(z.literal(true)) }),
+  ),
   notReassembled: z.array(z.object({ id, what: z.string(), by: z.string() })),
   repairs: z.array(z.object({ id, state: z.enum(['started', 'done']) })),
   draftStops: z.array(z.object({ checkId: id, words: z.string() })),

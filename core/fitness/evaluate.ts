@@ -101,7 +101,7 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
     });
   }
   const oldest = facts.holds.map((hold) => hold.since).sort((a, b) => a - b)[0];
-  if (oldest !== undefined && stops.length === 0 && !facts.assessment)
+  if (oldest !== undefined && stops.length === 0 && facts.draftStops.length === 0 && !facts.assessment)
     reasons.push({ code: 'ready-for-release', since: oldest, ends: 'release' });
   return reasons;
 }
@@ -167,6 +167,13 @@ export function mayGoOut(fitness: Fitness): boolean {
 export function needsHold(facts: FitnessFacts, now: number): boolean {
   return (
     facts.holds.length === 0 &&
-    (facts.assessment !== undefined || facts.findings.some((finding) => isStopNow(finding, now)))
+    (facts.assessment !== undefined ||
+      facts.draftStops.length > 0 ||
+      facts.findings.some((finding) => isStopNow(finding, now)))
   );
+}
+
+/** Whether what holds the bike now is nothing but stops marked in checks under way. Once anything else does, only a release ends the hold. */
+export function isDraftHold(facts: FitnessFacts, now: number): boolean {
+  return !facts.assessment && !facts.findings.some((finding) => isStopNow(finding, now));
 }

@@ -8,6 +8,8 @@ export interface Hold {
   readonly since: number;
   /** The tag that hangs on the bike because of it. */
   readonly hangTag?: string | undefined;
+  /** It began with a stop marked in a check under way, and nothing else has held the bike since: whoever marked it may take it back. */
+  readonly draft?: true | undefined;
 }
 
 export interface NotReassembled {

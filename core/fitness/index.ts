@@ -1,6 +1,7 @@
 export {
   evaluateFitness,
   FITNESSES,
+  isDraftHold,
   mayGoOut,
   needsHold,
   type Ending,

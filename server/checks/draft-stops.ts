@@ -1,91 +1,104 @@
-import type { EntityManager } from 'typeorm';
-import { questionsOf, DEFAULT_POLICY, type Fitted, type FittedPart } from '@cadre/core/catalogue';
-import { resolveMarks, markedUnasked } from '@cadre/core/checks';
-import { floorOf, severityOf } from '@cadre/core/findings';
-import type { DraftStop } from '@cadre/core/fitness';
-import type { Build } from '@cadre/core/fleet';
-import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
+import { In, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
+import type { NewMark } from '@cadre/contract/checks';
+import { questionKey } from '@cadre/core/catalogue';
+import { markedUnasked, resolveMarks, type Mark } from '@cadre/core/checks';
+import type { FitnessFacts } from '@cadre/core/fitness';
+import { isSameFault, stopsOf, type Finding } from '@cadre/core/findings';
+import { currentPolicy } from '@cadre/server/catalogue';
 import type { FactSource } from '@cadre/server/fitness';
-import { bikeEntity } from '@cadre/server/fleet';
-import { jsonOf } from '@cadre/server/platform/database';
-import type { MarkRow } from './entities';
+import { findBike } from '@cadre/server/fleet';
+import { markEntity, markedStopEntity, type MarkedStopRow } from './entities';
+import type { CheckInHand } from './in-hand';
 import { measuredAnswers } from './measured-answers';
 import { markOf } from './rows';
 
-interface OpenCheck {
+/** A stop somebody marked in a check under way, as it was judged then. */
+export interface MarkedStop {
   readonly id: string;
-  readonly checklistHash: string;
-  readonly fitted: Fitted;
-  readonly marks: readonly MarkRow[];
-}
-interface OpenRow extends Omit<MarkRow, 'faults' | 'reading' | 'counter'> {
-  readonly counter: string | number | null;
-  readonly faults: string;
-  readonly reading: string | null;
-  readonly checklistHash: string;
-  readonly build: string;
-  readonly fitted: unknown;
+  readonly author: string;
+  readonly finding: Finding;
 }
 
-/** The checks of a bike that are under way and have marks, with them and with what their questions are asked of. */
-async function openChecks(tx: EntityManager, bikeId: string): Promise<readonly OpenCheck[]> {
-  // Past the mapper: it follows every batch of marks, and would be four statements.
-  const rows = await tx.query<OpenRow[]>(
-    "SELECT m.*, c.checklistHash, b.build, (SELECT JSON_ARRAYAGG(JSON_OBJECT('kind', p.kind, 'position', f.position)) FROM fitment f JOIN part p ON p.id = f.partId WHERE f.bikeId = b.id AND f.removedAt IS NULL) AS fitted FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId WHERE c.bikeId = ? AND c.state = 'open' AND c.repairId IS NULL ORDER BY c.id",
-    [bikeId],
-  );
-  const byCheck = new Map<string, OpenCheck & { marks: MarkRow[] }>();
-  for (const { checklistHash, build, fitted, faults, reading, ...mark } of rows) {
-    const parts = fitted === null ? [] : jsonOf<FittedPart[]>(fitted);
-    const known = byCheck.get(mark.checkId) ?? {
-      id: mark.checkId,
-      checklistHash,
-      fitted: { build: jsonOf<Build>(build), parts },
-      marks: [],
-    };
-    known.marks.push({
-      ...mark,
-      counter: mark.counter === null ? null : Number(mark.counter),
-      faults: jsonOf<MarkRow['faults']>(faults),
-      reading: reading === null ? null : jsonOf<MarkRow['reading']>(reading),
-    });
-    byCheck.set(mark.checkId, known);
-  }
-  return [...byCheck.values()];
+/** What a batch of marks did to the stops of its check: which hold the bike from now on, and which their own authors took back. */
+export interface StopChanges {
+  readonly began: readonly MarkedStop[];
+  readonly ended: readonly string[];
 }
 
-/** What is marked in checks under way and would hold the bike once signed. */
-async function draftStopsOf(tx: EntityManager, bikeId: string): Promise<DraftStop[]> {
-  const stops: DraftStop[] = [];
-  for (const check of await openChecks(tx, bikeId)) {
-    const { marks } = check;
-    const measured = marks.some((mark) => mark.reading);
-    if (!measured && !marks.some((mark) => mark.outcome === 'fail' || mark.outcome === 'watch')) continue;
-    const { checklist } = await checklistByHash(tx, check.checklistHash);
-    const asked = questionsOf(checklist, check.fitted);
-    const folded = resolveMarks(marks.map(markOf));
-    // A stop that was marked stays one, whatever the bike was built into meanwhile.
-    const questions = [...asked, ...markedUnasked(checklist, asked, folded)];
-    const bike = measured ? await tx.getRepository(bikeEntity).findOneByOrFail({ id: bikeId }) : null;
-    const answers = bike
-      ? await measuredAnswers(tx, bike, checklist, questions, folded, (await currentPolicy(tx)).policy)
-      : folded;
-    for (const question of questions) {
-      const answer = answers.get(question.key);
-      for (const marked of answer?.faults ?? []) {
-        const fault = question.checkpoint.faults.find((each) => each.key === marked.fault);
-        if (!answer || !fault) continue;
-        // The policy matters to what local rules ask for only; most faults need not fetch it.
-        const policy = fault.legal ? (await currentPolicy(tx)).policy : DEFAULT_POLICY;
-        if (severityOf(answer.outcome, floorOf(fault, policy), marked) === 'stop')
-          stops.push({ checkId: check.id, words: `${question.checkpoint.name}: ${fault.name}` });
-      }
-    }
-  }
-  return stops;
+/** The stops one person's marks say now. */
+export async function stopsBy(
+  tx: EntityManager,
+  { check, checklist, questions }: CheckInHand,
+  marks: readonly Mark[],
+): Promise<readonly Finding[]> {
+  const { policy } = await currentPolicy(tx);
+  const said = resolveMarks(marks);
+  const noLongerAsked = markedUnasked(checklist, questions, said);
+  const all = [...questions, ...noLongerAsked];
+  const answers = marks.some((mark) => mark.reading)
+    ? await measuredAnswers(tx, await findBike(tx, check.bikeId), checklist, all, said, policy)
+    : said;
+  return stopsOf({
+    questions,
+    noLongerAsked,
+    answers,
+    policy,
+    signedAt: Math.max(...marks.map((mark) => mark.at)),
+    signedBy: marks[0]?.author ?? '',
+    newId,
+  });
 }
+
+/** What marks just stored did to the stops of their check. Nothing but a mark of the same person on the same question takes one back. */
+export async function stopChanges(
+  tx: EntityManager,
+  inHand: CheckInHand,
+  batch: readonly NewMark[],
+): Promise<StopChanges | null> {
+  const { check, hasStops } = inHand;
+  const tells = (mark: NewMark): boolean =>
+    mark.outcome === 'fail' || mark.outcome === 'watch' || mark.reading !== undefined;
+  if (!hasStops && !batch.some(tells)) return null;
+  const before = hasStops ? await tx.getRepository(markedStopEntity).findBy({ checkId: check.id }) : [];
+  const authors = [...new Set(batch.map((mark) => mark.author))];
+  const marks = await tx.getRepository(markEntity).findBy({ checkId: check.id, author: In(authors) });
+  const began: MarkedStop[] = [];
+  const ended: string[] = [];
+  for (const author of authors) {
+    const standing = await stopsBy(tx, inHand, marks.filter((row) => row.author === author).map(markOf));
+    const own = before.filter((row) => row.author === author);
+    for (const finding of standing)
+      if (!own.some((row) => isSameFault(row.finding, finding))) began.push({ id: newId(), author, finding });
+    const said = new Set(batch.filter((mark) => mark.author === author).map(questionKey));
+    for (const row of own)
+      if (said.has(questionKey(row.finding)) && !standing.some((each) => isSameFault(each, row.finding)))
+        ended.push(row.id);
+  }
+  return began.length > 0 || ended.length > 0 ? { began, ended } : null;
+}
+
+/** The stops of a check that nobody took back. `facts`: of its bike, which say whether there are any. */
+export async function markedStopsOf(
+  tx: EntityManager,
+  checkId: string,
+  facts: Pick<FitnessFacts, 'draftStops'>,
+): Promise<readonly MarkedStopRow[]> {
+  return facts.draftStops.some((stop) => stop.checkId === checkId)
+    ? tx.getRepository(markedStopEntity).find({ where: { checkId }, order: { id: 'ASC' } })
+    : [];
+}
+
+const wordsOf = ({ finding }: MarkedStopRow): string => `${finding.words.checkpoint}: ${finding.words.fault}`;
 
 export const draftStopFacts: FactSource = {
   name: 'draftStops',
-  gather: async (tx, bikeId) => ({ draftStops: await draftStopsOf(tx, bikeId) }),
+  async gather(tx, bikeId) {
+    const rows = await tx.getRepository(markedStopEntity).find({ where: { bikeId }, order: { id: 'ASC' } });
+    // Two people who mark one fault say one thing.
+    const known = new Map(rows.map((row) => [`${row.checkId} ${wordsOf(row)}`, row]));
+    return {
+      draftStops: [...known.values()].map((row) => ({ checkId: row.checkId, words: wordsOf(row) })),
+    };
+  },
 };

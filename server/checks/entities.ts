@@ -1,4 +1,5 @@
 import { EntitySchema } from 'typeorm';
+import type { Finding } from '@cadre/core/findings';
 import type { Position } from '@cadre/core/catalogue';
 import type { MarkedFault, MarkProof, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import {
@@ -58,6 +59,24 @@ export const markEntity = new EntitySchema<MarkRow>({
     proof: json({ nullable: true }),
   },
   indices: [{ name: 'mark_check', columns: ['checkId'] }],
+});
+
+/** A stop marked in a check that nobody has signed yet: it holds the bike from the mark on. */
+export interface MarkedStopRow {
+  id: string;
+  bikeId: string;
+  checkId: string;
+  author: string;
+  /** As it was judged when it was marked. */
+  finding: Finding;
+}
+export const markedStopEntity = new EntitySchema<MarkedStopRow>({
+  name: 'marked_stop',
+  columns: { id: key(), bikeId: uuid(), checkId: uuid(), author: uuid(), finding: json() },
+  indices: [
+    { name: 'marked_stop_bike', columns: ['bikeId'] },
+    { name: 'marked_stop_check', columns: ['checkId'] },
+  ],
 });
 
 export interface CheckRow {

@@ -1,14 +1,17 @@
 import type { Proof } from '@cadre/core/authorship';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import { MoreThan, type EntityManager } from 'typeorm';
+import { In, MoreThan, type EntityManager } from 'typeorm';
 import { checklistEntity } from '@cadre/server/catalogue';
 import { saveFindings } from '@cadre/server/findings';
 import { bikeEntity, type FleetEvents } from '@cadre/server/fleet';
 import type { PartEvents } from '@cadre/server/parts';
 import type { EventOf, Projections } from '@cadre/server/platform/event-log';
 import { repairEntity } from '@cadre/server/repairs';
-import { checkEntity } from './entities';
+import { endDraftHold } from '@cadre/server/fitness';
+import type { StopChanges } from './draft-stops';
+import { checkEntity, markedStopEntity } from './entities';
+import { remeasure } from './remeasure';
 import { refreshRebuilt } from './rebuilt';
 import { endValidity } from './validity';
 
@@ -29,6 +32,8 @@ export interface CheckEvents {
     marksHash: string;
     /** Whose marks they are, where some are not the deliverer's own. */
     authors?: readonly string[];
+    /** The stops that hold the bike from these marks on, and those their authors took back. */
+    stops?: StopChanges;
   };
   'check.signed': {
     bikeId: string;
@@ -44,13 +49,21 @@ export interface CheckEvents {
     ruledOut?: readonly { question: string; because: string }[];
     /** Every finding this check made or changed, as it stands after. */
     findings: readonly Finding[];
+    /** The marked stops that are findings from here on. */
+    settles?: readonly string[];
     rechecked?: { repairId: string };
     /** What the signer signed it with, and whose session delivered it where it was not theirs. */
     proof?: Proof;
     deliveredBy?: string;
   };
   'check.co-signed': { bikeId: string; checkId: string };
-  'check.abandoned': { bikeId: string; checkId: string };
+  /** `findings`: the stops that were marked in it. */
+  'check.abandoned': {
+    bikeId: string;
+    checkId: string;
+    findings?: readonly Finding[];
+    settles?: readonly string[];
+  };
   'check.amended': {
     bikeId: string;
     checkId: string;
@@ -100,6 +113,28 @@ async function opened(tx: EntityManager, { body, happenedAt }: EventOf<CheckEven
   });
 }
 
+/** Marks are the record itself. The stops they say hold the bike; taken back by whoever said them, the hold that is there for them alone ends. */
+async function marked(tx: EntityManager, { body, recordedAt }: EventOf<CheckEvents, 'check.marked'>) {
+  const { bikeId, checkId, stops } = body;
+  if (!stops) return;
+  const rows = tx.getRepository(markedStopEntity);
+  if (stops.began.length > 0) await rows.insert(stops.began.map((stop) => ({ ...stop, bikeId, checkId })));
+  if (stops.ended.length === 0) return;
+  await rows.delete({ id: In([...stops.ended]) });
+  if (!(await rows.existsBy({ bikeId }))) await endDraftHold(tx, bikeId, recordedAt);
+}
+
+/** What was marked is judged: its stops are findings from here on. */
+async function judged(
+  tx: EntityManager,
+  bikeId: string,
+  findings: readonly Finding[],
+  settles: readonly string[] = [],
+): Promise<void> {
+  await saveFindings(tx, bikeId, findings);
+  if (settles.length > 0) await tx.getRepository(markedStopEntity).delete({ id: In([...settles]) });
+}
+
 async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.signed'>) {
   const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, hasty } = body;
   await tx.getRepository(checkEntity).update(
@@ -110,7 +145,7 @@ async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEven
       validUntil: body.validUntil === null ? null : new Date(body.validUntil),
     },
   );
-  await saveFindings(tx, bikeId, body.findings);
+  await judged(tx, bikeId, body.findings, body.settles);
   if (!body.rechecked) return;
   await tx.getRepository(repairEntity).update({ id: body.rechecked.repairId }, { state: 'rechecked' });
   await tx
@@ -139,8 +174,7 @@ async function amended(tx: EntityManager, { body, happenedAt }: EventOf<CheckEve
 
 export const checkProjections: Projections<CheckEvents> = {
   'check.opened': opened,
-  // Marks are the record itself; only the bike's facts may change.
-  'check.marked': () => Promise.resolve(),
+  'check.marked': marked,
   'check.signed': signed,
   'check.amended': amended,
   async 'check.co-signed'(tx, { body, author }) {
@@ -149,7 +183,9 @@ export const checkProjections: Projections<CheckEvents> = {
       .update({ id: body.checkId }, { awaitsCoSign: false, coSignedBy: author });
   },
   async 'check.abandoned'(tx, { body }) {
-    await tx.getRepository(checkEntity).update({ id: body.checkId }, { state: 'abandoned' });
+    const { bikeId, checkId, findings = [], settles } = body;
+    await tx.getRepository(checkEntity).update({ id: checkId }, { state: 'abandoned' });
+    await judged(tx, bikeId, findings, settles);
   },
 };
 
@@ -163,19 +199,23 @@ export const checksListen: Heard = {
     if (from === 'out' && to === 'in')
       await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
   },
-  async 'bike.changed'(tx, { body, happenedAt }) {
+  async 'bike.changed'(tx, { id, body, happenedAt }) {
     if (body.due) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+    await remeasure(tx, { id }, [body.bikeId]);
   },
-  async 'model.changed'(tx, { body: { bikes }, happenedAt, recordedAt }) {
+  async 'model.changed'(tx, { id, body: { bikes }, happenedAt, recordedAt }) {
     const due = bikes.filter((bike) => bike.due).map((bike) => bike.id);
     await endValidity(tx, due, new Date(happenedAt));
     const ids = bikes.map((bike) => bike.id);
-    await refreshRebuilt(tx, ids, new Set(due), happenedAt, recordedAt);
+    const held = await remeasure(tx, { id }, ids);
+    await refreshRebuilt(tx, { bikeIds: ids, due: new Set(due), held, at: happenedAt, now: recordedAt });
   },
-  async 'part.fitted'(tx, { body, happenedAt }) {
+  async 'part.fitted'(tx, { id, body, happenedAt }) {
     if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+    await remeasure(tx, { id }, [body.bikeId]);
   },
-  async 'part.removed'(tx, { body, happenedAt }) {
+  async 'part.removed'(tx, { id, body, happenedAt }) {
     if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
+    await remeasure(tx, { id }, [body.bikeId]);
   },
 };

@@ -1,6 +1,6 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { draftStopFacts } from './draft-stops';
-import { checkEntity, markEntity } from './entities';
+import { checkEntity, markEntity, markedStopEntity } from './entities';
 import { verifyMarks } from './mark-digest';
 import { verifyProofs } from './verify-proofs';
 import { checkProjections, checksListen } from './events';
@@ -8,7 +8,7 @@ import { signedFacts } from './validity';
 
 export const checksFeature: BikeFeature = {
   name: 'checks',
-  projected: [checkEntity],
+  projected: [markedStopEntity, checkEntity],
   tables: [markEntity],
   appendOnly: ['mark'],
   projections: checkProjections,
@@ -17,8 +17,8 @@ export const checksFeature: BikeFeature = {
   changes: {
     // A check that was begun says nothing yet.
     'check.opened': [],
-    // The commonest act of all can change nothing but the stops of the check it was given in.
-    'check.marked': ['draftStops'],
+    // The commonest act of all can change nothing but the stops of the check it was given in, and the hold that is there for them alone.
+    'check.marked': ['draftStops', 'holds'],
     'check.signed': ({ repairs, incidents = [] }) => [
       ...['findings', 'draftStops', 'signed'],
       ...(repairs.length > 0 ? ['repairs'] : []),

@@ -10,7 +10,7 @@ import {
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import { resolveMarks, isHasty, markedUnasked } from '@cadre/core/checks';
-import { judgeCheck, type Finding } from '@cadre/core/findings';
+import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
 import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
@@ -18,6 +18,7 @@ import { findBike, fittedOf, siteEntity } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
+import { markedStopsOf } from './draft-stops';
 import { measuredAnswers } from './measured-answers';
 import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
 import { repairEntity } from '@cadre/server/repairs';
@@ -72,7 +73,12 @@ export async function judgeSigned(
     signedBy: author.id,
     newId,
   });
-  const changed = judgement.changes.map((change) => change.finding);
+  const stops = await markedStopsOf(tx, check.id, facts);
+  const changed = withStops(
+    stops.map((stop) => stop.finding),
+    judgement.changes.map((change) => change.finding),
+    facts.findings,
+  );
   const rechecked = check.repairId
     ? await recheckedFindings(tx, check.repairId, changed, {
         facts,
@@ -101,6 +107,7 @@ export async function judgeSigned(
         because: ruleText(each.because),
       })),
       findings: [...changed, ...(rechecked ?? [])],
+      ...(stops.length > 0 ? { settles: stops.map((stop) => stop.id) } : {}),
       ...delivery,
       ...(check.repairId && judgement.complete ? { rechecked: { repairId: check.repairId } } : {}),
     },

@@ -17,6 +17,7 @@ import type {
 } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import { withStops } from '@cadre/core/findings';
 import { endOfSiteDay } from '@cadre/core/schedule';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
@@ -31,7 +32,9 @@ import {
 } from '@cadre/server/platform/event-log';
 import { checkEntity, markEntity } from './entities';
 import { markDocument, markSaid } from './mark-digest';
-import { checkInHand } from './in-hand';
+import { inHand } from './in-hand';
+import { factsOf } from '@cadre/server/fitness';
+import { markedStopsOf, stopChanges } from './draft-stops';
 import { describeCheck, findCheck } from './read';
 import { itemOf, rowOf } from './rows';
 import { amendmentOf } from './amend';
@@ -115,8 +118,22 @@ export class Checks {
             { checkId: open.id },
             { current: await describeCheck(tx, open.id) },
           );
+        const facts = await factsOf(tx, body.bikeId);
+        const stops = await markedStopsOf(tx, open.id, facts);
         return [
-          { kind: 'check.abandoned' as const, body: { bikeId: body.bikeId, checkId: open.id } },
+          {
+            kind: 'check.abandoned' as const,
+            body: {
+              bikeId: body.bikeId,
+              checkId: open.id,
+              findings: withStops(
+                stops.map((stop) => stop.finding),
+                [],
+                facts.findings,
+              ),
+              settles: stops.map((stop) => stop.id),
+            },
+          },
           opened,
         ];
       },
@@ -139,7 +156,9 @@ export class Checks {
       { chain: chainOfBikeOf('check', 'bike_check', checkId), id: newId(), request: body, author: actor.id },
       async (tx) => {
         const markIds = body.marks.map((mark) => mark.id);
-        const { check, asked, hasKnown } = await checkInHand(tx, checkId, markIds);
+        const inHandNow = await inHand(tx, checkId, markIds);
+        const { check, questions, hasKnown } = inHandNow;
+        const asked = new Set(questions.map((each) => each.key));
         const marks =
           hasKnown || new Set(markIds).size < markIds.length
             ? await this.newOnes(tx, actor, checkId, body.marks)
@@ -161,6 +180,7 @@ export class Checks {
           });
         const rows = marks.map((mark) => rowOf(checkId, mark, actor, proven.has(mark.id)));
         await tx.getRepository(markEntity).insert(rows);
+        const stops = await stopChanges(tx, inHandNow, marks);
         return {
           kind: 'check.marked',
           body: {
@@ -169,6 +189,7 @@ export class Checks {
             markIds: rows.map((row) => row.id),
             marksHash: hashOf(rows.map(markDocument)),
             ...authorsBut(actor, marks),
+            ...(stops ? { stops } : {}),
           },
           happenedAt: Math.max(...marks.map((mark) => mark.at)),
         };

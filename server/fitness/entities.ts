@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import type { FitnessFacts } from '@cadre/core/fitness';
-import { json, key, moment, uuid, words } from '@cadre/server/platform/database';
+import { json, key, moment, uuid, words, yes } from '@cadre/server/platform/database';
 
 /** What a bike's fitness is evaluated from, and when the clock alone may change it. Never the word itself. */
 export interface BikeStateRow {
@@ -21,6 +21,8 @@ export interface HoldRow {
   since: Date;
   endedAt: Date | null;
   hangTag: string | null;
+  /** Nothing but stops marked in checks under way has held the bike in it. */
+  draft: boolean;
 }
 export const holdEntity = new EntitySchema<HoldRow>({
   name: 'hold',
@@ -30,6 +32,7 @@ export const holdEntity = new EntitySchema<HoldRow>({
     since: moment(),
     endedAt: moment({ nullable: true }),
     hangTag: words(40, { nullable: true }),
+    draft: yes(),
   },
   indices: [{ name: 'hold_bike', columns: ['bikeId', 'endedAt'] }],
 });

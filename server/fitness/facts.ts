@@ -50,6 +50,13 @@ export async function gatherFacts(
   return facts;
 }
 
+/** The stop that was marked is taken back: the hold ends that was there for it alone. The one exception to "only a release". */
+export async function endDraftHold(tx: EntityManager, bikeId: string, now: number): Promise<void> {
+  await tx
+    .getRepository(holdEntity)
+    .update({ bikeId, endedAt: IsNull(), draft: true }, { endedAt: new Date(now) });
+}
+
 export const holdFacts: FactSource = {
   name: 'holds',
   async gather(tx, bikeId) {
@@ -57,10 +64,11 @@ export const holdFacts: FactSource = {
       .getRepository(holdEntity)
       .find({ where: { bikeId, endedAt: IsNull() }, order: { since: 'ASC', id: 'ASC' } });
     return {
-      holds: holds.map(({ id, since, hangTag }) => ({
+      holds: holds.map(({ id, since, hangTag, draft }) => ({
         id,
         since: since.getTime(),
         ...(hangTag === null ? {} : { hangTag }),
+        ...(draft ? { draft: true as const } : {}),
       })),
     };
   },

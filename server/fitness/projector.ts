@@ -1,18 +1,36 @@
-import type { EntityManager } from 'typeorm';
+import { IsNull, type EntityManager } from 'typeorm';
 import { canonicalJson } from '@cadre/core/event-log';
-import { needsHold, type FitnessFacts } from '@cadre/core/fitness';
+import { isDraftHold, needsHold, type FitnessFacts } from '@cadre/core/fitness';
 import { bikeOf, type Project, type Projector, type StoredEvent } from '@cadre/server/platform/event-log';
 import { bikeStateEntity, holdEntity } from './entities';
-import { gatherFacts, saveFacts } from './facts';
+import { gatherFacts, holdFacts, saveFacts } from './facts';
 import type { BikeFeature } from './sources';
 
 type AnyProject = Project<StoredEvent>;
 
 /** Begins a hold, as of this event. Its id is the event's: one event begins at most one. */
-async function beginHold(tx: EntityManager, bikeId: string, event: StoredEvent): Promise<void> {
+async function beginHold(
+  tx: EntityManager,
+  bikeId: string,
+  event: StoredEvent,
+  facts: FitnessFacts,
+): Promise<void> {
+  const draft = isDraftHold(facts, event.recordedAt);
   await tx
     .getRepository(holdEntity)
-    .save({ id: event.id, bikeId, since: new Date(event.recordedAt), endedAt: null, hangTag: null });
+    .insert({ id: event.id, bikeId, since: new Date(event.recordedAt), endedAt: null, hangTag: null, draft });
+}
+
+/** A hold that began with a marked stop, and something else holds the bike now: only a release ends it from here on. Answers whether it was one. */
+async function settleHold(
+  tx: EntityManager,
+  bikeId: string,
+  event: StoredEvent,
+  facts: FitnessFacts,
+): Promise<boolean> {
+  if (!facts.holds.some((hold) => hold.draft) || isDraftHold(facts, event.recordedAt)) return false;
+  await tx.getRepository(holdEntity).update({ bikeId, endedAt: IsNull() }, { draft: false });
+  return true;
 }
 
 /** One table of what all features say under a name; the same event written by two of them is a mistake found at start. */
@@ -72,12 +90,16 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
     }
     const before = await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
     const overran = before !== null && needsHold(before.facts, event.recordedAt);
-    if (overran) await beginHold(tx, bikeId, event);
+    if (overran) await beginHold(tx, bikeId, event, before.facts);
+    const settled = before !== null && (await settleHold(tx, bikeId, event, before.facts));
     await project(tx, event);
-    const facts = await refresh(tx, bikeId, before && !overran ? before.facts : null, event);
-    if (!facts || !needsHold(facts, event.recordedAt)) return;
-    await beginHold(tx, bikeId, event);
-    await saveFacts(tx, new Map([[bikeId, await gatherFacts(tx, bikeId, sources)]]), event.recordedAt);
+    const facts = await refresh(tx, bikeId, before && !overran && !settled ? before.facts : null, event);
+    if (!facts) return;
+    if (needsHold(facts, event.recordedAt)) await beginHold(tx, bikeId, event, facts);
+    else if (!(await settleHold(tx, bikeId, event, facts))) return;
+    // What began or settled a hold changed nothing else.
+    const settledFacts = await gatherFacts(tx, bikeId, [holdFacts], facts);
+    await saveFacts(tx, new Map([[bikeId, settledFacts]]), event.recordedAt);
   }
 
   /** The events of one kind from here on in one run: an import is hundreds of new bikes, written in a few statements. */

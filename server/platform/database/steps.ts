@@ -58,4 +58,23 @@ const provenAuthors: Step = {
   },
 };
 
-export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors];
+/** A stop holds from the mark: which were marked in checks under way, and which holds are there for them alone. */
+const markedStops: Step = {
+  name: 'MarkedStops',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS marked_stop (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      checkId ${ID} NOT NULL,
+      author ${ID} NOT NULL,
+      finding LONGTEXT NOT NULL,
+      PRIMARY KEY (id),
+      INDEX marked_stop_bike (bikeId),
+      INDEX marked_stop_check (checkId),
+      CONSTRAINT marked_stop_json CHECK (JSON_VALID(finding)))`);
+    await runner.query('ALTER TABLE hold ADD COLUMN IF NOT EXISTS draft TINYINT NOT NULL DEFAULT 0');
+    await runner.query('ALTER TABLE hold ALTER COLUMN draft DROP DEFAULT');
+  },
+};
+
+export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors, markedStops];
