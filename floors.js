@@ -23,7 +23,7 @@ export const FLOORS = {
       'similar-faults',
       'timeline',
     ],
-    ['unusual-records', 'rounds', 'wall', 'policy', 'setup'],
+    ['unusual-records', 'rounds', 'wall', 'policy', 'setup', 'clock'],
     ['app'],
   ],
   web: [

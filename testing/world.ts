@@ -207,7 +207,10 @@ export class World {
   }
 
   async fitness(id: string): Promise<{ fitness: Fitness; reasons: string[] }> {
-    const answer = evaluateFitness((await this.bikeNow(id)).facts, this.clock.now);
+    const { bikes, recordedUntil } = await this.as('lead').send(getWall);
+    const bike = bikes.find((each) => each.id === id);
+    if (!bike) throw new Error('no such bike');
+    const answer = evaluateFitness(bike.facts, this.clock.now, recordedUntil);
     return { fitness: answer.fitness, reasons: answer.reasons.map((reason) => reason.code) };
   }
 

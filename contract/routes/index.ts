@@ -1,5 +1,7 @@
 import * as catalogue from '@cadre/contract/catalogue';
 import * as catalogueSchemas from '@cadre/contract/catalogue/schemas';
+import * as clock from '@cadre/contract/clock';
+import * as clockSchemas from '@cadre/contract/clock/schemas';
 import * as checks from '@cadre/contract/checks';
 import * as checksSchemas from '@cadre/contract/checks/schemas';
 import * as exchange from '@cadre/contract/exchange';
@@ -47,6 +49,7 @@ import type { Messages, Route } from '@cadre/contract/http';
 const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [catalogue, catalogueSchemas],
   [checks, checksSchemas],
+  [clock, clockSchemas],
   [exchange, exchangeSchemas],
   [findings, findingsSchemas],
   [fleet, fleetSchemas],

@@ -28,6 +28,18 @@ export const listUnusualRecords = messages({
         until: instant,
       }),
     ),
+    /** Marks whose time, as their device had it, cannot be: ahead of when the server had them, or long before. */
+    oddTimes: z.array(
+      z.object({
+        checkId: id,
+        bikeId: id,
+        tag: z.string(),
+        by: id,
+        marks: z.int(),
+        at: instant,
+        recordedAt: instant,
+      }),
+    ),
     /** Wear that seems to have healed, with no part renewed. */
     healed: z.array(
       z.object({

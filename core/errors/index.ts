@@ -11,6 +11,7 @@ export const ERROR_CODES = [
   'person.last-lead',
   'act.not-allowed',
   'author.unproven',
+  'clock.not-behind',
   'writer.bound-late',
   'origin.refused',
   'not-found',

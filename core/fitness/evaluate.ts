@@ -1,5 +1,6 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
+import { MINUTE_MS } from '@cadre/core/time';
 import type { FitnessFacts } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
@@ -22,6 +23,7 @@ export const ENDINGS = [
   'service',
   'repair-in-time',
   'look-every-time',
+  'confirm-clock',
 ] as const;
 export type Ending = (typeof ENDINGS)[number];
 
@@ -46,6 +48,7 @@ export type Reason =
   | { readonly code: 'awaits-co-sign'; readonly checklistName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
   | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
+  | { readonly code: 'clock-behind'; readonly recordedUntil: number; readonly ends: Ending }
   | { readonly code: 'no-valid-check'; readonly lastUntil: number | null; readonly ends: Ending };
 
 export interface FitnessAnswer {
@@ -106,11 +109,13 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   return reasons;
 }
 
-function dueReasons(facts: FitnessFacts, now: number): Reason[] {
-  const reasons: Reason[] = [];
+function dueReasons(facts: FitnessFacts, now: number, recordedUntil: number): Reason[] {
+  const reasons: Reason[] = isClockBehind(now, recordedUntil)
+    ? [{ code: 'clock-behind', recordedUntil, ends: 'confirm-clock' }]
+    : [];
   if (facts.newestCheck?.awaitsCoSign)
     reasons.push({ code: 'awaits-co-sign', checklistName: facts.newestCheck.checklistName, ends: 'co-sign' });
-  if (facts.validUntil === null || now >= facts.validUntil)
+  if (facts.validUntil === null || Math.max(now, recordedUntil) >= facts.validUntil)
     reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
   for (const service of facts.services.filter((each) => each.critical && now >= each.dueAt)) {
     reasons.push({ code: 'service-overdue', service: service.service, ends: 'service' });
@@ -145,10 +150,23 @@ function nextChange(facts: FitnessFacts, now: number): number | null {
   return times.length > 0 ? Math.min(...times) : null;
 }
 
-/** May this bike go out, at this time, and why (not)? Source: judging rule 8. The answer is never stored. */
-export function evaluateFitness(facts: FitnessFacts, now: number): FitnessAnswer {
+/** Servers and browsers are never told the very same time: so much is no sign of a clock that was set back. */
+const CLOCK_TOLERANCE_MS = 2 * MINUTE_MS;
+
+/** Whether the clock says an earlier time than is on record: it was set back, or ahead before, and a lead has to say which. */
+export const isClockBehind = (now: number, recordedUntil: number): boolean =>
+  recordedUntil > now + CLOCK_TOLERANCE_MS;
+
+/**
+ * May this bike go out, at this time, and why (not)? Source: judging rule 8. The answer is never stored.
+ *
+ * @param now by the server's clock, milliseconds since the epoch
+ * @param recordedUntil the latest time on record: nothing counts past it that had run out by then, and nothing counts at all while the
+ * clock is behind it
+ */
+export function evaluateFitness(facts: FitnessFacts, now: number, recordedUntil = now): FitnessAnswer {
   const held = holdReasons(facts, now);
-  const due = dueReasons(facts, now);
+  const due = dueReasons(facts, now, recordedUntil);
   const watch = watchReasons(facts, now);
   const fitness: Fitness =
     held.length > 0 ? 'held' : due.length > 0 ? 'due' : watch.length > 0 ? 'cleared-with-watch' : 'cleared';

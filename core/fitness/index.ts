@@ -1,6 +1,7 @@
 export {
   evaluateFitness,
   FITNESSES,
+  isClockBehind,
   isDraftHold,
   mayGoOut,
   needsHold,
@@ -9,7 +10,7 @@ export {
   type FitnessAnswer,
   type Reason,
 } from './evaluate';
-export { NO_FACTS, type DraftStop, type FitnessFacts, type NewestCheck } from './facts';
+export { NO_FACTS, type FitnessFacts, type NewestCheck } from './facts';
 export { policyEffect, type PolicyEffect } from './policy-effect';
 export { standingCheck, type ChecklistHistory } from './standing-check';
 export { releaseReadiness, type ReleaseBlock, type ReleaseReadiness } from './release';

@@ -165,6 +165,7 @@ const valid: Record<string, unknown> = {
   'drafts.save': { id: newId(), base: null, checklist, version: 7 },
   'people.reset-secret': { id: newId(), secret: 'secret-9' },
   'session.bind-writer': { id: newId(), publicKey: 'A'.repeat(122) },
+  'clock.correct': { id: newId(), recordedUntil: 1, note: '' },
   'session.change-secret': { id: newId(), current: 'x', secret: 'secret-9' },
   'people.competence': { id: newId(), signed: true, at },
   'checks.open': { id, bikeId: id, checklistHash: 'a'.repeat(64), author: id, at },

@@ -5,6 +5,7 @@ import { checklistDocument } from '@cadre/contract/catalogue/schemas';
 import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { ROUTES } from '@cadre/contract/routes';
 import { catalogueRoutes } from '@cadre/server/catalogue';
+import { clockRoutes } from '@cadre/server/clock';
 import { checksRoutes } from '@cadre/server/checks';
 import { exchangeRoutes } from '@cadre/server/exchange';
 import { findingsRoutes } from '@cadre/server/findings';
@@ -54,6 +55,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...exchangeRoutes(services.exchange),
   ...catalogueRoutes(services.catalogue),
   ...policyRoutes(services.policies),
+  ...clockRoutes(services.clock),
   ...checksRoutes(services),
   ...unusualRecordsRoutes(services.unusualRecords),
   ...timedRechecksRoutes(services.timedRechecks),

@@ -46,11 +46,11 @@ describe('the database', () => {
     ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]')`],
     [
       'an unknown mark',
-      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL)`,
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL, NULL)`,
     ],
     [
       'a mark whose faults are no JSON',
-      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'pass', 'single', 'x', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL)`,
+      `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'pass', 'single', 'x', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL, NULL)`,
     ],
     [
       'an entry numbered nought',
@@ -91,11 +91,11 @@ describe('the database', () => {
     ],
     [
       'a check signed by nobody',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '')`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '', NULL)`,
     ],
     [
       'a check that corrects none and says why',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'open', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, 'why')`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'open', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, 'why', NULL)`,
     ],
     [
       'a round of no bike',

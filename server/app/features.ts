@@ -1,4 +1,5 @@
 import { catalogueFeature } from '@cadre/server/catalogue';
+import { clockFeature } from '@cadre/server/clock';
 import { checksFeature } from '@cadre/server/checks';
 import { findingsFeature } from '@cadre/server/findings';
 import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
@@ -39,6 +40,7 @@ export const FEATURES: readonly BikeFeature[] = [
   photosFeature,
   policyFeature,
   setupFeature,
+  clockFeature,
 ];
 
 const upperFirst = [...FEATURES].reverse();

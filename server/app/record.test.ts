@@ -55,7 +55,7 @@ describe('the record', () => {
     ],
     [
       'a mark slipped in',
-      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, outcome, way, faults, note, reading, author, device, \`at\`, writerId, counter, deliveredBy, proof FROM mark LIMIT 1`,
+      `INSERT INTO mark SELECT '${newId()}', checkId, checkpoint, position, outcome, way, faults, note, reading, author, device, \`at\`, writerId, counter, deliveredBy, proof, recordedAt FROM mark LIMIT 1`,
       `DELETE FROM mark WHERE id NOT IN (SELECT id FROM (SELECT m.id FROM mark m JOIN entry e ON e.kind = 'check.marked' AND INSTR(e.body, m.id)) kept)`,
     ],
     [

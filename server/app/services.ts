@@ -1,5 +1,6 @@
 import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
+import { Clock } from '@cadre/server/clock';
 import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
@@ -47,6 +48,7 @@ export function createServices(source: DataSource, now: () => number) {
     catalogue: new Catalogue(source, log.for()),
     policies: new Policies(source, log.for(), now),
     checks: new Checks(source, log.for(), now),
+    clock: new Clock(log.for(), now),
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
     timedRechecks: new TimedRechecks(source, log.for(), now),

@@ -30,6 +30,8 @@ export interface MarkRow {
   /** Of the session that delivered it. */
   device: string;
   at: Date;
+  /** When the server had it; null in marks from before that was kept. */
+  recordedAt: Date | null;
   /** Which series of its author it belongs to, and its number there; null in marks from before there were any. */
   writerId: string | null;
   counter: number | null;
@@ -53,6 +55,7 @@ export const markEntity = new EntitySchema<MarkRow>({
     author: uuid(),
     device: word(),
     at: moment(),
+    recordedAt: moment({ nullable: true }),
     writerId: uuid({ nullable: true }),
     counter: large({ nullable: true }),
     deliveredBy: uuid({ nullable: true }),
@@ -88,6 +91,8 @@ export interface CheckRow {
   openedAt: Date;
   signedBy: string | null;
   signedAt: Date | null;
+  /** When the server had the signature: by this one nobody dates a check away. */
+  recordedAt: Date | null;
   coSignedBy: string | null;
   complete: boolean | null;
   criticalsMissing: number;
@@ -114,6 +119,7 @@ export const checkEntity = new EntitySchema<CheckRow>({
     openedAt: moment(),
     signedBy: uuid({ nullable: true }),
     signedAt: moment({ nullable: true }),
+    recordedAt: moment({ nullable: true }),
     coSignedBy: uuid({ nullable: true }),
     complete: yes({ nullable: true }),
     criticalsMissing: whole(),
@@ -130,4 +136,14 @@ export const checkEntity = new EntitySchema<CheckRow>({
     { name: 'check_signed', columns: ['signedAt'] },
     { name: 'check_bike', columns: ['bikeId', 'state', 'signedAt'] },
   ],
+});
+
+/** When something last ended what checks of a bike were worth, by the server's clock: its return, another build or part. */
+export interface BikeDisturbedRow {
+  bikeId: string;
+  at: Date;
+}
+export const bikeDisturbedEntity = new EntitySchema<BikeDisturbedRow>({
+  name: 'bike_disturbed',
+  columns: { bikeId: key(), at: moment() },
 });

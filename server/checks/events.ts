@@ -13,7 +13,7 @@ import type { StopChanges } from './draft-stops';
 import { checkEntity, markedStopEntity } from './entities';
 import { remeasure } from './remeasure';
 import { refreshRebuilt } from './rebuilt';
-import { endValidity } from './validity';
+import { disturb, endValidity } from './validity';
 
 export interface CheckEvents {
   /** `amends`: opened only to correct that signed check. */
@@ -135,12 +135,16 @@ async function judged(
   if (settles.length > 0) await tx.getRepository(markedStopEntity).delete({ id: In([...settles]) });
 }
 
-async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.signed'>) {
+async function signed(
+  tx: EntityManager,
+  { body, happenedAt, recordedAt }: EventOf<CheckEvents, 'check.signed'>,
+) {
   const { checkId: id, bikeId, signedBy, complete, criticalsMissing, awaitsCoSign, hasty } = body;
   await tx.getRepository(checkEntity).update(
     { id },
     {
       ...{ state: 'signed', signedBy, signedAt: new Date(happenedAt), complete, awaitsCoSign, hasty },
+      recordedAt: new Date(recordedAt),
       criticalsMissing: criticalsMissing.length,
       validUntil: body.validUntil === null ? null : new Date(body.validUntil),
     },
@@ -154,7 +158,10 @@ async function signed(tx: EntityManager, { body, happenedAt }: EventOf<CheckEven
 }
 
 /** The correction stands beside the check it corrects, and what was incomplete after all counts for nothing from here on. */
-async function amended(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.amended'>) {
+async function amended(
+  tx: EntityManager,
+  { body, happenedAt, recordedAt }: EventOf<CheckEvents, 'check.amended'>,
+) {
   const checks = tx.getRepository(checkEntity);
   const { checkId: id, amends, signedBy, reason } = body;
   const at = new Date(happenedAt);
@@ -162,7 +169,15 @@ async function amended(tx: EntityManager, { body, happenedAt }: EventOf<CheckEve
   const complete = criticalsMissing === 0;
   await checks.update(
     { id },
-    { state: 'signed', signedBy, signedAt: at, complete, criticalsMissing, reason },
+    {
+      state: 'signed',
+      signedBy,
+      signedAt: at,
+      recordedAt: new Date(recordedAt),
+      complete,
+      criticalsMissing,
+      reason,
+    },
   );
   const before = await checks.findOneByOrFail({ id: amends });
   if (before.complete && !complete) {
@@ -194,28 +209,37 @@ type Heard = Pick<Projections<FleetEvents>, 'bike.moved' | 'bike.changed' | 'mod
 
 /** What ends the worth of a check: its bike was ridden, or is not what was looked at. */
 export const checksListen: Heard = {
-  async 'bike.moved'(tx, { body: { bikeId, from, to }, happenedAt }) {
+  async 'bike.moved'(tx, { body: { bikeId, from, to }, happenedAt, recordedAt }) {
+    if (from !== 'out' || to !== 'in') return;
     const at = new Date(happenedAt);
-    if (from === 'out' && to === 'in')
-      await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
+    await disturb(tx, [bikeId], recordedAt);
+    await tx.getRepository(checkEntity).update({ bikeId, validUntil: MoreThan(at) }, { validUntil: at });
   },
-  async 'bike.changed'(tx, { id, body, happenedAt }) {
-    if (body.due) await endValidity(tx, [body.bikeId], new Date(happenedAt));
-    await remeasure(tx, { id }, [body.bikeId]);
+  async 'bike.changed'(tx, event) {
+    const { body } = event;
+    if (body.due) await endValidity(tx, [body.bikeId], event);
+    await remeasure(tx, event, [body.bikeId]);
   },
-  async 'model.changed'(tx, { id, body: { bikes }, happenedAt, recordedAt }) {
+  async 'model.changed'(tx, event) {
+    const {
+      body: { bikes },
+      happenedAt,
+      recordedAt,
+    } = event;
     const due = bikes.filter((bike) => bike.due).map((bike) => bike.id);
-    await endValidity(tx, due, new Date(happenedAt));
+    await endValidity(tx, due, event);
     const ids = bikes.map((bike) => bike.id);
-    const held = await remeasure(tx, { id }, ids);
+    const held = await remeasure(tx, event, ids);
     await refreshRebuilt(tx, { bikeIds: ids, due: new Set(due), held, at: happenedAt, now: recordedAt });
   },
-  async 'part.fitted'(tx, { id, body, happenedAt }) {
-    if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
-    await remeasure(tx, { id }, [body.bikeId]);
+  async 'part.fitted'(tx, event) {
+    const { body } = event;
+    if (!body.through) await endValidity(tx, [body.bikeId], event);
+    await remeasure(tx, event, [body.bikeId]);
   },
-  async 'part.removed'(tx, { id, body, happenedAt }) {
-    if (!body.through) await endValidity(tx, [body.bikeId], new Date(happenedAt));
-    await remeasure(tx, { id }, [body.bikeId]);
+  async 'part.removed'(tx, event) {
+    const { body } = event;
+    if (!body.through) await endValidity(tx, [body.bikeId], event);
+    await remeasure(tx, event, [body.bikeId]);
   },
 };

@@ -1,6 +1,6 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import { draftStopFacts } from './draft-stops';
-import { checkEntity, markEntity, markedStopEntity } from './entities';
+import { bikeDisturbedEntity, checkEntity, markEntity, markedStopEntity } from './entities';
 import { verifyMarks } from './mark-digest';
 import { verifyProofs } from './verify-proofs';
 import { checkProjections, checksListen } from './events';
@@ -8,7 +8,7 @@ import { signedFacts } from './validity';
 
 export const checksFeature: BikeFeature = {
   name: 'checks',
-  projected: [markedStopEntity, checkEntity],
+  projected: [markedStopEntity, bikeDisturbedEntity, checkEntity],
   tables: [markEntity],
   appendOnly: ['mark'],
   projections: checkProjections,

@@ -12,7 +12,7 @@ import { RefusedError } from '@cadre/server/platform/event-log';
 import type { CheckRow } from './entities';
 
 export interface CheckInHand {
-  readonly check: Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'state' | 'repairId'>;
+  readonly check: Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'state' | 'repairId' | 'openedAt'>;
   readonly checklist: ChecklistVersion;
   readonly fitted: Fitted;
   /** What its checklist asks of the bike as it is now. */
@@ -23,7 +23,7 @@ export interface CheckInHand {
   readonly hasStops: boolean;
 }
 
-interface Row extends Pick<CheckRow, 'bikeId' | 'checklistHash' | 'state' | 'repairId'> {
+interface Row extends Pick<CheckRow, 'bikeId' | 'checklistHash' | 'state' | 'repairId' | 'openedAt'> {
   readonly build: string;
   readonly known: number | string;
   readonly stops: number | string;
@@ -39,17 +39,17 @@ export async function inHand(
 ): Promise<CheckInHand> {
   // Past the mapper: the bike and its parts would each be a statement of their own.
   const rows = await tx.query<Row[]>(
-    'SELECT c.bikeId, c.checklistHash, c.state, c.repairId, b.build, (SELECT COUNT(*) FROM mark m WHERE m.id IN (?)) AS known, (SELECT COUNT(*) FROM marked_stop s WHERE s.checkId = c.id) AS stops, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
+    'SELECT c.bikeId, c.checklistHash, c.state, c.repairId, c.openedAt, b.build, (SELECT COUNT(*) FROM mark m WHERE m.id IN (?)) AS known, (SELECT COUNT(*) FROM marked_stop s WHERE s.checkId = c.id) AS stops, p.kind, f.position FROM bike_check c JOIN bike b ON b.id = c.bikeId LEFT JOIN fitment f ON f.bikeId = b.id AND f.removedAt IS NULL LEFT JOIN part p ON p.id = f.partId WHERE c.id = ?',
     [markIds, checkId],
   );
   const [row] = rows;
   if (!row) throw new RefusedError('not-found', { what: 'check' });
-  const { bikeId, checklistHash, state, repairId } = row;
+  const { bikeId, checklistHash, state, repairId, openedAt } = row;
   const parts = rows.flatMap(({ kind, position }) => (kind === null ? [] : [{ kind, position }]));
   const fitted = { build: JSON.parse(row.build) as Build, parts };
   const { checklist } = await checklistByHash(tx, checklistHash);
   return {
-    check: { id: checkId, bikeId, checklistHash, state, repairId },
+    check: { id: checkId, bikeId, checklistHash, state, repairId, openedAt },
     checklist,
     fitted,
     questions: questionsOf(checklist, fitted),

@@ -1,5 +1,5 @@
 export { dueByBuild } from './due-by-build';
-export { markEntity } from './entities';
+export { checkEntity, markEntity } from './entities';
 export type { CheckEvents } from './events';
 export { checksFeature } from './feature';
 export { Rechecks } from './recheck';
@@ -7,4 +7,4 @@ export { readingsUnder } from './readings-under';
 export { checksRoutes } from './routes';
 export { markOf } from './rows';
 export { Checks } from './service';
-export { endValidity } from './validity';
+export { endValidity, signedFacts } from './validity';

@@ -14,10 +14,11 @@ import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
 import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
-import { findBike, fittedOf, siteEntity } from '@cadre/server/fleet';
+import { findBike, fittedOf } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
+import { circumstancesOf } from './validity';
 import { markedStopsOf } from './draft-stops';
 import { measuredAnswers } from './measured-answers';
 import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
@@ -53,7 +54,7 @@ export async function judgeSigned(
   const bike = await findBike(tx, check.bikeId);
   const { checklist } = await checklistByHash(tx, check.checklistHash);
   const { policy } = await currentPolicy(tx);
-  const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: bike.siteId });
+  const { timeZone, disturbedAt } = await circumstancesOf(tx, bike);
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
   const asked = questionsOf(checklist, fitted);
@@ -89,6 +90,9 @@ export async function judgeSigned(
         signedAt,
       })
     : null;
+  const wholeDay = validUntil(checklist, signedAt, timeZone);
+  // What arrives late counts no longer than the bike stayed what was looked at.
+  const until = wholeDay !== null && disturbedAt > signedAt ? Math.min(wholeDay, disturbedAt) : wholeDay;
   return {
     kind: 'check.signed',
     happenedAt: signedAt,
@@ -100,7 +104,7 @@ export async function judgeSigned(
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
       awaitsCoSign: author.trainee && (checklist.clears || isAfterIncident(checklist.key)),
-      validUntil: judgement.complete && stands ? validUntil(checklist, signedAt, timeZone) : null,
+      validUntil: judgement.complete && stands ? until : null,
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
       ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
         question: each.question.key,

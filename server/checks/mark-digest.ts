@@ -23,8 +23,9 @@ export function markSaid(row: MarkRow): object {
 
 /** One mark as the record covers it: what it says, and how it came. Marks from before there were series cover no more than their device. */
 export function markDocument(row: MarkRow): object {
-  const { device, deliveredBy, proof } = row;
-  return { ...markSaid(row), device, ...(row.writerId === null ? {} : { deliveredBy, proof }) };
+  const { device, deliveredBy, proof, recordedAt } = row;
+  const came = { deliveredBy, proof, recordedAt: recordedAt?.getTime() ?? null };
+  return { ...markSaid(row), device, ...(row.writerId === null ? {} : came) };
 }
 
 /** The hash over marks as they stand in the table, in the order named. */

@@ -82,7 +82,12 @@ describe('a stop that was marked and not signed', () => {
     expect([await reasons(bike), await holds(bike)]).toEqual([['draft-stop'], 1]);
     const signed = await world.as('inspector').send(signCheck, {
       params: { id: checkId },
-      body: { id: newId(), author: world.idOf('inspector'), markIds: await idsOf(checkId), at: world.clock.now },
+      body: {
+        id: newId(),
+        author: world.idOf('inspector'),
+        markIds: await idsOf(checkId),
+        at: world.clock.now,
+      },
     });
     expect(signed.findings.map((each) => each.checkpoint)).toEqual(['rim']);
     expect(await holds(bike)).toBe(1);
@@ -92,7 +97,12 @@ describe('a stop that was marked and not signed', () => {
     const { bike } = await stopped();
     world.clock.now += DAY_MS;
     await world.signInAgain();
-    const body = { id: newId(), bikeId: bike.id, checklistHash: rideOut(world), author: world.idOf('trainee') };
+    const body = {
+      id: newId(),
+      bikeId: bike.id,
+      checklistHash: rideOut(world),
+      author: world.idOf('trainee'),
+    };
     await world.as('trainee').send(openCheck, { body: { ...body, at: world.clock.now } });
     expect([await findings(bike), await holds(bike)]).toEqual([[['none', 'stop', 'open']], 1]);
   });
@@ -120,6 +130,6 @@ describe('a stop that was marked and not signed', () => {
 });
 
 const idsOf = async (checkId: string): Promise<string[]> =>
-  (await world.database.owner.query<{ id: string }[]>('SELECT id FROM mark WHERE checkId = ?', [checkId])).map(
-    (row) => row.id,
-  );
+  (
+    await world.database.owner.query<{ id: string }[]>('SELECT id FROM mark WHERE checkId = ?', [checkId])
+  ).map((row) => row.id);

@@ -92,6 +92,7 @@ export class Checks {
         author: actor.id,
       },
       async (tx) => {
+        const at = Math.min(body.at, this.now());
         await authorOf(tx, actor, 'mark', {
           kind: 'opening',
           id: body.id,
@@ -106,13 +107,13 @@ export class Checks {
         const opened = {
           kind: 'check.opened' as const,
           body: { bikeId: body.bikeId, checkId: body.id, checklistHash: hash, openedBy: body.author },
-          happenedAt: body.at,
+          happenedAt: at,
         };
         if (!open) return opened;
         const { siteId } = await findBike(tx, body.bikeId);
         const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
         // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
-        if (!checklist.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= body.at)
+        if (!checklist.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= at)
           throw new RefusedError(
             'conflict.check-open',
             { checkId: open.id },
@@ -170,7 +171,7 @@ export class Checks {
           tx,
           actor,
           check.repairId ? 'recheck' : 'mark',
-          marks.map((mark) => itemOf(check, mark)),
+          marks.map((mark) => itemOf(check, mark, actor)),
         );
         const strange = marks.find((mark) => !asked.has(questionKey(mark)));
         if (strange)
@@ -178,7 +179,8 @@ export class Checks {
             checkpoint: strange.checkpoint,
             position: strange.position,
           });
-        const rows = marks.map((mark) => rowOf(checkId, mark, actor, proven.has(mark.id)));
+        const came = { actor, recordedAt: this.now() };
+        const rows = marks.map((mark) => rowOf(checkId, mark, came, proven.has(mark.id)));
         await tx.getRepository(markEntity).insert(rows);
         const stops = await stopChanges(tx, inHandNow, marks);
         return {
@@ -215,9 +217,11 @@ export class Checks {
     for (const mark of marks) {
       const kept = keptById.get(mark.id);
       const twin = fresh.find((each) => each.id === mark.id);
-      const standing = kept ?? (twin ? rowOf(checkId, twin, actor) : null);
+      const standing = kept ?? (twin ? rowOf(checkId, twin, { actor, recordedAt: 0 }) : null);
       if (!standing) fresh.push(mark);
-      else if (hashOf(markSaid(standing)) !== hashOf(markSaid(rowOf(checkId, mark, actor))))
+      else if (
+        hashOf(markSaid(standing)) !== hashOf(markSaid(rowOf(checkId, mark, { actor, recordedAt: 0 })))
+      )
         throw new RefusedError('conflict.id-reused', { id: mark.id });
     }
     return fresh;
@@ -267,7 +271,9 @@ export class Checks {
             { missing: missing.length, unseen: unseen.length },
             { current: await describeCheck(tx, checkId) },
           );
-        return judgeSigned(tx, check, author, Math.min(body.at, this.now()), {
+        // No earlier than the check was begun, and no later than now: what a device takes for the time clears nothing longer.
+        const signedAt = Math.min(Math.max(body.at, check.openedAt.getTime()), this.now());
+        return judgeSigned(tx, check, author, signedAt, {
           ...(proof ? { proof } : {}),
           ...(author.id === actor.id ? {} : { deliveredBy: actor.id }),
         });
@@ -307,7 +313,11 @@ export class Checks {
           throw new RefusedError('conflict.id-reused');
         await tx
           .getRepository(markEntity)
-          .insert(body.marks.map((mark) => rowOf(body.checkId, { ...mark, author: author.id }, actor)));
+          .insert(
+            body.marks.map((mark) =>
+              rowOf(body.checkId, { ...mark, author: author.id }, { actor, recordedAt: this.now() }),
+            ),
+          );
         return amendmentOf(tx, check, body, author, Math.min(body.at, this.now()));
       },
       (tx) => this.afterSigning(tx, body.checkId),

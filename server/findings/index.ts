@@ -1,5 +1,5 @@
 export { findingEntity } from './entities';
 export { findingsFeature } from './feature';
 export { findingsRoutes } from './routes';
-export { findFinding, saveFindings } from './rows';
+export { findFinding, findingFacts, openFindingsSince, saveFindings } from './rows';
 export { Findings } from './service';

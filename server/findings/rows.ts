@@ -1,4 +1,4 @@
-import { Not, type EntityManager } from 'typeorm';
+import { MoreThan, Not, type EntityManager } from 'typeorm';
 import type { Finding } from '@cadre/core/findings';
 import type { FactSource } from '@cadre/server/fitness';
 import { RefusedError } from '@cadre/server/platform/event-log';
@@ -36,6 +36,17 @@ export async function saveFindings(
       .getRepository(findingEntity)
       .save({ id, bikeId, state, severity, outingsUsed, finding, openedAt: new Date(finding.openedAt) });
   }
+}
+
+/** Findings that are not closed and were found after a time. */
+export async function openFindingsSince(
+  tx: EntityManager,
+  since: number,
+): Promise<readonly { readonly bikeId: string; readonly finding: Finding }[]> {
+  const rows = await tx
+    .getRepository(findingEntity)
+    .find({ where: { state: Not('closed'), openedAt: MoreThan(new Date(since)) }, order: { id: 'ASC' } });
+  return rows.map((row) => ({ bikeId: row.bikeId, finding: findingOf(row) }));
 }
 
 const byId = (a: Finding, b: Finding): number => (a.id < b.id ? -1 : 1);

@@ -6,7 +6,7 @@ import type { FieldIssue } from '@cadre/core/errors';
 import { MARKINGS_AT_STAND } from '@cadre/core/measures';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { factsOf } from '@cadre/server/fitness';
+import { factsOf, recordedUntil } from '@cadre/server/fitness';
 import { chainOfBike, chainOfSentSite, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { documentOf, modelById, refuseBike, type DueByBuild } from './bike-document';
 import { bikeEntity } from './entities';
@@ -136,7 +136,7 @@ export class Fleet {
       async (tx) => {
         const bike = await findBike(tx, id);
         if (body.to === 'out') {
-          const { fitness } = evaluateFitness(await factsOf(tx, id), this.now());
+          const { fitness } = evaluateFitness(await factsOf(tx, id), this.now(), await recordedUntil(tx));
           if (!mayGoOut(fitness)) throw new RefusedError('hand-out.not-fit', { tag: bike.tag, fitness });
           if (bike.whereabouts !== 'in')
             throw new RefusedError('hand-out.not-in', { tag: bike.tag, whereabouts: bike.whereabouts });

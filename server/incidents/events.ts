@@ -9,10 +9,10 @@ export interface IncidentEvents {
 
 export const incidentProjections: Projections<IncidentEvents> = {
   /** Written down, and what the bike was looked over for before it happened no longer counts. */
-  async 'incident.reported'(tx, { body: { bikeId, incident } }) {
+  async 'incident.reported'(tx, { body: { bikeId, incident }, recordedAt }) {
     const { id, kind, by, note } = incident;
     const at = new Date(incident.at);
     await tx.getRepository(incidentEntity).insert({ id, bikeId, kind, at, by, note });
-    await endValidity(tx, [bikeId], at);
+    await endValidity(tx, [bikeId], { happenedAt: incident.at, recordedAt });
   },
 };

@@ -11,6 +11,7 @@ import type {
   setStandingRound,
   StandingRound,
 } from '@cadre/contract/rounds';
+import { recordedUntil } from '@cadre/server/fitness';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { bikesOfRule, roundRows, type RoundCandidate } from '@cadre/core/rounds';
 import { siteDay, siteTimeToday } from '@cadre/core/schedule';
@@ -221,6 +222,7 @@ export class Rounds {
   }
 
   private async candidates(siteId: string, now: number): Promise<RoundCandidate[]> {
+    const recorded = await recordedUntil(this.source.manager);
     const racks = (await describeRacks(this.source.manager)).filter((rack) => rack.siteId === siteId);
     const places = new Map(
       racks
@@ -230,7 +232,7 @@ export class Rounds {
     return (await describeFleet(this.source.manager))
       .filter((bike) => bike.siteId === siteId)
       .map((bike) => {
-        const { fitness } = evaluateFitness(bike.facts, now);
+        const { fitness } = evaluateFitness(bike.facts, now, recorded);
         const hangs = bike.hookId === null ? undefined : places.get(bike.hookId);
         return {
           id: bike.id,

@@ -10,6 +10,8 @@ import { healedSince } from '@cadre/server/wear';
 /** How far back unlikely records are told. */
 const UNUSUAL_DAYS = 30;
 const MOST_HASTY = 100;
+const ODD_MINUTES_AHEAD = 2;
+const ODD_DAYS_AGO = 7;
 const MOST_HEALED = 100;
 const MOST_READINGS = 20_000;
 
@@ -30,6 +32,36 @@ interface ReadingRow {
   readonly reading: string;
   readonly at: Date;
   readonly bikeId: string;
+}
+
+interface OddRow {
+  readonly checkId: string;
+  readonly bikeId: string;
+  readonly tag: string;
+  readonly by: string;
+  readonly marks: number | string;
+  readonly at: Date;
+  readonly recordedAt: Date;
+}
+
+/** Marks whose device had another time than the server: minutes ahead of it, or longer ago than any shed is without a signal. */
+async function oddTimesSince(
+  tx: EntityManager,
+  from: Date,
+): Promise<AnswerOf<typeof listUnusualRecords>['oddTimes']> {
+  const rows = await tx.query<OddRow[]>(
+    `SELECT m.checkId, c.bikeId, b.tag, m.author AS \`by\`, COUNT(*) AS marks, MIN(m.\`at\`) AS \`at\`, MIN(m.recordedAt) AS recordedAt
+     FROM bike_check c JOIN mark m ON m.checkId = c.id JOIN bike b ON b.id = c.bikeId
+     WHERE c.openedAt >= ? AND (m.\`at\` > m.recordedAt + INTERVAL ? MINUTE OR m.\`at\` < m.recordedAt - INTERVAL ? DAY)
+     GROUP BY m.checkId, m.author ORDER BY recordedAt DESC LIMIT ?`,
+    [from, ODD_MINUTES_AHEAD, ODD_DAYS_AGO, MOST_HASTY],
+  );
+  return rows.map(({ marks, at, recordedAt, ...row }) => ({
+    ...row,
+    marks: Number(marks),
+    at: at.getTime(),
+    recordedAt: recordedAt.getTime(),
+  }));
 }
 
 /** Unlikely records since a time: kept, shown to the lead, blocking nothing. */
@@ -84,6 +116,7 @@ async function unusualSince(
   );
   return {
     hasty: told,
+    oddTimes: await oddTimesSince(tx, from),
     sameDigits: runs.map((run) => ({
       ...run,
       bikeIds: [...run.bikeIds],

@@ -8,10 +8,12 @@ import { groupsAround } from '@cadre/server/schedule';
 /** Names and counts that every view needs: who there is, the policy in force, how many versions of checklists were published. */
 async function smallThings(
   tx: EntityManager,
-): Promise<Pick<Wall, 'people' | 'policyHash' | 'checklistVersions'>> {
+): Promise<Pick<Wall, 'people' | 'policyHash' | 'checklistVersions' | 'recordedUntil'>> {
   // Past the mapper: three statements' worth of next to nothing in one.
-  const rows = await tx.query<{ what: 'person' | 'policy' | 'checklists'; id: string; name: string }[]>(
-    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'checklists', COUNT(*), '' FROM checklist_version WHERE `key` <> ?",
+  const rows = await tx.query<
+    { what: 'person' | 'policy' | 'checklists' | 'recorded'; id: string; name: string }[]
+  >(
+    "SELECT 'person' AS what, id, name FROM person UNION ALL SELECT 'policy', hash, '' FROM (SELECT hash FROM policy_version ORDER BY version DESC LIMIT 1) AS newest UNION ALL SELECT 'checklists', COUNT(*), '' FROM checklist_version WHERE `key` <> ? UNION ALL SELECT 'recorded', TIMESTAMPDIFF(MICROSECOND, '1970-01-01', MAX(recordedUntil)) DIV 1000, '' FROM chain_head",
     [RECHECK_KEY],
   );
   const of = (what: string) => rows.filter((row) => row.what === what);
@@ -19,6 +21,7 @@ async function smallThings(
     people: of('person').map(({ id, name }) => ({ id, name })),
     policyHash: of('policy')[0]?.id ?? '',
     checklistVersions: Number(of('checklists')[0]?.id ?? 0),
+    recordedUntil: Number(of('recorded')[0]?.id ?? 0),
   };
 }
 

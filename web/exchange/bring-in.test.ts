@@ -28,6 +28,7 @@ const wall: Wall = {
   groups: [],
   bikes: [],
   people: [],
+  recordedUntil: 0,
   policyHash: 'a'.repeat(64),
   checklistVersions: 2,
   now: 0,

@@ -82,6 +82,7 @@ async function shown(address = '/findings') {
     groups: [],
     bikes,
     people: [],
+    recordedUntil: 0,
     policyHash: '',
     checklistVersions: 0,
     now: Date.now(),

@@ -14,6 +14,7 @@ const text = (...bikes: Bike[]): string =>
     groups: [],
     bikes,
     people: [],
+    recordedUntil: 0,
     policyHash: '',
     checklistVersions: 2,
     now: 5,

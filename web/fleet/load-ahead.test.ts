@@ -13,6 +13,7 @@ const wall: Wall = {
   groups: [],
   bikes: [],
   people: [],
+  recordedUntil: 0,
   policyHash: '',
   checklistVersions: 0,
   now: Date.now(),

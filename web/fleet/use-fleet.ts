@@ -153,7 +153,7 @@ export const useFleet = defineStore('fleet', () => {
   function fitnessOf(bike: Bike, at: number): FitnessAnswer {
     const before = answered.get(bike.facts);
     if (before?.at === at) return before.answer;
-    const answer = evaluateFitness(bike.facts, at);
+    const answer = evaluateFitness(bike.facts, at, wall.value?.recordedUntil);
     answered.set(bike.facts, { at, answer });
     return answer;
   }

@@ -2,7 +2,7 @@
 import { computed, onMounted, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
+import type { FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
@@ -25,8 +25,7 @@ const now = useNow();
 const answers = computed(
   () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
 );
-const answer = (bike: Bike): FitnessAnswer =>
-  answers.value.get(bike.id) ?? evaluateFitness(bike.facts, now.value);
+const answer = (bike: Bike): FitnessAnswer => answers.value.get(bike.id) ?? fleet.fitnessOf(bike, now.value);
 const HANDS = [1, 2, 3, 4] as const;
 const hands = computed(() => HANDS.find((each) => String(each) === route.query.hands) ?? 1);
 const places = useBenchOrder({

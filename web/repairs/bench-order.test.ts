@@ -48,7 +48,16 @@ function ordered(
 ): string[] {
   const outAt = now() + HOUR;
   useFleet().wall = {
-    ...{ sites: [], racks: [], models: [], people: [], policyHash: '', checklistVersions: 0, now: now() },
+    ...{
+      sites: [],
+      racks: [],
+      models: [],
+      people: [],
+      policyHash: '',
+      checklistVersions: 0,
+      now: now(),
+      recordedUntil: 0,
+    },
     groups: [
       {
         id: 'g',

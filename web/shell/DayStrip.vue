@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
+import { isClockBehind } from '@cadre/core/fitness';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -14,6 +15,7 @@ import { nextTheme, theme } from '@cadre/web/platform/theme';
 
 // Seldom: a full disk, another person who took the tablet over without a signal.
 const StorageNotice = defineAsyncComponent(() => import('./StorageNotice.vue'));
+const ClockBehind = defineAsyncComponent(() => import('./ClockBehind.vue'));
 const WaitsFor = defineAsyncComponent(() => import('./WaitsFor.vue'));
 
 const emit = defineEmits<{ change: []; help: []; find: [] }>();
@@ -30,6 +32,11 @@ const measured = new ResizeObserver(([entry]) =>
 onMounted(() => strip.value && measured.observe(strip.value));
 onScopeDispose(() => measured.disconnect());
 
+/** The latest time on record, while the server's clock says an earlier one. */
+const behind = computed(() => {
+  const { recordedUntil = 0, now = 0 } = fleet.wall ?? {};
+  return isClockBehind(now, recordedUntil) ? recordedUntil : null;
+});
 const links = computed(() => [
   { name: 'wall', label: 'Wall' },
   { name: 'rounds', label: 'Rounds' },
@@ -122,6 +129,7 @@ const isHere = (link: { name: string }): boolean =>
         Sign in to send it
       </button>
     </p>
+    <ClockBehind v-if="behind" :recorded-until="behind" />
     <WaitsFor v-if="outbox.waitsFor.size" :counts="outbox.waitsFor" @change="emit('change')" />
     <p v-for="each in outbox.troubles" :key="each.id" role="alert" class="bg-held-wash px-4 py-2">
       <RouterLink

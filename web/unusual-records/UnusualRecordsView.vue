@@ -63,6 +63,29 @@ const zoneOf = (tag: string): string | undefined => {
         </ul>
         <p v-if="found.hasty.length === 0" class="text-soft">None.</p>
       </section>
+      <section aria-labelledby="odd-times">
+        <h2 id="odd-times" class="sturdy text-xl">Times that cannot be right</h2>
+        <p class="max-w-[65ch] text-soft">
+          The device had another time than the server. The server’s time decides what counts; set the device’s
+          clock.
+        </p>
+        <ul class="mt-1 space-y-1.5">
+          <li v-for="each in found.oddTimes" :key="each.checkId + each.by" data-odd-time>
+            <RouterLink
+              :to="{ name: 'check', params: { checkId: each.checkId } }"
+              class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
+            >
+              <span class="sturdy text-lg underline">{{ each.tag }}</span>
+              <span class="figures"
+                >{{ count(each.marks, 'mark') }} dated {{ dayAndClock(each.at, now, zoneOf(each.tag)) }},
+                recorded {{ dayAndClock(each.recordedAt, now, zoneOf(each.tag)) }}</span
+              >
+              <span class="ml-auto text-soft">{{ fleet.nameOf(each.by) }}</span>
+            </RouterLink>
+          </li>
+        </ul>
+        <p v-if="found.oddTimes.length === 0" class="text-soft">None.</p>
+      </section>
       <section aria-labelledby="digits">
         <h2 id="digits" class="sturdy text-xl">The same digits, bike after bike</h2>
         <ul class="mt-1 space-y-1.5">

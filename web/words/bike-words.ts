@@ -37,6 +37,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   recheck: 'Look again at what failed',
   release: 'Release',
   'put-together': 'Put it together and close the item',
+  'confirm-clock': 'A lead confirms the time',
   'sign-check': 'Finish and sign the check',
   'complete-check': 'A complete check',
   'incident-check': 'A complete check for just that',
@@ -104,6 +105,12 @@ export function reasonWords(
       return {
         what: reason.state === 'started' ? 'On the bench, repair begun' : 'Repaired, not looked at again yet',
         detail: '',
+        ends,
+      };
+    case 'clock-behind':
+      return {
+        what: 'The clock went back',
+        detail: 'No check counts until a lead confirms the time',
         ends,
       };
     case 'draft-stop':

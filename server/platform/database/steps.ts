@@ -77,4 +77,23 @@ const markedStops: Step = {
   },
 };
 
-export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors, markedStops];
+/** What a device says of the time is evidence: when a signature was recorded, when a bike last changed, the latest time of each chain. */
+const recordedTimes: Step = {
+  name: 'RecordedTimes',
+  async take(runner) {
+    await runner.query(`ALTER TABLE chain_head ADD COLUMN IF NOT EXISTS recordedUntil ${MOMENT} NULL`);
+    await runner.query(
+      'UPDATE chain_head h SET recordedUntil = COALESCE((SELECT MAX(e.recordedAt) FROM entry e WHERE e.chain = h.chain), FROM_UNIXTIME(0)) WHERE recordedUntil IS NULL',
+    );
+    await runner.query(`ALTER TABLE chain_head MODIFY COLUMN recordedUntil ${MOMENT} NOT NULL`);
+    await runner.query(`ALTER TABLE bike_check ADD COLUMN IF NOT EXISTS recordedAt ${MOMENT} NULL`);
+    await runner.query('UPDATE bike_check SET recordedAt = signedAt WHERE recordedAt IS NULL');
+    await runner.query(`ALTER TABLE mark ADD COLUMN IF NOT EXISTS recordedAt ${MOMENT} NULL`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS bike_disturbed (
+      bikeId ${ID} NOT NULL,
+      at ${MOMENT} NOT NULL,
+      PRIMARY KEY (bikeId))`);
+  },
+};
+
+export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors, markedStops, recordedTimes];

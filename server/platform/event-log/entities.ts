@@ -55,9 +55,11 @@ export interface ChainHeadRow {
   chain: string;
   seq: number;
   hash: string;
+  /** The latest time on it, however the clock was set since. */
+  recordedUntil: Date;
 }
 
 export const chainHeadEntity = new EntitySchema<ChainHeadRow>({
   name: 'chain_head',
-  columns: { chain: key(), seq: whole(), hash: digest() },
+  columns: { chain: key(), seq: whole(), hash: digest(), recordedUntil: moment() },
 });

@@ -5,7 +5,7 @@ import type { ErrorCode } from '@cadre/core/errors';
 import { bikeOf, type AnyBodies, type EventOf, type NewEvent, type StoredEvent } from './events';
 import type { Chain } from './chain';
 import { hashOf, sha256 } from './digest';
-import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
+import { entryEntity, type EntryRow } from './entities';
 import { beginUnder } from './policy-in-force';
 import { duplicateAsRefusal, isDuplicate, RefusedError } from './refusal';
 import { storedEvent } from './stored-event';
@@ -150,9 +150,10 @@ export class EventLog<B extends object = AnyBodies> {
       const [found] = await tx.query<{ chain: string | null }[]>(`SELECT (${sql}) AS chain`, [...values]);
       if (!found?.chain) return this.headOfDone(tx, act);
       // Only a chain's very first entry makes its head: an insert that finds it there takes a shared lock, and two of those deadlock.
-      await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash) VALUES (?, 0, ?)', [
+      await tx.query('INSERT IGNORE INTO chain_head (chain, seq, hash, recordedUntil) VALUES (?, 0, ?, ?)', [
         found.chain,
         GENESIS,
+        new Date(0),
       ]);
       head = (await lock()) as Head;
     }
@@ -255,7 +256,10 @@ export class EventLog<B extends object = AnyBodies> {
     if (rows.length === 0) return [];
     await tx.getRepository(entryEntity).insert(rows);
     await this.projector.apply(tx, events);
-    await tx.getRepository(chainHeadEntity).update({ chain: head.chain }, { seq, hash: previousHash });
+    await tx.query(
+      'UPDATE chain_head SET seq = ?, hash = ?, recordedUntil = GREATEST(recordedUntil, ?) WHERE chain = ?',
+      [seq, previousHash, new Date(Math.max(...events.map((event) => event.recordedAt))), head.chain],
+    );
     return events;
   }
 }

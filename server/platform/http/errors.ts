@@ -19,6 +19,7 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'body.invalid': 400,
   'body.too-large': 413,
   'author.unproven': 403,
+  'clock.not-behind': 409,
   'writer.bound-late': 403,
   'conflict.id-reused': 409,
   'conflict.version': 409,

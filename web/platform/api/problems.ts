@@ -91,6 +91,7 @@ const WORDS: Record<ErrorCode, Words> = {
     'Some rows cannot come in.',
     'They are named below; none of this batch was kept.',
   ),
+  'clock.not-behind': say('The clock is not behind the record.', 'Nothing has to be confirmed.'),
   'author.unproven': say(
     'Nothing shows that this person entered it.',
     'They have to sign in on this device: then it is sent in their name.',

@@ -1,0 +1,4 @@
+import type { BikeFeature } from '@cadre/server/fitness';
+import { clockProjections } from './events';
+
+export const clockFeature: BikeFeature = { name: 'clock', projections: clockProjections };

@@ -1,0 +1,3 @@
+export { clockFeature } from './feature';
+export { clockRoutes } from './routes';
+export { Clock } from './service';

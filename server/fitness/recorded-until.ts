@@ -1,0 +1,12 @@
+import type { EntityManager } from 'typeorm';
+
+/** The latest time on record: fitness is judged no earlier than that, whatever the clock says now. */
+export async function recordedUntil(tx: EntityManager): Promise<number> {
+  const [row] = await tx.query<{ at: Date | null }[]>('SELECT MAX(recordedUntil) AS at FROM chain_head');
+  return row?.at?.getTime() ?? 0;
+}
+
+/** A lead confirmed that the clock was ahead: the latest time on record is this one. */
+export async function resetRecordedUntil(tx: EntityManager, now: number): Promise<void> {
+  await tx.query('UPDATE chain_head SET recordedUntil = LEAST(recordedUntil, ?)', [new Date(now)]);
+}

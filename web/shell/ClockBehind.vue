@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { correctClock } from '@cadre/contract/clock';
+import { useFleet } from '@cadre/web/fleet';
+import { useSession } from '@cadre/web/people';
+import { useAct } from '@cadre/web/platform/act';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
+import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+
+/** The server's clock says an earlier time than is on record: no check counts until a lead says which of the two is right. */
+const props = defineProps<{ recordedUntil: number }>();
+const fleet = useFleet();
+const session = useSession();
+const now = useNow();
+const refusal = useRefusal();
+const act = useAct();
+async function confirm(): Promise<void> {
+  await refusal.run(async () => {
+    await act(correctClock, { body: { recordedUntil: props.recordedUntil, note: '' } });
+    await fleet.load();
+  });
+}
+</script>
+
+<template>
+  <div
+    role="alert"
+    class="flex flex-wrap items-center gap-x-4 gap-y-2 bg-held-wash px-4 py-2"
+    data-clock-behind
+  >
+    <p class="max-w-[70ch]">
+      <strong>The server’s clock went back.</strong> The latest entry is from
+      {{ dayAndClock(recordedUntil, now) }}; the clock says {{ dayAndClock(now, now) }}. No check counts until
+      a lead confirms the time. If the clock is wrong, set it first.
+    </p>
+    <ActButton v-if="session.may('edit-program')" :disabled="refusal.busy.value" @click="confirm"
+      >The clock is right now</ActButton
+    >
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+  </div>
+</template>
