@@ -19,6 +19,9 @@ export const checklistSummary = z.object({
   criticals: z.int(),
   /** What it asks of the kinds it is for: at least, at most, and the minutes of the longest. */
   span: z.object({ least: z.int(), most: z.int(), minutes: z.number() }),
+  /** Criticals of the catalogue it leaves out on some kind it is for, by name, and the reason a lead gave. */
+  leavesOut: z.array(z.string()),
+  reason: z.string(),
 });
 
 export const listChecklists = messages({

@@ -73,3 +73,18 @@ export function spanOf(checklist: Pick<ChecklistVersion, 'items' | 'kinds'>): Ch
     minutes: Math.max(0, ...asked.map(minutesOf)),
   };
 }
+
+/**
+ * Criticals of the catalogue that a checklist leaves out on some kind of bike it is for, by name. Only what clears a bike by itself is
+ * asked: a checklist between riders stands on a whole ride-out.
+ */
+export function leavesOut(
+  checklist: Pick<ChecklistVersion, 'items' | 'between' | 'kinds' | 'clears' | 'afterRideOut'>,
+  catalogue: readonly Checkpoint[],
+): readonly string[] {
+  if (!checklist.clears || checklist.afterRideOut) return [];
+  const kinds = BIKE_KINDS.filter((kind) => !checklist.kinds || checklist.kinds.includes(kind));
+  return [
+    ...new Set(kinds.flatMap((kind) => coverageOf(checklist, asBuilt(USUAL_BUILD[kind]), catalogue).missed)),
+  ];
+}

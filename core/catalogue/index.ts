@@ -8,7 +8,8 @@ export {
   type ChecklistChange,
   type ChecklistDifference,
 } from './compare-checklists';
-export { coverageOf, spanOf, type Coverage, type ChecklistSpan } from './coverage';
+export { clearsNot, type ClearsNot } from './clearing';
+export { coverageOf, leavesOut, spanOf, type Coverage, type ChecklistSpan } from './coverage';
 export { DRAWINGS } from './drawings';
 export { parseRule, type RuleProblem } from './parse-rule';
 export {

@@ -35,12 +35,12 @@ async function newest(key: string): Promise<{ hash: string; checklist: Checklist
   if (!found) throw new Error(`no checklist ${key}`);
   return found;
 }
-const publish = (
+const publish = async (
   checklist: ChecklistVersion,
   base: string | null,
   more: { note?: string; reason?: string } = {},
-) =>
-  lead().send(publishChecklist, {
+) => {
+  const published = await lead().send(publishChecklist, {
     body: {
       id: newId(),
       base,
@@ -49,6 +49,9 @@ const publish = (
       reason: more.reason ?? '',
     },
   });
+  world.checklists.set(published.checklist.key, published);
+  return published;
+};
 const ownChecklist = (key: string): ChecklistVersion => {
   const [ride] = SHIPPED_CHECKLISTS as [ChecklistVersion];
   return {

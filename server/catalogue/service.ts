@@ -12,6 +12,7 @@ import type {
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import {
   droppedCriticals,
+  leavesOut,
   checklistIssues,
   spanOf,
   type Checkpoint,
@@ -29,6 +30,14 @@ import type { CatalogueEvents } from './events';
 
 /** A version never changes, nor does what it asks: reckoned once. */
 const spans = new Map<string, ChecklistSpan>();
+/** What a version leaves out: reckoned once too. */
+const leftOut = new Map<string, readonly string[]>();
+function leftOutOf(hash: string, checklist: ChecklistVersion): readonly string[] {
+  const known = leftOut.get(hash) ?? leavesOut(checklist, CHECKPOINTS);
+  leftOut.set(hash, known);
+  return known;
+}
+
 function spanOfVersion(hash: string, checklist: ChecklistVersion): ChecklistSpan {
   const span = spans.get(hash) ?? spanOf(checklist);
   spans.set(hash, span);
@@ -78,7 +87,7 @@ export class Catalogue {
     const checklists = await publishedChecklists(tx);
     const { hash, policy } = await currentPolicy(tx);
     return {
-      checklists: checklists.map(({ hash: name, checklist }) => ({
+      checklists: checklists.map(({ hash: name, checklist, reason }) => ({
         hash: name,
         key: checklist.key,
         version: checklist.version,
@@ -90,6 +99,8 @@ export class Catalogue {
         items: checklist.items.length,
         criticals: checklist.items.filter((item) => item.critical).length,
         span: { ...spanOfVersion(name, checklist) },
+        leavesOut: [...leftOutOf(name, checklist)],
+        reason,
       })),
       policy: {
         hash,
@@ -161,10 +172,11 @@ export class Catalogue {
             { fields: issues.map((issue) => ({ ...issue, path: `checklist.${issue.path}` })) },
           );
         const dropped = before ? droppedCriticals(before.checklist, checklist) : [];
-        if (dropped.length > 0 && body.reason === '')
+        const left = [...new Set([...dropped, ...leavesOut(checklist, CHECKPOINTS)])];
+        if (left.length > 0 && body.reason === '')
           throw new RefusedError(
             'checklist.critical-dropped',
-            { checkpoints: dropped },
+            { checkpoints: left },
             { fields: [{ path: 'reason', code: 'required' }] },
           );
         return {

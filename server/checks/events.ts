@@ -1,5 +1,5 @@
 import type { Proof } from '@cadre/core/authorship';
-import type { ChecklistVersion } from '@cadre/core/catalogue';
+import type { ChecklistVersion, ClearsNot } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import { In, MoreThan, type EntityManager } from 'typeorm';
 import { checklistEntity } from '@cadre/server/catalogue';
@@ -44,6 +44,8 @@ export interface CheckEvents {
     criticalsMissing: readonly string[];
     awaitsCoSign: boolean;
     validUntil: number | null;
+    /** Why a complete check on a checklist that clears does not clear the bike. */
+    clearsNot?: ClearsNot;
     hasty: boolean;
     /** What the checklist would ask but the build rules out, each with the clause that does. */
     ruledOut?: readonly { question: string; because: string }[];

@@ -3,6 +3,7 @@ import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { isAfterIncident } from '@cadre/core/incidents';
 import {
+  clearsNot,
   questionsOf,
   ruledOutOf,
   ruleText,
@@ -11,6 +12,7 @@ import {
 } from '@cadre/core/catalogue';
 import { resolveMarks, isHasty, markedUnasked } from '@cadre/core/checks';
 import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
+import { CHECKPOINTS } from '@cadre/core/shipped';
 import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
 import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
@@ -52,9 +54,9 @@ export async function judgeSigned(
   delivery: Delivery,
 ): Promise<NewEvent<CheckEvents>> {
   const bike = await findBike(tx, check.bikeId);
-  const { checklist } = await checklistByHash(tx, check.checklistHash);
+  const { checklist, reason } = await checklistByHash(tx, check.checklistHash);
   const { policy } = await currentPolicy(tx);
-  const { timeZone, disturbedAt } = await circumstancesOf(tx, bike);
+  const { timeZone, disturbedAt, supersededAt } = await circumstancesOf(tx, bike, checklist);
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
   const asked = questionsOf(checklist, fitted);
@@ -90,6 +92,14 @@ export async function judgeSigned(
         signedAt,
       })
     : null;
+  const openedAt = check.openedAt.getTime();
+  const not =
+    checklist.clears && judgement.complete
+      ? clearsNot(checklist, fitted, CHECKPOINTS, {
+          ...{ openedAt, signedAt, supersededAt, reason },
+          endOfDay: endOfSiteDay(openedAt, timeZone),
+        })
+      : null;
   const wholeDay = validUntil(checklist, signedAt, timeZone);
   // What arrives late counts no longer than the bike stayed what was looked at.
   const until = wholeDay !== null && disturbedAt > signedAt ? Math.min(wholeDay, disturbedAt) : wholeDay;
@@ -104,7 +114,8 @@ export async function judgeSigned(
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
       awaitsCoSign: author.trainee && (checklist.clears || isAfterIncident(checklist.key)),
-      validUntil: judgement.complete && stands ? until : null,
+      validUntil: judgement.complete && stands && !not ? until : null,
+      ...(not ? { clearsNot: not } : {}),
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
       ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
         question: each.question.key,

@@ -40,6 +40,8 @@ export async function endValidity(
 
 interface Circumstances {
   readonly timeZone: string;
+  /** When another version of the checklist was published, if one was. */
+  readonly supersededAt: number | null;
   /** When the bike last stopped being what was looked at, by the server's clock. */
   readonly disturbedAt: number;
 }
@@ -48,13 +50,18 @@ interface Circumstances {
 export async function circumstancesOf(
   tx: EntityManager,
   bike: { readonly id: string; readonly siteId: string },
+  checklist: { readonly key: string; readonly version: number },
 ): Promise<Circumstances> {
-  const [row] = await tx.query<{ timeZone: string; at: Date | null }[]>(
-    'SELECT s.timeZone, d.at FROM site s LEFT JOIN bike_disturbed d ON d.bikeId = ? WHERE s.id = ?',
-    [bike.id, bike.siteId],
+  const [row] = await tx.query<{ timeZone: string; at: Date | null; supersededAt: Date | null }[]>(
+    'SELECT s.timeZone, d.at, (SELECT MIN(v.publishedAt) FROM checklist_version v WHERE v.`key` = ? AND v.version > ?) AS supersededAt FROM site s LEFT JOIN bike_disturbed d ON d.bikeId = ? WHERE s.id = ?',
+    [checklist.key, checklist.version, bike.id, bike.siteId],
   );
   if (!row) throw new RefusedError('not-found', { what: 'site' });
-  return { timeZone: row.timeZone, disturbedAt: row.at?.getTime() ?? 0 };
+  return {
+    timeZone: row.timeZone,
+    supersededAt: row.supersededAt?.getTime() ?? null,
+    disturbedAt: row.at?.getTime() ?? 0,
+  };
 }
 
 /** The newest of what was signed of this bike: a row each for complete and incomplete checks on each version of a checklist, however many there were. */

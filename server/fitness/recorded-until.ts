@@ -1,8 +1,11 @@
 import type { EntityManager } from 'typeorm';
 
-/** The latest time on record: fitness is judged no earlier than that, whatever the clock says now. */
-export async function recordedUntil(tx: EntityManager): Promise<number> {
-  const [row] = await tx.query<{ at: Date | null }[]>('SELECT MAX(recordedUntil) AS at FROM chain_head');
+/** The latest time on record, of one site and the program where a site is named: fitness is judged no earlier than that, whatever the clock says now. */
+export async function recordedUntil(tx: EntityManager, siteId?: string): Promise<number> {
+  const [row] = await tx.query<{ at: Date | null }[]>(
+    `SELECT MAX(recordedUntil) AS at FROM chain_head${siteId ? ' WHERE chain = ? OR chain = (SELECT id FROM program LIMIT 1)' : ''}`,
+    siteId ? [siteId] : [],
+  );
   return row?.at?.getTime() ?? 0;
 }
 

@@ -23,6 +23,25 @@ export interface Refused {
   readonly field: FieldIssue;
 }
 
+interface HeldName {
+  readonly id: string;
+  readonly kind: 'tag' | 'serial';
+  readonly name: string;
+  readonly tag: string;
+}
+
+/** Which of these tags and serials belong or belonged to a bike that is held, or gone with open findings: under them it would come back clean. */
+async function heldNames(tx: EntityManager, wanted: readonly Wanted[]): Promise<readonly HeldName[]> {
+  const names = wanted.flatMap(({ tag, serial }) => (serial ? [tag, serial] : [tag]));
+  return tx.query<HeldName[]>(
+    `SELECT b.id, n.kind, n.name, b.tag FROM bike_name n JOIN bike b ON b.id = n.bikeId
+     LEFT JOIN bike_state s ON s.bikeId = b.id AND b.whereabouts = 'gone'
+     WHERE n.name IN (?) AND (EXISTS (SELECT 1 FROM hold h WHERE h.bikeId = b.id AND h.endedAt IS NULL)
+       OR JSON_LENGTH(JSON_EXTRACT(s.facts, '$.findings')) > 0)`,
+    [names],
+  );
+}
+
 /** Everything the database says against these bikes, all at once, in a handful of queries however many they are. */
 export async function refusedBikes(
   tx: EntityManager,
@@ -48,6 +67,7 @@ export async function refusedBikes(
   const siteOfHook = new Map(hooks.map((hook) => [hook.id, siteOfRack.get(hook.rackId)]));
   const tagOfHook = new Map(hookHolders.map((bike) => [bike.hookId, bike.tag]));
   const taken = new Set(tagHolders.map((bike) => bike.tag));
+  const held = await heldNames(tx, wanted);
   const seenTags = new Set<string>();
   const seenHooks = new Map<string, string>();
   return wanted.flatMap((bike): Refused[] => {
@@ -57,6 +77,11 @@ export async function refusedBikes(
     if (!sites.has(bike.siteId)) invalid({ path: 'siteId', code: 'unknown' });
     if (bike.modelId && !models.has(bike.modelId)) invalid({ path: 'modelId', code: 'unknown' });
     for (const issue of fitIssues(bike.fit)) invalid(issue);
+    for (const kind of ['tag', 'serial'] as const)
+      for (const other of held.filter(
+        (each) => each.kind === kind && each.id !== id && each.name === bike[kind],
+      ))
+        invalid({ path: kind, code: 'of-held-bike', params: { tag: other.tag } });
     if (taken.has(tag) || seenTags.has(tag))
       found.push({ id, code: 'tag.taken', field: { path: 'tag', code: 'taken', params: { tag } } });
     seenTags.add(tag);

@@ -150,3 +150,15 @@ export const fitmentEntity = new EntitySchema<FitmentRow>({
   },
   indices: [{ name: 'fitment_bike', columns: ['bikeId', 'removedAt'] }],
 });
+
+/** What a bike is or was called: its tags and serial numbers, also those it was given up for others. */
+export interface BikeNameRow {
+  bikeId: string;
+  kind: 'tag' | 'serial';
+  name: string;
+}
+export const bikeNameEntity = new EntitySchema<BikeNameRow>({
+  name: 'bike_name',
+  columns: { bikeId: key(), kind: word({ primary: true }), name: words(60, { primary: true }) },
+  indices: [{ name: 'bike_name_name', columns: ['name'] }],
+});

@@ -62,6 +62,15 @@ function bikeRowOf(bike: BikeDocument): Omit<BikeRow, 'whereabouts' | 'version'>
   };
 }
 
+/** Remembers what bikes are called from now on, beside what they were. */
+async function nameBikes(tx: EntityManager, bikes: readonly BikeDocument[]): Promise<void> {
+  const names = bikes.flatMap(({ id, tag, serial }) => [
+    [id, 'tag', tag],
+    ...(serial ? [[id, 'serial', serial]] : []),
+  ]);
+  await tx.query('INSERT IGNORE INTO bike_name (bikeId, kind, name) VALUES ?', [names]);
+}
+
 /** New bikes, in two statements however many they are. */
 export async function bikesAdded(
   tx: EntityManager,
@@ -71,6 +80,7 @@ export async function bikesAdded(
   await tx
     .getRepository(bikeEntity)
     .insert(bikes.map((bike) => ({ ...bikeRowOf(bike), whereabouts: 'in' as const, version: 1 })));
+  await nameBikes(tx, bikes);
   await addFacts(
     tx,
     bikes.map((bike) => bike.id),
@@ -127,6 +137,7 @@ export const fleetProjections: Projections<FleetEvents> = {
   async 'bike.changed'(tx, { body }) {
     const { id, ...rest } = bikeRowOf(body.bike);
     await tx.getRepository(bikeEntity).update({ id }, { ...rest, version: () => 'version + 1' });
+    await nameBikes(tx, [body.bike]);
   },
   async 'bike.hung'(tx, { body: { bikeId: id, siteId, hookId } }) {
     await tx.getRepository(bikeEntity).update({ id }, { siteId, hookId, version: () => 'version + 1' });

@@ -1,6 +1,7 @@
 import type { BikeFeature } from '@cadre/server/fitness';
 import {
   bikeEntity,
+  bikeNameEntity,
   fitmentEntity,
   hookEntity,
   modelEntity,
@@ -13,7 +14,16 @@ import { bikesAdded, fleetProjections } from './events';
 
 export const fleetFeature: BikeFeature = {
   name: 'fleet',
-  projected: [fitmentEntity, partEntity, bikeEntity, modelEntity, hookEntity, rackEntity, siteEntity],
+  projected: [
+    bikeNameEntity,
+    fitmentEntity,
+    partEntity,
+    bikeEntity,
+    modelEntity,
+    hookEntity,
+    rackEntity,
+    siteEntity,
+  ],
   tables: [tagCodeEntity],
   projections: fleetProjections,
   together: { 'bike.added': bikesAdded },

@@ -136,7 +136,11 @@ export class Fleet {
       async (tx) => {
         const bike = await findBike(tx, id);
         if (body.to === 'out') {
-          const { fitness } = evaluateFitness(await factsOf(tx, id), this.now(), await recordedUntil(tx));
+          const { fitness } = evaluateFitness(
+            await factsOf(tx, id),
+            this.now(),
+            await recordedUntil(tx, bike.siteId),
+          );
           if (!mayGoOut(fitness)) throw new RefusedError('hand-out.not-fit', { tag: bike.tag, fitness });
           if (bike.whereabouts !== 'in')
             throw new RefusedError('hand-out.not-in', { tag: bike.tag, whereabouts: bike.whereabouts });

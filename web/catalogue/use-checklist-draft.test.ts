@@ -22,6 +22,8 @@ const summary = {
   items: 1,
   criticals: 1,
   span: { least: 1, most: 1, minutes: 1 },
+  leavesOut: [],
+  reason: '',
 };
 const byKey = (key: string): Checkpoint => CHECKPOINTS.find((each) => each.key === key) as Checkpoint;
 

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Question, Station } from '@cadre/core/catalogue';
+import type { ChecklistVersion, Question, Station } from '@cadre/core/catalogue';
 import type { Progress, Answer } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
 import { count } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
+import ClearingNote from './ClearingNote.vue';
 import { OUTCOME_WORDS } from './wording';
 
 /** Before the name goes under it: what did not pass, what nobody looked at, what signing will do. */
@@ -16,7 +17,8 @@ const props = defineProps<{
   answers: ReadonlyMap<string, Answer>;
   signer: string;
   trainee: boolean;
-  clears: boolean;
+  checklist: ChecklistVersion;
+  checklistHash: string;
   trouble: string | null;
 }>();
 const emit = defineEmits<{ sign: []; go: [question: Question] }>();
@@ -111,9 +113,10 @@ const stationOf = (question: Question): string =>
       {{ stops.length === 1 ? 'This is a stop' : `${stops.length} of these are stops` }}: signed, the bike is
       held until it is repaired, looked at again and released.
     </p>
-    <p v-if="trainee && clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
+    <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       A trainee’s check counts when somebody experienced has co-signed it.
     </p>
+    <ClearingNote :checklist="checklist" :hash="checklistHash" />
     <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')"
       >Sign as {{ signer }}{{ missing.length ? ', incomplete' : '' }}</ActButton
     >

@@ -95,7 +95,13 @@ describe('days and times are the site’s, wherever the browser stands', () => {
     };
     await router.push('/paper');
     fetched({
-      'GET /api/v1/unusual-records': () => ({ since: LATE, hasty: [hasty], sameDigits: [], oddTimes: [], healed: [] }),
+      'GET /api/v1/unusual-records': () => ({
+        since: LATE,
+        hasty: [hasty],
+        sameDigits: [],
+        oddTimes: [],
+        healed: [],
+      }),
     });
     const view = mount(UnusualRecordsView, { global: { plugins: [router] } });
     await flushPromises();

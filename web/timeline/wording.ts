@@ -1,6 +1,7 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/timeline';
 import { count } from '@cadre/web/platform/time';
+import type { ClearsNot } from '@cadre/core/catalogue';
 import type { IncidentKind } from '@cadre/core/incidents';
 import { JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
 
@@ -31,6 +32,14 @@ function plainKind(kind: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** Why a complete check did not clear its bike. */
+const NOT_CLEARED: { readonly [C in ClearsNot['code']]: (not: ClearsNot) => string } = {
+  'asks-nothing': () => 'does not clear: the checklist asks nothing of this bike',
+  superseded: () => 'does not clear: the checklist had a newer version',
+  'leaves-out': (not) =>
+    `does not clear: the checklist leaves out ${'checkpoints' in not ? not.checkpoints.join(', ') : ''}`,
+};
+
 /** One entry of the record as a person reads it on a bike's page. */
 export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string): EntryWords {
   const body = entry.body as Body;
@@ -56,10 +65,17 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       const findings = listOf(body.findings);
       const missing = listOf(body.criticalsMissing).length;
       const ruledOut = listOf(body.ruledOut).length;
+      const not = (body.clearsNot ?? null) as ClearsNot | null;
       const found = `${findings.length > 0 ? faultsOf(findings) : 'Nothing found'}${ruledOut ? ` · ${ruledOut} ruled out by the build` : ''}`;
       return say(
         body.complete ? 'Check signed' : 'Check signed, incomplete',
-        missing ? `${count(missing, 'critical')} nobody looked at · ${found}` : found,
+        [
+          missing ? `${count(missing, 'critical')} nobody looked at` : '',
+          not ? NOT_CLEARED[not.code](not) : '',
+          found,
+        ]
+          .filter(Boolean)
+          .join(' · '),
         'strong',
       );
     }

@@ -96,4 +96,28 @@ const recordedTimes: Step = {
   },
 };
 
-export const STEPS: readonly Step[] = [baseline, oneTimeSecrets, provenAuthors, markedStops, recordedTimes];
+/** What bikes are or were called, so that none comes back clean under its old tag or serial number. */
+const bikeNames: Step = {
+  name: 'BikeNames',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS bike_name (
+      bikeId ${ID} NOT NULL,
+      kind VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+      name VARCHAR(60) NOT NULL,
+      PRIMARY KEY (bikeId, kind, name),
+      INDEX bike_name_name (name))`);
+    await runner.query("INSERT IGNORE INTO bike_name SELECT id, 'tag', tag FROM bike");
+    await runner.query(
+      "INSERT IGNORE INTO bike_name SELECT id, 'serial', serial FROM bike WHERE serial <> ''",
+    );
+  },
+};
+
+export const STEPS: readonly Step[] = [
+  baseline,
+  oneTimeSecrets,
+  provenAuthors,
+  markedStops,
+  recordedTimes,
+  bikeNames,
+];

@@ -84,8 +84,8 @@ const WORDS: Record<ErrorCode, Words> = {
     'See the times marked below.',
   ),
   'checklist.critical-dropped': (p) => ({
-    what: `Not critical any more: ${list(p.checkpoints)}.`,
-    todo: 'Say why: it is kept with the version for whoever asks later.',
+    what: `This checklist leaves out critical checkpoints: ${list(p.checkpoints)}.`,
+    todo: 'Give a reason. It is stored with the version and shown at every signature.',
   }),
   'import.rows-refused': say(
     'Some rows cannot come in.',
@@ -227,6 +227,8 @@ export function fieldWords(code: string, params: ErrorParams = {}): string {
       return `At most ${String(params.maximum)}.`;
     case 'taken':
       return params.tag ? `Taken by ${String(params.tag)}.` : 'Taken.';
+    case 'of-held-bike':
+      return `${String(params.tag)} has or had this, and is held or gone with open findings. Release that bike first, or correct its entry.`;
     case 'not-a-number':
       return 'Not readable as a number with its unit.';
     case 'out-of-range':

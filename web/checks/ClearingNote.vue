@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { CautionLine } from '@cadre/web/ui';
+
+/** What stands at a signature about the checklist itself: what it leaves out and why, and that a newer version has to be used. */
+const props = defineProps<{ checklist: ChecklistVersion; hash: string }>();
+const catalogue = useCatalogue();
+const newest = computed(() => catalogue.summaryOf(props.checklist.key));
+const isNewest = computed(() => !newest.value || newest.value.hash === props.hash);
+const leftOut = computed(() => (isNewest.value ? (newest.value?.leavesOut ?? []) : []));
+</script>
+
+<template>
+  <div v-if="checklist.clears && (leftOut.length || !isNewest)" class="space-y-2" data-clearing-note>
+    <CautionLine
+      v-if="!isNewest"
+      text="A newer version of this checklist was published. Signed today, this check still counts if you began it today before that; otherwise begin a new check."
+    />
+    <p v-if="leftOut.length" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-2">
+      This checklist leaves out {{ leftOut.length }} critical {{ leftOut.length === 1 ? 'point' : 'points' }}:
+      {{ leftOut.join(', ') }}. The lead’s reason:
+      {{ newest?.reason || 'none given, so it does not clear a bike.' }}
+    </p>
+  </div>
+</template>
