@@ -15,6 +15,7 @@ export default defineConfig({
             'bin/**/*.test.ts',
             'server/settings/*.test.ts',
           ],
+          exclude: ['bin/backup.test.ts'],
           // Pure functions leave nothing behind: loading them once is half the time.
           pool: 'threads',
           isolate: false,
@@ -38,7 +39,7 @@ export default defineConfig({
       {
         test: {
           name: 'server',
-          include: ['server/**/*.test.ts', 'test-world/**/*.test.ts'],
+          include: ['server/**/*.test.ts', 'test-world/**/*.test.ts', 'bin/backup.test.ts'],
           exclude: ['server/settings/*.test.ts'],
           globalSetup: ['./testing/global-setup.ts'],
           testTimeout: 30_000,

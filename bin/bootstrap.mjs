@@ -9,6 +9,7 @@ const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const task = process.argv[2] ?? 'start';
 const NEEDS = {
   mariadbd: ['mariadb-server-core', 'mariadb-client-core'],
+  'mariadb-dump': ['mariadb-client'],
   chromium: ['chromium'],
   chromedriver: ['chromium-driver'],
 };
@@ -40,12 +41,19 @@ function checkNode() {
     fail(`Node ${process.versions.node} is too old.`, 'Install Node 20.19 or newer and start again.');
 }
 
+/** Backups need the tool that makes them, and so does a start that is to make them at night. */
+function needsDump() {
+  return task === 'backup' || (task === 'start' && process.env.CADRE_BACKUP_HOUR !== undefined);
+}
+
 function installSystemPackages() {
   const programs = BROWSER_TASKS.has(task)
     ? Object.keys(NEEDS)
     : process.env.CADRE_DATABASE_URL
       ? []
-      : ['mariadbd'];
+      : needsDump()
+        ? ['mariadbd', 'mariadb-dump']
+        : ['mariadbd'];
   const missing = programs.filter((program) => !has(program));
   if (missing.length === 0) return;
   const packages = missing.flatMap((program) => NEEDS[program]);

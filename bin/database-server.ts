@@ -35,6 +35,10 @@ export function defaultDataDir(): string {
     : join(process.env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share'), 'cadre', name);
 }
 
+/** Where this place's data lies, by its settings. */
+export const dataDirOf = (settings: { readonly dataDir: string | null }): string =>
+  settings.dataDir ?? defaultDataDir();
+
 function mysqlIds(): { uid: number; gid: number } {
   if (spawnSync('id', ['-u', 'mysql']).status !== 0) {
     spawnSync('groupadd', ['--system', 'mysql']);

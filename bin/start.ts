@@ -2,7 +2,7 @@ import type { DataSource } from 'typeorm';
 import { demoPeople, seedDemo } from '@cadre/test-world/demo';
 import { connect, createServices, mayRewriteRecord, migrate } from '@cadre/server/app';
 import { buildWeb } from './build-web';
-import { defaultDataDir, startDatabaseServer, type DatabaseServer } from './database-server';
+import { dataDirOf, startDatabaseServer, type DatabaseServer } from './database-server';
 import { saidPlainly } from './older-database';
 import { openStore } from './open-store';
 import { readSettings } from './read-settings';
@@ -44,7 +44,7 @@ await runCommand(async () => {
   if (settings.databaseUrl) {
     source = await openGivenDatabase(settings.databaseUrl);
   } else {
-    const dataDir = settings.dataDir ?? defaultDataDir();
+    const dataDir = dataDirOf(settings);
     say(`Starting MariaDB over ${dataDir} …`);
     server = await startDatabaseServer({
       dataDir,

@@ -107,6 +107,10 @@ describe('from a fault to a release', () => {
       await circledPhoto();
       await browser.find('[data-look-photos] [data-photo=sent] ellipse');
       await sweepAndSign(browser);
+      await browser.until(
+        async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0,
+        'the check is not sent',
+      );
 
       await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
       await browser.find('[data-bench-bike] [data-photo] ellipse');

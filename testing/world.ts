@@ -13,11 +13,14 @@ import type { ChecklistVersion } from '@cadre/core/catalogue';
 import type { BikeKind, Build } from '@cadre/core/fleet';
 import { evaluateFitness, type Fitness } from '@cadre/core/fitness';
 import type { Role } from '@cadre/core/people';
+import { newRecordKey, recordKeyOf } from '@cadre/server/platform/event-log';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { Client, readChecklists } from '@cadre/test-world/client';
 import { createTestDatabase, type TestDatabase } from './database';
 
+/** Signs every entry of every world. */
+export const RECORD_KEY = recordKeyOf(newRecordKey());
 export const SECRET = 'curlew-0';
 export const START = Date.UTC(2026, 5, 10, 6, 30);
 
@@ -64,6 +67,7 @@ export class World {
       webDir: options.web ? resolve('web/dist') : null,
       publicUrl: null,
       checkAnswers: true,
+      recordKey: RECORD_KEY,
     });
     const server = app.listen(0, '127.0.0.1');
     await new Promise((done) => server.once('listening', done));

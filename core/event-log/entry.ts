@@ -40,14 +40,16 @@ export type ChainFault =
 
 /**
  * Walks one chain in order of seq and names the first thing wrong with it, or null. `hash` is the
- * digest of a text; it comes in so that core needs no crypto of its own.
+ * digest of a text; it comes in so that core needs no crypto of its own. `after`: the entry before the first, where it is not the
+ * chain's first.
  */
 export function faultInChain(
   entries: Iterable<EntryCore & { readonly hash: string }>,
   hash: (text: string) => string,
+  after: { readonly seq: number; readonly hash: string } = { seq: 0, hash: GENESIS },
 ): ChainFault | null {
-  let previousHash = GENESIS;
-  let seq = 1;
+  let previousHash = after.hash;
+  let seq = after.seq + 1;
   for (const entry of entries) {
     if (entry.seq !== seq) return { seq, what: 'missing' };
     if (entry.previousHash !== previousHash) return { seq, what: 'broken-link' };

@@ -16,6 +16,7 @@ import { partsRoutes } from '@cadre/server/parts';
 import { peopleRoutes } from '@cadre/server/people';
 import { photosRoutes } from '@cadre/server/photos';
 import { createHttpApp, schemaOf, type Implemented } from '@cadre/server/platform/http';
+import type { RecordKey } from '@cadre/server/platform/event-log';
 import { policyRoutes } from '@cadre/server/policy';
 import { reassemblyRoutes } from '@cadre/server/reassembly';
 import { repairsRoutes } from '@cadre/server/repairs';
@@ -42,6 +43,8 @@ export interface AppDeps {
   readonly webDir: string | null;
   readonly publicUrl: string | null;
   readonly checkAnswers?: boolean;
+  /** Signs every entry of the record. */
+  readonly recordKey?: RecordKey | null;
 }
 
 const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => [
@@ -72,7 +75,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
 
 /** The whole program over one database: nothing else knows all of its features. */
 export function createApp(deps: AppDeps): Express {
-  const services = createServices(deps.source, deps.now);
+  const services = createServices(deps.source, deps.now, deps.recordKey ?? null);
   return createHttpApp({
     ...deps,
     routes: routesOf(deps, services),

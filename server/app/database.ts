@@ -5,7 +5,14 @@ import {
   mayRewriteRecord as mayRewrite,
   type Place,
 } from '@cadre/server/platform/database';
-import { rebuildProjections, verifyRecord } from '@cadre/server/platform/event-log';
+import {
+  anchorOf,
+  rebuildProjections,
+  verifyRecord,
+  type Anchor,
+  type Proving,
+  type RecordKey,
+} from '@cadre/server/platform/event-log';
 import { APPEND_ONLY, ENTITIES, projector, PROJECTIONS, VERIFIERS } from './features';
 
 export { migrate, OlderDatabaseError } from '@cadre/server/platform/database';
@@ -25,5 +32,35 @@ export const mayRewriteRecord = (source: DataSource): Promise<boolean> => mayRew
 export const rebuild = (source: DataSource): Promise<number> =>
   rebuildProjections(source, projector, PROJECTIONS);
 
-/** Looks for what was altered, removed or added past the log. */
-export const verify = (source: DataSource) => verifyRecord(source, VERIFIERS);
+/** Looks for what was altered, removed or added past the log, by the keys and anchors that lie outside the database. */
+export const verify = (source: DataSource, proving?: Proving) => verifyRecord(source, VERIFIERS, proving);
+
+/** Where every chain stands now, signed: to be kept outside the database. */
+export async function anchorNow(source: DataSource, at: number, key: RecordKey): Promise<Anchor> {
+  const heads = await source.query<Anchor['heads']>('SELECT chain, seq, hash FROM chain_head WHERE seq > 0');
+  return anchorOf(heads, at, key);
+}
+
+const COPIED = ['entry', 'mark', 'photo', 'signed_item'];
+
+/**
+ * Which projected tables are not what the record says: the record is replayed into an empty database on the same server and compared,
+ * table by table. `scratch` is a connection to it, its steps taken.
+ */
+export async function projectionsThatDiffer(
+  scratch: DataSource,
+  database: string,
+): Promise<readonly string[]> {
+  for (const table of COPIED)
+    await scratch.query(`INSERT INTO \`${table}\` SELECT * FROM \`${database}\`.\`${table}\``);
+  await rebuild(scratch);
+  const differing: string[] = [];
+  for (const projection of PROJECTIONS) {
+    const table = projection.options.tableName ?? projection.options.name;
+    const sums = await scratch.query<{ Checksum: string | number | null }[]>(
+      `CHECKSUM TABLE \`${table}\`, \`${database}\`.\`${table}\` EXTENDED`,
+    );
+    if (String(sums[0]?.Checksum) !== String(sums[1]?.Checksum)) differing.push(table);
+  }
+  return differing;
+}

@@ -1,10 +1,12 @@
 export { createApp } from './app';
 export {
+  anchorNow,
   connect,
   grantLeast,
   mayRewriteRecord,
   migrate,
   OlderDatabaseError,
+  projectionsThatDiffer,
   rebuild,
   verify,
 } from './database';

@@ -10,7 +10,7 @@ import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
 import { People, Sessions, Writers } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
-import { Changes, EventLog } from '@cadre/server/platform/event-log';
+import { Changes, EventLog, type RecordKey } from '@cadre/server/platform/event-log';
 import type { Job } from '@cadre/server/platform/jobs';
 import { Policies } from '@cadre/server/policy';
 import { Reassembly } from '@cadre/server/reassembly';
@@ -28,8 +28,8 @@ import { projector, TAKEN } from './features';
 export type Services = ReturnType<typeof createServices>;
 
 /** Every service over one database. What a lower feature has to ask of an upper one is handed to it here. */
-export function createServices(source: DataSource, now: () => number) {
-  const log = new EventLog(source, projector, now, TAKEN);
+export function createServices(source: DataSource, now: () => number, key: RecordKey | null = null) {
+  const log = new EventLog(source, projector, now, TAKEN, key);
   return {
     sessions: new Sessions(source, now),
     setup: new Setup(source, log.for()),

@@ -63,7 +63,7 @@ describe('the outbox', () => {
     const early = await begun('Q1', 1000);
     const outbox = useOutbox();
     outbox.begin();
-    await vi.waitFor(() => expect(server.sent.length).toBe(4));
+    await vi.waitFor(() => expect(server.sent.length).toBe(4), 10_000);
     await vi.waitFor(() => expect(outbox.allSent).toBe(true));
     expect(server.sent.map((each) => each.at)).toEqual([
       'POST /api/v1/checks',

@@ -100,6 +100,7 @@ export const useOutbox = defineStore('outbox', () => {
     if (began) return;
     began = true;
     void letGoOfOld(now() - KEPT_FOR_MS);
+    session.beforeLeaving(flush);
     onOpened((personId) => {
       void signLater(async () => (await import('./sign')).signStored(personId)).then(flush);
     });

@@ -12,6 +12,10 @@ import { setServerNow } from '@cadre/web/platform/time';
 /** With a sign-in or a sign-out only. */
 const authorKey = () => import('./author-key');
 
+/** Nobody waits longer than this at a tablet for what can be sent later. */
+const inTime = (work: Promise<void>): Promise<void> =>
+  Promise.race([work, new Promise<void>((done) => setTimeout(done, 3000))]);
+
 /** Who is at this browser. Without signal the last person goes on here; the server asks again when it is back. */
 export const useSession = defineStore('session', () => {
   const person = ref<Person | null>(null);
@@ -24,6 +28,11 @@ export const useSession = defineStore('session', () => {
   const setup = ref<AnswerOf<typeof setupState> | null>(null);
   /** Whose session this browser's requests go in. Without signal another person may have gone on here. */
   const deliverer = ref<string | null>(null);
+  /** Sends what is here in the name of whoever is about to leave, as long as the server answers. */
+  let sendAll: () => Promise<void> = () => Promise.resolve();
+  const beforeLeaving = (send: () => Promise<void>): void => {
+    sendAll = send;
+  };
   let loaded = false;
   let unconfirmed = false;
 
@@ -88,6 +97,7 @@ export const useSession = defineStore('session', () => {
 
   async function enter(signInName: string, secret: string): Promise<void> {
     const { lastItemOf, openedHere } = await authorKey();
+    if (deliverer.value) await inTime(sendAll());
     const counter = await lastItemOf(person.value);
     const lastCounter = counter === undefined ? {} : { lastCounter: counter };
     try {
@@ -119,6 +129,7 @@ export const useSession = defineStore('session', () => {
 
   async function leave(): Promise<void> {
     const { lastItemOf } = await authorKey();
+    await inTime(sendAll());
     const counter = await lastItemOf(person.value);
     await send(signOut, { query: counter === undefined ? {} : { counter } });
     await forget();
@@ -153,6 +164,7 @@ export const useSession = defineStore('session', () => {
     forget,
     take,
     openKey,
+    beforeLeaving,
     may,
   };
 });

@@ -113,6 +113,16 @@ const bikeNames: Step = {
   },
 };
 
+/** Every entry is signed by the server with a key outside the database. */
+const signedEntries: Step = {
+  name: 'SignedEntries',
+  async take(runner) {
+    await runner.query(
+      'ALTER TABLE entry ADD COLUMN IF NOT EXISTS signature VARCHAR(86) CHARACTER SET ascii COLLATE ascii_bin NULL',
+    );
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -120,4 +130,5 @@ export const STEPS: readonly Step[] = [
   markedStops,
   recordedTimes,
   bikeNames,
+  signedEntries,
 ];

@@ -18,6 +18,8 @@ export interface EntryRow {
   author: string | null;
   happenedAt: Date;
   recordedAt: Date;
+  /** The server's, over the hash; null in entries from before the server signed. */
+  signature: string | null;
 }
 
 export const entryEntity = new EntitySchema<EntryRow>({
@@ -43,6 +45,7 @@ export const entryEntity = new EntitySchema<EntryRow>({
     author: uuid({ nullable: true }),
     happenedAt: moment(),
     recordedAt: moment(),
+    signature: { type: 'varchar', length: 86, charset: 'ascii', collation: 'ascii_bin', nullable: true },
   },
   indices: [
     { name: 'entry_chain_seq', columns: ['chain', 'seq'], unique: true },

@@ -7,6 +7,7 @@ import type { Chain } from './chain';
 import { hashOf, sha256 } from './digest';
 import { entryEntity, type EntryRow } from './entities';
 import { beginUnder } from './policy-in-force';
+import type { RecordKey } from './record-key';
 import { duplicateAsRefusal, isDuplicate, RefusedError } from './refusal';
 import { storedEvent } from './stored-event';
 
@@ -80,6 +81,8 @@ export class EventLog<B extends object = AnyBodies> {
     private readonly now: () => number,
     /** Unique indexes that acts on two chains can both run into, and what the second is told. */
     private readonly taken: Readonly<Record<string, ErrorCode>> = {},
+    /** Signs what is written; without it entries are not signed. */
+    private readonly key: RecordKey | null = null,
   ) {}
 
   /**
@@ -249,6 +252,7 @@ export class EventLog<B extends object = AnyBodies> {
         requestHash: last ? hashOf(act.request) : null,
         happenedAt: new Date(entry.happenedAt),
         recordedAt: new Date(recordedAt),
+        signature: this.key?.sign(hash) ?? null,
       });
       events.push(entry);
       previousHash = hash;

@@ -21,7 +21,16 @@ export {
   type StoredEvent,
 } from './events';
 export { policyInForce } from './policy-in-force';
+export {
+  anchorOf,
+  anchorWords,
+  isAnchorSigned,
+  newRecordKey,
+  recordKeyOf,
+  type Anchor,
+  type RecordKey,
+} from './record-key';
 export { rebuildProjections } from './rebuild';
 export { orRefuse, RefusedError } from './refusal';
 export { streamChanges } from './stream';
-export { verifyRecord, type Verifier, type VerifyFault } from './verify';
+export { verifyRecord, type Proving, type Verifier, type VerifyFault } from './verify';

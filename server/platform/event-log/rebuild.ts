@@ -1,7 +1,10 @@
-import type { DataSource, EntitySchema } from 'typeorm';
+import { MoreThan, type DataSource, type EntitySchema } from 'typeorm';
 import { entryEntity } from './entities';
 import type { Projector } from './event-log';
 import { storedEvent } from './stored-event';
+
+/** So many entries are in memory at a time. */
+const PAGE = 1000;
 
 /** Empties every projection and makes it again from the record alone, in one transaction. */
 export async function rebuildProjections(
@@ -14,11 +17,17 @@ export async function rebuildProjections(
     await tx.query('SET foreign_key_checks = 0');
     for (const projection of projections)
       await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
-    const rows = await tx.getRepository(entryEntity).find({ order: { ordinal: 'ASC' } });
-    for (const row of rows) {
-      await projector.apply(tx, [storedEvent(row)]);
+    let done = 0;
+    for (let last = 0; ;) {
+      const rows = await tx
+        .getRepository(entryEntity)
+        .find({ where: { ordinal: MoreThan(last) }, order: { ordinal: 'ASC' }, take: PAGE });
+      for (const row of rows) await projector.apply(tx, [storedEvent(row)]);
+      done += rows.length;
+      if (rows.length < PAGE) break;
+      last = rows.at(-1)?.ordinal ?? last;
     }
     await tx.query('SET foreign_key_checks = 1');
-    return rows.length;
+    return done;
   });
 }

@@ -9,6 +9,15 @@ export interface Settings {
   readonly publicUrl: string | null;
   readonly tls: { readonly cert: string; readonly key: string } | null;
   readonly demo: boolean;
+  /** A second folder for anchors, best on another disk. */
+  readonly anchorDir: string | null;
+  /** Where backups go; beside the database where it is not set. */
+  readonly backupDir: string | null;
+  readonly backupPassphrase: string | null;
+  /** How many backups stay. */
+  readonly backupKeep: number;
+  /** The hour of the night, by this machine's clock, at which a backup is made; null for none. */
+  readonly backupHour: number | null;
   /** A fixed or shifted clock, for tests and the demo only: an ISO time to start from. */
   readonly clock: string | null;
 }
@@ -58,6 +67,13 @@ export function parseSettings(
     const missing = env.CADRE_TLS_CERT ? 'CADRE_TLS_KEY' : 'CADRE_TLS_CERT';
     faults.push({ name: missing, value: '', wanted: 'a file: certificate and key go together' });
   }
+  const wholeNumber = (name: string, value: string | undefined, least: number, most: number): void => {
+    const number = Number(value);
+    if (value !== undefined && (!/^\d+$/.test(value) || number < least || number > most))
+      faults.push({ name, value, wanted: `a whole number from ${least} to ${most}` });
+  };
+  wholeNumber('CADRE_BACKUP_KEEP', env.CADRE_BACKUP_KEEP, 1, 1000);
+  wholeNumber('CADRE_BACKUP_HOUR', env.CADRE_BACKUP_HOUR, 0, 23);
   if (env.CADRE_CLOCK && Number.isNaN(Date.parse(env.CADRE_CLOCK)))
     faults.push({
       name: 'CADRE_CLOCK',
@@ -76,6 +92,11 @@ export function parseSettings(
       tls:
         env.CADRE_TLS_CERT && env.CADRE_TLS_KEY ? { cert: env.CADRE_TLS_CERT, key: env.CADRE_TLS_KEY } : null,
       demo: env.CADRE_DEMO !== '0',
+      anchorDir: env.CADRE_ANCHOR_DIR ? resolve(env.CADRE_ANCHOR_DIR) : null,
+      backupDir: env.CADRE_BACKUP_DIR ? resolve(env.CADRE_BACKUP_DIR) : null,
+      backupPassphrase: env.CADRE_BACKUP_PASSPHRASE || null,
+      backupKeep: Number(env.CADRE_BACKUP_KEEP ?? '14'),
+      backupHour: env.CADRE_BACKUP_HOUR === undefined ? null : Number(env.CADRE_BACKUP_HOUR),
       clock: env.CADRE_CLOCK ?? null,
     }),
   };
