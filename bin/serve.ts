@@ -5,7 +5,8 @@ import { resolve } from 'node:path';
 import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { createApp, createServices, jobsOf } from '@cadre/server/app';
-import { runJobs } from '@cadre/server/platform/jobs';
+import type { RecordKey } from '@cadre/server/platform/event-log';
+import { runJobs, type Job } from '@cadre/server/platform/jobs';
 import type { Settings } from '@cadre/server/platform/settings';
 import { PlainError } from './say';
 
@@ -31,7 +32,14 @@ function tlsFiles(tls: NonNullable<Settings['tls']>): { cert: Buffer; key: Buffe
 }
 
 /** Serves until closed. A port that is taken is said plainly. */
-export async function serve(source: DataSource, settings: Settings): Promise<Server> {
+export async function serve(
+  source: DataSource,
+  settings: Settings,
+  {
+    recordKey = null,
+    jobs = [],
+  }: { readonly recordKey?: RecordKey | null; readonly jobs?: readonly Job[] } = {},
+): Promise<Server> {
   const now = clockFrom(settings.clock);
   const log = pino({ level: process.env.CADRE_LOG_LEVEL ?? 'warn' });
   const app = createApp({
@@ -42,6 +50,7 @@ export async function serve(source: DataSource, settings: Settings): Promise<Ser
     demo: false,
     webDir: resolve('web/dist'),
     publicUrl: settings.publicUrl,
+    recordKey,
   });
   const server = settings.tls ? createHttpsServer(tlsFiles(settings.tls), app) : createHttpServer(app);
   await new Promise<void>((done, failed) => {
@@ -71,6 +80,6 @@ export async function serve(source: DataSource, settings: Settings): Promise<Ser
     });
     server.listen(settings.port, settings.host, done);
   });
-  server.once('close', runJobs(jobsOf(createServices(source, now)), log));
+  server.once('close', runJobs([...jobsOf(createServices(source, now, recordKey)), ...jobs], log));
   return server;
 }

@@ -5,6 +5,9 @@ import { buildWeb } from './build-web';
 import { dataDirOf, startDatabaseServer, type DatabaseServer } from './database-server';
 import { saidPlainly } from './older-database';
 import { openStore } from './open-store';
+import type { RecordKey } from '@cadre/server/platform/event-log';
+import { keepingJobs } from './keeping-jobs';
+import { recordKeyIn } from './record-key';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
 import { clockFrom, serve } from './serve';
@@ -30,9 +33,9 @@ async function openGivenDatabase(url: string): Promise<DataSource> {
 }
 
 /** A newer Cadre brings checklists an older program never had. What its lead made of the others stays. */
-async function publishShipped(source: DataSource, now: () => number): Promise<void> {
+async function publishShipped(source: DataSource, now: () => number, key: RecordKey): Promise<void> {
   if (((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) return;
-  const fresh = await createServices(source, now).catalogue.publishShipped();
+  const fresh = await createServices(source, now, key).catalogue.publishShipped();
   if (fresh > 0) say(`${fresh} new checklists published.`);
 }
 
@@ -78,8 +81,13 @@ await runCommand(async () => {
       const fill = (): Promise<void> => seedDemo(source, clockFrom(settings.clock)());
       await (server ? whileRelaxed(server.socketPath, fill) : fill());
     }
-    await publishShipped(source, clockFrom(settings.clock));
-    http = await serve(source, settings);
+    const now = clockFrom(settings.clock);
+    const recordKey = recordKeyIn(dataDirOf(settings));
+    await publishShipped(source, now, recordKey);
+    http = await serve(source, settings, {
+      recordKey,
+      jobs: keepingJobs({ source, server, settings, recordKey, now }),
+    });
   } catch (error) {
     await source.destroy();
     await server?.stop();

@@ -7,7 +7,7 @@ export interface PeopleEvents {
   'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
   /** The secret itself is no part of the record. */
-  'person.secret-changed': { personId: string; by: 'person' | 'lead' };
+  'person.secret-changed': { personId: string; by: 'person' | 'lead' | 'operator' };
   /** A key of this person, by which what they say on that browser is shown to be theirs. */
   'person.writer-bound': { personId: string; writerId: string; publicKey: string };
   'person.competence': { personId: string; system: System; signed: boolean };

@@ -14,7 +14,7 @@ import {
 import { setUp, setupState } from '@cadre/contract/setup';
 import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
-import { createApp } from '@cadre/server/app';
+import { createApp, createServices } from '@cadre/server/app';
 import { Client } from '@cadre/test-world/client';
 import { Sessions } from './sessions';
 import { createTestDatabase } from '../../testing/database';
@@ -255,6 +255,25 @@ describe('a code', () => {
     const known = stranger();
     known.device = own.device;
     await known.signIn('uma', SECRET);
+  });
+});
+
+describe('a lead who cannot sign in any more', () => {
+  it('is let in once by whoever runs the server, also one who was made inactive, and it is on record', async () => {
+    await world.as('lead').send(addPerson, { body: { ...newcomer('vera'), role: 'lead' } });
+    const own = stranger();
+    await own.signIn('vera', SECRET);
+    const { people } = createServices(world.database.source, () => world.clock.now);
+    expect(await people.recover('nobody-here', 'once-only-1')).toBe(false);
+    expect(await people.recover('vera', 'once-only-1')).toBe(true);
+    expect((await own.raw('GET', '/api/v1/session')).status).toBe(401);
+    expect(await refusalOf(own.signIn('vera', SECRET))).toBe('401 session.refused');
+    await own.signIn('vera', 'once-only-1');
+    expect((await own.send(currentSession)).mustChangeSecret).toBe(true);
+    const [entry] = await world.database.owner.query<{ body: string; author: string | null }[]>(
+      "SELECT body, author FROM entry WHERE kind = 'person.secret-changed' ORDER BY ordinal DESC LIMIT 1",
+    );
+    expect([entry?.author, JSON.parse(entry?.body ?? '{}')]).toMatchObject([null, { by: 'operator' }]);
   });
 });
 

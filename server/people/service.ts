@@ -1,4 +1,5 @@
 import { Not, type DataSource, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
 import type {
   addPerson,
   changePerson,
@@ -119,6 +120,27 @@ export class People {
       },
       (tx) => tx.getRepository(personEntity).findOneByOrFail({ id }),
     );
+  }
+
+  /** A secret for one sign-in from whoever runs the server, when no lead can sign in. Somebody who left is let in again. Answers whether there is such a person. */
+  async recover(signInName: string, secret: string): Promise<boolean> {
+    const person = await this.source.getRepository(personEntity).findOneBy({ signInName });
+    if (!person) return false;
+    const { id, role, trainee } = person;
+    await this.log.act(
+      { chain: PROGRAM_CHAIN, id: newId(), request: { personId: id }, author: null },
+      async (tx) => {
+        await saveSecret(tx, id, secret, true);
+        await endSessionsOf(tx, id, this.now());
+        const changed = { personId: id, role, trainee, active: true };
+        return [
+          ...(person.active ? [] : [{ kind: 'person.changed' as const, body: changed }]),
+          { kind: 'person.secret-changed' as const, body: { personId: id, by: 'operator' as const } },
+        ];
+      },
+      () => Promise.resolve(),
+    );
+    return true;
   }
 
   /** Signs a person off for a system of the bike, or takes it back. Said again it changes nothing. */
