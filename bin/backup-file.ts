@@ -54,20 +54,24 @@ export async function writeBackup(
   await new Promise<void>((done) => out.end(cipher.getAuthTag(), done));
 }
 
-/** What a backup says of itself, and where the dump begins in it. */
-export function readHeader(file: string): { readonly header: BackupHeader; readonly line: string } {
-  let begin = '';
+function beginningOf(file: string): string {
   try {
     const handle = openSync(file, 'r');
     const buffer = Buffer.alloc(1 << 20);
-    begin = buffer.subarray(0, readSync(handle, buffer, 0, buffer.length, 0)).toString('utf8');
+    const bytes = readSync(handle, buffer, 0, buffer.length, 0);
     closeSync(handle);
+    return buffer.subarray(0, bytes).toString('utf8');
   } catch (error) {
     throw new PlainError(
       `The backup ${file} cannot be read: ${(error as Error).message}`,
       'Give the path of a backup.',
     );
   }
+}
+
+/** What a backup says of itself, and where the dump begins in it. */
+export function readHeader(file: string): { readonly header: BackupHeader; readonly line: string } {
+  const begin = beginningOf(file);
   const line = begin.slice(0, begin.indexOf('\n') + 1);
   try {
     const header = JSON.parse(line) as BackupHeader;

@@ -10,7 +10,7 @@ import {
   statfsSync,
   writeFileSync,
 } from 'node:fs';
-import { homedir } from 'node:os';
+import { homedir, totalmem } from 'node:os';
 import { join, resolve } from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { isRunning } from './process-alive';
@@ -18,6 +18,9 @@ import { PlainError } from './say';
 
 const LEAST_FREE_BYTES = 1024 ** 3;
 const START_WITHIN_MS = 60_000;
+const WATCH_MS = 2000;
+const STEADY_MS = 60_000;
+const LONGEST_WAIT_MS = 30_000;
 const isRoot = process.getuid?.() === 0;
 
 export interface DatabaseServer {
@@ -70,7 +73,9 @@ function mysqlIds(): { uid: number; gid: number } {
 
 function prepareFolder(dataDir: string): void {
   try {
-    mkdirSync(join(dataDir, 'db'), { recursive: true, mode: 0o755 });
+    mkdirSync(join(dataDir, 'db'), { recursive: true });
+    // Other users of this machine reach neither the files nor the socket, which lets the database's own root in without a password.
+    chmodSync(join(dataDir, 'db'), 0o700);
   } catch (error) {
     throw new PlainError(
       `The data folder ${dataDir} cannot be made: ${(error as Error).message}`,
@@ -83,10 +88,12 @@ function prepareFolder(dataDir: string): void {
       `Only ${Math.floor((bavail * bsize) / 1024 ** 2)} MB are free where ${dataDir} is; 1 GB is the least.`,
       'Make room, or set CADRE_DATA_DIR to a folder on another disk.',
     );
+  // A folder of its own: another MariaDB that starts on this machine clears the common one.
+  mkdirSync(join(dataDir, 'db', 'tmp'), { recursive: true });
   if (!isRoot) return;
   const { uid, gid } = mysqlIds();
   chownSync(join(dataDir, 'db'), uid, gid);
-  chmodSync(join(dataDir, 'db'), 0o700);
+  chownSync(join(dataDir, 'db', 'tmp'), uid, gid);
   const reach = spawnSync('setpriv', [
     '--reuid=mysql',
     '--regid=mysql',
@@ -157,6 +164,11 @@ function deathNotice(logFile: string): PlainError {
       );
 }
 
+const isFull = ({ message }: Error): boolean => /disk is full/.test(message);
+
+/** A quarter of the machine's memory, and no more than a gigabyte: a lodge's records fit. */
+const bufferPool = (): number => Math.min(1024 ** 3, Math.max(128 * 1024 ** 2, Math.floor(totalmem() / 4)));
+
 /** The process using this data folder now, if one is. */
 function userOf(dataDir: string): number | null {
   const file = join(dataDir, 'in-use');
@@ -222,6 +234,7 @@ export async function startDatabaseServer(options: {
   let child: ChildProcess | null = null;
   let stopping = false;
   let restarts = 0;
+  let startedAt = 0;
 
   const launch = async (): Promise<void> => {
     install(dbDir);
@@ -231,6 +244,8 @@ export async function startDatabaseServer(options: {
       `--socket=${socketPath}`,
       `--pid-file=${pidFile}`,
       `--log-error=${logFile}`,
+      `--tmpdir=${join(dbDir, 'tmp')}`,
+      `--innodb-buffer-pool-size=${bufferPool()}`,
       '--skip-networking',
       '--skip-name-resolve',
       '--character-set-server=utf8mb4',
@@ -264,22 +279,39 @@ export async function startDatabaseServer(options: {
       await new Promise((done) => setTimeout(done, 100));
     }
     ready = true;
+    startedAt = Date.now();
   };
 
   const relaunch = async (): Promise<void> => {
+    // One that ran well for a while begins its count anew.
+    restarts = Date.now() - startedAt > STEADY_MS ? 1 : restarts + 1;
     const notice = deathNotice(logFile);
-    restarts += 1;
-    process.stderr.write(`\ncadre: ${notice.what}\n       Starting it again.\n`);
-    try {
-      if (restarts > 3) throw notice;
-      await launch();
-    } catch {
-      if (!stopping) options.died(notice); // told to stop while it was coming up: that is no death
-    }
+    const wait = Math.min(LONGEST_WAIT_MS, 500 * 2 ** (restarts - 1));
+    process.stderr.write(`\ncadre: ${notice.what}\n       Starting it again in ${wait / 1000} s.\n`);
+    await new Promise((done) => setTimeout(done, wait));
+    if (stopping) return;
+    await launch().catch((error: unknown) => {
+      // A full disk is not made free by trying: whoever runs it has to know. Anything else is tried again, later each time.
+      if (stopping) return;
+      if (isFull(notice) || isFull(error as Error)) options.died(notice);
+      else void relaunch();
+    });
+  };
+  /** One that was taken over is no child of this process: its end is noticed by asking. */
+  const watch = (): void => {
+    const timer = setInterval(() => {
+      void answers(socketPath).then((there) => {
+        if (there || stopping) return;
+        clearInterval(timer);
+        void relaunch();
+      });
+    }, WATCH_MS);
+    timer.unref();
   };
 
   const adopted = await answers(socketPath);
-  if (!adopted) await launch();
+  if (adopted) watch();
+  else await launch();
   const pid = (): number => Number(readFileSync(pidFile, 'utf8'));
   return {
     socketPath,

@@ -52,7 +52,11 @@ export async function serve(
     publicUrl: settings.publicUrl,
     recordKey,
   });
-  const server = settings.tls ? createHttpsServer(tlsFiles(settings.tls), app) : createHttpServer(app);
+  // Whoever sends a byte now and then holds no connection for long.
+  const slow = { headersTimeout: 15_000, requestTimeout: 60_000 };
+  const server = settings.tls
+    ? createHttpsServer({ ...tlsFiles(settings.tls), ...slow }, app)
+    : createHttpServer(slow, app);
   await new Promise<void>((done, failed) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
       if (error.code === 'EADDRINUSE')

@@ -14,6 +14,8 @@ export const ERROR_CODES = [
   'clock.not-behind',
   'writer.bound-late',
   'origin.refused',
+  'host.refused',
+  'server.busy',
   'not-found',
   'body.invalid',
   'body.too-large',

@@ -54,11 +54,11 @@ describe('the database', () => {
     ],
     [
       'an entry numbered nought',
-      `INSERT INTO entry VALUES (NULL, '${ID}', 0, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{}', NULL, NULL, NULL, NULL, NOW(), NOW())`,
+      `INSERT INTO entry VALUES (NULL, '${ID}', 0, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{}', NULL, NULL, NULL, NULL, NOW(), NOW(), NULL)`,
     ],
     [
       'an entry that is no JSON',
-      `INSERT INTO entry VALUES (NULL, '${ID}', 1, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{', NULL, NULL, NULL, NULL, NOW(), NOW())`,
+      `INSERT INTO entry VALUES (NULL, '${ID}', 1, REPEAT('0', 64), REPEAT('0', 64), '${ID}', 'k', '{', NULL, NULL, NULL, NULL, NOW(), NOW(), NULL)`,
     ],
     ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x', '{}')`],
     [

@@ -1,6 +1,7 @@
 import type { DataSource } from 'typeorm';
 import { changes as changesRoute, timeline } from '@cadre/contract/timeline';
 import { changeOf, streamChanges, type Changes } from '@cadre/server/platform/event-log';
+import { withoutValues } from '@cadre/server/platform/database';
 import { answering, requireAct, type Implemented } from '@cadre/server/platform/http';
 import { timelineOf } from './read';
 
@@ -29,7 +30,9 @@ export const timelineRoutes = ({ source, changes, quiet, log }: TimelineDeps): r
   }),
   answering(changesRoute, async ({ req, res }, actor) => {
     requireAct(actor, 'see');
-    await streamChanges(changes, req, res, (error) => log.error({ err: error }, 'live stream failed'));
+    await streamChanges(changes, req, res, (error) =>
+      log.error({ err: withoutValues(error) }, 'live stream failed'),
+    );
     return undefined as never;
   }),
 ];

@@ -1,4 +1,5 @@
-import { PHOTO_LIMITS, PHOTO_TYPES } from '@cadre/core/photos';
+import { isIP } from 'node:net';
+import { hostname } from 'node:os';
 import express, { type Express, type Request } from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
@@ -41,6 +42,24 @@ function refuseForeignOrigin(publicUrl: string | null) {
   };
 }
 
+/** What scans codes, hears a creak and reads instruments is for the app's own pages. */
+const PERMISSIONS = ['camera', 'microphone', 'serial', 'bluetooth', 'hid']
+  .map((feature) => `${feature}=(self)`)
+  .join(', ');
+
+/** The address of another site that a name server pointed here is refused: its page could act as whoever is signed in. Addresses in numbers are nobody's. */
+function refuseForeignHost(publicUrl: string | null) {
+  const names = new Set([
+    'localhost',
+    hostname().toLowerCase(),
+    ...(publicUrl ? [new URL(publicUrl).hostname] : []),
+  ]);
+  return (req: Request): void => {
+    const name = (req.hostname ?? '').toLowerCase().replace(/^\[|\]$/g, '');
+    if (isIP(name) === 0 && !names.has(name)) throw new RefusedError('host.refused', { host: name });
+  };
+}
+
 const CONTENT_POLICY = {
   useDefaults: false,
   directives: {
@@ -61,6 +80,7 @@ const CONTENT_POLICY = {
 export function createHttpApp(deps: HttpDeps): Express {
   const app = express();
   const checkOrigin = refuseForeignOrigin(deps.publicUrl);
+  const checkHost = refuseForeignHost(deps.publicUrl);
   app.disable('x-powered-by');
   // With a proxy before it on this machine, https and the caller's address are what the proxy says they are.
   if (deps.publicUrl) app.set('trust proxy', 'loopback');
@@ -79,12 +99,13 @@ export function createHttpApp(deps: HttpDeps): Express {
         !/event-stream|image\//.test(String(res.getHeader('content-type'))) && compression.filter(req, res),
     }),
   );
-  app.use((req, _res, next) => {
+  app.use((req, res, next) => {
+    checkHost(req);
     checkOrigin(req);
+    res.set('permissions-policy', PERMISSIONS);
+    if (req.secure) res.set('strict-transport-security', 'max-age=15552000');
     next();
   });
-  app.use('/api/v1/photos', express.raw({ type: [...PHOTO_TYPES], limit: PHOTO_LIMITS.sentMost }));
-  app.use('/api', express.json({ limit: '512kb', strict: true }));
   // Each is worked out when somebody first asks for it: a server comes up to answer riders, not readers of schemas.
   const documents: Readonly<Record<string, () => object>> = {
     '/api/openapi.json': () => describeInterface(deps.contracts, deps.version),

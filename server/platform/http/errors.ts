@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NextFunction, Request, Response } from 'express';
+import { withoutValues } from '@cadre/server/platform/database';
 import type { Logger } from 'pino';
 import type { Problem } from '@cadre/contract/http';
 import type { ErrorCode } from '@cadre/core/errors';
@@ -18,6 +19,8 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'not-found': 404,
   'body.invalid': 400,
   'body.too-large': 413,
+  'host.refused': 421,
+  'server.busy': 503,
   'author.unproven': 403,
   'clock.not-behind': 409,
   'writer.bound-late': 403,
@@ -108,9 +111,13 @@ export function answerErrors(log: Logger) {
     const code = refused?.code ?? 'unexpected';
     const requestId = refused ? undefined : randomUUID();
     // Taken for the sender's doing, with what it was taken from: whoever runs Cadre can tell whether it was.
-    if (refused?.cause) log.warn({ err: refused.cause, code, path: req.path }, 'refused because of');
+    if (refused?.cause)
+      log.warn({ err: withoutValues(refused.cause), code, path: req.path }, 'refused because of');
     if (!refused)
-      log.error({ err: error, requestId, method: req.method, path: req.path }, 'unexpected error');
+      log.error(
+        { err: withoutValues(error), requestId, method: req.method, path: req.path },
+        'unexpected error',
+      );
     const problem: Problem = {
       type: `urn:cadre:${code}`,
       status: STATUS[code],

@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import type { AnswerOf, BodyOf, ParamsOf, QueryOf, Route, Schema } from '@cadre/contract/http';
 import { messagesOf } from '@cadre/contract/routes';
 import type { FieldIssue } from '@cadre/core/errors';
+import { readBody } from './bodies';
 import { malformed } from './malformed';
 import { requireAct, type Actor } from './actor';
 import { RefusedError } from '@cadre/server/platform/event-log';
@@ -74,6 +75,8 @@ export function mount(router: Router, { route, handle }: Implemented, deps: Rout
       throw new RefusedError('session.secret-one-time');
     // Who may not is told that, and nothing of what was wrong with what they sent.
     if (actor && route.act !== 'signed-in' && route.act !== 'public') requireAct(actor, route.act);
+    // Nobody the server does not know makes it read what they send.
+    await readBody(req, res, route);
     const call = {
       params: parsed(messages.params, req.params),
       query: parsed(messages.query, req.query),

@@ -1,3 +1,4 @@
+import { withoutValues } from '@cadre/server/platform/database';
 import type { Logger } from 'pino';
 
 const EVERY_MS = 30_000;
@@ -19,7 +20,7 @@ export function runJobs(jobs: readonly Job[], log: Pick<Logger, 'error'>, everyM
         await run();
       } catch (error) {
         // Tried again at the next turn: a database that is away for a moment must not end the server.
-        log.error({ err: error }, `job failed: ${name}`);
+        log.error({ err: withoutValues(error) }, `job failed: ${name}`);
       }
     }
     running = false;

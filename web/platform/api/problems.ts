@@ -92,6 +92,11 @@ const WORDS: Record<ErrorCode, Words> = {
     'They are named below; none of this batch was kept.',
   ),
   'clock.not-behind': say('The clock is not behind the record.', 'Nothing has to be confirmed.'),
+  'host.refused': say(
+    'This address is not one Cadre is known by.',
+    'Open the address it was set up with, or have CADRE_PUBLIC_URL set to this one.',
+  ),
+  'server.busy': say('The server has its hands full.', 'It is tried again in a moment.'),
   'author.unproven': say(
     'Nothing shows that this person entered it.',
     'They have to sign in on this device: then it is sent in their name.',
