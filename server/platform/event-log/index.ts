@@ -24,7 +24,6 @@ export { policyInForce } from './policy-in-force';
 export {
   anchorOf,
   anchorWords,
-  isAnchorSigned,
   newRecordKey,
   recordKeyOf,
   type Anchor,
