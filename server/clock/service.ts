@@ -17,7 +17,7 @@ export class Clock {
   async correct(actor: Actor, body: BodyOf<typeof correctClock>): Promise<AnswerOf<typeof correctClock>> {
     requireAct(actor, 'edit-program');
     return this.log.act(
-      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id, everySite: true },
       async (tx) => {
         const [from, to] = [await recordedUntil(tx), this.now()];
         if (!isClockBehind(to, from)) throw new RefusedError('clock.not-behind');

@@ -109,9 +109,8 @@ export class Policies {
     requireAct(actor, 'edit-program');
     refuseChoices(body.policy);
     return this.log.act(
-      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id },
+      { chain: PROGRAM_CHAIN, id: body.id, request: body, author: actor.id, everySite: true },
       async (tx) => {
-        await tx.query('SELECT seq FROM chain_head ORDER BY chain FOR UPDATE');
         const before = await currentPolicy(tx);
         if (before.hash !== body.base)
           throw new RefusedError('conflict.version', {}, { current: before.policy });

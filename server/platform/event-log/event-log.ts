@@ -25,6 +25,8 @@ export interface Act {
   /** What was asked for: the same id with another request is refused. */
   readonly request: unknown;
   readonly author: string | null;
+  /** It changes bikes of every site: nothing happens at any of them meanwhile. */
+  readonly everySite?: boolean;
 }
 
 export interface Outcome<B extends object = AnyBodies> {
@@ -160,6 +162,9 @@ export class EventLog<B extends object = AnyBodies> {
       ]);
       head = (await lock()) as Head;
     }
+    // In one order, after its own: two of these wait for each other and never block each other.
+    if (act.everySite)
+      await tx.query('SELECT chain FROM chain_head WHERE chain <> ? ORDER BY chain FOR UPDATE', [head.chain]);
     const [known] = await tx.query<
       [Pick<Head, 'policyHash' | 'requestHash'> & { readonly chain: string | null }]
     >(

@@ -21,14 +21,7 @@ export {
   type StoredEvent,
 } from './events';
 export { policyInForce } from './policy-in-force';
-export {
-  anchorOf,
-  anchorWords,
-  newRecordKey,
-  recordKeyOf,
-  type Anchor,
-  type RecordKey,
-} from './record-key';
+export { anchorOf, anchorWords, newRecordKey, recordKeyOf, type Anchor, type RecordKey } from './record-key';
 export { rebuildProjections } from './rebuild';
 export { orRefuse, RefusedError } from './refusal';
 export { streamChanges } from './stream';

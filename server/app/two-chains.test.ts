@@ -1,0 +1,96 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { v7 as newId } from 'uuid';
+import { changeModel, addModel, changeBike, type Bike } from '@cadre/contract/fleet';
+import { ROUTES } from '@cadre/contract/routes';
+import { USUAL_BUILD } from '@cadre/core/fleet';
+import { PROJECTIONS, rebuild, verify } from '@cadre/server/app';
+import { fieldsOf } from '@cadre/test-world/builders';
+import { changePolicy } from '@cadre/test-world/client';
+import { nextNumber } from '../../testing/act-helpers';
+import { WRITE_ACTS } from '../../testing/write-acts';
+import { World } from '../../testing/world';
+
+let world: World;
+beforeAll(async () => {
+  world = await World.open();
+});
+afterAll(() => world.close());
+
+/** A bike that is cleared, of a model of its own. */
+async function modelled(): Promise<{ bike: Bike; changed: () => Promise<unknown> }> {
+  const build = USUAL_BUILD.hardtail;
+  const fields = { name: `Two ${nextNumber()}`, build, fit: {} };
+  const model = await world.as('lead').send(addModel, { body: { id: newId(), ...fields } });
+  const plain = await world.bike(`TC${nextNumber()}`);
+  await world.as('lead').send(changeBike, {
+    params: { id: plain.id },
+    body: { ...fieldsOf(plain), modelId: model.id, model: model.name, version: plain.version },
+  });
+  const bike = await world.bikeNow(plain.id);
+  const body = { id: newId(), ...fields, build: { ...build, assist: 'hub-motor' as const }, version: 1 };
+  return {
+    bike,
+    changed: () => world.as('lead').send(changeModel, { params: { id: model.id }, body }),
+  };
+}
+const waiting = async (): Promise<number> =>
+  Number(
+    (
+      await world.database.owner.query<{ n: string }[]>(
+        "SELECT COUNT(*) AS n FROM information_schema.innodb_trx WHERE trx_state = 'LOCK WAIT'",
+      )
+    )[0]?.n,
+  );
+
+describe('an act on the program’s chain that changes bikes of the sites', () => {
+  it.each<[string, () => Promise<() => Promise<unknown>>]>([
+    ['another build of a model', async () => (await modelled()).changed],
+    ['another policy', () => Promise.resolve(() => changePolicy(world.as('lead'), { soonDays: 5 }, 'five'))],
+  ])('waits for what is under way at a site: %s', async (_name, prepare) => {
+    const act = await prepare();
+    const runner = world.database.owner.createQueryRunner();
+    await runner.startTransaction();
+    await runner.query('SELECT seq FROM chain_head WHERE chain = ? FOR UPDATE', [world.siteId]);
+    let done = false;
+    const acting = act().finally(() => (done = true));
+    while (!done && (await waiting()) === 0);
+    const waited = !done;
+    await runner.commitTransaction();
+    await runner.release();
+    await acting;
+    expect(waited).toBe(true);
+  });
+
+  const OF_BIKES = ROUTES.filter((route) => route.name in WRITE_ACTS).map((route) => route.name);
+  it('and any act at a site at the same moment leave what the record says, whoever was first', async () => {
+    const before = nextNumber();
+    for (const name of OF_BIKES) {
+      const route = ROUTES.find((each) => each.name === name);
+      const write = WRITE_ACTS[name];
+      if (!route || !write) throw new Error(`no act ${name}`);
+      const { bike, changed } = await modelled();
+      const { params = {}, body, query, type } = await write.ask(world, bike, write.by);
+      const path =
+        route.path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) +
+        (query ? `?${query}` : '');
+      await Promise.allSettled([
+        world.as(write.by).raw(route.method, path, body, type ? { 'content-type': type } : {}),
+        changed(),
+      ]);
+    }
+    expect(nextNumber() - before).toBeGreaterThan(OF_BIKES.length);
+    expect((await verify(world.database.source)).faults).toEqual([]);
+    const dump = async (): Promise<Record<string, unknown>> => {
+      const tables: Record<string, unknown> = {};
+      for (const projection of PROJECTIONS) {
+        const table = projection.options.tableName ?? projection.options.name;
+        const rows = await world.database.owner.query<object[]>(`SELECT * FROM \`${table}\``);
+        tables[table] = rows.map((row) => JSON.stringify(row)).sort();
+      }
+      return tables;
+    };
+    const stands = await dump();
+    await rebuild(world.database.source);
+    expect(await dump()).toEqual(stands);
+  }, 120_000);
+});
