@@ -58,7 +58,13 @@ export class Models {
   ): Promise<AnswerOf<typeof changeModel>> {
     requireAct(actor, 'edit-fleet');
     return this.log.act(
-      { chain: PROGRAM_CHAIN, id: body.id, request: { modelId: id, ...body }, author: actor.id, everySite: true },
+      {
+        chain: PROGRAM_CHAIN,
+        id: body.id,
+        request: { modelId: id, ...body },
+        author: actor.id,
+        everySite: true,
+      },
       async (tx) => {
         const before = await tx.getRepository(modelEntity).findOneBy({ id });
         if (!before) throw new RefusedError('not-found', { what: 'model' });

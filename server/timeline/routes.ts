@@ -2,7 +2,8 @@ import type { DataSource } from 'typeorm';
 import { changes as changesRoute, timeline } from '@cadre/contract/timeline';
 import { changeOf, streamChanges, type Changes } from '@cadre/server/platform/event-log';
 import { withoutValues } from '@cadre/server/platform/database';
-import { answering, requireAct, type Implemented } from '@cadre/server/platform/http';
+import type { Sessions } from '@cadre/server/people';
+import { answering, requireAct, sessionToken, type Implemented } from '@cadre/server/platform/http';
 import { timelineOf } from './read';
 
 /** An event's body as a timeline wants it: which marks it covers is the record's business, and many. */
@@ -14,12 +15,19 @@ function toldOf(body: string): unknown {
 export interface TimelineDeps {
   readonly source: DataSource;
   readonly changes: Changes;
+  readonly sessions: Pick<Sessions, 'actorOf'>;
   /** Kinds of events a timeline may leave out. */
   readonly quiet: readonly string[];
   readonly log: { error(detail: object, message: string): void };
 }
 
-export const timelineRoutes = ({ source, changes, quiet, log }: TimelineDeps): readonly Implemented[] => [
+export const timelineRoutes = ({
+  source,
+  changes,
+  sessions,
+  quiet,
+  log,
+}: TimelineDeps): readonly Implemented[] => [
   answering(timeline, async ({ params, query }, actor) => {
     requireAct(actor, 'see');
     const { entries, next } = await timelineOf(source, params.id, query, quiet);
@@ -30,8 +38,14 @@ export const timelineRoutes = ({ source, changes, quiet, log }: TimelineDeps): r
   }),
   answering(changesRoute, async ({ req, res }, actor) => {
     requireAct(actor, 'see');
-    await streamChanges(changes, req, res, (error) =>
-      log.error({ err: withoutValues(error) }, 'live stream failed'),
+    const token = sessionToken(req);
+    const isStill = async (): Promise<boolean> => (await sessions.actorOf(token)) !== null;
+    await streamChanges(
+      changes,
+      req,
+      res,
+      (error) => log.error({ err: withoutValues(error) }, 'live stream failed'),
+      isStill,
     );
     return undefined as never;
   }),

@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { World } from '../../../testing/world';
+import { signOut } from '@cadre/contract/people';
+import { Client } from '@cadre/test-world/client';
+import { SECRET, World } from '../../../testing/world';
 
 let world: World;
 const ended = new AbortController();
@@ -54,6 +56,22 @@ describe('the live stream', () => {
     await until(reader, /hello/);
     const after = await world.bike('L7');
     expect(await until(reader, new RegExp(after.id))).not.toContain(before.id);
+  });
+
+  it('ends with its session, and tells nothing after it', async () => {
+    const client = new Client(world.base);
+    await client.signIn('desk', SECRET);
+    const reader = await follow({ cookie: client.cookie });
+    await until(reader, /hello/);
+    await client.send(signOut, {});
+    const late = await world.bike('L8');
+    let seen = '';
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      seen += new TextDecoder().decode(value);
+    }
+    expect(seen).not.toContain(late.id);
   });
 
   it('is for people who are signed in', async () => {
