@@ -10,6 +10,7 @@ export const OF_NO_BIKE: readonly string[] = [
   'session.sign-in',
   'session.sign-out',
   'session.end-all',
+  'session.end-device',
   'clock.correct',
   'session.bind-writer',
   'session.change-secret',

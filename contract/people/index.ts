@@ -49,6 +49,22 @@ export const endSessions = route<typeof schemas.endSessions>({
   act: 'signed-in',
 });
 
+/** Where this person is signed in. */
+export const listDevices = route<typeof schemas.listDevices>({
+  name: 'session.devices',
+  method: 'GET',
+  path: '/api/v1/session/devices',
+  act: 'signed-in',
+});
+
+/** Signs this person out on one device. */
+export const endDevice = route<typeof schemas.endDevice>({
+  name: 'session.end-device',
+  method: 'POST',
+  path: '/api/v1/session/devices/:device/end',
+  act: 'signed-in',
+});
+
 /** The lead gives somebody who forgot theirs a code for one sign-in. Their sessions end. */
 export const resetSecret = route<typeof schemas.resetSecret>({
   name: 'people.reset-secret',

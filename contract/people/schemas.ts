@@ -4,6 +4,9 @@ import { counter, publicKey } from '@cadre/contract/authorship/schemas';
 import { id, instant, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
+/** What a browser says of the machine it runs on. */
+export const DEVICE_KINDS = ['phone', 'computer'] as const;
+
 /** Eight characters or more: a phrase, or a long number for gloves. Never trimmed, never shown. */
 export const secret = z.string().check(z.minLength(8), z.maxLength(200));
 export const signInName = z.string().check(z.trim(), z.toLowerCase(), z.regex(/^[a-z0-9._-]{2,40}$/));
@@ -54,6 +57,25 @@ export const changeSecret = messages({
   answer: session,
 });
 export const endSessions = messages({ body: z.object({ id }), answer: done });
+/** Where a person is signed in. Nobody but themselves is told. */
+export const listDevices = messages({
+  answer: z.object({
+    devices: z.array(
+      z.object({
+        device: z.string(),
+        kind: z.enum(DEVICE_KINDS),
+        here: z.boolean(),
+        startedAt: instant,
+        seenAt: instant,
+      }),
+    ),
+  }),
+});
+export const endDevice = messages({
+  params: z.object({ device: z.string().check(z.regex(/^[a-z0-9]{1,40}$/)) }),
+  body: z.object({ id }),
+  answer: done,
+});
 export const resetSecret = messages({
   params: z.object({ id }),
   body: z.object({ id, secret }),

@@ -164,6 +164,7 @@ const valid: Record<string, unknown> = {
   'checklists.publish': { id: newId(), base: null, checklist, note: 'n', reason: '' },
   'drafts.save': { id: newId(), base: null, checklist, version: 7 },
   'people.reset-secret': { id: newId(), secret: 'secret-9' },
+  'session.end-device': { id: newId() },
   'session.bind-writer': { id: newId(), publicKey: 'A'.repeat(122) },
   'clock.correct': { id: newId(), recordedUntil: 1, note: '' },
   'session.change-secret': { id: newId(), current: 'x', secret: 'secret-9' },

@@ -72,6 +72,8 @@ export interface SessionRow {
   tokenHash: string;
   personId: string;
   device: string;
+  /** What kind of machine its browser said it runs on. */
+  kind: 'phone' | 'computer';
   /** The series its items belong to, once its browser has said so. */
   writerId: string | null;
   startedAt: Date;
@@ -84,6 +86,7 @@ export const sessionEntity = new EntitySchema<SessionRow>({
     tokenHash: digest({ primary: true }),
     personId: uuid(),
     device: word(),
+    kind: word(),
     writerId: uuid({ nullable: true }),
     startedAt: moment(),
     seenAt: moment(),

@@ -2,6 +2,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { listBikes } from '@cadre/contract/fleet';
 import {
+  endDevice,
+  listDevices,
   addPerson,
   changePerson,
   changeSecret,
@@ -255,6 +257,25 @@ describe('a code', () => {
     const known = stranger();
     known.device = own.device;
     await known.signIn('uma', SECRET);
+  });
+});
+
+describe('where somebody is signed in', () => {
+  it('is told to them alone, and each place can be ended by itself', async () => {
+    await world.as('lead').send(addPerson, { body: newcomer('wil') });
+    const [here, there] = [stranger(), stranger()];
+    await here.signIn('wil', SECRET);
+    await there.signIn('wil', SECRET);
+    await there.signIn('wil', SECRET); // once more on that device: one device still
+    const { devices } = await here.send(listDevices);
+    expect(devices.map((each) => each.here).sort()).toEqual([false, true]);
+    const other = devices.find((each) => !each.here)?.device ?? '';
+    // Somebody else's device is none of theirs.
+    await world.as('desk').send(endDevice, { params: { device: other }, body: { id: newId() } });
+    await there.send(currentSession);
+    await here.send(endDevice, { params: { device: other }, body: { id: newId() } });
+    expect((await there.raw('GET', '/api/v1/session')).status).toBe(401);
+    expect((await here.send(listDevices)).devices.map((each) => each.here)).toEqual([true]);
   });
 });
 

@@ -1,6 +1,8 @@
 import {
   changeSecret,
   endSessions,
+  listDevices,
+  endDevice,
   resetSecret,
   signIn,
   currentSession,
@@ -13,6 +15,7 @@ import {
 } from '@cadre/contract/people';
 import {
   answering,
+  deviceKind,
   deviceOf,
   deviceToken,
   sessionToken,
@@ -38,6 +41,7 @@ export const peopleRoutes = ({
     const { token, session } = await sessions.signIn({
       ...body,
       device: deviceOf(device),
+      kind: deviceKind(req),
       address: req.ip ?? '',
       oldToken: sessionToken(req),
       oldCounter: body.lastCounter,
@@ -64,6 +68,13 @@ export const peopleRoutes = ({
   answering(endSessions, async ({ req, res }, actor) => {
     await sessions.endAll(actor.id);
     setSessionCookie(req, res, null);
+    return { done: true as const };
+  }),
+  answering(listDevices, async (_call, actor) => ({
+    devices: await sessions.devices(actor.id, actor.device),
+  })),
+  answering(endDevice, async ({ params }, actor) => {
+    await sessions.endDevice(actor.id, params.device);
     return { done: true as const };
   }),
   answering(resetSecret, async ({ params, body }, actor) => people.resetSecret(actor, params.id, body)),

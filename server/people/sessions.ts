@@ -2,7 +2,8 @@ import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
-import type { Session } from '@cadre/contract/people';
+import type { AnswerOf } from '@cadre/contract/http';
+import type { listDevices, Session } from '@cadre/contract/people';
 import { signInName as signInNameSchema } from '@cadre/contract/people/schemas';
 import { RefusedError, sha256 } from '@cadre/server/platform/event-log';
 import { NO_DEVICE, type Actor } from '@cadre/server/platform/http';
@@ -16,7 +17,7 @@ import {
   type PersonRow,
   type SessionRow,
 } from './entities';
-import { endWriter, endWritersOf } from './writers';
+import { endWriterOf, endWritersOf } from './writers';
 
 const IDLE_MS = 12 * 60 * MINUTE_MS;
 const ABSOLUTE_MS = 14 * 24 * 60 * MINUTE_MS;
@@ -75,6 +76,7 @@ export class Sessions {
     signInName: string;
     secret: string;
     device: string;
+    kind: SessionRow['kind'];
     address: string;
     oldToken: string | null;
     /** Of the last item of whoever was at this browser until now. */
@@ -109,7 +111,7 @@ export class Sessions {
       return person;
     });
     if (input.oldToken) await this.end(input.oldToken, input.oldCounter);
-    return this.begin(signedIn, input.device);
+    return this.begin(signedIn, input);
   }
 
   /** Somebody at a tablet that is signed in guesses at a person's code no oftener than a stranger does. */
@@ -124,13 +126,17 @@ export class Sessions {
     return result;
   }
 
-  async begin(person: PersonRow, device: string): Promise<{ token: string; session: Session }> {
+  async begin(
+    person: PersonRow,
+    { device, kind }: Pick<SessionRow, 'device' | 'kind'>,
+  ): Promise<{ token: string; session: Session }> {
     const token = randomBytes(32).toString('base64url');
     const now = new Date(this.now());
     await this.source.getRepository(sessionEntity).insert({
       tokenHash: sha256(token),
       personId: person.id,
       device,
+      kind,
       writerId: null,
       startedAt: now,
       seenAt: now,
@@ -194,6 +200,35 @@ export class Sessions {
     };
   }
 
+  /** Where a person is signed in, the device used last first. */
+  async devices(personId: string, here: string): Promise<AnswerOf<typeof listDevices>['devices']> {
+    const rows = await this.source
+      .getRepository(sessionEntity)
+      .find({ where: { personId, endedAt: IsNull() }, order: { seenAt: 'DESC' } });
+    const alive = rows.filter(
+      (row) =>
+        this.now() - row.seenAt.getTime() <= IDLE_MS && this.now() - row.startedAt.getTime() <= ABSOLUTE_MS,
+    );
+    return [...new Map(alive.map((row) => [row.device, row])).values()].map((row) => ({
+      device: row.device,
+      kind: row.kind,
+      here: row.device === here,
+      startedAt: row.startedAt.getTime(),
+      seenAt: row.seenAt.getTime(),
+    }));
+  }
+
+  /** Signs a person out on one device: a tablet that was left or lost. */
+  async endDevice(personId: string, device: string): Promise<void> {
+    await this.source.transaction(async (tx) => {
+      const sessions = tx.getRepository(sessionEntity);
+      for (const { tokenHash } of await sessions.findBy({ personId, device, endedAt: IsNull() })) {
+        await endWriterOf(tx, tokenHash, undefined, this.now());
+        await sessions.update({ tokenHash }, { endedAt: new Date(this.now()) });
+      }
+    });
+  }
+
   /** Everywhere: whoever has a device of this person is out. */
   async endAll(personId: string): Promise<void> {
     await endSessionsOf(this.source.manager, personId, this.now());
@@ -202,7 +237,7 @@ export class Sessions {
   /** `counter`: of the last item this browser has of the person. */
   async end(token: string, counter?: number): Promise<void> {
     await this.source.transaction(async (tx) => {
-      await endWriter(tx, token, counter, this.now());
+      await endWriterOf(tx, sha256(token), counter, this.now());
       await tx
         .getRepository(sessionEntity)
         .update({ tokenHash: sha256(token), endedAt: IsNull() }, { endedAt: new Date(this.now()) });

@@ -56,9 +56,9 @@ export class Writers {
 }
 
 /** Ends the series of one session where its browser says it was. What it says later is shown to be earlier by nothing. */
-export async function endWriter(
+export async function endWriterOf(
   tx: EntityManager,
-  token: string,
+  tokenHash: string,
   counter: number | undefined,
   now: number,
 ): Promise<void> {
@@ -67,7 +67,7 @@ export async function endWriter(
      SELECT s.writerId, COALESCE(?, (SELECT MAX(i.counter) FROM signed_item i WHERE i.writerId = s.writerId), 0), ?
      FROM session s WHERE s.tokenHash = ? AND s.endedAt IS NULL AND s.writerId IS NOT NULL
      ON DUPLICATE KEY UPDATE counter = LEAST(writer_end.counter, VALUES(counter))`,
-    [counter ?? null, new Date(now), sha256(token)],
+    [counter ?? null, new Date(now), tokenHash],
   );
 }
 

@@ -3,6 +3,7 @@ import { setUp, setupState } from '@cadre/contract/setup';
 import { health } from '@cadre/contract/setup';
 import {
   answering,
+  deviceKind,
   deviceOf,
   deviceToken,
   setDeviceCookie,
@@ -58,7 +59,10 @@ export const setupRoutes = ({
   answering(setUp, async ({ body, req, res }) => {
     const lead = await setup.setUp(body, demo);
     const device = deviceToken(req);
-    const { token, session } = await sessions.begin(lead, deviceOf(device));
+    const { token, session } = await sessions.begin(lead, {
+      device: deviceOf(device),
+      kind: deviceKind(req),
+    });
     setSessionCookie(req, res, token);
     setDeviceCookie(req, res, device);
     return session;

@@ -3,6 +3,7 @@ import { ref } from 'vue';
 import { endSessions } from '@cadre/contract/people';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import OwnDevices from './OwnDevices.vue';
 import ChangeSecret from './ChangeSecret.vue';
 
 /** What one does about one's own access: another code, and out on every device where a tablet was lost or left. */
@@ -39,6 +40,7 @@ async function everywhere(): Promise<void> {
         >Sign out on every device</ActButton
       >
     </div>
+    <OwnDevices v-if="!changing" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </section>
 </template>

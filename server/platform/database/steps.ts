@@ -123,6 +123,17 @@ const signedEntries: Step = {
   },
 };
 
+/** People see where they are signed in. */
+const deviceKinds: Step = {
+  name: 'DeviceKinds',
+  async take(runner) {
+    await runner.query(
+      "ALTER TABLE session ADD COLUMN IF NOT EXISTS kind VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT 'computer'",
+    );
+    await runner.query('ALTER TABLE session ALTER COLUMN kind DROP DEFAULT');
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -131,4 +142,5 @@ export const STEPS: readonly Step[] = [
   recordedTimes,
   bikeNames,
   signedEntries,
+  deviceKinds,
 ];

@@ -1,7 +1,7 @@
 export { requireAct, type Actor } from './actor';
 export { deviceToken, sessionToken, setDeviceCookie, setSessionCookie } from './cookie';
 export { createHttpApp } from './create-app';
-export { deviceOf, NO_DEVICE } from './device';
+export { deviceKind, deviceOf, NO_DEVICE } from './device';
 export { STATUS } from './errors';
 export { schemaOf } from './openapi';
 export { answering, readAs, type Implemented } from './implement';
