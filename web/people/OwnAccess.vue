@@ -13,6 +13,8 @@ const act = useAct();
 /** The code is being changed: it has the room to itself. */
 const changing = defineModel<boolean>('changing', { default: false });
 const changed = ref(false);
+/** The list of devices is asked for: the dialog is for changing the person first. */
+const listing = ref(false);
 async function everywhere(): Promise<void> {
   if (await refusal.run(async () => void (await act(endSessions, { body: {} })))) emit('leave');
 }
@@ -39,8 +41,9 @@ async function everywhere(): Promise<void> {
       <ActButton :disabled="refusal.busy.value" data-end-all @click="everywhere"
         >Sign out on every device</ActButton
       >
+      <ActButton :aria-expanded="listing" data-own-devices @click="listing = !listing">My devices</ActButton>
     </div>
-    <OwnDevices v-if="!changing" />
+    <OwnDevices v-if="!changing && listing" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </section>
 </template>
