@@ -127,6 +127,23 @@ describe('what a person signed with the key of their browser', () => {
     ]);
   });
 
+  it('is how a check is begun and something left loose is told in their name too', async () => {
+    const { writer } = await onTablet('mechanic');
+    const bike = await world.bike(`AU${(tags += 1)}`);
+    const at = world.clock.now;
+    const begin = { id: newId(), bikeId: bike.id, checklistHash: rideOut(world), author: writer.author, at };
+    const opened = await world
+      .as('trainee')
+      .send(openCheck, { body: { ...begin, proof: writer.prove('opening', begin) } });
+    expect(opened.openedBy).toBe(writer.author);
+    const apart = { id: newId(), what: 'Wheel out', at, author: writer.author };
+    const proof = writer.prove('not-reassembled', { bikeId: bike.id, ...apart });
+    const { facts } = await world
+      .as('trainee')
+      .send(leaveApart, { params: { id: bike.id }, body: { ...apart, proof } });
+    expect(facts.notReassembled.map((each) => each.by)).toEqual([writer.author]);
+  });
+
   it.each<[string, (mark: NewMark, other: Writer, check: Begun) => NewMark]>([
     ['says something else than was signed', (mark) => ({ ...mark, outcome: 'pass', faults: [] })],
     ['is put under another counter', (mark) => ({ ...mark, counter: mark.counter + 1 })],

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
@@ -7,6 +8,7 @@ import { timeline } from '@cadre/contract/timeline';
 import { PHOTO_LIMITS } from '@cadre/core/photos';
 import { verify, rebuild } from '@cadre/server/app';
 import { World } from '../../testing/world';
+import { Writer } from '../../testing/writer';
 
 let world: World;
 let bike: Bike;
@@ -151,6 +153,23 @@ describe('a photo', () => {
         )
       ).body.by,
     ).toBe(world.idOf('trainee'));
+  });
+
+  it('signed by its author may come through another session, and with another picture it may not', async () => {
+    const other = await world.bike('F9');
+    const writer = await new Writer(world.idOf('trainee')).bind(world.as('trainee'));
+    const [bytes, another] = [await jpeg(44, 33), await jpeg(45, 33)];
+    const [id, checkId] = [newId(), newId()];
+    const said = { bikeId: other.id, checkpoint: 'rim', position: 'front' as const, shapes: [] };
+    const of = { ...said, author: writer.author, at: world.clock.now };
+    const picture = createHash('sha256').update(bytes).digest('hex');
+    const proof = writer.prove('photo', { picture, id, ...of });
+    expect((await upload(another, { ...of, checkId, proof }, { id })).body.code).toBe('author.unproven');
+    expect((await upload(bytes, { ...of, checkId, proof }, { id })).body.by).toBe(writer.author);
+    const { entries } = await world.as('lead').send(timeline, { params: { id: other.id }, query: {} });
+    expect(entries.find((each) => each.kind === 'photo.added')?.body).toMatchObject({
+      deliveredBy: world.idOf('inspector'),
+    });
   });
 
   it('of one look in one sitting there are six at most', async () => {

@@ -78,7 +78,7 @@ const name = computed(
           >
             {{ OUTCOME_WORDS[outcome] }}{{ faults ? `: ${faults}` : '' }}{{ reading ? ` · ${reading}` : ''
             }}<template v-if="several">
-              · {{ answer?.marks.map((mark) => nameOf(mark.author)).join(' and ') }}</template
+              · {{ [...new Set(answer?.marks.map((mark) => nameOf(mark.author)))].join(' and ') }}</template
             >
           </span>
           <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>

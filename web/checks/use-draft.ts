@@ -9,6 +9,7 @@ import {
   type SavedCheck,
   type SavedMark,
 } from '@cadre/web/platform/local-db';
+import { readWriter } from '@cadre/web/platform/authorship';
 import { saveMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
@@ -74,11 +75,12 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
     await add(marksOf(questions, given, author));
   }
 
-  /** Takes back the newest mark of this person that still stands, or the whole sweep it came with. */
+  /** Takes back the newest mark that this person gave on this browser and that still stands, or the whole sweep it came with. What they said on another is taken back there. */
   async function undo(author: string): Promise<Question | null> {
+    const { id: writerId } = await readWriter(author);
     const own = [...answers.value.values()]
       .flatMap((answer) => answer.marks)
-      .filter((each) => each.author === author);
+      .filter((each) => each.author === author && each.writerId === writerId);
     const newest = own.reduce<Mark | null>(
       (latest, each) => (!latest || each.at > latest.at ? each : latest),
       null,
