@@ -32,7 +32,7 @@ export function recordKeyIn(dataDir: string): RecordKey {
   } catch (error) {
     throw new PlainError(
       `The server's key ${file} cannot be read: ${(error as Error).message}`,
-      'Put it back from where you keep a copy. Without it Cadre starts over with a new one if you remove the file.',
+      'Put back your copy. If there is none, remove the file: Cadre makes a new key at the next start.',
     );
   }
 }

@@ -83,8 +83,6 @@ describe('a session that is signed in as one person', () => {
 
   it('cannot be the second person for itself', async () => {
     const check = await open('trainee');
-    const { marks } = await world.marked(check.bike, { by: 'trainee' }).catch(() => ({ marks: [] }));
-    expect(marks).toEqual([]); // one open check a bike: it is the one begun above
     const own = frontBrake(check.bike, 'trainee');
     await send('trainee', check, [own]);
     const at = world.clock.now;
@@ -188,7 +186,9 @@ describe('a key whose owner signed out, everywhere, or left', () => {
     const before = writer.mark(check.about, frontBrake(check.bike, 'mechanic'));
     await client.send(signOut, { query: { counter: writer.counter } });
     const passed = writer.mark(check.about, frontBrake(check.bike, 'mechanic'));
-    const failed = writer.mark(check.about, frontBrake(check.bike, 'mechanic', faulty('none')));
+    const rim = { checkpoint: { key: 'rim' }, position: 'front' } as Parameters<typeof markFor>[0];
+    const unnamed = { outcome: 'fail', way: 'single' } as const;
+    const failed = writer.mark(check.about, markFor(rim, writer.author, world.clock.now, unnamed));
     await send('trainee', check, [before]);
     expect(await refusalOf(send('trainee', check, [passed]))).toBe('403 author.unproven');
     await send('trainee', check, [failed]);
@@ -199,6 +199,19 @@ describe('a key whose owner signed out, everywhere, or left', () => {
     const again = writer.mark(check.about, frontBrake(check.bike, 'mechanic'));
     await send('trainee', check, [again]);
     await send(client, check, [passed]);
+  });
+
+  it('makes no stop lighter that came before', async () => {
+    const { client, writer } = await onTablet('mechanic');
+    const check = await open('trainee');
+    await send('trainee', check, [
+      writer.mark(check.about, frontBrake(check.bike, 'mechanic', faulty('none'))),
+    ]);
+    await client.send(signOut, { query: { counter: writer.counter } });
+    const lighter = faulty('none', { outcome: 'watch', faults: [] });
+    const late = writer.mark(check.about, frontBrake(check.bike, 'mechanic', lighter));
+    expect(await refusalOf(send('trainee', check, [late]))).toBe('403 author.unproven');
+    expect((await world.fitness(check.bike.id)).reasons).toContain('draft-stop');
   });
 
   it('shows nothing later after a sign-out everywhere, whatever its counter says', async () => {

@@ -48,6 +48,19 @@ function authorsBut(actor: Actor, marks: readonly NewMark[]): { readonly authors
   return authors.some((id) => id !== actor.id) ? { authors } : {};
 }
 
+/** A mark that may be from after its author left adds to what they said. It takes the place of nothing: a lighter fault must not end a stop. */
+async function refuseReplacing(tx: EntityManager, checkId: string, late: readonly NewMark[]): Promise<void> {
+  if (late.length === 0) return;
+  const said = await tx
+    .getRepository(markEntity)
+    .findBy({ checkId, author: In(late.map((mark) => mark.author)) });
+  const replaces = late.filter((mark) =>
+    said.some((row) => row.author === mark.author && questionKey(row) === questionKey(mark)),
+  );
+  if (replaces.length > 0)
+    throw new RefusedError('author.unproven', { items: replaces.map((mark) => mark.id) });
+}
+
 export class Checks {
   constructor(
     private readonly source: DataSource,
@@ -167,11 +180,16 @@ export class Checks {
         if (marks.length === 0) return [];
         if (check.state === 'signed') throw new RefusedError('check.already-signed', { checkId });
         if (check.state === 'abandoned') throw new RefusedError('check.abandoned', { checkId });
-        const { proven } = await authorsOf(
+        const { proven, late } = await authorsOf(
           tx,
           actor,
           check.repairId ? 'recheck' : 'mark',
           marks.map((mark) => itemOf(check, mark, actor)),
+        );
+        await refuseReplacing(
+          tx,
+          checkId,
+          marks.filter((mark) => late.has(mark.id)),
         );
         const strange = marks.find((mark) => !asked.has(questionKey(mark)));
         if (strange)

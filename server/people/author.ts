@@ -75,10 +75,16 @@ export async function authorsOf(
   actor: Actor,
   act: Act,
   items: readonly Item[],
-): Promise<{ readonly people: ReadonlyMap<string, Author>; readonly proven: ReadonlySet<string> }> {
+): Promise<{
+  readonly people: ReadonlyMap<string, Author>;
+  readonly proven: ReadonlySet<string>;
+  /** Believed only because they warn: they may be from after their author left. */
+  readonly late: ReadonlySet<string>;
+}> {
   const people = await peopleBehind(tx, actor, items);
   const writers = await writersOf(tx, [...new Set(items.flatMap((item) => item.proof?.writerId ?? []))]);
   const unproven: string[] = [];
+  const warnings = new Set<string>();
   const shown: SignedItemRow[] = [];
   for (const { kind, id, author, content, proof, warns } of items) {
     const person = people.get(author);
@@ -93,12 +99,13 @@ export async function authorsOf(
     const late = writer?.endedAt != null && (proof?.counter ?? 0) > Number(writer.endedAt);
     if (author !== actor.id && (!person || !proven || (late && !warns))) unproven.push(id);
     else if (person) requireAct(person, act);
+    if (author !== actor.id && late) warnings.add(id);
   }
   if (unproven.length > 0) throw new RefusedError('author.unproven', { items: unproven });
   const noted = await noteShown(tx, shown);
   const others = items.filter((item) => item.author !== actor.id).map((item) => item.id);
   if (!noted && others.length > 0) throw new RefusedError('author.unproven', { items: others });
-  return { people, proven: new Set(noted ? shown.map((row) => row.itemId) : []) };
+  return { people, proven: new Set(noted ? shown.map((row) => row.itemId) : []), late: warnings };
 }
 
 /** Each counter and each place in a series once: a second item there was signed with a copy of the key. */

@@ -16,12 +16,16 @@ const leftOut = computed(() => (isNewest.value ? (newest.value?.leavesOut ?? [])
   <div v-if="checklist.clears && (leftOut.length || !isNewest)" class="space-y-2" data-clearing-note>
     <CautionLine
       v-if="!isNewest"
-      text="A newer version of this checklist was published. Signed today, this check still counts if you began it today before that; otherwise begin a new check."
+      text="There is a newer version of this checklist. This check clears the bike only if you began it today, before the newer version was published. Otherwise begin a new check."
     />
     <p v-if="leftOut.length" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-2">
-      This checklist leaves out {{ leftOut.length }} critical {{ leftOut.length === 1 ? 'point' : 'points' }}:
-      {{ leftOut.join(', ') }}. The lead’s reason:
-      {{ newest?.reason || 'none given, so it does not clear a bike.' }}
+      This checklist leaves out {{ leftOut.length }} critical
+      {{ leftOut.length === 1 ? 'checkpoint' : 'checkpoints' }}: {{ leftOut.join(', ') }}.
+      {{
+        newest?.reason
+          ? `The lead’s reason: ${newest.reason}`
+          : 'No lead gave a reason, so it clears no bike.'
+      }}
     </p>
   </div>
 </template>

@@ -96,7 +96,7 @@ const WORDS: Record<ErrorCode, Words> = {
     'This address is not one Cadre is known by.',
     'Open the address it was set up with, or have CADRE_PUBLIC_URL set to this one.',
   ),
-  'server.busy': say('The server has its hands full.', 'It is tried again in a moment.'),
+  'server.busy': say('The server is busy.', 'Cadre tries again in a moment.'),
   'author.unproven': say(
     'Nothing shows that this person entered it.',
     'They have to sign in on this device: then it is sent in their name.',
