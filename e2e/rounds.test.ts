@@ -65,7 +65,6 @@ const allSent = (browser: Browser): Promise<void> =>
   browser.until(
     async () => Number(await browser.attribute('[data-waiting]', 'data-waiting')) === 0,
     'something stays unsent',
-    60_000,
   );
 /** The shell is kept, so that views open without the server. */
 const shellSaved = (browser: Browser): Promise<unknown> =>
@@ -88,11 +87,7 @@ const counts = async (browser: Browser): Promise<Record<string, number>> => {
   return found;
 };
 const doneIs = (browser: Browser, done: number): Promise<void> =>
-  browser.until(
-    async () => (await counts(browser)).done === done,
-    `the board does not say ${done} done`,
-    30_000,
-  );
+  browser.until(async () => (await counts(browser)).done === done, `the board does not say ${done} done`);
 /** Goes down every column of the line. */
 async function sweepTheLine(browser: Browser): Promise<void> {
   await browser.find('[data-batch-row]');
@@ -103,7 +98,7 @@ async function sweepTheLine(browser: Browser): Promise<void> {
       return false;
     },
     'the line does not end',
-    120_000,
+    300_000,
   );
   await browser.click('[data-sign-all]');
 }

@@ -22,11 +22,7 @@ async function typeIn(within: string, name: string): Promise<void> {
 async function changeTo(name: string): Promise<void> {
   await browser.click('[data-person]');
   await typeIn('[role=dialog]', name);
-  await browser.until(
-    async () => (await browser.count('[role=dialog]')) === 0,
-    `the dialog stays: ${name}`,
-    30_000,
-  );
+  await browser.until(async () => (await browser.count('[role=dialog]')) === 0, `the dialog stays: ${name}`);
   await browser.textIs('[data-person]', name);
 }
 const waiting = async (): Promise<number> =>
@@ -56,7 +52,6 @@ it('two people mark on one tablet without a signal, each in their own name; what
     browser.until(
       async () => (await number('SELECT COUNT(*) AS n FROM writer')) === many,
       `${many} keys are not bound`,
-      30_000,
     );
   await bound(1);
   await changeTo('inspector');
@@ -89,7 +84,7 @@ it('two people mark on one tablet without a signal, each in their own name; what
   await browser.until(async () => (await number(authors)) === 1, 'the inspector’s marks are not sent');
 
   await changeTo('mechanic');
-  await browser.until(async () => (await waiting()) === 0, 'something stays unsent', 30_000);
+  await browser.until(async () => (await waiting()) === 0, 'something stays unsent');
   expect(await browser.count('[data-waits-for]')).toBe(0);
   expect(await number(authors)).toBe(2);
   await sweepAndSign(browser);

@@ -16,7 +16,8 @@ const FLAGS = [
   '--hide-scrollbars',
   '--force-prefers-reduced-motion',
 ];
-const WAIT_MS = 30_000;
+/** Far more than it takes: a busy machine has been seen to take five times as long. */
+const WAIT_MS = 120_000;
 /** The driver's own pace of five looks a second is most of the time a long journey takes. */
 const POLL_MS = 40;
 
@@ -91,7 +92,7 @@ export class Browser {
       .setChromeOptions(options)
       .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
       .build();
-    await driver.manage().setTimeouts({ script: 30_000 });
+    await driver.manage().setTimeouts({ script: 120_000 });
     const browser = new Browser(driver, base, profile);
     if (!worksOffline) await browser.beforeEachPage('delete Navigator.prototype.serviceWorker;');
     return browser;

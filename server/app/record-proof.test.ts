@@ -15,7 +15,7 @@ const publicKeys = [RECORD_KEY.publicKey];
 beforeAll(async () => {
   ({ world, bikeId } = await livedWorld());
   anchor = await anchorNow(world.database.source, world.clock.now, RECORD_KEY);
-}, 60_000);
+});
 afterAll(() => world.close());
 
 const found = async (anchors: readonly Anchor[] = [anchor]): Promise<string[]> =>
@@ -161,5 +161,5 @@ describe('the record, with its key and anchors outside the database', () => {
       await owner(`INSERT INTO ${table} SELECT * FROM kept`);
       await owner('DROP TABLE kept');
     }
-  }, 120_000);
+  }, 300_000);
 });
