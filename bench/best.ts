@@ -6,6 +6,8 @@ export interface Benchmark {
   readonly mostMs: number;
   /** How many things were done in that time, where a rate says more. */
   readonly things?: number;
+  /** Milliseconds where it is left out. */
+  readonly unit?: 'ms' | '%';
 }
 
 /** The best of several runs: what the code can do, not what else the machine was doing. */

@@ -1,3 +1,4 @@
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { resolve } from 'node:path';
@@ -13,7 +14,7 @@ import { BIKE_KINDS } from '@cadre/core/fleet';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
 import { Client } from '@cadre/test-world/client';
-import type { DatabaseServer } from '../bin/database-server';
+import { startDatabaseServer, type DatabaseServer } from '../bin/database-server';
 import { openStore } from '../bin/open-store';
 import type { Browser } from '../e2e/support/browser';
 
@@ -24,6 +25,24 @@ export interface Stand {
   readonly base: string;
   readonly source: DataSource;
   close(): Promise<void>;
+}
+
+/** Runs with a MariaDB of its own, every commit on the disk as in use. */
+export async function withDatabase<T>(run: (server: DatabaseServer) => Promise<T>): Promise<T> {
+  const dataDir = mkdtempSync('/tmp/cadre-bench-');
+  chmodSync(dataDir, 0o755);
+  const server = await startDatabaseServer({
+    dataDir,
+    died: (notice) => {
+      throw notice;
+    },
+  });
+  try {
+    return await run(server);
+  } finally {
+    await server.stop();
+    rmSync(dataDir, { recursive: true, force: true });
+  }
 }
 
 /** A program with so many bikes on racks of fifty hooks, served with the built front end. */

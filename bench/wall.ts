@@ -1,10 +1,9 @@
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { Key } from 'selenium-webdriver';
 import { v7 as newId } from 'uuid';
 import type { Driver } from 'selenium-webdriver/chrome.js';
 import { changeRack } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
-import { startDatabaseServer } from '../bin/database-server';
+import type { DatabaseServer } from '../bin/database-server';
 import { Browser } from '../e2e/support/browser';
 import type { Benchmark } from './best';
 import { bikePageBenchmarks } from './bike-page';
@@ -206,15 +205,7 @@ async function importBenchmarks(stand: Stand, browser: Browser): Promise<readonl
   ];
 }
 
-export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
-  const dataDir = mkdtempSync('/tmp/cadre-bench-');
-  chmodSync(dataDir, 0o755);
-  const server = await startDatabaseServer({
-    dataDir,
-    died: (notice) => {
-      throw notice;
-    },
-  });
+export async function browserBenchmarks(server: DatabaseServer): Promise<readonly Benchmark[]> {
   const stand = await openStand(server, 'cadre_bench_wall', BIKES);
   const empty = await openStand(server, 'cadre_bench_import', 0);
   const full = await openStand(server, 'cadre_bench_bike', 50);
@@ -235,7 +226,5 @@ export async function browserBenchmarks(): Promise<readonly Benchmark[]> {
     await stand.close();
     await empty.close();
     await full.close();
-    await server.stop();
-    rmSync(dataDir, { recursive: true, force: true });
   }
 }

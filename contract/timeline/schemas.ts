@@ -1,3 +1,4 @@
+import { bike } from '@cadre/contract/fleet/schemas';
 import { id, instant, messages } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
@@ -27,4 +28,13 @@ export const timeline = messages({
   }),
 });
 
-export const changes = messages({ answer: change });
+export const changes = messages({
+  query: z.object({
+    /** Only what happens to bikes of these sites, by their ids with commas between; what belongs to no bike is told too. */
+    sites: z.optional(z.string().check(z.regex(/^[0-9a-f-]{36}(,[0-9a-f-]{36}){0,49}$/))),
+  }),
+  answer: z.extend(change, {
+    /** The bike as it is since; null where it is as it was told last. Left out where it has to be asked for. */
+    bike: z.optional(z.nullable(bike)),
+  }),
+});

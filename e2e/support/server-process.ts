@@ -29,6 +29,12 @@ export class ServerProcess {
     return server;
   }
 
+  get pid(): number {
+    const pid = this.child?.pid;
+    if (pid === undefined) throw new Error('the server is not up');
+    return pid;
+  }
+
   async up(): Promise<void> {
     const child = spawn(process.execPath, [SERVER_FILE], {
       env: {

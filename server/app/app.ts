@@ -15,6 +15,7 @@ import { incidentsRoutes } from '@cadre/server/incidents';
 import { partsRoutes } from '@cadre/server/parts';
 import { peopleRoutes } from '@cadre/server/people';
 import { photosRoutes } from '@cadre/server/photos';
+import { withoutValues } from '@cadre/server/platform/database';
 import { createHttpApp, schemaOf, type Implemented } from '@cadre/server/platform/http';
 import type { RecordKey } from '@cadre/server/platform/event-log';
 import { policyRoutes } from '@cadre/server/policy';
@@ -75,7 +76,9 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
 
 /** The whole program over one database: nothing else knows all of its features. */
 export function createApp(deps: AppDeps): Express {
-  const services = createServices(deps.source, deps.now, deps.recordKey ?? null);
+  const services = createServices(deps.source, deps.now, deps.recordKey ?? null, (error) =>
+    deps.log.error({ err: withoutValues(error) }, 'live stream failed'),
+  );
   return createHttpApp({
     ...deps,
     routes: routesOf(deps, services),

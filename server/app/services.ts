@@ -4,13 +4,13 @@ import { Clock } from '@cadre/server/clock';
 import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
-import { Fleet, Models, Racks } from '@cadre/server/fleet';
+import { describeBikes, Fleet, Models, Racks } from '@cadre/server/fleet';
 import { Assessments } from '@cadre/server/assessments';
 import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
 import { People, Sessions, Writers } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
-import { Changes, EventLog, type RecordKey } from '@cadre/server/platform/event-log';
+import { Changes, EventLog, LiveStream, type RecordKey } from '@cadre/server/platform/event-log';
 import type { Job } from '@cadre/server/platform/jobs';
 import { Policies } from '@cadre/server/policy';
 import { Reassembly } from '@cadre/server/reassembly';
@@ -28,10 +28,16 @@ import { projector, TAKEN } from './features';
 export type Services = ReturnType<typeof createServices>;
 
 /** Every service over one database. What a lower feature has to ask of an upper one is handed to it here. */
-export function createServices(source: DataSource, now: () => number, key: RecordKey | null = null) {
+export function createServices(
+  source: DataSource,
+  now: () => number,
+  key: RecordKey | null = null,
+  failed: (error: unknown) => void = () => undefined,
+) {
   const log = new EventLog(source, projector, now, TAKEN, key);
+  const sessions = new Sessions(source, now);
   return {
-    sessions: new Sessions(source, now),
+    sessions,
     setup: new Setup(source, log.for()),
     people: new People(source, log.for(), now),
     writers: new Writers(source, log.for(), now),
@@ -59,7 +65,19 @@ export function createServices(source: DataSource, now: () => number, key: Recor
     similarFaults: new SimilarFaults(source),
     unusualRecords: new UnusualRecords(source, now),
     repairs: new Repairs(source, log.for(), now),
-    changes: new Changes(source, log),
+    live: new LiveStream({
+      log,
+      changes: new Changes(source),
+      bikesNow: async (ids) => {
+        const bikes = await describeBikes(
+          source.manager,
+          ids.map((id) => ({ id })),
+        );
+        return new Map(bikes.map((bike) => [bike.id, bike]));
+      },
+      goingOn: (digests) => sessions.goingOn(digests),
+      failed,
+    }),
   } as const;
 }
 

@@ -61,7 +61,7 @@ export const markEntity = new EntitySchema<MarkRow>({
     deliveredBy: uuid({ nullable: true }),
     proof: json({ nullable: true }),
   },
-  indices: [{ name: 'mark_check', columns: ['checkId'] }],
+  indices: [{ name: 'mark_check_outcome', columns: ['checkId', 'outcome'] }],
 });
 
 /** A stop marked in a check that nobody has signed yet: it holds the bike from the mark on. */

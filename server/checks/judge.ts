@@ -28,7 +28,10 @@ import { repairEntity } from '@cadre/server/repairs';
 import { checkEntity, markEntity, type CheckRow } from './entities';
 import type { CheckEvents } from './events';
 
-/** How often each question of this bike was fixed on the spot in signed checks of the policy's span. */
+/**
+ * How often each question of this bike was fixed on the spot in signed checks of the policy's span. No check older than the span is read:
+ * what is in one was marked before it was signed.
+ */
 export async function putRightBefore(
   tx: EntityManager,
   bikeId: string,
@@ -36,8 +39,8 @@ export async function putRightBefore(
   until: number,
 ): Promise<Map<string, number>> {
   const rows = await tx.query<{ question: string; times: number | string }[]>(
-    "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND m.outcome = 'fixed' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
-    [bikeId, new Date(since), new Date(until)],
+    "SELECT CONCAT(m.checkpoint, '@', m.position) AS question, COUNT(DISTINCT c.id) AS times FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.bikeId = ? AND c.state = 'signed' AND c.signedAt >= ? AND m.outcome = 'fixed' AND m.`at` >= ? AND m.`at` < ? GROUP BY question",
+    [bikeId, new Date(since), new Date(since), new Date(until)],
   );
   return new Map(rows.map((row) => [row.question, Number(row.times)]));
 }

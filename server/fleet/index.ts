@@ -16,6 +16,7 @@ export { describeModels, Models } from './models';
 export { Racks } from './racks';
 export {
   describeBike,
+  describeBikes,
   describeFleet,
   describePlaces,
   describeRacks,

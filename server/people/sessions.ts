@@ -1,7 +1,7 @@
 import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
+import { In, IsNull, LessThan, Not, type DataSource, type EntityManager } from 'typeorm';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { listDevices, Session } from '@cadre/contract/people';
 import { signInName as signInNameSchema } from '@cadre/contract/people/schemas';
@@ -198,6 +198,22 @@ export class Sessions {
         mustChangeSecret: row.credential.oneTime,
       },
     };
+  }
+
+  /** Which of these sessions, by the digests of their tokens, go on; whoever listens in one is using it. */
+  async goingOn(digests: readonly string[]): Promise<ReadonlySet<string>> {
+    if (digests.length === 0) return new Set();
+    const now = this.now();
+    const rows = await this.source.query<{ tokenHash: string; seenAt: Date }[]>(
+      'SELECT s.tokenHash, s.seenAt FROM session s JOIN person p ON p.id = s.personId AND p.active = 1 WHERE s.tokenHash IN (?) AND s.endedAt IS NULL AND s.seenAt >= ? AND s.startedAt >= ?',
+      [digests, new Date(now - IDLE_MS), new Date(now - ABSOLUTE_MS)],
+    );
+    const due = rows.filter((row) => now - row.seenAt.getTime() > MINUTE_MS).map((row) => row.tokenHash);
+    if (due.length > 0)
+      await this.source
+        .getRepository(sessionEntity)
+        .update({ tokenHash: In(due) }, { seenAt: new Date(now) });
+    return new Set(rows.map((row) => row.tokenHash));
   }
 
   /** Where a person is signed in, the device used last first. */

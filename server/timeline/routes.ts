@@ -1,8 +1,6 @@
 import type { DataSource } from 'typeorm';
-import { changes as changesRoute, timeline } from '@cadre/contract/timeline';
-import { changeOf, streamChanges, type Changes } from '@cadre/server/platform/event-log';
-import { withoutValues } from '@cadre/server/platform/database';
-import type { Sessions } from '@cadre/server/people';
+import { changes, timeline } from '@cadre/contract/timeline';
+import { changeOf, parseCursor, sha256, type LiveStream } from '@cadre/server/platform/event-log';
 import { answering, requireAct, sessionToken, type Implemented } from '@cadre/server/platform/http';
 import { timelineOf } from './read';
 
@@ -14,20 +12,12 @@ function toldOf(body: string): unknown {
 
 export interface TimelineDeps {
   readonly source: DataSource;
-  readonly changes: Changes;
-  readonly sessions: Pick<Sessions, 'actorOf'>;
+  readonly live: LiveStream;
   /** Kinds of events a timeline may leave out. */
   readonly quiet: readonly string[];
-  readonly log: { error(detail: object, message: string): void };
 }
 
-export const timelineRoutes = ({
-  source,
-  changes,
-  sessions,
-  quiet,
-  log,
-}: TimelineDeps): readonly Implemented[] => [
+export const timelineRoutes = ({ source, live, quiet }: TimelineDeps): readonly Implemented[] => [
   answering(timeline, async ({ params, query }, actor) => {
     requireAct(actor, 'see');
     const { entries, next } = await timelineOf(source, params.id, query, quiet);
@@ -36,17 +26,13 @@ export const timelineRoutes = ({
       next,
     };
   }),
-  answering(changesRoute, async ({ req, res }, actor) => {
+  answering(changes, async ({ req, res, query }, actor) => {
     requireAct(actor, 'see');
-    const token = sessionToken(req);
-    const isStill = async (): Promise<boolean> => (await sessions.actorOf(token)) !== null;
-    await streamChanges(
-      changes,
-      req,
-      res,
-      (error) => log.error({ err: withoutValues(error) }, 'live stream failed'),
-      isStill,
-    );
+    live.open(res, {
+      session: sha256(sessionToken(req) ?? ''),
+      start: parseCursor(req.get('last-event-id')),
+      sites: query.sites ? new Set(query.sites.split(',')) : null,
+    });
     return undefined as never;
   }),
 ];

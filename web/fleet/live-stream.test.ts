@@ -19,8 +19,8 @@ class FakeStream extends EventTarget {
   hello(): void {
     this.dispatchEvent(new Event('hello'));
   }
-  tells(bikeId: string | null): void {
-    this.onmessage?.({ data: JSON.stringify({ bikeId }) });
+  tells(bikeId: string | null, bike?: object | null): void {
+    this.onmessage?.({ data: JSON.stringify({ bikeId, bike }) });
   }
   breaks(forGood = false): void {
     if (forGood) this.close();
@@ -33,7 +33,10 @@ const heard = (): LiveListener & { readonly said: string[] } => {
   const said: string[] = [];
   return {
     said,
-    changed: (bikeId) => void said.push(`changed ${bikeId ?? 'all'}`),
+    changed: (bikeId, bike) =>
+      void said.push(
+        `changed ${bikeId ?? 'all'}${bike === undefined ? '' : bike ? ` to ${bike.tag}` : ', not its row'}`,
+      ),
     anew: () => void said.push('anew'),
     broken: () => void said.push('broken'),
   };
@@ -58,6 +61,15 @@ afterEach(() => {
 
 describe('the live stream of one tab', () => {
   beforeEach(() => vi.stubGlobal('navigator', {}));
+
+  it('hands on the bike that comes with its change, or that its row is as it was', () => {
+    const listener = heard();
+    follow(listener);
+    stream().tells('b1', { tag: 'T01' });
+    stream().tells('b1', null);
+    stream().tells('b1');
+    expect(listener.said).toEqual(['changed b1 to T01', 'changed b1, not its row', 'changed b1']);
+  });
 
   it('tells each change, and nothing is fetched again when it opens for the first time', () => {
     const listener = heard();

@@ -1,22 +1,28 @@
+import type { AnswerOf } from '@cadre/contract/http';
 import { changes } from '@cadre/contract/timeline';
 
+type Told = AnswerOf<typeof changes>;
+
 export interface LiveListener {
-  /** Something changed on this bike; null: something that belongs to no single bike. */
-  changed(bikeId: string | null): void;
+  /**
+   * Something changed on this bike; null: something that belongs to no single bike. With it comes the bike as it is since, or null where
+   * its row is as it was; where neither came it has to be asked for.
+   */
+  changed(bikeId: string | null, bike?: Told['bike']): void;
   /** The stream is whole again after a gap: what was missed has to be fetched. */
   anew(): void;
   broken(): void;
 }
 
 type Message =
-  | { readonly kind: 'changed'; readonly bikeId: string | null }
+  | { readonly kind: 'changed'; readonly bikeId: string | null; readonly bike?: Told['bike'] }
   | { readonly kind: 'anew' }
   | { readonly kind: 'broken' };
 
 const RETRY_MS = 5000;
 
 function tell(listener: LiveListener, message: Message): void {
-  if (message.kind === 'changed') listener.changed(message.bikeId);
+  if (message.kind === 'changed') listener.changed(message.bikeId, message.bike);
   else if (message.kind === 'anew') listener.anew();
   else listener.broken();
 }
@@ -33,8 +39,10 @@ function openStream(gap: boolean, send: (message: Message) => void): () => void 
       if (broken) send({ kind: 'anew' });
       broken = false;
     });
-    stream.onmessage = (event: MessageEvent<string>) =>
-      send({ kind: 'changed', bikeId: (JSON.parse(event.data) as { bikeId: string | null }).bikeId });
+    stream.onmessage = (event: MessageEvent<string>) => {
+      const { bikeId, bike } = JSON.parse(event.data) as Told;
+      send({ kind: 'changed', bikeId, ...(bike === undefined ? {} : { bike }) });
+    };
     stream.onerror = () => {
       broken = true;
       send({ kind: 'broken' });

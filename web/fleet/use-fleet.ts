@@ -55,7 +55,11 @@ export const useFleet = defineStore('fleet', () => {
       if (!(error instanceof RefusedError)) throw error;
     }
   }
+  /** For each wall on its way, the bikes put since it was asked for. */
+  const putMeanwhile = new Set<Set<string>>();
   async function fetchWall(): Promise<void> {
+    const meanwhile = new Set<string>();
+    putMeanwhile.add(meanwhile);
     try {
       const { answer: fresh, text } = await sendForText(getWall);
       setServerNow(fresh.now);
@@ -63,16 +67,21 @@ export const useFleet = defineStore('fleet', () => {
       wall.value = fresh;
       asOf.value = null;
       savedWall.whole(text);
+      // The whole may be older than a bike that came while it was on its way.
+      for (const id of meanwhile) void refresh(id);
     } catch (error) {
       if (wantsSignIn(error) && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
       wall.value ??= await savedWall.read();
       asOf.value ??= wall.value?.now ?? null;
       setHomeZone(wall.value?.sites[0]?.timeZone);
+    } finally {
+      putMeanwhile.delete(meanwhile);
     }
   }
 
   function put(...fresh: readonly Bike[]): void {
+    for (const { id } of fresh) putMeanwhile.forEach((ids) => ids.add(id));
     if (!wall.value) return;
     const byId = new Map(fresh.map((bike) => [bike.id, bike]));
     const updated = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
@@ -103,8 +112,9 @@ export const useFleet = defineStore('fleet', () => {
   /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {
     stop ??= followChanges({
-      changed: (bikeId) => {
-        gather.changed(bikeId);
+      changed: (bikeId, bike) => {
+        if (bike) put(bike);
+        else if (bike === undefined) gather.changed(bikeId);
         tell(bikeId);
       },
       anew: () => {

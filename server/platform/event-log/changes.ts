@@ -1,7 +1,6 @@
 import { MoreThan, type DataSource } from 'typeorm';
 import type { Change } from '@cadre/contract/timeline';
 import { chainHeadEntity, entryEntity, type EntryRow } from './entities';
-import type { EventLog } from './event-log';
 
 export type Cursor = ReadonlyMap<string, number>;
 
@@ -29,82 +28,31 @@ export function changeOf(row: EntryRow): Change {
   };
 }
 
-const POLL_MS = 500;
+/** How much a browser that was away is told of what it missed; one that missed more begins anew from now. */
+export const MOST_MISSED = 500;
 
-/**
- * The live stream's source: looks at the chains' heads now and then (another server may have written) and
- * at once when this server wrote. It asks nothing while nobody listens.
- */
+/** Reads what was written after a cursor, whoever wrote it. */
 export class Changes {
-  private readonly wakers = new Set<() => void>();
-  private timer: ReturnType<typeof setInterval> | null = null;
-
-  constructor(
-    private readonly source: DataSource,
-    log: Pick<EventLog, 'onWritten'>,
-  ) {
-    log.onWritten(() => this.wake());
-  }
-
-  private wake(): void {
-    for (const waker of this.wakers) waker();
-  }
+  constructor(private readonly source: DataSource) {}
 
   async heads(): Promise<Map<string, number>> {
-    const heads = await this.source.getRepository(chainHeadEntity).find();
+    const heads = await this.source
+      .getRepository(chainHeadEntity)
+      .find({ select: { chain: true, seq: true } });
     return new Map(heads.map((head) => [head.chain, head.seq]));
   }
 
-  private async after(cursor: Map<string, number>): Promise<Change[]> {
-    const heads = await this.heads();
+  /** What follows the cursor, at most so many a chain, in order within each. */
+  async after(cursor: Cursor): Promise<Change[]> {
     const changes: Change[] = [];
-    for (const [chain, seq] of heads) {
+    for (const [chain, seq] of await this.heads()) {
       const seen = cursor.get(chain) ?? 0;
       if (seq <= seen) continue;
       const rows = await this.source
         .getRepository(entryEntity)
-        .find({ where: { chain, seq: MoreThan(seen) }, order: { seq: 'ASC' }, take: 500 });
+        .find({ where: { chain, seq: MoreThan(seen) }, order: { seq: 'ASC' }, take: MOST_MISSED });
       changes.push(...rows.map(changeOf));
-      cursor.set(chain, rows.at(-1)?.seq ?? seen);
     }
     return changes;
-  }
-
-  /** Tells every change after the cursor, in order within a chain, until stopped. */
-  follow(
-    start: Cursor,
-    tell: (change: Change, cursor: string) => void,
-    failed: (error: unknown) => void,
-  ): () => void {
-    const cursor = new Map(start);
-    let running = false;
-    let again = false;
-    const look = (): void => {
-      if (running) {
-        again = true;
-        return;
-      }
-      running = true;
-      this.after(cursor)
-        .then((found) => found.forEach((change) => tell(change, cursorText(cursor))))
-        .catch(failed)
-        .finally(() => {
-          running = false;
-          if (again) {
-            again = false;
-            look();
-          }
-        });
-    };
-    this.wakers.add(look);
-    this.timer ??= setInterval(() => this.wake(), POLL_MS);
-    look();
-    return () => {
-      this.wakers.delete(look);
-      if (this.wakers.size === 0 && this.timer) {
-        clearInterval(this.timer);
-        this.timer = null;
-      }
-    };
   }
 }

@@ -10,6 +10,7 @@ import { beginUnder } from './policy-in-force';
 import type { RecordKey } from './record-key';
 import { duplicateAsRefusal, isDuplicate, RefusedError } from './refusal';
 import { storedEvent } from './stored-event';
+import { Turns } from './turns';
 
 /** What turns events into rows. The log does not know what its events mean. */
 export interface Projector {
@@ -76,6 +77,7 @@ const pause = (attempt: number): Promise<void> =>
  */
 export class EventLog<B extends object = AnyBodies> {
   private readonly listeners = new Set<() => void>();
+  private readonly turns: Turns;
 
   constructor(
     private readonly source: DataSource,
@@ -85,7 +87,9 @@ export class EventLog<B extends object = AnyBodies> {
     private readonly taken: Readonly<Record<string, ErrorCode>> = {},
     /** Signs what is written; without it entries are not signed. */
     private readonly key: RecordKey | null = null,
-  ) {}
+  ) {
+    this.turns = new Turns(source);
+  }
 
   /**
    * Does an act once by its id, in one transaction; sent again it is answered without being done. Tried again when the database broke a deadlock with it, and
@@ -94,7 +98,9 @@ export class EventLog<B extends object = AnyBodies> {
   async act<T>(act: Act, decide: Decide<B>, answer: Answer<B, T>): Promise<T> {
     for (let attempt = 1; ; attempt += 1) {
       try {
-        const result = await this.source.transaction((tx) => this.attempt(tx, act, decide, answer));
+        const result = await this.turns.take(act.chain, () =>
+          this.source.transaction((tx) => this.attempt(tx, act, decide, answer)),
+        );
         for (const listener of this.listeners) listener();
         return result;
       } catch (error) {

@@ -1,4 +1,4 @@
-export { changeOf, Changes } from './changes';
+export { changeOf, Changes, parseCursor } from './changes';
 export {
   chainNamed,
   chainOfBike,
@@ -24,5 +24,5 @@ export { policyInForce } from './policy-in-force';
 export { anchorOf, anchorWords, newRecordKey, recordKeyOf, type Anchor, type RecordKey } from './record-key';
 export { rebuildProjections } from './rebuild';
 export { orRefuse, RefusedError } from './refusal';
-export { streamChanges } from './stream';
+export { LiveStream } from './live-stream';
 export { verifyRecord, type Proving, type Verifier, type VerifyFault } from './verify';
