@@ -6,7 +6,7 @@ import { dataDirOf, startDatabaseServer, type DatabaseServer } from './database-
 import { saidPlainly } from './older-database';
 import { openStore } from './open-store';
 import type { RecordKey } from '@cadre/server/platform/event-log';
-import { keepingJobs } from './keeping-jobs';
+import { keepingJobs, keepNames } from './keeping-jobs';
 import { recordKeyIn } from './record-key';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
@@ -84,10 +84,9 @@ await runCommand(async () => {
     const now = clockFrom(settings.clock);
     const recordKey = recordKeyIn(dataDirOf(settings));
     await publishShipped(source, now, recordKey);
-    http = await serve(source, settings, {
-      recordKey,
-      jobs: keepingJobs({ source, server, settings, recordKey, now }),
-    });
+    const keeping = { source, server, settings, recordKey, now };
+    await keepNames(keeping);
+    http = await serve(source, settings, { recordKey, jobs: keepingJobs(keeping) });
   } catch (error) {
     await source.destroy();
     await server?.stop();

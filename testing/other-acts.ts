@@ -15,6 +15,7 @@ export const OF_NO_BIKE: readonly string[] = [
   'session.bind-writer',
   'session.change-secret',
   'people.reset-secret',
+  'people.remove-name',
 ];
 /** The release of a bike that a finished and rechecked repair left to be released. */
 export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {

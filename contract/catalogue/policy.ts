@@ -44,6 +44,7 @@ const choices = {
     hourlyRate: z.int().check(z.gte(0), z.lte(10_000_000)),
   }),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
+  namesKeptDays: z.nullable(z.int().check(z.gte(1), z.lte(36_500))),
 };
 export const policyChoices = z.object(choices);
 

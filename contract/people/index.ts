@@ -101,3 +101,19 @@ export const setCompetence = route<typeof schemas.setCompetence>({
   path: '/api/v1/people/:id/competences/:system',
   act: 'edit-program',
 });
+
+/** All that is kept of a person: for themselves, and for a lead. */
+export const personData = route<typeof schemas.personData>({
+  name: 'people.data',
+  method: 'GET',
+  path: '/api/v1/people/:id/data',
+  act: 'signed-in',
+});
+
+/** The lead destroys the name of somebody who has left; what they did stays. */
+export const removeName = route<typeof schemas.removeName>({
+  name: 'people.remove-name',
+  method: 'POST',
+  path: '/api/v1/people/:id/remove-name',
+  act: 'edit-program',
+});

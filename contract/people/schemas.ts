@@ -20,6 +20,8 @@ export const person = z.object({
   active: z.boolean(),
   /** The systems of the bike the lead has signed this person off for, and when. */
   competences: z.array(z.object({ system: z.enum(SYSTEMS), signedBy: id, signedAt: instant })),
+  /** Their name was destroyed: they are known by a mark only. */
+  nameless: z.boolean(),
   version,
 });
 
@@ -100,3 +102,33 @@ export const setCompetence = messages({
   body: z.object({ id, signed: z.boolean(), at: instant }),
   answer: person,
 });
+
+/** All that is kept of a person. */
+export const personData = messages({
+  params: z.object({ id }),
+  answer: z.object({
+    writtenAt: instant,
+    person,
+    sessions: z.array(
+      z.object({
+        kind: z.enum(DEVICE_KINDS),
+        startedAt: instant,
+        seenAt: instant,
+        endedAt: z.nullable(instant),
+      }),
+    ),
+    /** Every entry of the record they are the author of. */
+    did: z.array(
+      z.object({
+        id,
+        kind: z.string(),
+        bikeId: z.nullable(id),
+        happenedAt: instant,
+        recordedAt: instant,
+        body: z.unknown(),
+      }),
+    ),
+  }),
+});
+/** Destroys the name of somebody who has left. It cannot be brought back. */
+export const removeName = messages({ params: z.object({ id }), body: z.object({ id }), answer: person });

@@ -45,6 +45,8 @@ export interface PolicyVersion {
   readonly torqueMost: TorqueByJoint;
   readonly ownRoutes: readonly OwnRoute[];
   readonly money: MoneyPolicy;
+  /** Names of people who left are destroyed after so many days; null keeps them. */
+  readonly namesKeptDays: number | null;
 }
 
 export const DEFAULT_POLICY: PolicyVersion = {
@@ -72,6 +74,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   torqueMost: {},
   ownRoutes: [],
   money: { currency: 'EUR', hourlyRate: 0 },
+  namesKeptDays: null,
 };
 
 /** The policy as kept, with what its time did not know yet as shipped, and without limits there are no more. A version kept earlier is never rewritten. */

@@ -9,6 +9,8 @@ export const ERROR_CODES = [
   'session.current-secret-wrong',
   'session.secret-one-time',
   'person.last-lead',
+  'person.still-here',
+  'person.nameless',
   'act.not-allowed',
   'author.unproven',
   'clock.not-behind',

@@ -163,6 +163,7 @@ const valid: Record<string, unknown> = {
   'policy.preview': { policy },
   'checklists.publish': { id: newId(), base: null, checklist, note: 'n', reason: '' },
   'drafts.save': { id: newId(), base: null, checklist, version: 7 },
+  'people.remove-name': { id: newId() },
   'people.reset-secret': { id: newId(), secret: 'secret-9' },
   'session.end-device': { id: newId() },
   'session.bind-writer': { id: newId(), publicKey: 'A'.repeat(122) },

@@ -43,7 +43,7 @@ describe('the database', () => {
   });
 
   it.each([
-    ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]')`],
+    ['an unknown role', `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'king', 0, 1, 1, '[]', 0)`],
     [
       'an unknown mark',
       `INSERT INTO mark VALUES ('${ID}', '${ID}', 'rim', 'front', 'fine', 'single', '[]', '', NULL, '${ID}', 'd', NOW(), NULL, NULL, NULL, NULL, NULL)`,
@@ -63,7 +63,7 @@ describe('the database', () => {
     ['a part whose markings are no JSON', `INSERT INTO part VALUES ('${ID}', 'chain', 'n', 'x', '{}')`],
     [
       'a person whose competences are no JSON',
-      `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x')`,
+      `INSERT INTO person VALUES ('${ID}', 'n', 'n', 'lead', 0, 1, 1, 'x', 0)`,
     ],
     ['a draft that is no JSON', `INSERT INTO checklist_draft VALUES ('k', NULL, 'x', '${ID}', NOW(), 1)`],
     ['a model whose build is no JSON', `INSERT INTO model VALUES ('${ID}', 'n', 'x', '{}', 1)`],

@@ -41,7 +41,7 @@ export async function anchorNow(source: DataSource, at: number, key: RecordKey):
   return anchorOf(heads, at, key);
 }
 
-const COPIED = ['entry', 'mark', 'photo', 'signed_item'];
+const COPIED = ['entry', 'mark', 'photo', 'signed_item', 'name_key'];
 
 /**
  * Which projected tables are not what the record says: the record is replayed into an empty database on the same server and compared,

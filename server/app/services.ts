@@ -8,7 +8,7 @@ import { describeBikes, Fleet, Models, Racks } from '@cadre/server/fleet';
 import { Assessments } from '@cadre/server/assessments';
 import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
-import { People, Sessions, Writers } from '@cadre/server/people';
+import { OwnData, People, Sessions, Writers } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
 import { Changes, EventLog, LiveStream, type RecordKey } from '@cadre/server/platform/event-log';
 import type { Job } from '@cadre/server/platform/jobs';
@@ -40,6 +40,7 @@ export function createServices(
     sessions,
     setup: new Setup(source, log.for()),
     people: new People(source, log.for(), now),
+    ownData: new OwnData(source, log.for(), now),
     writers: new Writers(source, log.for(), now),
     fleet: new Fleet(source, log.for(), now, dueByBuild),
     racks: new Racks(log.for()),
@@ -82,8 +83,12 @@ export function createServices(
 }
 
 /** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
-export const jobsOf = ({ rounds, timedRechecks, sessions }: Services): readonly Job[] => [
+export const jobsOf = ({ rounds, timedRechecks, sessions, ownData, policies }: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
   { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
   { name: 'forget old sessions', run: () => sessions.purge() },
+  {
+    name: 'remove names kept long enough',
+    run: async () => void (await ownData.removeOld(await policies.namesKeptDays())),
+  },
 ];

@@ -40,6 +40,8 @@ export interface PersonRow {
   active: boolean;
   version: number;
   competences: readonly Competence[];
+  /** Their name was destroyed; what they did stays. */
+  nameless: boolean;
 }
 export const personEntity = new EntitySchema<PersonRow>({
   name: 'person',
@@ -52,8 +54,20 @@ export const personEntity = new EntitySchema<PersonRow>({
     active: yes(),
     version: whole(),
     competences: json(),
+    nameless: yes(),
   },
   indices: [{ name: 'person_sign_in_name', columns: ['signInName'], unique: true }],
+});
+
+/** What a person's names are kept under in the record. Destroyed, nobody can read them there again. */
+export interface NameKeyRow {
+  personId: string;
+  /** 256 bits, base64url. */
+  secret: string;
+}
+export const nameKeyEntity = new EntitySchema<NameKeyRow>({
+  name: 'name_key',
+  columns: { personId: key(), secret: words(43) },
 });
 
 /** Kept apart from people and out of the record: a secret is no fact about a bike. */

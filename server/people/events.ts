@@ -1,10 +1,15 @@
 import type { System } from '@cadre/core/catalogue';
 import type { Role } from '@cadre/core/people';
 import type { Projections } from '@cadre/server/platform/event-log';
-import { personEntity, writerEntity } from './entities';
+import { nameKeyEntity, personEntity, writerEntity } from './entities';
+import { nameless, openNames } from './names';
 
 export interface PeopleEvents {
-  'person.added': { personId: string; name: string; signInName: string; role: Role; trainee: boolean };
+  /** The names are sealed under the person's own key; in entries from before that was done they stand as they are. */
+  'person.added': { personId: string; role: Role; trainee: boolean } & (
+    { sealed: string } | { name: string; signInName: string }
+  );
+  'person.name-removed': { personId: string };
   'person.changed': { personId: string; role: Role; trainee: boolean; active: boolean };
   /** The secret itself is no part of the record. */
   'person.secret-changed': { personId: string; by: 'person' | 'lead' | 'operator' };
@@ -14,8 +19,22 @@ export interface PeopleEvents {
 }
 
 export const peopleProjections: Projections<PeopleEvents> = {
-  async 'person.added'(tx, { body: { personId: id, ...rest } }) {
-    await tx.getRepository(personEntity).insert({ id, ...rest, active: true, version: 1, competences: [] });
+  async 'person.added'(tx, { body }) {
+    const { personId: id, role, trainee } = body;
+    const names =
+      'sealed' in body
+        ? await openNames(tx, id, body.sealed)
+        : { name: body.name, signInName: body.signInName };
+    await tx.getRepository(personEntity).insert({
+      ...{ id, ...names, role, trainee },
+      ...{ active: true, version: 1, competences: [], nameless: false },
+    });
+  },
+  async 'person.name-removed'(tx, { body: { personId: id } }) {
+    await tx.getRepository(nameKeyEntity).delete({ personId: id });
+    await tx
+      .getRepository(personEntity)
+      .update({ id }, { ...nameless(id), active: false, nameless: true, version: () => 'version + 1' });
   },
   async 'person.changed'(tx, { body: { personId: id, ...rest } }) {
     await tx.getRepository(personEntity).update({ id }, { ...rest, version: () => 'version + 1' });

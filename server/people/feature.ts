@@ -1,6 +1,7 @@
 import type { Feature } from '@cadre/server/platform/feature';
 import {
   credentialEntity,
+  nameKeyEntity,
   personEntity,
   sessionEntity,
   signedItemEntity,
@@ -13,7 +14,7 @@ import { peopleProjections } from './events';
 export const peopleFeature: Feature = {
   name: 'people',
   projected: [personEntity, writerEntity],
-  tables: [credentialEntity, sessionEntity, throttleEntity, writerEndEntity, signedItemEntity],
+  tables: [credentialEntity, nameKeyEntity, sessionEntity, throttleEntity, writerEndEntity, signedItemEntity],
   appendOnly: ['signed_item'],
   projections: peopleProjections,
   taken: { person_sign_in_name: 'sign-in-name.taken' },

@@ -2,6 +2,8 @@ export { authorOf, authorsOf, isSignedWith, requireOwn, type Author, type Item }
 export { personEntity, programEntity, type PersonRow, type ProgramRow } from './entities';
 export type { PeopleEvents } from './events';
 export { peopleFeature } from './feature';
+export { sealNames } from './names';
+export { OwnData } from './own-data';
 export { peopleRoutes } from './routes';
 export { People } from './service';
 export { saveSecret, Sessions } from './sessions';

@@ -11,6 +11,8 @@ import {
   listPeople,
   addPerson,
   changePerson,
+  personData,
+  removeName,
   setCompetence,
 } from '@cadre/contract/people';
 import {
@@ -23,16 +25,19 @@ import {
   setSessionCookie,
   type Implemented,
 } from '@cadre/server/platform/http';
+import type { OwnData } from './own-data';
 import type { People } from './service';
 import type { Sessions } from './sessions';
 import type { Writers } from './writers';
 
 export const peopleRoutes = ({
   people,
+  ownData,
   sessions,
   writers,
 }: {
   readonly people: People;
+  readonly ownData: OwnData;
   readonly sessions: Sessions;
   readonly writers: Writers;
 }): readonly Implemented[] => [
@@ -81,6 +86,8 @@ export const peopleRoutes = ({
   answering(listPeople, async (_call, actor) => ({ people: await people.list(actor) })),
   answering(addPerson, async ({ body }, actor) => people.add(actor, body)),
   answering(changePerson, async ({ params, body }, actor) => people.change(actor, params.id, body)),
+  answering(personData, async ({ params }, actor) => ownData.export(actor, params.id)),
+  answering(removeName, async ({ params, body }, actor) => ownData.removeName(actor, params.id, body.id)),
   answering(setCompetence, async ({ params, body }, actor) =>
     people.setCompetence(actor, params.id, params.system, body),
   ),

@@ -12,6 +12,7 @@ import { type System } from '@cadre/core/catalogue';
 import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { personEntity, type PersonRow } from './entities';
+import { sealNames } from './names';
 import { endSessionsOf, rightSecret, saveSecret } from './sessions';
 import type { PeopleEvents } from './events';
 
@@ -39,9 +40,10 @@ export class People {
 
   async add(actor: Actor, body: BodyOf<typeof addPerson>): Promise<PersonRow> {
     requireAct(actor, 'edit-program');
-    const { secret, ...said } = body;
+    const { id, role, trainee, name, signInName } = body;
     return this.log.act(
-      { chain: PROGRAM_CHAIN, id: body.id, request: said, author: actor.id },
+      // Names are no part of what is kept of the request: a guess at one could be tried against it.
+      { chain: PROGRAM_CHAIN, id, request: { id, role, trainee }, author: actor.id },
       async (tx) => {
         if (await tx.getRepository(personEntity).existsBy({ signInName: body.signInName }))
           throw new RefusedError(
@@ -49,19 +51,18 @@ export class People {
             { signInName: body.signInName },
             { fields: [{ path: 'signInName', code: 'taken' }] },
           );
-        await saveSecret(tx, body.id, secret);
+        await saveSecret(tx, body.id, body.secret);
         return {
           kind: 'person.added',
-          body: {
-            personId: body.id,
-            name: body.name,
-            signInName: body.signInName,
-            role: body.role,
-            trainee: body.trainee,
-          },
+          body: { personId: id, sealed: await sealNames(tx, id, { name, signInName }), role, trainee },
         };
       },
-      (tx) => tx.getRepository(personEntity).findOneByOrFail({ id: body.id }),
+      async (tx) => {
+        const person = await tx.getRepository(personEntity).findOneByOrFail({ id });
+        if (!person.nameless && (person.name !== name || person.signInName !== signInName))
+          throw new RefusedError('conflict.id-reused', { id }, { current: person });
+        return person;
+      },
     );
   }
 
@@ -74,6 +75,7 @@ export class People {
         if (!person) throw new RefusedError('not-found', { what: 'person' });
         if (person.version !== body.version)
           throw new RefusedError('conflict.version', {}, { current: person });
+        if (person.nameless && body.active) throw new RefusedError('person.nameless');
         const leads = person.role === 'lead' && person.active;
         if (leads && !(body.role === 'lead' && body.active)) await refuseLastLead(tx, id);
         // A session from before they left must not be valid again when they return.
@@ -125,7 +127,7 @@ export class People {
   /** A secret for one sign-in from whoever runs the server, when no lead can sign in. Somebody who left is let in again. Answers whether there is such a person. */
   async recover(signInName: string, secret: string): Promise<boolean> {
     const person = await this.source.getRepository(personEntity).findOneBy({ signInName });
-    if (!person) return false;
+    if (!person || person.nameless) return false;
     const { id, role, trainee } = person;
     await this.log.act(
       { chain: PROGRAM_CHAIN, id: newId(), request: { personId: id }, author: null },

@@ -74,6 +74,12 @@ export class Policies {
     private readonly now: () => number,
   ) {}
 
+  /** How long names of people who left are kept; null for ever, and while there is no program. */
+  async namesKeptDays(): Promise<number | null> {
+    if (!(await this.source.getRepository(policyEntity).exists())) return null;
+    return (await currentPolicy(this.source.manager)).policy.namesKeptDays;
+  }
+
   /** Which bikes' fitness a change would change, and why. Writes nothing. */
   async preview(actor: Actor, choices: Choices): Promise<AnswerOf<typeof previewPolicy>> {
     requireAct(actor, 'edit-program');

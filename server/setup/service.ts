@@ -10,6 +10,7 @@ import type { CatalogueEvents } from '@cadre/server/catalogue';
 import type { FleetEvents } from '@cadre/server/fleet';
 import {
   saveSecret,
+  sealNames,
   personEntity,
   programEntity,
   type PeopleEvents,
@@ -55,7 +56,7 @@ export class Setup {
         {},
         { fields: [{ path: 'timeZone', code: 'unknown-time-zone' }] },
       );
-    const { secret, ...said } = body;
+    const { secret, leadName, signInName, ...said } = body;
     return this.log.act(
       { chain: chainNamed(body.id), id: body.id, request: said, author: null },
       async (tx) => {
@@ -77,8 +78,7 @@ export class Setup {
             kind: 'person.added',
             body: {
               personId,
-              name: body.leadName,
-              signInName: body.signInName,
+              sealed: await sealNames(tx, personId, { name: leadName, signInName }),
               role: 'lead',
               trainee: false,
             },
@@ -92,7 +92,11 @@ export class Setup {
         ];
         return events;
       },
-      (tx) => tx.getRepository(personEntity).findOneByOrFail({ signInName: body.signInName }),
+      async (tx) => {
+        const lead = await tx.getRepository(personEntity).findOneBy({ signInName });
+        if (lead?.name !== leadName) throw new RefusedError('setup.already-done');
+        return lead;
+      },
     );
   }
 }

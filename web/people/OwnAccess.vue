@@ -5,16 +5,23 @@ import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import OwnDevices from './OwnDevices.vue';
 import ChangeSecret from './ChangeSecret.vue';
+import { savePersonData } from './save-person-data';
+import { useSession } from './use-session';
 
 /** What one does about one's own access: another code, and out on every device where a tablet was lost or left. */
 const emit = defineEmits<{ leave: [] }>();
 const refusal = useRefusal();
 const act = useAct();
+const session = useSession();
 /** The code is being changed: it has the room to itself. */
 const changing = defineModel<boolean>('changing', { default: false });
 const changed = ref(false);
 /** The list of devices is asked for: the dialog is for changing the person first. */
 const listing = ref(false);
+const saveOwn = (): Promise<boolean> =>
+  refusal.run(async () => {
+    if (session.person) await savePersonData(session.person);
+  });
 async function everywhere(): Promise<void> {
   if (await refusal.run(async () => void (await act(endSessions, { body: {} })))) emit('leave');
 }
@@ -41,6 +48,7 @@ async function everywhere(): Promise<void> {
       <ActButton :disabled="refusal.busy.value" data-end-all @click="everywhere"
         >Sign out on every device</ActButton
       >
+      <ActButton v-if="session.person" data-own-data @click="saveOwn">Save my data</ActButton>
       <ActButton :aria-expanded="listing" data-own-devices @click="listing = !listing">My devices</ActButton>
     </div>
     <OwnDevices v-if="!changing && listing" />

@@ -7,13 +7,16 @@ import { fieldWords, send } from '@cadre/web/platform/api';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import RemoveName from './RemoveName.vue';
 import ResetSecret from './ResetSecret.vue';
+import { savePersonData } from './save-person-data';
 import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
 
 const session = useSession();
 const people = ref<readonly Person[]>([]);
 const resetting = ref<string | null>(null);
+const removing = ref<string | null>(null);
 const list = useRefusal();
 const adding = useRefusal();
 const act = useAct();
@@ -96,7 +99,19 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             >New code</ActButton
           >
           <ActButton
-            v-if="person.id !== session.person?.id"
+            :aria-label="`Save what is kept of ${person.name}`"
+            @click="list.run(() => savePersonData(person))"
+            >Save their data</ActButton
+          >
+          <ActButton
+            v-if="!person.active && !person.nameless"
+            :aria-expanded="removing === person.id"
+            :data-remove-name-of="person.signInName"
+            @click="removing = removing === person.id ? null : person.id"
+            >Remove name…</ActButton
+          >
+          <ActButton
+            v-if="person.id !== session.person?.id && !person.nameless"
             @click="change(person, { active: !person.active })"
             >{{ person.active ? 'Has left' : 'Is back' }}</ActButton
           >
@@ -105,6 +120,15 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             class="w-full"
             :person="person"
             @done="resetting = null"
+          />
+          <RemoveName
+            v-if="removing === person.id"
+            class="w-full"
+            :person="person"
+            @done="
+              removing = null;
+              list.run(reload);
+            "
           />
           <SignedFor
             v-if="person.trainee && person.active"

@@ -23,7 +23,7 @@ const person = (id: string, more: Partial<Person> = {}): Person => ({
     trainee: false,
     active: true,
   },
-  ...{ competences: [], version: 1 },
+  ...{ competences: [], nameless: false, version: 1 },
   ...more,
 });
 const ann = person('ann', { role: 'lead' });
@@ -250,8 +250,9 @@ describe('the people of a program', () => {
       'Gone Reed (left)gone',
     ]);
     expect(rows[0]?.get('select').attributes('disabled')).toBeDefined();
-    expect(rows[0]?.find('button').exists()).toBe(false);
-    expect(rows[2]?.get('button').text()).toBe('Is back');
+    const buttons = (row?: (typeof rows)[number]) => row?.findAll('button').map((each) => each.text());
+    expect(buttons(rows[0])).toEqual(['Save their data']);
+    expect(buttons(rows[2])).toEqual(['Save their data', 'Remove name…', 'Is back']);
   });
   it('are changed from the version shown, and shown as they stand then', async () => {
     server.answers['PUT /api/v1/people/bob'] = () =>
@@ -265,6 +266,20 @@ describe('the people of a program', () => {
       { role: 'mechanic', trainee: true, active: true, version: 1 },
     ]);
     expect(role.element.value).toBe('mechanic');
+  });
+  it('who have left lose their name when a lead says so twice, and are not called back under none', async () => {
+    server.answers['POST /api/v1/people/gone/remove-name'] = () => {
+      const nameless = person('gone', { name: 'Nameless 4F2A10', active: false, nameless: true });
+      people = [ann, bob, nameless];
+      return nameless;
+    };
+    const view = await shown();
+    await view.get('[data-remove-name-of=gone]').trigger('click');
+    expect(sent('POST /api/v1/people/gone/remove-name')).toEqual([]);
+    await view.get('[data-remove-name] button').trigger('click');
+    await flushPromises();
+    const row = view.findAll('li').find((each) => each.text().includes('Nameless 4F2A10'));
+    expect(row?.findAll('button').map((each) => each.text())).toEqual(['Save their data']);
   });
   it('one who forgot theirs gets a code for one sign-in, shown once for the lead to tell', async () => {
     server.answers['POST /api/v1/people/bob/secret'] = () => bob;

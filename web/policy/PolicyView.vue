@@ -7,6 +7,7 @@ import { MoneyChoice } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { PolicyTorque } from '@cadre/web/torque';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
+import NamesKept from './NamesKept.vue';
 import MarksAndWeights from './MarksAndWeights.vue';
 import { POLICY_FORM } from './policy-key';
 import PolicyVersions from './PolicyVersions.vue';
@@ -63,6 +64,7 @@ onMounted(() => refusal.run(form.begin));
           @update:model-value="(money) => form.set({ money: { ...money } })"
           @wrong="(is) => (wrong.money = is)"
         />
+        <NamesKept v-if="isWhole" />
         <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
           <h2 id="practices" class="sturdy text-xl">Practices</h2>
           <PracticeChoice

@@ -143,6 +143,19 @@ const marksByOutcome: Step = {
   },
 };
 
+/** A person's names are kept in the record under a key that can be destroyed. */
+const nameKeys: Step = {
+  name: 'NameKeys',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS name_key (
+      personId ${ID} NOT NULL,
+      secret VARCHAR(43) NOT NULL,
+      PRIMARY KEY (personId))`);
+    await runner.query('ALTER TABLE person ADD COLUMN IF NOT EXISTS nameless BOOLEAN NOT NULL DEFAULT 0');
+    await runner.query('ALTER TABLE person ALTER COLUMN nameless DROP DEFAULT');
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -153,4 +166,5 @@ export const STEPS: readonly Step[] = [
   signedEntries,
   deviceKinds,
   marksByOutcome,
+  nameKeys,
 ];

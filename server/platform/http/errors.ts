@@ -14,6 +14,8 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'session.current-secret-wrong': 403,
   'session.secret-one-time': 403,
   'person.last-lead': 409,
+  'person.still-here': 409,
+  'person.nameless': 409,
   'act.not-allowed': 403,
   'origin.refused': 403,
   'not-found': 404,

@@ -27,6 +27,8 @@ const WORDS: Record<ErrorCode, Words> = {
     'Your code was good for one sign-in.',
     'Choose your own first; what you marked is saved here.',
   ),
+  'person.still-here': say('They still work here.', 'Say that they have left first.'),
+  'person.nameless': say('This name was removed for good.', 'Add them as a new person.'),
   'person.last-lead': say('This is the only lead.', 'Make somebody else a lead first.'),
   'act.not-allowed': (p) => ({
     what: p.trainee ? 'A trainee may not do this alone.' : 'Your role may not do this.',

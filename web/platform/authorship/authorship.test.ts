@@ -11,7 +11,7 @@ import { authorKeys, likelyPlace, setSigner, signerOf, takeCounters } from '.';
 
 const ann: Person = {
   ...{ id: newId(), name: 'Ann Reed', signInName: 'ann', role: 'inspector', trainee: false, active: true },
-  ...{ competences: [], version: 1 },
+  ...{ competences: [], nameless: false, version: 1 },
 };
 let server: Fetched;
 beforeEach(async () => {
