@@ -26,9 +26,9 @@ const worker: DeskWorker = {
   async write(fleet, form) {
     if (form === 'csv') return new Blob([fleetCsv(fleet)], { type: 'text/csv;charset=utf-8' });
     if (form === 'json') return new Blob([fleetJson(fleet)], { type: 'application/json' });
-    const { writeChecklist } = await import('./workbook');
-    return new Blob([await writeChecklist(writeTable(fleet), 'Fleet')], {
-      type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.checklist',
+    const { writeSheet } = await import('./workbook');
+    return new Blob([await writeSheet(writeTable(fleet), 'Fleet')], {
+      type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
     });
   },
 };

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import ExcelJS from 'exceljs';
 import { describe, expect, it } from 'vitest';
 import type { Column, DateOrder, FleetDocument, ImportAnswers } from '@cadre/core/exchange';
 import { plain, USUAL_BUILD } from '@cadre/core/fleet';
@@ -329,5 +330,28 @@ describe('a file that is no list', () => {
   });
   it('80 MB is refused before it is read', async () => {
     expect(await opened(new Uint8Array(80_000_000))).toBe('too-large');
+  });
+});
+
+describe('a file made to stop its reader', () => {
+  it('a stray cell in the last corner of a workbook is told by how far it reaches', async () => {
+    const book = new ExcelJS.Workbook();
+    const sheet = book.addWorksheet('Fleet');
+    sheet.addRow(['Tag', 'Model']);
+    sheet.getCell('XFD1048576').value = 'stray';
+    const bytes = await book.xlsx.writeBuffer();
+    expect(await new Desk().open(new Blob([bytes]), {})).toEqual({
+      kind: 'fault',
+      fault: 'too-wide',
+      detail: '16384',
+    });
+  });
+  it('a workbook that unpacks to gigabytes is not unpacked', async () => {
+    const bytes = new Uint8Array(100);
+    bytes.set([0x50, 0x4b, 3, 4]);
+    const entry = new DataView(bytes.buffer, 40);
+    entry.setUint32(0, 0x02014b50, true);
+    entry.setUint32(24, 4_000_000_000, true);
+    expect(await new Desk().open(new Blob([bytes]), {})).toMatchObject({ fault: 'too-large' });
   });
 });

@@ -12,12 +12,15 @@ export const FILE_FAULTS = [
   'too-long',
   'broken-workbook',
   'not-a-fleet-file',
+  'too-slow',
 ] as const;
 export type FileFault = (typeof FILE_FAULTS)[number];
 
 export const MOST_BYTES = 20_000_000;
 const MOST_ROWS = 20_000;
 const MOST_COLUMNS = 250;
+/** What a workbook holds once it is unpacked: more is no list of bikes. */
+const MOST_UNPACKED = 200_000_000;
 
 export type ReadFile =
   | { readonly kind: 'table'; readonly rows: readonly (readonly string[])[]; readonly written: string }
@@ -90,10 +93,29 @@ function readDocument(bytes: Uint8Array): ReadFile {
   return fault('not-a-fleet-file', issue ? `${issue.path.join('.') || FLEET_SCHEMA}: ${issue.code}` : '');
 }
 
+const ENTRY = 0x02014b50;
+
+/** What a zip's own list says its files take unpacked. One that lies is stopped by the time it takes. */
+function unpackedSize(bytes: Uint8Array): number {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  let sum = 0;
+  for (let at = 0; at + 46 <= view.byteLength; at += 1)
+    if (view.getUint8(at) === 0x50 && view.getUint32(at, true) === ENTRY)
+      sum += view.getUint32(at + 24, true);
+  return sum;
+}
+
 async function readWorkbook(bytes: Uint8Array): Promise<ReadFile> {
-  const { readChecklist } = await import('./workbook');
+  const unpacked = unpackedSize(bytes);
+  if (unpacked > MOST_UNPACKED) return fault('too-large', String(unpacked));
+  const { readSheet } = await import('./workbook');
   try {
-    return tidy(await readChecklist(bytes), 'a workbook’s first checklist');
+    const read = await readSheet(bytes, { rows: MOST_ROWS + 20, columns: MOST_COLUMNS });
+    if ('columns' in read)
+      return read.columns > MOST_COLUMNS
+        ? fault('too-wide', String(read.columns))
+        : fault('too-long', String(read.rows));
+    return tidy(read, 'the first sheet of a workbook');
   } catch (error) {
     return fault('broken-workbook', (error as Error).message);
   }

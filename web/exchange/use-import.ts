@@ -6,6 +6,7 @@ import type { Column, DateOrder, FleetDocument, ImportAnswers } from '@cadre/cor
 import { plain } from '@cadre/core/fleet';
 import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { send, type Said } from '@cadre/web/platform/api';
+import { TookTooLongError, withTimeLimit } from '@cadre/web/platform/workers';
 import { useAct } from '@cadre/web/platform/act';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
@@ -18,6 +19,8 @@ import { FAULT_WORDS, issueWords } from './wording';
 
 type Table = Extract<Opened, { kind: 'table' }>;
 const REMEMBERED_COLUMNS = 'import-columns';
+/** A list of 20,000 rows takes a few seconds on an old tablet. */
+const MOST_MS = 60_000;
 const REMEMBERED_WORDS = 'import-words';
 
 /** Bringing a list in, from the file to the last batch. It goes on when its screen is left. */
@@ -41,11 +44,26 @@ export const useImport = defineStore('import', () => {
   const result = shallowRef<BroughtIn | null>(null);
   const fault = ref<Said | null>(null);
   const current = shallowRef<FleetDocument | null>(null);
+  let running: Worker | null = null;
   let desk: Remote<DeskWorker> | null = null;
 
   function worker(): Remote<DeskWorker> {
-    desk ??= wrap<DeskWorker>(new Worker(new URL('./desk-worker.ts', import.meta.url), { type: 'module' }));
-    return desk;
+    if (desk) return desk;
+    running = new Worker(new URL('./desk-worker.ts', import.meta.url), { type: 'module' });
+    return (desk = wrap<DeskWorker>(running));
+  }
+
+  /** A file that would keep its reader busy for ever is given up, and its reader with it. */
+  async function openWithin(file: File, remembered: Record<string, string>): Promise<Opened> {
+    try {
+      return await withTimeLimit<Opened>(worker().open(file, remembered), MOST_MS, () => {
+        running?.terminate();
+        desk = null;
+      });
+    } catch (error) {
+      if (!(error instanceof TookTooLongError)) throw error;
+      return { kind: 'fault', fault: 'too-slow', detail: String(MOST_MS / 1000) };
+    }
   }
 
   function begin(): void {
@@ -72,7 +90,7 @@ export const useImport = defineStore('import', () => {
       await fleet.load();
       list = underWay(fleet.bikes);
       current.value = (await send(getFleetDocument)) as FleetDocument;
-      const opened = await worker().open(
+      const opened = await openWithin(
         file,
         (await savedValue<Record<string, string>>(REMEMBERED_COLUMNS)) ?? {},
       );

@@ -59,6 +59,10 @@ export const FAULT_WORDS: Record<FileFault, (detail: string) => Said> = {
     what: `The workbook cannot be opened (${detail}).`,
     todo: 'Save it again, or as CSV. Nothing was kept.',
   }),
+  'too-slow': (detail) => ({
+    what: `Reading it was stopped after ${detail} seconds.`,
+    todo: 'Save the list alone as CSV and try that. Nothing was kept.',
+  }),
   'not-a-fleet-file': (detail) => ({
     what: `This is no fleet file of Cadre (${detail}).`,
     todo: 'Use a file exported here, or one that follows /api/fleet-document.schema.json. Nothing was kept.',

@@ -13,34 +13,40 @@ function cellText(value: ExcelJS.CellValue): string {
   return String(value);
 }
 
-/** The rows of a workbook's first checklist. Throws when it is no workbook. */
-export async function readChecklist(bytes: Uint8Array): Promise<readonly (readonly string[])[]> {
+/** How far a sheet reaches. One stray cell in its last corner would make a table of seventeen thousand million. */
+export interface Extent {
+  readonly rows: number;
+  readonly columns: number;
+}
+
+/** The rows of a workbook's first sheet, or how far it reaches where that is further than wanted. Throws when it is no workbook. */
+export async function readSheet(
+  bytes: Uint8Array,
+  most: Extent,
+): Promise<readonly (readonly string[])[] | Extent> {
   const book = new ExcelJS.Workbook();
   await book.xlsx.load(bytes.buffer as ArrayBuffer);
-  const checklist = book.worksheets[0];
-  if (!checklist) return [];
+  const sheet = book.worksheets[0];
+  if (!sheet) return [];
+  const extent = { rows: sheet.rowCount, columns: sheet.columnCount };
+  if (extent.rows > most.rows || extent.columns > most.columns) return extent;
   const rows: string[][] = [];
-  for (let number = 1; number <= checklist.rowCount; number += 1) {
-    const row = checklist.getRow(number);
-    rows.push(
-      Array.from({ length: checklist.columnCount }, (_, index) => cellText(row.getCell(index + 1).value)),
-    );
+  for (let number = 1; number <= extent.rows; number += 1) {
+    const row = sheet.getRow(number);
+    rows.push(Array.from({ length: extent.columns }, (_, index) => cellText(row.getCell(index + 1).value)));
   }
   return rows;
 }
 
-/** A workbook of one checklist; every cell is text, so that no tag or date is guessed at. */
-export async function writeChecklist(
-  rows: readonly (readonly string[])[],
-  name: string,
-): Promise<ArrayBuffer> {
+/** A workbook of one sheet; every cell is text, so that no tag or date is guessed at. */
+export async function writeSheet(rows: readonly (readonly string[])[], name: string): Promise<ArrayBuffer> {
   const book = new ExcelJS.Workbook();
   book.created = new Date(0);
   book.modified = new Date(0);
-  const checklist = book.addWorksheet(name, { views: [{ state: 'frozen', ySplit: 1 }] });
-  for (const row of rows) checklist.addRow([...row]);
-  checklist.getRow(1).font = { bold: true };
-  checklist.columns.forEach((column) => {
+  const sheet = book.addWorksheet(name, { views: [{ state: 'frozen', ySplit: 1 }] });
+  for (const row of rows) sheet.addRow([...row]);
+  sheet.getRow(1).font = { bold: true };
+  sheet.columns.forEach((column) => {
     column.width = 16;
     column.numFmt = '@';
   });

@@ -21,7 +21,7 @@ async function remove(): Promise<void> {
       repairs stay, under a mark instead of the name. Nobody can bring the name back. Save what is kept of
       them first if anybody may ask for it.
     </p>
-    <ActButton kind="main" class="mt-2" :disabled="refusal.busy.value" @click="remove"
+    <ActButton class="mt-2" :disabled="refusal.busy.value" @click="remove"
       >Remove this name for good</ActButton
     >
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { count, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import { takeCalendarFile } from './calendar-file';
 import GroupDraftCard from './GroupDraftCard.vue';
 import { useGroupDrafts } from './use-group-drafts';
 
@@ -28,24 +29,13 @@ async function takeFile(event: Event): Promise<void> {
   if (!file) return;
   said.value = '';
   adding.said.value = null;
-  if (file.size > 5_000_000) {
-    adding.said.value = {
-      what: `${file.name} is ${Math.round(file.size / 1e6)} MB; a calendar of outings is smaller.`,
-      todo: 'Export the next weeks only.',
-    };
+  const taken = await takeCalendarFile(file, serverNow(), serverNow() + 21 * DAY_MS);
+  if ('said' in taken) {
+    adding.said.value = taken.said;
     return;
   }
-  const { readCalendar } = await import('./read-calendar');
-  const read = readCalendar(await file.text(), serverNow(), serverNow() + 21 * DAY_MS);
-  if (!read.ok)
-    adding.said.value = {
-      what: `${file.name} is no calendar that can be read (${read.why}).`,
-      todo: 'Export it as iCalendar (.ics) and try again.',
-    };
-  else {
-    drafts.takeCalendar(read.groups);
-    said.value = `${count(read.groups.length, 'outing')} in the next three weeks read from ${file.name}.`;
-  }
+  drafts.takeCalendar(taken.groups);
+  said.value = `${count(taken.groups.length, 'outing')} in the next three weeks read from ${file.name}.`;
 }
 async function add(): Promise<void> {
   said.value = '';

@@ -1,5 +1,6 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { readWants, type WantCover } from '@cadre/core/schedule';
+import { takeCalendarFile } from './calendar-file';
 import { readCalendar } from './read-calendar';
 import { readDraft } from './use-group-drafts';
 import { shortWords, wantText, wantWords } from './wording';
@@ -98,7 +99,33 @@ describe('a calendar', () => {
     ]);
   });
   it.each(['', 'not a calendar', 'BEGIN:VCARD\r\nEND:VCARD'])('that is none (%j) is told as such', (text) => {
-    expect(readCalendar(text, FROM, UNTIL)).toMatchObject({ ok: false });
+    expect(readCalendar(text, FROM, UNTIL)).toMatchObject({ ok: false, fault: 'no-calendar' });
+  });
+  const series = (rule: string): string =>
+    `BEGIN:VEVENT\r\nUID:${rule}\r\nDTSTART:19700101T000000Z\r\nDTEND:19700101T000001Z\r\nRRULE:${rule}\r\nEND:VEVENT`;
+  it('that repeats each second since 1970, or holds ten thousand events, is given up', () => {
+    expect(readCalendar(calendar(series('FREQ=SECONDLY')), FROM, UNTIL)).toMatchObject({ fault: 'too-many' });
+    const events = Array.from({ length: 10_000 }, (_, index) => series(`FREQ=DAILY;COUNT=${index + 1}`));
+    expect(readCalendar(calendar(...events), FROM, UNTIL)).toMatchObject({ fault: 'too-many' });
+  });
+  it('whose reader never answers is stopped after a while, and said', async () => {
+    vi.useFakeTimers();
+    const terminate = vi.fn();
+    const silent = {
+      terminate,
+      postMessage: vi.fn(),
+      addEventListener: vi.fn(),
+      removeEventListener: vi.fn(),
+    };
+    const file = new File([calendar(series('FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'))], 'endless.ics');
+    const taking = takeCalendarFile(file, FROM, UNTIL, () => silent as unknown as Worker);
+    await vi.waitFor(() => expect(silent.postMessage).toHaveBeenCalled());
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(await taking).toMatchObject({
+      said: { what: expect.stringContaining('endless.ics took longer') },
+    });
+    expect(terminate).toHaveBeenCalled();
+    vi.useRealTimers();
   });
 });
 

@@ -11,10 +11,14 @@ export interface CalendarGroup {
 
 export type ReadCalendar =
   | { readonly ok: true; readonly groups: readonly CalendarGroup[] }
-  | { readonly ok: false; readonly why: string };
+  | { readonly ok: false; readonly fault: CalendarFault; readonly detail: string };
+export type CalendarFault = 'no-calendar' | 'too-many';
 
 /** A series says how often; more than this in the span is no outing but a mistake. */
 const MOST_OF_A_SERIES = 60;
+const MOST_EVENTS = 5000;
+/** Of all series together, those before the span too: a class that met each day for fifty years takes fewer. */
+const MOST_STEPS = 20_000;
 
 function groupOf(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): CalendarGroup {
   const line = readGroupLine(event.summary ?? '');
@@ -37,13 +41,18 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
   try {
     calendar = new ICAL.Component(ICAL.parse(text) as never);
   } catch (error) {
-    return { ok: false, why: (error as Error).message };
+    return { ok: false, fault: 'no-calendar', detail: (error as Error).message };
   }
-  if (calendar.name !== 'vcalendar') return { ok: false, why: 'it holds no calendar' };
+  if (calendar.name !== 'vcalendar')
+    return { ok: false, fault: 'no-calendar', detail: 'it holds no calendar' };
   for (const zone of calendar.getAllSubcomponents('vtimezone'))
     ICAL.TimezoneService.register(new ICAL.Timezone(zone));
   const groups: CalendarGroup[] = [];
-  for (const component of calendar.getAllSubcomponents('vevent')) {
+  const events = calendar.getAllSubcomponents('vevent');
+  const tooMany: ReadCalendar = { ok: false, fault: 'too-many', detail: MOST_EVENTS.toLocaleString('en') };
+  if (events.length > MOST_EVENTS) return tooMany;
+  let steps = 0;
+  for (const component of events) {
     const event = new ICAL.Event(component);
     if (!event.startDate || event.startDate.isDate || event.isRecurrenceException()) continue;
     if (!event.isRecurring()) {
@@ -52,6 +61,7 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
     }
     const series = event.iterator();
     for (let next = series.next(), seen = 0; next && seen < MOST_OF_A_SERIES; next = series.next()) {
+      if ((steps += 1) > MOST_STEPS) return tooMany;
       const { startDate, endDate, item } = event.getOccurrenceDetails(next);
       const at = startDate.toJSDate().getTime();
       if (at > until) break;

@@ -1,0 +1,1 @@
+export { TookTooLongError, withTimeLimit } from './time-limit';
