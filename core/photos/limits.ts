@@ -8,6 +8,8 @@ export const PHOTO_LIMITS = {
   sentMost: 3_000_000,
   /** A side of what is brought, pixels. */
   sideMost: 10_000,
+  /** The whole of it, pixels: what is unpacked in memory to be looked at. */
+  pixelsMost: 64_000_000,
   /** The longer side of what is kept, and of its small picture, pixels. */
   keptSide: 1600,
   smallSide: 320,
@@ -33,10 +35,11 @@ export function fileIssue(file: {
   return (PHOTO_TYPES as readonly string[]).includes(file.type) ? null : 'no-picture';
 }
 
-/** Whether a picture of these sides is taken at all: whole pixels, and no side over the most. */
+/** Whether a picture of these sides is taken at all: whole pixels, no side over the most, and not more of them together. */
 export function sidesIssue(width: number, height: number): 'too-wide' | 'no-picture' | null {
   if (!Number.isInteger(width) || !Number.isInteger(height) || width < 1 || height < 1) return 'no-picture';
-  return Math.max(width, height) > PHOTO_LIMITS.sideMost ? 'too-wide' : null;
+  const { sideMost, pixelsMost } = PHOTO_LIMITS;
+  return Math.max(width, height) > sideMost || width * height > pixelsMost ? 'too-wide' : null;
 }
 
 /** Sides shrunk so that the longer is no more than `most`, never grown, never under a pixel. */

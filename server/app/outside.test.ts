@@ -51,6 +51,18 @@ describe('the server’s outside', () => {
     expect(await code({ headers: { host: 'rebound.example' } })).toBe('421 host.refused');
   });
 
+  it('says that the database is down while it is frozen, instead of saying nothing', async () => {
+    const { source } = world.database;
+    const query = source.query.bind(source);
+    source.query = () => new Promise(() => undefined);
+    try {
+      const { status, text } = await ask({}).answered;
+      expect([status, JSON.parse(text)]).toMatchObject([200, { status: 'database-down', database: 'down' }]);
+    } finally {
+      source.query = query;
+    }
+  });
+
   it('lets nobody else’s page use camera, microphone or instruments, and says so', async () => {
     const { headers } = await ask({}).answered;
     expect(headers['permissions-policy']).toBe(

@@ -119,6 +119,7 @@ describe('a photo', () => {
       'photo.no-picture',
     ],
     ['one 12,000 pixels wide', () => picture(12_000, 4).png().toBuffer(), 422, 'photo.too-wide'],
+    ['one of 81 million pixels', () => picture(9000, 9000).png().toBuffer(), 422, 'photo.too-wide'],
     ['one of 80 MB', () => Promise.resolve(Buffer.alloc(80_000_000, 1)), 413, 'body.too-large'],
   ])('%s is refused with what to do', async (_what, make, status, code) => {
     const answer = await upload(await make(), { checkpoint: 'spokes' });

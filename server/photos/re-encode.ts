@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { fitWithin, PHOTO_LIMITS, sidesIssue } from '@cadre/core/photos';
 import { RefusedError } from '@cadre/server/platform/event-log';
+import { FewAtOnce } from '@cadre/server/platform/http';
 
 export interface Encoded {
   readonly whole: Buffer;
@@ -12,6 +13,10 @@ export interface Encoded {
 }
 
 const FORMATS: readonly (string | undefined)[] = ['jpeg', 'png', 'webp'];
+/** A picture that takes longer to unpack was made to. */
+const MOST_SECONDS = 15;
+/** Each takes a core and up to 150 MB while it is unpacked. */
+const encoding = new FewAtOnce(2, 24);
 /** Tried in turn until the picture is small enough to keep. */
 const QUALITIES = [82, 70, 55, 40] as const;
 
@@ -19,7 +24,8 @@ const QUALITIES = [82, 70, 55, 40] as const;
 async function measure(bytes: Buffer): Promise<{ width: number; height: number }> {
   try {
     const { format, width, height, autoOrient } = await sharp(bytes, {
-      limitInputPixels: PHOTO_LIMITS.sideMost ** 2,
+      // Only its head is read here: what is too large is told as that.
+      limitInputPixels: false,
       failOn: 'error',
     }).metadata();
     if (!FORMATS.includes(format)) throw new RefusedError('photo.no-picture');
@@ -33,7 +39,9 @@ async function measure(bytes: Buffer): Promise<{ width: number; height: number }
  * Makes a picture fit to keep: turned upright, shrunk, encoded anew as JPEG and with nothing else in it, so that neither where it was taken nor anything
  * hidden in the file goes on. Refused: no picture, a side over the most.
  */
-export async function reEncode(bytes: Buffer): Promise<Encoded> {
+export const reEncode = (bytes: Buffer): Promise<Encoded> => encoding.run(() => encode(bytes));
+
+async function encode(bytes: Buffer): Promise<Encoded> {
   const { width, height } = await measure(bytes);
   const issue = sidesIssue(width, height);
   if (issue === 'too-wide')
@@ -43,7 +51,10 @@ export async function reEncode(bytes: Buffer): Promise<Encoded> {
   const small = fitWithin(width, height, PHOTO_LIMITS.smallSide);
   try {
     // sharp keeps no metadata unless told to: place, device and the rest end here.
-    const upright = sharp(bytes, { failOn: 'error' }).rotate().flatten({ background: '#ffffff' });
+    const upright = sharp(bytes, { failOn: 'error', limitInputPixels: PHOTO_LIMITS.pixelsMost })
+      .timeout({ seconds: MOST_SECONDS })
+      .rotate()
+      .flatten({ background: '#ffffff' });
     for (const quality of QUALITIES) {
       const whole = await upright
         .clone()

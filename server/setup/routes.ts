@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises';
 import type { DataSource } from 'typeorm';
 import { setUp, setupState } from '@cadre/contract/setup';
 import { health } from '@cadre/contract/setup';
@@ -12,6 +13,15 @@ import {
 } from '@cadre/server/platform/http';
 import type { Sessions } from '@cadre/server/people';
 import type { Setup } from './service';
+
+/** A database that is frozen says nothing at all: that is as good as down. */
+const ANSWERS_WITHIN_MS = 2000;
+
+const stateOf = (source: DataSource): Promise<'up' | 'down'> =>
+  source
+    .query('SELECT 1')
+    .then(() => 'up' as const)
+    .catch(() => 'down' as const);
 
 export interface SetupDeps {
   readonly setup: Setup;
@@ -32,10 +42,7 @@ export const setupRoutes = ({
   demo,
 }: SetupDeps): readonly Implemented[] => [
   answering(health, async () => {
-    const database = await source
-      .query('SELECT 1')
-      .then(() => 'up' as const)
-      .catch(() => 'down' as const);
+    const database = await Promise.race([stateOf(source), setTimeout(ANSWERS_WITHIN_MS, 'down' as const)]);
     return {
       status: database === 'up' ? ('ok' as const) : ('database-down' as const),
       version,

@@ -9,7 +9,7 @@ export const PHOTO_ISSUE_WORDS: Record<PhotoIssue, string> = {
   empty: 'This file is empty. Take the photo again.',
   'too-heavy': `This file is over ${PHOTO_LIMITS.fileMost / 1_000_000} MB. Take a photo, or choose a smaller file.`,
   'no-picture': 'This file is no picture Cadre can read. Take a photo, or choose a JPEG, PNG or WebP.',
-  'too-wide': `A side of this picture is over ${PHOTO_LIMITS.sideMost.toLocaleString('en')} pixels. Choose a smaller one, or photograph it anew.`,
+  'too-wide': `This picture is too large: at most ${PHOTO_LIMITS.sideMost.toLocaleString('en')} pixels a side and ${PHOTO_LIMITS.pixelsMost / 1e6} megapixels. Choose a smaller one, or photograph it anew.`,
 };
 const QUALITY = 0.85;
 

@@ -4,4 +4,5 @@ export { createHttpApp } from './create-app';
 export { deviceKind, deviceOf, NO_DEVICE } from './device';
 export { STATUS } from './errors';
 export { schemaOf } from './openapi';
+export { FewAtOnce } from './few-at-once';
 export { answering, readAs, type Implemented } from './implement';

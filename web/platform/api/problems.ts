@@ -125,7 +125,7 @@ const WORDS: Record<ErrorCode, Words> = {
     'Take a photo, or choose a JPEG, PNG or WebP.',
   ),
   'photo.too-wide': (p) => ({
-    what: `This picture is ${String(p.width)} by ${String(p.height)} pixels; a side may have ${String(p.most)}.`,
+    what: `This picture is ${String(p.width)} by ${String(p.height)} pixels; a side may have ${String(p.most)}, and all of it 64 million.`,
     todo: 'Choose a smaller one, or photograph it anew.',
   }),
   'photo.too-many': (p) => ({
