@@ -11,6 +11,8 @@ export const OF_NO_BIKE: readonly string[] = [
   'session.sign-out',
   'session.end-all',
   'session.end-device',
+  'session.set-pin',
+  'session.remove-pin',
   'clock.correct',
   'session.bind-writer',
   'session.change-secret',

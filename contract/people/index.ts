@@ -41,6 +41,21 @@ export const changeSecret = route<typeof schemas.changeSecret>({
   act: 'signed-in',
 });
 
+/** Sets one's own PIN on this browser. Wrong five times it is gone. */
+export const setPin = route<typeof schemas.setPin>({
+  name: 'session.set-pin',
+  method: 'POST',
+  path: '/api/v1/session/pin',
+  act: 'signed-in',
+});
+
+export const removePin = route<typeof schemas.removePin>({
+  name: 'session.remove-pin',
+  method: 'POST',
+  path: '/api/v1/session/pin/remove',
+  act: 'signed-in',
+});
+
 /** Signs this person out on every device, this one too. */
 export const endSessions = route<typeof schemas.endSessions>({
   name: 'session.end-all',

@@ -1,5 +1,5 @@
 import { SYSTEMS } from '@cadre/core/catalogue';
-import { ROLES } from '@cadre/core/people';
+import { PIN, ROLES } from '@cadre/core/people';
 import { counter, publicKey } from '@cadre/contract/authorship/schemas';
 import { id, instant, messages, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
@@ -32,6 +32,10 @@ export const session = z.object({
   now: instant,
   /** The lead gave this person a code for one sign-in: nothing else can be done before they chose their own. */
   mustChangeSecret: z.boolean(),
+  /** Signed in with a PIN: what lets a bike on the trail or changes the rules needs the code. */
+  quick: z.boolean(),
+  /** This person has a PIN on this browser. */
+  hasPin: z.boolean(),
 });
 
 const done = z.object({ done: z.literal(true) });
@@ -58,6 +62,16 @@ export const changeSecret = messages({
   body: z.object({ id, current: z.string().check(z.minLength(1), z.maxLength(200)), secret }),
   answer: session,
 });
+/** A short number for this browser. The code is asked for. */
+export const setPin = messages({
+  body: z.object({
+    id,
+    current: z.string().check(z.minLength(1), z.maxLength(200)),
+    pin: z.string().check(z.regex(PIN)),
+  }),
+  answer: session,
+});
+export const removePin = messages({ body: z.object({ id }), answer: session });
 export const endSessions = messages({ body: z.object({ id }), answer: done });
 /** Where a person is signed in. Nobody but themselves is told. */
 export const listDevices = messages({

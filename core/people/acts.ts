@@ -37,6 +37,12 @@ export const ACT_TABLE: Record<Act, readonly Role[]> = {
   'edit-program': ['lead'],
 };
 
+/** Acts a short PIN is not enough for: they let a bike on the trail, or change the rules by which bikes are let. */
+export const CODE_ACTS: readonly Act[] = ['release', 'lower-severity', 'edit-program'];
+
+/** Digits only, four to six: shorter than any code, so that the two are never taken for each other. */
+export const PIN = /^\d{4,6}$/;
+
 /**
  * Whether a person may do an act. A trainee never co-signs or releases: both exist to put a second,
  * experienced pair of eyes between a beginner and the trail.

@@ -1,2 +1,2 @@
-export { ACTS, ACT_TABLE, mayAct, type Act } from './acts';
+export { ACTS, ACT_TABLE, CODE_ACTS, mayAct, PIN, type Act } from './acts';
 export { ROLES, type Role } from './roles';

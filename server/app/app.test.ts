@@ -166,6 +166,8 @@ const valid: Record<string, unknown> = {
   'people.remove-name': { id: newId() },
   'people.reset-secret': { id: newId(), secret: 'secret-9' },
   'session.end-device': { id: newId() },
+  'session.set-pin': { id: newId(), current: 'x', pin: '4711' },
+  'session.remove-pin': { id: newId() },
   'session.bind-writer': { id: newId(), publicKey: 'A'.repeat(122) },
   'clock.correct': { id: newId(), recordedUntil: 1, note: '' },
   'session.change-secret': { id: newId(), current: 'x', secret: 'secret-9' },

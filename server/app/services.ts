@@ -8,7 +8,7 @@ import { describeBikes, Fleet, Models, Racks } from '@cadre/server/fleet';
 import { Assessments } from '@cadre/server/assessments';
 import { Incidents } from '@cadre/server/incidents';
 import { Parts, Stock } from '@cadre/server/parts';
-import { OwnData, People, Sessions, Writers } from '@cadre/server/people';
+import { OwnData, People, Pins, Sessions, Writers } from '@cadre/server/people';
 import { Photos } from '@cadre/server/photos';
 import { Changes, EventLog, LiveStream, type RecordKey } from '@cadre/server/platform/event-log';
 import type { Job } from '@cadre/server/platform/jobs';
@@ -35,9 +35,11 @@ export function createServices(
   failed: (error: unknown) => void = () => undefined,
 ) {
   const log = new EventLog(source, projector, now, TAKEN, key);
-  const sessions = new Sessions(source, now);
+  const pins = new Pins(source);
+  const sessions = new Sessions(source, now, pins);
   return {
     sessions,
+    pins,
     setup: new Setup(source, log.for()),
     people: new People(source, log.for(), now),
     ownData: new OwnData(source, log.for(), now),

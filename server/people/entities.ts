@@ -90,6 +90,8 @@ export interface SessionRow {
   kind: 'phone' | 'computer';
   /** The series its items belong to, once its browser has said so. */
   writerId: string | null;
+  /** Signed in with a PIN. */
+  quick: boolean;
   startedAt: Date;
   seenAt: Date;
   endedAt: Date | null;
@@ -102,6 +104,7 @@ export const sessionEntity = new EntitySchema<SessionRow>({
     device: word(),
     kind: word(),
     writerId: uuid({ nullable: true }),
+    quick: yes(),
     startedAt: moment(),
     seenAt: moment(),
     endedAt: moment({ nullable: true }),
@@ -152,6 +155,23 @@ export const signedItemEntity = new EntitySchema<SignedItemRow>({
     itemId: uuid(),
   },
   indices: [{ name: 'signed_item_previous', columns: ['writerId', 'previous'], unique: true }],
+});
+
+/** A short number by which a person signs in on one browser they know. */
+export interface QuickPinRow {
+  personId: string;
+  device: string;
+  hash: string;
+  failures: number;
+}
+export const quickPinEntity = new EntitySchema<QuickPinRow>({
+  name: 'quick_pin',
+  columns: {
+    personId: key(),
+    device: word({ primary: true }),
+    hash: words(255),
+    failures: whole(),
+  },
 });
 
 export interface ThrottleRow {

@@ -18,7 +18,6 @@ import { pino } from 'pino';
 import type { AddressInfo } from 'node:net';
 import { createApp, createServices } from '@cadre/server/app';
 import { Client } from '@cadre/test-world/client';
-import { Sessions } from './sessions';
 import { createTestDatabase } from '../../testing/database';
 import { refusalOf, SECRET, World } from '../../testing/world';
 
@@ -308,9 +307,10 @@ describe('what nobody needs any more', () => {
     };
     const before = await rows();
     expect(before.every((count) => count > 0)).toBe(true);
-    await new Sessions(world.database.source, () => world.clock.now).purge();
+    const { source } = world.database;
+    await createServices(source, () => world.clock.now).sessions.purge();
     expect(await rows()).toEqual(before);
-    await new Sessions(world.database.source, () => world.clock.now + 200 * 86_400_000).purge();
+    await createServices(source, () => world.clock.now + 200 * 86_400_000).sessions.purge();
     expect(await rows()).toEqual([0, 0]);
     await world.signInAgain();
   });

@@ -4,6 +4,8 @@ import {
   listDevices,
   endDevice,
   resetSecret,
+  setPin,
+  removePin,
   signIn,
   currentSession,
   signOut,
@@ -26,6 +28,7 @@ import {
   type Implemented,
 } from '@cadre/server/platform/http';
 import type { OwnData } from './own-data';
+import type { Pins } from './pins';
 import type { People } from './service';
 import type { Sessions } from './sessions';
 import type { Writers } from './writers';
@@ -33,11 +36,13 @@ import type { Writers } from './writers';
 export const peopleRoutes = ({
   people,
   ownData,
+  pins,
   sessions,
   writers,
 }: {
   readonly people: People;
   readonly ownData: OwnData;
+  readonly pins: Pins;
   readonly sessions: Sessions;
   readonly writers: Writers;
 }): readonly Implemented[] => [
@@ -55,7 +60,7 @@ export const peopleRoutes = ({
     setDeviceCookie(req, res, device);
     return session;
   }),
-  answering(currentSession, async (_call, actor) => sessions.describe(await people.one(actor.id))),
+  answering(currentSession, async (_call, actor) => sessions.describe(await people.one(actor.id), actor)),
   answering(signOut, async ({ query, req, res }) => {
     const token = sessionToken(req);
     if (token) await sessions.end(token, query.counter);
@@ -68,7 +73,15 @@ export const peopleRoutes = ({
   }),
   answering(changeSecret, async ({ body, req }, actor) => {
     await sessions.limitedFor(actor.id, () => people.changeSecret(actor, body, sessionToken(req)));
-    return sessions.describe(await people.one(actor.id));
+    return sessions.describe(await people.one(actor.id), actor);
+  }),
+  answering(setPin, async ({ body }, actor) => {
+    await sessions.limitedFor(actor.id, () => pins.set(actor, body));
+    return sessions.describe(await people.one(actor.id), actor);
+  }),
+  answering(removePin, async (_call, actor) => {
+    await pins.remove(actor);
+    return sessions.describe(await people.one(actor.id), actor);
   }),
   answering(endSessions, async ({ req, res }, actor) => {
     await sessions.endAll(actor.id);

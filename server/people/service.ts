@@ -13,7 +13,8 @@ import { PROGRAM_CHAIN, RefusedError, type EventLog } from '@cadre/server/platfo
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { personEntity, type PersonRow } from './entities';
 import { sealNames } from './names';
-import { endSessionsOf, rightSecret, saveSecret } from './sessions';
+import { rightSecret, saveSecret } from './secrets';
+import { endSessionsOf } from './sessions';
 import type { PeopleEvents } from './events';
 
 /** Somebody has to be able to change the program: the last lead stays one. The lock on the program's chain makes two at once one after the other. */

@@ -17,6 +17,7 @@ import {
   type PersonRow,
   type SessionRow,
 } from './entities';
+import { removePins, type Pins } from './pins';
 import { endWriterOf, endWritersOf } from './writers';
 
 const IDLE_MS = 12 * 60 * MINUTE_MS;
@@ -34,20 +35,6 @@ interface Throttle {
 /** A hash nobody's secret has, so that an unknown name takes as long to refuse as a wrong secret. */
 const NOBODY = hash(randomBytes(16).toString('hex'));
 
-export async function saveSecret(
-  tx: EntityManager,
-  personId: string,
-  secret: string,
-  oneTime = false,
-): Promise<void> {
-  await tx.getRepository(credentialEntity).save({ personId, hash: await hash(secret), oneTime });
-}
-
-export async function rightSecret(tx: EntityManager, personId: string, secret: string): Promise<boolean> {
-  const credential = await tx.getRepository(credentialEntity).findOneBy({ personId });
-  return credential !== null && verify(credential.hash, secret);
-}
-
 /** Ends every session of a person except the one of this token, and what their keys elsewhere can show from now on. */
 export async function endSessionsOf(
   tx: EntityManager,
@@ -56,6 +43,7 @@ export async function endSessionsOf(
   but: string | null = null,
 ): Promise<void> {
   await endWritersOf(tx, personId, now, but);
+  await removePins(tx, personId);
   await tx
     .getRepository(sessionEntity)
     .update(
@@ -69,6 +57,7 @@ export class Sessions {
   constructor(
     private readonly source: DataSource,
     private readonly now: () => number,
+    private readonly pins: Pins,
   ) {}
 
   /** Signs a person in and gives the token of a fresh session. The old one of this browser, if any, ends. */
@@ -103,15 +92,17 @@ export class Sessions {
       { key: `address:${input.address}`, most: MOST.address },
     ];
     const signedIn = await this.limited(throttles, async () => {
+      if (person && (await this.pins.isRight(person, input.device, input.secret)))
+        return { person, quick: true };
       const credential = person
         ? await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id })
         : null;
       const right = await verify(credential?.hash ?? (await NOBODY), input.secret);
       if (!person || !credential || !right) throw new RefusedError('session.refused');
-      return person;
+      return { person, quick: false };
     });
     if (input.oldToken) await this.end(input.oldToken, input.oldCounter);
-    return this.begin(signedIn, input);
+    return this.begin(signedIn.person, { ...input, quick: signedIn.quick });
   }
 
   /** Somebody at a tablet that is signed in guesses at a person's code no oftener than a stranger does. */
@@ -128,7 +119,7 @@ export class Sessions {
 
   async begin(
     person: PersonRow,
-    { device, kind }: Pick<SessionRow, 'device' | 'kind'>,
+    { device, kind, quick = false }: Pick<SessionRow, 'device' | 'kind'> & { readonly quick?: boolean },
   ): Promise<{ token: string; session: Session }> {
     const token = randomBytes(32).toString('base64url');
     const now = new Date(this.now());
@@ -138,14 +129,18 @@ export class Sessions {
       device,
       kind,
       writerId: null,
+      quick,
       startedAt: now,
       seenAt: now,
       endedAt: null,
     });
-    return { token, session: await this.describe(person) };
+    return { token, session: await this.describe(person, { device, quick }) };
   }
 
-  async describe(person: PersonRow): Promise<Session> {
+  async describe(
+    person: PersonRow,
+    { device, quick = false }: Pick<Actor, 'device' | 'quick'>,
+  ): Promise<Session> {
     const program = await this.source.getRepository(programEntity).findOneOrFail({ where: {} });
     const credential = await this.source.getRepository(credentialEntity).findOneBy({ personId: person.id });
     return {
@@ -154,6 +149,8 @@ export class Sessions {
       demo: program.demo,
       now: this.now(),
       mustChangeSecret: credential?.oneTime ?? false,
+      quick,
+      hasPin: await this.pins.has(person.id, device),
     };
   }
 
@@ -196,6 +193,7 @@ export class Sessions {
         trainee: person.trainee,
         device: row.device,
         mustChangeSecret: row.credential.oneTime,
+        quick: row.quick,
       },
     };
   }
@@ -238,6 +236,7 @@ export class Sessions {
   async endDevice(personId: string, device: string): Promise<void> {
     await this.source.transaction(async (tx) => {
       const sessions = tx.getRepository(sessionEntity);
+      await removePins(tx, personId, device);
       for (const { tokenHash } of await sessions.findBy({ personId, device, endedAt: IsNull() })) {
         await endWriterOf(tx, tokenHash, undefined, this.now());
         await sessions.update({ tokenHash }, { endedAt: new Date(this.now()) });

@@ -4,7 +4,7 @@ import { IsNull, type DataSource, type EntityManager } from 'typeorm';
 import type { bindWriter } from '@cadre/contract/people';
 import type { BodyOf } from '@cadre/contract/http';
 import { PROGRAM_CHAIN, RefusedError, sha256, type EventLog } from '@cadre/server/platform/event-log';
-import type { Actor } from '@cadre/server/platform/http';
+import { requireCode, type Actor } from '@cadre/server/platform/http';
 import { sessionEntity, writerEndEntity, writerEntity } from './entities';
 import type { PeopleEvents } from './events';
 
@@ -30,6 +30,8 @@ export class Writers {
 
   /** Binds a key to whoever just signed in, or takes up the one bound before on that browser. One a session. */
   async bind(actor: Actor, body: BodyOf<typeof bindWriter>, token: string | null): Promise<void> {
+    // Whoever knows only the PIN gets no key that speaks for the person elsewhere.
+    requireCode(actor);
     const { id: writerId, publicKey } = body;
     if (!isP256(publicKey))
       throw new RefusedError('body.invalid', {}, { fields: [{ path: 'publicKey', code: 'not-p256' }] });

@@ -4,7 +4,6 @@ import { setUp } from '@cadre/contract/setup';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
-import { rememberName } from './remembered';
 import { useSession } from './use-session';
 
 const emit = defineEmits<{ done: [] }>();
@@ -37,7 +36,6 @@ async function submit(): Promise<void> {
   const done = await refusal.run(async () => {
     await session.take(await act(setUp, { body: { ...fields } }));
     session.openKey(fields.secret);
-    if (session.person) rememberName(session.person.signInName, session.person.name);
   });
   if (done) emit('done');
 }

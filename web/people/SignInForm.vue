@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import ChangeSecret from './ChangeSecret.vue';
 import { useSession } from './use-session';
-import { rememberedNames, rememberName } from './remembered';
+import { rememberedNames } from './remembered';
 
 /** Name and code. People who have signed in on this browser are one touch; gloves type only the code. */
 const emit = defineEmits<{ done: [] }>();
@@ -18,6 +18,7 @@ const secret = ref('');
 const choosing = ref(false);
 const known = ref(rememberedNames());
 const code = ref<HTMLElement | null>(null);
+const hasPin = computed(() => known.value.some((each) => each.signInName === name.value && each.pin));
 
 onMounted(() => {
   if (!session.setup) void setup.run(session.loadSetup);
@@ -27,10 +28,7 @@ function choose(signInName: string): void {
   code.value?.querySelector('input')?.focus();
 }
 async function enter(): Promise<void> {
-  const done = await refusal.run(async () => {
-    await session.enter(name.value, secret.value);
-    if (session.person) rememberName(session.person.signInName, session.person.name);
-  });
+  const done = await refusal.run(() => session.enter(name.value, secret.value));
   choosing.value = done && session.mustChangeSecret;
   if (done && !choosing.value) emit('done');
 }
@@ -51,7 +49,12 @@ async function enter(): Promise<void> {
     </div>
     <TextField v-model="name" label="Sign-in name" autocomplete="username" />
     <div ref="code">
-      <TextField v-model="secret" label="Code" type="password" autocomplete="current-password" />
+      <TextField
+        v-model="secret"
+        :label="hasPin ? 'PIN or code' : 'Code'"
+        type="password"
+        autocomplete="current-password"
+      />
     </div>
     <NoticePlate v-if="said" :said="said" />
     <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Sign in</ActButton>

@@ -32,6 +32,8 @@ const session = (of: Person): Session => ({
   programName: 'Lapwing Quay',
   demo: false,
   mustChangeSecret: false,
+  quick: false,
+  hasPin: false,
   now: Date.now(),
 });
 const SETUP = { state: 'ready', programName: 'Lapwing Quay', demoPeople: [] };
@@ -95,8 +97,8 @@ describe('who is at this browser', () => {
 
 describe('names remembered here', () => {
   it('are the newest first, each once, eight at most, and never a code', () => {
-    for (let each = 0; each < 10; each += 1) rememberName(`p${each}`, `Person ${each}`);
-    rememberName('p5', 'Person five');
+    for (let each = 0; each < 10; each += 1) rememberName(`p${each}`, `Person ${each}`, false);
+    rememberName('p5', 'Person five', false);
     expect(rememberedNames().map((each) => each.signInName)).toEqual([
       'p5',
       'p9',
@@ -107,7 +109,7 @@ describe('names remembered here', () => {
       'p3',
       'p2',
     ]);
-    expect(Object.keys(rememberedNames()[0] ?? {}).sort()).toEqual(['name', 'signInName']);
+    expect(Object.keys(rememberedNames()[0] ?? {}).sort()).toEqual(['name', 'pin', 'signInName']);
   });
   it.each(['{', '7', '[null, {"name": 1}]'])('begin anew when somebody edited them into %s', (text) => {
     localStorage.setItem('cadre.people', text);
@@ -117,11 +119,12 @@ describe('names remembered here', () => {
 
 describe('signing in', () => {
   it('is one touch and a code for somebody known here', async () => {
-    rememberName('ann', 'Ann Reed');
+    rememberName('ann', 'Ann Reed', true);
     server.answers['POST /api/v1/session'] = () => session(ann);
     const view = mount(SignInForm);
     await view.get('[role=group] button').trigger('click');
     expect(view.get('[role=group] button').attributes('aria-pressed')).toBe('true');
+    expect(view.findAll('label').map((each) => each.text())).toContain('PIN or code');
     await view.get('input[type=password]').setValue('curlew-1');
     await view.get('form').trigger('submit');
     await flushPromises();
@@ -141,6 +144,45 @@ describe('signing in', () => {
     expect(view.get<HTMLInputElement>('input[autocomplete=username]').element.value).toBe('bob');
     expect(rememberedNames()).toEqual([]);
     expect(view.emitted('done')).toBeUndefined();
+  });
+});
+
+describe('a PIN', () => {
+  it('is set with the code, said, and remembered for the next sign-in; a wrong form is told', async () => {
+    useSession().take(session(ann));
+    server.answers['POST /api/v1/session/pin'] = () =>
+      new Refusal('body.invalid', [{ path: 'pin', code: 'invalid_format' }], 400);
+    const view = mount(OwnAccess);
+    await view.get('[data-own-pin]').trigger('click');
+    await view.get('[data-new-pin] input, input[data-new-pin]').setValue('12');
+    await view.get('[data-pin-code] input, input[data-pin-code]').setValue('curlew-1');
+    await view.get('[data-set-pin]').trigger('submit');
+    await flushPromises();
+    expect(view.get('[data-set-pin]').text()).toContain('Four to six digits');
+    server.answers['POST /api/v1/session/pin'] = () => ({ ...session(ann), hasPin: true });
+    await view.get('[data-new-pin] input, input[data-new-pin]').setValue('4711');
+    await view.get('[data-set-pin]').trigger('submit');
+    await flushPromises();
+    expect(sent('POST /api/v1/session/pin')).toMatchObject([
+      { pin: '12' },
+      { pin: '4711', current: 'curlew-1' },
+    ]);
+    expect(view.get('[role=status]').text()).toBe('Your PIN is set for this device.');
+    expect(rememberedNames()[0]).toMatchObject({ signInName: 'ann', pin: true });
+    expect(JSON.stringify(localStorage)).not.toContain('4711');
+  });
+  it('opens no key, says what it is not enough for, and can be taken away', async () => {
+    server.answers['POST /api/v1/session'] = () => ({ ...session(ann), quick: true, hasPin: true });
+    await useSession().enter('ann', '4711');
+    await flushPromises();
+    expect(sent('POST /api/v1/session/writer')).toEqual([]);
+    const view = mount(OwnAccess);
+    expect(view.text()).toContain('need your code');
+    server.answers['POST /api/v1/session/pin/remove'] = () => session(ann);
+    await view.get('[data-remove-pin]').trigger('click');
+    await flushPromises();
+    expect(view.get('[role=status]').text()).toBe('Your PIN is gone from this device.');
+    expect(rememberedNames()[0]).toMatchObject({ pin: false });
   });
 });
 

@@ -4,6 +4,8 @@ const MOST = 8;
 interface Remembered {
   readonly signInName: string;
   readonly name: string;
+  /** Has a PIN on this browser. */
+  readonly pin?: boolean;
 }
 
 /** People who have signed in on this browser, newest first. Names only: never a code. */
@@ -20,14 +22,14 @@ export function rememberedNames(): readonly Remembered[] {
   }
 }
 
-export function rememberName(signInName: string, name: string): void {
+export function rememberName(signInName: string, name: string, pin: boolean): void {
   localStorage.setItem(
     KEY,
     JSON.stringify(
-      [{ signInName, name }, ...rememberedNames().filter((each) => each.signInName !== signInName)].slice(
-        0,
-        MOST,
-      ),
+      [
+        { signInName, name, pin },
+        ...rememberedNames().filter((each) => each.signInName !== signInName),
+      ].slice(0, MOST),
     ),
   );
 }

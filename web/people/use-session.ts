@@ -8,6 +8,7 @@ import { saveValue, savedValue } from '@cadre/web/platform/local-db';
 import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { readWriter, setSigner } from '@cadre/web/platform/authorship';
 import { setServerNow } from '@cadre/web/platform/time';
+import { rememberName } from './remembered';
 
 /** With a sign-in or a sign-out only. */
 const authorKey = () => import('./author-key');
@@ -25,6 +26,9 @@ export const useSession = defineStore('session', () => {
   const needsSignIn = ref(false);
   /** Signed in with a code for one sign-in: their own has to be chosen now. */
   const mustChangeSecret = ref(false);
+  /** Signed in with a PIN: no key is open, and some acts want the code. */
+  const quick = ref(false);
+  const hasPin = ref(false);
   const setup = ref<AnswerOf<typeof setupState> | null>(null);
   /** Whose session this browser's requests go in. Without signal another person may have gone on here. */
   const deliverer = ref<string | null>(null);
@@ -46,6 +50,9 @@ export const useSession = defineStore('session', () => {
     demo.value = session.demo;
     needsSignIn.value = session.mustChangeSecret;
     mustChangeSecret.value = session.mustChangeSecret;
+    quick.value = session.quick;
+    hasPin.value = session.hasPin;
+    rememberName(session.person.signInName, session.person.name, session.hasPin);
     unconfirmed = false;
     // Kept for when there is no signal; nothing on the screen waits for the disk.
     void saveValue('session', {
@@ -109,7 +116,7 @@ export const useSession = defineStore('session', () => {
       goOnWithoutSignal(found);
       return;
     }
-    openKey(secret);
+    if (!quick.value) openKey(secret);
   }
 
   /** Opens the key of whoever is here now. */
@@ -155,6 +162,8 @@ export const useSession = defineStore('session', () => {
     demo,
     needsSignIn,
     mustChangeSecret,
+    quick,
+    hasPin,
     setup,
     load,
     confirm,

@@ -156,6 +156,21 @@ const nameKeys: Step = {
   },
 };
 
+/** A short number signs a person in on a browser they know, for some acts. */
+const quickPins: Step = {
+  name: 'QuickPins',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS quick_pin (
+      personId ${ID} NOT NULL,
+      device VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+      hash VARCHAR(255) NOT NULL,
+      failures INT NOT NULL,
+      PRIMARY KEY (personId, device))`);
+    await runner.query('ALTER TABLE session ADD COLUMN IF NOT EXISTS quick BOOLEAN NOT NULL DEFAULT 0');
+    await runner.query('ALTER TABLE session ALTER COLUMN quick DROP DEFAULT');
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -167,4 +182,5 @@ export const STEPS: readonly Step[] = [
   deviceKinds,
   marksByOutcome,
   nameKeys,
+  quickPins,
 ];

@@ -1,4 +1,4 @@
-export { requireAct, type Actor } from './actor';
+export { requireAct, requireCode, type Actor } from './actor';
 export { deviceToken, sessionToken, setDeviceCookie, setSessionCookie } from './cookie';
 export { createHttpApp } from './create-app';
 export { deviceKind, deviceOf, NO_DEVICE } from './device';

@@ -18,6 +18,9 @@ const list = (value: unknown): string => (Array.isArray(value) ? value.join(' ·
 const WORDS: Record<ErrorCode, Words> = {
   'session.required': say('You are not signed in.', 'Sign in; what you marked is kept here.'),
   'session.refused': say('Name and code do not match.', 'Try again. The lead can set a new code.'),
+  'session.pin-gone': say('Too many wrong PINs: the PIN was removed.', 'Sign in with your code.'),
+  'session.code-needed': say('You signed in with a PIN.', 'Sign in with your code to do this.'),
+  'session.no-device': say('This browser keeps no cookies.', 'Allow them, sign in again, then set a PIN.'),
   'session.throttled': (p) => ({
     what: 'Too many wrong tries.',
     todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.`,

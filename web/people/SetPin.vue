@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { setPin } from '@cadre/contract/people';
+import { useAct } from '@cadre/web/platform/act';
+import { fieldWords } from '@cadre/web/platform/api';
+import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { useSession } from './use-session';
+
+/** A short number for this browser, set by whoever knows the code. */
+const emit = defineEmits<{ done: [] }>();
+const session = useSession();
+const refusal = useRefusal();
+const act = useAct();
+const current = ref('');
+const pin = ref('');
+const errorOf = (path: string): string | null => {
+  const issue = refusal.fields.value.find((each) => each.path === path);
+  if (!issue) return null;
+  return path === 'pin' ? 'Four to six digits' : fieldWords(issue.code, issue.params);
+};
+async function save(): Promise<void> {
+  const done = await refusal.run(async () =>
+    session.take(await act(setPin, { body: { current: current.value, pin: pin.value } })),
+  );
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="space-y-4" data-set-pin @submit.prevent="save">
+    <p class="rounded-md bg-sunk p-3">
+      With the PIN you sign in faster on this device, as long as it has a connection. Releasing a bike and
+      changing people or rules still need your code.
+    </p>
+    <TextField
+      v-model="pin"
+      label="PIN"
+      hint="Four to six digits"
+      type="password"
+      inputmode="numeric"
+      autocomplete="off"
+      :error="errorOf('pin')"
+      data-new-pin
+    />
+    <TextField
+      v-model="current"
+      label="Your code"
+      type="password"
+      autocomplete="current-password"
+      :error="errorOf('current')"
+      data-pin-code
+    />
+    <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ActButton kind="main" type="submit" :disabled="refusal.busy.value">Set this PIN</ActButton>
+  </form>
+</template>
