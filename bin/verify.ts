@@ -1,5 +1,5 @@
 import { createConnection } from 'mysql2/promise';
-import { connect, migrate, projectionsThatDiffer, verify } from '@cadre/server/app';
+import { connect, migrate, replayed, verify } from '@cadre/server/app';
 import { anchorFile, anchorsIn, publicKeysIn } from './record-key';
 import { readSettings } from './read-settings';
 import { dataDirOf } from './database-server';
@@ -9,17 +9,17 @@ import { withStore } from './with-store';
 
 const given = process.argv.indexOf('--anchor');
 
-/** Replays the record into an empty database beside this one and says which tables are not what it says. */
-async function differing(socketPath: string): Promise<readonly string[]> {
+/** Replays the record into an empty database beside this one. */
+async function replay(socketPath: string): ReturnType<typeof replayed> {
   const name = `cadre_verify_${process.pid}`;
   const root = await createConnection({ socketPath, user: 'root' });
   await root.query(`CREATE DATABASE \`${name}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
   try {
     const scratch = await connect({ socketPath, user: 'root', password: '', database: name }, 2);
     await migrate(scratch);
-    const tables = await projectionsThatDiffer(scratch, DATABASE);
+    const found = await replayed(scratch, DATABASE);
     await scratch.destroy();
-    return tables;
+    return found;
   } finally {
     await root.query(`DROP DATABASE \`${name}\``);
     await root.end();
@@ -38,9 +38,11 @@ await runCommand(() =>
         'Give the file of an anchor.',
       );
     const publicKeys = publicKeysIn(dataDir);
-    const { entries, covered, faults } = await verify(source, { publicKeys, anchors });
+    const { entries, covered, faults: broken } = await verify(source, { publicKeys, anchors });
+    const { tables, faults: notAllowed } =
+      server && broken.length === 0 ? await replay(server.socketPath) : { tables: [], faults: [] };
+    const faults = [...broken, ...notAllowed];
     for (const fault of faults) say(`chain ${fault.chain}, entry ${fault.seq}: ${fault.what}`);
-    const tables = server && faults.length === 0 ? await differing(server.socketPath) : [];
     for (const table of tables) say(`table ${table}: not what the record says`);
     if (faults.length + tables.length > 0)
       throw new PlainError(

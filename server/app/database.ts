@@ -12,7 +12,9 @@ import {
   type Anchor,
   type Proving,
   type RecordKey,
+  type VerifyFault,
 } from '@cadre/server/platform/event-log';
+import { ActRules } from './act-rules';
 import { APPEND_ONLY, ENTITIES, projector, PROJECTIONS, VERIFIERS } from './features';
 
 export { migrate, OlderDatabaseError } from '@cadre/server/platform/database';
@@ -44,16 +46,17 @@ export async function anchorNow(source: DataSource, at: number, key: RecordKey):
 const COPIED = ['entry', 'mark', 'photo', 'signed_item', 'name_key'];
 
 /**
- * Which projected tables are not what the record says: the record is replayed into an empty database on the same server and compared,
- * table by table. `scratch` is a connection to it, its steps taken.
+ * Replays the record into an empty database on the same server: which projected tables are not what it says, and which entries their
+ * author was not allowed when they were written. `scratch` is a connection to it, its steps taken.
  */
-export async function projectionsThatDiffer(
+export async function replayed(
   scratch: DataSource,
   database: string,
-): Promise<readonly string[]> {
+): Promise<{ readonly tables: readonly string[]; readonly faults: readonly VerifyFault[] }> {
   for (const table of COPIED)
     await scratch.query(`INSERT INTO \`${table}\` SELECT * FROM \`${database}\`.\`${table}\``);
-  await rebuild(scratch);
+  const rules = new ActRules();
+  await rebuildProjections(scratch, projector, PROJECTIONS, (tx, row) => rules.look(tx, row));
   const differing: string[] = [];
   for (const projection of PROJECTIONS) {
     const table = projection.options.tableName ?? projection.options.name;
@@ -62,5 +65,5 @@ export async function projectionsThatDiffer(
     );
     if (String(sums[0]?.Checksum) !== String(sums[1]?.Checksum)) differing.push(table);
   }
-  return differing;
+  return { tables: differing, faults: rules.faults };
 }

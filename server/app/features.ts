@@ -67,6 +67,11 @@ export const VERIFIERS = Object.assign({}, ...FEATURES.map((feature) => feature.
   BikeFeature['verifiers']
 >;
 
+/** What somebody has to be allowed for an event to be theirs. */
+export const MAY = Object.assign({}, ...FEATURES.map((feature) => feature.may)) as NonNullable<
+  BikeFeature['may']
+>;
+
 export const TAKEN = Object.assign({}, ...FEATURES.map((feature) => feature.taken)) as NonNullable<
   BikeFeature['taken']
 >;

@@ -6,7 +6,7 @@ export {
   mayRewriteRecord,
   migrate,
   OlderDatabaseError,
-  projectionsThatDiffer,
+  replayed,
   rebuild,
   verify,
 } from './database';

@@ -6,6 +6,11 @@ export const assessmentFeature: BikeFeature = {
   name: 'assessment',
   projected: [assessmentEntity],
   projections: assessmentProjections,
+  may: {
+    'assessment.opened': 'edit-fleet',
+    'assessment.priced': 'edit-fleet',
+    'assessment.decided': 'edit-fleet',
+  },
   facts: [assessmentFacts],
   quiet: ['assessment.priced'],
 };

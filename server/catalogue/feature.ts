@@ -6,4 +6,9 @@ export const catalogueFeature: Feature = {
   name: 'catalogue',
   projected: [checklistEntity, checklistDraftEntity, policyEntity],
   projections: catalogueProjections,
+  may: {
+    'checklist.published': 'edit-program',
+    'checklist.draft-saved': 'edit-program',
+    'checklist.draft-dropped': 'edit-program',
+  },
 };

@@ -12,6 +12,13 @@ export const checksFeature: BikeFeature = {
   tables: [markEntity],
   appendOnly: ['mark'],
   projections: checkProjections,
+  may: {
+    'check.opened': 'mark',
+    'check.marked': 'mark',
+    'check.signed': 'sign',
+    'check.amended': 'sign',
+    'check.co-signed': 'co-sign',
+  },
   listens: checksListen,
   facts: [draftStopFacts, signedFacts],
   changes: {

@@ -7,6 +7,7 @@ export const findingsFeature: BikeFeature = {
   name: 'findings',
   projected: [findingEntity],
   projections: findingProjections,
+  may: { 'finding.severity-set': 'raise-severity', 'finding.merged': 'raise-severity' },
   listens: findingsListen,
   facts: [findingFacts],
 };

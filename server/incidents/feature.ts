@@ -7,5 +7,6 @@ export const incidentsFeature: BikeFeature = {
   name: 'incidents',
   projected: [incidentEntity],
   projections: incidentProjections,
+  may: { 'incident.reported': 'hand-out' },
   facts: [incidentFacts],
 };

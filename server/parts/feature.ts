@@ -6,5 +6,11 @@ export const partsFeature: Feature = {
   name: 'parts',
   projected: [stockItemEntity],
   projections: partProjections,
+  may: {
+    'part.fitted': 'edit-fleet',
+    'part.removed': 'edit-fleet',
+    'stock.item-set': 'edit-fleet',
+    'stock.counted': 'edit-fleet',
+  },
   quiet: ['part.removed'],
 };

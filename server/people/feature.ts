@@ -26,5 +26,11 @@ export const peopleFeature: Feature = {
   ],
   appendOnly: ['signed_item'],
   projections: peopleProjections,
+  may: {
+    'person.added': 'edit-program',
+    'person.changed': 'edit-program',
+    'person.competence': 'edit-program',
+    'person.name-removed': 'edit-program',
+  },
   taken: { person_sign_in_name: 'sign-in-name.taken' },
 };

@@ -7,6 +7,7 @@ export const photosFeature: Feature = {
   tables: [photoEntity],
   appendOnly: ['photo'],
   projections: photoProjections,
+  may: { 'photo.added': 'mark' },
   quiet: ['photo.added'],
   verifiers: { photos: verifyPhotos },
 };

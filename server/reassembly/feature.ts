@@ -7,5 +7,6 @@ export const reassemblyFeature: BikeFeature = {
   name: 'reassembly',
   projected: [notReassembledEntity],
   projections: reassemblyProjections,
+  may: { 'not-reassembled.opened': 'mark', 'not-reassembled.closed': 'mark' },
   facts: [reassemblyFacts],
 };

@@ -7,5 +7,12 @@ export const repairsFeature: BikeFeature = {
   name: 'repairs',
   projected: [repairEntity],
   projections: repairProjections,
+  may: {
+    'repair.started': 'repair',
+    'repair.planned': 'repair',
+    'repair.done': 'repair',
+    'bike.released': 'release',
+    'hang-tag.hung': 'mark',
+  },
   facts: [repairFacts],
 };

@@ -6,4 +6,10 @@ export const roundsFeature: Feature = {
   name: 'rounds',
   projected: [roundEntity, standingRoundEntity],
   projections: roundProjections,
+  may: {
+    'round.made': 'sign',
+    'round.changed': 'sign',
+    'round.closed': 'sign',
+    'standing-round.set': 'edit-fleet',
+  },
 };

@@ -6,4 +6,5 @@ export const scheduleFeature: Feature = {
   name: 'schedule',
   projected: [outingGroupEntity],
   projections: scheduleProjections,
+  may: { 'group.added': 'edit-fleet', 'group.changed': 'edit-fleet', 'group.removed': 'edit-fleet' },
 };

@@ -7,6 +7,7 @@ export const timedRechecksFeature: BikeFeature = {
   name: 'timed-rechecks',
   projected: [timedRecheckEntity],
   projections: timedRecheckProjections,
+  may: { 'timed-recheck.set': 'mark', 'timed-recheck.answered': 'mark' },
   listens: timedRechecksListen,
   facts: [timedRecheckFacts],
   quiet: ['timed-recheck.set'],

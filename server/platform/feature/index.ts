@@ -1,5 +1,6 @@
 import type { EntitySchema } from 'typeorm';
 import type { ErrorCode } from '@cadre/core/errors';
+import type { Act } from '@cadre/core/people';
 import type { Project, Verifier } from '@cadre/server/platform/event-log';
 
 /** Any projection, whatever event it is for: the registry that holds them knows no feature's events. */
@@ -22,6 +23,8 @@ export interface Feature {
   readonly together?: Readonly<Record<string, Project<never>>>;
   /** Its own events that happen every day and a timeline may leave out. */
   readonly quiet?: readonly string[];
+  /** Of its own events those that are somebody's act, and the least they must be allowed: a replay holds every entry against it. */
+  readonly may?: Readonly<Record<string, Act>>;
   /** Unique indexes of its tables, and what the second to run into one is told. */
   readonly taken?: Readonly<Record<string, ErrorCode>>;
   /** What it keeps beside the log, covered by hashes in it. */
