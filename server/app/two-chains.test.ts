@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { changeModel, addModel, changeBike, type Bike } from '@cadre/contract/fleet';
+import { addSite, changeModel, addModel, changeBike, type Bike } from '@cadre/contract/fleet';
 import { ROUTES } from '@cadre/contract/routes';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { verify } from '@cadre/server/app';
@@ -12,13 +12,19 @@ import { WRITE_ACTS } from '../../testing/write-acts';
 import { World } from '../../testing/world';
 
 let world: World;
+const elsewhere = newId();
 beforeAll(async () => {
   world = await World.open();
+  await world.as('lead').send(addSite, {
+    body: { id: elsewhere, name: 'Hill hut', timeZone: 'Europe/London', opensAt: '09:00' },
+  });
 });
 afterAll(() => world.close());
 
-/** A bike that is cleared, of a model of its own. */
-async function modelled(): Promise<{ bike: Bike; changed: () => Promise<unknown> }> {
+type Change = () => Promise<unknown>;
+
+/** A bike of a model of its own, with what changes it from another chain: its model, and its going to another site. */
+async function modelled(): Promise<{ bike: Bike; changed: Change; moved: Change }> {
   const build = USUAL_BUILD.hardtail;
   const fields = { name: `Two ${nextNumber()}`, build, fit: {} };
   const model = await world.as('lead').send(addModel, { body: { id: newId(), ...fields } });
@@ -32,6 +38,11 @@ async function modelled(): Promise<{ bike: Bike; changed: () => Promise<unknown>
   return {
     bike,
     changed: () => world.as('lead').send(changeModel, { params: { id: model.id }, body }),
+    moved: async () => {
+      const now = await world.bikeNow(bike.id);
+      const body = { ...fieldsOf(now), siteId: elsewhere, hookId: null, version: now.version };
+      return world.as('lead').send(changeBike, { params: { id: bike.id }, body });
+    },
   };
 }
 const waiting = async (): Promise<number> =>
@@ -64,24 +75,30 @@ describe('an act on the program’s chain that changes bikes of the sites', () =
   });
 
   const OF_BIKES = ROUTES.filter((route) => route.name in WRITE_ACTS).map((route) => route.name);
-  it('and any act at a site at the same moment leave what the record says, whoever was first', async () => {
-    const before = nextNumber();
-    for (const name of OF_BIKES) {
-      const route = ROUTES.find((each) => each.name === name);
-      const write = WRITE_ACTS[name];
-      if (!route || !write) throw new Error(`no act ${name}`);
-      const { bike, changed } = await modelled();
-      const { params = {}, body, query, type } = await write.ask(world, bike, write.by);
-      const path =
-        route.path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) +
-        (query ? `?${query}` : '');
-      await Promise.allSettled([
-        world.as(write.by).raw(route.method, path, body, type ? { 'content-type': type } : {}),
-        changed(),
-      ]);
-    }
-    expect(nextNumber() - before).toBeGreaterThan(OF_BIKES.length);
-    expect((await verify(world.database.source)).faults).toEqual([]);
-    expect(await replayOf(world.database)).toEqual([]);
-  }, 300_000);
+  it.each(['changed', 'moved'] as const)(
+    'and any act at a site at the same moment leave what the record says, whoever was first: the bike is %s',
+    async (how) => {
+      let done = 0;
+      for (const name of OF_BIKES) {
+        const route = ROUTES.find((each) => each.name === name);
+        const write = WRITE_ACTS[name];
+        if (!route || !write) throw new Error(`no act ${name}`);
+        const { bike, [how]: change } = await modelled();
+        const { params = {}, body, query, type } = await write.ask(world, bike, write.by);
+        const path =
+          route.path.replace(/:(\w+)/g, (_all, key: string) => params[key] ?? newId()) +
+          (query ? `?${query}` : '');
+        const [, second] = await Promise.allSettled([
+          world.as(write.by).raw(route.method, path, body, type ? { 'content-type': type } : {}),
+          change(),
+        ]);
+        if (second.status === 'fulfilled') done += 1;
+      }
+      // The others found the bike changed in the moment between.
+      expect(done).toBeGreaterThan(OF_BIKES.length / 2);
+      expect((await verify(world.database.source)).faults).toEqual([]);
+      expect(await replayOf(world.database)).toEqual([]);
+    },
+    300_000,
+  );
 });
