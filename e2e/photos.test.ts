@@ -102,7 +102,7 @@ describe('a photo at the stand', () => {
     await choose(await file('notes.jpg', Buffer.from('bought two tubes')));
     await browser.textIs('[data-photo-said]', 'no picture Cadre can read');
     await choose(await file('wide.png', picture(12_000, 20).png().toBuffer()));
-    await browser.textIs('[data-photo-said]', 'over 10,000 pixels');
+    await browser.textIs('[data-photo-said]', '10,000 pixels a side');
     await choose(await file('list.pdf', Buffer.from('%PDF-1.4')));
     await browser.textIs('[data-photo-said]', 'no picture Cadre can read');
     expect(await browser.count('[data-fault][aria-pressed=true]')).toBe(1);

@@ -1,11 +1,44 @@
 import { In, IsNull, type EntityManager } from 'typeorm';
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
-import { bikeStateEntity, holdEntity } from './entities';
+import { bikeStateEntity, holdEntity, type BikeStateRow } from './entities';
 import type { FactSource } from './sources';
+
+interface Kept {
+  readonly facts: FitnessFacts;
+  /** As of when they were saved. */
+  readonly at: number | null;
+}
+/** While a whole record is replayed in a transaction nobody else reads the facts: they are kept here and written once, at its end. */
+const inMemory = new WeakMap<EntityManager, Map<string, Kept>>();
+
+export const keepFactsInMemory = (tx: EntityManager): void => void inMemory.set(tx, new Map());
+
+/** Writes what was kept. */
+export async function writeKeptFacts(tx: EntityManager): Promise<void> {
+  const rows = [...(inMemory.get(tx) ?? [])].map(([bikeId, { facts, at }]) => rowOf(bikeId, facts, at));
+  inMemory.delete(tx);
+  for (let first = 0; first < rows.length; first += AT_ONCE)
+    await tx.getRepository(bikeStateEntity).insert(rows.slice(first, first + AT_ONCE));
+}
+const AT_ONCE = 500;
+
+function rowOf(bikeId: string, facts: FitnessFacts, at: number | null): BikeStateRow {
+  const nextChangeAt = at === null ? null : evaluateFitness(facts, at).nextChangeAt;
+  return { bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) };
+}
+
+/** A bike's facts where it has any yet. */
+export async function knownFacts(tx: EntityManager, bikeId: string): Promise<FitnessFacts | null> {
+  const kept = inMemory.get(tx);
+  if (kept) return kept.get(bikeId)?.facts ?? null;
+  return (await tx.getRepository(bikeStateEntity).findOneBy({ bikeId }))?.facts ?? null;
+}
 
 /** A bike's facts as they stand in its row. */
 export async function factsOf(tx: EntityManager, bikeId: string): Promise<FitnessFacts> {
-  return (await tx.getRepository(bikeStateEntity).findOneByOrFail({ bikeId })).facts;
+  const facts = await knownFacts(tx, bikeId);
+  if (!facts) throw new Error(`bike ${bikeId} has no facts`);
+  return facts;
 }
 
 /** The facts of several bikes, by bike. */
@@ -13,6 +46,14 @@ export async function factsByBike(
   tx: EntityManager,
   bikeIds: readonly string[],
 ): Promise<ReadonlyMap<string, FitnessFacts>> {
+  const kept = inMemory.get(tx);
+  if (kept)
+    return new Map(
+      bikeIds.flatMap((bikeId) => {
+        const own = kept.get(bikeId);
+        return own ? [[bikeId, own.facts] as const] : [];
+      }),
+    );
   const states = await tx.getRepository(bikeStateEntity).findBy({ bikeId: In([...bikeIds]) });
   return new Map(states.map(({ bikeId, facts }) => [bikeId, facts]));
 }
@@ -24,18 +65,20 @@ export async function saveFacts(
   now: number,
 ): Promise<void> {
   if (facts.size === 0) return;
-  const rows = [...facts].map(([bikeId, own]) => {
-    const { nextChangeAt } = evaluateFitness(own, now);
-    return { bikeId, facts: own, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) };
-  });
+  const kept = inMemory.get(tx);
+  if (kept) {
+    for (const [bikeId, own] of facts) kept.set(bikeId, { facts: own, at: now });
+    return;
+  }
+  const rows = [...facts].map(([bikeId, own]) => rowOf(bikeId, own, now));
   await tx.getRepository(bikeStateEntity).upsert(rows, ['bikeId']);
 }
 
 /** The facts of bikes just added: nothing stands against a bike that nobody has touched. */
 export async function addFacts(tx: EntityManager, bikeIds: readonly string[]): Promise<void> {
-  await tx
-    .getRepository(bikeStateEntity)
-    .insert(bikeIds.map((bikeId) => ({ bikeId, facts: NO_FACTS, nextChangeAt: null })));
+  const kept = inMemory.get(tx);
+  if (kept) for (const bikeId of bikeIds) kept.set(bikeId, { facts: NO_FACTS, at: null });
+  else await tx.getRepository(bikeStateEntity).insert(bikeIds.map((bikeId) => rowOf(bikeId, NO_FACTS, null)));
 }
 
 /** What these sources know of a bike, over what was known before. */

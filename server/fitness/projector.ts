@@ -2,8 +2,8 @@ import { IsNull, type EntityManager } from 'typeorm';
 import { canonicalJson } from '@cadre/core/event-log';
 import { isDraftHold, needsHold, type FitnessFacts } from '@cadre/core/fitness';
 import { bikeOf, type Project, type Projector, type StoredEvent } from '@cadre/server/platform/event-log';
-import { bikeStateEntity, holdEntity } from './entities';
-import { gatherFacts, holdFacts, saveFacts } from './facts';
+import { holdEntity } from './entities';
+import { gatherFacts, holdFacts, keepFactsInMemory, knownFacts, saveFacts, writeKeptFacts } from './facts';
 import type { BikeFeature } from './sources';
 
 type AnyProject = Project<StoredEvent>;
@@ -88,12 +88,12 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
       await project(tx, event);
       return;
     }
-    const before = await tx.getRepository(bikeStateEntity).findOneBy({ bikeId });
-    const overran = before !== null && needsHold(before.facts, event.recordedAt);
-    if (overran) await beginHold(tx, bikeId, event, before.facts);
-    const settled = before !== null && (await settleHold(tx, bikeId, event, before.facts));
+    const before = await knownFacts(tx, bikeId);
+    const overran = before !== null && needsHold(before, event.recordedAt);
+    if (overran) await beginHold(tx, bikeId, event, before);
+    const settled = before !== null && (await settleHold(tx, bikeId, event, before));
     await project(tx, event);
-    const facts = await refresh(tx, bikeId, before && !overran && !settled ? before.facts : null, event);
+    const facts = await refresh(tx, bikeId, overran || settled ? null : before, event);
     if (!facts) return;
     if (needsHold(facts, event.recordedAt)) await beginHold(tx, bikeId, event, facts);
     else if (!(await settleHold(tx, bikeId, event, facts))) return;
@@ -110,6 +110,8 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
   }
 
   return {
+    beginReplay: keepFactsInMemory,
+    endReplay: writeKeptFacts,
     async apply(tx, events) {
       for (let at = 0; at < events.length; at += 1) {
         const event = events[at] as StoredEvent;

@@ -99,7 +99,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             >New code</ActButton
           >
           <ActButton
-            :aria-label="`Save what is kept of ${person.name}`"
+            :aria-label="`Save their data: ${person.name}`"
             @click="list.run(() => savePersonData(person))"
             >Save their data</ActButton
           >

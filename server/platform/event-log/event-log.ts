@@ -16,6 +16,9 @@ import { Turns } from './turns';
 export interface Projector {
   /** Events of one act, in order. */
   apply(tx: EntityManager, events: readonly StoredEvent[]): Promise<void>;
+  /** Around a replay of the whole record in one transaction: what only its end shows need not be written before. */
+  beginReplay(tx: EntityManager): void;
+  endReplay(tx: EntityManager): Promise<void>;
 }
 
 export interface Act {

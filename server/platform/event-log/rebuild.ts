@@ -18,6 +18,7 @@ export async function rebuildProjections(
     await tx.query('SET foreign_key_checks = 0');
     for (const projection of projections)
       await tx.query(`DELETE FROM \`${projection.options.tableName ?? projection.options.name}\``);
+    projector.beginReplay(tx);
     let done = 0;
     for (let last = 0; ;) {
       const rows = await tx
@@ -31,6 +32,7 @@ export async function rebuildProjections(
       if (rows.length < PAGE) break;
       last = rows.at(-1)?.ordinal ?? last;
     }
+    await projector.endReplay(tx);
     await tx.query('SET foreign_key_checks = 1');
     return done;
   });
