@@ -1,6 +1,7 @@
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 import { createConnection, type Connection } from 'mysql2/promise';
+import { SECRET_TABLES } from '@cadre/server/app';
 import { defaultDataDir, runningDatabaseServer, startDatabaseServer } from './database-server';
 import { DATABASE } from './open-store';
 import { readSettings } from './read-settings';
@@ -29,10 +30,8 @@ async function writeAll(database: Connection, folder: string): Promise<void> {
     'SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE() ORDER BY table_name',
   );
   let rows = 0;
-  // Secrets and sessions are of no use elsewhere, and do not belong in a file.
-  const leftOut = new Set(['credential', 'session', 'throttle']);
   for (const { name } of tables as { name: string }[])
-    if (!leftOut.has(name)) rows += await writeTable(database, name, folder);
+    if (!SECRET_TABLES.includes(name)) rows += await writeTable(database, name, folder);
   say(`${rows} rows written to ${folder}.`);
 }
 

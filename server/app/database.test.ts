@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createTestDatabase, type TestDatabase } from '../../testing/database';
+import { SECRET_TABLES } from './features';
 import { mayRewriteRecord, migrate, OlderDatabaseError } from './database';
 
 let database: TestDatabase;
@@ -24,6 +25,15 @@ describe('the database', () => {
     );
     await database.owner.query("DELETE FROM migration_step WHERE name = 'Entry1790000000000'");
     expect(await migrate(database.owner)).toBe(0);
+  });
+
+  it('says which of its tables hold secrets: every one with a key, a token or a code’s hash', async () => {
+    const rows = await database.owner.query<{ name: string }[]>(
+      `SELECT DISTINCT table_name AS name FROM information_schema.columns WHERE table_schema = DATABASE()
+       AND (column_name IN ('secret', 'tokenHash') OR (column_name = 'hash' AND data_type = 'varchar'))`,
+    );
+    expect(rows.map((row) => row.name).sort()).toEqual(['credential', 'name_key', 'quick_pin', 'session']);
+    expect(SECRET_TABLES).toEqual(expect.arrayContaining(rows.map((row) => row.name)));
   });
 
   it('begun and not ended, as by a kill, goes on where it was', async () => {

@@ -61,6 +61,9 @@ export const APPEND_ONLY: readonly string[] = [
   ...FEATURES.flatMap((feature) => feature.appendOnly ?? []),
 ];
 
+/** Tables no export writes. */
+export const SECRET_TABLES: readonly string[] = FEATURES.flatMap((feature) => feature.secret ?? []);
+
 export const QUIET_KINDS = FEATURES.flatMap((feature) => feature.quiet ?? []);
 
 export const VERIFIERS = Object.assign({}, ...FEATURES.map((feature) => feature.verifiers)) as NonNullable<

@@ -10,5 +10,5 @@ export {
   rebuild,
   verify,
 } from './database';
-export { gatherFacts, projector, PROJECTIONS, QUIET_KINDS } from './features';
+export { gatherFacts, projector, PROJECTIONS, QUIET_KINDS, SECRET_TABLES } from './features';
 export { createServices, jobsOf, type Services } from './services';

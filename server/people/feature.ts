@@ -25,6 +25,7 @@ export const peopleFeature: Feature = {
     signedItemEntity,
   ],
   appendOnly: ['signed_item'],
+  secret: ['credential', 'name_key', 'quick_pin', 'session', 'throttle'],
   projections: peopleProjections,
   may: {
     'person.added': 'edit-program',

@@ -122,11 +122,12 @@ export class LiveStream {
   }
 
   private async look(): Promise<void> {
-    if (this.listeners.size === 0 || !this.told) return;
-    const changes = await this.deps.changes.after(this.told);
+    const { told: reached } = this;
+    if (this.listeners.size === 0 || !reached) return;
+    const changes = await this.deps.changes.after(reached);
     if (changes.length === 0) return;
     const bikes = new Set(changes.flatMap((change) => change.bikeId ?? []));
-    const told = this.textsOf(changes, this.told, await this.deps.bikesNow([...bikes]));
+    const told = this.textsOf(changes, reached, await this.deps.bikesNow([...bikes]));
     await this.letGo();
     for (const listener of this.listeners) if (listener.joined) this.tell(listener, told);
   }

@@ -15,6 +15,8 @@ export interface Feature {
   readonly tables?: readonly EntitySchema<object>[];
   /** Of those, the ones the application may only read and add to. */
   readonly appendOnly?: readonly string[];
+  /** Tables of secrets and of sessions: they go into no file. */
+  readonly secret?: readonly string[];
   /** Its own events. */
   readonly projections?: Readonly<Record<string, AnyProject>>;
   /** Events of features below that mean rows here too; done after the owner's. */
