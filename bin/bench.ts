@@ -2,6 +2,7 @@ import type { Benchmark } from '../bench/best';
 import { benchmarks } from '../bench/fitness';
 import { measureBenchmarks } from '../bench/measures';
 import { loadBenchmarks } from '../bench/load';
+import { recordBenchmarks } from '../bench/record';
 import { withDatabase } from '../bench/stand';
 import { browserBenchmarks } from '../bench/wall';
 import { buildWeb } from './build-web';
@@ -20,6 +21,7 @@ function tell({ name, ms, floorMs, mostMs, things, unit = 'ms' }: Benchmark): vo
 
 const SUITES = {
   core: () => Promise.resolve([...benchmarks(), ...measureBenchmarks()]),
+  record: () => withDatabase(recordBenchmarks),
   load: () => withDatabase(loadBenchmarks),
   browser: () => buildWeb().then(() => withDatabase(browserBenchmarks)),
 } satisfies Record<string, () => Promise<readonly Benchmark[]>>;

@@ -70,9 +70,9 @@ describe('an act asks the database only so often', () => {
     );
     expect(open).toBeLessThanOrEqual(15);
     // One of them looks up, the first time only, in which line the acts of this check wait.
-    expect(mark).toBeLessThanOrEqual(exceptions.length > 0 ? 19 : 13);
+    expect(mark).toBeLessThanOrEqual(exceptions.length > 0 ? 19 : 11);
     // A stop and the hold it begins are rows and facts more, from the mark on.
-    expect(sign).toBeLessThanOrEqual(exceptions.length > 0 ? 45 : 25);
+    expect(sign).toBeLessThanOrEqual(exceptions.length > 0 ? 45 : 23);
     await expectGathered(bike.id);
   });
 

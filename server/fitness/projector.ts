@@ -69,7 +69,7 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
     event: StoredEvent,
   ): Promise<FitnessFacts | undefined> {
     const said = changes.get(event.kind);
-    const names = typeof said === 'function' ? before && said(before) : said;
+    const names = typeof said === 'function' ? before && said(before, event.body) : said;
     if (!before || !names) {
       const facts = await gatherFacts(tx, bikeId, sources);
       await saveFacts(tx, new Map([[bikeId, facts]]), event.recordedAt);

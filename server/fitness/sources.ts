@@ -9,10 +9,11 @@ export interface FactSource {
 }
 
 /**
- * What of a bike's facts an event can change: the sources named, found from the facts before it where need be. An event that says nothing
+ * What of a bike's facts an event can change: the sources named, found from the facts before it and from what it says where need be. An event that says nothing
  * here can change any of them. "new-bike": the event makes the bike, with its facts.
  */
-export type Changes = 'new-bike' | readonly string[] | ((before: FitnessFacts) => readonly string[]);
+export type Changes =
+  'new-bike' | readonly string[] | ((before: FitnessFacts, body: object) => readonly string[]);
 
 /** A feature with what it knows of a bike's fitness. */
 export interface BikeFeature extends Feature {
