@@ -49,7 +49,12 @@ beforeEach(async () => {
   // As without https: no key is opened here, and none is still being opened when the next file's test begins.
   vi.stubGlobal('crypto', { getRandomValues: random });
 });
-afterEach(() => vi.unstubAllGlobals());
+const keysOpened = (): Promise<unknown> => openedHere('nobody', 'waits for whatever is being opened');
+afterEach(async () => {
+  await flushPromises();
+  await keysOpened();
+  vi.unstubAllGlobals();
+});
 const sent = (at: string) => server.sent.filter((each) => each.at === at).map((each) => each.body);
 
 describe('who is at this browser', () => {
@@ -180,7 +185,8 @@ describe('a PIN', () => {
     server.answers['POST /api/v1/session'] = () => ({ ...session(ann), quick: true, hasPin: true });
     vi.stubGlobal('crypto', real);
     await useSession().enter('ann', '4711');
-    await openedHere('nobody', 'waits for whatever is being opened');
+    await flushPromises();
+    await keysOpened();
     expect(sent('POST /api/v1/session/writer')).toEqual([]);
     const view = mount(OwnAccess);
     expect(view.text()).toContain('need your code');
