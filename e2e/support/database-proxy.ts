@@ -4,7 +4,7 @@ import { connect, createServer, type Server, type Socket } from 'node:net';
 const QUERY = 0x03;
 const HEADER = 4;
 
-/** What is to happen at the so-manieth statement from now: before the database has it, or once it has and before it answers. */
+/** What is to happen at the nth statement from now: before the database has it, or once it has and before it answers. */
 export interface Trap {
   left: number;
   readonly when: 'before' | 'after';

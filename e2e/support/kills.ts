@@ -39,12 +39,19 @@ export interface Expected {
   /** Ids of acts: each is one entry of the record. */
   readonly acts: string[];
   readonly marks: string[];
+  /** Each is one entry too, under an id of the server's. */
+  readonly batches: { count: number };
   readonly findings: { count: number };
 }
 
 /** A server and a database that are killed without warning while somebody works, and started again. */
 export class Killing {
-  readonly expected: Expected = { acts: [], marks: [], findings: { count: 0 } };
+  readonly expected: Expected = {
+    acts: [],
+    marks: [],
+    batches: { count: 0 },
+    findings: { count: 0 },
+  };
   readonly killed: Record<Killed, number> = { node: 0, database: 0, both: 0 };
   private readonly random: (below: number) => number;
   private client = new Client('');
@@ -179,6 +186,7 @@ export class Killing {
     const half = Math.ceil(marks.length / 2);
     for (const batch of [marks.slice(0, half), marks.slice(half)]) {
       this.expected.marks.push(...batch.map((mark) => mark.id));
+      this.expected.batches.count += 1;
       yield this.act(addMarks, { params: { id: checkId }, body: { marks: batch } });
     }
     this.expected.findings.count += stop ? 1 : 0;
