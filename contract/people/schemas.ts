@@ -20,7 +20,7 @@ export const person = z.object({
   active: z.boolean(),
   /** The systems of the bike the lead has signed this person off for, and when. */
   competences: z.array(z.object({ system: z.enum(SYSTEMS), signedBy: id, signedAt: instant })),
-  /** Their name was destroyed: they are known by a mark only. */
+  /** Their name was destroyed: they are called "Nameless" and the end of their id. */
   nameless: z.boolean(),
   version,
 });

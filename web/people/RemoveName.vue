@@ -15,11 +15,11 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <div class="rounded-lg bg-sunk p-3" data-remove-name>
+  <div class="rounded-lg bg-sunk p-3 text-ink" data-remove-name>
     <p class="max-w-prose">
       The name <strong>{{ person.name }}</strong> goes for good, here and on every page. Their checks and
-      repairs stay, under a mark instead of the name. Nobody can bring the name back. Save what is kept of
-      them first if anybody may ask for it.
+      repairs stay; they are then by “Nameless” and six letters or digits. Nobody can bring the name back.
+      Save their data first if anybody may ask for it.
     </p>
     <ActButton class="mt-2" :disabled="refusal.busy.value" @click="remove"
       >Remove this name for good</ActButton
