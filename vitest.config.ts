@@ -1,5 +1,6 @@
 import { defineConfig } from 'vitest/config';
 import vue from '@vitejs/plugin-vue';
+import { compileMessages } from './web/compile-messages';
 
 process.env.TZ = 'Pacific/Auckland';
 
@@ -24,7 +25,7 @@ export default defineConfig({
         },
       },
       {
-        plugins: [vue()],
+        plugins: [compileMessages(), vue()],
         test: {
           name: 'web',
           include: ['web/**/*.test.ts'],

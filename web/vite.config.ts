@@ -7,6 +7,7 @@ import { defineConfig, type Plugin } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
+import { compileMessages } from './compile-messages';
 import { fetchedAhead } from './fetched-ahead';
 
 const MOST_KB = 155;
@@ -95,6 +96,7 @@ export default defineConfig({
     },
   },
   plugins: [
+    compileMessages(),
     vue(),
     tailwindcss(),
     VitePWA({

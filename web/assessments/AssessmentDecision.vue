@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { ActButton, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A used bike taken into the fleet, or not, with the reason. */
 defineProps<{ busy: boolean; wrong: boolean; looked: boolean }>();
@@ -10,7 +11,7 @@ const reason = ref('');
 
 <template>
   <div class="space-y-4">
-    <TextField v-model="reason" label="Reason" maxlength="400" data-reason />
+    <TextField v-model="reason" :label="t.reason" maxlength="400" data-reason />
     <div class="flex flex-wrap gap-2">
       <ActButton
         kind="main"
@@ -19,7 +20,7 @@ const reason = ref('');
         :disabled="busy || wrong || !looked"
         data-accept
         @click="emit('decide', true, reason.trim())"
-        >Take it into the fleet</ActButton
+        >{{ t.takeIntoFleet }}</ActButton
       >
       <ActButton
         big
@@ -27,12 +28,11 @@ const reason = ref('');
         :disabled="busy || wrong || !reason.trim()"
         data-decline
         @click="emit('decide', false, reason.trim())"
-        >Leave it, for this reason</ActButton
+        >{{ t.leaveForReason }}</ActButton
       >
     </div>
     <p class="text-[0.95rem] text-soft">
-      Taken, it keeps all its findings and stays held until it is repaired, looked at and released like any
-      bike.
+      {{ t.takenKeepsAllIts }}
     </p>
   </div>
 </template>

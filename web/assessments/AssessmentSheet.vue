@@ -13,6 +13,7 @@ import AssessmentDecision from './AssessmentDecision.vue';
 import AssessmentSum from './AssessmentSum.vue';
 import { PRICING, usePricing } from './use-pricing';
 import type { Assessments } from './use-assessments';
+import * as t from './messages';
 
 /** One bike on offer: each finding priced, the sum against what is asked and what a fit one is worth, and the decision. */
 const props = defineProps<{
@@ -42,7 +43,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
 <template>
   <section
     class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
-    :aria-label="`Assessment of ${bike.tag}`"
+    :aria-label="t.assessmentTag({ tag: bike.tag })"
     data-assessment
   >
     <div class="flex flex-wrap items-baseline gap-x-4">
@@ -55,7 +56,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
       </h2>
       <p class="grow text-soft">
         {{
-          [bike.model, bike.size, assessment.from ? `from ${assessment.from}` : '']
+          [bike.model, bike.size, assessment.from ? t.fromFrom({ from: assessment.from }) : '']
             .filter(Boolean)
             .join(' · ')
         }}
@@ -65,7 +66,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
     </div>
     <template v-if="assessment.state === 'open'">
       <p v-if="!looked" class="rounded-md bg-watch-wash p-3 text-watch">
-        Nobody has looked it over yet. Until then the sum knows nothing of it.
+        {{ t.nobodyHasLookedOver }}
         <RouterLink
           v-if="session.may('mark')"
           :to="{
@@ -75,7 +76,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
           }"
           class="inline-flex min-h-12 items-center font-semibold underline"
           data-look-over
-          >Look it over with the deep checklist</RouterLink
+          >{{ t.lookOverWithDeep }}</RouterLink
         >
       </p>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
@@ -83,13 +84,13 @@ async function decide(accept: boolean, reason: string): Promise<void> {
         <div class="grid gap-3 sm:grid-cols-2">
           <TextField
             v-model="typed.asking"
-            label="Asked for it"
-            :error="asking === null ? 'An amount of money.' : null"
+            :label="t.askedFor"
+            :error="asking === null ? t.amountMoney : null"
           />
           <TextField
             v-model="typed.worth"
-            label="Worth here when fit"
-            :error="worth === null ? 'An amount of money.' : null"
+            :label="t.worthHereWhenFit"
+            :error="worth === null ? t.amountMoney : null"
           />
         </div>
         <AssessmentSum />
@@ -106,12 +107,12 @@ async function decide(accept: boolean, reason: string): Promise<void> {
                 {{ finding.words.fault.toLowerCase() }}</span
               ><span class="block text-[0.95rem] text-soft"
                 >{{ SEVERITY_WORDS[finding.severity]
-                }}{{ isSaved(finding) ? '' : ' · proposed, not kept yet' }}</span
+                }}{{ isSaved(finding) ? '' : t.proposedNotKeptYet }}</span
               >
             </p>
             <TextField
               v-model="typed.prices[finding.id]!.parts"
-              label="Parts"
+              :label="t.parts"
               :wrong="parts === null"
               class="w-28"
               inputmode="decimal"
@@ -119,7 +120,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
             />
             <TextField
               v-model="typed.prices[finding.id]!.minutes"
-              label="Minutes"
+              :label="t.minutes"
               :wrong="minutes === null"
               class="w-24"
               inputmode="numeric"
@@ -127,10 +128,10 @@ async function decide(accept: boolean, reason: string): Promise<void> {
             />
           </li>
         </ul>
-        <p v-if="looked && rows.length === 0" class="text-soft">Nothing was found on it.</p>
-        <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save
-          >Keep the prices</ActButton
-        >
+        <p v-if="looked && rows.length === 0" class="text-soft">{{ t.nothingWasFoundOn }}</p>
+        <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save>{{
+          t.keepPrices
+        }}</ActButton>
       </form>
       <AssessmentDecision
         v-if="session.may('edit-fleet')"
@@ -142,12 +143,15 @@ async function decide(accept: boolean, reason: string): Promise<void> {
     </template>
     <p v-else class="text-lg" data-decided>
       <span class="font-semibold">{{
-        assessment.state === 'accepted' ? 'Taken into the fleet' : 'Not taken'
-      }}</span>: {{ fleet.nameOf(assessment.decidedBy ?? '') }},
-      {{ dayAndClock(assessment.decidedAt ?? 0, now) }}. Asked {{ money.show(assessment.asking) }}, worth
-      {{ money.show(assessment.worth) }} when fit.<template v-if="assessment.reason">
-        “{{ assessment.reason }}”</template
-      >
+        assessment.state === 'accepted' ? t.takenIntoFleet : t.notTaken
+      }}</span>{{
+        t.nameofWhenAskedShow({
+          nameOf: fleet.nameOf(assessment.decidedBy ?? ''),
+          when: dayAndClock(assessment.decidedAt ?? 0, now),
+          show: money.show(assessment.asking),
+          show2: money.show(assessment.worth),
+        })
+      }}<template v-if="assessment.reason"> “{{ assessment.reason }}”</template>
     </p>
   </section>
 </template>

@@ -10,6 +10,7 @@ import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import AssessmentSheet from './AssessmentSheet.vue';
 import OpenAssessment from './OpenAssessment.vue';
 import { useAssessments } from './use-assessments';
+import * as t from './messages';
 
 /** Used bikes on offer: those to decide, and those that were. */
 const props = defineProps<{ assessmentId?: string }>();
@@ -41,16 +42,16 @@ function opened(assessment: Assessment): void {
   adding.value = false;
   pick(assessment);
 }
-const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as const;
+const WORDS = { open: t.toDecide, accepted: t.taken, declined: t.notTaken2 } as const;
 </script>
 
 <template>
   <main class="mx-auto max-w-[90rem] px-4 pb-16 pt-4">
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">Used bikes on offer</h1>
-      <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-assessment @click="adding = !adding"
-        >A bike is offered</ActButton
-      >
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.usedBikesOnOffer }}</h1>
+      <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-assessment @click="adding = !adding">{{
+        t.bikeOffered
+      }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
     <OpenAssessment
@@ -61,7 +62,7 @@ const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as
       @close="adding = false"
     />
     <div class="mt-4 flex gap-5 max-[900px]:flex-col">
-      <ul class="w-72 shrink-0 space-y-1.5 max-[900px]:w-full" aria-label="Assessments">
+      <ul class="w-72 shrink-0 space-y-1.5 max-[900px]:w-full" :aria-label="t.assessments">
         <li v-for="each in [...open, ...decided]" :key="each.id">
           <button
             type="button"
@@ -75,12 +76,14 @@ const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as
               ><span class="block" :class="each.state === 'open' && 'font-semibold text-act'">{{
                 WORDS[each.state]
               }}</span
-              ><span class="figures block text-sm text-soft">asked {{ money.show(each.asking) }}</span></span
+              ><span class="figures block text-sm text-soft">{{
+                t.askedShow({ show: money.show(each.asking) })
+              }}</span></span
             >
           </button>
         </li>
         <li v-if="assessments.loaded.value && assessments.assessments.value.length === 0" class="text-soft">
-          No bike was ever offered here.
+          {{ t.noBikeWasEver }}
         </li>
       </ul>
       <div class="min-w-0 grow">
@@ -93,7 +96,7 @@ const WORDS = { open: 'to decide', accepted: 'taken', declined: 'not taken' } as
           :items="stock.items.value"
         />
         <p v-else-if="assessments.loaded.value && assessments.assessments.value.length" class="text-soft">
-          Pick one.
+          {{ t.pickOne }}
         </p>
       </div>
     </div>

@@ -9,6 +9,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { useMoney } from '@cadre/web/parts';
 import { ActButton, SelectField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { Assessments } from './use-assessments';
+import * as t from './messages';
 
 /** A bike is offered: enough of it to look it over. Its build is the usual of its kind or of a model here; the bike's own form says more. */
 const props = defineProps<{ assessments: Assessments }>();
@@ -29,14 +30,14 @@ const typed = reactive({
 });
 const tried = ref(false);
 const models = computed(() => [
-  { value: '', label: 'None of these' },
+  { value: '', label: t.noneThese },
   ...fleet.models.map((model) => ({ value: model.id, label: model.name })),
 ]);
 const wrong = computed(() => ({
-  tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : 'A short code for its tag: letters and digits.',
-  model: typed.modelId || typed.model.trim() ? null : 'Say what it is, as on its frame.',
-  asking: money.value.read(typed.asking) === null ? 'An amount of money.' : null,
-  worth: money.value.read(typed.worth) === null ? 'An amount of money.' : null,
+  tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : t.shortCodeForIts,
+  model: typed.modelId || typed.model.trim() ? null : t.sayWhatAsOn,
+  asking: money.value.read(typed.asking) === null ? t.amountMoney : null,
+  worth: money.value.read(typed.worth) === null ? t.amountMoney : null,
 }));
 function error(field: keyof typeof wrong.value): string | null {
   const refused = refusal.fields.value.find((each) => each.path.split('.').at(-1) === field);
@@ -86,32 +87,32 @@ async function begin(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg border-2 border-line bg-sunk p-4 sm:grid-cols-2"
-    aria-label="A bike is offered"
+    :aria-label="t.bikeOffered"
     novalidate
     data-open-assessment
     @submit.prevent="begin"
   >
-    <TextField v-model="typed.tag" label="Tag for it here" :error="error('tag')" />
-    <TextField v-model="typed.from" label="Offered by" hint="a person, a club; as you would say it" />
-    <SelectField v-model="typed.modelId" label="Model of the fleet" :options="models" />
+    <TextField v-model="typed.tag" :label="t.tagForHere" :error="error('tag')" />
+    <TextField v-model="typed.from" :label="t.offeredBy" :hint="t.personClubAsYou" />
+    <SelectField v-model="typed.modelId" :label="t.modelFleet" :options="models" />
     <template v-if="!typed.modelId">
       <SelectField
         v-model="typed.kind"
-        label="Kind"
+        :label="t.kind"
         :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))"
       />
-      <TextField v-model="typed.model" label="What it is" :error="error('model')" />
+      <TextField v-model="typed.model" :label="t.whatItIs" :error="error('model')" />
     </template>
-    <TextField v-model="typed.size" label="Size" />
-    <TextField v-model="typed.serial" label="Serial number" hint="stolen? look it up before anything else" />
-    <TextField v-model="typed.asking" label="Asked for it" :error="error('asking')" />
-    <TextField v-model="typed.worth" label="Worth here when fit" :error="error('worth')" />
+    <TextField v-model="typed.size" :label="t.size" />
+    <TextField v-model="typed.serial" :label="t.serialNumber" :hint="t.stolenLookUpBefore" />
+    <TextField v-model="typed.asking" :label="t.askedFor" :error="error('asking')" />
+    <TextField v-model="typed.worth" :label="t.worthHereWhenFit" :error="error('worth')" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-assessment-save
-        >Begin the assessment</ActButton
-      >
-      <ActButton @click="emit('close')">Leave it</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-assessment-save>{{
+        t.beginAssessment
+      }}</ActButton>
+      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
     </div>
   </form>
 </template>

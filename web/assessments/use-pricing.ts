@@ -8,6 +8,7 @@ import { likelyPart, placesOn } from '@cadre/core/parts';
 import { jobMinutes } from '@cadre/core/repairs';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useMoney } from '@cadre/web/parts';
+import * as t from './messages';
 
 interface Priced {
   readonly assessment: Assessment;
@@ -114,4 +115,4 @@ export function usePricing(props: Priced) {
   return { findings, rate, typed, isSaved, rows, unpriced, asking, worth, wrong, sum, looked, hands, priced };
 }
 
-export const PRICING: InjectionKey<ReturnType<typeof usePricing>> = Symbol('the prices of an assessment');
+export const PRICING: InjectionKey<ReturnType<typeof usePricing>> = Symbol(t.pricesAssessment);

@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const assessmentViews: readonly RouteRecordRaw[] = [
   {
@@ -6,6 +7,6 @@ export const assessmentViews: readonly RouteRecordRaw[] = [
     name: 'assessment',
     component: () => import('./AssessmentView.vue'),
     props: true,
-    meta: { title: 'Assessment' },
+    meta: { title: t.assessment },
   },
 ];

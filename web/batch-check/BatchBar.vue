@@ -2,10 +2,10 @@
 import { useProvided } from '@cadre/web/platform/provided';
 import { BATCH } from './batch-key';
 import { computed } from 'vue';
-import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
+import * as t from './messages';
 
 /** The acts of the batch, under the hand: undo, fill down, sign what is complete, and what there is to say about the last entry. */
 defineProps<{ wide: boolean }>();
@@ -22,9 +22,9 @@ const part = computed(() =>
 );
 const signWords = computed(() => {
   if (signable.value.length)
-    return `${session.person?.trainee ? 'Hand in' : 'Sign'} ${signable.value.length === 1 ? '1 complete bike' : `${signable.value.length} complete bikes`}`;
-  if (done.value) return `${done.value} of ${rows.value.length} signed`;
-  return part.value ? 'No bike is complete yet' : 'Nothing marked yet';
+    return `${session.person?.trainee ? t.handIn : t.sign} ${signable.value.length === 1 ? t.n1CompleteBike : t.signableCompleteBikes({ signable: signable.value.length })}`;
+  if (done.value) return t.doneRowsSigned({ done: done.value, rows: rows.value.length });
+  return part.value ? t.noBikeCompleteYet : t.nothingMarkedYet;
 });
 </script>
 
@@ -48,22 +48,22 @@ const signWords = computed(() => {
           data-suggestion
           @click="emit('suggestion')"
         >
-          It is {{ suggestion }}
+          {{ t.itIsSuggestion({ suggestion }) }}
         </button>
       </p>
       <div class="flex items-center gap-2">
-        <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="batch.undo()"
-          >Undo</ActButton
-        >
+        <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="batch.undo()">{{
+          t.undo
+        }}</ActButton>
         <ActButton v-if="wide && fillable.length" class="shrink-0" data-fill-down @click="grid.fillDown()">
-          Pass from here down · {{ count(fillable.length, 'bike') }}
+          {{ t.passFromHereDown({ fillable: fillable.length }) }}
         </ActButton>
         <ActButton
           v-if="wide && column?.kind === 'question'"
           class="shrink-0"
           data-open-paste
           @click="emit('paste')"
-          >Paste {{ columnName(column).toLowerCase() }}</ActButton
+          >{{ t.pasteColumnname({ columnName: columnName(column).toLowerCase() }) }}</ActButton
         >
         <ActButton
           kind="main"
@@ -75,7 +75,7 @@ const signWords = computed(() => {
           >{{ signWords }}</ActButton
         >
         <p class="figures shrink-0 text-right leading-tight text-soft" role="status" data-batch-left>
-          {{ done }} of {{ rows.length }}<br /><span class="text-sm">signed</span>
+          {{ t.doneRows({ done, rows: rows.length }) }}<br /><span class="text-sm">{{ t.signed }}</span>
         </p>
       </div>
     </div>

@@ -11,6 +11,7 @@ import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
 import type { BatchBike } from './batch-bike';
+import * as t from './messages';
 
 /** One bike of the batch under the thumb: passed in one touch, a number where one is measured, or what is wrong. */
 const props = defineProps<{
@@ -62,7 +63,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           >
         </span>
       </span>
-      <p v-if="asked.length === 0" class="text-soft">not asked</p>
+      <p v-if="asked.length === 0" class="text-soft">{{ t.notAsked }}</p>
       <template v-else-if="!over">
         <button
           type="button"
@@ -70,7 +71,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           data-exception
           @click="emit('exception')"
         >
-          {{ left.length ? 'Problem' : 'Change' }}<span class="sr-only">: {{ row.bike.tag }}</span>
+          {{ left.length ? t.problem : t.change }}<span class="sr-only">: {{ row.bike.tag }}</span>
         </button>
         <button
           v-if="left.length"
@@ -79,7 +80,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
           data-pass
           @click="emit('pass')"
         >
-          Pass<span class="sr-only">: {{ row.bike.tag }}</span>
+          {{ t.pass }}<span class="sr-only">: {{ row.bike.tag }}</span>
         </button>
       </template>
     </div>

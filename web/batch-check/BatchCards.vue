@@ -9,6 +9,7 @@ import LooksHere from './LooksHere.vue';
 import { columnName } from './cell-words';
 import type { BatchBike } from './batch-bike';
 import { DisclosureBox } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The batch by touch: one pass at a time, or all looks of a short one at once, each bike a card. */
 defineProps<{
@@ -41,7 +42,7 @@ async function pass(index: number): Promise<void> {
       v-if="columns.length > 1"
       class="relative flex gap-1.5 overflow-x-auto pb-1"
       role="group"
-      aria-label="Questions to go through"
+      :aria-label="t.questionsGoThrough"
     >
       <button
         v-if="short"
@@ -51,7 +52,7 @@ async function pass(index: number): Promise<void> {
         data-column-key="all"
         @click="grid.showColumn(null)"
       >
-        All {{ columns.length }} looks
+        {{ t.allColumnsLooks({ columns: columns.length }) }}
       </button>
       <button
         v-for="(column, index) in columns"
@@ -68,12 +69,12 @@ async function pass(index: number): Promise<void> {
     <DisclosureBox
       class="rounded-md bg-sunk px-3 py-2"
       :open="rows.every((row) => row.answers.size === 0)"
-      title="What is looked at"
+      :title="t.whatLooked"
     >
       <LooksHere
         compact
         :questions="looksOf(shown)"
-        :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : 'All looks'"
+        :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : t.allLooks"
       />
     </DisclosureBox>
     <ol class="space-y-2">

@@ -5,7 +5,6 @@ import { useEventListener } from '@vueuse/core';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Question } from '@cadre/core/catalogue';
 import type { BatchColumn } from '@cadre/core/batch-check';
-import { count } from '@cadre/web/platform/time';
 import { useKeys, type KeyMap } from '@cadre/web/platform/keys';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { ZONE_WORDS } from '@cadre/web/words';
@@ -26,6 +25,7 @@ import type { BatchBike } from './batch-bike';
 import { EACH_RIDE_OUT } from './use-batch-checklists';
 import { useBatchGrid } from './use-batch-grid';
 import { useWide } from './use-wide';
+import * as t from './messages';
 
 const props = defineProps<{ bikes: readonly Bike[]; address: BatchAddress }>();
 const catalogue = useCatalogue();
@@ -49,7 +49,7 @@ const openedRow = computed(
 const checklistName = computed(() =>
   props.address.checklistKey === EACH_RIDE_OUT
     ? 'Ride-out'
-    : (catalogue.summaryOf(props.address.checklistKey)?.name ?? 'Line'),
+    : (catalogue.summaryOf(props.address.checklistKey)?.name ?? t.line),
 );
 const scopeName = computed(() => {
   const { scope } = props.address;
@@ -86,7 +86,7 @@ function pasted(event: ClipboardEvent): void {
   const text = event.clipboardData?.getData('text/plain') ?? '';
   if (
     event.target instanceof HTMLElement &&
-    event.target.matches('input, textarea') &&
+    event.target.matches(t.inputTextarea) &&
     !text.trim().includes('\n')
   )
     return;
@@ -161,33 +161,33 @@ useKeys(
         {{ checklistName }}<template v-if="scopeName">, {{ scopeName }}</template>
       </h1>
       <p class="text-soft">
-        down {{ count(bikes.length, 'bike')
-        }}<template v-if="address.way === 'paper'"> · keyed in from paper</template>
+        {{ t.downBike({ bikes: bikes.length })
+        }}<template v-if="address.way === 'paper'">{{ ' ' }}{{ t.keyedInFromPaper }}</template>
       </p>
       <ActButton
         kind="quiet"
         class="ml-auto"
         data-batch-other
         @click="router.push({ name: 'batch-check', query: { pick: '1' } })"
-        >Another batch</ActButton
+        >{{ t.anotherBatch }}</ActButton
       >
     </header>
     <div v-if="batch.trouble.value" class="mt-3 max-w-2xl space-y-3" data-batch-trouble>
       <NoticePlate :said="batch.trouble.value" />
-      <ActButton data-batch-again @click="batch.loadChecklists()">Try again</ActButton>
+      <ActButton data-batch-again @click="batch.loadChecklists()">{{ t.tryAgain }}</ActButton>
     </div>
-    <p v-else-if="!batch.ready.value" class="py-8 text-soft" role="status">Getting the checklists …</p>
+    <p v-else-if="!batch.ready.value" class="py-8 text-soft" role="status">{{ t.gettingChecklists }}</p>
     <p v-else-if="batch.columns.value.length === 0" class="py-8">
-      None of these bikes is asked this.
-      <RouterLink :to="{ name: 'batch-check', query: { pick: '1' } }" class="text-act underline"
-        >Choose another batch</RouterLink
-      >
+      {{ t.noneTheseBikesAsked }}
+      <RouterLink :to="{ name: 'batch-check', query: { pick: '1' } }" class="text-act underline">{{
+        t.chooseAnotherBatch
+      }}</RouterLink>
     </p>
     <div v-else-if="wide" class="mt-2 flex items-start gap-4">
       <BatchGrid class="min-w-0 grow" :stand-of="standOf" />
       <aside
         class="sticky top-[calc(var(--strip)+0.5rem)] max-h-[calc(100dvh-var(--strip)-7rem)] w-[23rem] shrink-0 overflow-y-auto"
-        aria-label="The pass"
+        :aria-label="t.thePass"
       >
         <BatchException
           v-if="opened && openedRow"
@@ -199,10 +199,10 @@ useKeys(
         />
         <template v-else-if="grid.column.value && grid.row.value">
           <div class="mb-2 flex items-stretch gap-2">
-            <ActButton class="grow" data-exception @click="grid.exception(null)">Problem</ActButton>
-            <ActButton kind="main" class="grow" data-pass @click="grid.pass()"
-              >{{ grid.row.value.bike.tag }}: pass</ActButton
-            >
+            <ActButton class="grow" data-exception @click="grid.exception(null)">{{ t.problem }}</ActButton>
+            <ActButton kind="main" class="grow" data-pass @click="grid.pass()">{{
+              t.tagPass({ tag: grid.row.value.bike.tag })
+            }}</ActButton>
           </div>
           <LooksHere
             :key="grid.column.value.key"

@@ -7,6 +7,7 @@ import { useFleet } from '@cadre/web/fleet';
 import BatchCheck from './BatchCheck.vue';
 import BatchChoice from './BatchChoice.vue';
 import { batchQuery, readLineAddress } from './batch-address';
+import * as t from './messages';
 
 /** A line as its address names it, or the choice of one. */
 const route = useRoute();
@@ -29,7 +30,7 @@ const choosing = computed(() => bikes.value.length === 0 || route.query.pick ===
 </script>
 
 <template>
-  <main v-if="!fleet.wall" class="p-8 text-soft" role="status">Getting the bikes …</main>
+  <main v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.gettingBikes }}</main>
   <BatchChoice
     v-else-if="choosing"
     :named="bikes.length ? bikes : null"

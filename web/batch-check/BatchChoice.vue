@@ -2,11 +2,11 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { count } from '@cadre/web/platform/time';
 import { BikeChoice } from '@cadre/web/schedule';
 import { ActButton, ChoiceChips, SelectField } from '@cadre/web/ui';
 import { batchQuery, readScope } from './batch-address';
 import { useBatchChoice } from './use-batch-choice';
+import * as t from './messages';
 
 /** Before the batch: which bikes, with what. One act starts with what is most usual. */
 const props = defineProps<{ named: readonly Bike[] | null; unknown: readonly string[]; paper: boolean }>();
@@ -41,30 +41,21 @@ function print(): void {
 <template>
   <main class="mx-auto max-w-5xl space-y-5 px-4 pb-28 pt-4" data-batch-choice>
     <header>
-      <h1 class="sturdy text-3xl leading-none">{{ paper ? 'Key in a paper sheet' : 'Batch check' }}</h1>
+      <h1 class="sturdy text-3xl leading-none">{{ paper ? t.keyInPaperSheet : t.batchCheck }}</h1>
       <p class="mt-1 max-w-[60ch] text-soft">
-        {{
-          paper
-            ? 'Choose the bikes and the checklist that were printed. What is keyed in is marked as given on paper.'
-            : 'One thing, bike after bike. What is marked here goes into the same check as at the stand.'
-        }}
+        {{ paper ? t.chooseBikesChecklistWere : t.oneThingBikeAfter }}
       </p>
     </header>
     <p v-if="unknown.length" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-2">
-      No bike here is tagged {{ unknown.join(', ') }}.
+      {{ t.noBikeHereTagged({ unknown: unknown.join(', ') }) }}
     </p>
     <section aria-labelledby="batch-with" class="grid gap-3 sm:grid-cols-2">
-      <h2 id="batch-with" class="sturdy text-xl sm:col-span-2">With what</h2>
-      <SelectField v-model="checklistKey" label="Checklist" :options="checklists" data-batch-checklist />
-      <SelectField
-        v-model="of"
-        label="All of it, one zone, or one checkpoint"
-        :options="scopes"
-        data-batch-of
-      />
+      <h2 id="batch-with" class="sturdy text-xl sm:col-span-2">{{ t.withWhat }}</h2>
+      <SelectField v-model="checklistKey" :label="t.checklist" :options="checklists" data-batch-checklist />
+      <SelectField v-model="of" :label="t.allOneZoneOne" :options="scopes" data-batch-of />
     </section>
     <section v-if="!named" aria-labelledby="batch-bikes" class="space-y-3">
-      <h2 id="batch-bikes" class="sturdy text-xl">Which bikes</h2>
+      <h2 id="batch-bikes" class="sturdy text-xl">{{ t.whichBikes }}</h2>
       <ChoiceChips
         v-if="sites.length > 1"
         name="Site"
@@ -76,13 +67,15 @@ function print(): void {
       <BikeChoice v-model="rule" :site-id="siteId" />
     </section>
     <section aria-live="polite" class="rounded-md bg-sunk p-3">
-      <p class="font-semibold" data-batch-count>{{ count(bikes.length, 'bike') }}</p>
+      <p class="font-semibold" data-batch-count>{{ t.bike({ bikes: bikes.length }) }}</p>
       <p class="sturdy mt-1 max-h-32 overflow-y-auto leading-snug">{{ shownTags.join(' ') }}</p>
-      <p v-if="bikes.length === 0" class="text-watch">None is like that. Choose less narrowly.</p>
+      <p v-if="bikes.length === 0" class="text-watch">{{ t.noneLikeChooseLess }}</p>
     </section>
     <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-5xl gap-2">
-        <ActButton :disabled="bikes.length === 0" data-batch-print @click="print">Print on paper</ActButton>
+        <ActButton :disabled="bikes.length === 0" data-batch-print @click="print">{{
+          t.printOnPaper
+        }}</ActButton>
         <ActButton
           kind="main"
           big
@@ -90,7 +83,7 @@ function print(): void {
           :disabled="bikes.length === 0"
           data-batch-start
           @click="start"
-          >{{ paper ? 'Key it in' : `Check ${bikes.length}` }}</ActButton
+          >{{ paper ? t.keyIn : t.checkBikes({ bikes: bikes.length }) }}</ActButton
         >
       </div>
     </div>

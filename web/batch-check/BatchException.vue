@@ -7,6 +7,7 @@ import { ExceptionPanel, type MarkGiven } from '@cadre/web/checks';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import type { BatchBike } from './batch-bike';
 import type { Opened } from './use-batch-grid';
+import * as t from './messages';
 
 /** What did not pass on one bike of the batch: which look, then its usual faults. */
 const props = defineProps<{ opened: Opened; row: BatchBike }>();
@@ -16,7 +17,7 @@ const give = (question: Question, given: MarkGiven): void => void batch.mark(pro
 </script>
 
 <template>
-  <section class="space-y-3 px-3 py-3" :aria-label="`${row.bike.tag}: problem`" data-batch-exception>
+  <section class="space-y-3 px-3 py-3" :aria-label="t.tagProblem({ tag: row.bike.tag })" data-batch-exception>
     <h2 class="sturdy text-xl leading-tight">
       {{ row.bike.tag
       }}<template v-if="opened.question">
@@ -38,8 +39,12 @@ const give = (question: Question, given: MarkGiven): void => void batch.mark(pro
       </li>
     </ul>
     <template v-else>
-      <ActButton v-if="opened.questions.length > 1" kind="quiet" class="!px-0" @click="emit('choose', null)"
-        >Another look of this zone</ActButton
+      <ActButton
+        v-if="opened.questions.length > 1"
+        kind="quiet"
+        class="!px-0"
+        @click="emit('choose', null)"
+        >{{ t.anotherLookZone }}</ActButton
       >
       <ExceptionPanel
         :key="opened.question.key"
@@ -52,6 +57,6 @@ const give = (question: Question, given: MarkGiven): void => void batch.mark(pro
         @close="emit('close')"
       />
     </template>
-    <ActButton v-if="!opened.question" class="w-full" @click="emit('close')">Close</ActButton>
+    <ActButton v-if="!opened.question" class="w-full" @click="emit('close')">{{ t.close }}</ActButton>
   </section>
 </template>

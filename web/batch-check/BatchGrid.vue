@@ -6,6 +6,7 @@ import type { BatchColumn } from '@cadre/core/batch-check';
 import BatchRow from './BatchRow.vue';
 import { columnName } from './cell-words';
 import type { BatchBike } from './batch-bike';
+import * as t from './messages';
 
 /** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */
 defineProps<{ standOf: (row: BatchBike) => object }>();
@@ -19,7 +20,10 @@ const doneOf = (column: BatchColumn): string => {
   const asked = batch.rows.value
     .map((row) => batch.cell(row, column))
     .filter((cell) => cell.questions.length > 0);
-  return `${asked.filter((cell) => cell.left.length === 0).length} of ${asked.length}`;
+  return t.askedAsked2({
+    asked: asked.filter((cell) => cell.left.length === 0).length,
+    asked2: asked.length,
+  });
 };
 </script>
 
@@ -30,7 +34,7 @@ const doneOf = (column: BatchColumn): string => {
       class="w-full"
       :style="{ minWidth: `${8.5 + 5.25 * columns.length}rem` }"
       :aria-rowcount="batch.rows.value.length + 1"
-      aria-label="Batch check"
+      :aria-label="t.batchCheck"
       data-batch-grid
     >
       <div
@@ -39,7 +43,7 @@ const doneOf = (column: BatchColumn): string => {
         :style="{ gridTemplateColumns: template }"
       >
         <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">
-          Bike
+          {{ t.bike2 }}
         </div>
         <div
           v-for="(column, index) in columns"

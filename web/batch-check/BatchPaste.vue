@@ -4,10 +4,10 @@ import { BATCH } from './batch-key';
 import { computed, ref } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import type { PasteIssue } from '@cadre/core/batch-check';
-import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
 import { usePaste } from './use-paste';
+import * as t from './messages';
 
 /** A column from elsewhere: shown bike by bike before any of it is taken; what cannot be stays here to be corrected. */
 const props = defineProps<{ first: string }>();
@@ -27,13 +27,18 @@ const fit = computed(
 function issueWords(issue: PasteIssue): string {
   switch (issue.code) {
     case 'unknown-tag':
-      return `Line ${issue.line}: no bike of this batch is “${issue.text || 'without a tag'}”.`;
+      return t.lineLineNoBike({ line: issue.line, text: issue.text || t.withoutTag });
     case 'tag-twice':
-      return `Line ${issue.line}: ${issue.text} stands there twice; the first counts.`;
+      return t.lineLineTextStands({ line: issue.line, text: issue.text });
     case 'too-many':
-      return `More lines than bikes: ${issue.lines.length === 1 ? `line ${issue.lines[0]} finds` : `lines ${issue.lines[0]} to ${issue.lines.at(-1)} find`} no bike.`;
+      return t.moreLinesThanBikes({
+        part:
+          issue.lines.length === 1
+            ? t.lineLinesFinds({ lines: issue.lines[0] ?? 0 })
+            : t.linesLinesFind({ lines: issue.lines[0] ?? 0, at: issue.lines.at(-1) ?? 0 }),
+      });
     case 'too-few':
-      return `Fewer lines than bikes: ${issue.tags.join(', ')} get nothing.`;
+      return t.fewerLinesThanBikes({ tags: issue.tags.join(', ') });
   }
 }
 async function take(): Promise<void> {
@@ -54,14 +59,12 @@ async function take(): Promise<void> {
       class="flex max-h-full w-full max-w-3xl flex-col gap-3 overflow-y-auto rounded-lg border-2 border-ink/60 bg-ground p-4"
       data-batch-paste
     >
-      <DialogTitle class="sturdy text-2xl"
-        >Paste {{ column ? columnName(column).toLowerCase() : 'a column' }}</DialogTitle
-      >
+      <DialogTitle class="sturdy text-2xl">{{
+        t.pasteColumnname({ columnName: column ? columnName(column).toLowerCase() : t.aColumn })
+      }}</DialogTitle>
       <div class="grid gap-3 sm:grid-cols-2">
         <div>
-          <label for="pasted" class="font-semibold"
-            >One line a bike, from {{ from }} down; or a tag and its value</label
-          >
+          <label for="pasted" class="font-semibold">{{ t.oneLineBikeFrom({ from }) }}</label>
           <textarea
             id="pasted"
             v-model="text"
@@ -73,8 +76,9 @@ async function take(): Promise<void> {
         </div>
         <div aria-live="polite">
           <p class="font-semibold">
-            Where it goes<span class="font-normal text-soft">
-              · by {{ paste.by.value === 'tag' ? 'tag' : 'order' }}</span
+            {{ t.whereGoes
+            }}<span class="font-normal text-soft">
+              {{ t.byPart({ part: paste.by.value === 'tag' ? t.tag : 'order' }) }}</span
             >
           </p>
           <ul
@@ -113,9 +117,9 @@ async function take(): Promise<void> {
         <li v-for="words in told" :key="words">{{ words }}</li>
       </ul>
       <div class="flex flex-wrap justify-end gap-2">
-        <ActButton @click="emit('close')">{{ text.trim() ? 'Leave it' : 'Done' }}</ActButton>
+        <ActButton @click="emit('close')">{{ text.trim() ? t.leaveIt : t.done }}</ActButton>
         <ActButton kind="main" :disabled="ready.length === 0 || busy" data-paste-take @click="take">{{
-          fit ? `Take ${count(ready.length, 'value')}` : `Take the ${count(ready.length, 'value')} that fit`
+          fit ? t.takeValue({ ready: ready.length }) : t.takeValueFit({ ready: ready.length })
         }}</ActButton>
       </div>
     </DialogPanel>

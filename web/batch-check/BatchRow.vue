@@ -9,6 +9,7 @@ import { OutcomeMark } from '@cadre/web/ui';
 import RowHead from './RowHead.vue';
 import { cellReading, cellWordsFor, columnName } from './cell-words';
 import type { BatchBike } from './batch-bike';
+import * as t from './messages';
 
 /** One bike of the line as a row of the grid; drawn anew only when something of its own changes. */
 const props = defineProps<{
@@ -109,7 +110,7 @@ watch(
           <span
             v-else-if="cell.left.length && cell.left.length < cell.questions.length"
             class="figures text-sm text-soft"
-            >{{ cell.left.length }} left</span
+            >{{ t.leftLeft({ left: cell.left.length }) }}</span
           >
         </template>
       </button>

@@ -5,6 +5,7 @@ import { withPosition } from '@cadre/web/words';
 import { HowToLook } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Everything looked at in this pass, on show while it is swept: what passes, its cautions, how to look. */
 const props = defineProps<{
@@ -20,11 +21,11 @@ const cautions = (): readonly string[] => [
 </script>
 
 <template>
-  <section class="space-y-2" aria-label="Looked at in this pass" data-looks-here>
+  <section class="space-y-2" :aria-label="t.lookedInPass" data-looks-here>
     <div class="flex items-center justify-between gap-2">
       <h2 class="sturdy text-xl leading-tight">{{ title }}</h2>
       <ActButton kind="quiet" class="shrink-0 !px-1" :aria-pressed="how" @click="how = !how">{{
-        how ? 'Hide how' : 'How to look'
+        how ? t.hideHow : t.howLook
       }}</ActButton>
     </div>
     <p v-if="compact && !how" class="leading-snug">
@@ -44,7 +45,7 @@ const cautions = (): readonly string[] => [
       >
         <p class="font-semibold">
           {{ withPosition(question.checkpoint.name, question.position)
-          }}<span v-if="question.critical" class="ml-1 text-sm font-normal text-soft">critical</span>
+          }}<span v-if="question.critical" class="ml-1 text-sm font-normal text-soft">{{ t.critical }}</span>
         </p>
         <p class="text-soft">{{ question.checkpoint.passWhen }}</p>
         <HowToLook v-if="how" class="mt-1 border-t border-line pt-1" :question="question" bare />

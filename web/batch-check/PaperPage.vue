@@ -4,6 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { BatchColumn } from '@cadre/core/batch-check';
 import { withPosition } from '@cadre/web/words';
 import type { Legend } from './use-paper';
+import * as t from './messages';
 
 /** One page: bikes down, questions across, and what each column stands for. */
 const props = defineProps<{
@@ -30,7 +31,7 @@ const cautions = computed(() =>
     <table class="mt-2 w-full min-w-[46rem] border-collapse print:min-w-0 text-[0.8rem]">
       <thead>
         <tr>
-          <th class="w-20 border border-black px-1 text-left align-bottom">Bike</th>
+          <th class="w-20 border border-black px-1 text-left align-bottom">{{ t.bike2 }}</th>
           <th
             v-for="(each, at) in legend"
             :key="each.key"
@@ -38,8 +39,8 @@ const cautions = computed(() =>
           >
             <span class="block text-[0.65rem]">{{ at + 1 }}</span>{{ each.name }}
           </th>
-          <th class="w-[28%] border border-black px-1 text-left align-bottom">What is wrong, and where</th>
-          <th class="w-12 border border-black px-1 align-bottom">Initials</th>
+          <th class="w-[28%] border border-black px-1 text-left align-bottom">{{ t.whatWrongWhere }}</th>
+          <th class="w-12 border border-black px-1 align-bottom">{{ t.initials }}</th>
         </tr>
       </thead>
       <tbody>
@@ -54,7 +55,7 @@ const cautions = computed(() =>
             class="border border-black text-center"
             :class="!isAsked(bike, column) && 'bg-neutral-300'"
           >
-            <span v-if="!isAsked(bike, column)" class="text-[0.6rem]">not asked</span>
+            <span v-if="!isAsked(bike, column)" class="text-[0.6rem]">{{ t.notAsked }}</span>
           </td>
           <td class="border border-black" />
           <td class="border border-black" />

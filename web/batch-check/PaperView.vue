@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { count } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import { batchQuery, readLineAddress } from './batch-address';
 import PaperHead from './PaperHead.vue';
 import PaperPage from './PaperPage.vue';
 import { usePaper } from './use-paper';
+import * as t from './messages';
 
 /** The batch on paper, for the day the tablet is dead: the same bikes down, the same questions across, and a code that leads back. */
 const route = useRoute();
@@ -27,23 +27,23 @@ const loopback = /^(localhost|127\.|\[::1\])/.test(location.hostname);
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
-      <h1 class="sturdy mr-auto text-2xl">{{ checklistName }} on paper</h1>
-      <ActButton :to="keyIn" data-key-in>Key it in</ActButton>
-      <ActButton kind="main" data-print @click="print">Print {{ count(pages.length, 'page') }}</ActButton>
+      <h1 class="sturdy mr-auto text-2xl">{{ t.checklistnameOnPaper({ checklistName }) }}</h1>
+      <ActButton :to="keyIn" data-key-in>{{ t.keyIn }}</ActButton>
+      <ActButton kind="main" data-print @click="print">{{ t.printPage({ pages: pages.length }) }}</ActButton>
       <p v-if="loopback" class="basis-full text-watch">
-        This address only works on this very machine; the code on the page leads nowhere else.
+        {{ t.addressOnlyWorksOn }}
       </p>
     </div>
     <p v-if="bikes.length === 0" class="print:hidden">
-      No bikes chosen.
-      <RouterLink :to="{ name: 'batch-check' }" class="text-act underline"
-        >Choose them for a batch check</RouterLink
-      >, then print.
+      {{ t.noBikesChosen }}
+      <RouterLink :to="{ name: 'batch-check' }" class="text-act underline">{{
+        t.chooseThemForBatch
+      }}</RouterLink>{{ t.thenPrint }}
     </p>
     <PaperPage
       v-for="(page, index) in pages"
       :key="index"
-      :aria-label="`Page ${index + 1}`"
+      :aria-label="t.pageIndex({ index: index + 1 })"
       :bikes="page"
       :columns="columns"
       :legend="legend"

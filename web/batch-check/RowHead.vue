@@ -4,6 +4,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import type { BatchBike } from './batch-bike';
+import * as t from './messages';
 
 /** Which bike a row is of, how far it is, and who else is on it. */
 const props = defineProps<{ row: BatchBike }>();
@@ -14,8 +15,8 @@ const others = computed(() =>
 );
 const words = computed(() => {
   if (props.row.state === 'signed') return 'signed';
-  if (props.row.state === 'signing') return 'signed, kept here';
-  if (props.row.complete) return 'complete, not signed';
+  if (props.row.state === 'signing') return t.signedKeptHere;
+  if (props.row.complete) return t.completeNotSigned;
   return others.value.length ? '' : `${KIND_WORDS[props.row.bike.build.kind]} ${props.row.bike.size}`;
 });
 </script>
@@ -31,9 +32,9 @@ const words = computed(() => {
       class="block truncate text-sm"
       :class="row.complete && row.state === 'open' ? 'font-semibold text-act' : 'text-soft'"
       >{{ words
-      }}<span v-if="others.length" class="font-semibold text-ink" data-others
-        >{{ words ? ' · ' : '' }}with {{ others.join(', ') }}</span
-      ></span
+      }}<span v-if="others.length" class="font-semibold text-ink" data-others>{{
+        t.partWithOthers({ part: words ? ' · ' : '', others: others.join(', ') })
+      }}</span></span
     >
   </span>
 </template>

@@ -1,7 +1,9 @@
 import type { InjectionKey } from 'vue';
 import type { BatchCheck } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
+import * as t from './messages';
 
 /** What every part of one batch check works with: its bikes with their marks, and where the cursor stands. */
-export const BATCH: InjectionKey<{ readonly batch: BatchCheck; readonly grid: BatchGrid }> =
-  Symbol('the batch check');
+export const BATCH: InjectionKey<{ readonly batch: BatchCheck; readonly grid: BatchGrid }> = Symbol(
+  t.batchCheck2,
+);

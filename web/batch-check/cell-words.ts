@@ -2,6 +2,7 @@ import type { BatchCell, BatchColumn, TypedReading } from '@cadre/core/batch-che
 import { withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { OUTCOME_WORDS } from '@cadre/web/checks';
 import { asTyped, withUnit } from '@cadre/web/measures';
+import * as t from './messages';
 
 export function columnName(column: BatchColumn): string {
   return column.kind === 'zone'
@@ -18,9 +19,11 @@ export function cellReading(cell: BatchCell, typed: TypedReading | null): string
 
 /** What a cell says, for whoever hears it. */
 export function cellWordsFor(cell: BatchCell, reading: string): string {
-  if (cell.questions.length === 0) return 'not asked';
-  const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : 'no mark yet';
+  if (cell.questions.length === 0) return t.notAsked;
+  const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : t.noMarkYet;
   const left =
-    cell.left.length > 0 && cell.left.length < cell.questions.length ? `, ${cell.left.length} left` : '';
+    cell.left.length > 0 && cell.left.length < cell.questions.length
+      ? t.leftLeft2({ left: cell.left.length })
+      : '';
   return `${words}${left}${reading ? `, ${reading}` : ''}`;
 }

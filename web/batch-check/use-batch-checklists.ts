@@ -3,6 +3,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox, type NamedChecklist } from '@cadre/web/checks';
+import * as t from './messages';
 
 /** What a checklist key means for a bike: `ride-out` is the ride-out of its kind. */
 export const EACH_RIDE_OUT = 'each-ride-out';
@@ -51,12 +52,12 @@ export function useBatchChecklists(
           ? wordsFor(error.problem)
           : error instanceof UnreachableError
             ? {
-                what: 'No signal, and these checklists are not kept here.',
-                todo: 'They are asked for again as soon as there is.',
+                what: t.noSignalTheseChecklists,
+                todo: t.theyAskedForAgain,
               }
             : {
-                what: 'This browser could not read or keep the checklists.',
-                todo: 'Try again; then load the page again, or take another browser.',
+                what: t.browserCouldNotRead,
+                todo: t.tryAgainThenLoad,
               };
       if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
     }

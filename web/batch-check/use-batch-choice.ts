@@ -8,6 +8,7 @@ import { withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useCandidates } from '@cadre/web/schedule';
 import { EACH_RIDE_OUT } from './use-batch-checklists';
+import * as t from './messages';
 
 export interface Option {
   readonly value: string;
@@ -48,7 +49,7 @@ export function useBatchChoice(named: () => readonly Bike[] | null): BatchChoice
     return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
   });
   const checklists = computed(() => [
-    { value: EACH_RIDE_OUT, label: 'Ride-out of its kind' },
+    { value: EACH_RIDE_OUT, label: t.rideOutItsKind },
     ...(catalogue.known?.checklists ?? [])
       .filter((checklist) => !checklist.clears)
       .map((checklist) => ({ value: checklist.key, label: checklist.name })),
@@ -78,8 +79,11 @@ export function useBatchChoice(named: () => readonly Bike[] | null): BatchChoice
     const zones = zonesOf('m-front-first').filter((zone) => asked.value.some((each) => each.zone === zone));
     const looks = new Map(asked.value.map((each) => [each.checkpoint.key, each]));
     return [
-      { value: '', label: 'All of it' },
-      ...zones.map((zone) => ({ value: `zone:${zone}`, label: `Only: ${ZONE_WORDS[zone].toLowerCase()}` })),
+      { value: '', label: t.allOfIt },
+      ...zones.map((zone) => ({
+        value: `zone:${zone}`,
+        label: t.onlyZone({ zone: ZONE_WORDS[zone].toLowerCase() }),
+      })),
       ...[...looks.values()].map((each) => ({
         value: `look:${each.checkpoint.key}`,
         label: withPosition(each.checkpoint.name, 'only'),

@@ -5,6 +5,7 @@ import { readCell, type BatchColumn, type TypedCell } from '@cadre/core/batch-ch
 import { useMeasuredOn } from '@cadre/web/checks';
 import { cellWords, verdictWords } from '@cadre/web/measures';
 import type { BatchCheck, BatchBike } from './batch-bike';
+import * as t from './messages';
 
 interface Words {
   readonly said: string;
@@ -22,7 +23,7 @@ interface Entered extends Words {
   readonly saved: Promise<void>;
 }
 const NOTHING = Promise.resolve();
-const AGAINST = 'What was measured lies past its limit: correct it and measure again, or mark it Fail.';
+const AGAINST = t.whatWasMeasuredLies;
 
 /** What a row that did not pass is opened on. */
 export interface Opened {
@@ -130,15 +131,13 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
     const cell = batch.cell(here.row, here.column);
     const against = cell.left.find((question) => batch.speaksAgainst(here.row, question));
     if (against && here.column.kind === 'question') {
-      said.value =
-        'What was measured lies past its limit. Put it right, measure again and type that; or F names the fault.';
+      said.value = t.whatWasMeasuredLiesPast;
       return;
     }
     const waiting = here.column.kind === 'question' ? cell.left : batch.sweepable(here.row, here.column);
     // The cursor moves at once: fingers are faster than the disk.
     const marked = waiting.length > 0 ? batch.mark(here.row, waiting, { outcome: 'pass' }) : null;
-    if (waiting.length < cell.left.length)
-      said.value = 'The criticals here are given one by one: choose this zone as what this batch checks.';
+    if (waiting.length < cell.left.length) said.value = t.criticalsHereGivenOne;
     else down();
     await marked;
   }
@@ -149,16 +148,14 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
     const here = row.value;
     if (!here || typing.value !== null) return;
     if (batch.columns.value.some((each) => each.kind === 'zone') && batch.columns.value.length > 1) {
-      said.value = 'Zones are given one by one: each shows what is looked at there.';
+      said.value = t.zonesGivenOneOne;
       return;
     }
     const left = batch.columns.value.flatMap((each) => batch.cell(here, each).left);
     const meant = batch.columns.value.flatMap((each) => batch.rowSweepable(here, each));
     const marked = meant.length > 0 ? batch.mark(here, meant, { outcome: 'pass' }) : null;
     if (meant.length < left.length) {
-      said.value = left.some((each) => batch.speaksAgainst(here, each))
-        ? AGAINST
-        : 'The rest of this row is given one by one.';
+      said.value = left.some((each) => batch.speaksAgainst(here, each)) ? AGAINST : t.restRowGivenOne;
       await marked;
       return;
     }
@@ -219,11 +216,11 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
   function meaning(of: BatchBike, into: BatchColumn, text: string): Meaning {
     if (into.kind !== 'question')
       return {
-        said: 'A value belongs to one checkpoint: choose it as what this batch checks.',
+        said: t.valueBelongsOneCheckpoint,
         suggestion: '',
       };
     const question = of.asked.find((each) => each.key === into.key);
-    if (!question) return { said: `${of.bike.tag} is not asked this.`, suggestion: '' };
+    if (!question) return { said: t.tagNotAsked({ tag: of.bike.tag }), suggestion: '' };
     const cell = readCell(text, into.checkpoint, measuredOn(of.bike, question, of.checklist?.checklist));
     if (cell.kind === 'refused') return cellWords(cell, text);
     return {

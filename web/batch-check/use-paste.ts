@@ -2,6 +2,7 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { placePasted, type BatchColumn, type PasteIssue } from '@cadre/core/batch-check';
 import type { BatchCheck, BatchBike } from './batch-bike';
 import type { BatchGrid } from './use-batch-grid';
+import * as t from './messages';
 
 /** One pasted text, for the cell it belongs to, and what it would mean there. */
 export interface PastedCell {
@@ -53,12 +54,12 @@ export function usePaste(batch: BatchCheck, grid: BatchGrid, first: string): Pas
               text: each,
               line: pasted.line,
               ready: false,
-              said: 'there is no column here for it',
+              said: t.thereNoColumnHere,
             },
           ];
         const meaning = grid.meaning(row, column, each);
         const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'pass';
-        const said = byHand ? 'name the problem at the bike: touch its row' : meaning.said;
+        const said = byHand ? t.nameProblemBikeTouch : meaning.said;
         return [{ row, column, text: each, line: pasted.line, ready: !said, said }];
       }),
     );

@@ -4,6 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
+import * as t from './messages';
 
 /** What it is built of; what differs from its model is marked. */
 const props = defineProps<{ bike: Bike }>();
@@ -22,7 +23,7 @@ const build = computed(() => {
       own: own.has(field.name),
     })),
     {
-      label: 'Carries',
+      label: t.carries,
       value:
         here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
       own: own.has('accessories'),
@@ -34,12 +35,12 @@ const build = computed(() => {
 <template>
   <section aria-labelledby="build" class="rounded-lg border-2 border-line bg-plate p-4">
     <div class="flex items-center gap-3">
-      <h2 id="build" class="sturdy mr-auto text-xl">Build</h2>
+      <h2 id="build" class="sturdy mr-auto text-xl">{{ t.build }}</h2>
       <RouterLink
         v-if="model"
         :to="{ name: 'model', params: { modelId: model.id } }"
         class="min-h-8 font-semibold text-act underline"
-        >{{ session.may('edit-fleet') ? 'Edit the model' : 'The model' }}</RouterLink
+        >{{ session.may('edit-fleet') ? t.editModel : t.theModel }}</RouterLink
       >
     </div>
     <dl class="mt-1">
@@ -51,7 +52,7 @@ const build = computed(() => {
         <dt class="w-36 shrink-0 text-soft">{{ row.label }}</dt>
         <dd>
           {{ row.value
-          }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm text-watch">own</span>
+          }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm text-watch">{{ t.own }}</span>
         </dd>
       </div>
     </dl>

@@ -19,6 +19,7 @@ import ClipboardActs, { type NextAct } from './ClipboardActs.vue';
 import { BikeSign } from '@cadre/web/figures';
 import { useFleet } from '@cadre/web/fleet';
 import { KIND_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** What is in hand: the bike picked, why it may or may not go out, and its next act. */
 const props = defineProps<{
@@ -92,9 +93,9 @@ useKeys(
             props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out'),
         },
   [
-    { keys: 'C', does: 'Start or go on with the check of the bike in hand' },
-    { keys: 'B', does: 'Open it on the bench' },
-    { keys: 'O', does: 'Hand it out or take it back' },
+    { keys: 'C', does: t.startGoOnWith },
+    { keys: 'B', does: t.openOnBench },
+    { keys: 'O', does: t.handOutTakeBack },
   ],
 );
 </script>
@@ -102,7 +103,7 @@ useKeys(
 <template>
   <section
     class="flex min-h-0 flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4"
-    :aria-label="`In hand: ${bike.tag}`"
+    :aria-label="t.inHandTag({ tag: bike.tag })"
     data-clipboard
   >
     <ClipboardHead :bike="bike" :fitness="answer.fitness" :bare="bare" @away="emit('away')" />
@@ -120,7 +121,7 @@ useKeys(
       :answer="answer"
       :next="next"
       :to-bench="toBench"
-      :check-words="incident ? 'Check after the incident' : begun ? 'Continue check' : 'Start ride-out'"
+      :check-words="incident ? t.checkAfterIncident : begun ? t.continueCheck : t.startRideOut"
       :busy="refusal.busy.value"
       @check="check"
       @co-sign="coSign"

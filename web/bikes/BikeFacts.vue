@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { dayWords, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** What a bike is, in six words: model, size, number, age, warranty, where it belongs. */
 const props = defineProps<{ bike: Bike }>();
@@ -11,17 +12,17 @@ const now = useNow();
 const facts = computed(() => {
   const here = props.bike;
   return [
-    ['Model', fleet.modelOf(here)?.name ?? `${here.model} (of no model)`],
-    ['Size', here.size || 'not said'],
-    ['Serial number', here.serial || 'not said'],
-    ['Bought', here.boughtOn ? dayWords(here.boughtOn) : 'not said'],
+    [t.model, fleet.modelOf(here)?.name ?? t.modelNoModel({ model: here.model })],
+    [t.size, here.size || t.notSaid],
+    [t.serialNumber, here.serial || t.notSaid],
+    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notSaid],
     [
-      'Warranty until',
+      t.warrantyUntil,
       here.warrantyUntil
-        ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? ', over' : ''}`
-        : 'not said',
+        ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? t.over : ''}`
+        : t.notSaid,
     ],
-    ['Site', fleet.siteById.get(here.siteId)?.name ?? ''],
+    [t.site, fleet.siteById.get(here.siteId)?.name ?? ''],
   ] as const;
 });
 </script>

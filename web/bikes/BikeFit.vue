@@ -4,6 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
 import { fitItemsOf, inheritFit } from '@cadre/core/fleet';
 import { fitItemWords, fitText, shownUnit } from '@cadre/web/words';
+import * as t from './messages';
 
 /** What is stated of its parts: limits, sizes, torques. */
 const props = defineProps<{ bike: Bike }>();
@@ -25,15 +26,15 @@ const fit = computed(() => {
 <template>
   <section aria-labelledby="fit" class="rounded-lg border-2 border-line bg-plate p-4">
     <div class="flex items-center gap-3">
-      <h2 id="fit" class="sturdy mr-auto text-xl">Fit list</h2>
+      <h2 id="fit" class="sturdy mr-auto text-xl">{{ t.fitList }}</h2>
       <RouterLink
         :to="{ name: 'torque', params: { bikeId: bike.id } }"
         class="min-h-8 font-semibold text-act underline"
         data-torque
-        >Torque card</RouterLink
+        >{{ t.torqueCard }}</RouterLink
       >
     </div>
-    <p v-if="fit.length === 0" class="text-soft">Nothing is stated of its parts yet.</p>
+    <p v-if="fit.length === 0" class="text-soft">{{ t.nothingStatedItsParts }}</p>
     <dl class="mt-1">
       <div
         v-for="row in fit"
@@ -43,9 +44,9 @@ const fit = computed(() => {
         <dt class="grow text-soft">{{ row.label }}</dt>
         <dd class="figures shrink-0 text-right font-semibold">
           {{ row.value
-          }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm font-normal text-watch"
-            >own</span
-          >
+          }}<span v-if="row.own" class="ml-1 rounded bg-watch-wash px-1 text-sm font-normal text-watch">{{
+            t.own
+          }}</span>
         </dd>
       </div>
     </dl>

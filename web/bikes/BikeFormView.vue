@@ -14,6 +14,7 @@ import { BUILD_FIELDS } from '@cadre/web/words';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { differingOf, PLAIN, type BikeTexts } from './bike-differing';
 import BikeIdentity from './BikeIdentity.vue';
+import * as t from './messages';
 
 /** A bike's fields and build, with its figure drawn as it is filled in. Nothing typed is ever lost to a refusal. */
 const props = defineProps<{ bikeId?: string }>();
@@ -103,7 +104,7 @@ async function save(): Promise<void> {
         }))),
   ];
   if (!parsed.success || own.value.length > 0) {
-    refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
+    refusal.said.value = { what: t.somethingNotFilledIn, todo: t.seeFieldsMarkedBelow };
     return show();
   }
   const body: BikeFields = parsed.data;
@@ -142,7 +143,7 @@ function chosen(names: ReadonlySet<string>): void {
 
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">{{ bikeId ? `Edit ${before?.tag ?? ''}` : 'Add a bike' }}</h1>
+    <h1 class="sturdy text-2xl">{{ bikeId ? t.editTag({ tag: before?.tag ?? '' }) : t.addBike }}</h1>
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_22rem]" novalidate @submit.prevent="save">
       <div class="min-w-0 space-y-5">
         <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
@@ -157,7 +158,7 @@ function chosen(names: ReadonlySet<string>): void {
         <BuildFields :error-of="errorOf" :own="differs" />
         <DisclosureBox
           :open="issues.some((issue) => issue.path.startsWith('fit.'))"
-          :title="`What this bike states of its parts${model ? ', over its model' : ''}`"
+          :title="t.whatBikeStatesIts({ part: model ? t.overItsModel : '' })"
         >
           <FitFields
             v-if="form.drawn.value"
@@ -172,11 +173,15 @@ function chosen(names: ReadonlySet<string>): void {
       </div>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-64 rounded-lg border-2 border-line bg-plate p-2">
-          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" label="The bike as built" />
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.bikeAsBuilt" />
         </div>
         <p v-if="model && differs.size" class="mt-2 text-watch">
-          {{ differs.size === 1 ? 'One field differs' : `${differs.size} fields differ` }} from
-          {{ model.name }}: a change of the model leaves them alone.
+          {{
+            t.partFromNameChange({
+              part: differs.size === 1 ? t.oneFieldDiffers : t.sizeFieldsDiffer({ size: differs.size }),
+              name: model.name,
+            })
+          }}
         </p>
         <ActButton
           kind="main"
@@ -185,7 +190,7 @@ function chosen(names: ReadonlySet<string>): void {
           class="mt-3 w-full"
           :disabled="refusal.busy.value"
           data-save
-          >{{ bikeId ? 'Save' : 'Add this bike' }}</ActButton
+          >{{ bikeId ? t.save : t.addBike2 }}</ActButton
         >
       </div>
     </form>

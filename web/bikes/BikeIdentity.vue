@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useFleet } from '@cadre/web/fleet';
 import { SelectField, TextField } from '@cadre/web/ui';
 import type { BikeTexts } from './bike-differing';
+import * as t from './messages';
 
 /** What a bike is known by: tag, model, size, serial number, dates, and where it hangs. */
 const props = defineProps<{
@@ -15,7 +16,7 @@ const set = (part: Partial<BikeTexts>): void => emit('change', part);
 const fleet = useFleet();
 const model = computed(() => fleet.modelOf(props.fields));
 const models = computed(() => [
-  { value: '', label: 'Of no model' },
+  { value: '', label: t.noModel },
   ...fleet.models.map((each) => ({ value: each.id, label: each.name })),
 ]);
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
@@ -26,26 +27,29 @@ const hooks = computed(() => {
     .flatMap((rack) =>
       rack.hooks
         .filter((hook) => !taken.has(hook.id))
-        .map((hook) => ({ value: hook.id, label: `${rack.name}, hook ${hook.number}` })),
+        .map((hook) => ({
+          value: hook.id,
+          label: t.nameHookNumber({ name: rack.name, number: hook.number }),
+        })),
     );
-  return [{ value: '', label: 'On no hook' }, ...free];
+  return [{ value: '', label: t.onNoHook }, ...free];
 });
 </script>
 
 <template>
   <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-    <legend class="sturdy mb-2 text-lg">The bike</legend>
+    <legend class="sturdy mb-2 text-lg">{{ t.theBike }}</legend>
     <TextField
       :model-value="fields.tag"
       @update:model-value="(tag) => set({ tag })"
-      label="Tag"
-      hint="Short: letters, digits, dashes"
+      :label="t.tag"
+      :hint="t.shortLettersDigitsDashes"
       :error="errorOf('tag')"
     />
     <SelectField
       :model-value="fields.modelId"
       @update:model-value="(modelId) => set({ modelId })"
-      label="Model"
+      :label="t.model"
       :options="models"
       :error="errorOf('modelId')"
       @change="emit('model')"
@@ -54,46 +58,46 @@ const hooks = computed(() => {
       v-if="!model"
       :model-value="fields.model"
       @update:model-value="(model) => set({ model })"
-      label="Model name"
+      :label="t.modelName"
       :error="errorOf('model')"
     />
     <TextField
       :model-value="fields.size"
       @update:model-value="(size) => set({ size })"
-      label="Size"
+      :label="t.size"
       :error="errorOf('size')"
     />
     <TextField
       :model-value="fields.serial"
       @update:model-value="(serial) => set({ serial })"
-      label="Serial number"
+      :label="t.serialNumber"
       :error="errorOf('serial')"
     />
     <TextField
       :model-value="fields.boughtOn"
       @update:model-value="(boughtOn) => set({ boughtOn })"
-      label="Bought"
+      :label="t.bought"
       type="date"
       :error="errorOf('boughtOn')"
     />
     <TextField
       :model-value="fields.warrantyUntil"
       @update:model-value="(warrantyUntil) => set({ warrantyUntil })"
-      label="Warranty until"
+      :label="t.warrantyUntil"
       type="date"
       :error="errorOf('warrantyUntil')"
     />
     <SelectField
       :model-value="fields.siteId"
       @update:model-value="(siteId) => set({ siteId })"
-      label="Site"
+      :label="t.site"
       :options="sites"
       :error="errorOf('siteId')"
     />
     <SelectField
       :model-value="fields.hookId"
       @update:model-value="(hookId) => set({ hookId })"
-      label="Hook"
+      :label="t.hook"
       :options="hooks"
       :error="errorOf('hookId')"
     />

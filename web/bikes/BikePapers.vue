@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What can be printed of a bike. */
 defineProps<{ bikeId: string }>();
 const PAPERS = [
-  { name: 'record', words: 'Print its record' },
-  { name: 'torque', words: 'Torque card' },
-  { name: 'warranty', words: 'Question to the maker' },
+  { name: 'record', words: t.printItsRecord },
+  { name: 'torque', words: t.torqueCard },
+  { name: 'warranty', words: t.questionMaker },
 ] as const;
 </script>
 
 <template>
-  <nav aria-label="Papers" class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1">
+  <nav
+    :aria-label="t.papers"
+    class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1"
+  >
     <ActButton
       v-for="paper in PAPERS"
       :key="paper.name"

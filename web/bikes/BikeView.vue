@@ -18,6 +18,7 @@ import BikeFit from './BikeFit.vue';
 import BikePapers from './BikePapers.vue';
 import { BikeFigure } from '@cadre/web/figures';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** One bike: its figure with what is found on it, its standing, its build and parts, and everything that happened to it. */
 const props = defineProps<{ bikeId: string }>();
@@ -43,13 +44,13 @@ const troubled = computed(() =>
 
 <template>
   <main v-if="bike && answer" class="mx-auto max-w-7xl px-4 pb-12 pt-4" data-bike-page>
-    <h1 class="sr-only">Bike {{ bike.tag }}</h1>
+    <h1 class="sr-only">{{ t.bikeTag({ tag: bike.tag }) }}</h1>
     <div class="grid gap-5 min-[900px]:grid-cols-[1fr_23rem] min-[900px]:grid-rows-[auto_1fr]">
       <div class="min-w-0 space-y-5 min-[900px]:row-span-2">
         <div class="h-80 rounded-lg border-2 border-line bg-plate p-3 max-sm:h-56">
           <BikeFigure
             :build="bike.build"
-            :label="`${bike.tag}, with what is found on it`"
+            :label="t.tagWithWhatFound({ tag: bike.tag })"
             route="m-front-first"
             :zones="troubled"
             :troubled="troubled"
@@ -91,7 +92,7 @@ const troubled = computed(() =>
     </div>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">Bike</h1>
-    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+    <h1 class="sr-only">{{ t.bike }}</h1>
+    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
   </main>
 </template>

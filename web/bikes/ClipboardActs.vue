@@ -4,6 +4,7 @@ export type NextAct = 'back' | 'bench' | 'check' | 'co-sign' | 'out';
 </script>
 
 <script setup lang="ts">
+import * as t from './messages';
 import type { Bike } from '@cadre/contract/fleet';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import { useSession } from '@cadre/web/people';
@@ -42,7 +43,7 @@ const session = useSession();
       kind="main"
       big
       class="grow"
-      >To the bench</ActButton
+      >{{ t.toTheBench }}</ActButton
     >
     <ActButton
       v-if="next === 'co-sign'"
@@ -53,7 +54,7 @@ const session = useSession();
       data-next
       data-act="co-sign"
       @click="emit('co-sign')"
-      >Co-sign the trainee’s check</ActButton
+      >{{ t.coSignTraineesCheck }}</ActButton
     >
     <ActButton
       v-if="next === 'out'"
@@ -64,7 +65,7 @@ const session = useSession();
       data-next
       data-act="out"
       @click="emit('move', 'out')"
-      >Hand out</ActButton
+      >{{ t.handOut }}</ActButton
     >
     <ActButton
       v-if="next === 'back'"
@@ -75,25 +76,25 @@ const session = useSession();
       data-next
       data-act="back"
       @click="emit('move', 'in')"
-      >Take back</ActButton
+      >{{ t.takeBack }}</ActButton
     >
     <ActButton
       v-if="session.may('mark') && mayGoOut(answer.fitness)"
       :to="{ name: 'stand', params: { bikeId: bike.id }, query: { checklist: 'turnaround' } }"
       data-act="turnaround"
-      >Turnaround</ActButton
+      >{{ t.turnaround }}</ActButton
     >
     <ActButton
       v-if="next !== 'check' && bike.whereabouts === 'in' && session.may('mark')"
       data-act="check"
       @click="emit('check')"
-      >Check again</ActButton
+      >{{ t.checkAgain }}</ActButton
     >
-    <ActButton v-if="next !== 'bench' && toBench" :to="{ name: 'bench', params: { bikeId: bike.id } }"
-      >Bench</ActButton
-    >
-    <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'bike-edit', params: { bikeId: bike.id } }"
-      >Edit</ActButton
-    >
+    <ActButton v-if="next !== 'bench' && toBench" :to="{ name: 'bench', params: { bikeId: bike.id } }">{{
+      t.bench
+    }}</ActButton>
+    <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'bike-edit', params: { bikeId: bike.id } }">{{
+      t.edit
+    }}</ActButton>
   </div>
 </template>

@@ -5,6 +5,7 @@ import { putAwayHint, useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import type { Refusal } from '@cadre/web/ui';
 import { WHEREABOUTS_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** Where it hangs, or where it could: what a person with a bike in each hand asks. */
 const props = defineProps<{ bike: Bike; refusal: Refusal }>();
@@ -22,13 +23,18 @@ const hang = (): void => {
 
 <template>
   <p class="leading-snug" data-place>
-    <template v-if="bike.whereabouts !== 'in'">It is {{ WHEREABOUTS_WORDS[bike.whereabouts] }}. </template>
-    <template v-if="place?.own"
-      >{{ bike.whereabouts === 'in' ? 'Hangs on' : 'Goes back on' }} {{ place.rack }}, hook
-      {{ place.number }}.</template
+    <template v-if="bike.whereabouts !== 'in'"
+      >{{ t.itIsWhereabouts({ whereabouts: WHEREABOUTS_WORDS[bike.whereabouts] }) }}{{ ' ' }}</template
     >
+    <template v-if="place?.own">{{
+      t.partRackHookNumber({
+        part: bike.whereabouts === 'in' ? t.hangsOn : t.goesBackOn,
+        rack: place.rack,
+        number: place.number,
+      })
+    }}</template>
     <template v-else-if="place"
-      >On no hook. Nearest free: {{ place.rack }}, hook {{ place.number }}.
+      >{{ t.onNoHookNearest({ rack: place.rack, number: place.number }) }}
       <button
         v-if="session.may('edit-fleet')"
         type="button"
@@ -36,9 +42,9 @@ const hang = (): void => {
         data-hang
         @click="hang"
       >
-        Hang it there
+        {{ t.hangThere }}
       </button></template
     >
-    <template v-else>On no hook, and none is free here.</template>
+    <template v-else>{{ t.onNoHookNone }}</template>
   </p>
 </template>

@@ -6,6 +6,7 @@ import { useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import { reasonWords } from '@cadre/web/words';
+import * as t from './messages';
 
 /** Why it may not go out, the worst first, and what ends each. */
 const props = defineProps<{ bike: Bike; answer: FitnessAnswer }>();
@@ -19,7 +20,7 @@ const reasons = computed(() => {
 </script>
 
 <template>
-  <ol v-if="reasons.length" class="space-y-2" aria-label="Reasons">
+  <ol v-if="reasons.length" class="space-y-2" :aria-label="t.reasons">
     <li
       v-for="(reason, index) in reasons.slice(0, shown)"
       :key="index"
@@ -28,13 +29,17 @@ const reasons = computed(() => {
     >
       <p class="font-semibold leading-snug">{{ reason.what }}</p>
       <p v-if="reason.detail" class="text-[0.95rem] leading-snug text-soft">{{ reason.detail }}</p>
-      <p class="text-[0.95rem] leading-snug"><span class="text-soft">Ends with:</span> {{ reason.ends }}</p>
+      <p class="text-[0.95rem] leading-snug">
+        <span class="text-soft">{{ t.endsWith }}</span> {{ reason.ends }}
+      </p>
     </li>
     <li v-if="reasons.length > shown">
-      <ActButton kind="quiet" @click="shown = 99">{{ reasons.length - shown }} more</ActButton>
+      <ActButton kind="quiet" @click="shown = 99">{{
+        t.reasonsMore({ reasons: reasons.length - shown })
+      }}</ActButton>
     </li>
   </ol>
   <p v-else class="leading-snug text-soft">
-    Looked over, nothing open. Counts until the end of the day, or until it comes back.
+    {{ t.lookedOverNothingOpen }}
   </p>
 </template>

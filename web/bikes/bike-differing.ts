@@ -3,18 +3,19 @@ import type { FitList } from '@cadre/core/fleet';
 import { differingFit, type Differing, type useBuildForm } from '@cadre/web/models';
 import { BUILD_FIELDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** The plain fields of a bike, as they are named where two people changed the same bike. */
 export const PLAIN = {
-  tag: 'Tag',
-  modelId: 'Model',
-  model: 'Model name',
-  size: 'Size',
-  serial: 'Serial number',
-  boughtOn: 'Bought',
-  warrantyUntil: 'Warranty until',
-  siteId: 'Site',
-  hookId: 'Hook',
+  tag: t.tag,
+  modelId: t.model,
+  model: t.modelName,
+  size: t.size,
+  serial: t.serialNumber,
+  boughtOn: t.bought,
+  warrantyUntil: t.warrantyUntil,
+  siteId: t.site,
+  hookId: t.hook,
 } as const;
 
 export type BikeTexts = Record<keyof typeof PLAIN, string>;
@@ -27,7 +28,9 @@ function spoken(name: keyof typeof PLAIN, value: string): string {
     return (
       fleet.racks
         .flatMap((rack) => rack.hooks.map((hook) => ({ hook, rack })))
-        .map(({ hook, rack }) => (hook.id === value ? `${rack.name}, hook ${hook.number}` : ''))
+        .map(({ hook, rack }) =>
+          hook.id === value ? t.nameHookNumber({ name: rack.name, number: hook.number }) : '',
+        )
         .find(Boolean) ?? value
     );
   return value;
@@ -62,7 +65,7 @@ export function differingOf(
       : [
           {
             name: 'build.accessories',
-            label: 'Carries',
+            label: t.carries,
             mine: form.accessories.value.join(', '),
             theirs: other.build.accessories.join(', '),
           },

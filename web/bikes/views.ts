@@ -1,24 +1,25 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const bikesViews: readonly RouteRecordRaw[] = [
   {
     path: '/bikes/new',
     name: 'bike-new',
     component: () => import('./BikeFormView.vue'),
-    meta: { title: 'New bike' },
+    meta: { title: t.newBike },
   },
   {
     path: '/bikes/:bikeId/edit',
     name: 'bike-edit',
     component: () => import('./BikeFormView.vue'),
     props: true,
-    meta: { title: 'Edit bike' },
+    meta: { title: t.editBike },
   },
   {
     path: '/bikes/:bikeId',
     name: 'bike',
     component: () => import('./BikeView.vue'),
     props: true,
-    meta: { title: 'Bike' },
+    meta: { title: t.bike },
   },
 ];

@@ -6,6 +6,7 @@ import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, PHASE_WORDS, withPosition, zonesName } from '@cadre/web/words';
 import { ruleWords } from './rule-words';
 import { DisclosureBox } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What a checklist asks of one kind of bike, station by station as it is walked, and what its build rules out. */
 const props = defineProps<{ checklist: ChecklistVersion; kind: BikeKind }>();
@@ -21,7 +22,7 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
     <div class="h-56 rounded-lg border-2 border-line bg-plate p-2 max-sm:h-44">
       <BikeFigure
         :build="fitted.build"
-        :label="`The walk round a ${KIND_WORDS[kind]}`"
+        :label="t.walkRoundKind({ kind: KIND_WORDS[kind] })"
         :route="checklist.route"
         :zones="stations.flatMap((each) => each.zones)"
       />
@@ -50,7 +51,7 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
               class="grow hover:underline"
               >{{ withPosition(question.checkpoint.name, question.position) }}</RouterLink
             >
-            <span v-if="question.critical" class="text-sm text-soft">critical</span>
+            <span v-if="question.critical" class="text-sm text-soft">{{ t.critical }}</span>
           </li>
         </ul>
       </li>
@@ -58,12 +59,12 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
     <DisclosureBox
       v-if="ruledOut.length"
       class="mt-3"
-      :title="`${ruledOut.length} ruled out by the build, never asked`"
+      :title="t.ruledoutRuledOutBuild({ ruledOut: ruledOut.length })"
     >
       <ul class="grid gap-x-6 sm:grid-cols-2">
         <li v-for="each in ruledOut" :key="each.question.key" class="py-0.5 leading-snug">
           {{ withPosition(each.question.checkpoint.name, each.question.position) }}:
-          <span class="text-soft">only where {{ ruleWords(each.because) }}</span>
+          <span class="text-soft">{{ t.onlyWhereRule({ rule: ruleWords(each.because) }) }}</span>
         </li>
       </ul>
     </DisclosureBox>

@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router';
+import * as t from './messages';
 
 /** What is looked at, in which order, by which rules: four views of one thing. */
 const route = useRoute();
 const LINKS = [
-  { name: 'checklists', words: 'Checklists', also: ['checklist', 'checklist-edit', 'checklist-new'] },
-  { name: 'catalogue', words: 'Checkpoints', also: [] as string[] },
-  { name: 'routes', words: 'Routes', also: [] as string[] },
-  { name: 'policy', words: 'Policy', also: [] as string[] },
+  { name: 'checklists', words: t.checklists, also: ['checklist', 'checklist-edit', 'checklist-new'] },
+  { name: 'catalogue', words: t.checkpoints, also: [] as string[] },
+  { name: 'routes', words: t.routes, also: [] as string[] },
+  { name: 'policy', words: t.policy, also: [] as string[] },
 ] as const;
 const isHere = (link: (typeof LINKS)[number]): boolean =>
   route.name === link.name || (link.also as readonly unknown[]).includes(route.name);
 </script>
 
 <template>
-  <nav aria-label="Checklists and rules" class="flex flex-wrap gap-1 max-sm:gap-0.5 border-b-2 border-ink/60">
+  <nav :aria-label="t.checklistsRules" class="flex flex-wrap gap-1 max-sm:gap-0.5 border-b-2 border-ink/60">
     <RouterLink
       v-for="link in LINKS"
       :key="link.name"

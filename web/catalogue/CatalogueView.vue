@@ -9,6 +9,7 @@ import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
 import CatalogueNav from './CatalogueNav.vue';
 import CheckpointDetail from './CheckpointDetail.vue';
 import { useCheckpoints, type KnownCheckpoint } from './use-checkpoints';
+import * as t from './messages';
 
 /** The whole catalogue, by zone: find a look, read it as it is taught. */
 const props = defineProps<{ checkpointKey?: string }>();
@@ -43,7 +44,7 @@ const byZone = computed(() =>
   ),
 );
 const zoneName = (zone: Zone): string =>
-  zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone];
+  zone === 'front-wheel' ? t.wheels : zone === 'front-brake' ? t.brakes : ZONE_WORDS[zone];
 const open = computed(() => all.value.find((each) => each.checkpoint.key === props.checkpointKey) ?? null);
 const nameOf = (key: string): string =>
   all.value.find((each) => each.checkpoint.key === key)?.checkpoint.name ?? key;
@@ -55,19 +56,19 @@ const pick = (key: string): void =>
   <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
     <CatalogueNav />
     <div class="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-      <h1 class="sturdy text-2xl">Checkpoints</h1>
-      <p class="text-soft" role="status">{{ found.length }} of {{ all.length }}</p>
+      <h1 class="sturdy text-2xl">{{ t.checkpoints }}</h1>
+      <p class="text-soft" role="status">{{ t.foundAll({ found: found.length, all: all.length }) }}</p>
       <label class="relative grow sm:max-w-80">
-        <span class="sr-only">Find a checkpoint</span>
+        <span class="sr-only">{{ t.findCheckpoint }}</span>
         <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />
         <input
           v-model="sought"
           type="search"
-          placeholder="spoke, weep, minimum mark …"
+          :placeholder="t.spokeWeepMinimumMark"
           class="h-12 w-full rounded-md border-2 border-ink/60 bg-plate pl-10 pr-3 placeholder:text-soft"
         />
       </label>
-      <div class="flex flex-wrap gap-1" role="group" aria-label="What a kind of bike is asked">
+      <div class="flex flex-wrap gap-1" role="group" :aria-label="t.whatKindBikeAsked">
         <button
           v-for="each in BIKE_KINDS"
           :key="each"
@@ -86,7 +87,7 @@ const pick = (key: string): void =>
       <nav
         class="shrink-0 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:w-80 lg:overflow-y-auto"
         :class="open && 'max-lg:hidden'"
-        aria-label="Checkpoints by zone"
+        :aria-label="t.checkpointsZone"
       >
         <section v-for="{ zone, looks } in byZone" :key="zone" class="mb-3">
           <h2 class="sturdy sticky top-0 bg-ground py-1 text-[0.95rem] text-soft max-lg:static">
@@ -103,13 +104,13 @@ const pick = (key: string): void =>
                 @click="pick(each.checkpoint.key)"
               >
                 <span class="grow">{{ each.checkpoint.name }}</span>
-                <span v-if="each.own" class="rounded bg-sunk px-1.5 text-sm text-ink">own</span>
+                <span v-if="each.own" class="rounded bg-sunk px-1.5 text-sm text-ink">{{ t.own }}</span>
               </button>
             </li>
           </ul>
         </section>
         <p v-if="ready && found.length === 0" class="p-2">
-          No checkpoint says that. Try another word, or all kinds of bike.
+          {{ t.noCheckpointSaysTry }}
         </p>
       </nav>
       <div class="min-w-0 grow">
@@ -117,7 +118,7 @@ const pick = (key: string): void =>
           v-if="open"
           :to="{ name: 'catalogue' }"
           class="mb-2 inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
-          >All checkpoints</RouterLink
+          >{{ t.allCheckpoints }}</RouterLink
         >
         <CheckpointDetail
           v-if="open"
@@ -129,12 +130,12 @@ const pick = (key: string): void =>
           :name-of="nameOf"
         />
         <p v-else-if="checkpointKey && ready" class="p-4">
-          There is no such checkpoint. It may have been taken off every checklist.
+          {{ t.thereNoSuchCheckpoint }}
         </p>
         <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
-          Pick a checkpoint: how to look, when it passes, what may be wrong and what to do then.
+          {{ t.pickCheckpointHowLook }}
         </p>
-        <p v-else class="p-4 text-soft" role="status">Getting the catalogue …</p>
+        <p v-else class="p-4 text-soft" role="status">{{ t.gettingCatalogue }}</p>
       </div>
     </div>
   </main>

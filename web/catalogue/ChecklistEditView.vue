@@ -13,6 +13,7 @@ import PublishPanel from './PublishPanel.vue';
 import WarningList from './WarningList.vue';
 import { CHECKLIST_DRAFT } from './checklist-draft-key';
 import { useChecklistDraft } from './use-checklist-draft';
+import * as t from './messages';
 
 /** A checklist being written. Everything typed is kept in this browser; nothing is asked of a bike until it is published. */
 const props = defineProps<{ checklistKey?: string }>();
@@ -65,17 +66,22 @@ const leave = (): void =>
         <a
           href="#publish"
           class="order-last inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
-          >Kind by kind, and publish</a
+          >{{ t.kindKindPublish }}</a
         >
         <h1 class="sturdy grow text-2xl">
-          {{ published ? `Changing ${published.name}` : 'A new checklist' }}
+          {{ published ? t.changingName({ name: published.name }) : t.newChecklist }}
         </h1>
         <p class="text-soft" role="status" data-draft-state>
-          {{ unsaved ? 'Kept in this browser, not saved' : 'Saved' }}
+          {{ unsaved ? t.keptInBrowserNot : t.saved }}
         </p>
-        <ActButton v-if="shippedDiffers" data-take-shipped @click="takeShipped">As Cadre ships it</ActButton>
-        <ActButton :disabled="!unsaved || refusal.busy.value" data-save-draft @click="refusal.run(draft.save)"
-          >Save the draft</ActButton
+        <ActButton v-if="shippedDiffers" data-take-shipped @click="takeShipped">{{
+          t.asCadreShips
+        }}</ActButton>
+        <ActButton
+          :disabled="!unsaved || refusal.busy.value"
+          data-save-draft
+          @click="refusal.run(draft.save)"
+          >{{ t.saveDraft }}</ActButton
         >
       </div>
       <div class="mt-3 grid gap-6 lg:grid-cols-[1fr_27rem]">
@@ -87,7 +93,7 @@ const leave = (): void =>
           class="space-y-4 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:self-start lg:overflow-y-auto"
         >
           <section aria-labelledby="cover" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
-            <h2 id="cover" class="sturdy mb-1 text-lg">Kind by kind</h2>
+            <h2 id="cover" class="sturdy mb-1 text-lg">{{ t.kindKind }}</h2>
             <CoveragePanel :checklist="checklist" :catalogue="CHECKPOINTS" />
           </section>
           <WarningList :warnings="warnings" />
@@ -103,7 +109,7 @@ const leave = (): void =>
         </div>
       </div>
     </template>
-    <p v-else-if="draft.missing.value" class="p-4">There is no checklist and no draft of that name.</p>
-    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">Getting the checklist …</p>
+    <p v-else-if="draft.missing.value" class="p-4">{{ t.thereNoChecklistNo }}</p>
+    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.gettingChecklist }}</p>
   </main>
 </template>

@@ -12,6 +12,7 @@ import {
 import { SelectField, TextField } from '@cadre/web/ui';
 import { SEVERITY_WORDS } from '@cadre/web/words';
 import { criticalWords } from './checklist-wording';
+import * as t from './messages';
 
 /** What a checklist may set of one of its checkpoints: minutes, its own limit, and what a reading past it is. */
 const props = defineProps<{ item: ChecklistItem; between: readonly By[] }>();
@@ -39,12 +40,12 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
     <p class="leading-snug">{{ item.checkpoint.how }}</p>
     <p class="leading-snug" :class="derived && !item.critical ? 'font-semibold text-held' : 'text-soft'">
       {{ criticalWords(item.checkpoint, between)
-      }}{{ derived && !item.critical ? ' Left uncritical, a bike may go out without it.' : '' }}
+      }}{{ derived && !item.critical ? t.leftUncriticalBikeMay : '' }}
     </p>
     <div class="flex flex-wrap items-end gap-3">
       <TextField
         :model-value="String(item.minutes ?? item.checkpoint.minutes)"
-        label="Minutes here"
+        :label="t.minutesHere"
         class="w-28"
         inputmode="decimal"
         @change="setNumber($event, (minutes) => emit('set', { minutes }))"
@@ -52,23 +53,23 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
       <template v-if="unit">
         <TextField
           :model-value="String(item.limit?.least ?? '')"
-          label="Minimum"
+          :label="t.minimum"
           class="w-24"
           inputmode="decimal"
           @change="setNumber($event, (least) => emit('set', { limit: { ...item.limit, least } }))"
         />
         <TextField
           :model-value="String(item.limit?.most ?? '')"
-          label="Maximum"
+          :label="t.maximum"
           class="w-24"
           inputmode="decimal"
           @change="setNumber($event, (most) => emit('set', { limit: { ...item.limit, most } }))"
         />
-        <span class="pb-3 text-soft">{{ unit === 'ratio' ? 'as a part of 1' : unit }}</span>
+        <span class="pb-3 text-soft">{{ unit === 'ratio' ? t.asPart1 : unit }}</span>
         <SelectField
           v-if="limited"
           :model-value="item.limit?.severity ?? usual"
-          label="A reading outside is"
+          :label="t.readingOutside"
           :options="SEVERITY_OPTIONS"
           data-limit-severity
           @update:model-value="(severity) => emit('set', { limit: { ...item.limit, severity } })"
@@ -80,7 +81,7 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
         data-edit-checkpoint
         @click="emit('edit')"
       >
-        <Pencil class="size-4" aria-hidden="true" />Wording and rule
+        <Pencil class="size-4" aria-hidden="true" />{{ t.wordingRule }}
       </button>
     </div>
   </div>

@@ -4,6 +4,7 @@ import { ArrowDown, ArrowUp, GripVertical, X } from '@lucide/vue';
 import { type By, type ChecklistItem } from '@cadre/core/catalogue';
 import ChecklistItemFields from './ChecklistItemFields.vue';
 import { CheckField, useDragPlace, IconButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** One checkpoint on a checklist being written: where it stands, whether critical here, its own minutes and limit. */
 const props = defineProps<{
@@ -48,17 +49,17 @@ const open = ref(false);
         @click="open = !open"
       >
         {{ item.checkpoint.name
-        }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">own</span>
-        <span v-if="wasCritical && !item.critical" class="ml-2 text-sm font-semibold text-held"
-          >was critical</span
-        >
+        }}<span v-if="own" class="ml-2 rounded bg-act px-1.5 text-sm text-on-act">{{ t.own }}</span>
+        <span v-if="wasCritical && !item.critical" class="ml-2 text-sm font-semibold text-held">{{
+          t.wasCritical
+        }}</span>
       </button>
       <CheckField
         :model-value="item.critical"
         @update:model-value="emit('set', { critical: $event })"
         data-critical
         class="shrink-0 px-2"
-        ><span class="max-sm:sr-only">critical</span
+        ><span class="max-sm:sr-only">{{ t.critical }}</span
         ><span class="sr-only">: {{ item.checkpoint.name }}</span></CheckField
       >
       <IconButton

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { zonesOf, type Checkpoint, type ChecklistItem, type Zone } from '@cadre/core/catalogue';
-import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import ChecklistZone from './ChecklistZone.vue';
 import CheckpointForm from './CheckpointForm.vue';
 import CheckpointPicker from './CheckpointPicker.vue';
 import { useEditing } from './checklist-draft-key';
 import { useCheckpoints } from './use-checkpoints';
+import * as t from './messages';
 
 /** What is on the checklist, zone by zone; checkpoints are taken from the catalogue or written here. */
 const { draft, checklist, said } = useEditing();
@@ -39,13 +39,13 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
 <template>
   <section aria-labelledby="items">
     <div class="flex flex-wrap items-center gap-2">
-      <h2 id="items" class="sturdy grow text-xl">{{ count(checklist.items.length, 'checkpoint') }}</h2>
+      <h2 id="items" class="sturdy grow text-xl">{{ t.checkpoint({ items: checklist.items.length }) }}</h2>
       <ActButton :aria-expanded="picking" data-pick @click="picking = !picking">{{
-        picking ? 'Close the catalogue' : 'Add from the catalogue'
+        picking ? t.closeCatalogue : t.addFromCatalogue
       }}</ActButton>
-      <ActButton data-write-checkpoint @click="writing = 'new'">Write an own one</ActButton>
+      <ActButton data-write-checkpoint @click="writing = 'new'">{{ t.writeOwnOne }}</ActButton>
     </div>
-    <p v-if="said('items')" class="font-semibold text-held" role="alert">Choose at least one checkpoint.</p>
+    <p v-if="said('items')" class="font-semibold text-held" role="alert">{{ t.chooseLeastOneCheckpoint }}</p>
     <CheckpointPicker
       v-if="picking"
       class="mt-2"
@@ -74,7 +74,7 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
       @away="writing = null"
     />
     <p class="mt-2 text-soft">
-      Within a zone the stand asks what wants the same side and phase together, in this order.
+      {{ t.withinZoneStandAsks }}
     </p>
   </section>
 </template>

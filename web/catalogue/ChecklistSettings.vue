@@ -7,6 +7,7 @@ import { CheckField, SelectField, TextField } from '@cadre/web/ui';
 import { useEditing } from './checklist-draft-key';
 import { BY_WORDS, ROUTE_WORDS } from './checklist-wording';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** What a checklist is: its name, its way round the bike, what a check on it clears, and which bikes it is meant for. */
 const catalogue = useCatalogue();
@@ -29,9 +30,9 @@ const routes = computed(() => {
   ];
 });
 const CLEARING = [
-  { value: 'no', label: 'Nothing: it is work, not a release to the trail' },
-  { value: 'yes', label: 'The bike, until the end of the day or its return' },
-  { value: 'after', label: 'The bike, on a day with a whole ride-out' },
+  { value: 'no', label: t.nothingWorkNotRelease },
+  { value: 'yes', label: t.bikeUntilEndDay },
+  { value: 'after', label: t.bikeOnDayWith },
 ];
 const clearing = computed({
   get: () => (!checklist.value.clears ? 'no' : checklist.value.afterRideOut ? 'after' : 'yes'),
@@ -65,13 +66,13 @@ function toggleBetween(by: By, yes: boolean): void {
 
 <template>
   <div class="grid gap-3 sm:grid-cols-2">
-    <TextField v-model="name" label="Name" :error="said('name')" data-field="checklist-name" />
-    <TextField v-model="purpose" label="What it is for" />
-    <SelectField v-model="routeKey" label="Route" :options="routes" :error="said('route')" />
-    <SelectField v-model="clearing" label="What a whole check on it clears" :options="CLEARING" />
+    <TextField v-model="name" :label="t.name" :error="said('name')" data-field="checklist-name" />
+    <TextField v-model="purpose" :label="t.whatFor" />
+    <SelectField v-model="routeKey" :label="t.route" :options="routes" :error="said('route')" />
+    <SelectField v-model="clearing" :label="t.whatWholeCheckOn" :options="CLEARING" />
   </div>
   <fieldset>
-    <legend class="font-semibold">Meant for</legend>
+    <legend class="font-semibold">{{ t.meantFor }}</legend>
     <div class="flex flex-wrap gap-x-4">
       <CheckField
         v-for="kind in BIKE_KINDS"
@@ -83,7 +84,7 @@ function toggleBetween(by: By, yes: boolean): void {
     </div>
   </fieldset>
   <fieldset>
-    <legend class="font-semibold">What may have happened since the last one, besides outings</legend>
+    <legend class="font-semibold">{{ t.whatMayHaveHappened }}</legend>
     <div class="flex flex-wrap gap-x-4">
       <CheckField
         v-for="by in BY"

@@ -3,11 +3,12 @@ import { shallowRef } from 'vue';
 import type { checklistVersions } from '@cadre/contract/catalogue';
 import type { AnswerOf } from '@cadre/contract/http';
 import { compareChecklists, type ChecklistDifference } from '@cadre/core/catalogue';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import DifferenceList from './DifferenceList.vue';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** Every version of a checklist: who published it, where it was used, and what it changed. */
 const props = defineProps<{ versions: AnswerOf<typeof checklistVersions>['versions'] }>();
@@ -35,7 +36,7 @@ async function compare(index: number): Promise<void> {
 
 <template>
   <section aria-labelledby="versions">
-    <h2 id="versions" class="sturdy text-lg">Versions</h2>
+    <h2 id="versions" class="sturdy text-lg">{{ t.versions }}</h2>
     <ol class="mt-1 divide-y divide-line border-y border-line">
       <li v-for="(each, index) in versions" :key="each.hash" class="py-2" data-version>
         <div class="flex flex-wrap items-baseline gap-x-3">
@@ -44,30 +45,36 @@ async function compare(index: number): Promise<void> {
             class="min-h-12 font-semibold text-act underline underline-offset-2"
             @click="emit('show', each.hash)"
           >
-            Version {{ each.version }}
+            {{ t.versionVersion({ version: each.version }) }}
           </button>
           <span class="text-soft">{{
             each.publishedAt
-              ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : 'As shipped'}, ${dayAndClock(each.publishedAt, now)}`
-              : 'As shipped'
+              ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : t.asShipped}, ${dayAndClock(each.publishedAt, now)}`
+              : t.asShipped
           }}</span>
         </div>
         <p class="leading-snug">
           {{ each.publishedBy ? each.note : ''
-          }}<template v-if="each.reason"> Why a critical was dropped: {{ each.reason }}</template>
+          }}<template v-if="each.reason"
+            >{{ ' ' }}{{ t.whyCriticalWasDropped({ reason: each.reason }) }}</template
+          >
         </p>
         <p class="figures text-[0.95rem] text-soft">
           {{
             each.checks
-              ? `${count(each.checks, 'check')} on ${count(each.bikes, 'bike')}, last ${each.lastUsedAt ? dayAndClock(each.lastUsedAt, now) : ''}`
-              : 'not used yet'
+              ? t.checkOnBikeLast({
+                  checks: each.checks,
+                  bikes: each.bikes,
+                  when: each.lastUsedAt ? dayAndClock(each.lastUsedAt, now) : '',
+                })
+              : t.notUsedYet
           }}
         </p>
         <ActButton
           v-if="index < versions.length - 1 && !differences[each.hash]"
           kind="quiet"
           @click="compare(index)"
-          >What changed</ActButton
+          >{{ t.whatChanged }}</ActButton
         >
         <DifferenceList
           v-if="differences[each.hash]"

@@ -18,6 +18,7 @@ import CoveragePanel from './CoveragePanel.vue';
 import ChecklistVersions from './ChecklistVersions.vue';
 import { routeName } from './checklist-wording';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** One checklist: what it asks of each kind of bike, and every version there was with what changed and where it was used. */
 const props = defineProps<{ checklistKey: string }>();
@@ -71,31 +72,37 @@ const isOld = computed(
         <div class="grow">
           <h1 class="sturdy text-3xl leading-tight">{{ checklist.name }}</h1>
           <p class="text-soft">
-            {{ checklist.purpose }} Version {{ checklist.version }} · {{ routeName(checklist.route) }}.
+            {{
+              t.purposeVersionVersionRoutename({
+                purpose: checklist.purpose,
+                version: checklist.version,
+                routeName: routeName(checklist.route),
+              })
+            }}
           </p>
         </div>
-        <ActButton data-export-checklist @click="exportChecklist">Export as JSON</ActButton>
+        <ActButton data-export-checklist @click="exportChecklist">{{ t.exportAsJson }}</ActButton>
         <ActButton
           v-if="session.may('edit-program') && !isOld"
           kind="main"
           data-edit-checklist
           @click="router.push({ name: 'checklist-edit', params: { checklistKey } })"
-          >Change it</ActButton
+          >{{ t.changeIt }}</ActButton
         >
       </div>
       <p v-if="isOld" class="mt-2 rounded-md bg-watch-wash px-4 py-2 text-watch" role="status">
-        This is version {{ checklist.version }}, as it was. Checks made on it read like this for ever.
+        {{ t.versionVersionAsWas({ version: checklist.version }) }}
       </p>
       <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_27rem]">
         <section aria-labelledby="asks" class="min-w-0 max-lg:order-2">
           <h2 id="asks" class="sturdy mb-2 text-xl">
-            What it asks of a {{ KIND_WORDS[kind].toLowerCase() }}
+            {{ t.whatAsksKind({ kind: KIND_WORDS[kind].toLowerCase() }) }}
           </h2>
           <AskedList :checklist="checklist" :kind="kind" />
         </section>
         <div class="space-y-6">
           <section aria-labelledby="kinds" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
-            <h2 id="kinds" class="sturdy mb-1 text-lg">Kind by kind</h2>
+            <h2 id="kinds" class="sturdy mb-1 text-lg">{{ t.kindKind }}</h2>
             <CoveragePanel
               :checklist="checklist"
               :catalogue="CHECKPOINTS"
@@ -108,8 +115,8 @@ const isOld = computed(
       </div>
     </template>
     <p v-else-if="!refusal.busy.value && !refusal.said.value" class="p-4">
-      There is no checklist of that name.
+      {{ t.thereNoChecklistName }}
     </p>
-    <p v-else-if="refusal.busy.value" class="p-4 text-soft" role="status">Getting the checklist …</p>
+    <p v-else-if="refusal.busy.value" class="p-4 text-soft" role="status">{{ t.gettingChecklist }}</p>
   </main>
 </template>

@@ -7,6 +7,7 @@ import ChecklistItemRow from './ChecklistItemRow.vue';
 import CheckpointForm from './CheckpointForm.vue';
 import { useEditing } from './checklist-draft-key';
 import { useCheckpoints } from './use-checkpoints';
+import * as t from './messages';
 
 /** The checkpoints of one zone, in the order they are asked. */
 const props = defineProps<{
@@ -32,7 +33,7 @@ const wasCritical = computed(
     ),
 );
 const zoneName = (zone: Zone): string =>
-  zone === 'front-wheel' ? 'Wheels' : zone === 'front-brake' ? 'Brakes' : ZONE_WORDS[zone];
+  zone === 'front-wheel' ? t.wheels : zone === 'front-brake' ? t.brakes : ZONE_WORDS[zone];
 function step(at: number, by: number): void {
   const { items } = props;
   const key = items[at]?.checkpoint.key;

@@ -2,7 +2,6 @@
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { listDrafts, type ChecklistSummary } from '@cadre/contract/catalogue';
-import { count } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -12,6 +11,7 @@ import { groupChecklists } from './checklist-groups';
 import { minutesWords } from './checklist-wording';
 import { localDrafts } from './use-checklist-draft';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** Every checklist there is, by what it is for. */
 const catalogue = useCatalogue();
@@ -41,24 +41,24 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
   <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
     <CatalogueNav />
     <div class="mt-3 flex flex-wrap items-center gap-3">
-      <h1 class="sturdy grow text-2xl">Checklists</h1>
+      <h1 class="sturdy grow text-2xl">{{ t.checklists }}</h1>
       <template v-if="mayEdit">
-        <ActButton data-import @click="importing = !importing">Bring in a file</ActButton>
-        <ActButton kind="main" data-new-checklist @click="router.push({ name: 'checklist-new' })"
-          >Write a checklist</ActButton
-        >
+        <ActButton data-import @click="importing = !importing">{{ t.bringInFile }}</ActButton>
+        <ActButton kind="main" data-new-checklist @click="router.push({ name: 'checklist-new' })">{{
+          t.writeChecklist
+        }}</ActButton>
       </template>
     </div>
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <ImportChecklist v-if="importing" class="mt-3" @close="importing = false" />
     <p v-for="key in unpublished" :key="key" class="mt-3 rounded-md bg-watch-wash px-4 py-2">
-      A checklist is being written and not published:
+      {{ t.checklistBeingWrittenNot }}
       <ActButton
         :to="{ name: 'checklist-edit', params: { checklistKey: key } }"
         data-unpublished
         kind="quiet"
         class="!px-0"
-        >go on with it</ActButton
+        >{{ t.goOnWith }}</ActButton
       >
     </p>
     <section v-for="group in groups" :key="group.title" class="mt-5" :aria-label="group.title">
@@ -72,24 +72,28 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
           >
             <span class="flex items-baseline gap-2"
               ><span class="sturdy grow text-xl leading-tight">{{ checklist.name }}</span
-              ><span v-if="drafts.has(checklist.key)" class="rounded bg-watch-wash px-1.5 text-sm text-watch"
-                >draft</span
+              ><span
+                v-if="drafts.has(checklist.key)"
+                class="rounded bg-watch-wash px-1.5 text-sm text-watch"
+                >{{ t.draft }}</span
               ></span
             >
             <span class="mt-1 grow leading-snug text-soft">{{ checklist.purpose }}</span>
             <span class="figures mt-3 flex items-end gap-4">
               <span
                 ><span class="sturdy block text-2xl leading-none">{{ askedWords(checklist.span) }}</span
-                ><span class="text-sm text-soft">asked</span></span
+                ><span class="text-sm text-soft">{{ t.asked }}</span></span
               >
               <span
                 ><span class="sturdy block text-2xl leading-none">{{
                   minutesWords(checklist.span.minutes)
                 }}</span
-                ><span class="text-sm text-soft">at most</span></span
+                ><span class="text-sm text-soft">{{ t.atMost }}</span></span
               >
               <span class="ml-auto text-sm text-soft"
-                >{{ count(checklist.criticals, 'critical') }}<br />version {{ checklist.version }}</span
+                >{{ t.critical2({ criticals: checklist.criticals }) }}<br />{{
+                  t.versionVersion2({ version: checklist.version })
+                }}</span
               >
             </span>
           </RouterLink>

@@ -16,6 +16,7 @@ import FaultFields from './FaultFields.vue';
 import RuleField from './RuleField.vue';
 import { keyFrom } from './use-checklist-draft';
 import { PHASE_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** A checkpoint of the program's own, written as the shipped ones are: how to look, what passes, what may be wrong and what then. */
 const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<string> }>();
@@ -48,16 +49,13 @@ const problems = computed<Record<string, string | null>>(() => ({
   name: form.name.trim() ? null : fieldWords('required'),
   how: form.how.trim() ? null : fieldWords('required'),
   passWhen: form.passWhen.trim() ? null : fieldWords('required'),
-  minutes:
-    minutes.value !== null && minutes.value > 0 && minutes.value <= 240
-      ? null
-      : 'Minutes, more than 0 and up to 240',
+  minutes: minutes.value !== null && minutes.value > 0 && minutes.value <= 240 ? null : t.minutesMoreThan0,
   faults:
     faults.value.length === 0
-      ? 'At least one fault: what may be wrong here?'
+      ? t.leastOneFaultWhat
       : faults.value.every((fault) => fault.name.trim() && fault.doNext.trim())
         ? null
-        : 'Every fault needs a name and what to do next',
+        : t.everyFaultNeedsName,
 }));
 const said = (field: string): string | null => (tried.value ? (problems.value[field] ?? null) : null);
 
@@ -100,46 +98,46 @@ function save(): void {
 <template>
   <form
     class="space-y-4 rounded-lg border-2 border-act bg-plate p-4"
-    :aria-label="checkpoint ? `Change ${checkpoint.name}` : 'An own checkpoint'"
+    :aria-label="checkpoint ? t.changeName({ name: checkpoint.name }) : t.ownCheckpoint"
     novalidate
     data-checkpoint-form
     @submit.prevent="save"
   >
-    <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : 'An own checkpoint' }}</h3>
+    <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : t.ownCheckpoint }}</h3>
     <div class="grid gap-3 sm:grid-cols-2">
       <TextField
         v-model="form.name"
-        label="Name"
-        hint="What is looked at"
+        :label="t.name"
+        :hint="t.whatLooked"
         :error="said('name')"
         data-field="name"
       />
-      <SelectField v-model="form.place" label="Where" :options="PLACES" />
+      <SelectField v-model="form.place" :label="t.where" :options="PLACES" />
       <SelectField
         v-model="form.phase"
-        label="Done"
+        :label="t.done"
         :options="PHASES.map((phase) => ({ value: phase, label: PHASE_WORDS[phase] }))"
       />
       <TextField
         v-model="form.minutes"
-        label="Minutes"
-        hint="For one place, by a practised hand"
+        :label="t.minutes"
+        :hint="t.forOnePlacePractised"
         :error="said('minutes')"
       />
     </div>
     <TextField
       v-model="form.how"
-      label="How to look"
+      :label="t.howLook"
       :rows="3"
       maxlength="1200"
-      hint="One or two sentences somebody new can follow"
+      :hint="t.oneTwoSentencesSomebody"
       :error="said('how')"
       data-field="how"
     />
-    <TextField v-model="form.passWhen" label="Pass when" :error="said('passWhen')" data-field="passWhen" />
+    <TextField v-model="form.passWhen" :label="t.passWhen2" :error="said('passWhen')" data-field="passWhen" />
     <RuleField v-model="rule" v-model:valid="ruleValid" :positions="positions" />
     <fieldset class="space-y-2">
-      <legend class="font-semibold">What may be wrong</legend>
+      <legend class="font-semibold">{{ t.whatMayWrong }}</legend>
       <p v-if="said('faults')" class="font-semibold text-held" role="alert">{{ said('faults') }}</p>
       <FaultFields
         v-for="(fault, index) in faults"
@@ -149,33 +147,28 @@ function save(): void {
         @change="(changed) => setFault(index, changed)"
         @remove="faults = faults.filter((_, at) => at !== index)"
       />
-      <ActButton @click="addFault">Another fault</ActButton>
+      <ActButton @click="addFault">{{ t.anotherFault }}</ActButton>
     </fieldset>
     <div class="grid gap-3 sm:grid-cols-2">
-      <TextField
-        v-model="form.cautions"
-        label="Cautions"
-        :rows="2"
-        hint="One a line. Where a hand can be hurt, say so here."
-      />
+      <TextField v-model="form.cautions" :label="t.cautions" :rows="2" :hint="t.oneLineWhereHand" />
       <div class="space-y-3">
-        <TextField v-model="form.tools" label="Tools" hint="With commas between" />
+        <TextField v-model="form.tools" :label="t.tools2" :hint="t.withCommasBetween" />
         <SelectField
           v-model="form.drawing"
-          label="Drawing"
+          :label="t.drawing"
           :options="[
-            { value: '', label: 'none' },
+            { value: '', label: t.none },
             ...DRAWINGS.map((each) => ({ value: each, label: each.replace(/-/g, ' ') })),
           ]"
         />
       </div>
     </div>
-    <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">The rule is not right yet.</p>
+    <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">{{ t.ruleNotRightYet }}</p>
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" type="submit" data-save-checkpoint>{{
-        checkpoint ? 'Keep this wording' : 'Put it on the checklist'
+        checkpoint ? t.keepWording : t.putOnChecklist
       }}</ActButton>
-      <ActButton @click="emit('away')">Leave it</ActButton>
+      <ActButton @click="emit('away')">{{ t.leaveIt }}</ActButton>
     </div>
   </form>
 </template>

@@ -5,6 +5,7 @@ import { ZONES, type Checkpoint } from '@cadre/core/catalogue';
 import { SelectField, TextField } from '@cadre/web/ui';
 import type { KnownCheckpoint } from './use-checkpoints';
 import { ZONE_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** The catalogue to choose from: a touch puts a checkpoint on the checklist, another takes it off. */
 const props = defineProps<{ known: readonly KnownCheckpoint[]; on: ReadonlySet<string> }>();
@@ -22,14 +23,14 @@ const shown = computed(() => {
 </script>
 
 <template>
-  <section class="rounded-lg bg-sunk p-3" aria-label="The catalogue" data-picker>
+  <section class="rounded-lg bg-sunk p-3" :aria-label="t.theCatalogue" data-picker>
     <div class="grid gap-2 sm:grid-cols-2">
-      <TextField v-model="sought" label="Find" />
+      <TextField v-model="sought" :label="t.find" />
       <SelectField
         v-model="zone"
-        label="Zone"
+        :label="t.zone"
         :options="[
-          { value: '', label: 'every zone' },
+          { value: '', label: t.everyZone },
           ...ZONES.map((each) => ({ value: each, label: ZONE_WORDS[each] })),
         ]"
       />
@@ -48,11 +49,11 @@ const shown = computed(() => {
           <span class="grow">{{ checkpoint.name }}</span><span
             v-if="own"
             class="rounded bg-act px-1.5 text-sm text-on-act"
-            >own</span
+            >{{ t.own }}</span
           >
         </button>
       </li>
     </ul>
-    <p v-if="shown.length === 0" class="mt-2">No checkpoint says that.</p>
+    <p v-if="shown.length === 0" class="mt-2">{{ t.noCheckpointSays }}</p>
   </section>
 </template>

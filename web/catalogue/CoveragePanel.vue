@@ -5,6 +5,7 @@ import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { BikeSign } from '@cadre/web/figures';
 import { KIND_WORDS } from '@cadre/web/words';
 import { minutesWords } from './checklist-wording';
+import * as t from './messages';
 
 /** For each kind of bike at once: what the checklist asks, how long it takes, what critical it would miss. */
 const props = defineProps<{
@@ -43,7 +44,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           <span class="min-w-0">
             <span class="leading-tight"
               >{{ KIND_WORDS[row.kind]
-              }}<span v-if="!row.meant" class="text-soft"> · not meant for it</span></span
+              }}<span v-if="!row.meant" class="text-soft">{{ ' ' }}{{ t.notMeantFor }}</span></span
             >
             <span class="mt-1 block h-2 rounded-full bg-sunk" aria-hidden="true"
               ><span class="block h-2 rounded-full bg-rail" :style="{ width: `${(100 * row.asked) / most}%` }"
@@ -52,8 +53,8 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
                   :style="{ width: `${row.asked ? (100 * row.criticals) / row.asked : 0}%` }" /></span
             ></span>
             <span class="figures text-sm text-soft"
-              >{{ row.asked }} asked · {{ row.criticals }} critical
-              <span class="max-sm:hidden">· {{ row.ruledOut }} ruled out</span></span
+              >{{ t.askedAskedCriticalsCritical({ asked: row.asked, criticals: row.criticals }) }}
+              <span class="max-sm:hidden">{{ t.ruledoutRuledOut({ ruledOut: row.ruledOut }) }}</span></span
             >
           </span>
           <span class="figures whitespace-nowrap text-right leading-tight"
@@ -65,15 +66,17 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           class="px-1 pb-2 leading-snug text-held"
           data-missed
         >
-          Would miss: {{ row.missed.slice(0, 6).join(', ')
-          }}{{ row.missed.length > 6 ? ` and ${row.missed.length - 6} more` : '' }}.
+          {{
+            t.wouldMissMissedPart({
+              missed: row.missed.slice(0, 6).join(', '),
+              part: row.missed.length > 6 ? t.missedMore({ missed: row.missed.length - 6 }) : '',
+            })
+          }}
         </p>
       </li>
     </ul>
     <p class="mt-2 text-sm text-soft">
-      Bar: all it asks, the critical part dark. Counted on each kind as it is usually built<template
-        v-if="checklist.afterRideOut"
-        >; it counts only on a day with a whole ride-out</template
+      {{ t.barAllAsksCritical }}<template v-if="checklist.afterRideOut">{{ t.countsOnlyOnDay }}</template
       >.
     </p>
   </div>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { ChecklistDifference } from '@cadre/core/catalogue';
 import { ITEM_CHANGE_WORDS, CHECKLIST_CHANGE_WORDS } from './checklist-wording';
+import * as t from './messages';
 
 /** What changed from one version to another, in words. */
 const props = defineProps<{ difference: ChecklistDifference }>();
@@ -13,12 +14,14 @@ const none = computed(() => {
 
 <template>
   <ul class="space-y-1 leading-snug">
-    <li v-if="none" class="text-soft">Nothing is different.</li>
+    <li v-if="none" class="text-soft">{{ t.nothingDifferent }}</li>
     <li v-for="each in difference.added" :key="each.key">
-      <span class="sturdy">+</span> {{ each.name }}<span v-if="each.critical"> (critical)</span>
+      <span class="sturdy">+</span> {{ each.name
+      }}<span v-if="each.critical">{{ ' ' }}{{ t.critical3 }}</span>
     </li>
     <li v-for="each in difference.removed" :key="each.key" :class="each.critical && 'text-held'">
-      <span class="sturdy">−</span> {{ each.name }}<span v-if="each.critical"> (was critical)</span>
+      <span class="sturdy">−</span> {{ each.name
+      }}<span v-if="each.critical">{{ ' ' }}{{ t.wasCritical2 }}</span>
     </li>
     <li
       v-for="each in difference.changed"
@@ -29,8 +32,12 @@ const none = computed(() => {
       {{ each.changes.map((change) => ITEM_CHANGE_WORDS[change]).join(', ') }}
     </li>
     <li v-if="difference.checklist.length">
-      <span class="sturdy">~</span> The checklist:
-      {{ difference.checklist.map((change) => CHECKLIST_CHANGE_WORDS[change]).join(', ') }}
+      <span class="sturdy">~</span>
+      {{
+        t.checklistChecklist({
+          checklist: difference.checklist.map((change) => CHECKLIST_CHANGE_WORDS[change]).join(', '),
+        })
+      }}
     </li>
   </ul>
 </template>

@@ -3,6 +3,7 @@ import { Trash2 } from '@lucide/vue';
 import { SEVERITIES, type Fault } from '@cadre/core/catalogue';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/words';
 import { CheckField, SelectField, TextField, IconButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** One fault a checkpoint may have: its name, its least severity, what to do next, and whether a mechanic decides. */
 const props = defineProps<{ fault: Fault; number: number }>();
@@ -22,16 +23,16 @@ function setMechanic(yes: boolean): void {
   <div class="grid gap-2 rounded-md bg-sunk p-3 sm:grid-cols-[1fr_12rem]">
     <TextField
       :model-value="fault.name"
-      :label="`Fault ${number}: name`"
+      :label="t.faultNumberName({ number })"
       hide-label
-      placeholder="Loose, cracked, missing …"
+      :placeholder="t.looseCrackedMissing"
       maxlength="160"
       data-fault-name
       @update:model-value="(name) => set({ name })"
     />
     <SelectField
       :model-value="fault.floor"
-      :label="`Fault ${number}: at least`"
+      :label="t.faultNumberLeast({ number })"
       hide-label
       :options="SEVERITY_OPTIONS"
       data-fault-floor
@@ -39,18 +40,18 @@ function setMechanic(yes: boolean): void {
     />
     <TextField
       :model-value="fault.doNext"
-      :label="`Fault ${number}: what to do next`"
+      :label="t.faultNumberWhatDo({ number })"
       hide-label
       :rows="2"
-      placeholder="What to do next"
+      :placeholder="t.whatDoNext"
       maxlength="600"
       data-fault-next
       @update:model-value="(doNext) => set({ doNext })"
     />
     <div class="flex flex-wrap items-center justify-between gap-2">
-      <CheckField :model-value="fault.toMechanic === true" @update:model-value="setMechanic"
-        >a qualified mechanic decides</CheckField
-      >
+      <CheckField :model-value="fault.toMechanic === true" @update:model-value="setMechanic">{{
+        t.qualifiedMechanicDecides2
+      }}</CheckField>
       <IconButton :name="`Remove fault ${number}`" @click="emit('remove')">
         <Trash2 class="size-5" aria-hidden="true" />
       </IconButton>

@@ -7,6 +7,7 @@ import { saveValue } from '@cadre/web/platform/local-db';
 import { ActButton } from '@cadre/web/ui';
 import { localDraftKey } from './use-checklist-draft';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** A checklist from a file. What is wrong with it is told word by word; nothing comes in until all is right. */
 const emit = defineEmits<{ close: [] }>();
@@ -28,7 +29,7 @@ async function take(event: Event): Promise<void> {
   try {
     raw = JSON.parse(text);
   } catch (error) {
-    broken.value = `“${file.name}” is no JSON: ${(error as Error).message}`;
+    broken.value = t.nameNoJsonMessage({ name: file.name, message: (error as Error).message });
     return;
   }
   const read = readChecklistDocument(raw);
@@ -46,18 +47,18 @@ async function take(event: Event): Promise<void> {
 }
 const words = (issue: ChecklistDocumentIssue): string =>
   issue.code === 'required'
-    ? 'is missing'
+    ? t.isMissing
     : issue.word
-      ? `“${issue.word}” is not known here`
-      : 'is not as it should be';
+      ? t.wordNotKnownHere({ word: issue.word })
+      : t.notAsShould;
 </script>
 
 <template>
-  <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" aria-label="Bring in a checklist">
+  <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" :aria-label="t.bringInChecklist">
     <div class="flex flex-wrap items-center gap-3">
       <label class="grow"
-        >A checklist as a file (JSON; its form is at
-        <a href="/api/checklist-document.schema.json" class="text-act underline">this address</a>)
+        >{{ t.checklistAsFileJson }}
+        <a href="/api/checklist-document.schema.json" class="text-act underline">{{ t.thisAddress }}</a>)
         <input
           type="file"
           accept=".json,application/json"
@@ -66,18 +67,18 @@ const words = (issue: ChecklistDocumentIssue): string =>
           @change="take"
         />
       </label>
-      <ActButton kind="quiet" @click="emit('close')">Close</ActButton>
+      <ActButton kind="quiet" @click="emit('close')">{{ t.close }}</ActButton>
     </div>
     <p v-if="broken" role="alert" class="mt-2 font-semibold text-held">{{ broken }}</p>
     <div v-if="issues.length" role="alert" class="mt-2">
-      <p class="font-semibold text-held">Not taken in. Correct these in the file and choose it again:</p>
+      <p class="font-semibold text-held">{{ t.notTakenInCorrect }}</p>
       <ul class="mt-1 max-h-72 space-y-1 overflow-y-auto">
         <li v-for="issue in issues.slice(0, 60)" :key="issue.path + issue.code" data-checklist-issue>
           <code class="text-[0.95rem]">{{ issue.path || 'the file' }}</code> {{ words(issue)
-          }}<strong v-if="issue.nearest">; nearest: “{{ issue.nearest }}”</strong>
+          }}<strong v-if="issue.nearest">{{ t.nearestNearest({ nearest: issue.nearest }) }}</strong>
         </li>
       </ul>
-      <p v-if="issues.length > 60">and {{ issues.length - 60 }} more</p>
+      <p v-if="issues.length > 60">{{ t.issuesMore({ issues: issues.length - 60 }) }}</p>
     </div>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { PracticeQuestion } from '@cadre/core/catalogue';
 import { PRACTICE_PROSE } from '@cadre/core/shipped';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** Where mechanics differ: what this house does, said where the hand is. */
 const props = defineProps<{ questions: readonly PracticeQuestion[] }>();
@@ -20,7 +21,8 @@ const ways = computed(() => {
 <template>
   <ul v-if="ways.length" class="space-y-1" data-policy-practices>
     <li v-for="way in ways" :key="way.question" class="leading-snug">
-      <span class="font-semibold">Here: {{ way.side?.name.toLowerCase() }}.</span> {{ way.side?.rule }}
+      <span class="font-semibold">{{ t.hereName({ name: way.side?.name.toLowerCase() ?? '' }) }}</span>
+      {{ way.side?.rule }}
     </li>
   </ul>
 </template>

@@ -5,6 +5,7 @@ import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, TextField } from '@cadre/web/ui';
 import DifferenceList from './DifferenceList.vue';
+import * as t from './messages';
 
 /** What publishing would change, and the word it is published with. A critical that goes wants a reason. */
 const props = defineProps<{
@@ -29,25 +30,24 @@ function publish(): void {
 
 <template>
   <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="publish">
-    <h2 id="publish" class="sturdy text-lg">{{ fresh ? 'Publish it' : 'What publishing changes' }}</h2>
+    <h2 id="publish" class="sturdy text-lg">{{ fresh ? t.publishIt : t.whatPublishingChanges }}</h2>
     <DifferenceList v-if="difference" :difference="difference" />
     <p class="leading-snug text-soft">
-      Bikes checked today stay as they are; the next check is asked the new version. Old checks read as they
-      were.
+      {{ t.bikesCheckedTodayStay }}
     </p>
     <TextField
       v-model="note"
-      label="What is new, in a few words"
+      :label="t.whatNewInFew"
       :error="noteMissing ? fieldWords('required') : null"
       data-field="publish-note"
     />
     <template v-if="dropped.length">
       <p class="font-semibold leading-snug text-held">
-        Not critical any more: {{ dropped.join(', ') }}. A bike may then go out without it.
+        {{ t.notCriticalAnyMore({ dropped: dropped.join(', ') }) }}
       </p>
       <TextField
         v-model="reason"
-        label="Why not"
+        :label="t.whyNot"
         :error="reasonMissing ? fieldWords('required') : null"
         data-field="publish-reason"
       />
@@ -58,8 +58,10 @@ function publish(): void {
       </li>
     </ul>
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" class="grow" :disabled="busy" data-publish @click="publish">Publish</ActButton>
-      <ActButton :disabled="busy" data-drop-draft @click="emit('leave')">Throw the draft away</ActButton>
+      <ActButton kind="main" class="grow" :disabled="busy" data-publish @click="publish">{{
+        t.publish
+      }}</ActButton>
+      <ActButton :disabled="busy" data-drop-draft @click="emit('leave')">{{ t.throwDraftAway }}</ActButton>
     </div>
   </section>
 </template>

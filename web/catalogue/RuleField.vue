@@ -10,11 +10,11 @@ import {
   type Rule,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
-import { count } from '@cadre/web/platform/time';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { problemWords, ruleWords } from './rule-words';
 import { DisclosureBox } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A rule as it is written, read back in words, with the kinds and bikes it picks; a wrong word is pointed at. */
 const props = defineProps<{ positions: readonly Position[] }>();
@@ -50,7 +50,7 @@ function correction(): void {
 
 <template>
   <div>
-    <label :for="id" class="font-semibold">Which bikes it is asked of</label>
+    <label :for="id" class="font-semibold">{{ t.whichBikesAsked }}</label>
     <textarea
       :id="id"
       v-model="typed"
@@ -85,36 +85,41 @@ function correction(): void {
           data-rule-correction
           @click="correction"
         >
-          Put “{{ problem.nearest }}” there
+          {{ t.putNearestThere({ nearest: problem.nearest }) }}
         </button>
       </template>
       <template v-else>
-        <p>Asked {{ 'always' in rule ? 'on every bike' : `where ${ruleWords(rule)}` }}.</p>
+        <p>
+          {{
+            t.askedPart({ part: 'always' in rule ? t.onEveryBike : t.whereRule({ rule: ruleWords(rule) }) })
+          }}
+        </p>
         <p class="text-soft" data-rule-picks>
           {{
-            kinds.length === BIKE_KINDS.length
-              ? 'Every kind of bike'
-              : kinds.length === 0
-                ? 'No kind as usually built'
-                : kinds.map((kind) => KIND_WORDS[kind].toLowerCase()).join(', ')
-          }}; of your {{ count(fleet.bikes.length, 'bike') }}: {{ bikes.length }}
+            t.partYourBikeBikes2({
+              part:
+                kinds.length === BIKE_KINDS.length
+                  ? t.everyKindBike
+                  : kinds.length === 0
+                    ? t.noKindAsUsually
+                    : kinds.map((kind) => KIND_WORDS[kind].toLowerCase()).join(', '),
+              bikes: fleet.bikes.length,
+              bikes2: bikes.length,
+            })
+          }}
         </p>
         <p v-if="idle" class="font-semibold text-watch" data-rule-idle>
           “{{ ruleText(idle.clause) }}”
-          {{
-            idle.truth === 'always'
-              ? 'holds for every bike: it narrows nothing.'
-              : 'can hold for no bike: this would never be asked.'
-          }}
+          {{ idle.truth === 'always' ? t.holdsForEveryBike : t.canHoldForNo }}
         </p>
       </template>
-      <DisclosureBox title="How to write a rule">
+      <DisclosureBox :title="t.howWriteRule">
         <p>
-          A field, “is”, and words with commas between: <code>brake is rim, drum</code>. Numbers:
-          <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code>. What it carries or has on
-          record: <code>carries child-seat</code>, <code>fitted battery</code>. Joined by <code>and</code>,
-          <code>or</code>, <code>not</code> and brackets. <code>brake</code>, <code>retention</code>,
-          <code>tyre</code> and <code>wheel-size</code> mean the end it is asked at.
+          {{ t.fieldWordsWithCommas }} <code>brake is rim, drum</code>{{ t.numbers }}
+          <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code>{{ t.whatCarriesHasOn }}
+          <code>carries child-seat</code>, <code>fitted battery</code>{{ t.joinedBy }} <code>and</code>,
+          <code>or</code>, <code>not</code> {{ t.andBrackets }} <code>brake</code>, <code>retention</code>,
+          <code>tyre</code> {{ t.and }} <code>wheel-size</code> {{ t.meanEndAsked }}
         </p>
       </DisclosureBox>
     </div>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { rideOutFor } from '@cadre/core/catalogue';
 import { groupChecklists } from './checklist-groups';
 import { useCatalogue } from './use-catalogue';
+import * as t from './messages';
 
 /** Checks of other kinds for this bike: what happened to it, or what is due, chooses. */
 const props = defineProps<{ bikeId: string; kind: string }>();
@@ -20,7 +21,7 @@ const checklists = computed(() => {
 
 <template>
   <section v-if="checklists.length" aria-labelledby="other-checks">
-    <h2 id="other-checks" class="sturdy text-xl">Other checks</h2>
+    <h2 id="other-checks" class="sturdy text-xl">{{ t.otherChecks }}</h2>
     <ul class="mt-1 flex flex-wrap gap-2">
       <li v-for="checklist in checklists" :key="checklist.key">
         <RouterLink

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ChecklistWarning } from '@cadre/core/catalogue';
 import { warningWords } from './checklist-wording';
+import * as t from './messages';
 
 /** What may be meant and often is not. */
 defineProps<{ warnings: readonly ChecklistWarning[] }>();
@@ -10,7 +11,7 @@ defineProps<{ warnings: readonly ChecklistWarning[] }>();
   <ul
     v-if="warnings.length"
     class="space-y-1 rounded-md border-2 border-watch bg-watch-wash px-4 py-3 text-watch"
-    aria-label="Worth a second look"
+    :aria-label="t.worthSecondLook"
     data-warnings
   >
     <li v-for="(warning, index) in warnings" :key="index" class="leading-snug">

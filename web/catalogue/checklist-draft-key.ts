@@ -2,6 +2,7 @@ import { computed, type ComputedRef, type InjectionKey } from 'vue';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import { useProvided } from '@cadre/web/platform/provided';
 import type { ChecklistDraft } from './use-checklist-draft';
+import * as t from './messages';
 
 interface Editing {
   readonly draft: ChecklistDraft;
@@ -9,7 +10,7 @@ interface Editing {
   readonly said: (path: string) => string | null;
 }
 
-export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol('a checklist being written');
+export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol(t.checklistBeingWritten);
 
 /** The checklist being written, for what stands inside its form. */
 export function useEditing(): Editing & { readonly checklist: ComputedRef<ChecklistVersion> } {

@@ -1,10 +1,12 @@
+import * as t from './messages';
+
 /** What each shipped checklist is for, in the order one looks for it. */
 const GROUPS = [
-  { title: 'Every day', keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
-  { title: 'One station, down the rack', keys: ['pressures', 'lube', 'bolts', 'lights'] },
-  { title: 'Season and store', keys: ['season-opening', 'wet-season', 'lay-up'] },
-  { title: 'In and away', keys: ['new-bike', 'assessment', 'event'] },
-  { title: 'After something happened', keys: ['after-crash', 'after-transport', 'after-immersion'] },
+  { title: t.everyDay, keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
+  { title: t.oneStationDownRack, keys: ['pressures', 'lube', 'bolts', 'lights'] },
+  { title: t.seasonStore, keys: ['season-opening', 'wet-season', 'lay-up'] },
+  { title: t.inAway, keys: ['new-bike', 'assessment', 'event'] },
+  { title: t.afterSomethingHappened, keys: ['after-crash', 'after-transport', 'after-immersion'] },
 ] as const;
 
 interface Keyed {
@@ -23,7 +25,5 @@ export function groupChecklists<T extends Keyed>(checklists: readonly T[]): read
     title,
     checklists: keys.flatMap((key) => checklists.filter((checklist) => checklist.key === key)),
   }));
-  return [{ title: 'This house’s own', checklists: own }, ...listed].filter(
-    (group) => group.checklists.length > 0,
-  );
+  return [{ title: t.housesOwn, checklists: own }, ...listed].filter((group) => group.checklists.length > 0);
 }

@@ -11,103 +11,105 @@ import {
   type Stance,
 } from '@cadre/core/catalogue';
 import type { BikeKind } from '@cadre/core/fleet';
+import * as t from './messages';
 
 const KIND_NAMES: Record<BikeKind, string> = {
-  child: 'child’s bike',
-  hybrid: 'hybrid',
-  hardtail: 'hardtail',
-  'full-suspension': 'full-suspension bike',
-  'step-through': 'step-through e-bike',
-  cargo: 'cargo bike',
-  trike: 'trike',
+  child: t.childsBike,
+  hybrid: t.hybrid,
+  hardtail: t.hardtail,
+  'full-suspension': t.fullSuspensionBike,
+  'step-through': t.stepThroughEBike,
+  cargo: t.cargoBike,
+  trike: t.trike,
 };
 
 export const STANCE_WORDS: Record<Stance, string> = {
-  drive: 'from the drive side',
-  off: 'from the off side',
+  drive: t.fromDriveSide,
+  off: t.fromOffSide,
 };
 
 export const BY_WORDS: Record<By, string> = {
-  wear: 'wear',
-  age: 'age',
-  work: 'workshop work',
-  crash: 'a crash',
-  water: 'water',
+  wear: t.wear,
+  age: t.age,
+  work: t.workshopWork,
+  crash: t.aCrash,
+  water: t.water,
 };
 
 export const ROUTE_WORDS: Record<RouteKey, string> = {
-  'm-front-first': 'M, front first',
-  'm-rear-first': 'M, rear first',
-  'front-to-back': 'Front to back',
-  'top-down': 'Top-down loop',
-  'by-system': 'By system',
+  'm-front-first': t.mFrontFirst,
+  'm-rear-first': t.mRearFirst,
+  'front-to-back': t.frontBack,
+  'top-down': t.topDownLoop,
+  'by-system': t.bySystem,
 };
 export const ROUTE_REASONS: Record<RouteKey, string> = {
-  'm-front-first':
-    'Wheel, up to the front, down to the cranks, up to the saddle, down to the other wheel: one stroke, nothing passed twice.',
-  'm-rear-first': 'The same stroke begun at the rear: for racks where the rear wheel hangs out.',
-  'front-to-back': 'What leads the bike first; whoever is interrupted knows where they were.',
-  'top-down': 'Cockpit, along the top to the rear, back along the bottom: the eye bends down once.',
-  'by-system': 'All wheels, then all brakes: like is compared with like, at the price of steps.',
+  'm-front-first': t.wheelUpFrontDown,
+  'm-rear-first': t.sameStrokeBegunRear,
+  'front-to-back': t.whatLeadsBikeFirst,
+  'top-down': t.cockpitAlongTopRear,
+  'by-system': t.allWheelsThenAll,
 };
 export const routeName = (route: Route): string =>
   typeof route === 'string' ? ROUTE_WORDS[route] : route.name;
 
 export const MARKING_WORDS: Record<MarkingWay, string> = {
-  'by-person': 'By station; trainees give criticals one by one',
-  'by-station': 'By station for everybody',
-  'criticals-one-by-one': 'Criticals one by one for everybody',
-  'all-one-by-one': 'All one by one for everybody',
+  'by-person': t.stationTraineesGiveCriticals,
+  'by-station': t.stationForEverybody,
+  'criticals-one-by-one': t.criticalsOneOneFor,
+  'all-one-by-one': t.allOneOneFor,
 };
 
 export const ITEM_CHANGE_WORDS: Record<ItemChange, string> = {
-  'critical-dropped': 'not critical any more',
-  'critical-added': 'critical now',
-  rule: 'asked of other bikes',
-  faults: 'faults',
-  wording: 'wording',
-  limit: 'limit',
-  minutes: 'minutes',
-  positions: 'positions',
+  'critical-dropped': t.notCriticalAnyMore2,
+  'critical-added': t.criticalNow,
+  rule: t.askedOtherBikes,
+  faults: t.faults,
+  wording: t.wording,
+  limit: t.limit,
+  minutes: t.minutes2,
+  positions: t.positions,
 };
 export const CHECKLIST_CHANGE_WORDS: Record<ChecklistChange, string> = {
-  name: 'name',
-  purpose: 'purpose',
-  route: 'route',
-  clears: 'what it clears',
-  kinds: 'kinds of bike',
-  between: 'what may have happened since',
-  order: 'order',
+  name: t.name2,
+  purpose: t.purpose,
+  route: t.route2,
+  clears: t.whatClears,
+  kinds: t.kindsBike,
+  between: t.whatMayHaveHappenedSince,
+  order: t.order,
 };
 
 /** Why a checkpoint is critical on a checklist, by the very fault that makes it so. */
 export function criticalWords(checkpoint: Pick<Checkpoint, 'faults'>, between: readonly By[]): string {
   const fault = criticalBecause(checkpoint, between);
-  if (!fault) return 'No stop fault can arise between two such looks.';
+  if (!fault) return t.noStopFaultCan;
   const how = fault.by
-    ? `by ${fault.by
-        .filter((each) => between.includes(each))
-        .map((each) => BY_WORDS[each])
-        .join(' or ')}`
-    : 'on any outing';
-  return `“${fault.name}” is a stop and can arise ${how}.`;
+    ? t.byBy2({
+        by: fault.by
+          .filter((each) => between.includes(each))
+          .map((each) => BY_WORDS[each])
+          .join(' or '),
+      })
+    : t.onAnyOuting;
+  return t.nameStopCanArise({ name: fault.name, how });
 }
 
 /** Minutes as people say them: half minutes up to ten, whole ones after. */
 export function minutesWords(minutes: number): string {
-  if (minutes < 1) return 'under a minute';
-  return `${minutes < 10 ? Math.round(minutes * 2) / 2 : Math.round(minutes)} min`;
+  if (minutes < 1) return t.underMinute;
+  return t.minutesMin({ minutes: minutes < 10 ? Math.round(minutes * 2) / 2 : Math.round(minutes) });
 }
 
 export function warningWords(warning: ChecklistWarning): string {
   switch (warning.code) {
     case 'no-criticals':
-      return 'Nothing on this checklist is critical: signed with nothing looked at, it would still be complete.';
+      return t.nothingOnChecklistCritical;
     case 'no-criticals-on':
-      return `Nothing is critical on a ${KIND_NAMES[warning.kind]}.`;
+      return t.nothingCriticalOnKindnames({ kindNames: KIND_NAMES[warning.kind] });
     case 'nothing-asked-of':
-      return `It asks nothing of a ${KIND_NAMES[warning.kind]}.`;
+      return t.asksNothingKindnames({ kindNames: KIND_NAMES[warning.kind] });
     default:
-      return `${warning.checkpoint}: “${warning.clause}” ${warning.truth === 'always' ? 'holds for every bike' : 'can hold for no bike'}.`;
+      return `${warning.checkpoint}: “${warning.clause}” ${warning.truth === 'always' ? t.holdsForEveryBike2 : t.canHoldForNoBike}.`;
   }
 }

@@ -1,5 +1,6 @@
 import { ZONES, type Checkpoint, type Zone } from '@cadre/core/catalogue';
 import { ZONE_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** Where a checkpoint may be asked, as one choice: a zone, each wheel, each brake. */
 export const PLACES = [
@@ -7,11 +8,11 @@ export const PLACES = [
     value: zone,
     label: ZONE_WORDS[zone],
   })),
-  { value: 'wheels', label: 'Each wheel' },
-  { value: 'brakes', label: 'Each brake' },
+  { value: 'wheels', label: t.eachWheel },
+  { value: 'brakes', label: t.eachBrake },
   ...(['front-wheel', 'rear-wheel', 'front-brake', 'rear-brake'] as const).map((zone) => ({
     value: zone,
-    label: `${ZONE_WORDS[zone]} only`,
+    label: t.zoneOnly({ zone: ZONE_WORDS[zone] }),
   })),
 ];
 

@@ -1,11 +1,12 @@
 import type { Rule, RuleProblem } from '@cadre/core/catalogue';
 import { ACCESSORY_WORDS, BUILD_FIELDS, PART_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 const PAIRED_LABELS: Record<string, { readonly label: string; readonly like: string }> = {
-  brake: { label: 'the brake here', like: 'brakeFront' },
-  retention: { label: 'the wheel here is held by', like: 'retentionFront' },
-  tyre: { label: 'the tyre here', like: 'tyreFront' },
-  wheelSize: { label: 'the wheel here', like: 'wheelSizeFront' },
+  brake: { label: t.brakeHere, like: t.brakefront },
+  retention: { label: t.wheelHereHeld, like: t.retentionfront },
+  tyre: { label: t.tyreHere, like: t.tyrefront },
+  wheelSize: { label: t.wheelHere, like: t.wheelsizefront },
 };
 
 function fieldWords(field: string, words: readonly string[]): string {
@@ -22,7 +23,7 @@ function fieldWords(field: string, words: readonly string[]): string {
 function orList(words: readonly string[]): string {
   return words.length < 2
     ? (words[0] ?? 'nothing')
-    : `${words.slice(0, -1).join(', ')} or ${words.at(-1) ?? ''}`;
+    : t.wordsOrAt({ words: words.slice(0, -1).join(', '), at: words.at(-1) ?? '' });
 }
 
 const bracket = (rule: Rule): string =>
@@ -30,23 +31,25 @@ const bracket = (rule: Rule): string =>
 
 /** A rule as one says it. */
 export function ruleWords(rule: Rule): string {
-  if ('always' in rule) return 'on every bike';
+  if ('always' in rule) return t.onEveryBike;
   if ('fitted' in rule) return fieldWords(rule.fitted, rule.in);
   if ('carries' in rule)
-    return `it carries ${orList(rule.carries.map((each) => ACCESSORY_WORDS[each].toLowerCase()))}`;
+    return t.carriesOrlist({
+      orList: orList(rule.carries.map((each) => ACCESSORY_WORDS[each].toLowerCase())),
+    });
   if ('part' in rule)
-    return `a part on record is ${orList(rule.part.map((each) => PART_WORDS[each].toLowerCase()))}`;
+    return t.partOnRecordOrlist({ orList: orList(rule.part.map((each) => PART_WORDS[each].toLowerCase())) });
   if ('number' in rule) {
-    const what = rule.number === 'sprockets' ? 'the number of sprockets' : 'the wheel here in inches';
-    if (rule.least !== undefined && rule.least === rule.most) return `${what} is ${rule.least}`;
+    const what = rule.number === 'sprockets' ? t.numberSprockets : t.wheelHereInInches;
+    if (rule.least !== undefined && rule.least === rule.most) return t.whatLeast({ what, least: rule.least });
     if (rule.least !== undefined && rule.most !== undefined)
-      return `${what} is from ${rule.least} to ${rule.most}`;
+      return t.whatFromLeastMost({ what, least: rule.least, most: rule.most });
     return rule.least !== undefined
-      ? `${what} is ${rule.least} or more`
-      : `${what} is ${rule.most ?? 0} or less`;
+      ? t.whatLeastMore({ what, least: rule.least })
+      : t.whatMostLess({ what, most: rule.most ?? 0 });
   }
-  if ('all' in rule) return rule.all.length === 0 ? 'on every bike' : rule.all.map(bracket).join(' and ');
-  if ('any' in rule) return rule.any.length === 0 ? 'on no bike' : rule.any.map(bracket).join(' or ');
+  if ('all' in rule) return rule.all.length === 0 ? t.onEveryBike : rule.all.map(bracket).join(' and ');
+  if ('any' in rule) return rule.any.length === 0 ? t.onNoBike : rule.any.map(bracket).join(' or ');
   return `not: ${bracket(rule.not)}`;
 }
 
@@ -54,39 +57,39 @@ export function ruleWords(rule: Rule): string {
 export function problemWords(problem: RuleProblem): { readonly what: string; readonly todo: string } {
   const wanted =
     problem.wanted.length > 0 && problem.wanted.length <= 8
-      ? `Here could stand: ${problem.wanted.join(', ')}.`
+      ? t.hereCouldStandWanted({ wanted: problem.wanted.join(', ') })
       : '';
-  const nearest = problem.nearest ? `Did you mean “${problem.nearest}”?` : wanted;
+  const nearest = problem.nearest ? t.didYouMeanNearest({ nearest: problem.nearest }) : wanted;
   switch (problem.code) {
     case 'empty':
-      return { what: 'There is no rule yet.', todo: 'Write “always” for every bike.' };
+      return { what: t.thereNoRuleYet, todo: t.writeAlwaysForEvery };
     case 'unknown-field':
       return {
-        what: `“${problem.word}” is nothing a rule can ask about.`,
-        todo: nearest || 'Begin with a field, “carries”, “fitted”, “not” or “always”.',
+        what: t.wordNothingRuleCan({ word: problem.word }),
+        todo: nearest || t.beginWithFieldCarries,
       };
     case 'unknown-word':
-      return { what: `“${problem.word}” is no word of this field.`, todo: nearest || wanted };
+      return { what: t.wordNoWordField({ word: problem.word }), todo: nearest || wanted };
     case 'not-a-number':
       return {
-        what: problem.word ? `“${problem.word}” is no number.` : 'A number is missing at the end.',
-        todo: 'Write digits, like 11 or 27.5.',
+        what: problem.word ? t.wordNoNumber({ word: problem.word }) : t.numberMissingEnd,
+        todo: t.writeDigitsLike11,
       };
     case 'upside-down':
       return {
-        what: `“${problem.word}” is less than the number before it.`,
-        todo: 'Write the smaller number first.',
+        what: t.wordLessThanNumber({ word: problem.word }),
+        todo: t.writeSmallerNumberFirst,
       };
     case 'unclosed':
-      return { what: 'A bracket is not closed.', todo: 'Write ) at the end.' };
+      return { what: t.bracketNotClosed, todo: t.writeEnd };
     case 'too-deep':
       return {
-        what: 'There are too many brackets inside each other.',
-        todo: 'Split it into several checkpoints.',
+        what: t.thereTooManyBrackets,
+        todo: t.splitIntoSeveralCheckpoints,
       };
     default:
       return {
-        what: problem.word ? `“${problem.word}” cannot stand here.` : 'The rule breaks off.',
+        what: problem.word ? t.wordCannotStandHere({ word: problem.word }) : t.ruleBreaksOff,
         todo: nearest || wanted,
       };
   }

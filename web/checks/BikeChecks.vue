@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { listChecks, type CheckSummary } from '@cadre/contract/checks';
-import { count, dayAndClock, useToday } from '@cadre/web/platform/time';
+import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAnswer } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The checks of a bike: those half done with a way to go on, and the signed ones as they were signed. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string }>();
@@ -20,13 +21,13 @@ const { answer, unreachable } = useAnswer(
 const checks = computed<readonly CheckSummary[]>(() => answer.value?.checks ?? []);
 const open = computed(() => checks.value.filter((each) => each.state === 'open'));
 const over = computed(() => checks.value.filter((each) => each.state === 'signed').slice(0, 8));
-const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amends ? ', amendment' : ''}`;
+const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amends ? t.amendment : ''}`;
 </script>
 
 <template>
   <section v-if="checks.length || unreachable" aria-labelledby="checks-of" data-bike-checks>
-    <h2 id="checks-of" class="sturdy text-xl">Checks</h2>
-    <p v-if="unreachable" class="text-soft">No signal: earlier checks are not at hand.</p>
+    <h2 id="checks-of" class="sturdy text-xl">{{ t.checks }}</h2>
+    <p v-if="unreachable" class="text-soft">{{ t.noSignalEarlierChecks }}</p>
     <ul class="mt-1 space-y-1.5">
       <li
         v-for="each in open"
@@ -36,17 +37,20 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
       >
         <span class="min-w-0 grow leading-tight"
           ><span class="font-semibold">{{ nameOf(each) }}</span
-          >, half done: {{ count(each.marked, 'look') }} marked<span class="block text-sm text-soft"
-            >begun by {{ fleet.nameOf(each.openedBy) }}
-            {{ dayAndClock(each.openedAt, today, timeZone) }}</span
-          ></span
+          >{{ t.halfDoneLookMarked({ marked: each.marked })
+          }}<span class="block text-sm text-soft">{{
+            t.begunNameofWhen({
+              nameOf: fleet.nameOf(each.openedBy),
+              when: dayAndClock(each.openedAt, today, timeZone),
+            })
+          }}</span></span
         >
         <ActButton
           v-if="session.may('mark')"
           :to="{ name: 'stand', params: { bikeId }, query: { check: each.id, from: `/bikes/${bikeId}` } }"
           data-go-on
           kind="main"
-          >Go on</ActButton
+          >{{ t.goOn }}</ActButton
         >
       </li>
       <li v-for="each in over" :key="each.id">
@@ -60,7 +64,9 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
             >{{ dayAndClock(each.signedAt ?? each.openedAt, today, timeZone) }} ·
             {{ fleet.nameOf(each.signedBy ?? '') }}</span
           >
-          <span v-if="each.complete === false" class="ml-auto font-semibold text-watch">incomplete</span>
+          <span v-if="each.complete === false" class="ml-auto font-semibold text-watch">{{
+            t.incomplete
+          }}</span>
         </RouterLink>
       </li>
     </ul>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField } from '@cadre/web/ui';
 import RecordedAnswer from './RecordedAnswer.vue';
 import { useCheckRecord } from './use-check-record';
+import * as t from './messages';
 
 /** A check as it was signed. What was wrong in it is corrected by another one that names it, with the reason. */
 const props = defineProps<{ checkId: string }>();
@@ -55,7 +56,8 @@ async function handIn(): Promise<void> {
   <main class="mx-auto max-w-5xl space-y-4 px-4 pb-28 pt-3 max-sm:px-2" data-check-record>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="!check || !bike" class="text-soft" role="status">
-      <span class="sr-only">Check. </span>{{ refusal.said.value ? '' : 'Getting the check …' }}
+      <span class="sr-only">{{ t.check }}{{ ' ' }}</span
+      >{{ refusal.said.value ? '' : t.gettingCheck }}
     </p>
     <template v-if="check && bike">
       <header>
@@ -65,29 +67,32 @@ async function handIn(): Promise<void> {
             class="underline decoration-2 underline-offset-4"
             >{{ bike.tag }}</RouterLink
           >
-          · {{ check.checklist.name }}<template v-if="check.amends">, amendment</template>
+          · {{ check.checklist.name }}<template v-if="check.amends">{{ t.amendment }}</template>
         </h1>
         <p class="text-soft">
-          <template v-if="check.signedBy"
-            >Signed by {{ fleet.nameOf(check.signedBy) }}
-            {{ dayAndClock(check.signedAt ?? check.openedAt, now, zone) }}</template
+          <template v-if="check.signedBy">{{
+            t.signedNameofWhen({
+              nameOf: fleet.nameOf(check.signedBy),
+              when: dayAndClock(check.signedAt ?? check.openedAt, now, zone),
+            })
+          }}</template>
+          <template v-else>{{ t.notSigned }}</template>
+          <template v-if="check.coSignedBy"
+            >{{ ' ' }}{{ t.coSignedNameof({ nameOf: fleet.nameOf(check.coSignedBy) }) }}</template
           >
-          <template v-else>Not signed</template>
-          <template v-if="check.coSignedBy"> · co-signed by {{ fleet.nameOf(check.coSignedBy) }}</template>
-          · marked by {{ people.join(', ') || 'nobody' }}
-          <strong v-if="check.complete === false" class="text-watch"> · incomplete</strong>
+          {{ t.markedPeople({ people: people.join(', ') || 'nobody' }) }}
+          <strong v-if="check.complete === false" class="text-watch">{{ ' ' }}{{ t.incomplete2 }}</strong>
         </p>
         <p v-if="check.amends" class="mt-1">
-          It corrects
-          <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline"
-            >the check as it was signed</RouterLink
-          >:
+          {{ t.itCorrects }}
+          <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline">{{
+            t.checkAsWasSigned
+          }}</RouterLink>:
           {{ check.reason }}
         </p>
       </header>
       <p v-if="changing" class="rounded-md bg-sunk px-3 py-2">
-        Open what was marked wrong and say what is true. What was signed stays as it is; this stands beside
-        it. No amendment lets a held bike out.
+        {{ t.openWhatWasMarked }}
       </p>
       <section v-for="{ zone: at, looks } in zones" :key="at" :aria-label="ZONE_WORDS[at]">
         <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
@@ -110,27 +115,27 @@ async function handIn(): Promise<void> {
         class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
       >
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
-          <ActButton v-if="!changing" data-amend @click="changing = true">Amend this check</ActButton>
+          <ActButton v-if="!changing" data-amend @click="changing = true">{{ t.amendCheck }}</ActButton>
           <template v-else>
             <TextField
               v-model="reason"
-              label="Why is it amended?"
+              :label="t.whyAmended"
               hide-label
               :wrong="tried && !reason.trim()"
               class="min-w-0 grow"
               maxlength="300"
-              placeholder="Why is it amended?"
+              :placeholder="t.whyAmended"
             />
-            <ActButton @click="changing = false">Leave it</ActButton>
+            <ActButton @click="changing = false">{{ t.leaveIt }}</ActButton>
             <ActButton
               kind="main"
               :disabled="amending.length === 0 || refusal.busy.value"
               data-hand-in
               @click="handIn"
-              >Amend {{ count(amending.length, 'look') }}</ActButton
+              >{{ t.amendLook({ amending: amending.length }) }}</ActButton
             >
             <p v-if="tried && !reason.trim()" role="alert" class="basis-full font-semibold text-held">
-              Say why it is amended.
+              {{ t.sayWhyAmended }}
             </p>
           </template>
         </div>

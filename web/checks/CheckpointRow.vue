@@ -7,6 +7,7 @@ import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
 import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
+import * as t from './messages';
 
 const props = defineProps<{
   question: Question;
@@ -62,14 +63,16 @@ const name = computed(
         :aria-expanded="open"
         @click="emit('toggle')"
       >
-        <OutcomeMark :outcome="outcome" /><span v-if="outcome === null" class="sr-only">No mark yet:</span>
+        <OutcomeMark :outcome="outcome" /><span v-if="outcome === null" class="sr-only">{{
+          t.noMarkYet
+        }}</span>
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
             <span class="text-lg font-semibold leading-tight">{{ question.checkpoint.name }}</span>
             <span v-if="question.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{
               POSITION_WORDS[question.position]
             }}</span>
-            <span v-if="question.critical" class="text-sm text-soft">critical</span>
+            <span v-if="question.critical" class="text-sm text-soft">{{ t.critical }}</span>
           </span>
           <span
             v-if="outcome"
@@ -100,7 +103,7 @@ const name = computed(
           data-exception
           @click="emit('toggle')"
         >
-          {{ open ? 'Close' : outcome === null || outcome === 'pass' ? 'Problem' : 'Change'
+          {{ open ? t.close : outcome === null || outcome === 'pass' ? t.problem : t.change
           }}<span class="sr-only">: {{ name }}</span>
         </button>
         <button
@@ -110,7 +113,7 @@ const name = computed(
           data-pass
           @click="emit('pass')"
         >
-          Pass<span class="sr-only">: {{ name }}</span>
+          {{ t.pass }}<span class="sr-only">: {{ name }}</span>
         </button>
       </div>
     </div>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { CautionLine } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What stands at a signature about the checklist itself: what it leaves out and why, and that a newer version has to be used. */
 const props = defineProps<{ checklist: ChecklistVersion; hash: string }>();
@@ -14,17 +15,15 @@ const leftOut = computed(() => (isNewest.value ? (newest.value?.leavesOut ?? [])
 
 <template>
   <div v-if="checklist.clears && (leftOut.length || !isNewest)" class="space-y-2" data-clearing-note>
-    <CautionLine
-      v-if="!isNewest"
-      text="There is a newer version of this checklist. This check clears the bike only if you began it today, before the newer version was published. Otherwise begin a new check."
-    />
+    <CautionLine v-if="!isNewest" :text="t.thereNewerVersionChecklist" />
     <p v-if="leftOut.length" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-2">
-      This checklist leaves out {{ leftOut.length }} critical
-      {{ leftOut.length === 1 ? 'checkpoint' : 'checkpoints' }}: {{ leftOut.join(', ') }}.
       {{
-        newest?.reason
-          ? `The lead’s reason: ${newest.reason}`
-          : 'No lead gave a reason, so it clears no bike.'
+        t.checklistLeavesOutLeftout({
+          leftOut: leftOut.length,
+          part: leftOut.length === 1 ? t.checkpoint : t.checkpoints,
+          leftOut2: leftOut.join(', '),
+          part2: newest?.reason ? t.leadsReasonReason({ reason: newest.reason }) : t.noLeadGaveReason,
+        })
       }}
     </p>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import * as t from './messages';
 /** The wheel as a clock, the valve at twelve: an hour is touched where the damage is. */
 defineProps<{ hour: number | undefined }>();
 const emit = defineEmits<{ pick: [hour: number | undefined] }>();
@@ -15,7 +16,7 @@ function sector(hour: number): string {
 </script>
 
 <template>
-  <svg viewBox="0 0 260 260" class="size-64" role="group" aria-label="On the clock from the valve" data-clock>
+  <svg viewBox="0 0 260 260" class="size-64" role="group" :aria-label="t.onClockFromValve" data-clock>
     <g
       v-for="each in HOURS"
       :key="each"
@@ -23,7 +24,7 @@ function sector(hour: number): string {
       tabindex="0"
       class="cursor-pointer"
       :aria-pressed="hour === each"
-      :aria-label="`${each} o’clock${each === 12 ? ', the valve' : ''}`"
+      :aria-label="t.eachOclockPart({ each, part: each === 12 ? t.theValve : '' })"
       :data-hour="each"
       @click="emit('pick', hour === each ? undefined : each)"
       @keydown.enter.prevent.stop="emit('pick', hour === each ? undefined : each)"
@@ -47,7 +48,7 @@ function sector(hour: number): string {
       </text>
     </g>
     <path d="M126 8h8v-8h-8z" fill="var(--act)" transform="translate(0 66)" />
-    <text x="130" y="126" text-anchor="middle" font-size="15" fill="var(--soft)">valve</text>
-    <text x="130" y="146" text-anchor="middle" font-size="15" fill="var(--soft)">at 12</text>
+    <text x="130" y="126" text-anchor="middle" font-size="15" fill="var(--soft)">{{ t.valve }}</text>
+    <text x="130" y="146" text-anchor="middle" font-size="15" fill="var(--soft)">{{ t.at12 }}</text>
   </svg>
 </template>

@@ -12,6 +12,7 @@ import HowToLook from './HowToLook.vue';
 import NoteField from './NoteField.vue';
 import type { MarkGiven } from './drafts';
 import { OUTCOME_WORDS } from './wording';
+import * as t from './messages';
 
 /** What is not as it should be, here: the usual faults of this very checkpoint first. Every touch is a mark. */
 const props = defineProps<{
@@ -39,7 +40,7 @@ const floorOf = (key: string): Severity =>
   catalogue.floorOf(props.question.checkpoint.faults.find((fault) => fault.key === key));
 const needsNote = computed(() => picked.value === 'skipped' || picked.value === 'fixed');
 const notePrompt = computed(() =>
-  picked.value === 'skipped' ? 'Why was it skipped?' : picked.value === 'fixed' ? 'What was done?' : 'Note',
+  picked.value === 'skipped' ? t.whyWasSkipped : picked.value === 'fixed' ? t.whatWasDone : t.note,
 );
 
 function give(outcome: Outcome): void {
@@ -96,10 +97,10 @@ useKeys(
     Escape: () => emit('close'),
   }),
   [
-    { keys: '1 … 9', does: 'Name a usual fault of the row that is open' },
-    { keys: 'X', does: 'Fixed on the spot' },
-    { keys: 'S', does: 'Skip' },
-    { keys: 'Esc', does: 'Close the row' },
+    { keys: '1 … 9', does: t.nameUsualFaultRow },
+    { keys: 'X', does: t.fixedOnSpot },
+    { keys: 'S', does: t.skip },
+    { keys: t.esc, does: t.closeRow },
   ],
 );
 </script>
@@ -107,7 +108,7 @@ useKeys(
 <template>
   <div class="@container space-y-3" data-exceptions>
     <CautionLine v-for="caution in question.checkpoint.cautions" :key="caution" :text="caution" />
-    <div role="group" aria-label="Usual faults" class="grid gap-2 @lg:grid-cols-2">
+    <div role="group" :aria-label="t.usualFaults" class="grid gap-2 @lg:grid-cols-2">
       <button
         v-for="(fault, index) in question.checkpoint.faults"
         :key="fault.key"
@@ -144,7 +145,7 @@ useKeys(
       @raise="raise"
       @go="(other) => emit('go', other)"
     />
-    <div class="flex flex-wrap gap-2" role="group" aria-label="Or">
+    <div class="flex flex-wrap gap-2" role="group" :aria-label="t.or">
       <ActButton
         v-for="outcome in ['pass', 'fixed', 'watch', 'skipped'] as const"
         :key="outcome"
@@ -165,7 +166,7 @@ useKeys(
     <slot />
     <HowToLook :question="question" />
     <div class="flex justify-end">
-      <ActButton kind="quiet" @click="emit('close')">Done with this row</ActButton>
+      <ActButton kind="quiet" @click="emit('close')">{{ t.doneWithRow }}</ActButton>
     </div>
   </div>
 </template>

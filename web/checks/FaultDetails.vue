@@ -9,6 +9,7 @@ import { ActButton } from '@cadre/web/ui';
 import ClockDial from './ClockDial.vue';
 import PlaceFigure from './PlaceFigure.vue';
 import { SIDE_WORDS } from './wording';
+import * as t from './messages';
 
 /** The faults chosen at a question: what to do next, what to check besides, where it is, and whether it is worse than usual. */
 const props = defineProps<{
@@ -45,20 +46,20 @@ const worse = computed(() =>
 <template>
   <div class="space-y-2 rounded-md bg-sunk p-3">
     <p v-for="each in chosen" :key="each.fault" class="leading-snug">
-      <span class="font-semibold">Do next:</span>
+      <span class="font-semibold">{{ t.doNext }}</span>
       {{ faultOf(each.fault)?.doNext }}
     </p>
     <p v-if="chosen.some((each) => faultOf(each.fault)?.toMechanic)" class="font-semibold text-held">
-      A qualified mechanic decides about this one.
+      {{ t.qualifiedMechanicDecidesAbout }}
     </p>
     <div v-if="lookNext.length" class="flex flex-wrap items-center gap-1.5" data-look-next>
-      <span class="mr-1 text-soft">Look next at</span>
+      <span class="mr-1 text-soft">{{ t.lookNext }}</span>
       <ActButton v-for="other in lookNext" :key="other.key" @click="emit('go', other)">{{
         withPosition(other.checkpoint.name, other.position)
       }}</ActButton>
     </div>
-    <div class="flex flex-wrap items-center gap-1.5" role="group" aria-label="Where">
-      <span class="mr-1 text-soft">Where</span>
+    <div class="flex flex-wrap items-center gap-1.5" role="group" :aria-label="t.where">
+      <span class="mr-1 text-soft">{{ t.where }}</span>
       <button
         v-for="side in SIDES"
         :key="side"
@@ -80,7 +81,7 @@ const worse = computed(() =>
           :aria-expanded="onFigure"
           data-on-figure
           @click="onFigure = !onFigure"
-          >{{ onFigure ? 'Hide the bike' : 'Touch the place on the bike' }}</ActButton
+          >{{ onFigure ? t.hideBike : t.touchPlaceOnBike }}</ActButton
         >
         <PlaceFigure
           v-if="onFigure || last.place?.spot"
@@ -95,9 +96,9 @@ const worse = computed(() =>
       v-if="worse.length"
       class="flex flex-wrap items-center gap-1.5"
       role="group"
-      aria-label="Worse than usual"
+      :aria-label="t.worseThanUsual"
     >
-      <span class="mr-1 text-soft">Worse than usual?</span>
+      <span class="mr-1 text-soft">{{ t.worseThanUsual2 }}</span>
       <button
         v-for="severity in worse"
         :key="severity"

@@ -5,6 +5,7 @@ import type { Question } from '@cadre/core/catalogue';
 import { isMeasure, MEASURES } from '@cadre/core/measures';
 import { PolicyPractices, LookDrawing } from '@cadre/web/catalogue';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** How this very look is done: in words, drawn where words do not do, and by the house's way where mechanics differ. */
 const props = defineProps<{
@@ -21,8 +22,8 @@ const limit = computed(() => {
   if (!own || (own.least === undefined && own.most === undefined)) return null;
   const unit = checkpoint.measure && isMeasure(checkpoint.measure) ? MEASURES[checkpoint.measure] : 'ratio';
   const ends = [
-    own.least === undefined ? '' : `at least ${own.least}`,
-    own.most === undefined ? '' : `at most ${own.most}`,
+    own.least === undefined ? '' : t.leastLeast({ least: own.least }),
+    own.most === undefined ? '' : t.mostMost({ most: own.most }),
   ];
   return `${ends.filter(Boolean).join(', ')}${unit === 'ratio' ? '' : ` ${unit}`}`;
 });
@@ -33,13 +34,13 @@ const limit = computed(() => {
     <div class="min-w-0 grow basis-72 space-y-1">
       <p class="leading-snug">{{ question.checkpoint.how }}</p>
       <p v-if="!bare" class="leading-snug">
-        <span class="text-soft">Pass when:</span> {{ question.checkpoint.passWhen }}
+        <span class="text-soft">{{ t.passWhen }}</span> {{ question.checkpoint.passWhen }}
       </p>
       <p v-if="limit" class="leading-snug">
-        <span class="text-soft">Limit on this checklist:</span> {{ limit }}
+        <span class="text-soft">{{ t.limitOnChecklist }}</span> {{ limit }}
       </p>
       <p v-if="question.checkpoint.tools.length" class="leading-snug">
-        <span class="text-soft">Tools:</span> {{ question.checkpoint.tools.join(', ') }}
+        <span class="text-soft">{{ t.tools }}</span> {{ question.checkpoint.tools.join(', ') }}
       </p>
       <ActButton
         v-if="wantsTorque"
@@ -47,7 +48,7 @@ const limit = computed(() => {
         data-torque
         kind="quiet"
         class="!px-0"
-        >The figures of this bike’s joints</ActButton
+        >{{ t.figuresBikesJoints }}</ActButton
       >
       <PolicyPractices
         v-if="question.checkpoint.practices?.length"

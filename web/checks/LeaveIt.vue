@@ -8,6 +8,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine } from '@cadre/web/ui';
 import NoteField from './NoteField.vue';
 import { useOutbox } from './use-outbox';
+import * as t from './messages';
 
 /** Called away in the middle: what is loose or open is said, so that nobody rides it; the marks stay for whoever goes on. */
 const props = defineProps<{ bike: Bike; left: number }>();
@@ -33,17 +34,15 @@ async function leave(): Promise<void> {
 
 <template>
   <section class="space-y-3" aria-labelledby="leave-it" data-leave>
-    <h2 id="leave-it" class="sturdy text-2xl">Leave {{ bike.tag }} for now</h2>
-    <p>{{ left }} looks are left. Your marks stay: you or somebody else goes on from here, at any tablet.</p>
-    <CautionLine
-      text="Is anything loose, open or off the bike right now? Say it: the bike is held until it is put together again."
-    />
-    <NoteField v-model="what" prompt="Left apart: what is loose, open or missing" :needed="false" />
+    <h2 id="leave-it" class="sturdy text-2xl">{{ t.leaveTagForNow({ tag: bike.tag }) }}</h2>
+    <p>{{ t.leftLooksLeftYour({ left }) }}</p>
+    <CautionLine :text="t.anythingLooseOpenOff" />
+    <NoteField v-model="what" :prompt="t.leftApartWhatLoose" :needed="false" />
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" big data-leave-now @click="leave">{{
-        what.trim() ? 'Leave it, held' : 'Nothing is apart: leave it'
+        what.trim() ? t.leaveHeld : t.nothingApartLeave
       }}</ActButton>
-      <ActButton @click="emit('stay')">Stay</ActButton>
+      <ActButton @click="emit('stay')">{{ t.stay }}</ActButton>
     </div>
   </section>
 </template>

@@ -8,6 +8,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { fitItemWords, fitUnit, fitValue } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What is marked on the part and nobody noted yet: typed once, kept on the bike, and readings are judged by it. */
 const props = defineProps<{ bike: Bike; keys: readonly string[]; name: string }>();
@@ -29,7 +30,7 @@ async function keep(): Promise<void> {
     .filter((item) => (typed.value[item.key] ?? '').trim() !== '')
     .map((item) => [item.key, fitValue(item, typed.value[item.key] ?? '')] as const);
   wrong.value = Object.fromEntries(
-    read.filter(([, value]) => value === null).map(([key]) => [key, 'A number with its unit.']),
+    read.filter(([, value]) => value === null).map(([key]) => [key, t.numberWithItsUnit]),
   );
   if (Object.keys(wrong.value).length > 0 || read.length === 0) return;
   const done = await refusal.run(async () => {
@@ -45,7 +46,7 @@ async function keep(): Promise<void> {
 <template>
   <div class="basis-full" data-marking>
     <ActButton v-if="!open" kind="quiet" class="!px-0 text-left" data-note-marking @click="open = true"
-      >Note what is marked on it<span class="sr-only">, {{ name }}</span></ActButton
+      >{{ t.noteWhatMarkedOn }}<span class="sr-only">, {{ name }}</span></ActButton
     >
     <form v-else class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-2" @submit.prevent="keep">
       <TextField
@@ -59,10 +60,10 @@ async function keep(): Promise<void> {
         :data-marked="item.key"
         @update:model-value="(text: string) => (typed = { ...typed, [item.key]: text })"
       />
-      <ActButton type="submit" kind="main" :disabled="refusal.busy.value" data-keep-marking
-        >Keep it on {{ bike.tag }}</ActButton
-      >
-      <ActButton kind="quiet" @click="open = false">Not now</ActButton>
+      <ActButton type="submit" kind="main" :disabled="refusal.busy.value" data-keep-marking>{{
+        t.keepOnTag({ tag: bike.tag })
+      }}</ActButton>
+      <ActButton kind="quiet" @click="open = false">{{ t.notNow }}</ActButton>
       <NoticePlate
         v-if="refusal.said.value && refusal.fields.value.length === 0"
         class="basis-full"

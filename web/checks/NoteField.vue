@@ -2,6 +2,7 @@
 import { ref, useId, watch } from 'vue';
 import { useSession } from '@cadre/web/people';
 import { phrasesOf, rememberPhrase } from './phrases';
+import * as t from './messages';
 
 /** A note by typing, or by one touch on what this person often writes. */
 defineProps<{ prompt: string; needed: boolean }>();
@@ -40,7 +41,7 @@ function take(phrase: string): void {
       data-note
       @change="done"
     />
-    <p v-if="phrases.length" class="mt-1 flex flex-wrap gap-1.5" aria-label="What you often write">
+    <p v-if="phrases.length" class="mt-1 flex flex-wrap gap-1.5" :aria-label="t.whatYouOftenWrite">
       <button
         v-for="phrase in phrases"
         :key="phrase"

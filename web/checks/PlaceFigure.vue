@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Spot } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { BikeFigure } from '@cadre/web/figures';
+import * as t from './messages';
 
 /** The bike as it is built: the place is touched where it is, and pinned there. */
 const props = defineProps<{ build: Build; spot: Spot | undefined; label: string }>();
@@ -55,7 +56,7 @@ const pin = computed(() =>
     <button
       type="button"
       class="absolute inset-0 cursor-crosshair rounded-md"
-      :aria-label="`Touch where it is: ${label}`"
+      :aria-label="t.touchWhereLabel({ label })"
       @click="touch"
     ></button>
     <span

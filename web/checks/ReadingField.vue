@@ -12,6 +12,7 @@ import MarkingField from './MarkingField.vue';
 import ReadingVerdict from './ReadingVerdict.vue';
 import type { MarkGiven } from './drafts';
 import { useReadingField } from './use-reading-field';
+import * as t from './messages';
 
 /** What is measured at this question: as people type it, on its scale with limit and last reading, judged at once. */
 const props = defineProps<{
@@ -58,8 +59,10 @@ const {
 <template>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-t border-line px-3 py-1.5" data-reading>
     <label :for="id" class="text-soft"
-      >{{ label ?? 'Reading'
-      }}<span class="sr-only"> of {{ name }}{{ unit ? `, bare numbers in ${unit}` : '' }}</span></label
+      >{{ label ?? t.reading
+      }}<span class="sr-only"
+        >{{ ' ' }}{{ t.namePart({ name, part: unit ? t.bareNumbersInUnit({ unit }) : '' }) }}</span
+      ></label
     >
     <span class="flex items-center gap-1.5">
       <input
@@ -83,7 +86,7 @@ const {
         class="flex size-12 items-center justify-center rounded-md border-2"
         :class="padOpen ? 'border-act bg-act text-on-act' : 'border-line'"
         :aria-pressed="padOpen"
-        :aria-label="`Keys for ${name}`"
+        :aria-label="t.keysForName({ name })"
         data-pad-toggle
         @click="padOpen = !padOpen"
       >
@@ -103,29 +106,27 @@ const {
     <p v-if="said" :id="`${id}-said`" role="alert" class="basis-full font-semibold text-held">
       {{ said }}
       <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">
-        It is {{ suggestion }}
+        {{ t.itIsSuggestion({ suggestion }) }}
       </button>
     </p>
     <MarkingField v-if="wanted.length && (fresh || !scale)" :bike="bike" :keys="wanted" :name="name" />
     <div v-if="fresh && !said" :id="`${id}-said`" role="status" class="basis-full">
       <p v-if="better" class="mb-1 flex flex-wrap items-center gap-2" data-better>
-        <span
-          >Better than last time ({{ last ? withUnit(last.typed, measure) : '' }}). Wear does not heal:</span
-        >
+        <span>{{ t.betterThanLastTime({ withUnit: last ? withUnit(last.typed, measure) : '' }) }}</span>
         <button
           type="button"
           class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"
           data-renewed
           @click="emit('read', { ...fresh, better: 'renewed' })"
         >
-          Renewed or moved
+          {{ t.renewedMoved }}
         </button>
         <button
           type="button"
           class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"
           @click="emit('read', { ...fresh, better: 'measured' })"
         >
-          Measured better now
+          {{ t.measuredBetterNow }}
         </button>
       </p>
       <ReadingVerdict

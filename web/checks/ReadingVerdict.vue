@@ -7,6 +7,7 @@ import { SEVERITY_WORDS } from '@cadre/web/words';
 import type { MarkGiven } from './drafts';
 import { verdictWords } from '@cadre/web/measures';
 import { TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What a reading says, and what to make of it: the fault it tells of in one touch, or its verdict left aside by the lead. */
 const props = defineProps<{
@@ -72,9 +73,9 @@ function leave(): void {
       {{ verdict.words }}
     </p>
     <p v-if="aside" class="basis-full" data-aside>
-      Left aside: {{ aside }}
+      {{ t.leftAsideAside({ aside }) }}
       <button type="button" class="min-h-12 px-2 font-semibold text-act underline" @click="emit('aside', '')">
-        It counts
+        {{ t.itCounts }}
       </button>
     </p>
     <template v-else-if="against">
@@ -85,7 +86,7 @@ function leave(): void {
         data-accept
         @click="accept"
       >
-        Mark it · {{ words }}
+        {{ t.markWords({ words }) }}
       </button>
       <button
         v-if="mayAside && !isStop && !asking"
@@ -94,12 +95,12 @@ function leave(): void {
         data-leave-aside
         @click="asking = true"
       >
-        Leave its verdict aside
+        {{ t.leaveItsVerdictAside }}
       </button>
       <span v-if="asking" class="flex basis-full flex-wrap items-center gap-2">
         <TextField
           v-model="reason"
-          label="Why"
+          :label="t.why"
           class="grow"
           maxlength="300"
           data-aside-why
@@ -112,9 +113,9 @@ function leave(): void {
           data-aside-done
           @click="leave"
         >
-          Leave it aside
+          {{ t.leaveAside }}
         </button>
-        <button type="button" class="min-h-12 px-2 font-semibold" @click="asking = false">No</button>
+        <button type="button" class="min-h-12 px-2 font-semibold" @click="asking = false">{{ t.no }}</button>
       </span>
     </template>
   </div>

@@ -7,6 +7,7 @@ import { answerWords } from './answer-words';
 import type { MarkGiven } from './drafts';
 import ExceptionPanel from './ExceptionPanel.vue';
 import type { RecordedLook } from './use-check-record';
+import * as t from './messages';
 
 /** One question of a check on record with its answer; where the check is being amended, what is said instead. */
 defineProps<{ look: RecordedLook; build: Build; changing: boolean; open: boolean }>();
@@ -28,7 +29,7 @@ const fleet = useFleet();
         </p>
       </div>
       <ActButton v-if="changing" :aria-expanded="open" data-amend-look @click="emit('toggle')">{{
-        open ? 'Close' : 'Amend'
+        open ? t.close : t.amend
       }}</ActButton>
     </div>
     <ExceptionPanel

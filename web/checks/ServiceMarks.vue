@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { listServices } from '@cadre/contract/checks';
-import { count, dayAndClock, useToday } from '@cadre/web/platform/time';
+import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAnswer } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** When a bike was last looked over whole, by each checklist. */
 const props = defineProps<{ bikeId: string; version: unknown; timeZone?: string | undefined }>();
@@ -19,9 +20,9 @@ const services = computed(() => answer.value?.services ?? []);
 
 <template>
   <section aria-labelledby="services" class="rounded-lg border-2 border-line bg-plate p-4" data-services>
-    <h2 id="services" class="sturdy text-xl">Last looked over whole</h2>
-    <p v-if="unreachable" class="text-soft">No signal: not at hand.</p>
-    <p v-else-if="services.length === 0" class="text-soft">By no checklist yet.</p>
+    <h2 id="services" class="sturdy text-xl">{{ t.lastLookedOverWhole }}</h2>
+    <p v-if="unreachable" class="text-soft">{{ t.noSignalNotHand }}</p>
+    <p v-else-if="services.length === 0" class="text-soft">{{ t.noChecklistYet }}</p>
     <dl class="mt-1">
       <div
         v-for="each in services"
@@ -34,7 +35,7 @@ const services = computed(() => answer.value?.services ?? []);
             class="font-semibold text-act underline"
             >{{ each.checklistName }}</RouterLink
           >
-          <span class="ml-2 text-[0.95rem] text-soft">{{ count(each.times, 'time') }}</span>
+          <span class="ml-2 text-[0.95rem] text-soft">{{ t.time({ times: each.times }) }}</span>
         </dt>
         <dd class="figures text-[0.95rem]">
           {{ dayAndClock(each.at, today, timeZone) }}

@@ -3,12 +3,12 @@ import { computed } from 'vue';
 import type { ChecklistVersion, Question, Station } from '@cadre/core/catalogue';
 import type { Progress, Answer } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
-import { count } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import ClearingNote from './ClearingNote.vue';
 import { OUTCOME_WORDS } from './wording';
+import * as t from './messages';
 
 /** Before the name goes under it: what did not pass, what nobody looked at, what signing will do. */
 const props = defineProps<{
@@ -64,19 +64,22 @@ const stationOf = (question: Question): string =>
 
 <template>
   <section class="space-y-4" aria-labelledby="sign-off">
-    <h2 id="sign-off" class="sturdy text-2xl">Sign off</h2>
+    <h2 id="sign-off" class="sturdy text-2xl">{{ t.signOff }}</h2>
     <p class="text-lg">
-      {{ progress.looked }} of {{ progress.asked }} looked at{{
-        notPassed.length === 0 && missing.length === 0 ? ', all passed' : ''
-      }}.
+      {{
+        t.lookedAskedLookedPart({
+          looked: progress.looked,
+          asked: progress.asked,
+          part: notPassed.length === 0 && missing.length === 0 ? t.allPassed : '',
+        })
+      }}
     </p>
     <p v-if="trouble" role="alert" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-3">
       {{ trouble }}
     </p>
     <div v-if="missing.length" class="rounded-md border-2 border-held bg-held-wash p-3">
       <p class="font-semibold">
-        {{ count(missing.length, 'critical') }} nobody looked at. Signed like this, the check is incomplete
-        and the bike is held.
+        {{ t.criticalNobodyLookedSigned({ missing: missing.length }) }}
       </p>
       <ul class="mt-2 flex flex-wrap gap-2">
         <li v-for="question in missing.slice(0, 12)" :key="question.key">
@@ -84,13 +87,15 @@ const stationOf = (question: Question): string =>
             withPosition(question.checkpoint.name, question.position)
           }}</ActButton>
         </li>
-        <li v-if="missing.length > 12" class="self-center">and {{ missing.length - 12 }} more</li>
+        <li v-if="missing.length > 12" class="self-center">
+          {{ t.missingMore({ missing: missing.length - 12 }) }}
+        </li>
       </ul>
     </div>
     <ul
       v-if="notPassed.length"
       class="divide-y divide-line rounded-md border-2 border-line bg-plate"
-      aria-label="Problems"
+      :aria-label="t.problems"
     >
       <li v-for="{ question, answer, faults } in notPassed" :key="question.key">
         <button
@@ -110,15 +115,18 @@ const stationOf = (question: Question): string =>
       </li>
     </ul>
     <p v-if="stops.length && missing.length === 0" class="font-semibold text-held">
-      {{ stops.length === 1 ? 'This is a stop' : `${stops.length} of these are stops` }}: signed, the bike is
-      held until it is repaired, looked at again and released.
+      {{
+        t.partSignedBikeHeld({
+          part: stops.length === 1 ? t.thisIsAStop : t.stopsTheseStops({ stops: stops.length }),
+        })
+      }}
     </p>
     <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
-      A trainee’s check counts when somebody experienced has co-signed it.
+      {{ t.traineesCheckCountsWhen }}
     </p>
     <ClearingNote :checklist="checklist" :hash="checklistHash" />
-    <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')"
-      >Sign as {{ signer }}{{ missing.length ? ', incomplete' : '' }}</ActButton
-    >
+    <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')">{{
+      t.signAsSignerPart({ signer, part: missing.length ? t.incomplete3 : '' })
+    }}</ActButton>
   </section>
 </template>

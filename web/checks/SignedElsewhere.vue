@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Somebody else has put their name under this check while it was open here. */
 defineProps<{ name: string }>();
@@ -8,8 +9,8 @@ defineEmits<{ on: [] }>();
 
 <template>
   <section class="space-y-3" data-signed-elsewhere>
-    <h2 class="sturdy text-2xl">{{ name }} has signed this check</h2>
-    <p>Everything marked here is in it. To look again, begin a new one.</p>
-    <ActButton kind="main" @click="$emit('on')">Go on</ActButton>
+    <h2 class="sturdy text-2xl">{{ t.nameHasSignedCheck({ name }) }}</h2>
+    <p>{{ t.everythingMarkedHereIn }}</p>
+    <ActButton kind="main" @click="$emit('on')">{{ t.goOn }}</ActButton>
   </section>
 </template>

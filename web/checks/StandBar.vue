@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { zonesName } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import { STAND_CHECK } from './use-stand-check';
+import * as t from './messages';
 
 /** The acts of the station, always under the hand: undo, pass all, what is left, leave it. */
 const emit = defineEmits<{ left: []; leave: [] }>();
@@ -12,14 +13,15 @@ const { progress, stations } = draft;
 const { left, sweepable, station } = stand;
 const next = computed(() => stations.value[stand.at.value + 1] ?? null);
 const words = computed(() => {
-  if (left.value.length === 0) return `Next: ${next.value ? zonesName(next.value.zones) : 'sign off'}`;
+  if (left.value.length === 0)
+    return t.nextZonesname({ zonesName: next.value ? zonesName(next.value.zones) : t.signOff2 });
   if (sweepable.value.length < left.value.length)
     return sweepable.value.length
-      ? `Pass the other ${sweepable.value.length}`
-      : `${left.value.length} left, one by one`;
+      ? t.passOtherSweepable({ sweepable: sweepable.value.length })
+      : t.leftLeftOneOne({ left: left.value.length });
   return left.value.length === station.value?.questions.length
-    ? `Pass all ${left.value.length}`
-    : `Pass the other ${left.value.length}`;
+    ? t.passAllLeft({ left: left.value.length })
+    : t.passOtherLeft({ left: left.value.length });
 });
 </script>
 
@@ -29,7 +31,7 @@ const words = computed(() => {
     class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
   >
     <div class="mx-auto flex max-w-[100rem] items-center gap-2 min-[1000px]:pl-[26.25rem]">
-      <ActButton class="shrink-0 max-sm:px-3" data-undo @click="stand.undo()">Undo</ActButton>
+      <ActButton class="shrink-0 max-sm:px-3" data-undo @click="stand.undo()">{{ t.undo }}</ActButton>
       <ActButton
         kind="main"
         big
@@ -46,12 +48,12 @@ const words = computed(() => {
         @click="emit('left')"
       >
         <span role="status" data-left
-          >{{ progress.asked - progress.looked }} left<br /><span class="text-sm"
-            >{{ progress.criticalsMissing.length }} critical</span
-          ></span
-        ><span class="sr-only">: show what is left</span>
+          >{{ t.askedLeft({ asked: progress.asked - progress.looked }) }}<br /><span class="text-sm">{{
+            t.criticalsmissingCritical({ criticalsMissing: progress.criticalsMissing.length })
+          }}</span></span
+        ><span class="sr-only">{{ t.showWhatLeft }}</span>
       </button>
-      <ActButton class="shrink-0 max-sm:px-3" data-leave-it @click="emit('leave')">Leave</ActButton>
+      <ActButton class="shrink-0 max-sm:px-3" data-leave-it @click="emit('leave')">{{ t.leave }}</ActButton>
     </div>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS } from '@cadre/web/words';
 import StationSteps from './StationSteps.vue';
 import { STAND_CHECK } from './use-stand-check';
+import * as t from './messages';
 
 /** The bike at the stand, drawn: where one is on the way round it, what is done and what is wrong. */
 const { bike, draft, stand, others } = useProvided(STAND_CHECK);
@@ -13,7 +14,7 @@ const { check, stations, answers } = draft;
 <template>
   <aside
     class="w-[25rem] shrink-0 max-[1000px]:w-full min-[1000px]:sticky min-[1000px]:top-[calc(var(--strip)+0.75rem)] min-[1000px]:flex min-[1000px]:max-h-[calc(100dvh-var(--strip)-6.75rem)] min-[1000px]:flex-col min-[1000px]:self-start min-[1000px]:overflow-y-auto"
-    aria-label="Bike"
+    :aria-label="t.bike"
   >
     <div class="flex items-baseline gap-3">
       <h1 class="sturdy text-3xl leading-none">
@@ -21,9 +22,9 @@ const { check, stations, answers } = draft;
       </h1>
       <p class="leading-tight text-soft">
         {{ check?.checklist.name }} · {{ KIND_WORDS[bike.build.kind] }} {{ bike.size
-        }}<span v-if="others.length" class="block font-semibold text-ink" data-others
-          >with {{ others.join(', ') }}</span
-        >
+        }}<span v-if="others.length" class="block font-semibold text-ink" data-others>{{
+          t.withOthers({ others: others.join(', ') })
+        }}</span>
       </p>
     </div>
     <div
@@ -32,7 +33,7 @@ const { check, stations, answers } = draft;
       <BikeFigure
         v-if="check"
         :build="check.build"
-        :label="`The walk round ${bike.tag}`"
+        :label="t.walkRoundTag({ tag: bike.tag })"
         :route="check.checklist.route"
         :zones="stations.flatMap((each) => each.zones)"
         :lit="stand.station.value?.zones ?? []"

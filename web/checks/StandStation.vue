@@ -5,6 +5,7 @@ import { PHASE_WORDS, zonesName } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import StandRow from './StandRow.vue';
 import { STAND_CHECK } from './use-stand-check';
+import * as t from './messages';
 
 /** One station of the way round: its questions, and how to look at them when asked. */
 defineProps<{ station: Station }>();
@@ -13,7 +14,7 @@ const { cameFrom } = stand;
 </script>
 
 <template>
-  <section :aria-label="`Station ${stand.at.value + 1}: ${zonesName(station.zones)}`">
+  <section :aria-label="t.stationZonesname({ at: stand.at.value + 1, zonesName: zonesName(station.zones) })">
     <div class="flex flex-wrap items-center justify-between gap-2">
       <h2 class="sturdy text-2xl leading-tight">
         {{ zonesName(station.zones)
@@ -22,11 +23,11 @@ const { cameFrom } = stand;
         }}</span>
       </h2>
       <div class="flex flex-wrap items-center">
-        <ActButton v-if="cameFrom" data-back @click="stand.goBack()"
-          >Back to {{ zonesName(cameFrom.zones) }}</ActButton
-        >
+        <ActButton v-if="cameFrom" data-back @click="stand.goBack()">{{
+          t.backZonesname({ zonesName: zonesName(cameFrom.zones) })
+        }}</ActButton>
         <ActButton kind="quiet" :aria-pressed="howShown" @click="howShown = !howShown">{{
-          howShown ? 'Hide how to look' : 'How to look'
+          howShown ? t.hideHowLook : t.howLook
         }}</ActButton>
       </div>
     </div>

@@ -7,6 +7,7 @@ import { useSession } from '@cadre/web/people';
 import StandCheck from './StandCheck.vue';
 import { findOrBegin } from './drafts';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Finds or begins the check of the bike at the stand. */
 const props = defineProps<{ bikeId: string }>();
@@ -48,12 +49,12 @@ onMounted(async () => {
   <StandCheck v-if="bike && checkId" :key="checkId" :bike="bike" :check-id="checkId" />
   <main v-else class="p-8" role="status">
     <template v-if="missing">
-      <h1 class="sturdy text-2xl">No check to open here</h1>
+      <h1 class="sturdy text-2xl">{{ t.noCheckOpenHere }}</h1>
       <p class="mt-2">
-        This check is signed or closed, or this browser has never seen this bike and there is no signal.
+        {{ t.checkSignedClosedBrowser }}
       </p>
-      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">To the rack wall</ActButton>
+      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">{{ t.rackWall }}</ActButton>
     </template>
-    <p v-else class="text-soft">Getting the checklist …</p>
+    <p v-else class="text-soft">{{ t.gettingChecklist }}</p>
   </main>
 </template>

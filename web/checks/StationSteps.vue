@@ -2,6 +2,7 @@
 import type { Station } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
 import { PHASE_WORDS, zonesName } from '@cadre/web/words';
+import * as t from './messages';
 
 /** The walk as a list: where one is, what is left, where something did not pass. */
 const props = defineProps<{
@@ -19,7 +20,7 @@ const trouble = (station: Station): number =>
 </script>
 
 <template>
-  <nav aria-label="Stations" class="mt-2">
+  <nav :aria-label="t.stations" class="mt-2">
     <ol class="flex flex-col gap-1 max-[1000px]:flex-row max-[1000px]:overflow-x-auto max-[1000px]:pb-1">
       <li v-for="(station, index) in stations" :key="station.key" class="max-[1000px]:shrink-0">
         <button
@@ -36,10 +37,11 @@ const trouble = (station: Station): number =>
             }}<span v-if="station.phase" class="text-sm"> · {{ PHASE_WORDS[station.phase] }}</span></span
           >
           <span class="figures text-sm"
-            >{{ looked(station) }}/{{ station.questions.length }}<span class="sr-only"> looked at</span></span
+            >{{ looked(station) }}/{{ station.questions.length
+            }}<span class="sr-only">{{ ' ' }}{{ t.lookedAt }}</span></span
           >
           <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
-            >{{ trouble(station) }}<span class="sr-only"> with a problem</span></span
+            >{{ trouble(station) }}<span class="sr-only">{{ ' ' }}{{ t.withProblem }}</span></span
           >
         </button>
       </li>
@@ -53,7 +55,7 @@ const trouble = (station: Station): number =>
           data-go-sign
           @click="emit('go', stations.length)"
         >
-          Sign off
+          {{ t.signOff }}
         </button>
       </li>
     </ol>

@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import type { Question, Station } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
-import { count } from '@cadre/web/platform/time';
 import { withPosition, zonesName, PHASE_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Everything nobody has looked at yet, by station: one touch goes there, and the stand offers the way back. */
 const props = defineProps<{ stations: readonly Station[]; answers: ReadonlyMap<string, Answer> }>();
@@ -24,9 +24,9 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
   <section class="space-y-3" aria-labelledby="whats-left" data-whats-left>
     <div class="flex items-center justify-between gap-3">
       <h2 id="whats-left" class="sturdy text-2xl">
-        {{ total ? `${count(total, 'look')} left` : 'Nothing left' }}
+        {{ total ? t.lookLeft({ total }) : t.nothingLeft }}
       </h2>
-      <ActButton @click="emit('close')">Back to the station</ActButton>
+      <ActButton @click="emit('close')">{{ t.backStation }}</ActButton>
     </div>
     <div
       v-for="{ station, asked } in left"
@@ -47,11 +47,11 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
             @click="emit('go', question)"
           >
             {{ withPosition(question.checkpoint.name, question.position)
-            }}<span v-if="question.critical" class="sr-only">, critical</span>
+            }}<span v-if="question.critical" class="sr-only">{{ t.critical2 }}</span>
           </button>
         </li>
       </ul>
     </div>
-    <p v-if="total" class="text-soft">Heavy print is critical: without it the check is incomplete.</p>
+    <p v-if="total" class="text-soft">{{ t.heavyPrintCriticalWithout }}</p>
   </section>
 </template>

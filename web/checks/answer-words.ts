@@ -2,6 +2,7 @@ import { questionKey, type Question } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
+import * as t from './messages';
 
 /** What is open already at this question, with its place: it is looked at first. */
 export function openFindingWords(
@@ -13,9 +14,12 @@ export function openFindingWords(
   const { fault, note } = finding.words;
   const where = [
     finding.place?.side ? SIDE_WORDS[finding.place.side] : '',
-    finding.place?.clock ? `at ${finding.place.clock} o’clock` : '',
+    finding.place?.clock ? t.clockOclock({ clock: finding.place.clock }) : '',
   ].filter(Boolean);
-  return `Open: ${[fault.toLowerCase(), ...where].join(', ')}${note ? ` (${note})` : ''}`;
+  return t.openValuePart({
+    value: [fault.toLowerCase(), ...where].join(', '),
+    part: note ? ` (${note})` : '',
+  });
 }
 
 /** One answer of a check on record, in a line: outcome, faults, reading, note, and who said what where two did. */
@@ -24,7 +28,7 @@ export function answerWords(
   answer: Answer | null,
   nameOf: (id: string) => string,
 ): string {
-  if (!answer) return 'nobody looked';
+  if (!answer) return t.nobodyLooked;
   const faults = answer.faults
     .map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
     .join(', ');
@@ -32,7 +36,7 @@ export function answerWords(
   const reading = mark?.reading
     ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}`
     : '';
-  const paper = mark?.way === 'paper' ? 'keyed in from paper' : '';
+  const paper = mark?.way === 'paper' ? t.keyedInFromPaper : '';
   const two =
     answer.marks.length > 1
       ? answer.marks

@@ -9,6 +9,7 @@ import {
   type SavedMark,
 } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/api';
+import * as t from './messages';
 
 const BATCH = 100;
 
@@ -156,7 +157,7 @@ export async function deliverActs(me: string): Promise<void> {
       }
       const said = wordsFor(error.problem);
       await localDb.acts.update(id, {
-        trouble: `“${what}” left apart was not taken. ${said.what} ${said.todo}`,
+        trouble: t.whatLeftApartWas({ what, what2: said.what, todo: said.todo }),
       });
     }
   }
@@ -166,7 +167,7 @@ export async function deliverActs(me: string): Promise<void> {
 export async function setAside(checkId: string): Promise<void> {
   const check = await localDb.checks.get(checkId);
   const marks = await localDb.marks.where('checkId').equals(checkId).toArray();
-  await saveValue(`set-aside.${checkId}`, { check, marks });
+  await saveValue(t.setAsideCheckid({ checkId }), { check, marks });
   await localDb.marks.where('checkId').equals(checkId).delete();
   await localDb.checks.delete(checkId);
 }

@@ -8,6 +8,7 @@ import { send } from '@cadre/web/platform/api';
 import { useSavedQuery } from '@cadre/web/platform/query';
 import { asTyped } from '@cadre/web/measures';
 import { OUTCOME_WORDS } from './wording';
+import * as t from './messages';
 
 type Look = AnswerOf<typeof listLooks>['looks'][number];
 
@@ -35,10 +36,10 @@ export function useLastLooks(bikeId: string): {
     const reading = look.reading ? asTyped(look.reading) : '';
     const read =
       reading && look.readAt !== null && look.readAt !== look.at
-        ? `${reading} on ${dayAndClock(look.readAt, now())}`
+        ? t.readingOnWhen({ reading, when: dayAndClock(look.readAt, now()) })
         : reading;
     return [
-      'Last: ' + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''),
+      t.last + OUTCOME_WORDS[look.outcome].toLowerCase() + (faults.length ? `, ${faults.join(', ')}` : ''),
       dayAndClock(look.at, now()),
       read,
     ]

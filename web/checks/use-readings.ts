@@ -11,6 +11,7 @@ import { now } from '@cadre/web/platform/time';
 import type { MarkGiven, NamedChecklist } from './drafts';
 import { useMeasuredOn } from './use-measured-on';
 import { withUnit } from '@cadre/web/measures';
+import * as t from './messages';
 
 /** A typed reading as a mark has it: the text and unit as given beside the core's values. */
 export function readingOf(typed: TypedReading, aside = ''): Reading {
@@ -114,7 +115,10 @@ export function useReadings(): (bikeId: string) => BikeReadings {
         if (outcome)
           return {
             outcome,
-            note: outcome === 'fixed' && before ? `Was ${withUnit(before.typed, before.measure)}` : '',
+            note:
+              outcome === 'fixed' && before
+                ? t.wasWithunit({ withUnit: withUnit(before.typed, before.measure) })
+                : '',
           };
         if (!own) return null;
         // What was passed before it was measured is not, where the number does not say so too: the person says again.

@@ -11,6 +11,7 @@ import { useLastLooks } from './use-last-looks';
 import { useLiveChecks } from './use-live-checks';
 import { useReadings, type BikeReadings } from './use-readings';
 import { useStand, type Stand } from './use-stand';
+import * as t from './messages';
 
 export interface StandCheck {
   readonly bike: ComputedRef<Bike>;
@@ -30,7 +31,7 @@ export interface StandCheck {
   sign(): Promise<void>;
 }
 
-export const STAND_CHECK: InjectionKey<StandCheck> = Symbol('the check at the stand');
+export const STAND_CHECK: InjectionKey<StandCheck> = Symbol(t.checkStand);
 
 /** The check in hand at the stand: what is marked here and by others, what is measured, and its signature. */
 export function useStandCheck(props: { readonly bike: Bike; readonly checkId: string }): StandCheck {

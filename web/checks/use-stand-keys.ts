@@ -1,6 +1,7 @@
 import type { Ref } from 'vue';
 import { useKeys } from '@cadre/web/platform/keys';
 import type { StandCheck } from './use-stand-check';
+import * as t from './messages';
 
 /** The stand without a mouse: every act there has a key. */
 export function useStandKeys(
@@ -38,13 +39,13 @@ export function useStandKeys(
       Escape: () => (over.value ? (over.value = null) : leave()),
     }),
     [
-      { keys: 'Space', does: 'Pass all here (or this one, one by one); at the end: sign' },
-      { keys: '↑ ↓', does: 'From row to row' },
-      { keys: '← →', does: 'From station to station' },
-      { keys: 'F', does: 'Problem: open the row' },
-      { keys: 'U', does: 'Undo' },
-      { keys: 'H', does: 'How to look' },
-      { keys: 'L', does: 'What is left; R goes back to where one was' },
+      { keys: 'Space', does: t.passAllHereOne },
+      { keys: '↑ ↓', does: t.fromRowRow },
+      { keys: '← →', does: t.fromStationStation },
+      { keys: 'F', does: t.problemOpenRow },
+      { keys: 'U', does: t.undo },
+      { keys: 'H', does: t.howLook },
+      { keys: 'L', does: t.whatLeftRGoes },
     ],
   );
 }

@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const checksViews: readonly RouteRecordRaw[] = [
   {
@@ -6,13 +7,13 @@ export const checksViews: readonly RouteRecordRaw[] = [
     name: 'stand',
     component: () => import('./StandView.vue'),
     props: true,
-    meta: { title: 'Stand' },
+    meta: { title: t.stand },
   },
   {
     path: '/checks/:checkId',
     name: 'check',
     component: () => import('./CheckView.vue'),
     props: true,
-    meta: { title: 'Check' },
+    meta: { title: t.check2 },
   },
 ];

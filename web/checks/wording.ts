@@ -1,18 +1,19 @@
 import type { Outcome, Side } from '@cadre/core/checks';
+import * as t from './messages';
 
 export const OUTCOME_WORDS: Record<Outcome, string> = {
-  pass: 'Pass',
-  fixed: 'Fixed on the spot',
-  watch: 'Watch',
-  fail: 'Fail',
-  skipped: 'Skipped',
+  pass: t.pass,
+  fixed: t.fixedOnSpot,
+  watch: t.watch,
+  fail: t.fail,
+  skipped: t.skipped,
 };
 
 export const SIDE_WORDS: Record<Side, string> = {
-  left: 'left',
-  right: 'right',
-  'drive-side': 'drive side',
-  'off-side': 'off side',
-  top: 'top',
-  under: 'underneath',
+  left: t.left,
+  right: t.right,
+  'drive-side': t.driveSide,
+  'off-side': t.offSide,
+  top: t.top,
+  under: t.underneath,
 };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useImport } from './use-import';
+import * as t from './messages';
 
 /** A file of bikes, chosen or dropped. */
 const bring = useImport();
@@ -25,13 +26,12 @@ function chosen(event: Event): void {
     @dragleave="over = false"
     @drop.prevent="take($event.dataTransfer?.files)"
   >
-    <span v-if="bring.refusal.busy" role="status" class="text-lg">Reading {{ bring.fileName }} …</span>
+    <span v-if="bring.refusal.busy" role="status" class="text-lg">{{
+      t.readingFilename({ fileName: bring.fileName })
+    }}</span>
     <span v-else>
-      <span class="sturdy block text-xl">Choose a list of bikes, or drop it here</span>
-      <span class="mt-1 block max-w-prose text-soft"
-        >A CSV or workbook (.xlsx) as it comes out of a spreadsheet, headings in any order and words, or a
-        fleet file (.json) exported here. Nothing comes in before you have seen it.</span
-      >
+      <span class="sturdy block text-xl">{{ t.chooseListBikesDrop }}</span>
+      <span class="mt-1 block max-w-prose text-soft">{{ t.csvWorkbookXlsxAs }}</span>
     </span>
     <input
       type="file"

@@ -3,10 +3,10 @@ import { getFleetDocument } from '@cadre/contract/exchange';
 import type { FleetDocument } from '@cadre/core/exchange';
 import { send } from '@cadre/web/platform/api';
 import { saveFile } from '@cadre/web/platform/files';
-import { count } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { useImport } from './use-import';
+import * as t from './messages';
 
 /** The fleet out, in forms other programs read. */
 const fleet = useFleet();
@@ -21,20 +21,21 @@ const write = (form: 'csv' | 'xlsx' | 'json'): Promise<boolean> =>
 
 <template>
   <section aria-labelledby="out" class="mt-8">
-    <h2 id="out" class="sturdy text-xl">Take the list out</h2>
+    <h2 id="out" class="sturdy text-xl">{{ t.takeListOut }}</h2>
     <p class="max-w-prose text-soft">
-      {{ count(fleet.bikes.length, 'bike') }} with their builds and places. The fleet file also holds models
-      with their fit lists, sites and racks; its form is published at /api/fleet-document.schema.json.
+      {{ t.bikeWithTheirBuilds({ bikes: fleet.bikes.length }) }}
     </p>
     <NoticePlate v-if="exporting.said.value" :said="exporting.said.value" class="mt-2" />
     <div class="mt-2 flex flex-wrap gap-2">
-      <ActButton :disabled="exporting.busy.value" data-export="csv" @click="write('csv')">CSV</ActButton>
-      <ActButton :disabled="exporting.busy.value" data-export="xlsx" @click="write('xlsx')"
-        >Workbook (.xlsx)</ActButton
-      >
-      <ActButton :disabled="exporting.busy.value" data-export="json" @click="write('json')"
-        >Fleet file (.json)</ActButton
-      >
+      <ActButton :disabled="exporting.busy.value" data-export="csv" @click="write('csv')">{{
+        t.csv
+      }}</ActButton>
+      <ActButton :disabled="exporting.busy.value" data-export="xlsx" @click="write('xlsx')">{{
+        t.workbookXlsx
+      }}</ActButton>
+      <ActButton :disabled="exporting.busy.value" data-export="json" @click="write('json')">{{
+        t.fleetFileJson
+      }}</ActButton>
     </div>
   </section>
 </template>

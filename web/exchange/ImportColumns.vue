@@ -2,16 +2,16 @@
 import { computed } from 'vue';
 import { ALL_COLUMNS, type Column } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
-import { count } from '@cadre/web/platform/time';
 import { ActButton, SelectField } from '@cadre/web/ui';
 import ImportQuestions from './ImportQuestions.vue';
 import { useImport } from './use-import';
 import { columnWords } from './wording';
+import * as t from './messages';
 
 /** What each column of the file means, and what its open words and dates mean: guessed, shown, and changed here. */
 const bring = useImport();
 const options = computed(() => [
-  { value: '', label: 'Leave out' },
+  { value: '', label: t.leaveOut },
   ...ALL_COLUMNS.map((column): { value: string; label: string } => ({
     value: column,
     label: columnWords(column),
@@ -42,8 +42,13 @@ const open = computed(
     <section aria-labelledby="columns" class="min-w-0">
       <h3 id="columns" class="sturdy text-lg">{{ bring.fileName }}</h3>
       <p class="figures text-soft">
-        {{ count(bring.table?.rows ?? 0, 'row') }} under
-        {{ count(bring.table?.headings.length ?? 0, 'heading') }} · {{ bring.table?.written }}
+        {{
+          t.rowUnderHeadingWritten({
+            rows: bring.table?.rows ?? 0,
+            headings: bring.table?.headings.length ?? 0,
+            written: bring.table?.written ?? '',
+          })
+        }}
       </p>
       <ul class="mt-2 divide-y divide-line rounded-lg border-2 border-ink/60 bg-plate">
         <li
@@ -53,7 +58,7 @@ const open = computed(
           :class="bring.columns[index] === null && 'bg-sunk'"
         >
           <p class="min-w-40 grow basis-48 leading-tight">
-            <span class="font-semibold">{{ heading || '(no heading)' }}</span><br /><span
+            <span class="font-semibold">{{ heading || t.noHeading }}</span><br /><span
               class="block max-w-72 truncate text-[0.95rem] text-soft"
               >{{ bring.table?.samples[index]?.join(' · ') || 'empty' }}</span
             >
@@ -61,11 +66,11 @@ const open = computed(
           <span
             v-if="bring.columns[index] !== null && !bring.table?.guesses[index]?.sure"
             class="rounded bg-watch-wash px-1.5 text-sm text-watch"
-            >guess</span
+            >{{ t.guess }}</span
           >
           <SelectField
             :model-value="bring.columns[index] ?? ''"
-            :label="`What ${heading || `column ${index + 1}`} means`"
+            :label="t.whatHeadingMeans({ heading: heading || t.columnIndex({ index: index + 1 }) })"
             hide-label
             class="basis-60"
             :options="options"
@@ -76,19 +81,19 @@ const open = computed(
       </ul>
     </section>
     <section aria-labelledby="open" class="min-w-0 space-y-4">
-      <h3 id="open" class="sr-only">Asked once for the file</h3>
+      <h3 id="open" class="sr-only">{{ t.askedOnceForFile }}</h3>
       <ImportQuestions />
       <SelectField
         v-if="sites.length && !given.has('site')"
         v-model="bring.site"
-        label="All of these bikes are at"
+        :label="t.allTheseBikes"
         :options="sites"
       />
       <p v-if="noTag" role="alert" class="font-semibold text-held">
-        No column is the tag: choose which one is.
+        {{ t.noColumnTagChoose }}
       </p>
       <p v-if="open" class="text-watch">
-        {{ count(open, 'word') }} without a meaning: rows with one are told as wrong.
+        {{ t.wordWithoutMeaningRows({ open }) }}
       </p>
       <div class="flex flex-wrap gap-2">
         <ActButton
@@ -98,9 +103,9 @@ const open = computed(
           :disabled="noTag || bring.needsDateOrder || bring.refusal.busy"
           data-to-preview
           @click="bring.look()"
-          >Show what comes in</ActButton
+          >{{ t.showWhatComesIn }}</ActButton
         >
-        <ActButton @click="bring.begin()">Another file</ActButton>
+        <ActButton @click="bring.begin()">{{ t.anotherFile }}</ActButton>
       </div>
     </section>
   </div>

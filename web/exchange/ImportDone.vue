@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { count } from '@cadre/web/platform/time';
 import { ActButton } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { doneWords } from './wording';
+import * as t from './messages';
 
 /** What came in, and what did not. */
 defineEmits<{ bad: [] }>();
@@ -20,18 +20,17 @@ const out = computed(
     </p>
     <template v-if="out > 0">
       <p class="mt-2">
-        {{ count(out, 'row') }}
-        did not come in. Correct them in the file below and bring that in.
+        {{ t.rowDidNotCome({ out }) }}
       </p>
       <ul v-if="Object.keys(bring.result?.refused ?? {}).length" class="mt-1">
-        <li v-for="(why, line) in bring.result?.refused" :key="line">Row {{ line }}: {{ why }}</li>
+        <li v-for="(why, line) in bring.result?.refused" :key="line">{{ t.rowLineWhy({ line, why }) }}</li>
       </ul>
     </template>
     <div class="mt-3 flex flex-wrap gap-2">
-      <ActButton :to="{ name: 'wall' }" kind="main">To the rack wall</ActButton>
-      <ActButton :to="{ name: 'models' }">Fill in the fit lists</ActButton>
-      <ActButton v-if="out > 0" data-bad-rows @click="$emit('bad')">Download what did not come in</ActButton>
-      <ActButton @click="bring.begin()">Another list</ActButton>
+      <ActButton :to="{ name: 'wall' }" kind="main">{{ t.rackWall }}</ActButton>
+      <ActButton :to="{ name: 'models' }">{{ t.fillInFitLists }}</ActButton>
+      <ActButton v-if="out > 0" data-bad-rows @click="$emit('bad')">{{ t.downloadWhatDidNot }}</ActButton>
+      <ActButton @click="bring.begin()">{{ t.anotherList }}</ActButton>
     </div>
   </div>
 </template>

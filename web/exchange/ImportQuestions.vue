@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { wordsOf } from '@cadre/core/exchange';
 import { plain } from '@cadre/core/fleet';
-import { count } from '@cadre/web/platform/time';
 import { SelectField } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { columnWords } from './wording';
+import * as t from './messages';
 
 /** Asked once for a whole file: which way its dates are written, and what its words mean where that is not certain. */
 const bring = useImport();
 const meanings = (column: Parameters<typeof wordsOf>[0]) => [
-  { value: '?', label: 'Not known' },
-  { value: '', label: 'Leave the cell out' },
+  { value: '?', label: t.notKnown },
+  { value: '', label: t.leaveCellOut },
   ...wordsOf(column).map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
 ];
 </script>
@@ -21,10 +21,9 @@ const meanings = (column: Parameters<typeof wordsOf>[0]) => [
       v-if="bring.questions?.dates === 'either' || bring.questions?.dates === 'mixed'"
       class="rounded-lg border-2 border-watch bg-watch-wash p-3"
     >
-      <legend class="sturdy px-1">Dates like 03/04/2025</legend>
+      <legend class="sturdy px-1">{{ t.datesLike0304 }}</legend>
       <p v-if="bring.questions.dates === 'mixed'">
-        The file writes some with the day first and some with the month first. Say which holds; the others are
-        told as wrong.
+        {{ t.fileWritesSomeWith }}
       </p>
       <label class="flex min-h-12 items-center gap-2"
         ><input
@@ -33,7 +32,7 @@ const meanings = (column: Parameters<typeof wordsOf>[0]) => [
           value="day-first"
           class="size-6"
           data-dates="day-first"
-        />Day first: 3 April</label
+        />{{ t.dayFirst3April }}</label
       >
       <label class="flex min-h-12 items-center gap-2"
         ><input
@@ -42,25 +41,25 @@ const meanings = (column: Parameters<typeof wordsOf>[0]) => [
           value="month-first"
           class="size-6"
           data-dates="month-first"
-        />Month first: 4 March</label
+        />{{ t.monthFirst4March }}</label
       >
     </fieldset>
     <fieldset v-if="bring.questions?.words.length" class="rounded-lg border-2 border-line bg-plate p-3">
-      <legend class="sturdy px-1">What these words mean</legend>
-      <p class="text-soft">Proposed where there is a likely reading. Look at each.</p>
+      <legend class="sturdy px-1">{{ t.whatTheseWordsMean }}</legend>
+      <p class="text-soft">{{ t.proposedWhereThereLikely }}</p>
       <div
         v-for="question in bring.questions.words"
         :key="`${question.column}-${question.text}`"
         class="mt-2 flex items-center gap-2"
       >
         <p class="min-w-0 grow leading-tight">
-          <span class="font-semibold">{{ question.text }}</span><br /><span class="text-sm text-soft"
-            >{{ columnWords(question.column) }} · {{ count(question.times, 'row') }}</span
-          >
+          <span class="font-semibold">{{ question.text }}</span><br /><span class="text-sm text-soft">{{
+            t.columnRow({ column: columnWords(question.column), times: question.times })
+          }}</span>
         </p>
         <SelectField
           :model-value="bring.words[question.column]?.[plain(question.text)] ?? '?'"
-          :label="`${question.text} means`"
+          :label="t.textMeans({ text: question.text })"
           hide-label
           class="w-40"
           :options="meanings(question.column)"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useImport } from './use-import';
+import * as t from './messages';
 
 /** The rows on their way in. */
 const bring = useImport();
@@ -8,15 +9,15 @@ const bring = useImport();
 <template>
   <div class="mt-3 rounded-lg border-2 border-ink/60 bg-plate p-5">
     <p role="status" class="sturdy text-xl">
-      {{ bring.progress ? `${bring.progress.done} of ${bring.progress.of}` : 'Making places' }}
+      {{ bring.progress ? t.doneOfOf({ done: bring.progress.done, of: bring.progress.of }) : t.makingPlaces }}
     </p>
     <progress
       class="mt-2 h-4 w-full"
       :value="bring.progress?.done ?? 0"
       :max="bring.progress?.of || 1"
-      aria-label="Bikes brought in"
+      :aria-label="t.bikesBroughtIn"
       data-progress
     />
-    <p class="mt-2 text-soft">You can go on elsewhere in Cadre; keep this tab open.</p>
+    <p class="mt-2 text-soft">{{ t.youCanGoOn }}</p>
   </div>
 </template>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useImport } from './use-import';
+import * as t from './messages';
 
 /** How far a list has come on its way in. */
 const bring = useImport();
 const STEPS = [
-  ['file', 'The file'],
-  ['columns', 'What its columns mean'],
-  ['preview', 'What comes in'],
-  ['done', 'Done'],
+  ['file', t.theFile],
+  ['columns', t.whatItsColumnsMean],
+  ['preview', t.whatComesIn],
+  ['done', t.done],
 ] as const;
 const at = computed(() => {
   // The rows going in are part of the last step but one.
@@ -18,7 +19,7 @@ const at = computed(() => {
 </script>
 
 <template>
-  <ol class="flex flex-wrap gap-x-5 gap-y-1" aria-label="Steps">
+  <ol class="flex flex-wrap gap-x-5 gap-y-1" :aria-label="t.steps">
     <li
       v-for="([key, words], index) in STEPS"
       :key="key"

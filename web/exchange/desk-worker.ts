@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { writeTable, type FleetDocument } from '@cadre/core/exchange';
 import { Desk, fleetCsv, fleetJson } from './desk';
+import * as t from './messages';
 
 const desk = new Desk();
 
@@ -27,7 +28,7 @@ const worker: DeskWorker = {
     if (form === 'csv') return new Blob([fleetCsv(fleet)], { type: 'text/csv;charset=utf-8' });
     if (form === 'json') return new Blob([fleetJson(fleet)], { type: 'application/json' });
     const { writeSheet } = await import('./workbook');
-    return new Blob([await writeSheet(writeTable(fleet), 'Fleet')], {
+    return new Blob([await writeSheet(writeTable(fleet), t.fleet)], {
       type: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
     });
   },

@@ -18,6 +18,7 @@ import {
   type WordQuestion,
 } from '@cadre/core/exchange';
 import { readFile, type FileFault } from './read-file';
+import * as t from './messages';
 
 export type Opened =
   | { readonly kind: 'fault'; readonly fault: FileFault; readonly detail: string }
@@ -142,11 +143,11 @@ export class Desk {
       .sort((a, b) => a - b);
     const table = this.document
       ? [
-          ['Tag', 'Why'],
+          [t.tag, t.why],
           ...lines.map((line) => [this.document?.bikes[line - 1]?.tag ?? '', reasons[line] ?? '']),
         ]
       : [
-          [...(this.rows[this.headingAt] ?? []), 'Why'],
+          [...(this.rows[this.headingAt] ?? []), t.why],
           ...lines.map((line) => [...(this.rows[line - 1] ?? []), reasons[line] ?? '']),
         ];
     return Papa.unparse(

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { FLEET_SCHEMA, type FleetDocument } from '@cadre/core/exchange';
+import * as t from './messages';
 
 /** Why a file is no list of bikes; the words are the screen's. */
 export const FILE_FAULTS = [
@@ -38,7 +39,7 @@ function decode(bytes: Uint8Array): { readonly text: string; readonly written: s
   try {
     return {
       text: new TextDecoder('utf-8', { fatal: true }).decode(bytes),
-      written: bytes[0] === 0xef ? 'UTF-8 with a mark' : 'UTF-8',
+      written: bytes[0] === 0xef ? t.utf8WithMark : 'UTF-8',
     };
   } catch {
     return { text: new TextDecoder('windows-1252').decode(bytes), written: 'Windows-1252' }; // the only reason a fatal decoder throws: it is not UTF-8
@@ -77,7 +78,10 @@ function readText(bytes: Uint8Array): ReadFile {
     }).meta.delimiter;
   const parsed = Papa.parse<string[]>(body, { delimiter: separator, skipEmptyLines: false });
   const names: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' };
-  return tidy(parsed.data, `${written}, ${names[parsed.meta.delimiter] ?? parsed.meta.delimiter} between`);
+  return tidy(
+    parsed.data,
+    t.writtenNamesBetween({ written, names: names[parsed.meta.delimiter] ?? parsed.meta.delimiter }),
+  );
 }
 
 function readDocument(bytes: Uint8Array): ReadFile {
@@ -115,7 +119,7 @@ async function readWorkbook(bytes: Uint8Array): Promise<ReadFile> {
       return read.columns > MOST_COLUMNS
         ? fault('too-wide', String(read.columns))
         : fault('too-long', String(read.rows));
-    return tidy(read, 'the first sheet of a workbook');
+    return tidy(read, t.firstSheetWorkbook);
   } catch (error) {
     return fault('broken-workbook', (error as Error).message);
   }

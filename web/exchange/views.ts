@@ -1,10 +1,11 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const exchangeViews: readonly RouteRecordRaw[] = [
   {
     path: '/lists',
     name: 'exchange',
     component: () => import('./ExchangeView.vue'),
-    meta: { title: 'Lists in and out' },
+    meta: { title: t.listsInOut },
   },
 ];

@@ -1,112 +1,118 @@
 import { headingOf, type Column, type RowIssue, type RowIssueCode } from '@cadre/core/exchange';
-import { count } from '@cadre/web/platform/time';
 import { fieldWords, type Said } from '@cadre/web/platform/api';
 import { fitItemWords } from '@cadre/web/words';
 import type { FieldIssue } from '@cadre/core/errors';
 import { MOST_BYTES, type FileFault } from './read-file';
+import * as t from './messages';
 
 const COLUMN_WORDS: Partial<Record<string, string>> = {
-  boughtOn: 'Bought on',
-  warrantyUntil: 'Warranty until',
-  serial: 'Serial number',
-  rack: 'Rack',
-  hook: 'Hook',
-  wheelSize: 'Wheel size, both',
-  brake: 'Brakes, both',
-  retention: 'Axles, both',
-  tyre: 'Tyres, both',
-  retentionFront: 'Front axle',
-  retentionRear: 'Rear axle',
-  wheelSizeFront: 'Front wheel size',
-  wheelSizeRear: 'Rear wheel size',
-  brakeFront: 'Front brake',
-  brakeRear: 'Rear brake',
-  tyreFront: 'Front tyre',
-  tyreRear: 'Rear tyre',
+  boughtOn: t.boughtOn,
+  warrantyUntil: t.warrantyUntil,
+  serial: t.serialNumber,
+  rack: t.rack,
+  hook: t.hook,
+  wheelSize: t.wheelSizeBoth,
+  brake: t.brakesBoth,
+  retention: t.axlesBoth,
+  tyre: t.tyresBoth,
+  retentionFront: t.frontAxle,
+  retentionRear: t.rearAxle,
+  wheelSizeFront: t.frontWheelSize,
+  wheelSizeRear: t.rearWheelSize,
+  brakeFront: t.frontBrake,
+  brakeRear: t.rearBrake,
+  tyreFront: t.frontTyre,
+  tyreRear: t.rearTyre,
 };
 
 export function columnWords(column: Column): string {
-  if (column.startsWith('fit:')) return `Fit list: ${fitItemWords(column.slice(4)).toLowerCase()}`;
+  if (column.startsWith('fit:'))
+    return t.fitListFititem({ fitItem: fitItemWords(column.slice(4)).toLowerCase() });
   return COLUMN_WORDS[column] ?? headingOf(column);
 }
 
 export const FAULT_WORDS: Record<FileFault, (detail: string) => Said> = {
   'too-large': (detail) => ({
-    what: `The file is ${Math.round(Number(detail) / 1e6)} MB; at most ${MOST_BYTES / 1e6} MB.`,
-    todo: 'Export the list alone, without pictures. Nothing was kept.',
+    what: t.fileDetailMbMost({ detail: Math.round(Number(detail) / 1e6), mostBytes: MOST_BYTES / 1e6 }),
+    todo: t.exportListAloneWithout,
   }),
   empty: () => ({
-    what: 'There is nothing in this file but empty cells.',
-    todo: 'Save the list again from the spreadsheet. Nothing was kept.',
+    what: t.thereNothingInFile,
+    todo: t.saveListAgainFrom,
   }),
   'no-table': () => ({
-    what: 'This is no table.',
-    todo: 'Save the list as CSV or as a workbook (.xlsx) and try again. Nothing was kept.',
+    what: t.noTable,
+    todo: t.saveListAsCsv,
   }),
   'no-headings': (detail) => ({
-    what: `No line names its columns${detail ? ` (it begins with: ${detail})` : ''}.`,
-    todo: 'Put headings like Tag, Model, Size over the list. Nothing was kept.',
+    what: t.noLineNamesIts({ part: detail ? t.beginsWithDetail({ detail }) : '' }),
+    todo: t.putHeadingsLikeTag,
   }),
   'too-wide': (detail) => ({
-    what: `The table has ${detail} columns.`,
-    todo: 'Bring in the list of bikes alone. Nothing was kept.',
+    what: t.tableHasDetailColumns({ detail }),
+    todo: t.bringInListBikes,
   }),
   'too-long': (detail) => ({
-    what: `The table has ${detail} rows; at most 20,000 at once.`,
-    todo: 'Bring it in by parts. Nothing was kept.',
+    what: t.tableHasDetailRows({ detail }),
+    todo: t.bringInPartsNothing,
   }),
   'broken-workbook': (detail) => ({
-    what: `The workbook cannot be opened (${detail}).`,
-    todo: 'Save it again, or as CSV. Nothing was kept.',
+    what: t.workbookCannotOpenedDetail({ detail }),
+    todo: t.saveAgainAsCsv,
   }),
   'too-slow': (detail) => ({
-    what: `Reading it was stopped after ${detail} seconds.`,
-    todo: 'Save the list alone as CSV and try that. Nothing was kept.',
+    what: t.readingWasStoppedAfter({ detail }),
+    todo: t.saveListAloneAs,
   }),
   'not-a-fleet-file': (detail) => ({
-    what: `This is no fleet file of Cadre (${detail}).`,
-    todo: 'Use a file exported here, or one that follows /api/fleet-document.schema.json. Nothing was kept.',
+    what: t.noFleetFileCadre({ detail }),
+    todo: t.useFileExportedHere,
   }),
 };
 
-type IssueWords = (value: string, correction: string | null) => string;
+type IssueWords = (value: string, correction: string) => string;
 const quoted = (value: string): string => `“${value}”`;
 
 /** What is wrong with a field of a row, and its correction. */
 const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
-  'tag-missing': () => 'has no tag: give it one',
+  'tag-missing': () => t.hasNoTagGive,
   'tag-form': (value, correction) =>
-    `tag ${quoted(value)} has other than letters, digits and dashes${correction ? `: ${correction} would do` : ''}`,
-  'tag-twice': (value, correction) =>
-    `tag ${value} is in row ${correction} already: give one of them another`,
-  'tag-in-fleet': (value) =>
-    `${value} is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag`,
-  'kind-missing': () => 'does not say what kind of bike it is: fill in its kind, or a model that is known',
-  'model-missing': () => 'has no model: name it',
+    t.tagValueHasOther({ value: quoted(value), part: correction ? t.correctionWouldDo({ correction }) : '' }),
+  'tag-twice': (value, correction) => t.tagValueInRow({ value, correction }),
+  'tag-in-fleet': (value) => t.valueInFleetAlready({ value }),
+  'kind-missing': () => t.doesNotSayWhat,
+  'model-missing': () => t.hasNoModelName,
   'word-unknown': (value, correction) =>
-    `${quoted(value)} is not understood${correction ? `: did it mean ${correction}?` : ': say above what it means'}`,
-  'word-unsure': (value, correction) => `${quoted(value)} may mean ${correction}: say so above`,
-  'date-unread': (value, correction) => `date ${quoted(value)} is not read: write it like ${correction}`,
-  'number-unread': (value, correction) =>
-    `${quoted(value)} is not read as a number: write it like ${correction}`,
-  'out-of-range': (value) => `${quoted(value)} is out of range: look at its unit`,
-  'too-long': (value) => `${quoted(value.slice(0, 24))}… is too long: shorten it`,
+    t.valueNotUnderstoodPart({
+      value: quoted(value),
+      part: correction ? t.didMeanCorrection({ correction }) : t.sayAboveWhatMeans,
+    }),
+  'word-unsure': (value, correction) => t.valueMayMeanCorrection({ value: quoted(value), correction }),
+  'date-unread': (value, correction) => t.dateValueNotRead({ value: quoted(value), correction }),
+  'number-unread': (value, correction) => t.valueNotReadAs({ value: quoted(value), correction }),
+  'out-of-range': (value) => t.valueOutRangeLook({ value: quoted(value) }),
+  'too-long': (value) => t.valueTooLongShorten({ value: quoted(value.slice(0, 24)) }),
   'site-unknown': (value, correction) =>
     value
-      ? `site ${quoted(value)} is not known${correction ? `: did it mean ${correction}?` : ': tick “Make sites, racks and hooks”'}`
-      : 'names no site: choose one above',
+      ? t.siteValueNotKnown({
+          value: quoted(value),
+          part: correction ? t.didMeanCorrection({ correction }) : t.tickMakeSitesRacks,
+        })
+      : t.namesNoSiteChoose,
   'rack-unknown': (value, correction) =>
-    `rack ${quoted(value)} is not known${correction ? `: did it mean ${correction}?` : ': tick “Make sites, racks and hooks”'}`,
-  'hook-unknown': (value, correction) => `hook ${quoted(value)} is not there: ${correction}`,
-  'hook-taken': (value, correction) =>
-    `${correction} hangs on hook ${value} and is not in this list: choose another hook`,
-  'hook-twice': (value, correction) => `hook ${value} is given to row ${correction} too: choose another`,
-  'rack-full': (value) => `${value} has no free hook: choose another rack, or let missing hooks be added`,
+    t.rackValueNotKnown({
+      value: quoted(value),
+      part: correction ? t.didMeanCorrection({ correction }) : t.tickMakeSitesRacks,
+    }),
+  'hook-unknown': (value, correction) => t.hookValueNotThere({ value: quoted(value), correction }),
+  'hook-taken': (value, correction) => t.correctionHangsOnHook({ correction, value }),
+  'hook-twice': (value, correction) => t.hookValueGivenRow({ value, correction }),
+  'rack-full': (value) => t.valueHasNoFree({ value }),
   refused: (value) => value,
 };
 
 export function issueWords(issue: RowIssue): string {
-  const words = ISSUE_WORDS[issue.code](issue.value, issue.correction);
+  const words = ISSUE_WORDS[issue.code](issue.value, issue.correction ?? '');
   const named: readonly RowIssueCode[] = [
     'tag-missing',
     'tag-form',
@@ -126,14 +132,14 @@ export function issueWords(issue: RowIssue): string {
 
 /** What the server refused of a row when it was already good here: somebody was faster. */
 export function refusedWords(issue: FieldIssue, field: string): string {
-  if (issue.code === 'changed-meanwhile') return 'somebody changed this bike meanwhile: bring it in again';
+  if (issue.code === 'changed-meanwhile') return t.somebodyChangedBikeMeanwhile;
   return `${field}: ${fieldWords(issue.code, issue.params)}`;
 }
 
 export function doneWords(added: number, changed: number): string {
   return (
-    [added ? `${count(added, 'bike')} came in` : '', changed ? `${count(changed, 'bike')} changed` : '']
+    [added ? t.bikeCameIn({ added }) : '', changed ? t.bikeChanged2({ changed }) : '']
       .filter(Boolean)
-      .join(', ') || 'Nothing to bring in'
+      .join(', ') || t.nothingBringIn
   );
 }

@@ -6,6 +6,7 @@ import type { Build } from '@cadre/core/fleet';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { figureOf } from './figure-cache';
 import { FIGURE_COLOURS } from './figure-colours';
+import * as t from './messages';
 
 /** A bike drawn from its build. With a route it shows the walk round it; zones can be touched. */
 const props = withDefaults(
@@ -80,7 +81,7 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         tabindex="-1"
         class="cursor-pointer"
         :data-zone="stop.zone"
-        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? ', here now' : done.includes(stop.zone) ? ', looked at' : ''}${troubled.includes(stop.zone) ? ', with a problem' : ''}`"
+        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? t.hereNow : done.includes(stop.zone) ? t.lookedAt : ''}${troubled.includes(stop.zone) ? t.withProblem : ''}`"
         @click="emit('pick', stop.zone)"
       >
         <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />

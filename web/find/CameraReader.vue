@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue';
 import { useCamera, type CameraState } from './use-camera';
+import * as t from './messages';
 
 /** The code on a tag or a paper sheet, read by this device's camera. Nothing of the picture is kept. */
 const props = defineProps<{ take: (text: string) => boolean }>();
@@ -8,12 +9,11 @@ const video = ref<HTMLVideoElement | null>(null);
 const { state, start } = useCamera(video, (text) => props.take(text));
 onMounted(() => void start());
 const WORDS: Record<CameraState, string> = {
-  starting: 'Starting the camera …',
-  looking: 'Hold the code in the picture.',
-  'not-secure':
-    'This browser gives no camera here: open Cadre by https (see docs/running.md). Type the tag meanwhile.',
-  none: 'No camera found. Type the tag.',
-  refused: 'This browser was told not to give the camera. Allow it in its settings, or type the tag.',
+  starting: t.startingCamera,
+  looking: t.holdCodeInPicture,
+  'not-secure': t.browserGivesNoCamera,
+  none: t.noCameraFoundType,
+  refused: t.browserWasToldNot,
 };
 </script>
 
@@ -25,7 +25,7 @@ const WORDS: Record<CameraState, string> = {
       playsinline
       class="max-h-[45dvh] w-full rounded-md bg-black object-cover"
       :class="state !== 'looking' && 'hidden'"
-      aria-label="What the camera sees"
+      :aria-label="t.whatCameraSees"
     />
     <p
       role="status"

@@ -8,6 +8,7 @@ import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import CameraReader from './CameraReader.vue';
+import * as t from './messages';
 
 /** One bike, found from wherever one is: by its tag, by words, or by the code on it. */
 const props = defineProps<{ read: (text: string) => boolean }>();
@@ -61,25 +62,25 @@ function takeCode(code: string): boolean {
       class="w-full max-w-lg space-y-3 rounded-lg border-2 border-ink/60 bg-ground p-4"
       data-find-bike
     >
-      <DialogTitle class="sturdy text-2xl">Find a bike</DialogTitle>
+      <DialogTitle class="sturdy text-2xl">{{ t.findBike }}</DialogTitle>
       <form class="flex gap-2" role="search" @submit.prevent="enter">
-        <label class="sr-only" for="find-anywhere">Its tag, or words like held 24in</label>
+        <label class="sr-only" for="find-anywhere">{{ t.itsTagWordsLike }}</label>
         <input
           id="find-anywhere"
           v-model="text"
           autocomplete="off"
           autocapitalize="characters"
-          placeholder="Tag"
+          :placeholder="t.tag"
           class="sturdy h-14 min-w-0 grow rounded-md border-2 border-ink/60 bg-plate px-3 text-2xl"
           @input="nothing = ''"
         />
         <ActButton :aria-pressed="camera" data-use-camera @click="camera = !camera">{{
-          camera ? 'No camera' : 'Camera'
+          camera ? t.noCamera : t.camera
         }}</ActButton>
       </form>
       <CameraReader v-if="camera" :take="takeCode" />
       <p v-if="nothing" role="alert" class="font-semibold text-held">
-        No bike here is “{{ nothing.slice(0, 60) }}”.
+        {{ t.noBikeHereNothing({ nothing: nothing.slice(0, 60) }) }}
       </p>
       <ul v-if="found.length" class="space-y-1.5">
         <li v-for="bike in found" :key="bike.id">
@@ -100,7 +101,7 @@ function takeCode(code: string): boolean {
           </button>
         </li>
       </ul>
-      <p v-else-if="text.trim() && !nothing" class="text-soft">Nothing is all of that.</p>
+      <p v-else-if="text.trim() && !nothing" class="text-soft">{{ t.nothingAll }}</p>
     </DialogPanel>
   </Dialog>
 </template>

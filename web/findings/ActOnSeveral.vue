@@ -4,13 +4,14 @@ import { setSeverity } from '@cadre/contract/findings';
 import { startRepair } from '@cadre/contract/repairs';
 import { SEVERITIES, type Severity } from '@cadre/core/catalogue';
 import { maySetSeverity } from '@cadre/core/findings';
-import { count, now as serverNow } from '@cadre/web/platform/time';
+import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { FindingRow } from './use-findings';
+import * as t from './messages';
 
 /** One act on several findings: a repair begun on each bike, or another severity for a reason. Each is an act of its own; what is refused is said and stays chosen. */
 const props = defineProps<{ rows: readonly FindingRow[] }>();
@@ -63,13 +64,15 @@ async function regrade(severity: Severity): Promise<void> {
 <template>
   <section
     class="sticky bottom-0 z-10 mt-4 rounded-t-lg border-2 border-b-0 border-ink/60 bg-plate p-3"
-    aria-label="With the chosen findings"
+    :aria-label="t.withChosenFindings"
     data-act-on-several
   >
     <div class="flex flex-wrap items-center gap-2">
       <p class="mr-auto font-semibold" role="status">
         {{
-          progress ? `${progress.done} of ${progress.all} done` : `${count(rows.length, 'finding')} chosen`
+          progress
+            ? t.doneAllDone({ done: progress.done, all: progress.all })
+            : t.findingChosen({ rows: rows.length })
         }}
       </p>
       <ActButton
@@ -78,15 +81,15 @@ async function regrade(severity: Severity): Promise<void> {
         :disabled="refusal.busy.value"
         data-start-several
         @click="start"
-        >Start repair on {{ count(bikes.length, 'bike') }}</ActButton
+        >{{ t.startRepairOnBike({ bikes: bikes.length }) }}</ActButton
       >
-      <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true"
-        >Change severity</ActButton
-      >
-      <ActButton kind="quiet" @click="emit('none')">Choose none</ActButton>
+      <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true">{{
+        t.changeSeverity
+      }}</ActButton>
+      <ActButton kind="quiet" @click="emit('none')">{{ t.chooseNone }}</ActButton>
     </div>
     <div v-if="asking" class="mt-2 flex flex-wrap items-end gap-2">
-      <TextField v-model="reason" label="Reason, for all of them" class="grow" maxlength="400" />
+      <TextField v-model="reason" :label="t.reasonForAllThem" class="grow" maxlength="400" />
       <ActButton
         v-for="severity in grades"
         :key="severity"
@@ -94,7 +97,7 @@ async function regrade(severity: Severity): Promise<void> {
         @click="regrade(severity)"
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
-      <ActButton kind="quiet" @click="asking = false">Leave it</ActButton>
+      <ActButton kind="quiet" @click="asking = false">{{ t.leaveIt }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </section>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { SEVERITY_WORDS } from '@cadre/web/words';
 import { FOUND_STATE_WORDS, type FindingRow, type FoundState } from './use-findings';
+import * as t from './messages';
 
 /** One finding: how bad, on which bike, what and where, since when and until when. */
 const props = defineProps<{ row: FindingRow; chosen: boolean; mayAct: boolean }>();
@@ -15,8 +16,11 @@ const isWorst = computed(() => props.row.severity === 'stop' || props.row.overdu
 const until = computed(() => {
   const { finding, overdue } = props.row;
   if (finding.severity !== 'soon' || !finding.limit) return '';
-  if (overdue) return 'past its limit';
-  return `${dayAndClock(finding.limit.until, now.value)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')}`;
+  if (overdue) return t.pastItsLimit;
+  return t.whenOuting({
+    when: dayAndClock(finding.limit.until, now.value),
+    outings: Math.max(0, finding.limit.outings - finding.outingsUsed),
+  });
 });
 </script>
 
@@ -28,7 +32,7 @@ const until = computed(() => {
   >
     <td v-if="mayAct" class="max-sm:float-right">
       <label class="grid size-12 place-items-center"
-        ><span class="sr-only">Choose {{ row.tag }}: {{ row.what }}</span
+        ><span class="sr-only">{{ t.chooseTagWhat({ tag: row.tag, what: row.what }) }}</span
         ><input
           type="checkbox"
           class="size-6"
@@ -60,7 +64,7 @@ const until = computed(() => {
     </td>
     <td class="figures p-2 text-soft max-sm:inline-block max-sm:p-1">
       {{ dayAndClock(row.openedAt, now) }}, {{ fleet.nameOf(row.finding.openedBy)
-      }}{{ row.finding.timesSeen > 1 ? ` · seen ${count(row.finding.timesSeen, 'time')}` : '' }}
+      }}{{ row.finding.timesSeen > 1 ? t.seenTime({ timesSeen: row.finding.timesSeen }) : '' }}
     </td>
     <td class="figures p-2 max-sm:block max-sm:p-1" :class="row.overdue && 'font-semibold text-held'">
       {{ until }}

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import FindingsRow from './FindingsRow.vue';
 import type { FindingRow } from './use-findings';
 import { useFindingsTable } from './use-findings-table';
+import * as t from './messages';
 
 /** Findings in rows, worst first or by whatever head is touched; on a phone each is a card. */
 const props = defineProps<{
@@ -27,7 +28,7 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
       <tr v-for="group in table.getHeaderGroups()" :key="group.id" class="border-b-2 border-ink/60 text-left">
         <th v-if="mayAct" scope="col" class="w-12">
           <label class="grid size-12 place-items-center"
-            ><span class="sr-only">Choose all in sight</span
+            ><span class="sr-only">{{ t.chooseAllInSight }}</span
             ><input
               type="checkbox"
               class="size-6"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { SEVERITIES } from '@cadre/core/catalogue';
-import { count } from '@cadre/web/platform/time';
 import { SEVERITY_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ChoiceChips, TextField } from '@cadre/web/ui';
@@ -10,6 +9,7 @@ import ActOnSeveral from './ActOnSeveral.vue';
 import SavedViewsBar from './SavedViewsBar.vue';
 import FindingsTable from './FindingsTable.vue';
 import { FOUND_STATES, FOUND_STATE_WORDS, useFindings } from './use-findings';
+import * as t from './messages';
 
 /** Everything open on the fleet: worst first, or by whatever head is touched. */
 const fleet = useFleet();
@@ -33,10 +33,10 @@ function toggle(ids: readonly string[], yes: boolean): void {
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-16 pt-4" data-findings>
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">Findings</h1>
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.findings }}</h1>
       <TextField
         class="w-72 max-sm:w-full"
-        label="Search"
+        :label="t.search"
         :model-value="search"
         data-findings-search
         @update:model-value="(q: string) => set({ q })"
@@ -60,8 +60,8 @@ function toggle(ids: readonly string[], yes: boolean): void {
     <p class="mt-3 text-soft" role="status">
       {{
         rows.length === all.length
-          ? count(all.length, 'finding')
-          : `${rows.length} of ${count(all.length, 'finding')}`
+          ? t.finding({ all: all.length })
+          : t.rowsFinding({ rows: rows.length, all: all.length })
       }}.
     </p>
     <FindingsTable
@@ -73,13 +73,7 @@ function toggle(ids: readonly string[], yes: boolean): void {
       @toggle="toggle"
     />
     <p v-else class="mt-4 text-lg">
-      {{
-        all.length
-          ? 'Nothing open fits this search.'
-          : fleet.wall
-            ? 'Nothing is open on the whole fleet.'
-            : 'Fetching the fleet …'
-      }}
+      {{ all.length ? t.nothingOpenFitsSearch : fleet.wall ? t.nothingOpenOnWhole : t.fetchingFleet }}
     </p>
     <ActOnSeveral
       v-if="inHand.length"

@@ -3,9 +3,10 @@ import { computed, defineAsyncComponent } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { count, dayAndClock, useNow, useToday } from '@cadre/web/platform/time';
+import { dayAndClock, useNow, useToday } from '@cadre/web/platform/time';
 import { SEVERITY_WORDS, withPosition } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 const PastFindings = defineAsyncComponent(() => import('./PastFindings.vue'));
 
@@ -21,15 +22,18 @@ const findings = computed(() =>
 );
 const limit = (finding: Finding): string => {
   if (finding.severity !== 'soon' || !finding.limit) return '';
-  if (isStopNow(finding, now.value)) return 'past its limit';
-  return `until ${dayAndClock(finding.limit.until, today.value, props.timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')} more`;
+  if (isStopNow(finding, now.value)) return t.pastItsLimit;
+  return t.untilWhenOutingMore({
+    when: dayAndClock(finding.limit.until, today.value, props.timeZone),
+    outings: Math.max(0, finding.limit.outings - finding.outingsUsed),
+  });
 };
 </script>
 
 <template>
   <section aria-labelledby="findings-of" data-open-findings>
-    <h2 id="findings-of" class="sturdy text-xl">Findings</h2>
-    <p v-if="findings.length === 0" class="text-soft">Nothing is open on it.</p>
+    <h2 id="findings-of" class="sturdy text-xl">{{ t.findings }}</h2>
+    <p v-if="findings.length === 0" class="text-soft">{{ t.nothingOpenOn }}</p>
     <ul class="mt-1 divide-y divide-line rounded-md border-2 border-line bg-plate empty:hidden">
       <li
         v-for="finding in findings"
@@ -43,7 +47,7 @@ const limit = (finding: Finding): string => {
             {{ finding.words.fault.toLowerCase() }}</span
           ><span class="block text-[0.95rem] text-soft"
             >{{ fleet.nameOf(finding.openedBy) }}, {{ dayAndClock(finding.openedAt, today, timeZone)
-            }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
+            }}{{ finding.timesSeen > 1 ? t.seenTime({ timesSeen: finding.timesSeen }) : ''
             }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}</span
           ></span
         >

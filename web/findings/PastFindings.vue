@@ -2,11 +2,12 @@
 import { ref, watch } from 'vue';
 import { findingsOfBike } from '@cadre/contract/findings';
 import type { Finding } from '@cadre/core/findings';
-import { count, dayAndClock, useToday } from '@cadre/web/platform/time';
+import { dayAndClock, useToday } from '@cadre/web/platform/time';
 import { send, UnreachableError } from '@cadre/web/platform/api';
 import { SEVERITY_WORDS, withPosition } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What was found on a bike and is closed: how often something came back shows here. Fetched when somebody opens it, unless `open` from the start. */
 const props = defineProps<{
@@ -48,10 +49,12 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
 
 <template>
   <div data-past-findings>
-    <ActButton v-if="!shown" kind="quiet" class="!px-0" @click="shown = true">Closed findings</ActButton>
+    <ActButton v-if="!shown" kind="quiet" class="!px-0" @click="shown = true">{{
+      t.closedFindings
+    }}</ActButton>
     <template v-else>
-      <p v-if="unreachable" class="text-soft">No signal: what is closed is not at hand.</p>
-      <p v-else-if="findings.length === 0" class="text-soft">Nothing was ever closed on it.</p>
+      <p v-if="unreachable" class="text-soft">{{ t.noSignalWhatClosed }}</p>
+      <p v-else-if="findings.length === 0" class="text-soft">{{ t.nothingWasEverClosed }}</p>
       <ul class="divide-y divide-line">
         <li
           v-for="finding in findings"
@@ -65,11 +68,11 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
           ><span class="figures text-[0.95rem] text-soft"
             >{{ SEVERITY_WORDS[finding.severity].toLowerCase() }} ·
             {{ dayAndClock(finding.openedAt, today, timeZone) }} · {{ fleet.nameOf(finding.openedBy)
-            }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : '' }}</span
+            }}{{ finding.timesSeen > 1 ? t.seenTime({ timesSeen: finding.timesSeen }) : '' }}</span
           >
         </li>
       </ul>
-      <ActButton v-if="next" kind="quiet" @click="load(next)">Earlier</ActButton>
+      <ActButton v-if="next" kind="quiet" @click="load(next)">{{ t.earlier }}</ActButton>
     </template>
   </div>
 </template>

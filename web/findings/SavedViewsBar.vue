@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ActButton, TextField, IconButton } from '@cadre/web/ui';
 import { useSavedViews } from './use-saved-views';
+import * as t from './messages';
 
 /** Searches by name: touch one to have it, keep the one in front under a name. */
 const route = useRoute();
@@ -23,7 +24,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-2" role="group" aria-label="Kept searches" data-saved-views>
+  <div class="flex flex-wrap items-center gap-2" role="group" :aria-label="t.keptSearches" data-saved-views>
     <span
       v-for="view in views"
       :key="view.name"
@@ -46,17 +47,21 @@ async function keep(): Promise<void> {
     <form v-if="naming" class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
       <TextField
         v-model="name"
-        label="Name of this search"
+        :label="t.nameSearch"
         data-view-title
         hide-label
         maxlength="40"
-        placeholder="Name of this search"
+        :placeholder="t.nameSearch"
       />
-      <ActButton type="submit" :disabled="!name.trim()" data-view-save>Keep it</ActButton>
-      <ActButton kind="quiet" @click="naming = false">Leave it</ActButton>
+      <ActButton type="submit" :disabled="!name.trim()" data-view-save>{{ t.keepIt }}</ActButton>
+      <ActButton kind="quiet" @click="naming = false">{{ t.leaveIt }}</ActButton>
     </form>
-    <ActButton v-else-if="Object.keys(route.query).length" kind="quiet" data-view-name @click="naming = true"
-      >Keep this search</ActButton
+    <ActButton
+      v-else-if="Object.keys(route.query).length"
+      kind="quiet"
+      data-view-name
+      @click="naming = true"
+      >{{ t.keepSearch }}</ActButton
     >
   </div>
 </template>

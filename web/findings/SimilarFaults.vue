@@ -2,12 +2,13 @@
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { listSimilarFaults } from '@cadre/contract/similar-faults';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useSavedQuery } from '@cadre/web/platform/query';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import { siblingWords } from './sibling-wording';
+import * as t from './messages';
 
 /** Other bikes where the same may be wrong: why, who has it already, who was looked at since, and a batch over the rest. */
 const props = defineProps<{ findingId: string }>();
@@ -50,8 +51,7 @@ const batch = computed(() => ({
       :aria-expanded="open"
       data-similar-faults-open
       @click="open = !open"
-      >Look across: {{ count(siblings.length, 'bike') }} like it, {{ left.length }} not looked at
-      since</ActButton
+      >{{ t.lookAcrossBikeLike({ siblings: siblings.length, left: left.length }) }}</ActButton
     >
     <div v-if="open" class="space-y-2 rounded-md bg-sunk p-3">
       <div v-for="[why, bikes] in groups" :key="why">
@@ -62,17 +62,17 @@ const batch = computed(() => ({
               :to="{ name: 'bike', params: { bikeId: each.bikeId } }"
               class="sturdy inline-flex min-h-12 items-center text-lg underline"
               :class="each.found && 'text-held'"
-              >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">has it</span
-            ><span v-else-if="each.lookedAt" class="ml-1 text-soft"
-              >looked at {{ dayAndClock(each.lookedAt, now) }}</span
-            >
+              >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">{{ t.hasIt }}</span
+            ><span v-else-if="each.lookedAt" class="ml-1 text-soft">{{
+              t.lookedWhen({ when: dayAndClock(each.lookedAt, now) })
+            }}</span>
           </li>
         </ul>
       </div>
-      <ActButton v-if="left.length" :to="batch" data-batch-across
-        >A batch of this one look over {{ count(left.length, 'bike') }}</ActButton
-      >
-      <p v-else>All of them were looked at since, or have it on record.</p>
+      <ActButton v-if="left.length" :to="batch" data-batch-across>{{
+        t.batchOneLookOver({ left: left.length })
+      }}</ActButton>
+      <p v-else>{{ t.allThemWereLooked }}</p>
     </div>
   </div>
 </template>

@@ -8,6 +8,7 @@ import {
 } from '@tanstack/vue-table';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { FOUND_STATES, type FindingRow, type FoundState } from './use-findings';
+import * as t from './messages';
 
 const features = tableFeatures({ rowSortingFeature, sortedRowModel: createSortedRowModel() });
 const by =
@@ -29,13 +30,13 @@ const column = (
 /** An overdue soon stands with the stops. */
 const weight = (row: FindingRow): number => (row.overdue ? 0.5 : SEVERITIES.indexOf(row.severity));
 const columns = [
-  column('severity', 'Severity', weight),
-  column('tag', 'Bike', (row) => row.tag),
-  column('what', 'What', (row) => row.what),
-  column('where', 'Where', (row) => row.where),
-  column('state', 'State', (row) => FOUND_STATES.indexOf(row.finding.state as FoundState)),
-  column('openedAt', 'Found', (row) => -row.openedAt),
-  column('until', 'Until', (row) => row.until),
+  column('severity', t.severity, weight),
+  column('tag', t.bike, (row) => row.tag),
+  column('what', t.what, (row) => row.what),
+  column('where', t.where, (row) => row.where),
+  column('state', t.state, (row) => FOUND_STATES.indexOf(row.finding.state as FoundState)),
+  column('openedAt', t.found, (row) => -row.openedAt),
+  column('until', t.until, (row) => row.until),
 ];
 
 /** Findings in rows, worst first until another head is touched. */

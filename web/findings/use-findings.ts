@@ -6,6 +6,7 @@ import { plain, type BikeKind } from '@cadre/core/fleet';
 import { useNow } from '@cadre/web/platform/time';
 import { withPosition, ZONE_WORDS, KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** A finding of the fleet as a row: what it is, where, since when, and how long it may ride. */
 export interface FindingRow {
@@ -28,10 +29,10 @@ export const FOUND_STATES = ['open', 'in-work', 'repaired', 'rechecked'] as cons
 export type FoundState = (typeof FOUND_STATES)[number];
 
 export const FOUND_STATE_WORDS: Record<FoundState, string> = {
-  open: 'To repair',
-  'in-work': 'In work',
-  repaired: 'Look again',
-  rechecked: 'To release',
+  open: t.toRepair,
+  'in-work': t.inWork,
+  repaired: t.lookAgain,
+  rechecked: t.toRelease,
 };
 
 export interface FindingsInHand {

@@ -1,10 +1,11 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const findingsViews: readonly RouteRecordRaw[] = [
   {
     path: '/findings',
     name: 'findings',
     component: () => import('./FindingsView.vue'),
-    meta: { title: 'Findings' },
+    meta: { title: t.findings },
   },
 ];

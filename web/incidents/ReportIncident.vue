@@ -6,6 +6,7 @@ import { INCIDENT_KINDS, type IncidentKind } from '@cadre/core/incidents';
 import { now } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Something happened to the bike in hand: two touches, and it stays off the trail until somebody has looked it over for just that. */
 const props = defineProps<{ bike: Bike }>();
@@ -15,9 +16,9 @@ const act = useAct();
 const open = ref(false);
 const note = ref('');
 const WORDS: Record<IncidentKind, string> = {
-  crash: 'It crashed',
-  transport: 'It came off a transport',
-  immersion: 'It was under water',
+  crash: t.itCrashed,
+  transport: t.cameOffTransport,
+  immersion: t.wasUnderWater,
 };
 watch(
   () => props.bike.id,
@@ -45,12 +46,12 @@ async function tell(kind: IncidentKind): Promise<void> {
 
 <template>
   <div data-incident>
-    <ActButton v-if="!open" kind="quiet" class="!px-0" data-incident-open @click="open = true"
-      >Something happened to it …</ActButton
-    >
+    <ActButton v-if="!open" kind="quiet" class="!px-0" data-incident-open @click="open = true">{{
+      t.somethingHappened
+    }}</ActButton>
     <div v-else class="space-y-2 rounded-md bg-sunk p-3">
-      <p class="leading-snug">It is held at once, until somebody has looked it over for just that.</p>
-      <TextField v-model="note" label="Where and how, if known" maxlength="400" />
+      <p class="leading-snug">{{ t.heldOnceUntilSomebody }}</p>
+      <TextField v-model="note" :label="t.whereHowIfKnown" maxlength="400" />
       <div class="flex flex-wrap gap-2">
         <ActButton
           v-for="kind in INCIDENT_KINDS"
@@ -60,7 +61,7 @@ async function tell(kind: IncidentKind): Promise<void> {
           @click="tell(kind)"
           >{{ WORDS[kind] }}</ActButton
         >
-        <ActButton kind="quiet" @click="open = false">Nothing happened</ActButton>
+        <ActButton kind="quiet" @click="open = false">{{ t.nothingHappened }}</ActButton>
       </div>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     </div>

@@ -5,6 +5,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue';
 import { limitIssues, LIMITS, type LimitChoices, type LimitKey } from '@cadre/core/measures';
 import { TextField } from '@cadre/web/ui';
 import { LIMIT_GROUPS, LIMIT_WORDS, limitText, limitValue, SHOWN_UNIT } from './limit-wording';
+import * as t from './messages';
 
 /** The limits of this house, group by group: as shipped until somebody says otherwise. What is marked on a part beats them all. */
 const limits = defineModel<LimitChoices>({ required: true });
@@ -33,10 +34,14 @@ function errorOf(key: LimitKey): string | null {
   const { least, most } = issue.params ?? {};
   const unit = SHOWN_UNIT[LIMITS[key].unit];
   if (issue.code === 'over-its-most')
-    return `Not past the next one: at most ${limitText(key, Number(most))} ${unit}`;
+    return t.notPastNextOne({ limitText: limitText(key, Number(most)), unit });
   return issue.code === 'out-of-range'
-    ? `From ${limitText(key, Number(least))} to ${limitText(key, Number(most))} ${unit}`
-    : 'A number';
+    ? t.fromLimittextLimittext2Unit({
+        limitText: limitText(key, Number(least)),
+        limitText2: limitText(key, Number(most)),
+        unit,
+      })
+    : t.aNumber;
 }
 function set(key: LimitKey, text: string): void {
   typed.value = { ...typed.value, [key]: text };
@@ -61,8 +66,8 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
         <span class="sturdy text-lg">{{ group.name }}</span>
         <span class="text-soft">{{
           changedIn(group.keys)
-            ? `${changedIn(group.keys)} of ${group.keys.length} set by this house`
-            : 'as shipped'
+            ? t.changedinKeysSetHouse({ changedIn: changedIn(group.keys), keys: group.keys.length })
+            : t.asShipped
         }}</span>
       </DisclosureButton>
       <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -71,7 +76,7 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
           :key="key"
           :model-value="valueOf(key)"
           :label="`${LIMIT_WORDS[key]}, ${SHOWN_UNIT[LIMITS[key].unit]}`"
-          :hint="chosen(key) ? `shipped: ${limitText(key, LIMITS[key].is)}` : ''"
+          :hint="chosen(key) ? t.shippedLimittext({ limitText: limitText(key, LIMITS[key].is) }) : ''"
           :error="errorOf(key)"
           inputmode="decimal"
           :data-limit="key"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Measure, Scale } from '@cadre/core/measures';
 import { shownValue } from './reading-wording';
+import * as t from './messages';
 
 /** Readings beside their limits: what passes as a bar, every limit marked and named, this reading standing on it, the last one behind. */
 const props = defineProps<{
@@ -48,13 +49,17 @@ const drawn = computed(() => {
 const words = computed(() => {
   const { soundFrom, soundTo } = props.scale;
   const ends = [
-    soundFrom === null ? '' : `over ${shownValue(props.measure, soundFrom)}`,
-    soundTo === null ? '' : `under ${shownValue(props.measure, soundTo)}`,
+    soundFrom === null ? '' : t.overShownvalue({ shownValue: shownValue(props.measure, soundFrom) }),
+    soundTo === null ? '' : t.underShownvalue({ shownValue: shownValue(props.measure, soundTo) }),
   ].filter(Boolean);
   const last = props.last?.length
-    ? `, last time ${props.last.map((value) => shownValue(props.measure, value)).join(', ')}`
+    ? t.lastTimeLast({ last: props.last.map((value) => shownValue(props.measure, value)).join(', ') })
     : '';
-  return `${props.values.map((value) => shownValue(props.measure, value)).join(', ')}; within limits ${ends.join(' and ')}${last}`;
+  return t.valuesWithinLimitsEnds({
+    values: props.values.map((value) => shownValue(props.measure, value)).join(', '),
+    ends: ends.join(' and '),
+    last,
+  });
 });
 </script>
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { Delete } from '@lucide/vue';
 import { MEASURES, valuesOf, type Measure } from '@cadre/core/measures';
+import * as t from './messages';
 
 /** Large keys for gloved fingers: figures, what a reading of this measure may need besides, and the units it is told in. */
 const props = defineProps<{ measure: Measure; name: string }>();
@@ -24,7 +25,7 @@ const KEY =
 </script>
 
 <template>
-  <div class="flex basis-full flex-wrap gap-1.5" role="group" :aria-label="`Keys for ${name}`" data-pad>
+  <div class="flex basis-full flex-wrap gap-1.5" role="group" :aria-label="t.keysForName({ name })" data-pad>
     <div class="grid w-52 grid-cols-3 gap-1.5">
       <button v-for="key in FIGURES" :key="key" type="button" :class="KEY" :data-key="key" @click="put(key)">
         {{ key }}
@@ -32,7 +33,7 @@ const KEY =
       <button
         type="button"
         :class="KEY"
-        aria-label="Take the last one back"
+        :aria-label="t.takeLastOneBack"
         data-key="back"
         @click="text = text.slice(0, -1)"
       >
@@ -48,7 +49,7 @@ const KEY =
         :data-key="key"
         @click="put(key)"
       >
-        {{ key === 'next' ? 'Next figure' : key }}
+        {{ key === 'next' ? t.nextFigure : key }}
       </button>
       <button
         type="button"
@@ -56,7 +57,7 @@ const KEY =
         data-key="enter"
         @click="emit('done')"
       >
-        Take it
+        {{ t.takeIt }}
       </button>
     </div>
   </div>

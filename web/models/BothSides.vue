@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, watch } from 'vue';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 export interface Differing {
   readonly name: string;
@@ -27,8 +28,8 @@ const all = (side: 'mine' | 'theirs'): void =>
 </script>
 
 <template>
-  <section class="rounded-md border-2 border-watch bg-watch-wash p-3" aria-label="Both sides">
-    <p class="font-semibold">Somebody else changed this meanwhile. Choose for each field, then save.</p>
+  <section class="rounded-md border-2 border-watch bg-watch-wash p-3" :aria-label="t.bothSides">
+    <p class="font-semibold">{{ t.somebodyElseChangedMeanwhile }}</p>
     <div
       v-for="field in differing"
       :key="field.name"
@@ -52,16 +53,17 @@ const all = (side: 'mine' | 'theirs'): void =>
             class="size-5"
           />
           <span
-            ><span class="text-soft">{{ side === 'mine' ? 'Yours:' : 'Theirs:' }}</span
-            >{{ ' ' }}<strong>{{ field[side] || '(empty)' }}</strong></span
+            ><span class="text-soft">{{ side === 'mine' ? t.yours : t.theirs }}</span
+            >{{ ' ' }}<strong>{{ field[side] || t.empty }}</strong></span
           >
         </label>
       </div>
     </div>
     <div class="mt-3 flex flex-wrap gap-2">
-      <ActButton kind="main" data-both-save @click="emit('chosen', theirs)">Save what is chosen</ActButton>
-      <ActButton @click="all('mine')">All mine</ActButton
-      ><ActButton @click="all('theirs')">All theirs</ActButton>
+      <ActButton kind="main" data-both-save @click="emit('chosen', theirs)">{{ t.saveWhatChosen }}</ActButton>
+      <ActButton @click="all('mine')">{{ t.allMine }}</ActButton><ActButton @click="all('theirs')">{{
+        t.allTheirs
+      }}</ActButton>
     </div>
   </section>
 </template>

@@ -4,6 +4,7 @@ import { CheckField, SelectField, TextField } from '@cadre/web/ui';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
 import { useProvided } from '@cadre/web/platform/provided';
 import { BUILD_FORM } from './use-build-form';
+import * as t from './messages';
 
 /** The fields of a build. `own` marks those in which a bike is built otherwise than its model. */
 defineProps<{
@@ -20,7 +21,7 @@ function carry(accessory: Accessory, yes: boolean): void {
 
 <template>
   <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-    <legend class="sturdy mb-2 text-lg">Build: it decides what is asked</legend>
+    <legend class="sturdy mb-2 text-lg">{{ t.buildDecidesWhatAsked }}</legend>
     <div
       v-for="field in BUILD_FIELDS"
       :key="field.name"
@@ -29,14 +30,14 @@ function carry(accessory: Accessory, yes: boolean): void {
       <TextField
         v-if="field.name === 'sprockets'"
         v-model="form.fields[field.name]!"
-        :label="own?.has(field.name) ? `${field.label} (own)` : field.label"
+        :label="own?.has(field.name) ? t.labelOwn({ label: field.label }) : field.label"
         type="number"
         :error="errorOf(`build.${field.name}`)"
       />
       <SelectField
         v-else
         v-model="form.fields[field.name]!"
-        :label="own?.has(field.name) ? `${field.label} (own)` : field.label"
+        :label="own?.has(field.name) ? t.labelOwn({ label: field.label }) : field.label"
         :options="field.options"
         :error="errorOf(`build.${field.name}`)"
         @change="field.name === 'kind' && form.kindChosen()"
@@ -45,7 +46,10 @@ function carry(accessory: Accessory, yes: boolean): void {
   </fieldset>
   <fieldset>
     <legend class="sturdy mb-1 text-lg">
-      Carries<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"> (own)</span>
+      {{ t.carries
+      }}<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"
+        >{{ ' ' }}{{ t.own }}</span
+      >
     </legend>
     <div class="flex flex-wrap gap-x-5">
       <CheckField

@@ -4,13 +4,14 @@ import { ROUTE_KEYS, ZONES, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
 import { BikeFigure, BikeSign } from '@cadre/web/figures';
 import { KIND_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** Every kind of bike large, with its walk, and small as the sign on a tag: for looking at all of them at once. */
 const touched = reactive<Record<string, Zone>>({});
 const figures = computed(() => [
   ...BIKE_KINDS.map((kind) => ({ name: KIND_WORDS[kind], build: USUAL_BUILD[kind] })),
   {
-    name: 'Child’s bike, 20 inch, coaster',
+    name: t.childsBike20Inch,
     build: {
       ...USUAL_BUILD.child,
       wheelSizeFront: '20',
@@ -21,7 +22,7 @@ const figures = computed(() => [
     } satisfies Build,
   },
   {
-    name: 'Hybrid, drop bar, discs',
+    name: t.hybridDropBarDiscs,
     build: {
       ...USUAL_BUILD.hybrid,
       bar: 'drop',
@@ -35,8 +36,8 @@ const figures = computed(() => [
 
 <template>
   <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">Figures</h1>
-    <p class="text-soft">Drawn from the build, in millimetres. Touch a place to see that it answers.</p>
+    <h1 class="sturdy text-2xl">{{ t.figures }}</h1>
+    <p class="text-soft">{{ t.drawnFromBuildIn }}</p>
     <ul class="mt-4 grid gap-5 lg:grid-cols-2">
       <li
         v-for="each in figures"
@@ -51,7 +52,7 @@ const figures = computed(() => [
         <div class="h-72 max-sm:h-52">
           <BikeFigure
             :build="each.build"
-            :label="`${each.name}, the walk round it`"
+            :label="t.nameWalkRound({ name: each.name })"
             :route="ROUTE_KEYS[0]"
             :zones="ZONES"
             :lit="touched[each.name] ? [touched[each.name]!] : []"

@@ -4,6 +4,7 @@ import type { FieldIssue } from '@cadre/core/errors';
 import { FIT_TOPICS, fitIssues, fitItem, fitItemsOf, type Build, type FitList } from '@cadre/core/fleet';
 import { fieldWords } from '@cadre/web/platform/api';
 import { fitRows, fitText, fitValue, TOPIC_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /**
  * What is stated of a bike's parts, as typed. What a model states shows faintly where the bike states nothing
@@ -58,11 +59,11 @@ const placeholder = (key: string): string => {
   return item && value !== undefined ? fitText(item, value) : '';
 };
 const CHOICES: Readonly<Record<string, string>> = {
-  'mineral-oil': 'Mineral oil',
+  'mineral-oil': t.mineralOil,
   'dot-4': 'DOT 4',
   'dot-5.1': 'DOT 5.1',
-  yes: 'Yes',
-  no: 'No',
+  yes: t.yes,
+  no: t.no,
 };
 </script>
 

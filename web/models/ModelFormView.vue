@@ -4,7 +4,6 @@ import { useRouter } from 'vue-router';
 import { addModel, changeModel, type Model } from '@cadre/contract/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import type { FitList } from '@cadre/core/fleet';
-import { count } from '@cadre/web/platform/time';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { useSession } from '@cadre/web/people';
@@ -17,6 +16,7 @@ import FitFields from './FitFields.vue';
 import { differingFit, mergeFit } from './merge-fit';
 import { useBuildForm } from './use-build-form';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** A model's build and fit list, entered once for all its bikes. */
 const props = defineProps<{ modelId?: string }>();
@@ -61,7 +61,7 @@ async function save(): Promise<void> {
     ...(name.value.trim() ? [] : [{ path: 'name', code: 'required' }]),
   ];
   if (own.value.length > 0 || !form.drawn.value) {
-    refusal.said.value = { what: 'Something is not filled in right.', todo: 'See the fields marked below.' };
+    refusal.said.value = { what: t.somethingNotFilledIn, todo: t.seeFieldsMarkedBelow };
     await nextTick();
     document.querySelector<HTMLElement>('form [aria-invalid=true]')?.focus();
     return;
@@ -79,7 +79,10 @@ async function save(): Promise<void> {
       });
       before.value = answer.model;
       fit.value = answer.model.fit;
-      said.value = `Saved. ${count(answer.bikes, 'bike')} built anew${answer.due ? `; ${count(answer.due, 'of them', 'of them')} due for a look, as more is asked of them now` : ''}.`;
+      said.value = t.savedBikeBuiltAnew({
+        bikes: answer.bikes,
+        part: answer.due ? t.themDueForLook({ due: answer.due }) : '',
+      });
       await fleet.load();
     } else {
       await act(addModel, { body });
@@ -98,7 +101,7 @@ const differing = computed((): readonly Differing[] => {
   return [
     ...(name.value === other.name
       ? []
-      : [{ name: 'name', label: 'Name', mine: name.value, theirs: other.name }]),
+      : [{ name: 'name', label: t.name, mine: name.value, theirs: other.name }]),
     ...BUILD_FIELDS.filter((field) => String(other.build[field.name]) !== form.fields[field.name]).map(
       (field) => ({
         name: `build.${field.name}`,
@@ -126,7 +129,7 @@ function chosen(names: ReadonlySet<string>): void {
 
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">{{ modelId ? (before?.name ?? 'Model') : 'Add a model' }}</h1>
+    <h1 class="sturdy text-2xl">{{ modelId ? (before?.name ?? t.model) : t.addModel }}</h1>
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_20rem]" novalidate @submit.prevent="save">
       <fieldset class="min-w-0 space-y-5" :disabled="!session.may('edit-fleet')">
         <NoticePlate v-if="refusal.said.value && !theirs" :said="refusal.said.value" />
@@ -134,12 +137,11 @@ function chosen(names: ReadonlySet<string>): void {
           {{ said }}
         </p>
         <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
-        <TextField v-model="name" label="Name" hint="As it stands on your list" :error="errorOf('name')" />
+        <TextField v-model="name" :label="t.name" :hint="t.asStandsOnYour" :error="errorOf('name')" />
         <section aria-labelledby="fit-list">
-          <h2 id="fit-list" class="sturdy text-lg">Fit list</h2>
+          <h2 id="fit-list" class="sturdy text-lg">{{ t.fitList }}</h2>
           <p class="mb-2 max-w-prose text-soft">
-            Copy what is marked on the parts; leave open what is not known. A marking beats the house’s
-            policy: a wrong one is worse than none. Units can be typed: 50 psi, 3,5 bar, 40 in lbf.
+            {{ t.copyWhatMarkedOn }}
           </p>
           <FitFields
             v-if="form.drawn.value"
@@ -153,10 +155,11 @@ function chosen(names: ReadonlySet<string>): void {
       </fieldset>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-56 rounded-lg border-2 border-line bg-plate p-2">
-          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" label="The model as built" />
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.modelAsBuilt" />
         </div>
         <p v-if="modelId" class="mt-2 leading-snug">
-          {{ count(bikes.length, 'bike') }} of it<template v-if="bikes.length"
+          {{ t.bikeOfIt({ bikes: bikes.length })
+          }}<template v-if="bikes.length"
             >:
             <span class="sturdy">{{
               bikes
@@ -174,7 +177,7 @@ function chosen(names: ReadonlySet<string>): void {
           class="mt-3 w-full"
           :disabled="refusal.busy.value"
           data-save
-          >{{ modelId ? 'Save for all its bikes' : 'Add this model' }}</ActButton
+          >{{ modelId ? t.saveForAllIts : t.addModel2 }}</ActButton
         >
       </div>
     </form>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { fitItemsOf } from '@cadre/core/fleet';
-import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { BikeSign } from '@cadre/web/figures';
 import { useFleet } from '@cadre/web/fleet';
 import { KIND_WORDS } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Every model with its figure, how much of its fit list is stated, and how many bikes inherit it. */
 const fleet = useFleet();
@@ -28,14 +28,13 @@ const models = computed(() =>
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
     <div class="flex flex-wrap items-center gap-3">
-      <h1 class="sturdy mr-auto text-2xl">Models</h1>
-      <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'model-new' }" data-model-new kind="main"
-        >Add a model</ActButton
-      >
+      <h1 class="sturdy mr-auto text-2xl">{{ t.models }}</h1>
+      <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'model-new' }" data-model-new kind="main">{{
+        t.addModel
+      }}</ActButton>
     </div>
     <p class="mt-1 max-w-prose text-soft">
-      Build and parts are entered once for bikes bought alike. A bike may state its own; the rest follows its
-      model.
+      {{ t.buildPartsEnteredOnce }}
     </p>
     <ul class="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
       <li v-for="each in models" :key="each.model.id">
@@ -47,20 +46,22 @@ const models = computed(() =>
           <span class="block h-32"><BikeSign :build="each.model.build" /></span>
           <span class="sturdy mt-2 block text-xl leading-tight">{{ each.model.name }}</span>
           <span class="block text-soft"
-            >{{ KIND_WORDS[each.model.build.kind] }} · {{ count(each.bikes, 'bike')
-            }}<template v-if="each.own"> · {{ each.own }} with own build</template></span
+            >{{ t.kindBike({ kind: KIND_WORDS[each.model.build.kind], bikes: each.bikes })
+            }}<template v-if="each.own">{{ ' ' }}{{ t.ownWithOwnBuild({ own: each.own }) }}</template></span
           >
           <span class="mt-2 flex items-center gap-2">
             <span class="h-2 grow overflow-hidden rounded-full bg-sunk" aria-hidden="true"
               ><span class="block h-full bg-act" :style="{ width: `${(100 * each.stated) / each.items}%` }"
             /></span>
-            <span class="figures text-[0.95rem]">fit list {{ each.stated }} of {{ each.items }}</span>
+            <span class="figures text-[0.95rem]">{{
+              t.fitListStatedItems({ stated: each.stated, items: each.items })
+            }}</span>
           </span>
         </RouterLink>
       </li>
     </ul>
     <p v-if="models.length === 0" class="mt-4 text-lg">
-      No models yet. A list you bring in can make them, or add the first one.
+      {{ t.noModelsYetList }}
     </p>
   </main>
 </template>

@@ -1,6 +1,7 @@
 import { computed, provide, reactive, ref, type InjectionKey, type ComputedRef, type Ref } from 'vue';
 import { build as buildSchema } from '@cadre/contract/fleet/schemas';
 import { USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
+import * as t from './messages';
 
 export interface BuildForm {
   /** As typed and chosen: sprockets may be no number yet. */
@@ -13,7 +14,7 @@ export interface BuildForm {
   kindChosen(): void;
 }
 
-export const BUILD_FORM: InjectionKey<BuildForm> = Symbol('the form of a build');
+export const BUILD_FORM: InjectionKey<BuildForm> = Symbol(t.formBuild);
 
 /** A build as a form holds it, provided to its fields; the figure is drawn from it while it is filled in. */
 export function useBuildForm(): BuildForm {

@@ -4,6 +4,7 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { CountReason } from '@cadre/core/parts';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { Stock } from './use-stock';
+import * as t from './messages';
 
 /** Counted in, or the shelf counted anew. Typed as what lies there or came; the difference is worked out here. */
 const props = defineProps<{ item: StockItem; stock: Stock }>();
@@ -19,10 +20,10 @@ const after = computed(() => {
   return props.item.onHand + (why.value === 'lost' ? -number.value : number.value);
 });
 const WAYS: readonly { readonly why: CountReason; readonly label: string; readonly ask: string }[] = [
-  { why: 'delivered', label: 'Delivered', ask: 'How many came?' },
-  { why: 'counted', label: 'Counted', ask: 'How many lie there?' },
-  { why: 'returned', label: 'Given back', ask: 'How many came back?' },
-  { why: 'lost', label: 'Lost or thrown away', ask: 'How many are gone?' },
+  { why: 'delivered', label: t.delivered, ask: t.howManyCame },
+  { why: 'counted', label: t.counted, ask: t.howManyLieThere },
+  { why: 'returned', label: t.givenBack, ask: t.howManyCameBack },
+  { why: 'lost', label: t.lostThrownAway, ask: t.howManyGone },
 ];
 const ask = computed(() => WAYS.find((each) => each.why === why.value)?.ask ?? '');
 async function save(): Promise<void> {
@@ -37,12 +38,12 @@ async function save(): Promise<void> {
 <template>
   <form
     class="space-y-2 rounded-lg bg-sunk p-3"
-    :aria-label="`Count ${item.name}`"
+    :aria-label="t.countName({ name: item.name })"
     novalidate
     data-count-form
     @submit.prevent="save"
   >
-    <div class="flex flex-wrap gap-1.5" role="group" aria-label="Why">
+    <div class="flex flex-wrap gap-1.5" role="group" :aria-label="t.why">
       <button
         v-for="way in WAYS"
         :key="way.why"
@@ -65,15 +66,15 @@ async function save(): Promise<void> {
         data-count
       />
       <p v-if="after !== null" class="figures pb-3">
-        <span class="text-soft">then on hand</span>{{ ' '
+        <span class="text-soft">{{ t.thenOnHand }}</span>{{ ' '
         }}<span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
       </p>
-      <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save
-        >Keep the count</ActButton
-      >
-      <ActButton @click="emit('done')">Leave it</ActButton>
+      <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save>{{
+        t.keepCount
+      }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
     </div>
-    <p v-if="tried && number === null" class="font-semibold text-held">A whole number, 0 to 9999.</p>
+    <p v-if="tried && number === null" class="font-semibold text-held">{{ t.wholeNumber09999 }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
   </form>
 </template>

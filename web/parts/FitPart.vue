@@ -11,6 +11,7 @@ import { ActButton, SelectField, NoticePlate, TextField, useRefusal } from '@cad
 import { factsFor } from './fact-fields';
 import PartFacts from './PartFacts.vue';
 import SpeaksAgainst from './SpeaksAgainst.vue';
+import * as t from './messages';
 
 /** A new part onto a bike; what sat in its place comes off. */
 const props = defineProps<{ bike: Bike; renews: Fitment | null }>();
@@ -31,7 +32,7 @@ const partId = newId();
 const positions = computed(() =>
   positionsOfPart(kind.value).map((each) => ({
     value: each,
-    label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear',
+    label: each === 'only' ? t.theBike : each === 'front' ? t.front : t.rear,
   })),
 );
 function kindChosen(): void {
@@ -40,7 +41,7 @@ function kindChosen(): void {
 }
 async function fit(): Promise<void> {
   if (name.value.trim() === '') {
-    refusal.said.value = { what: 'The part has no name.', todo: 'Say what it is, as on its label.' };
+    refusal.said.value = { what: t.partHasNoName, todo: t.sayWhatAsOn };
     return;
   }
   const part: Part = {
@@ -72,28 +73,28 @@ async function fit(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="renews ? `Renew ${renews.part.name}` : 'Fit a part'"
+    :aria-label="renews ? t.renewName({ name: renews.part.name }) : t.fitPart"
     @submit.prevent="fit"
   >
     <SelectField
       v-if="!renews"
       v-model="kind"
-      label="Part"
+      :label="t.part"
       :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
       @change="kindChosen"
     />
     <SelectField
       v-if="!renews && positions.length > 1"
       v-model="position"
-      label="Where"
+      :label="t.where"
       :options="positions"
     />
-    <TextField v-model="name" label="Name, as on its label" />
+    <TextField v-model="name" :label="t.nameAsOnIts" />
     <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
     <SpeaksAgainst v-if="mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">
-      Its last check no longer counts once a part is changed: look the bike over before it goes out.
+      {{ t.itsLastCheckNo }}
     </p>
     <div class="flex gap-2 sm:col-span-2">
       <ActButton
@@ -101,9 +102,9 @@ async function fit(): Promise<void> {
         type="submit"
         :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
         data-fit-save
-        >{{ renews ? 'Renew it' : 'Fit it' }}</ActButton
+        >{{ renews ? t.renewIt : t.fitIt }}</ActButton
       >
-      <ActButton @click="emit('close')">Leave it</ActButton>
+      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
     </div>
   </form>
 </template>

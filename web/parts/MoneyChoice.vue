@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { MoneyPolicy } from '@cadre/core/catalogue';
 import { SelectField, TextField } from '@cadre/web/ui';
 import { moneyIn } from './money';
+import * as t from './messages';
 
 /** What money is counted in, and what an hour at the bench costs the house. */
 const props = defineProps<{ modelValue: MoneyPolicy }>();
@@ -22,18 +23,18 @@ function rate(text: string): void {
 
 <template>
   <section aria-labelledby="money" class="grid gap-3 sm:grid-cols-2">
-    <h2 id="money" class="sturdy text-xl sm:col-span-2">Money</h2>
+    <h2 id="money" class="sturdy text-xl sm:col-span-2">{{ t.money }}</h2>
     <SelectField
       :model-value="modelValue.currency"
-      label="Counted in"
+      :label="t.countedIn"
       :options="CURRENCIES"
       @update:model-value="(currency: string) => emit('update:modelValue', { ...modelValue, currency })"
     />
     <TextField
       :model-value="typed ?? money.typed(modelValue.hourlyRate)"
-      label="An hour at the bench"
-      hint="nothing: minutes cost nothing"
-      :error="wrong ? 'An amount of money, as 36.00.' : null"
+      :label="t.hourBench"
+      :hint="t.nothingMinutesCostNothing"
+      :error="wrong ? t.amountMoneyAs36 : null"
       data-policy="rate"
       @update:model-value="rate"
     />

@@ -9,6 +9,7 @@ import { MISMATCH_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, CheckField, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import SpeaksAgainst from './SpeaksAgainst.vue';
+import * as t from './messages';
 
 /** A part to another bike, with or without what sits there coming back. */
 const props = defineProps<{ fitment: Fitment }>();
@@ -32,7 +33,7 @@ const target = computed(
 const positions = computed(() =>
   positionsOfPart(props.fitment.part.kind).map((each) => ({
     value: each,
-    label: each === 'only' ? 'The bike' : each === 'front' ? 'Front' : 'Rear',
+    label: each === 'only' ? t.theBike : each === 'front' ? t.front : t.rear,
   })),
 );
 const against = computed(() =>
@@ -56,9 +57,9 @@ async function move(): Promise<void> {
   if (!to) {
     refusal.said.value = {
       what: tag.value.trim()
-        ? `There is no other bike ${tag.value.trim().toUpperCase()}.`
-        : 'No bike is named.',
-      todo: 'Type the tag of the bike it goes onto.',
+        ? t.thereNoOtherBike({ toUpperCase: tag.value.trim().toUpperCase() })
+        : t.noBikeNamed,
+      todo: t.typeTagBikeGoes,
     };
     return;
   }
@@ -83,13 +84,13 @@ async function move(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="`Move ${fitment.part.name}`"
+    :aria-label="t.moveName({ name: fitment.part.name })"
     @submit.prevent="move"
   >
-    <TextField v-model="tag" label="To the bike" hint="Its tag" @update:model-value="refused = []" />
-    <SelectField v-if="positions.length > 1" v-model="position" label="Where" :options="positions" />
+    <TextField v-model="tag" :label="t.toTheBike" :hint="t.itsTag" @update:model-value="refused = []" />
+    <SelectField v-if="positions.length > 1" v-model="position" :label="t.where" :options="positions" />
     <p v-if="takers.length" class="flex flex-wrap items-center gap-1 sm:col-span-2">
-      <span class="text-soft">Takes it:</span>
+      <span class="text-soft">{{ t.takesIt }}</span>
       <button
         v-for="bike in takers"
         :key="bike.id"
@@ -100,11 +101,9 @@ async function move(): Promise<void> {
         {{ bike.tag }}
       </button>
     </p>
-    <CheckField v-model="swap" class="sm:col-span-2"
-      >What sits there comes onto this bike in its place</CheckField
-    >
+    <CheckField v-model="swap" class="sm:col-span-2">{{ t.whatSitsThereComes }}</CheckField>
     <p v-if="!swap" class="text-watch sm:col-span-2">
-      This bike is left without it: that is recorded as left apart and holds the bike until it is whole again.
+      {{ t.bikeLeftWithoutRecorded }}
     </p>
     <SpeaksAgainst
       v-if="target && mismatches.length"
@@ -114,9 +113,8 @@ async function move(): Promise<void> {
     />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">
-      The last check of both bikes no longer counts.<template v-if="against.includes('wrong-end')">
-        {{ MISMATCH_WORDS['wrong-end'] }}</template
-      >
+      {{ t.lastCheckBothBikes
+      }}<template v-if="against.includes('wrong-end')"> {{ MISMATCH_WORDS['wrong-end'] }}</template>
     </p>
     <div class="flex gap-2 sm:col-span-2">
       <ActButton
@@ -124,9 +122,9 @@ async function move(): Promise<void> {
         type="submit"
         :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
         data-move-save
-        >Move it</ActButton
+        >{{ t.moveIt }}</ActButton
       >
-      <ActButton @click="emit('close')">Leave it</ActButton>
+      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
     </div>
   </form>
 </template>

@@ -11,6 +11,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, DisclosureBox, NoticePlate, useRefusal } from '@cadre/web/ui';
 import FitPart from './FitPart.vue';
 import MovePart from './MovePart.vue';
+import * as t from './messages';
 
 /** What is fitted to a bike that wears or carries a marking, and what was: fit, renew, move, take off. */
 const props = defineProps<{ bike: Bike }>();
@@ -52,12 +53,12 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
 <template>
   <section aria-labelledby="parts">
     <div class="flex flex-wrap items-center gap-3">
-      <h2 id="parts" class="sturdy mr-auto text-xl">Parts</h2>
+      <h2 id="parts" class="sturdy mr-auto text-xl">{{ t.parts }}</h2>
       <ActButton
         v-if="session.may('edit-fleet')"
         data-fit-part
         @click="open = open?.act === 'fit' ? null : { act: 'fit' }"
-        >Fit a part</ActButton
+        >{{ t.fitPart }}</ActButton
       >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
@@ -80,18 +81,18 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
           <p class="min-w-40 grow leading-snug">
             <span class="font-semibold">{{ placeWords(fitment) }}</span> · {{ fitment.part.name }}<br />
             <span class="figures text-[0.95rem] text-soft"
-              >since {{ dayAndClock(fitment.fittedAt, now)
+              >{{ t.sinceWhen({ when: dayAndClock(fitment.fittedAt, now) })
               }}<template v-if="markingsText(fitment.part.markings)">
                 · {{ markingsText(fitment.part.markings) }}</template
               ></span
             >
           </p>
           <template v-if="session.may('edit-fleet')">
-            <ActButton data-renew @click="open = { act: 'renew', fitment }">Renew</ActButton>
-            <ActButton data-move @click="open = { act: 'move', fitment }">Move</ActButton>
-            <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)"
-              >Take off</ActButton
-            >
+            <ActButton data-renew @click="open = { act: 'renew', fitment }">{{ t.renew }}</ActButton>
+            <ActButton data-move @click="open = { act: 'move', fitment }">{{ t.move }}</ActButton>
+            <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)">{{
+              t.takeOff
+            }}</ActButton>
           </template>
         </div>
         <FitPart
@@ -117,9 +118,9 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
       </li>
     </ul>
     <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">
-      No part is recorded apart from the fit list.
+      {{ t.noPartRecordedApart }}
     </p>
-    <DisclosureBox v-if="past.length" class="mt-2" :title="`${past.length} taken off`">
+    <DisclosureBox v-if="past.length" class="mt-2" :title="t.pastTakenOff({ past: past.length })">
       <ul class="space-y-1">
         <li v-for="fitment in past" :key="fitment.id" class="figures text-soft">
           {{ placeWords(fitment) }} · {{ fitment.part.name }} · {{ dayAndClock(fitment.fittedAt, now) }} –

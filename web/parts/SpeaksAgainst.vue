@@ -2,6 +2,7 @@
 import { MISMATCHES, type Mismatch } from '@cadre/core/fleet';
 import { MISMATCH_WORDS } from '@cadre/web/words';
 import { CautionLine, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The build speaks against a part: why, and room to say why it goes on all the same. */
 defineProps<{ mismatches: readonly string[] }>();
@@ -11,14 +12,10 @@ const isMismatch = (word: string): word is Mismatch => (MISMATCHES as readonly s
 
 <template>
   <div role="alert" class="space-y-2 rounded-md border-2 border-watch bg-watch-wash p-3" data-speaks-against>
-    <p class="font-semibold">This bike’s build speaks against it:</p>
+    <p class="font-semibold">{{ t.bikesBuildSpeaksAgainst }}</p>
     <template v-for="word in mismatches" :key="word"
       ><CautionLine v-if="isMismatch(word)" :text="MISMATCH_WORDS[word]"
     /></template>
-    <TextField
-      v-model="anyway"
-      label="It goes on all the same, because"
-      hint="It stands in the record with your name. In doubt ask a qualified mechanic."
-    />
+    <TextField v-model="anyway" :label="t.goesOnAllSame" :hint="t.standsInRecordWith" />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import * as t from './messages';
 
 /** How full a bin is: what lies there as filled pegs, the least as a notch. Under the notch it is short. */
 const props = defineProps<{ onHand: number; least: number }>();
@@ -13,7 +14,7 @@ const at = (value: number): number => Math.min(1, value / most.value) * 120;
     viewBox="-1 0 124 18"
     class="h-[18px] w-[124px]"
     role="img"
-    :aria-label="`${onHand} on hand, at least ${least} wanted`"
+    :aria-label="t.onhandOnHandLeast({ onHand, least })"
   >
     <rect x="0" y="4" width="120" height="10" rx="5" class="fill-sunk stroke-line" stroke-width="1.5" />
     <rect

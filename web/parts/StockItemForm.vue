@@ -10,6 +10,7 @@ import { factsFor } from './fact-fields';
 import { useMoney } from './money';
 import PartFacts from './PartFacts.vue';
 import type { Stock } from './use-stock';
+import * as t from './messages';
 
 /** A part the house keeps, as it is said: what it is, which bikes take it, its price and where it comes from. */
 const props = defineProps<{ item: StockItem | null; stock: Stock }>();
@@ -33,11 +34,11 @@ const modelIds = ref<readonly string[]>(props.item?.modelIds ?? []);
 const tried = ref(false);
 const whole = (text: string): number | null => (/^\d{1,4}$/.test(text.trim()) ? Number(text.trim()) : null);
 const wrong = computed(() => ({
-  name: typed.name.trim() ? null : 'Say what it is, as on its label.',
-  least: whole(typed.least) === null ? 'A whole number, 0 to 9999.' : null,
-  price: money.value.read(typed.price) === null ? 'An amount of money, as 14.50.' : null,
-  leadDays: whole(typed.leadDays) === null || Number(typed.leadDays) > 730 ? 'Whole days, 0 to 730.' : null,
-  supplier: typed.supplier.trim() ? null : 'Say who it is ordered from.',
+  name: typed.name.trim() ? null : t.sayWhatAsOn,
+  least: whole(typed.least) === null ? t.wholeNumber09999 : null,
+  price: money.value.read(typed.price) === null ? t.amountMoneyAs14 : null,
+  leadDays: whole(typed.leadDays) === null || Number(typed.leadDays) > 730 ? t.wholeDays0730 : null,
+  supplier: typed.supplier.trim() ? null : t.sayWhoOrderedFrom,
 }));
 const error = (field: keyof typeof wrong.value): string | null => (tried.value ? wrong.value[field] : null);
 function toggle(model: string): void {
@@ -69,7 +70,7 @@ async function save(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="item ? `Change ${item.name}` : 'A part to keep'"
+    :aria-label="item ? t.changeName({ name: item.name }) : t.partKeep"
     novalidate
     data-item-form
     @submit.prevent="save"
@@ -77,20 +78,20 @@ async function save(): Promise<void> {
     <SelectField
       v-if="!item"
       v-model="kind"
-      label="Part"
+      :label="t.part"
       :options="PART_KINDS.map((each) => ({ value: each, label: PART_WORDS[each] }))"
     />
-    <TextField v-model="typed.name" label="Name, as on its label" :error="error('name')" />
+    <TextField v-model="typed.name" :label="t.nameAsOnIts" :error="error('name')" />
     <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
-    <TextField v-model="typed.supplier" label="Ordered from" :error="error('supplier')" />
+    <TextField v-model="typed.supplier" :label="t.orderedFrom" :error="error('supplier')" />
     <div class="grid grid-cols-3 gap-2 sm:col-span-2">
-      <TextField v-model="typed.price" label="Price of one" :error="error('price')" />
-      <TextField v-model="typed.least" label="Least on hand" :error="error('least')" />
-      <TextField v-model="typed.leadDays" label="Days to come" :error="error('leadDays')" />
+      <TextField v-model="typed.price" :label="t.priceOne" :error="error('price')" />
+      <TextField v-model="typed.least" :label="t.leastOnHand" :error="error('least')" />
+      <TextField v-model="typed.leadDays" :label="t.daysCome" :error="error('leadDays')" />
     </div>
     <fieldset v-if="fleet.models.length" class="sm:col-span-2">
-      <legend class="font-semibold">For these models only</legend>
-      <p class="text-[0.95rem] text-soft">None chosen: any bike whose build takes it.</p>
+      <legend class="font-semibold">{{ t.forTheseModelsOnly }}</legend>
+      <p class="text-[0.95rem] text-soft">{{ t.noneChosenAnyBike }}</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         <button
           v-for="model in fleet.models"
@@ -111,8 +112,10 @@ async function save(): Promise<void> {
     </fieldset>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-item-save>Keep it</ActButton>
-      <ActButton @click="emit('done')">Leave it</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-item-save>{{
+        t.keepIt
+      }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
     </div>
   </form>
 </template>

@@ -4,9 +4,9 @@ export type OpenStock = { readonly act: 'count' | 'edit'; readonly id: string } 
 </script>
 
 <script setup lang="ts">
+import * as t from './messages';
 import { computed } from 'vue';
 import type { StockItem } from '@cadre/contract/parts';
-import { count } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import CountStock from './CountStock.vue';
@@ -23,9 +23,9 @@ const money = useMoney();
 const facts = computed(() => {
   const { facts: of, modelIds } = props.item;
   return [
-    of.wheelSize ? `${of.wheelSize} in` : '',
+    of.wheelSize ? t.wheelsizeIn({ wheelSize: of.wheelSize }) : '',
     of.brake ? of.brake.replace(/-/g, ' ') : '',
-    of.sprockets ? count(of.sprockets, 'sprocket') : '',
+    of.sprockets ? t.sprocket({ sprockets: of.sprockets }) : '',
     of.retention ? of.retention.replace(/-/g, ' ') : '',
     modelIds
       .map((id) => fleet.models.find((model) => model.id === id)?.name ?? '')
@@ -51,15 +51,23 @@ const isOpen = (act: 'count' | 'edit'): boolean =>
       <p class="figures w-14 shrink-0 text-center leading-none">
         <span class="sturdy text-3xl" :class="item.onHand < item.least && 'text-watch'" data-on-hand>{{
           item.onHand
-        }}</span><br /><span class="text-xs text-soft">on hand</span>
+        }}</span><br /><span class="text-xs text-soft">{{ t.onHand }}</span>
       </p>
       <div class="min-w-0 grow basis-40 leading-snug">
         <p class="text-lg font-semibold">{{ item.name }}</p>
         <p class="text-[0.95rem] text-soft">
-          <template v-if="facts">{{ facts }} · </template>{{ money.show(item.price) }} · {{ item.supplier }},
-          {{ count(item.leadDays, 'day') }}
+          <template v-if="facts">{{ facts }} · </template
+          >{{
+            t.showSupplierDay({
+              show: money.show(item.price),
+              supplier: item.supplier,
+              leadDays: item.leadDays,
+            })
+          }}
         </p>
-        <p v-if="waiting" class="text-[0.95rem] font-semibold text-watch">Waited for: {{ waiting }}</p>
+        <p v-if="waiting" class="text-[0.95rem] font-semibold text-watch">
+          {{ t.waitedForWaiting({ waiting }) }}
+        </p>
       </div>
       <div class="leading-none">
         <StockGauge :on-hand="item.onHand" :least="item.least" />
@@ -67,16 +75,20 @@ const isOpen = (act: 'count' | 'edit'): boolean =>
           class="figures mt-1 text-xs"
           :class="item.onHand < item.least ? 'font-semibold text-watch' : 'text-soft'"
         >
-          {{ item.onHand < item.least ? `short: least ${item.least}` : `least ${item.least}` }}
+          {{
+            item.onHand < item.least
+              ? t.shortLeastLeast({ least: item.least })
+              : t.leastLeast({ least: item.least })
+          }}
         </p>
       </div>
       <template v-if="may">
-        <ActButton data-count-open @click="open = isOpen('count') ? null : { act: 'count', id: item.id }"
-          >Count</ActButton
-        >
-        <ActButton kind="quiet" @click="open = isOpen('edit') ? null : { act: 'edit', id: item.id }"
-          >Edit</ActButton
-        >
+        <ActButton data-count-open @click="open = isOpen('count') ? null : { act: 'count', id: item.id }">{{
+          t.count
+        }}</ActButton>
+        <ActButton kind="quiet" @click="open = isOpen('edit') ? null : { act: 'edit', id: item.id }">{{
+          t.edit
+        }}</ActButton>
       </template>
     </div>
     <CountStock v-if="isOpen('count')" class="mt-2" :item="item" :stock="stock" @done="open = null" />

@@ -10,6 +10,7 @@ import OrderSheet from './OrderSheet.vue';
 import StockItemForm from './StockItemForm.vue';
 import StockRow, { type OpenStock } from './StockRow.vue';
 import { useStock } from './use-stock';
+import * as t from './messages';
 
 /** The shelf: bins by kind of part, what is in them against the least, who waits for it, and the order that comes of it. */
 const fleet = useFleet();
@@ -40,14 +41,14 @@ const models = (item: StockItem): string[] =>
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-16 pt-4" data-stock>
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">Parts</h1>
-      <TextField v-model="search" class="w-72 max-sm:w-full" label="Search" />
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.parts }}</h1>
+      <TextField v-model="search" class="w-72 max-sm:w-full" :label="t.search" />
       <ActButton
         v-if="may"
         kind="main"
         data-add-item
         @click="open = open?.act === 'add' ? null : { act: 'add' }"
-        >Keep another part</ActButton
+        >{{ t.keepAnotherPart }}</ActButton
       >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
@@ -70,13 +71,9 @@ const models = (item: StockItem): string[] =>
           </ul>
         </section>
         <p v-if="stock.loaded.value && bins.length === 0" class="text-lg">
-          {{
-            stock.items.value.length
-              ? 'No part fits this search.'
-              : 'No part is kept yet. Keep one, then count in how many lie there.'
-          }}
+          {{ stock.items.value.length ? t.noPartFitsSearch : t.noPartKeptYet }}
         </p>
-        <p v-else-if="!stock.loaded.value" class="text-soft" role="status">Fetching the shelf …</p>
+        <p v-else-if="!stock.loaded.value" class="text-soft" role="status">{{ t.fetchingShelf }}</p>
       </div>
       <OrderSheet class="self-start min-[1000px]:sticky min-[1000px]:top-28" :orders="stock.orders.value" />
     </div>

@@ -1,5 +1,6 @@
 import type { Part } from '@cadre/contract/parts';
 import { BRAKES, RETENTIONS, WHEEL_SIZES, type PartKind } from '@cadre/core/fleet';
+import * as t from './messages';
 
 interface FactField {
   readonly key: keyof Part['facts'];
@@ -11,23 +12,23 @@ const choice = (key: FactField['key'], label: string, words: readonly string[]):
   key,
   label,
   options: [
-    { value: '', label: 'Not known' },
+    { value: '', label: t.notKnown },
     ...words.map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
   ],
 });
-const size = choice('wheelSize', 'Wheel size, inches', WHEEL_SIZES);
+const size = choice('wheelSize', t.wheelSizeInches, WHEEL_SIZES);
 const sprockets = choice(
   'sprockets',
-  'Sprockets',
+  t.sprockets,
   Array.from({ length: 14 }, (_, index) => String(index + 1)),
 );
 
 /** What is asked of each kind of part to know which bikes take it. */
 export const FACT_FIELDS: Record<PartKind, readonly FactField[]> = {
-  wheel: [size, choice('brake', 'Made for brake', BRAKES), choice('retention', 'Axle', RETENTIONS)],
+  wheel: [size, choice('brake', t.madeForBrake, BRAKES), choice('retention', t.axle, RETENTIONS)],
   tyre: [size],
   rotor: [],
-  pads: [choice('brake', 'Made for brake', BRAKES)],
+  pads: [choice('brake', t.madeForBrake, BRAKES)],
   chain: [sprockets],
   cassette: [sprockets],
   fork: [size],

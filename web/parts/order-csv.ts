@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { defuse } from '@cadre/core/exchange';
 import type { SupplierOrder } from '@cadre/core/parts';
 import type { Money } from './money';
+import * as t from './messages';
 
 /** What to order as comma separated values: a line an item, with what it is for. */
 export function orderCsv(orders: readonly SupplierOrder[], money: Money): string {
@@ -17,7 +18,7 @@ export function orderCsv(orders: readonly SupplierOrder[], money: Money): string
       String(toTheLeast),
     ]),
   );
-  const head = ['Supplier', 'Part', 'Count', 'Each', 'Together', 'Lead days', 'For bikes', 'For the shelf'];
+  const head = [t.supplier, t.part, t.count, t.each, t.together, t.leadDays, t.forBikes, t.forShelf];
   return `${Papa.unparse(
     [head, ...lines].map((row) => row.map(defuse)),
     { newline: '\r\n' },

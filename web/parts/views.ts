@@ -1,10 +1,11 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const partsViews: readonly RouteRecordRaw[] = [
   {
     path: '/stock',
     name: 'stock',
     component: () => import('./StockView.vue'),
-    meta: { title: 'Parts' },
+    meta: { title: t.parts },
   },
 ];

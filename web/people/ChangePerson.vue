@@ -5,6 +5,7 @@ import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import OwnAccess from './OwnAccess.vue';
 import SignInForm from './SignInForm.vue';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 /** Another person takes the tablet over; what is on the screen stays. */
 const emit = defineEmits<{ done: []; close: []; leave: [] }>();
@@ -27,17 +28,20 @@ async function left(): Promise<void> {
     <div class="fixed inset-0 grid place-items-center overflow-y-auto p-4">
       <DialogPanel class="w-full max-w-md rounded-lg border-2 border-ink/60 bg-plate p-5">
         <DialogTitle class="sturdy mb-1 text-2xl" :class="changing && 'sr-only'">{{
-          changing ? session.person?.name : 'Change person'
+          changing ? session.person?.name : t.changePerson
         }}</DialogTitle>
         <p v-if="!changing" class="mb-4 text-soft">
-          Now: {{ session.person?.name }}. Marks keep the name of whoever gave them.
+          {{ t.nowNameMarksKeep({ name: session.person?.name ?? '' }) }}
         </p>
         <SignInForm v-if="!changing" @done="emit('done')" />
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
         <OwnAccess v-if="session.person && !session.needsSignIn" v-model:changing="changing" @leave="left" />
         <div class="mt-4 flex justify-between gap-2">
-          <ActButton @click="changing ? (changing = false) : emit('close')">Back</ActButton
-          ><ActButton v-if="!changing" @click="leave">Sign out</ActButton>
+          <ActButton @click="changing ? (changing = false) : emit('close')">{{ t.back }}</ActButton><ActButton
+            v-if="!changing"
+            @click="leave"
+            >{{ t.signOut }}</ActButton
+          >
         </div>
       </DialogPanel>
     </div>

@@ -6,6 +6,7 @@ import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { keepKeyUnder } from './author-key';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 /** Changes one's own code. The new one is typed twice, as nobody can see it. */
 const props = defineProps<{
@@ -40,12 +41,12 @@ async function save(): Promise<void> {
 <template>
   <form class="space-y-4" data-change-secret @submit.prevent="save">
     <p v-if="current" class="rounded-md bg-sunk p-3">
-      The lead’s code was good for this one sign-in. Choose your own now.
+      {{ t.leadsCodeWasGood }}
     </p>
     <TextField
       v-else
       v-model="present"
-      label="Current code"
+      :label="t.currentCode"
       type="password"
       autocomplete="current-password"
       :error="errorOf('current')"
@@ -53,8 +54,8 @@ async function save(): Promise<void> {
     />
     <TextField
       v-model="secret"
-      label="New code"
-      hint="Eight characters or more"
+      :label="t.newCode"
+      :hint="t.eightCharactersMore"
       type="password"
       autocomplete="new-password"
       :error="errorOf('secret')"
@@ -62,15 +63,15 @@ async function save(): Promise<void> {
     />
     <TextField
       v-model="again"
-      label="Repeat the new code"
+      :label="t.repeatNewCode"
       type="password"
       autocomplete="new-password"
-      :error="differs ? 'Not the same as above.' : null"
+      :error="differs ? t.notSameAsAbove : null"
       data-new-secret-again
     />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value"
-      >Change the code</ActButton
-    >
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">{{
+      t.changeCode
+    }}</ActButton>
   </form>
 </template>

@@ -8,6 +8,7 @@ import ChangeSecret from './ChangeSecret.vue';
 import SetPin from './SetPin.vue';
 import { savePersonData } from './save-person-data';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 /** What one does about one's own access: another code, and out on every device where a tablet was lost or left. */
 const emit = defineEmits<{ leave: [] }>();
@@ -30,7 +31,7 @@ function done(what: string): void {
 const withoutPin = (): Promise<boolean> =>
   refusal.run(async () => {
     session.take(await act(removePin, { body: {} }));
-    said.value = 'Your PIN is gone from this device.';
+    said.value = t.yourPinGoneFrom;
   });
 /** The list of devices is asked for: the dialog is for changing the person first. */
 const listing = ref(false);
@@ -46,29 +47,27 @@ async function everywhere(): Promise<void> {
 <template>
   <section :class="!changing && 'mt-5 border-t-2 border-line pt-4'" aria-labelledby="own-access">
     <h3 id="own-access" class="sturdy text-lg">
-      {{ !changing ? 'Your access' : form === 'pin' ? 'Set a PIN for this device' : 'Change my code' }}
+      {{ !changing ? t.yourAccess : form === 'pin' ? t.setPinForDevice : t.changeMyCode }}
     </h3>
     <p v-if="said" role="status" class="mt-1 font-semibold">{{ said }}</p>
     <p v-if="session.quick && !changing" class="mt-1">
-      You signed in with your PIN. Releasing a bike and changing people or rules need your code.
+      {{ t.youSignedInWith }}
     </p>
-    <SetPin v-if="changing && form === 'pin'" class="mt-2" @done="done('Your PIN is set for this device.')" />
-    <ChangeSecret
-      v-else-if="changing"
-      class="mt-2"
-      @done="done('Your code is changed. Other devices are signed out.')"
-    />
+    <SetPin v-if="changing && form === 'pin'" class="mt-2" @done="done(t.yourPinSetFor)" />
+    <ChangeSecret v-else-if="changing" class="mt-2" @done="done(t.yourCodeChangedOther)" />
     <div v-else class="mt-2 flex flex-wrap gap-2">
-      <ActButton data-own-secret @click="open('code')">Change my code</ActButton>
-      <ActButton v-if="session.hasPin" :disabled="refusal.busy.value" data-remove-pin @click="withoutPin"
-        >Remove my PIN</ActButton
-      >
-      <ActButton v-else-if="!session.quick" data-own-pin @click="open('pin')">Set a PIN</ActButton>
-      <ActButton :disabled="refusal.busy.value" data-end-all @click="everywhere"
-        >Sign out on every device</ActButton
-      >
-      <ActButton v-if="session.person" data-own-data @click="saveOwn">Save my data</ActButton>
-      <ActButton :aria-expanded="listing" data-own-devices @click="listing = !listing">My devices</ActButton>
+      <ActButton data-own-secret @click="open('code')">{{ t.changeMyCode }}</ActButton>
+      <ActButton v-if="session.hasPin" :disabled="refusal.busy.value" data-remove-pin @click="withoutPin">{{
+        t.removeMyPin
+      }}</ActButton>
+      <ActButton v-else-if="!session.quick" data-own-pin @click="open('pin')">{{ t.setPin }}</ActButton>
+      <ActButton :disabled="refusal.busy.value" data-end-all @click="everywhere">{{
+        t.signOutOnEvery
+      }}</ActButton>
+      <ActButton v-if="session.person" data-own-data @click="saveOwn">{{ t.saveMyData }}</ActButton>
+      <ActButton :aria-expanded="listing" data-own-devices @click="listing = !listing">{{
+        t.myDevices
+      }}</ActButton>
     </div>
     <OwnDevices v-if="!changing && listing" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />

@@ -12,6 +12,7 @@ import ResetSecret from './ResetSecret.vue';
 import { savePersonData } from './save-person-data';
 import SignedFor from './SignedFor.vue';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 const session = useSession();
 const people = ref<readonly Person[]>([]);
@@ -63,10 +64,10 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
 
 <template>
   <main class="mx-auto max-w-5xl space-y-6 px-4 pb-10 pt-4">
-    <h1 class="sturdy text-2xl">People and setup</h1>
+    <h1 class="sturdy text-2xl">{{ t.peopleSetup }}</h1>
     <NoticePlate v-if="list.said.value" :said="list.said.value" />
     <section aria-labelledby="who">
-      <h2 id="who" class="sturdy text-xl">People</h2>
+      <h2 id="who" class="sturdy text-xl">{{ t.people }}</h2>
       <ul class="mt-2 divide-y divide-line rounded-lg border-2 border-ink/60 bg-plate">
         <li
           v-for="person in people"
@@ -75,12 +76,13 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
           :class="!person.active && 'text-soft'"
         >
           <p class="grow leading-tight">
-            <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"> (left)</span
+            <span class="font-semibold">{{ person.name }}</span><span v-if="!person.active"
+              >{{ ' ' }}{{ t.left }}</span
             ><br /><span class="text-soft">{{ person.signInName }}</span>
           </p>
           <SelectField
             :model-value="person.role"
-            :label="`Role of ${person.name}`"
+            :label="t.roleName({ name: person.name })"
             hide-label
             :options="ROLE_OPTIONS"
             :disabled="person.id === session.person?.id"
@@ -90,30 +92,30 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             :model-value="person.trainee"
             @update:model-value="change(person, { trainee: $event })"
             :disabled="person.id === session.person?.id"
-            >trainee</CheckField
+            >{{ t.trainee }}</CheckField
           >
           <ActButton
             v-if="person.active && person.id !== session.person?.id"
             :data-reset-secret="person.signInName"
             @click="resetting = resetting === person.id ? null : person.id"
-            >New code</ActButton
+            >{{ t.newCode }}</ActButton
           >
           <ActButton
-            :aria-label="`Save their data: ${person.name}`"
+            :aria-label="t.saveTheirDataName({ name: person.name })"
             @click="list.run(() => savePersonData(person))"
-            >Save their data</ActButton
+            >{{ t.saveTheirData }}</ActButton
           >
           <ActButton
             v-if="!person.active && !person.nameless"
             :aria-expanded="removing === person.id"
             :data-remove-name-of="person.signInName"
             @click="removing = removing === person.id ? null : person.id"
-            >Remove name…</ActButton
+            >{{ t.removeName }}</ActButton
           >
           <ActButton
             v-if="person.id !== session.person?.id && !person.nameless"
             @click="change(person, { active: !person.active })"
-            >{{ person.active ? 'Has left' : 'Is back' }}</ActButton
+            >{{ person.active ? t.hasLeft : t.isBack }}</ActButton
           >
           <ResetSecret
             v-if="resetting === person.id"
@@ -140,30 +142,30 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
         </li>
       </ul>
       <form class="mt-3 grid gap-3 rounded-lg bg-sunk p-4 sm:grid-cols-2" novalidate @submit.prevent="add">
-        <TextField v-model="fresh.name" label="Name" :error="errorIn(adding, 'name')" />
+        <TextField v-model="fresh.name" :label="t.name" :error="errorIn(adding, 'name')" />
         <TextField
           v-model="fresh.signInName"
-          label="Sign-in name"
-          hint="Small letters and digits"
+          :label="t.signInName"
+          :hint="t.smallLettersDigits"
           :error="errorIn(adding, 'signInName')"
         />
-        <SelectField v-model="fresh.role" label="Role" :options="ROLE_OPTIONS" />
+        <SelectField v-model="fresh.role" :label="t.role" :options="ROLE_OPTIONS" />
         <TextField
           v-model="fresh.secret"
-          label="Code"
-          hint="Eight characters or more"
+          :label="t.code"
+          :hint="t.eightCharactersMore"
           type="password"
           autocomplete="new-password"
           :error="errorIn(adding, 'secret')"
         />
-        <CheckField v-model="trainee">Trainee: criticals one by one, checks co-signed</CheckField>
-        <ActButton kind="main" type="submit" :disabled="adding.busy.value">Add this person</ActButton>
+        <CheckField v-model="trainee">{{ t.traineeCriticalsOneOne }}</CheckField>
+        <ActButton kind="main" type="submit" :disabled="adding.busy.value">{{ t.addPerson }}</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
       </form>
     </section>
     <p class="max-w-prose text-soft">
-      How marks are given, and every other rule of the house, is under
-      <RouterLink :to="{ name: 'policy' }" class="text-act underline">Policy</RouterLink>.
+      {{ t.howMarksGivenEvery }}
+      <RouterLink :to="{ name: 'policy' }" class="text-act underline">{{ t.policy }}</RouterLink>.
     </p>
   </main>
 </template>

@@ -2,6 +2,7 @@
 import { removeName, type Person } from '@cadre/contract/people';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** For somebody who has left: their name goes for good, what they did stays. */
 const { person } = defineProps<{ person: Person }>();
@@ -17,13 +18,11 @@ async function remove(): Promise<void> {
 <template>
   <div class="rounded-lg bg-sunk p-3 text-ink" data-remove-name>
     <p class="max-w-prose">
-      The name <strong>{{ person.name }}</strong> goes for good, here and on every page. Their checks and
-      repairs stay; they are then by “Nameless” and six letters or digits. Nobody can bring the name back.
-      Save their data first if anybody may ask for it.
+      {{ t.theName }} <strong>{{ person.name }}</strong> {{ t.goesForGoodHere }}
     </p>
-    <ActButton class="mt-2" :disabled="refusal.busy.value" @click="remove"
-      >Remove this name for good</ActButton
-    >
+    <ActButton class="mt-2" :disabled="refusal.busy.value" @click="remove">{{
+      t.removeNameForGood
+    }}</ActButton>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </div>
 </template>

@@ -4,6 +4,7 @@ import { resetSecret, type Person } from '@cadre/contract/people';
 import { useAct } from '@cadre/web/platform/act';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A code for somebody who has forgotten theirs. It is shown while it is typed, because the lead passes it on. */
 const props = defineProps<{ person: Person }>();
@@ -24,25 +25,28 @@ async function save(): Promise<void> {
   <div class="rounded-md bg-sunk p-3" data-reset>
     <p v-if="given" class="flex flex-wrap items-center gap-3" role="status">
       <span class="grow"
-        >Tell {{ person.name }}: <span class="figures sturdy text-lg">{{ given }}</span>. It is good for one
-        sign-in. They are signed out everywhere until then.</span
+        >{{ t.tellName({ name: person.name }) }} <span class="figures sturdy text-lg">{{ given }}</span>{{
+          t.goodForOneSign
+        }}</span
       >
-      <ActButton @click="emit('done')">Done</ActButton>
+      <ActButton @click="emit('done')">{{ t.done }}</ActButton>
     </p>
     <form v-else class="flex flex-wrap items-center gap-3" @submit.prevent="save">
       <TextField
         v-model="secret"
         class="min-w-56 grow"
-        :label="`Code for ${person.name}’s next sign-in`"
-        hint="Eight characters or more. They choose their own then."
+        :label="t.codeForNameS({ name: person.name })"
+        :hint="t.eightCharactersMoreThey"
         :error="
           refusal.fields.value[0]
             ? fieldWords(refusal.fields.value[0].code, refusal.fields.value[0].params)
             : null
         "
       />
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !secret">Set code</ActButton>
-      <ActButton @click="emit('done')">Cancel</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !secret">{{
+        t.setCode
+      }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
       <NoticePlate
         v-if="refusal.said.value && !refusal.fields.value.length"
         :said="refusal.said.value"

@@ -5,6 +5,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 /** A short number for this browser, set by whoever knows the code. */
 const emit = defineEmits<{ done: [] }>();
@@ -16,7 +17,7 @@ const pin = ref('');
 const errorOf = (path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
   if (!issue) return null;
-  return path === 'pin' ? 'Four to six digits' : fieldWords(issue.code, issue.params);
+  return path === 'pin' ? t.fourSixDigits : fieldWords(issue.code, issue.params);
 };
 async function save(): Promise<void> {
   const done = await refusal.run(async () =>
@@ -29,13 +30,12 @@ async function save(): Promise<void> {
 <template>
   <form class="space-y-4" data-set-pin @submit.prevent="save">
     <p class="rounded-md bg-sunk p-3">
-      With the PIN you sign in faster on this device, as long as it has a connection. Releasing a bike and
-      changing people or rules still need your code.
+      {{ t.withPinYouSign }}
     </p>
     <TextField
       v-model="pin"
-      label="PIN"
-      hint="Four to six digits"
+      :label="t.pin"
+      :hint="t.fourSixDigits"
       type="password"
       inputmode="numeric"
       autocomplete="off"
@@ -44,13 +44,13 @@ async function save(): Promise<void> {
     />
     <TextField
       v-model="current"
-      label="Your code"
+      :label="t.yourCode"
       type="password"
       autocomplete="current-password"
       :error="errorOf('current')"
       data-pin-code
     />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <ActButton kind="main" type="submit" :disabled="refusal.busy.value">Set this PIN</ActButton>
+    <ActButton kind="main" type="submit" :disabled="refusal.busy.value">{{ t.setPin2 }}</ActButton>
   </form>
 </template>

@@ -5,6 +5,7 @@ import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 const emit = defineEmits<{ done: [] }>();
 const session = useSession();
@@ -20,13 +21,13 @@ const fields = reactive({
   secret: '',
 });
 const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?: string }> = {
-  programName: { label: 'Program', hint: 'The lodge, park, school or club' },
-  siteName: { label: 'First site', hint: 'Where the bikes are kept' },
-  timeZone: { label: 'Time zone' },
-  opensAt: { label: 'Opens at', type: 'time' },
-  leadName: { label: 'Your name' },
-  signInName: { label: 'Your sign-in name', hint: 'Small letters and digits' },
-  secret: { label: 'Your code', hint: 'Eight characters or more', type: 'password' },
+  programName: { label: t.program, hint: t.lodgeParkSchoolClub },
+  siteName: { label: t.firstSite, hint: t.whereBikesKept },
+  timeZone: { label: t.timeZone },
+  opensAt: { label: t.opensAt, type: t.time },
+  leadName: { label: t.yourName },
+  signInName: { label: t.yourSignInName, hint: t.smallLettersDigits },
+  secret: { label: t.yourCode, hint: t.eightCharactersMore, type: t.password },
 };
 const errorOf = (path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
@@ -54,6 +55,8 @@ async function submit(): Promise<void> {
       :autocomplete="name === 'secret' ? 'new-password' : 'off'"
     />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Set up</ActButton>
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">{{
+      t.setUp
+    }}</ActButton>
   </form>
 </template>

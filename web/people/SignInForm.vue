@@ -4,6 +4,7 @@ import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import ChangeSecret from './ChangeSecret.vue';
 import { useSession } from './use-session';
 import { rememberedNames } from './remembered';
+import * as t from './messages';
 
 /** Name and code. People who have signed in on this browser are one touch; gloves type only the code. */
 const emit = defineEmits<{ done: [] }>();
@@ -37,7 +38,7 @@ async function enter(): Promise<void> {
 <template>
   <ChangeSecret v-if="choosing" :current="secret" @done="emit('done')" />
   <form v-else class="space-y-4" @submit.prevent="enter">
-    <div v-if="known.length" role="group" aria-label="People of this browser" class="flex flex-wrap gap-2">
+    <div v-if="known.length" role="group" :aria-label="t.peopleBrowser" class="flex flex-wrap gap-2">
       <ActButton
         v-for="each in known"
         :key="each.signInName"
@@ -47,19 +48,21 @@ async function enter(): Promise<void> {
         >{{ each.name }}</ActButton
       >
     </div>
-    <TextField v-model="name" label="Sign-in name" autocomplete="username" />
+    <TextField v-model="name" :label="t.signInName" autocomplete="username" />
     <div ref="code">
       <TextField
         v-model="secret"
-        :label="hasPin ? 'PIN or code' : 'Code'"
+        :label="hasPin ? t.pinCode : t.code"
         type="password"
         autocomplete="current-password"
       />
     </div>
     <NoticePlate v-if="said" :said="said" />
-    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">Sign in</ActButton>
+    <ActButton kind="main" big type="submit" class="w-full" :disabled="refusal.busy.value">{{
+      t.signIn
+    }}</ActButton>
     <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
-      <p class="font-semibold">This is the demo. Its people are made up:</p>
+      <p class="font-semibold">{{ t.demoItsPeopleMade }}</p>
       <ul class="mt-1 flex flex-wrap gap-2">
         <li v-for="person in session.setup.demoPeople" :key="person.signInName">
           <button
@@ -74,7 +77,7 @@ async function enter(): Promise<void> {
           </button>
         </li>
       </ul>
-      <p class="mt-1 text-sm text-soft">Their codes are printed where Cadre was started.</p>
+      <p class="mt-1 text-sm text-soft">{{ t.theirCodesPrintedWhere }}</p>
     </div>
   </form>
 </template>

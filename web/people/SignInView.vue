@@ -7,6 +7,7 @@ import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import SetupForm from './SetupForm.vue';
 import SignInForm from './SignInForm.vue';
 import { useSession } from './use-session';
+import * as t from './messages';
 
 const session = useSession();
 const refusal = useRefusal();
@@ -26,8 +27,8 @@ function go(): void {
       class="grid w-full max-w-4xl gap-6 rounded-xl border-2 border-ink/60 bg-plate p-6 shadow-[0_5px_0_0_rgb(0_0_0/.13)] md:grid-cols-2 md:p-9"
     >
       <div class="flex flex-col">
-        <p class="sturdy text-5xl leading-none text-act">Cadre</p>
-        <p class="mt-2 text-lg leading-snug">Which bikes may go out, which may not, and why.</p>
+        <p class="sturdy text-5xl leading-none text-act">{{ t.cadre }}</p>
+        <p class="mt-2 text-lg leading-snug">{{ t.whichBikesMayGo }}</p>
         <div class="my-auto max-h-72 max-md:hidden">
           <BikeFigure :build="USUAL_BUILD.hardtail" label="" />
         </div>
@@ -35,7 +36,7 @@ function go(): void {
       </div>
       <div>
         <h1 class="sturdy mb-4 text-2xl">
-          {{ session.setup?.state === 'empty' ? 'Set up your program' : 'Sign in' }}
+          {{ session.setup?.state === 'empty' ? t.setUpYourProgram : t.signIn }}
         </h1>
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mb-4" />
         <SetupForm v-if="session.setup?.state === 'empty'" @done="go" />

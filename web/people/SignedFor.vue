@@ -4,6 +4,7 @@ import { SYSTEMS, type System } from '@cadre/core/catalogue';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { SYSTEM_WORDS } from '@cadre/web/words';
 import { CheckField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What somebody learning may be trusted with by station, system by system, each under the lead's name. */
 const props = defineProps<{ person: Person; people: readonly Person[] }>();
@@ -19,10 +20,10 @@ function signedWords(system: System): string {
 
 <template>
   <fieldset class="rounded-md bg-sunk p-3">
-    <legend class="sr-only">What {{ person.name }} is signed off for</legend>
+    <legend class="sr-only">{{ t.whatNameSignedOff({ name: person.name }) }}</legend>
     <p class="leading-snug">
-      <span class="font-semibold">Signed off for</span>{{ ' '
-      }}<span class="text-soft">(gives these by station; every check is still co-signed)</span>
+      <span class="font-semibold">{{ t.signedOffFor }}</span>{{ ' '
+      }}<span class="text-soft">{{ t.givesTheseStationEvery }}</span>
     </p>
     <div class="mt-1 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-4">
       <CheckField

@@ -1,16 +1,17 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const peopleViews: readonly RouteRecordRaw[] = [
   {
     path: '/people',
     name: 'people',
     component: () => import('./PeopleView.vue'),
-    meta: { title: 'People and setup' },
+    meta: { title: t.peopleSetup },
   },
   {
     path: '/sign-in',
     name: 'sign-in',
     component: () => import('./SignInView.vue'),
-    meta: { title: 'Sign in', open: true },
+    meta: { title: t.signIn, open: true },
   },
 ];

@@ -3,6 +3,7 @@ import { withPosition } from '@cadre/web/words';
 import { ActButton } from '@cadre/web/ui';
 import PhotoStrip from './PhotoStrip.vue';
 import { usePhotos, type ShownPhoto } from './use-photos';
+import * as t from './messages';
 
 /** Every photo of a bike, the newest first. */
 const props = defineProps<{ bikeId: string; version: unknown }>();
@@ -15,8 +16,8 @@ const nameOf = (photo: ShownPhoto): string => {
 
 <template>
   <section v-if="photos.length" aria-labelledby="photos" data-bike-photos>
-    <h2 id="photos" class="sturdy mb-1 text-xl">Photos</h2>
+    <h2 id="photos" class="sturdy mb-1 text-xl">{{ t.photos }}</h2>
     <PhotoStrip :photos="photos" :name-of="nameOf" />
-    <ActButton v-if="more" class="mt-2" @click="loadMore">Older ones</ActButton>
+    <ActButton v-if="more" class="mt-2" @click="loadMore">{{ t.olderOnes }}</ActButton>
   </section>
 </template>

@@ -13,6 +13,7 @@ import PhotoStrip from './PhotoStrip.vue';
 import { PHOTO_ISSUE_WORDS, shrinkPhoto } from './shrink-photo';
 import { photoProof } from './photo-proof';
 import { usePhotos } from './use-photos';
+import * as t from './messages';
 
 /** The photos of one look of a bike, last time's beside today's, and taking one. What is taken is kept here until it is sent. */
 const props = defineProps<{
@@ -99,12 +100,12 @@ async function keep(shapes: readonly Shape[]): Promise<void> {
     />
     <div class="flex flex-wrap items-center gap-3">
       <ActButton :disabled="busy || full" data-take-photo @click="input?.click()"
-        ><Camera :size="22" aria-hidden="true" />{{ busy ? 'Reading the photo …' : 'Photo'
-        }}<span class="sr-only"> of {{ name }}</span></ActButton
+        ><Camera :size="22" aria-hidden="true" />{{ busy ? t.readingPhoto : t.photo
+        }}<span class="sr-only">{{ ' ' }}{{ t.ofName({ name }) }}</span></ActButton
       >
-      <span v-if="full" class="text-soft"
-        >{{ PHOTO_LIMITS.perLook }} photos of this look: say the rest in the note.</span
-      >
+      <span v-if="full" class="text-soft">{{
+        t.perlookPhotosLookSay({ perLook: PHOTO_LIMITS.perLook })
+      }}</span>
     </div>
     <!-- Opened by the button: the camera on a phone, a file elsewhere. -->
     <input

@@ -4,6 +4,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { PHOTO_LIMITS, shapeOf, type PicturePoint, type Shape, type ShapeKind } from '@cadre/core/photos';
 import { ActButton, ChoiceChips } from '@cadre/web/ui';
 import ShapesOver from './ShapesOver.vue';
+import * as t from './messages';
 
 /** A photo just taken: circle it or point at it with the finger, keep it or let it go. The picture itself stays as it was taken. */
 defineProps<{ url: string; width: number; height: number; name: string }>();
@@ -47,9 +48,7 @@ function circleMiddle(): void {
       >
         <DialogTitle class="leading-tight"
           ><span class="sturdy block text-lg">{{ name }}</span
-          ><span class="text-soft"
-            >Draw with the finger where it is. The photo itself stays as it is.</span
-          ></DialogTitle
+          ><span class="text-soft">{{ t.drawWithFingerWhere }}</span></DialogTitle
         >
         <div
           class="relative mx-auto min-h-0 w-full touch-none select-none overflow-hidden rounded-md border-2 border-ink/60"
@@ -64,26 +63,26 @@ function circleMiddle(): void {
           @pointerup="end"
           @pointercancel="end"
         >
-          <img :src="url" :alt="`Photo of ${name}, just taken`" class="block size-full" draggable="false" />
+          <img :src="url" :alt="t.photoNameJustTaken({ name })" class="block size-full" draggable="false" />
           <ShapesOver :shapes="drawing ? [...shapes, drawing] : shapes" :width="width" :height="height" />
         </div>
         <div class="flex flex-wrap items-center gap-2">
           <ChoiceChips
             name="Draw"
             :options="[
-              { value: 'circle', label: 'Circle' },
-              { value: 'arrow', label: 'Arrow' },
+              { value: 'circle', label: t.circle },
+              { value: 'arrow', label: t.arrow },
             ]"
             :chosen="[tool]"
             @toggle="(kind) => (tool = kind)"
           />
-          <ActButton :disabled="shapes.length === 0" data-photo-back @click="shapes = shapes.slice(0, -1)"
-            >Take the last back</ActButton
-          >
-          <ActButton class="sr-only focus:not-sr-only" @click="circleMiddle">Circle the middle</ActButton>
+          <ActButton :disabled="shapes.length === 0" data-photo-back @click="shapes = shapes.slice(0, -1)">{{
+            t.takeLastBack
+          }}</ActButton>
+          <ActButton class="sr-only focus:not-sr-only" @click="circleMiddle">{{ t.circleMiddle }}</ActButton>
           <span class="grow" />
-          <ActButton kind="quiet" data-photo-drop @click="emit('drop')">Let it go</ActButton>
-          <ActButton kind="main" data-photo-keep @click="emit('keep', shapes)">Keep it</ActButton>
+          <ActButton kind="quiet" data-photo-drop @click="emit('drop')">{{ t.letGo }}</ActButton>
+          <ActButton kind="main" data-photo-keep @click="emit('keep', shapes)">{{ t.keepIt }}</ActButton>
         </div>
       </DialogPanel>
     </div>

@@ -5,6 +5,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import ShapesOver from './ShapesOver.vue';
 import type { ShownPhoto } from './use-photos';
+import * as t from './messages';
 
 /** One photo large, with what was drawn on it. */
 defineProps<{ photo: ShownPhoto; name: string }>();
@@ -28,13 +29,13 @@ const now = useNow();
               >{{ fleet.nameOf(photo.by) }}, {{ dayAndClock(photo.at, now) }}</span
             ></DialogTitle
           >
-          <ActButton @click="emit('close')">Close</ActButton>
+          <ActButton @click="emit('close')">{{ t.close }}</ActButton>
         </div>
         <div
           class="relative mx-auto min-h-0"
           :style="{ aspectRatio: `${photo.width} / ${photo.height}`, maxHeight: '75dvh', maxWidth: '100%' }"
         >
-          <img :src="photo.whole" :alt="`Photo of ${name}`" class="block size-full" />
+          <img :src="photo.whole" :alt="t.photoName({ name })" class="block size-full" />
           <ShapesOver :shapes="photo.shapes" :width="photo.width" :height="photo.height" />
         </div>
       </DialogPanel>

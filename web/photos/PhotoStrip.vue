@@ -6,6 +6,7 @@ import { ActButton } from '@cadre/web/ui';
 import PhotoShow from './PhotoShow.vue';
 import ShapesOver from './ShapesOver.vue';
 import type { ShownPhoto } from './use-photos';
+import * as t from './messages';
 
 /** Photos side by side: what is kept here and not sent yet says so, what the server would not take says why. */
 defineProps<{ photos: readonly ShownPhoto[]; nameOf: (photo: ShownPhoto) => string }>();
@@ -16,13 +17,13 @@ const drop = (photo: ShownPhoto): void => void localDb.photos.delete(photo.id);
 </script>
 
 <template>
-  <ul class="flex flex-wrap gap-2" aria-label="Photos" data-photos>
+  <ul class="flex flex-wrap gap-2" :aria-label="t.photos" data-photos>
     <li v-for="photo in photos" :key="photo.id" class="w-32" :data-photo="photo.waiting ? 'kept' : 'sent'">
       <button
         type="button"
         class="relative block h-24 w-32 overflow-hidden rounded-md border-2"
         :class="photo.trouble ? 'border-held' : 'border-line'"
-        :aria-label="`Photo of ${nameOf(photo)}, ${dayAndClock(photo.at, now)}`"
+        :aria-label="t.photoNameofWhen({ nameOf: nameOf(photo), when: dayAndClock(photo.at, now) })"
         @click="shown = photo"
       >
         <span
@@ -35,12 +36,12 @@ const drop = (photo: ShownPhoto): void => void localDb.photos.delete(photo.id);
         /></span>
       </button>
       <p class="text-sm leading-tight text-soft">
-        {{ photo.waiting ? 'kept here' : dayAndClock(photo.at, now) }}
+        {{ photo.waiting ? t.keptHere : dayAndClock(photo.at, now) }}
       </p>
       <template v-if="photo.trouble">
         <p class="text-sm font-semibold leading-tight text-held" role="alert">{{ photo.trouble }}</p>
-        <ActButton @click="again(photo)">Try again</ActButton>
-        <ActButton kind="quiet" @click="drop(photo)">Let it go</ActButton>
+        <ActButton @click="again(photo)">{{ t.tryAgain }}</ActButton>
+        <ActButton kind="quiet" @click="drop(photo)">{{ t.letGo }}</ActButton>
       </template>
     </li>
   </ul>

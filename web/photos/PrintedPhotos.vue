@@ -5,6 +5,7 @@ import { dayAndClock, ON_PAPER } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import ShapesOver from './ShapesOver.vue';
 import { usePhotos } from './use-photos';
+import * as t from './messages';
 
 /** The photos of some looks of a bike, large and with what was drawn on them: for paper. */
 const props = defineProps<{
@@ -22,7 +23,7 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <section v-if="shown.length" class="mt-4" aria-label="Photos">
+  <section v-if="shown.length" class="mt-4" :aria-label="t.photos">
     <ul class="grid grid-cols-2 gap-3">
       <li v-for="photo in shown" :key="photo.id" class="break-inside-avoid">
         <div class="relative">

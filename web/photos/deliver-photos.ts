@@ -1,6 +1,7 @@
 import { type PhotoOf, addPhoto } from '@cadre/contract/photos';
 import { localDb, type SavedPhoto } from '@cadre/web/platform/local-db';
 import { RefusedError, send, wordsFor, wantsSignIn } from '@cadre/web/platform/api';
+import * as t from './messages';
 
 /** What is sent of a kept photo; its check by the id the server knows it by. */
 async function saidOf(photo: SavedPhoto): Promise<PhotoOf> {
@@ -30,7 +31,7 @@ export async function deliverPhotos(me: string): Promise<void> {
         continue;
       }
       const { what, todo } = wordsFor(error.problem);
-      await localDb.photos.update(photo.id, { trouble: `A photo was not taken. ${what} ${todo}` });
+      await localDb.photos.update(photo.id, { trouble: t.photoWasNotTaken({ what, todo }) });
     }
   }
 }

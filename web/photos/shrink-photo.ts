@@ -1,4 +1,5 @@
 import { fileIssue, fitWithin, PHOTO_LIMITS, sidesIssue } from '@cadre/core/photos';
+import * as t from './messages';
 
 export type PhotoIssue = 'empty' | 'too-heavy' | 'no-picture' | 'too-wide';
 export type Shrunk =
@@ -6,10 +7,13 @@ export type Shrunk =
   | { readonly ok: false; readonly issue: PhotoIssue };
 
 export const PHOTO_ISSUE_WORDS: Record<PhotoIssue, string> = {
-  empty: 'This file is empty. Take the photo again.',
-  'too-heavy': `This file is over ${PHOTO_LIMITS.fileMost / 1_000_000} MB. Take a photo, or choose a smaller file.`,
-  'no-picture': 'This file is no picture Cadre can read. Take a photo, or choose a JPEG, PNG or WebP.',
-  'too-wide': `This picture is too large: at most ${PHOTO_LIMITS.sideMost.toLocaleString('en')} pixels a side and ${PHOTO_LIMITS.pixelsMost / 1e6} megapixels. Choose a smaller one, or photograph it anew.`,
+  empty: t.fileEmptyTakePhoto,
+  'too-heavy': t.fileOverFilemostMb({ fileMost: PHOTO_LIMITS.fileMost / 1_000_000 }),
+  'no-picture': t.fileNoPictureCadre,
+  'too-wide': t.pictureTooLargeMost({
+    toLocaleString: PHOTO_LIMITS.sideMost.toLocaleString('en'),
+    pixelsMost: PHOTO_LIMITS.pixelsMost / 1e6,
+  }),
 };
 const QUALITY = 0.85;
 

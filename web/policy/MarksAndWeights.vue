@@ -6,33 +6,34 @@ import { SIZE_SUBSTITUTIONS, type SizeSubstitution } from '@cadre/core/schedule'
 import { MARKING_WORDS } from '@cadre/web/catalogue';
 import { SelectField, TextField } from '@cadre/web/ui';
 import { useGivenPolicy } from './policy-key';
+import * as t from './messages';
 
 /** How marks are given, and how long what was found may wait. */
 const emit = defineEmits<{ wrong: [isWrong: boolean] }>();
 const { set, chosen } = useGivenPolicy();
 
 const SUBSTITUTION_WORDS: Record<SizeSubstitution, string> = {
-  exact: 'Only the size asked for',
-  'one-up': 'One size larger may stand in',
-  'one-down': 'One size smaller may stand in',
-  'one-either-way': 'One size larger or smaller may stand in',
+  exact: t.onlySizeAskedFor,
+  'one-up': t.oneSizeLargerMay,
+  'one-down': t.oneSizeSmallerMay,
+  'one-either-way': t.oneSizeLargerSmaller,
 };
 const LEGAL_WORDS: Record<LegalWeight, string> = {
-  stop: 'A stop until it is there',
-  soon: 'Soon: repaired within its time',
+  stop: t.stopUntilThere,
+  soon: t.soonRepairedWithinIts,
 };
 type Numbered = 'soonDays' | 'soonOutings' | 'times' | 'days';
 const NUMBERS: readonly { key: Numbered; label: string; least: number; most: number; hint: string }[] = [
-  { key: 'soonDays', label: 'A soon rides, days', least: 1, most: 90, hint: 'then it is a stop' },
-  { key: 'soonOutings', label: 'or outings', least: 1, most: 200, hint: 'whichever comes first' },
+  { key: 'soonDays', label: t.soonRidesDays, least: 1, most: 90, hint: t.thenStop },
+  { key: 'soonOutings', label: t.orOutings, least: 1, most: 200, hint: t.whicheverComesFirst },
   {
     key: 'times',
-    label: 'Fixed on the spot, times',
+    label: t.fixedOnSpotTimes,
     least: 2,
     most: 20,
-    hint: 'at one place, and it keeps coming back',
+    hint: t.onePlaceKeepsComing,
   },
-  { key: 'days', label: 'within days', least: 1, most: 365, hint: '' },
+  { key: 'days', label: t.withinDays, least: 1, most: 365, hint: '' },
 ];
 const typed = ref<Partial<Record<Numbered, string>>>({});
 const valueOf = (key: Numbered): number =>
@@ -72,24 +73,24 @@ watch(useGivenPolicy().history, () => (typed.value = {}));
 
 <template>
   <section aria-labelledby="marks" class="grid grid-cols-2 gap-3 xl:grid-cols-4">
-    <h2 id="marks" class="sturdy col-span-full text-xl">Marks and weights</h2>
+    <h2 id="marks" class="sturdy col-span-full text-xl">{{ t.marksWeights }}</h2>
     <SelectField
       v-model="marking"
-      label="How marks are given"
+      :label="t.howMarksGiven"
       data-policy="marking"
       class="col-span-2"
       :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
     />
     <SelectField
       v-model="legal"
-      label="Lacking what local rules ask for"
+      :label="t.lackingWhatLocalRules"
       data-policy="legal"
       class="col-span-2"
       :options="LEGAL_WEIGHTS.map((weight) => ({ value: weight, label: LEGAL_WORDS[weight] }))"
     />
     <SelectField
       v-model="substitution"
-      label="When a group’s size runs out"
+      :label="t.whenGroupsSizeRuns"
       data-policy="substitution"
       class="col-span-2"
       :options="SIZE_SUBSTITUTIONS.map((way) => ({ value: way, label: SUBSTITUTION_WORDS[way] }))"
@@ -100,7 +101,9 @@ watch(useGivenPolicy().history, () => (typed.value = {}));
       :model-value="typed[each.key] ?? String(valueOf(each.key))"
       :label="each.label"
       :hint="each.hint"
-      :error="wrong.includes(each.key) ? `A whole number from ${each.least} to ${each.most}` : null"
+      :error="
+        wrong.includes(each.key) ? t.wholeNumberFromLeast({ least: each.least, most: each.most }) : null
+      "
       :data-policy="each.key"
       @update:model-value="(text: string) => setNumber(each.key, text)"
     />

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { SelectField } from '@cadre/web/ui';
 import { useGivenPolicy } from './policy-key';
+import * as t from './messages';
 
 /** How long the names of people who left stay in the program. */
 const { set, chosen } = useGivenPolicy();
@@ -10,15 +11,15 @@ const YEARS = [1, 2, 3, 5, 7, 10];
 const years = computed(() => {
   const days = chosen.value.namesKeptDays;
   return [
-    { value: '', label: 'Until a lead removes them' },
+    { value: '', label: t.untilLeadRemovesThem },
     ...YEARS.map((each) => ({
       value: String(each * YEAR),
-      label: each === 1 ? 'One year' : `${each} years`,
+      label: each === 1 ? t.oneYear : t.eachYears({ each }),
     })),
     // Another number can come from a file or another program.
     ...(days === null || (days % YEAR === 0 && YEARS.includes(days / YEAR))
       ? []
-      : [{ value: String(days), label: `${days} days` }]),
+      : [{ value: String(days), label: t.daysDays({ days }) }]),
   ];
 });
 const kept = computed({
@@ -29,8 +30,8 @@ const kept = computed({
 
 <template>
   <section aria-labelledby="names" class="max-w-md space-y-2">
-    <h2 id="names" class="sturdy text-xl">People who have left</h2>
-    <p class="text-soft">A name goes for good when its time is over. What the person did stays.</p>
-    <SelectField v-model="kept" label="Their names are kept" data-policy="namesKeptDays" :options="years" />
+    <h2 id="names" class="sturdy text-xl">{{ t.peopleWhoHaveLeft }}</h2>
+    <p class="text-soft">{{ t.nameGoesForGood }}</p>
+    <SelectField v-model="kept" :label="t.theirNamesKept" data-policy="namesKeptDays" :options="years" />
   </section>
 </template>

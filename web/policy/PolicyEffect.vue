@@ -5,24 +5,27 @@ import { NEXT_WORDS, verdictSays, withUnit } from '@cadre/web/measures';
 import { FITNESS_WORDS, withPosition } from '@cadre/web/words';
 import { FitnessMark } from '@cadre/web/ui';
 import type { PolicyPreview } from './use-policy-form';
+import * as t from './messages';
 
 /** The bikes whose fitness a change of policy would change, and by which finding. */
 const props = defineProps<{ preview: PolicyPreview }>();
 const readingsSaid = computed(() =>
   props.preview.readings.length === 1
-    ? 'One reading on record would mean something else'
-    : `${props.preview.readings.length} readings on record would mean something else`,
+    ? t.oneReadingOnRecord
+    : t.readingsReadingsOnRecord({ readings: props.preview.readings.length }),
 );
 const now = useNow();
 </script>
 
 <template>
   <div role="status" data-policy-effect>
-    <p v-if="preview.bikes.length === 0" class="font-semibold">No bike’s fitness would change.</p>
+    <p v-if="preview.bikes.length === 0" class="font-semibold">{{ t.noBikesFitnessWould }}</p>
     <template v-else>
       <p class="font-semibold">
         {{
-          preview.bikes.length === 1 ? 'One bike would change' : `${preview.bikes.length} bikes would change`
+          preview.bikes.length === 1
+            ? t.oneBikeWouldChange
+            : t.bikesBikesWouldChange({ bikes: preview.bikes.length })
         }}:
       </p>
       <ul class="mt-1 divide-y divide-line">
@@ -35,19 +38,21 @@ const now = useNow();
           <p class="flex flex-wrap items-center gap-x-2">
             <span class="sturdy">{{ bike.tag }}</span>
             <FitnessMark :fitness="bike.before" :size="18" />{{ FITNESS_WORDS[bike.before] }}
-            <span aria-hidden="true">→</span><span class="sr-only">becomes</span>{{ ' '
-            }}<FitnessMark :fitness="bike.after" :size="18" /><strong>{{ FITNESS_WORDS[bike.after] }}</strong>
+            <span aria-hidden="true">→</span><span class="sr-only">{{ t.becomes }}</span
+            >{{ ' ' }}<FitnessMark :fitness="bike.after" :size="18" /><strong>{{
+              FITNESS_WORDS[bike.after]
+            }}</strong>
           </p>
           <p v-for="finding in bike.findings" :key="finding.id" class="text-soft">
             {{ finding.words }}:
             {{
               finding.because === 'legal'
-                ? 'local rules ask for it'
+                ? t.localRulesAskFor
                 : finding.until
                   ? finding.until <= now
-                    ? 'its time is over'
-                    : `may ride until ${dayAndClock(finding.until, now)}`
-                  : 'weighs otherwise'
+                    ? t.itsTimeOver
+                    : t.mayRideUntilWhen({ when: dayAndClock(finding.until, now) })
+                  : t.weighsOtherwise
             }}
           </p>
         </li>
@@ -65,15 +70,15 @@ const now = useNow();
           <span class="sturdy">{{ each.tag }}</span> {{ withPosition(each.checkpoint, each.position) }}:
           {{ withUnit(each.typed, each.measure) }}, {{ dayAndClock(each.readAt, now) }}<br />
           <span class="text-soft">{{ verdictSays(each.measure, each.before) }}</span>{{ ' '
-          }}<span aria-hidden="true">→</span><span class="sr-only">becomes</span>{{ ' '
-          }}<strong>{{ verdictSays(each.measure, each.after) }}.</strong>
+          }}<span aria-hidden="true">→</span><span class="sr-only">{{ t.becomes }}</span
+          >{{ ' ' }}<strong>{{ verdictSays(each.measure, each.after) }}.</strong>
           {{ each.after.outcome === 'pass' ? '' : NEXT_WORDS[each.after.next] }}
         </li>
       </ul>
       <p class="mt-1 text-sm text-soft">
-        Nothing is opened or closed by this: the next look is judged by the new limits.
+        {{ t.nothingOpenedClosedNext }}
       </p>
     </template>
-    <p class="mt-2 text-sm text-soft">No held bike becomes cleared by this: only a release ends a hold.</p>
+    <p class="mt-2 text-sm text-soft">{{ t.noHeldBikeBecomes }}</p>
   </div>
 </template>

@@ -15,6 +15,7 @@ import PracticeChoice from './PracticeChoice.vue';
 import SavePolicy from './SavePolicy.vue';
 import SecondPersonZones from './SecondPersonZones.vue';
 import { usePolicyForm } from './use-policy-form';
+import * as t from './messages';
 
 /** The program's own rules where good mechanics differ: each question with both sides, and what a change would do before it is saved. */
 const session = useSession();
@@ -34,16 +35,15 @@ onMounted(() => refusal.run(form.begin));
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <div v-if="choices" class="mt-3 grid gap-6 lg:grid-cols-[1fr_25rem]">
       <fieldset class="min-w-0 space-y-6" :disabled="!may">
-        <h1 class="sturdy text-2xl">Policy</h1>
+        <h1 class="sturdy text-2xl">{{ t.policy }}</h1>
         <p class="max-w-prose text-soft">
-          Where good mechanics differ, both are right somewhere. Choose what this house does; the maker’s
-          marking on a part comes before all of it.
+          {{ t.whereGoodMechanicsDiffer }}
         </p>
         <MarksAndWeights @wrong="(is) => (wrong.marks = is)" />
         <SecondPersonZones />
         <section aria-labelledby="limits" class="space-y-2">
-          <h2 id="limits" class="sturdy text-xl">Limits</h2>
-          <p class="max-w-prose text-soft">What is marked on a part holds before any of these.</p>
+          <h2 id="limits" class="sturdy text-xl">{{ t.limits }}</h2>
+          <p class="max-w-prose text-soft">{{ t.whatMarkedOnPart }}</p>
           <LimitChoices
             :model-value="choices.limits"
             @update:model-value="(limits) => form.set({ limits: { ...limits } })"
@@ -66,7 +66,7 @@ onMounted(() => refusal.run(form.begin));
         />
         <NamesKept v-if="isWhole" />
         <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
-          <h2 id="practices" class="sturdy text-xl">Practices</h2>
+          <h2 id="practices" class="sturdy text-xl">{{ t.practices }}</h2>
           <PracticeChoice
             v-for="question in PRACTICE_QUESTIONS"
             :key="question"
@@ -83,6 +83,6 @@ onMounted(() => refusal.run(form.begin));
         <PolicyVersions />
       </div>
     </div>
-    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">Getting the policy …</p>
+    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.gettingPolicy }}</p>
   </main>
 </template>

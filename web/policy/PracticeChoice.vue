@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { PRACTICES, type PracticeQuestion } from '@cadre/core/catalogue';
 import { PRACTICE_PROSE } from '@cadre/core/shipped';
+import * as t from './messages';
 
 /** One question, its sides with what each does and says for itself. */
 const props = defineProps<{ question: PracticeQuestion; chosen: string }>();
@@ -36,8 +37,8 @@ const sides = computed(() => {
         />
         <span class="leading-snug"
           ><span class="font-semibold">{{ side.name }}</span
-          ><span v-if="chosen === side.key" class="text-soft"> · done here</span><br />{{ side.rule }}
-          <span class="mt-1 block text-soft">“{{ side.reason }}”</span></span
+          ><span v-if="chosen === side.key" class="text-soft">{{ ' ' }}{{ t.doneHere }}</span
+          ><br />{{ side.rule }} <span class="mt-1 block text-soft">“{{ side.reason }}”</span></span
         >
       </label>
     </div>

@@ -8,6 +8,7 @@ import { BikeFigure } from '@cadre/web/figures';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { ActButton, TextField, IconButton } from '@cadre/web/ui';
 import RouteZone from './RouteZone.vue';
+import * as t from './messages';
 
 /** A route of one's own being written: its name, and its zones in order, drawn as a walk round the bike. */
 defineProps<{ kind: BikeKind; busy: boolean }>();
@@ -31,28 +32,28 @@ function save(): void {
 <template>
   <section
     class="grid gap-4 rounded-lg border-2 border-act bg-plate p-4 lg:grid-cols-[1fr_26rem]"
-    aria-label="Your route"
+    :aria-label="t.yourRoute"
     data-route-form
   >
     <div class="space-y-3">
       <TextField
         v-model="name"
-        label="Name"
+        :label="t.name"
         :error="tried && !name.trim() ? fieldWords('required') : null"
         data-field="route-name"
       />
       <div class="h-72">
         <BikeFigure
           :build="USUAL_BUILD[kind]"
-          label="The walk as it would be"
+          :label="t.walkAsWould"
           :route="writing"
           numbered
           :zones="writing.zones"
         />
       </div>
       <div class="flex flex-wrap gap-2">
-        <ActButton kind="main" :disabled="busy" data-keep-route @click="save">Save route</ActButton>
-        <ActButton @click="emit('close')">Cancel</ActButton>
+        <ActButton kind="main" :disabled="busy" data-keep-route @click="save">{{ t.saveRoute }}</ActButton>
+        <ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
       </div>
     </div>
     <ol class="space-y-1">

@@ -9,6 +9,7 @@ import { ActButton, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import { CatalogueNav, keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/catalogue';
 import RouteForm from './RouteForm.vue';
 import { usePolicyForm } from './use-policy-form';
+import * as t from './messages';
 
 /** The ways round a bike: five that ship, and the house's own. A checklist takes one with it when it is published. */
 const session = useSession();
@@ -23,7 +24,7 @@ const shown = computed<readonly { key: string; name: string; reason: string; rou
     ...own.value.map((route) => ({
       key: route.key,
       name: route.name,
-      reason: 'This house’s own.',
+      reason: t.housesOwn,
       route: route,
       own: true,
     })),
@@ -45,13 +46,13 @@ const keep = (): void => {
   const key = route.key || keyFrom(`route-${route.name}`, new Set(own.value.map((each) => each.key)));
   void save(
     [...own.value.filter((each) => each.key !== key), { ...route, key, name: route.name.trim() }],
-    `Route ${route.name.trim()}`,
+    t.routeName({ name: route.name.trim() }),
   );
 };
 const remove = (key: string): void =>
   void save(
     own.value.filter((each) => each.key !== key),
-    'Route taken away',
+    t.routeTakenAway,
   );
 async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
   form.set({ ownRoutes: routes.map((route) => ({ ...route, zones: [...route.zones] })) });
@@ -65,19 +66,22 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <div class="grow">
-        <h1 class="sturdy text-2xl">Routes</h1>
+        <h1 class="sturdy text-2xl">{{ t.routes }}</h1>
         <p class="text-soft">
-          The order of zones. Zones a bike has not drop out; within one, what wants the same side and phase
-          stands together.
+          {{ t.orderZonesZonesBike }}
         </p>
       </div>
       <SelectField
         v-model="kind"
-        label="Drawn on a"
+        :label="t.drawnOn"
         :options="BIKE_KINDS.map((each) => ({ value: each, label: KIND_WORDS[each] }))"
       />
-      <ActButton v-if="session.may('edit-program')" kind="main" data-new-route @click="write('m-front-first')"
-        >Write a route</ActButton
+      <ActButton
+        v-if="session.may('edit-program')"
+        kind="main"
+        data-new-route
+        @click="write('m-front-first')"
+        >{{ t.writeRoute }}</ActButton
       >
     </div>
     <RouteForm
@@ -101,7 +105,7 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
         <div class="mt-2 h-56">
           <BikeFigure
             :build="USUAL_BUILD[kind]"
-            :label="`${each.name}, the walk`"
+            :label="t.nameWalk({ name: each.name })"
             :route="each.route"
             numbered
             :zones="zonesOf(each.route)"
@@ -115,8 +119,8 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
           }}
         </p>
         <div v-if="session.may('edit-program')" class="mt-1 flex flex-wrap gap-x-4">
-          <ActButton kind="quiet" @click="write(each.route)">Begin an own one from it</ActButton>
-          <ActButton v-if="each.own" kind="quiet" @click="remove(each.key)">Take it away</ActButton>
+          <ActButton kind="quiet" @click="write(each.route)">{{ t.beginOwnOneFrom }}</ActButton>
+          <ActButton v-if="each.own" kind="quiet" @click="remove(each.key)">{{ t.takeAway }}</ActButton>
         </div>
       </li>
     </ul>

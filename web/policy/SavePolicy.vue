@@ -5,6 +5,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton, TextField, type Refusal } from '@cadre/web/ui';
 import PolicyEffect from './PolicyEffect.vue';
 import { useGivenPolicy } from './policy-key';
+import * as t from './messages';
 
 /** Nothing is saved unseen: first which bikes would change, then why, then the new version. */
 const props = defineProps<{ wrong: boolean; refusal: Refusal }>();
@@ -26,26 +27,31 @@ const save = (): void => {
 
 <template>
   <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="save">
-    <h2 id="save" class="sturdy text-lg">Before it is saved</h2>
-    <p v-if="changed.length === 0" class="text-soft">Nothing is changed yet.</p>
+    <h2 id="save" class="sturdy text-lg">{{ t.beforeSaved }}</h2>
+    <p v-if="changed.length === 0" class="text-soft">{{ t.nothingChangedYet }}</p>
     <template v-else>
       <ActButton
         class="w-full"
         :disabled="refusal.busy.value || wrong"
         data-preview
         @click="refusal.run(look)"
-        >Which bikes would change?</ActButton
+        >{{ t.whichBikesWouldChange }}</ActButton
       >
       <PolicyEffect v-if="preview" :preview="preview" />
       <template v-if="preview">
         <TextField
           v-model="note"
-          label="Why, in a few words"
+          :label="t.whyInFewWords"
           :error="tried && !note.trim() ? fieldWords('required') : null"
           data-policy="note"
         />
-        <ActButton kind="main" class="w-full" :disabled="refusal.busy.value" data-publish-policy @click="save"
-          >Save as a new version</ActButton
+        <ActButton
+          kind="main"
+          class="w-full"
+          :disabled="refusal.busy.value"
+          data-publish-policy
+          @click="save"
+          >{{ t.saveAsNewVersion }}</ActButton
         >
       </template>
     </template>

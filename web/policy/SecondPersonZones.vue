@@ -3,6 +3,7 @@ import { ZONES, type Zone } from '@cadre/core/catalogue';
 import { CheckField } from '@cadre/web/ui';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { useGivenPolicy } from './policy-key';
+import * as t from './messages';
 
 /** Where nobody checks their own repair. */
 const { set, chosen } = useGivenPolicy();
@@ -17,7 +18,7 @@ function toggleZone(zone: Zone, yes: boolean): void {
 <template>
   <section aria-labelledby="second">
     <h2 id="second" class="sturdy text-xl">
-      A second person checks the repair of a stop, or of a soon past its limit, at
+      {{ t.secondPersonChecksRepair }}
     </h2>
     <div class="flex flex-wrap gap-x-5">
       <CheckField

@@ -2,8 +2,9 @@ import { computed, type ComputedRef, type InjectionKey } from 'vue';
 import type { PolicyChoices } from '@cadre/contract/catalogue';
 import { useProvided } from '@cadre/web/platform/provided';
 import type { PolicyForm } from './use-policy-form';
+import * as t from './messages';
 
-export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol('the policy’s form');
+export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol(t.policysForm);
 
 /** The policy being changed, for the parts of its form. */
 export function useGivenPolicy(): PolicyForm & { readonly chosen: ComputedRef<PolicyChoices> } {

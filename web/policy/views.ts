@@ -1,16 +1,17 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const policyViews: readonly RouteRecordRaw[] = [
   {
     path: '/policy',
     name: 'policy',
     component: () => import('./PolicyView.vue'),
-    meta: { title: 'Policy' },
+    meta: { title: t.policy },
   },
   {
     path: '/routes',
     name: 'routes',
     component: () => import('./RoutesView.vue'),
-    meta: { title: 'Routes' },
+    meta: { title: t.routes },
   },
 ];

@@ -7,7 +7,7 @@ import type { Repair } from '@cadre/contract/repairs';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { releaseReadiness, type FitnessAnswer } from '@cadre/core/fitness';
-import { count, useNow } from '@cadre/web/platform/time';
+import { useNow } from '@cadre/web/platform/time';
 import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -16,6 +16,7 @@ import NotReassembled from './NotReassembled.vue';
 import ReleaseBox from './ReleaseBox.vue';
 import RepairCard from './RepairCard.vue';
 import type { Repairs } from './use-repairs';
+import * as t from './messages';
 
 /** One bike on the bench: its findings, the work, the recheck, the release. Nothing skips a step. */
 const props = defineProps<{
@@ -69,14 +70,18 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
 <template>
   <section
     class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
-    :aria-label="`On the bench: ${bike.tag}`"
+    :aria-label="t.onBenchTag({ tag: bike.tag })"
     data-bench-bike
   >
     <div class="flex flex-wrap items-center gap-x-4">
       <h2 class="sturdy text-4xl leading-none">{{ bike.tag }}</h2>
       <p class="grow text-soft">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
-      <ActButton :to="{ name: 'torque', params: { bikeId: bike.id } }" data-torque kind="quiet" class="!px-0"
-        >Torque card</ActButton
+      <ActButton
+        :to="{ name: 'torque', params: { bikeId: bike.id } }"
+        data-torque
+        kind="quiet"
+        class="!px-0"
+        >{{ t.torqueCard }}</ActButton
       >
       <ActButton
         v-if="findings.length"
@@ -84,7 +89,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         data-warranty
         kind="quiet"
         class="!px-0"
-        >Ask the maker</ActButton
+        >{{ t.askMaker }}</ActButton
       >
       <p
         class="flex items-center gap-2 text-lg font-semibold"
@@ -94,7 +99,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       </p>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <ul class="divide-y divide-line rounded-md border-2 border-line" aria-label="Findings">
+    <ul class="divide-y divide-line rounded-md border-2 border-line" :aria-label="t.findings">
       <BenchFinding
         v-for="finding in findings"
         :key="finding.id"
@@ -107,7 +112,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         @close="(reason) => refusal.run(() => bench.closeFinding(finding, reason))"
         @merge="(otherId) => refusal.run(() => bench.merge(finding, otherId))"
       />
-      <li v-if="findings.length === 0" class="p-3 text-soft">No finding is open on it.</li>
+      <li v-if="findings.length === 0" class="p-3 text-soft">{{ t.noFindingOpenOn }}</li>
     </ul>
     <ActButton
       v-if="open.length && session.may('repair')"
@@ -117,7 +122,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       :disabled="wanted.size === 0 || refusal.busy.value"
       data-start
       @click="start"
-      >Start repair of {{ count(wanted.size, 'finding') }}</ActButton
+      >{{ t.startRepairFinding({ size: wanted.size }) }}</ActButton
     >
     <RepairCard
       v-for="repair in repairs"

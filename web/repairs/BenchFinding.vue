@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Severity } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { count, dayAndClock, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { SimilarFaults } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
@@ -11,6 +11,7 @@ import { useSession } from '@cadre/web/people';
 import { FindingPhotos } from '@cadre/web/photos';
 import FindingActs from './FindingActs.vue';
 import { STATE_WORDS } from './wording';
+import * as t from './messages';
 
 /** One finding as the bench sees it: what, where, who, how long it may ride, what to do; its weight changed or told as one with another. */
 const props = defineProps<{ bike: Bike; finding: Finding; taken: boolean; busy: boolean }>();
@@ -27,8 +28,11 @@ const stops = computed(() => isStopNow(props.finding, now.value));
 const limit = computed(() => {
   const { severity, limit: until, outingsUsed } = props.finding;
   if (severity !== 'soon' || !until) return '';
-  if (stops.value) return 'past its limit';
-  return `until ${dayAndClock(until.until, now.value)} or ${count(Math.max(0, until.outings - outingsUsed), 'outing')} more`;
+  if (stops.value) return t.pastItsLimit;
+  return t.untilWhenOutingMore({
+    when: dayAndClock(until.until, now.value),
+    outings: Math.max(0, until.outings - outingsUsed),
+  });
 });
 </script>
 
@@ -41,7 +45,7 @@ const limit = computed(() => {
         type="checkbox"
         class="mt-1 size-7 shrink-0"
         :checked="taken"
-        :aria-label="`Repair: ${finding.words.fault}`"
+        :aria-label="t.repairFault({ fault: finding.words.fault })"
         @change="emit('tick')"
       />
       <div class="min-w-0 flex-1 leading-snug">
@@ -53,16 +57,16 @@ const limit = computed(() => {
         <p class="text-soft">
           {{ fleet.nameOf(finding.openedBy) }},
           {{ dayAndClock(finding.openedAt, now, fleet.siteById.get(bike.siteId)?.timeZone)
-          }}{{ finding.timesSeen > 1 ? ` · seen ${count(finding.timesSeen, 'time')}` : ''
+          }}{{ finding.timesSeen > 1 ? t.seenTime({ timesSeen: finding.timesSeen }) : ''
           }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}
         </p>
         <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
-          <span class="text-soft">Do:</span> {{ finding.words.doNext }}
+          <span class="text-soft">{{ t.doWord }}</span> {{ finding.words.doNext }}
         </p>
         <FindingPhotos :bike-id="bike.id" :finding="finding" />
         <SimilarFaults v-if="stops || finding.severity === 'soon'" :finding-id="finding.id" />
         <p v-if="finding.words.toMechanic" class="font-semibold text-held">
-          A qualified mechanic or the maker decides. Nobody rides it to see.
+          {{ t.qualifiedMechanicMakerDecides }}
         </p>
       </div>
       <p

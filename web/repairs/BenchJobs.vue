@@ -8,6 +8,7 @@ import { withPosition, FITNESS_WORDS, reasonWords } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
 import { placeWords } from './bench-wording';
+import * as t from './messages';
 
 /** The jobs in their order: each with what is wrong, why it stands there, and when it may be out. The same work runs on in one bracket. */
 const props = defineProps<{
@@ -32,8 +33,8 @@ const firstReason = (bike: Bike): string => {
 };
 const why = (place: BenchPlace): string =>
   placeWords(place.because, {
-    group: (id) => fleet.groups.find((group) => group.id === id)?.name ?? 'A group',
-    item: (id) => props.items.find((item) => item.id === id)?.name ?? 'a part',
+    group: (id) => fleet.groups.find((group) => group.id === id)?.name ?? t.aGroup,
+    item: (id) => props.items.find((item) => item.id === id)?.name ?? t.aPart,
     now: now.value,
     timeZone: fleet.siteById.get(place.job.siteId)?.timeZone,
   });
@@ -41,7 +42,11 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
 </script>
 
 <template>
-  <ol class="flex flex-col max-[900px]:max-h-72 max-[900px]:overflow-y-auto" tabindex="0" aria-label="Jobs">
+  <ol
+    class="flex flex-col max-[900px]:max-h-72 max-[900px]:overflow-y-auto"
+    tabindex="0"
+    :aria-label="t.jobs"
+  >
     <li
       v-for="(place, at) in places"
       :key="place.job.bikeId"
@@ -63,14 +68,14 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
           ><span class="flex items-baseline gap-2"
             ><span class="sturdy text-xl">{{ bikeOf(place)!.tag }}</span
             ><span class="figures ml-auto shrink-0 text-sm text-soft"
-              >{{ place.job.minutes }} min<template v-if="place.readyAt !== null">
-                · {{ clock(place.readyAt) }}</template
-              ></span
+              >{{ t.minutesMin({ minutes: place.job.minutes })
+              }}<template v-if="place.readyAt !== null"> · {{ clock(place.readyAt) }}</template></span
             ></span
           ><span class="sr-only">{{ FITNESS_WORDS[answer(bikeOf(place)!).fitness] }}: </span
           >{{ firstReason(bikeOf(place)!)
           }}<span class="block text-sm" :class="urgent(place) ? 'font-semibold text-act' : 'text-soft'"
-            ><span v-if="place.sameWork">Same work as above. </span>{{ why(place) }}</span
+            ><span v-if="place.sameWork">{{ t.sameWorkAsAbove }}{{ ' ' }}</span
+            >{{ why(place) }}</span
           ></span
         >
       </button>

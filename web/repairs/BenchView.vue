@@ -11,6 +11,7 @@ import BenchBike from './BenchBike.vue';
 import BenchJobs from './BenchJobs.vue';
 import { useBenchOrder } from './use-bench-order';
 import { useRepairs } from './use-repairs';
+import * as t from './messages';
 
 const props = defineProps<{ bikeId?: string }>();
 const fleet = useFleet();
@@ -62,20 +63,20 @@ const withHands = (many: number): void =>
   <main class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-10 pt-3 max-[900px]:flex-col">
     <div class="w-[24rem] shrink-0 max-[900px]:w-full">
       <div class="flex flex-wrap items-center gap-x-3">
-        <h1 class="sturdy mr-auto text-2xl">Bench</h1>
-        <ActButton :to="{ name: 'stock' }" kind="quiet" class="!px-0">Parts</ActButton>
-        <ActButton :to="{ name: 'findings' }" data-all-findings kind="quiet" class="!px-0"
-          >All findings</ActButton
-        >
+        <h1 class="sturdy mr-auto text-2xl">{{ t.bench }}</h1>
+        <ActButton :to="{ name: 'stock' }" kind="quiet" class="!px-0">{{ t.parts }}</ActButton>
+        <ActButton :to="{ name: 'findings' }" data-all-findings kind="quiet" class="!px-0">{{
+          t.allFindings
+        }}</ActButton>
       </div>
       <div v-if="places.length" class="flex items-center gap-2">
         <p class="mr-auto text-[0.95rem] leading-tight text-soft">
-          In the order that has most wanted bikes out soonest
+          {{ t.inOrderHasMost }}
         </p>
-        <span class="text-[0.95rem]" aria-hidden="true">Hands</span>
+        <span class="text-[0.95rem]" aria-hidden="true">{{ t.hands }}</span>
         <SelectField
           :model-value="hands"
-          label="Hands"
+          :label="t.hands"
           hide-label
           :options="HANDS.map((many) => ({ value: many, label: String(many) }))"
           data-hands
@@ -83,7 +84,7 @@ const withHands = (many: number): void =>
         />
       </div>
       <p v-if="places.length === 0" class="mt-2 text-soft">
-        Nothing to repair. Every bike is as it should be, or has not been looked at.
+        {{ t.nothingRepairEveryBike }}
       </p>
       <BenchJobs
         v-else

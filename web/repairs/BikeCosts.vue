@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { DAY_MS } from '@cadre/core/time';
 import { listCosts } from '@cadre/contract/repairs';
-import { count, now as serverNow } from '@cadre/web/platform/time';
+import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAnswer } from '@cadre/web/platform/act';
 import { useMoney } from '@cadre/web/parts';
+import * as t from './messages';
 
 /** What a bike's repairs cost in the last twelve months, and what they went into. */
 const props = defineProps<{ bikeId: string; version: unknown }>();
@@ -21,15 +22,20 @@ const { answer: costs, unreachable } = useAnswer(
 
 <template>
   <section aria-labelledby="costs-of" class="rounded-lg border-2 border-line bg-plate p-4" data-bike-costs>
-    <h2 id="costs-of" class="sturdy text-xl">Cost, twelve months</h2>
-    <p v-if="unreachable" class="text-soft">No signal: not at hand.</p>
-    <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">No repair.</p>
+    <h2 id="costs-of" class="sturdy text-xl">{{ t.costTwelveMonths }}</h2>
+    <p v-if="unreachable" class="text-soft">{{ t.noSignalNotHand }}</p>
+    <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">{{ t.noRepair }}</p>
     <template v-else-if="costs">
       <p class="figures mt-1 leading-tight">
         <span class="sturdy mr-3 text-2xl">{{ money.show(costs.total.cost) }}</span>
         <span class="text-soft">
-          {{ count(costs.total.repairs, 'repair') }}: parts {{ money.show(costs.total.parts) }},
-          {{ costs.total.minutes }} min</span
+          {{
+            t.repairPartsShowMinutes({
+              repairs: costs.total.repairs,
+              show: money.show(costs.total.parts),
+              minutes: costs.total.minutes,
+            })
+          }}</span
         >
       </p>
       <dl class="mt-1">

@@ -6,7 +6,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import { listCosts } from '@cadre/contract/repairs';
 import type { BikeKind } from '@cadre/core/fleet';
 import type { CostRow } from '@cadre/core/repairs';
-import { count, now as serverNow } from '@cadre/web/platform/time';
+import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { KIND_WORDS } from '@cadre/web/words';
@@ -14,12 +14,13 @@ import { useFleet } from '@cadre/web/fleet';
 import { useMoney } from '@cadre/web/parts';
 import { ChoiceChips, NoticePlate, useRefusal } from '@cadre/web/ui';
 import WaitingForUpkeep from './WaitingForUpkeep.vue';
+import * as t from './messages';
 
 /** What repairs cost: parts and minutes, by what was repaired, bike, kind and month; and what waiting with upkeep would. */
 const SPANS = [
-  { value: '30', label: '30 days' },
-  { value: '90', label: '90 days' },
-  { value: '365', label: 'A year' },
+  { value: '30', label: t.n30Days },
+  { value: '90', label: t.n90Days },
+  { value: '365', label: t.aYear },
 ] as const;
 const fleet = useFleet();
 if (!fleet.wall) void fleet.load();
@@ -46,15 +47,15 @@ const tables = computed(() => {
   const of = costs.value;
   if (!of) return [];
   return [
-    { name: 'By what was repaired', rows: of.byFinding.slice(0, 12), word: (key: string) => key },
+    { name: t.whatWasRepaired, rows: of.byFinding.slice(0, 12), word: (key: string) => key },
     {
-      name: 'By bike',
+      name: t.byBike,
       rows: of.byBike.slice(0, 12),
       word: (key: string) => fleet.bikeById.get(key)?.tag ?? 'gone',
     },
-    { name: 'By kind of bike', rows: of.byKind, word: (key: string) => KIND_WORDS[key as BikeKind] },
+    { name: t.kindBike, rows: of.byKind, word: (key: string) => KIND_WORDS[key as BikeKind] },
     {
-      name: 'By month',
+      name: t.byMonth,
       rows: of.byMonth,
       word: (key: string) => MONTH.format(new Date(`${key}-15T00:00:00Z`)),
     },
@@ -69,7 +70,7 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-16 pt-4" data-costs>
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">What repairs cost</h1>
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.whatRepairsCost }}</h1>
       <ChoiceChips
         name="Time"
         :options="SPANS"
@@ -81,15 +82,18 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
     <template v-if="costs">
       <p class="figures mt-3 flex flex-wrap items-baseline gap-x-6 text-lg">
         <span class="sturdy text-4xl" data-total>{{ money.show(costs.total.cost) }}</span>
-        <span>{{ count(costs.total.repairs, 'repair') }}</span>
-        <span>parts {{ money.show(costs.total.parts) }}</span>
-        <span
-          >{{ Math.round(costs.total.minutes) }} min{{ rate ? ` at ${money.show(rate)} an hour` : '' }}</span
-        >
+        <span>{{ t.repair({ repairs: costs.total.repairs }) }}</span>
+        <span>{{ t.partsShow({ show: money.show(costs.total.parts) }) }}</span>
+        <span>{{
+          t.minutesMinPart({
+            minutes: Math.round(costs.total.minutes),
+            part: rate ? t.showHour({ show: money.show(rate) }) : '',
+          })
+        }}</span>
       </p>
       <p v-if="rate === 0" class="text-watch">
-        No hourly rate is set, so minutes cost nothing here. The lead sets it in the
-        <RouterLink :to="{ name: 'policy' }" class="font-semibold underline">policy</RouterLink>.
+        {{ t.noHourlyRateSet }}
+        <RouterLink :to="{ name: 'policy' }" class="font-semibold underline">{{ t.policy }}</RouterLink>.
       </p>
       <div class="mt-4 grid gap-6 min-[900px]:grid-cols-2">
         <section
@@ -98,13 +102,13 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
           class="rounded-lg border-2 border-line bg-plate p-4"
         >
           <h2 class="sturdy text-xl">{{ table.name }}</h2>
-          <p v-if="table.rows.length === 0" class="text-soft">Nothing in this time.</p>
+          <p v-if="table.rows.length === 0" class="text-soft">{{ t.nothingInTime }}</p>
           <ul class="mt-1">
             <li v-for="row in table.rows" :key="row.key" class="border-t border-line py-1.5 first:border-0">
               <p class="flex items-baseline gap-x-3 leading-snug max-sm:flex-wrap">
                 <span class="min-w-0 grow max-sm:basis-full">{{ table.word(row.key) }}</span><span
                   class="figures shrink-0 text-[0.95rem] text-soft"
-                  >{{ count(row.repairs, 'repair') }}, {{ Math.round(row.minutes) }} min</span
+                  >{{ t.repairMinutesMin({ repairs: row.repairs, minutes: Math.round(row.minutes) }) }}</span
                 ><span class="figures sturdy w-24 shrink-0 text-right">{{ money.show(row.cost) }}</span>
               </p>
               <div class="mt-0.5 h-1.5 rounded bg-sunk" aria-hidden="true">
@@ -116,6 +120,6 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
         <WaitingForUpkeep />
       </div>
     </template>
-    <p v-else class="mt-4 text-soft" role="status">Fetching the costs …</p>
+    <p v-else class="mt-4 text-soft" role="status">{{ t.fetchingCosts }}</p>
   </main>
 </template>

@@ -6,6 +6,7 @@ import { maySetSeverity, type Finding } from '@cadre/core/findings';
 import { SEVERITY_MEANING, SEVERITY_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** What may be done with a finding besides repairing it: another severity, merged with another, or closed because its part is gone. */
 const props = defineProps<{ bike: Bike; finding: Finding; busy: boolean; stops: boolean }>();
@@ -59,18 +60,22 @@ function merge(id: string): void {
 <template>
   <div>
     <div class="mt-1 flex flex-wrap gap-x-2">
-      <ActButton v-if="grades.length && open !== 'severity'" kind="quiet" @click="open = 'severity'"
-        >Change severity</ActButton
+      <ActButton v-if="grades.length && open !== 'severity'" kind="quiet" @click="open = 'severity'">{{
+        t.changeSeverity
+      }}</ActButton>
+      <ActButton
+        v-if="mates.length && open !== 'merge'"
+        kind="quiet"
+        data-merge-open
+        @click="open = 'merge'"
+        >{{ t.sameAsAnother }}</ActButton
       >
-      <ActButton v-if="mates.length && open !== 'merge'" kind="quiet" data-merge-open @click="open = 'merge'"
-        >The same as another</ActButton
-      >
-      <ActButton v-if="isGone && open !== 'close'" kind="plain" data-close-open @click="open = 'close'"
-        >Close: part no longer on the bike</ActButton
-      >
+      <ActButton v-if="isGone && open !== 'close'" kind="plain" data-close-open @click="open = 'close'">{{
+        t.closePartNoLonger
+      }}</ActButton>
     </div>
     <div v-if="open === 'severity'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
-      <TextField v-model="reason" label="Reason" class="grow" maxlength="400" />
+      <TextField v-model="reason" :label="t.reason" class="grow" maxlength="400" />
       <ActButton
         v-for="severity in grades"
         :key="severity"
@@ -78,25 +83,26 @@ function merge(id: string): void {
         @click="regrade(severity)"
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
-      <ActButton kind="quiet" @click="open = null">Leave it</ActButton>
+      <ActButton kind="quiet" @click="open = null">{{ t.leaveIt }}</ActButton>
     </div>
     <div v-if="open === 'close'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
       <p class="w-full">
-        This bike no longer has the part, so nobody can check it again.
-        {{ stops ? 'The bike stays held until it is released.' : '' }}
+        {{ t.bikeNoLongerHas({ part: stops ? t.bikeStaysHeldUntil : '' }) }}
       </p>
-      <TextField v-model="reason" label="Reason" class="grow" maxlength="400" data-close-reason />
-      <ActButton :disabled="busy || !reason.trim()" data-close @click="close">Close finding</ActButton>
-      <ActButton kind="quiet" @click="open = null">Cancel</ActButton>
+      <TextField v-model="reason" :label="t.reason" class="grow" maxlength="400" data-close-reason />
+      <ActButton :disabled="busy || !reason.trim()" data-close @click="close">{{ t.closeFinding }}</ActButton>
+      <ActButton kind="quiet" @click="open = null">{{ t.cancel }}</ActButton>
     </div>
     <div v-if="open === 'merge'" class="rounded-md bg-sunk p-3">
-      <p>The worse of both goes on here; the other is closed and stays on the timeline.</p>
+      <p>{{ t.worseBothGoesOn }}</p>
       <div class="mt-1 flex flex-wrap gap-2">
-        <ActButton v-for="mate in mates" :key="mate.id" :disabled="busy" data-merge @click="merge(mate.id)"
-          >Same as: {{ mate.words.fault.toLowerCase() }},
-          {{ SEVERITY_WORDS[mate.severity].toLowerCase() }}</ActButton
-        >
-        <ActButton kind="quiet" @click="open = null">Leave it</ActButton>
+        <ActButton v-for="mate in mates" :key="mate.id" :disabled="busy" data-merge @click="merge(mate.id)">{{
+          t.sameAsFaultSeverity({
+            fault: mate.words.fault.toLowerCase(),
+            severity: SEVERITY_WORDS[mate.severity].toLowerCase(),
+          })
+        }}</ActButton>
+        <ActButton kind="quiet" @click="open = null">{{ t.leaveIt }}</ActButton>
       </div>
     </div>
   </div>

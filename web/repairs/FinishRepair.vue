@@ -14,6 +14,7 @@ import { sameTouch, useFinishForm, type Done } from './finish-form';
 import TorquedJoints from './TorquedJoints.vue';
 import UsedParts from './UsedParts.vue';
 import { TOUCH_WORDS } from './wording';
+import * as t from './messages';
 
 /** Done: what was done for each finding, the parts it took, what it touched, what it was tightened to. The usual is ticked already. */
 const props = defineProps<{
@@ -48,9 +49,7 @@ function toggle(touched: Touched): void {
     : [...form.touched.value, touched];
 }
 const partsError = computed(() =>
-  props.fields.some((field) => field.path.startsWith('used.'))
-    ? 'See the parts: one of them cannot be taken so.'
-    : null,
+  props.fields.some((field) => field.path.startsWith('used.')) ? t.seePartsOneThem : null,
 );
 function finish(): void {
   tried.value = true;
@@ -65,16 +64,16 @@ function finish(): void {
       v-for="finding in findings"
       :key="finding.id"
       :model-value="done[finding.id] ?? ''"
-      :label="`What was done: ${finding.words.fault.toLowerCase()}`"
+      :label="t.whatWasDoneFault({ fault: finding.words.fault.toLowerCase() })"
       maxlength="400"
-      :error="tried && !done[finding.id]?.trim() ? 'Fill this in: the recheck needs it.' : null"
+      :error="tried && !done[finding.id]?.trim() ? t.fillInRecheckNeeds : null"
       data-done
       @update:model-value="(words) => (done[finding.id] = words)"
     />
     <UsedParts :findings="findings" :error="partsError" />
     <fieldset class="min-w-0">
-      <legend class="font-semibold">What it touched</legend>
-      <p class="text-[0.95rem] text-soft">All of it is looked at again. Add what you loosened on the way.</p>
+      <legend class="font-semibold">{{ t.whatTouched }}</legend>
+      <p class="text-[0.95rem] text-soft">{{ t.allLookedAgainAdd }}</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         <button
           v-for="touched in all"
@@ -95,7 +94,7 @@ function finish(): void {
           {{ TOUCH_WORDS[touched.touch]
           }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
           }}<span v-if="isCertain(touched)" class="font-normal">
-            · {{ isOfWork(touched) ? 'always with this work' : 'with the part' }}</span
+            · {{ isOfWork(touched) ? t.alwaysWithWork : t.withPart }}</span
           >
         </button>
       </div>
@@ -103,21 +102,21 @@ function finish(): void {
     <TorquedJoints :bike="bike" />
     <CautionLine
       v-if="findings.some((finding) => finding.words.toMechanic)"
-      text="A qualified mechanic or the maker decides here. If that is not you: stop, note it as left apart, send it away."
+      :text="t.qualifiedMechanicMakerDecidesHere"
     />
     <div class="flex flex-wrap items-end gap-3">
       <TextField
         v-model="minutes"
-        label="Minutes"
+        :label="t.minutes"
         :wrong="minutesWrong"
         class="w-24"
         inputmode="numeric"
         data-minutes
       />
-      <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish
-        >Repair done</ActButton
-      >
+      <ActButton kind="main" big type="submit" class="grow" :disabled="busy" data-finish>{{
+        t.repairDone
+      }}</ActButton>
     </div>
-    <p v-if="minutesWrong" class="font-semibold text-held">Whole minutes, 0 to 9999.</p>
+    <p v-if="minutesWrong" class="font-semibold text-held">{{ t.wholeMinutes09999 }}</p>
   </form>
 </template>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { ActButton, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A tag of steel or card on the bike itself, for whoever has no screen in hand: named here, asked back at the release. */
 const props = defineProps<{ bike: Bike; busy: boolean; may: boolean }>();
@@ -19,22 +20,16 @@ function hang(): void {
 <template>
   <div class="flex flex-wrap items-end gap-x-3 gap-y-2" data-hang-tag>
     <p v-if="hangs" class="grow">
-      <span class="text-soft">Hang-tag on the bike:</span> <span class="sturdy" data-hangs>{{ hangs }}</span>
+      <span class="text-soft">{{ t.hangTagOnBike }}</span> <span class="sturdy" data-hangs>{{ hangs }}</span>
     </p>
     <template v-else-if="may">
-      <ActButton v-if="!open" data-hang-open @click="open = true">Hang a tag on it</ActButton>
+      <ActButton v-if="!open" data-hang-open @click="open = true">{{ t.hangTagOn }}</ActButton>
       <form v-else class="flex grow flex-wrap items-end gap-2" @submit.prevent="hang">
-        <TextField
-          v-model="name"
-          label="Which hang-tag? Its number or colour"
-          class="grow"
-          maxlength="40"
-          data-hang-name
-        />
-        <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang
-          >It hangs on {{ bike.tag }}</ActButton
-        >
-        <ActButton @click="open = false">Leave it</ActButton>
+        <TextField v-model="name" :label="t.whichHangTagIts" class="grow" maxlength="40" data-hang-name />
+        <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang>{{
+          t.hangsOnTag({ tag: bike.tag })
+        }}</ActButton>
+        <ActButton @click="open = false">{{ t.leaveIt }}</ActButton>
       </form>
     </template>
     <ActButton
@@ -42,7 +37,7 @@ function hang(): void {
       data-print-tag
       kind="quiet"
       class="!px-0"
-      >Print one</ActButton
+      >{{ t.printOne }}</ActButton
     >
   </div>
 </template>

@@ -4,6 +4,7 @@ import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import { KIND_WORDS, reasonWords } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** A tag to print and hang on a held bike: whose words stand on it, and that nobody takes it. */
 const props = defineProps<{ bikeId: string }>();
@@ -26,19 +27,21 @@ const print = (): void => window.print();
 <template>
   <main v-if="bike && answer" class="mx-auto max-w-xl px-4 pb-16 pt-4 print:p-0" data-hold-tag>
     <div class="mb-3 flex items-center gap-3 print:hidden">
-      <h1 class="sturdy mr-auto text-2xl">Hang-tag of {{ bike.tag }}</h1>
-      <ActButton :to="{ name: 'bench', params: { bikeId } }" kind="quiet" class="!px-0">Bench</ActButton>
-      <ActButton kind="main" :disabled="answer.fitness !== 'held'" @click="print">Print</ActButton>
+      <h1 class="sturdy mr-auto text-2xl">{{ t.hangTagTag({ tag: bike.tag }) }}</h1>
+      <ActButton :to="{ name: 'bench', params: { bikeId } }" kind="quiet" class="!px-0">{{
+        t.bench
+      }}</ActButton>
+      <ActButton kind="main" :disabled="answer.fitness !== 'held'" @click="print">{{ t.print }}</ActButton>
     </div>
     <p v-if="answer.fitness !== 'held'" class="text-lg">
-      {{ bike.tag }} is not held. A hang-tag is for a held bike.
+      {{ t.tagNotHeldHang({ tag: bike.tag }) }}
     </p>
     <div v-else class="rounded-2xl border-4 border-ink bg-plate p-6 text-center">
       <div class="mx-auto size-8 rounded-full border-4 border-ink" aria-hidden="true" />
       <p class="sturdy mt-3 flex items-center justify-center gap-4 text-6xl leading-none">
         <FitnessMark fitness="held" :size="60" />{{ bike.tag }}
       </p>
-      <p class="sturdy mt-4 text-4xl leading-tight">Held. Do not ride.</p>
+      <p class="sturdy mt-4 text-4xl leading-tight">{{ t.heldDoNotRide }}</p>
       <p class="mt-1">{{ KIND_WORDS[bike.build.kind] }} · {{ bike.model }} · {{ bike.size }}</p>
       <ul class="mt-4 border-t-2 border-line text-left">
         <li v-for="(reason, at) in reasons" :key="at" class="border-b-2 border-line py-2 leading-snug">
@@ -47,13 +50,12 @@ const print = (): void => window.print();
         </li>
       </ul>
       <p class="mt-4 leading-snug">
-        Comes off at the release, by whoever releases the bike. Printed
-        {{ dayAndClock(now, ON_PAPER, timeZone) }}.
+        {{ t.comesOffReleaseWhoever({ when: dayAndClock(now, ON_PAPER, timeZone) }) }}
       </p>
     </div>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">Hang-tag</h1>
-    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+    <h1 class="sr-only">{{ t.hangTag }}</h1>
+    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
   </main>
 </template>

@@ -6,6 +6,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, CheckField, TextField } from '@cadre/web/ui';
 import HangTag from './HangTag.vue';
 import { blockWords } from './wording';
+import * as t from './messages';
 
 /** What still stands before the release, or the release itself: somebody's name under letting it out. */
 const props = defineProps<{ bike: Bike; readiness: ReleaseReadiness; busy: boolean }>();
@@ -18,7 +19,7 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
 
 <template>
   <div class="rounded-md border-2 p-3" :class="readiness.blocks.length ? 'border-line' : 'border-act'">
-    <h3 class="sturdy text-lg">Release</h3>
+    <h3 class="sturdy text-lg">{{ t.release }}</h3>
     <ul v-if="readiness.blocks.length" class="mt-1 list-disc pl-6">
       <li v-for="(block, index) in readiness.blocks" :key="index">{{ blockWords(block) }}</li>
     </ul>
@@ -32,12 +33,12 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
     <template v-if="readiness.blocks.length === 0">
       <template v-if="session.may('release')">
         <p class="mt-1 leading-snug">
-          Everything that stopped it was repaired and looked at again. Your name goes under letting it out.
+          {{ t.everythingStoppedWasRepaired }}
         </p>
-        <CheckField v-if="hangs" v-model="back" data-tag-back class="mt-2 font-semibold"
-          >Hang-tag {{ hangs }} is off the bike and in my hand</CheckField
-        >
-        <TextField v-model="note" label="Note" class="mt-2" maxlength="400" />
+        <CheckField v-if="hangs" v-model="back" data-tag-back class="mt-2 font-semibold">{{
+          t.hangTagHangsOff({ hangs })
+        }}</CheckField>
+        <TextField v-model="note" :label="t.note" class="mt-2" maxlength="400" />
         <ActButton
           kind="main"
           big
@@ -45,10 +46,10 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
           :disabled="busy || (hangs !== null && !back)"
           data-release
           @click="emit('release', note.trim(), back)"
-          >Release {{ bike.tag }}</ActButton
+          >{{ t.releaseTag({ tag: bike.tag }) }}</ActButton
         >
       </template>
-      <p v-else>Ready. A mechanic or the lead releases it.</p>
+      <p v-else>{{ t.readyMechanicLeadReleases }}</p>
     </template>
   </div>
 </template>

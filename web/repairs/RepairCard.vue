@@ -16,6 +16,7 @@ import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import RepairPlan from './RepairPlan.vue';
 import { TOUCH_WORDS } from './wording';
+import * as t from './messages';
 
 /** One repair: planned, in work, done, waiting to be looked at again. */
 const props = defineProps<{
@@ -52,7 +53,7 @@ const facts = computed(() =>
   <div class="rounded-md border-2 border-act p-3" :data-repair="repair.state">
     <template v-if="repair.state === 'started'">
       <h3 class="sturdy text-lg">
-        In work
+        {{ t.inWork }}
         <span class="font-normal text-soft"
           >· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span
         >
@@ -79,19 +80,23 @@ const facts = computed(() =>
     </template>
     <template v-else>
       <h3 class="sturdy text-lg">
-        Repaired
+        {{ t.repaired }}
         <span class="font-normal text-soft"
           >· {{ fleet.nameOf(repair.doneBy ?? '') }}, {{ repair.doneAt ? dayAndClock(repair.doneAt, now) : ''
-          }}{{ repair.minutes === null ? '' : ` · ${repair.minutes} min` }}</span
+          }}{{ repair.minutes === null ? '' : t.minutesMin2({ minutes: repair.minutes }) }}</span
         >
       </h3>
       <p v-for="each in repair.work" :key="each.findingId" class="leading-snug">{{ each.done }}</p>
       <p v-if="facts" class="figures leading-snug">{{ facts }}</p>
       <p v-if="repair.touched.length" class="text-soft">
-        Touched: {{ repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', ') }}
+        {{
+          t.touchedTouched({
+            touched: repair.touched.map((each) => TOUCH_WORDS[each.touch].toLowerCase()).join(', '),
+          })
+        }}
       </p>
       <p v-if="barred" class="mt-1 font-semibold text-watch">
-        You repaired this. Policy wants a second person here: somebody else looks again.
+        {{ t.youRepairedPolicyWants }}
       </p>
       <ActButton
         v-else-if="session.may('recheck')"
@@ -101,7 +106,7 @@ const facts = computed(() =>
         :disabled="busy"
         data-recheck
         @click="emit('look')"
-        >Look again</ActButton
+        >{{ t.lookAgain }}</ActButton
       >
     </template>
   </div>

@@ -7,6 +7,7 @@ import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton } from '@cadre/web/ui';
 import RepairPlanForm from './RepairPlanForm.vue';
+import * as t from './messages';
 
 /** Where, by whom, with what, and what it waits for: one line while read, a small form while changed. */
 const props = defineProps<{
@@ -24,11 +25,14 @@ const itemOf = (id: string): StockItem | undefined => props.items.find((item) =>
 const summary = computed(() => {
   const { stand, personId, needs } = props.repair.plan;
   return [
-    stand ? `stand ${stand}` : '',
+    stand ? t.standStand({ stand }) : '',
     personId ? fleet.nameOf(personId) : '',
-    ...needs.map(
-      (need) =>
-        `${need.count} × ${itemOf(need.itemId)?.name ?? 'a part'} (${itemOf(need.itemId)?.onHand ?? 0} on hand)`,
+    ...needs.map((need) =>
+      t.countNameOnhandOn({
+        count: need.count,
+        name: itemOf(need.itemId)?.name ?? t.aPart,
+        onHand: itemOf(need.itemId)?.onHand ?? 0,
+      }),
     ),
   ].filter(Boolean);
 });
@@ -48,18 +52,18 @@ function here(): void {
       data-waits
     >
       <span class="grow"
-        ><span class="font-semibold">{{
-          waits.for === 'parts' ? 'Waits for a part' : 'Away at a workshop'
-        }}</span
+        ><span class="font-semibold">{{ waits.for === 'parts' ? t.waitsForPart : t.awayWorkshop }}</span
         >: {{ waits.what
-        }}<template v-if="waits.until"> · expected {{ dayAndClock(waits.until, now) }}</template></span
+        }}<template v-if="waits.until"
+          >{{ ' ' }}{{ t.expectedWhen({ when: dayAndClock(waits.until, now) }) }}</template
+        ></span
       ><ActButton v-if="may" :disabled="busy" data-here @click="here">{{
-        waits.for === 'parts' ? 'It is here' : 'It is back'
+        waits.for === 'parts' ? t.itIsHere : t.itIsBack
       }}</ActButton>
     </p>
     <div v-if="!open" class="flex flex-wrap items-center gap-x-3">
-      <p class="grow text-soft">{{ summary.join(' · ') || 'No stand, nobody named, no part counted on.' }}</p>
-      <ActButton v-if="may" kind="quiet" data-plan-open @click="open = true">Plan it</ActButton>
+      <p class="grow text-soft">{{ summary.join(' · ') || t.noStandNobodyNamed }}</p>
+      <ActButton v-if="may" kind="quiet" data-plan-open @click="open = true">{{ t.planIt }}</ActButton>
     </div>
     <RepairPlanForm
       v-else

@@ -10,6 +10,7 @@ import { now as serverNow } from '@cadre/web/platform/time';
 import { PART_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, SelectField, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The plan of a repair being changed: stand, person, parts counted on, what it waits for. */
 const props = defineProps<{
@@ -32,22 +33,22 @@ const typed = reactive({
 });
 const adding = ref('');
 const people = computed(() => [
-  { value: '', label: 'Not assigned' },
+  { value: '', label: t.notAssigned },
   ...(fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
 ]);
 const parts = computed(() => [
-  { value: '', label: 'Add a part …' },
+  { value: '', label: t.addPart },
   ...props.items
     .filter((item) => placesOn(item, { build: props.bike.build, modelId: props.bike.modelId }).length > 0)
     .map((item) => ({
       value: item.id,
-      label: `${PART_WORDS[item.kind]}: ${item.name} (${item.onHand} on hand)`,
+      label: t.partNameOnhandOn({ part: PART_WORDS[item.kind], name: item.name, onHand: item.onHand }),
     })),
 ]);
 const WAITS: readonly { readonly value: WaitsFor | ''; readonly label: string }[] = [
-  { value: '', label: 'Nothing' },
-  { value: 'parts', label: 'A part' },
-  { value: 'workshop', label: 'Away at a workshop' },
+  { value: '', label: t.nothing },
+  { value: 'parts', label: t.aPart2 },
+  { value: 'workshop', label: t.awayWorkshop },
 ];
 const itemOf = (id: string): StockItem | undefined => props.items.find((item) => item.id === id);
 const daysWrong = computed(() => typed.days.trim() !== '' && !/^\d{1,3}$/.test(typed.days.trim()));
@@ -77,52 +78,55 @@ function save(): void {
 <template>
   <form
     class="mt-1 grid gap-3 rounded-md bg-sunk p-3 sm:grid-cols-2"
-    aria-label="Plan of the repair"
+    :aria-label="t.planRepair"
     novalidate
     @submit.prevent="save"
   >
-    <TextField v-model="typed.stand" label="Stand" maxlength="40" data-stand />
-    <SelectField v-model="typed.personId" label="Mechanic" :options="people" />
+    <TextField v-model="typed.stand" :label="t.stand" maxlength="40" data-stand />
+    <SelectField v-model="typed.personId" :label="t.mechanic" :options="people" />
     <fieldset class="min-w-0 sm:col-span-2">
-      <legend class="font-semibold">Parts needed</legend>
+      <legend class="font-semibold">{{ t.partsNeeded }}</legend>
       <ul>
         <li v-for="(each, at) in typed.needs" :key="each.itemId" class="flex items-center gap-2 py-0.5">
           <span class="grow"
             >{{ each.count }} × {{ itemOf(each.itemId)?.name }}
-            <span class="text-soft">· {{ itemOf(each.itemId)?.onHand ?? 0 }} on hand</span></span
+            <span class="text-soft">{{
+              t.onhandOnHand({ onHand: itemOf(each.itemId)?.onHand ?? 0 })
+            }}</span></span
           >
-          <ActButton @click="each.count += 1">One more</ActButton>
-          <ActButton @click="typed.needs.splice(at, 1)">Not needed</ActButton>
+          <ActButton @click="each.count += 1">{{ t.oneMore }}</ActButton>
+          <ActButton @click="typed.needs.splice(at, 1)">{{ t.notNeeded }}</ActButton>
         </li>
       </ul>
       <SelectField
         :key="typed.needs.length"
         v-model="adding"
-        label="Add a part it needs"
+        :label="t.addPartNeeds"
         hide-label
         :options="parts"
         @update:model-value="need"
       />
     </fieldset>
-    <SelectField v-model="typed.waitsFor" label="Waits for" :options="WAITS" data-waits-for />
+    <SelectField v-model="typed.waitsFor" :label="t.waitsFor" :options="WAITS" data-waits-for />
     <template v-if="typed.waitsFor">
       <TextField
         v-model="typed.what"
-        :label="typed.waitsFor === 'parts' ? 'Which part' : 'Which workshop'"
+        :label="typed.waitsFor === 'parts' ? t.whichPart : t.whichWorkshop"
         maxlength="200"
-        :error="tried && whatMissing ? 'Say what it waits for.' : null"
+        :error="tried && whatMissing ? t.sayWhatWaitsFor : null"
         data-waits-what
       />
       <TextField
         v-model="typed.days"
-        label="Days until then, if known"
+        :label="t.daysUntilThenIf"
         inputmode="numeric"
-        :error="tried && daysWrong ? 'Whole days, 0 to 999.' : null"
+        :error="tried && daysWrong ? t.wholeDays0999 : null"
       />
     </template>
     <div class="flex gap-2 sm:col-span-2">
-      <ActButton kind="main" type="submit" :disabled="busy" data-plan-save>Save plan</ActButton
-      ><ActButton @click="emit('close')">Cancel</ActButton>
+      <ActButton kind="main" type="submit" :disabled="busy" data-plan-save>{{
+        t.savePlan
+      }}</ActButton><ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

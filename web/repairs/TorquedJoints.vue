@@ -7,6 +7,7 @@ import { readNumber } from '@cadre/core/measures';
 import type { TorqueCardRow } from '@cadre/core/torque';
 import { JOINT_WORDS } from '@cadre/web/words';
 import { useTorqueRows } from '@cadre/web/torque';
+import * as t from './messages';
 
 /** The joints the work loosens, each with what to set and a field for what it was set to. */
 const props = defineProps<{ bike: Bike }>();
@@ -29,18 +30,18 @@ const over = (row: TorqueCardRow): boolean => {
   return value !== null && ceiling !== null && value > ceiling;
 };
 const target = (row: TorqueCardRow): string => {
-  if (row.way === 'just-firm') return 'just firm, so that it gives in a fall';
+  if (row.way === 'just-firm') return t.justFirmSoGives;
   const ceiling = most(row);
-  if (ceiling === null) return 'no figure stated: see the part';
+  if (ceiling === null) return t.noFigureStatedSee;
   return row.answer?.kind === 'target'
-    ? `set ${floored(row.answer.target)} N m`
-    : 'stated figures conflict: ask the maker';
+    ? t.setFlooredNM({ floored: floored(row.answer.target) })
+    : t.statedFiguresConflictAsk;
 };
 </script>
 
 <template>
   <fieldset v-if="shown.length" class="min-w-0" data-torqued>
-    <legend class="font-semibold">Tightened to, N m</legend>
+    <legend class="font-semibold">{{ t.tightenedNM }}</legend>
     <ul class="mt-1 grid gap-2 sm:grid-cols-2">
       <li v-for="row in shown" :key="row.joint">
         <label class="flex items-center gap-2">
@@ -61,10 +62,10 @@ const target = (row: TorqueCardRow): string => {
             @input="form.tighten(row.joint, ($event.target as HTMLInputElement).value)"
         /></label>
         <p v-if="over(row)" class="font-semibold text-held">
-          Over the most stated, {{ most(row) }} N m: loosen it, look at the part, tighten it anew.
+          {{ t.overMostStatedMost({ most: most(row) ?? '' }) }}
         </p>
         <p v-else-if="form.torquesWrong.value.includes(row.joint)" class="font-semibold text-held">
-          A number, 0.5 to 200 N m.
+          {{ t.number05200 }}
         </p>
       </li>
     </ul>

@@ -6,11 +6,12 @@ import type { Finding } from '@cadre/core/findings';
 import { PART_WORDS } from '@cadre/web/words';
 import { ActButton, SelectField } from '@cadre/web/ui';
 import type { UsedRow } from './finish-form';
+import * as t from './messages';
 
 /** What came off the shelf: one touch for what the finding likely takes, a list for the rest. */
 const props = defineProps<{ findings: readonly Finding[]; error: string | null }>();
 const form = useProvided(FINISH_FORM);
-const PLACE_WORDS = { only: 'on the bike', front: 'on the bike, front', rear: 'on the bike, rear' } as const;
+const PLACE_WORDS = { only: t.onBike, front: t.onBikeFront, rear: t.onBikeRear } as const;
 const left = (row: UsedRow): number =>
   row.item.onHand -
   form.used.value.filter((each) => each.item.id === row.item.id).reduce((sum, each) => sum + each.count, 0);
@@ -18,7 +19,7 @@ const offered = computed(() =>
   form.suggested.value.filter((item) => !form.used.value.some((row) => row.item.id === item.id)),
 );
 const others = computed(() => [
-  { value: '', label: 'Another part …' },
+  { value: '', label: t.anotherPart },
   ...form.others.value.map((item) => ({
     value: item.id as string,
     label: `${PART_WORDS[item.kind]}: ${item.name} (${item.onHand})`,
@@ -29,11 +30,14 @@ function takeOther(id: string): void {
   if (item) form.take(item);
 }
 const purposes = computed(() =>
-  props.findings.map((each) => ({ value: each.id, label: `for: ${each.words.fault.toLowerCase()}` })),
+  props.findings.map((each) => ({
+    value: each.id,
+    label: t.forFault({ fault: each.words.fault.toLowerCase() }),
+  })),
 );
 const placesOf = (row: UsedRow): { value: string; label: string }[] => [
   ...form.places(row.item).map((position) => ({ value: position as string, label: PLACE_WORDS[position] })),
-  { value: 'up', label: 'used up' },
+  { value: 'up', label: t.usedUp },
 ];
 function change(row: UsedRow, by: number): void {
   if (row.count + by < 1) form.drop(row.partId);
@@ -47,7 +51,7 @@ function placed(row: UsedRow, value: string): void {
 
 <template>
   <fieldset class="min-w-0" data-used-parts>
-    <legend class="font-semibold">Parts used</legend>
+    <legend class="font-semibold">{{ t.partsUsed }}</legend>
     <ul v-if="form.used.value.length" class="mt-1 divide-y divide-line rounded-md border-2 border-line">
       <li
         v-for="row in form.used.value"
@@ -60,14 +64,14 @@ function placed(row: UsedRow, value: string): void {
           <p class="figures text-[0.95rem]" :class="left(row) < 0 ? 'font-semibold text-held' : 'text-soft'">
             {{
               left(row) < 0
-                ? `only ${row.item.onHand} on hand: count the shelf, or use fewer`
-                : `${left(row)} left on the shelf after this`
+                ? t.onlyOnhandOnHand({ onHand: row.item.onHand })
+                : t.leftLeftOnShelf({ left: left(row) })
             }}
           </p>
         </div>
         <SelectField
           :model-value="place(row)"
-          :label="`${row.item.name}: where it is now`"
+          :label="t.nameWhereNow({ name: row.item.name })"
           hide-label
           :options="placesOf(row)"
           @update:model-value="placed(row, $event)"
@@ -75,7 +79,7 @@ function placed(row: UsedRow, value: string): void {
         <SelectField
           v-if="findings.length > 1"
           v-model="row.findingId"
-          :label="`${row.item.name}: for which finding`"
+          :label="t.nameForWhichFinding({ name: row.item.name })"
           hide-label
           class="max-w-56"
           :options="purposes"
@@ -84,7 +88,7 @@ function placed(row: UsedRow, value: string): void {
           <button
             type="button"
             class="grid size-12 place-items-center rounded-md border-2 border-ink/60 text-xl font-semibold"
-            :aria-label="`One ${row.item.name} fewer`"
+            :aria-label="t.oneNameFewer({ name: row.item.name })"
             @click="change(row, -1)"
           >
             −
@@ -93,7 +97,7 @@ function placed(row: UsedRow, value: string): void {
           <button
             type="button"
             class="grid size-12 place-items-center rounded-md border-2 border-ink/60 text-xl font-semibold"
-            :aria-label="`One ${row.item.name} more`"
+            :aria-label="t.oneNameMore({ name: row.item.name })"
             @click="change(row, 1)"
           >
             +
@@ -113,14 +117,14 @@ function placed(row: UsedRow, value: string): void {
           <span
             class="figures whitespace-nowrap font-normal"
             :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
-            >· {{ item.onHand === 0 ? 'none on hand' : `${item.onHand} on hand` }}</span
+            >· {{ item.onHand === 0 ? t.noneOnHand : t.onhandOnHand2({ onHand: item.onHand }) }}</span
           ></span
         ></ActButton
       >
       <SelectField
         v-if="form.others.value.length"
         :model-value="''"
-        label="Another part off the shelf"
+        :label="t.anotherPartOffShelf"
         hide-label
         class="w-80 max-w-full"
         :options="others"
@@ -128,7 +132,7 @@ function placed(row: UsedRow, value: string): void {
         @update:model-value="takeOther"
       />
       <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">
-        Nothing on the shelf goes onto this bike.
+        {{ t.nothingOnShelfGoes }}
       </p>
     </div>
     <p v-if="error" class="mt-1 font-semibold text-held">{{ error }}</p>

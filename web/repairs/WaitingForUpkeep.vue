@@ -7,6 +7,7 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useMoney, useStock } from '@cadre/web/parts';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Upkeep never becomes a stop by itself; it gets dearer. A chain past its mark takes the cassette with it: both sums, from the shelf's own prices. */
 const CHAIN_MINUTES = 20;
@@ -50,9 +51,9 @@ const rows = computed(() =>
     aria-labelledby="waiting"
     data-waiting-costs
   >
-    <h2 id="waiting" class="sturdy text-xl">What waiting costs</h2>
+    <h2 id="waiting" class="sturdy text-xl">{{ t.whatWaitingCosts }}</h2>
     <p class="text-[0.95rem] text-soft">
-      Chains worn past their mark: the chain now, or chain and cassette later.
+      {{ t.chainsWornPastTheir }}
     </p>
     <ul class="mt-1">
       <li
@@ -63,8 +64,10 @@ const rows = computed(() =>
         <RouterLink
           :to="{ name: 'bench', params: { bikeId: row.id } }"
           class="sturdy inline-flex min-h-8 items-center text-act underline"
-          >{{ row.tag }}</RouterLink><span class="figures grow text-right">now {{ money.show(row.now) }}</span
-        ><span class="figures">later {{ money.show(row.later) }}</span>
+          >{{ row.tag }}</RouterLink><span class="figures grow text-right">{{
+          t.nowShow({ show: money.show(row.now) })
+        }}</span
+        ><span class="figures">{{ t.laterShow({ show: money.show(row.later) }) }}</span>
       </li>
     </ul>
   </section>

@@ -8,6 +8,7 @@ import { withPosition, KIND_WORDS, markingsText, PART_WORDS } from '@cadre/web/w
 import { useFleet } from '@cadre/web/fleet';
 import { PrintedPhotos } from '@cadre/web/photos';
 import { ActButton, CheckField, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A checklist to send to a maker: this bike, what was found, when and by whom, the pictures, and the question. Made to be printed. */
 const props = defineProps<{ bikeId: string }>();
@@ -15,7 +16,7 @@ const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
 const fitments = ref<readonly Fitment[]>([]);
-const question = ref('Is this covered, and what shall we do with the part?');
+const question = ref(t.coveredWhatShallWe);
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
@@ -48,12 +49,12 @@ const print = (): void => window.print();
 <template>
   <main v-if="bike" class="mx-auto max-w-3xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-warranty-sheet>
     <div class="flex flex-wrap items-start gap-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">Question to the maker</h1>
-      <ActButton class="print:hidden" @click="print">Print</ActButton>
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.questionMaker }}</h1>
+      <ActButton class="print:hidden" @click="print">{{ t.print }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
     <fieldset v-if="findings.length > 1" class="mt-3 print:hidden">
-      <legend class="font-semibold">About which findings?</legend>
+      <legend class="font-semibold">{{ t.aboutWhichFindings }}</legend>
       <CheckField
         v-for="finding in findings"
         :key="finding.id"
@@ -65,26 +66,26 @@ const print = (): void => window.print();
     </fieldset>
     <dl class="mt-4 grid grid-cols-2 gap-x-6 gap-y-2 border-y-2 border-ink py-3">
       <div>
-        <dt class="text-sm text-soft">Bike</dt>
+        <dt class="text-sm text-soft">{{ t.bike }}</dt>
         <dd class="font-semibold">
           {{ bike.model }}, {{ KIND_WORDS[bike.build.kind].toLowerCase() }}, {{ bike.size }}
         </dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">Serial number</dt>
-        <dd class="figures font-semibold">{{ bike.serial || 'not noted' }}</dd>
+        <dt class="text-sm text-soft">{{ t.serialNumber }}</dt>
+        <dd class="figures font-semibold">{{ bike.serial || t.notNoted }}</dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">Bought</dt>
-        <dd class="font-semibold">{{ bike.boughtOn ? dayWords(bike.boughtOn) : 'not noted' }}</dd>
+        <dt class="text-sm text-soft">{{ t.bought }}</dt>
+        <dd class="font-semibold">{{ bike.boughtOn ? dayWords(bike.boughtOn) : t.notNoted }}</dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">Warranty until</dt>
+        <dt class="text-sm text-soft">{{ t.warrantyUntil }}</dt>
         <dd class="font-semibold">
           {{
             bike.warrantyUntil
-              ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? ', over' : ''}`
-              : 'not noted'
+              ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? t.over : ''}`
+              : t.notNoted
           }}
         </dd>
       </div>
@@ -95,24 +96,35 @@ const print = (): void => window.print();
         {{ finding.words.fault.toLowerCase() }}
       </h2>
       <p>
-        Found {{ dayAndClock(finding.openedAt, ON_PAPER, timeZone) }} by {{ fleet.nameOf(finding.openedBy)
-        }}{{ finding.timesSeen > 1 ? `, seen ${finding.timesSeen} times since` : '' }}.
-        <template v-if="finding.words.note">Note: “{{ finding.words.note }}”.</template>
+        {{
+          t.foundWhenNameofPart({
+            when: dayAndClock(finding.openedAt, ON_PAPER, timeZone),
+            nameOf: fleet.nameOf(finding.openedBy),
+            part: finding.timesSeen > 1 ? t.seenTimesseenTimesSince({ timesSeen: finding.timesSeen }) : '',
+          })
+        }}
+        <template v-if="finding.words.note">{{ t.noteNote({ note: finding.words.note }) }}</template>
         <template v-if="finding.measured"
-          >Measured {{ finding.measured.value
-          }}<template v-if="finding.measured.limit"> against {{ finding.measured.limit.value }}</template
+          >{{ t.measuredMeasured({ measured: finding.measured.value })
+          }}<template v-if="finding.measured.limit"
+            >{{ ' ' }}{{ t.againstLimit({ limit: finding.measured.limit.value }) }}</template
           >.</template
         >
       </p>
     </section>
-    <p v-if="shown.length === 0" class="mt-4 text-soft">No finding chosen.</p>
+    <p v-if="shown.length === 0" class="mt-4 text-soft">{{ t.noFindingChosen }}</p>
     <PrintedPhotos :bike-id="bikeId" :looks="shown" />
     <section v-if="fitments.length" class="mt-4">
-      <h2 class="sturdy text-xl">Parts on it</h2>
+      <h2 class="sturdy text-xl">{{ t.partsOn }}</h2>
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
-          {{ PART_WORDS[fitment.part.kind] }}{{ fitment.position === 'only' ? '' : `, ${fitment.position}` }}:
-          {{ fitment.part.name }}, since {{ dayAndClock(fitment.fittedAt, ON_PAPER, timeZone)
+          {{
+            t.partPart2NameSince({
+              part: PART_WORDS[fitment.part.kind],
+              part2: fitment.position === 'only' ? '' : `, ${fitment.position}`,
+              name: fitment.part.name,
+              when: dayAndClock(fitment.fittedAt, ON_PAPER, timeZone),
+            })
           }}<template v-if="markingsText(fitment.part.markings)"
             >; {{ markingsText(fitment.part.markings) }}</template
           >
@@ -121,15 +133,17 @@ const print = (): void => window.print();
     </section>
     <TextField
       v-model="question"
-      label="What we ask"
+      :label="t.whatWeAsk"
       :rows="3"
       maxlength="600"
       class="mt-4 print:[&_textarea]:border-0 print:[&_textarea]:p-0"
     />
-    <p class="mt-6 hidden print:block">Printed {{ dayAndClock(now, ON_PAPER, timeZone) }} · {{ bike.tag }}</p>
+    <p class="mt-6 hidden print:block">
+      {{ t.printedWhenTag({ when: dayAndClock(now, ON_PAPER, timeZone), tag: bike.tag }) }}
+    </p>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">Question to the maker</h1>
-    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+    <h1 class="sr-only">{{ t.questionMaker }}</h1>
+    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
   </main>
 </template>

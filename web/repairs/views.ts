@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const repairsViews: readonly RouteRecordRaw[] = [
   {
@@ -6,26 +7,26 @@ export const repairsViews: readonly RouteRecordRaw[] = [
     name: 'bench',
     component: () => import('./BenchView.vue'),
     props: true,
-    meta: { title: 'Bench' },
+    meta: { title: t.bench },
   },
   {
     path: '/bikes/:bikeId/warranty',
     name: 'warranty',
     component: () => import('./WarrantyView.vue'),
     props: true,
-    meta: { title: 'Question to the maker' },
+    meta: { title: t.questionMaker },
   },
   {
     path: '/bikes/:bikeId/hang-tag',
     name: 'hold-tag',
     component: () => import('./HoldTagView.vue'),
     props: true,
-    meta: { title: 'Hang-tag' },
+    meta: { title: t.hangTag },
   },
   {
     path: '/costs',
     name: 'costs',
     component: () => import('./CostsView.vue'),
-    meta: { title: 'Costs' },
+    meta: { title: t.costs },
   },
 ];

@@ -2,51 +2,52 @@ import type { FindingState } from '@cadre/core/findings';
 import type { ReleaseBlock } from '@cadre/core/fitness';
 import type { Touch } from '@cadre/core/catalogue';
 import { assertNever } from '@cadre/core/errors';
+import * as t from './messages';
 
 export const TOUCH_WORDS: Record<Touch, string> = {
-  'axle-out': 'Wheel out',
-  'tyre-off': 'Tyre or tube off',
-  'air-out': 'Tyre let down',
-  'wheel-trued': 'Wheel trued',
-  'hub-bearings': 'Hub bearings',
-  'brake-work': 'Brake worked on',
-  'stem-headset': 'Stem or headset',
-  'bar-levers-grips': 'Bar, levers or grips',
-  'cranks-pedals': 'Cranks or pedals',
-  'chain-sprockets': 'Chain or sprockets',
-  'gears-set': 'Gears set',
-  'saddle-post': 'Saddle or post',
-  'rear-suspension': 'Rear suspension',
-  'fork-suspension': 'Suspension fork',
-  'assist-wiring': 'Battery, motor, wiring',
-  accessories: 'Accessories',
+  'axle-out': t.wheelOut,
+  'tyre-off': t.tyreTubeOff,
+  'air-out': t.tyreLetDown,
+  'wheel-trued': t.wheelTrued,
+  'hub-bearings': t.hubBearings,
+  'brake-work': t.brakeWorkedOn,
+  'stem-headset': t.stemHeadset,
+  'bar-levers-grips': t.barLeversGrips,
+  'cranks-pedals': t.cranksPedals,
+  'chain-sprockets': t.chainSprockets,
+  'gears-set': t.gearsSet,
+  'saddle-post': t.saddlePost,
+  'rear-suspension': t.rearSuspension,
+  'fork-suspension': t.suspensionFork,
+  'assist-wiring': t.batteryMotorWiring,
+  accessories: t.accessories,
 };
 
 export const STATE_WORDS: Record<FindingState, string> = {
-  open: 'to repair',
-  'in-work': 'in work',
-  repaired: 'repaired, look again',
-  rechecked: 'recheck passed, waits for release',
-  closed: 'closed',
+  open: t.toRepair,
+  'in-work': t.inWork2,
+  repaired: t.repairedLookAgain,
+  rechecked: t.recheckPassedWaitsFor,
+  closed: t.closed,
 };
 
 /** What still stands before the release, as something to do. */
 export function blockWords(block: ReleaseBlock): string {
   switch (block.code) {
     case 'not-repaired':
-      return `Repair: ${block.finding.words.fault.toLowerCase()}`;
+      return t.repairFault({ fault: block.finding.words.fault.toLowerCase() });
     case 'not-rechecked':
-      return `Look again: ${block.finding.words.fault.toLowerCase()}`;
+      return t.lookAgainFault({ fault: block.finding.words.fault.toLowerCase() });
     case 'not-reassembled':
-      return `Put together: ${block.what}`;
+      return t.putTogetherWhat({ what: block.what });
     case 'repair-open':
-      return 'A repair is not finished and looked at again';
+      return t.repairNotFinishedLooked;
     case 'draft-stop':
-      return `Sign the check that marks: ${block.words}`;
+      return t.signCheckMarksWords({ words: block.words });
     case 'report-unread':
-      return 'Read the rider’s report';
+      return t.readRidersReport;
     case 'on-offer':
-      return 'Decide the assessment: it is on offer, not of the fleet';
+      return t.decideAssessmentOnOffer;
     default:
       return assertNever(block);
   }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
 import type { Round } from '@cadre/contract/rounds';
-import { count, now as serverNow } from '@cadre/web/platform/time';
+import { now as serverNow } from '@cadre/web/platform/time';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import type { BoardRow } from './use-round-board';
 import { useRounds } from './use-rounds';
+import * as t from './messages';
 
 /** Ending a round: what was not done is named, each with why. One reason may stand for all that have none of their own. */
 const props = defineProps<{ round: Round; left: readonly BoardRow[] }>();
@@ -13,7 +14,7 @@ const rounds = useRounds();
 const refusal = useRefusal();
 const forAll = ref('');
 const own = reactive<Record<string, string>>({});
-const USUAL = ['Not wanted today', 'Ran out of time', 'On the bench', 'Out with a group'] as const;
+const USUAL = [t.notWantedToday, t.ranOutTime, t.onBench, t.outWithGroup] as const;
 const whyOf = (row: BoardRow): string => (own[row.bikeId] ?? '').trim() || forAll.value.trim();
 const unsaid = computed(() => props.left.filter((row) => !whyOf(row)));
 const tried = ref(false);
@@ -37,9 +38,9 @@ async function close(): Promise<void> {
     data-close-round
   >
     <h2 id="close-round" class="sturdy text-2xl">
-      {{ left.length ? `${count(left.length, 'bike')} not done` : 'All done' }}
+      {{ left.length ? t.bikeNotDone({ left: left.length }) : t.allDone }}
     </h2>
-    <p v-if="left.length" class="text-soft">They stay due. Say why, for whoever reads this later.</p>
+    <p v-if="left.length" class="text-soft">{{ t.theyStayDueSay }}</p>
     <template v-if="left.length">
       <div class="flex flex-wrap gap-1.5">
         <button
@@ -52,32 +53,32 @@ async function close(): Promise<void> {
           {{ each }}
         </button>
       </div>
-      <TextField v-model="forAll" label="Why, for all that say nothing else" maxlength="200" data-why-all />
+      <TextField v-model="forAll" :label="t.whyForAllSay" maxlength="200" data-why-all />
       <ul class="max-h-80 space-y-1.5 overflow-y-auto">
         <li v-for="row in left" :key="row.bikeId" class="flex items-center gap-2">
           <span class="sturdy w-16 shrink-0">{{ row.bike.tag }}</span>
           <TextField
             :model-value="own[row.bikeId] ?? ''"
             @update:model-value="(why) => (own[row.bikeId] = why)"
-            :label="`Why ${row.bike.tag} was not done`"
+            :label="t.whyTagWasNot({ tag: row.bike.tag })"
             hide-label
             :wrong="tried && !whyOf(row)"
             class="min-w-0 grow"
             maxlength="200"
-            :placeholder="forAll || 'Why?'"
+            :placeholder="forAll || t.why"
           />
         </li>
       </ul>
       <p v-if="tried && unsaid.length" role="alert" class="font-semibold text-held">
-        Say why: {{ unsaid.map((row) => row.bike.tag).join(', ') }}.
+        {{ t.sayWhyUnsaid({ unsaid: unsaid.map((row) => row.bike.tag).join(', ') }) }}
       </p>
     </template>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex flex-wrap gap-2">
-      <ActButton @click="emit('stay')">Leave it open</ActButton>
-      <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close"
-        >Close the round</ActButton
-      >
+      <ActButton @click="emit('stay')">{{ t.leaveOpen }}</ActButton>
+      <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close">{{
+        t.closeRound
+      }}</ActButton>
     </div>
   </section>
 </template>

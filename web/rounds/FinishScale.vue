@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Projection } from '@cadre/core/rounds';
 import { clock } from '@cadre/web/platform/time';
+import * as t from './messages';
 
 /** From now to the deadline: the finish on it, with its interval, beside the mark it must not pass. */
 const props = defineProps<{ projection: Projection; now: number; deadline: number; timeZone: string }>();
@@ -25,7 +26,12 @@ const late = computed(() => props.projection.finishAt > props.deadline);
     :viewBox="`0 0 ${WIDTH} 46`"
     class="h-12 w-full max-w-xs"
     role="img"
-    :aria-label="`Done about ${clock(projection.finishAt, timeZone)}, deadline ${clock(deadline, timeZone)}`"
+    :aria-label="
+      t.doneAboutTimeDeadline({
+        time: clock(projection.finishAt, timeZone),
+        time2: clock(deadline, timeZone),
+      })
+    "
   >
     <line x1="8" :x2="WIDTH - 8" y1="20" y2="20" stroke="var(--rail)" stroke-width="3" />
     <rect
@@ -40,7 +46,7 @@ const late = computed(() => props.projection.finishAt > props.deadline);
     />
     <circle :cx="scale.finish" cy="20" r="6" :fill="late ? 'var(--held)' : 'var(--act)'" />
     <path :d="`M${scale.end} 4V36`" stroke="var(--ink)" stroke-width="3" />
-    <text x="8" y="44" font-size="11" fill="var(--soft)">now</text>
+    <text x="8" y="44" font-size="11" fill="var(--soft)">{{ t.now }}</text>
     <text :x="Math.min(scale.end, WIDTH - 34)" y="44" font-size="11" text-anchor="middle" fill="var(--ink)">
       {{ clock(deadline, timeZone) }}
     </text>

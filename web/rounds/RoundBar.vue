@@ -5,6 +5,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
+import * as t from './messages';
 
 /** The acts of a round: the next bike for me, several at once, changing it, closing it. */
 const props = defineProps<{ next: BoardRow | null; left: number; zone: string }>();
@@ -17,9 +18,9 @@ const nextWords = computed(() => {
   if (!row) return '';
   const why =
     row.look?.by === session.person?.id && row.look?.state === 'open'
-      ? 'begun by you'
+      ? t.begunYou
       : row.neededAt
-        ? `needed ${shortWhen(row.neededAt, now.value, props.zone)}`
+        ? t.neededShortwhen({ shortWhen: shortWhen(row.neededAt, now.value, props.zone) })
         : 'nearest';
   return `${row.bike.tag} · ${why}`;
 });
@@ -31,15 +32,15 @@ const nextWords = computed(() => {
     class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
   >
     <div class="mx-auto flex max-w-[110rem] items-center gap-2">
-      <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'"
-        >Change</ActButton
-      >
-      <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'"
-        >Close</ActButton
-      >
-      <ActButton class="max-sm:px-2" :disabled="left === 0" data-round-line @click="$emit('batch')"
-        >Line</ActButton
-      >
+      <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'">{{
+        t.change
+      }}</ActButton>
+      <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'">{{
+        t.close
+      }}</ActButton>
+      <ActButton class="max-sm:px-2" :disabled="left === 0" data-round-line @click="$emit('batch')">{{
+        t.line
+      }}</ActButton>
       <ActButton
         kind="main"
         big
@@ -47,9 +48,10 @@ const nextWords = computed(() => {
         :disabled="!next"
         data-next-for-me
         @click="$emit('next')"
-        >{{ next ? '' : left ? 'All others are in hand' : 'All done'
+        >{{ next ? '' : left ? t.allOthersInHand : t.allDone
         }}<span v-if="next" class="leading-tight"
-          ><span class="max-sm:sr-only">Next for me: </span>{{ nextWords }}</span
+          ><span class="max-sm:sr-only">{{ t.nextForMe }}{{ ' ' }}</span
+          >{{ nextWords }}</span
         ></ActButton
       >
     </div>

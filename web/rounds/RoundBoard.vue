@@ -14,6 +14,7 @@ import RoundRail from './RoundRail.vue';
 import RoundUndone from './RoundUndone.vue';
 import { ROUND_BOARD } from './round-board-key';
 import { useRoundBoard } from './use-round-board';
+import * as t from './messages';
 
 /** The board of a round: won or not, what next for me, who is on which bike, what is done and what was found. */
 const props = defineProps<{ round: Round }>();
@@ -58,15 +59,15 @@ useKeys(
     Escape: () => (over.value ? (over.value = null) : void router.push({ name: 'rounds' })),
   }),
   [
-    { keys: 'N', does: 'The next bike for me' },
-    { keys: 'L', does: 'Batch check of what is left' },
+    { keys: 'N', does: t.nextBikeForMe },
+    { keys: 'L', does: t.batchCheckWhatLeft },
   ],
 );
 const RAILS = computed(() =>
   [
-    { key: 'hand', title: 'In hand', rows: inHand.value },
-    { key: 'left', title: 'To do, what is needed first', rows: waiting.value },
-    { key: 'done', title: 'Done', rows: done.value },
+    { key: 'hand', title: t.inHand, rows: inHand.value },
+    { key: 'left', title: t.doWhatNeededFirst, rows: waiting.value },
+    { key: 'done', title: t.done, rows: done.value },
   ].filter((rail) => rail.rows.length > 0),
 );
 </script>

@@ -3,6 +3,7 @@ import { useProvided } from '@cadre/web/platform/provided';
 import type { Round } from '@cadre/contract/rounds';
 import RoundProjection from './RoundProjection.vue';
 import { ROUND_BOARD } from './round-board-key';
+import * as t from './messages';
 
 /** How far the round is, and when it is done at this pace. */
 defineProps<{ round: Round; zone: string }>();
@@ -15,22 +16,22 @@ const { count: counts, projection, hands } = useProvided(ROUND_BOARD);
     data-round-counts
   >
     <div>
-      <dt class="text-soft">Done</dt>
+      <dt class="text-soft">{{ t.done }}</dt>
       <dd>
-        <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> of
+        <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> {{ t.of }}
         <span data-count="of">{{ counts.of }}</span>
       </dd>
     </div>
     <div>
-      <dt class="text-soft">In hand</dt>
+      <dt class="text-soft">{{ t.inHand }}</dt>
       <dd class="sturdy text-3xl" data-count="hand">{{ counts.inHand }}</dd>
     </div>
     <div>
-      <dt class="text-soft">Left</dt>
+      <dt class="text-soft">{{ t.left }}</dt>
       <dd class="sturdy text-3xl" data-count="left">{{ counts.left }}</dd>
     </div>
     <div>
-      <dt class="text-soft">Found</dt>
+      <dt class="text-soft">{{ t.found }}</dt>
       <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">
         {{ counts.found }}
       </dd>

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Round, StandingRound } from '@cadre/contract/rounds';
-import { count } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -17,6 +16,7 @@ import {
   useRefusal,
 } from '@cadre/web/ui';
 import { useRoundForm } from './use-round-form';
+import * as t from './messages';
 
 /** A round to be made or changed: which bikes, with what, by whom, by when. */
 const props = defineProps<{ round?: Round; standing?: StandingRound }>();
@@ -33,7 +33,7 @@ const wrong = (field: keyof typeof errors.value): string | null =>
   tried.value ? (errors.value[field] ?? null) : null;
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const checklists = computed(() => [
-  { value: '', label: 'Ride-out of its kind' },
+  { value: '', label: t.rideOutItsKind },
   ...(catalogue.known?.checklists ?? [])
     .filter((checklist) => !checklist.clears)
     .map((checklist) => ({ value: checklist.key, label: checklist.name })),
@@ -42,13 +42,13 @@ const crew = computed(() =>
   (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
 );
 const OFTEN = [
-  { value: 'once', label: 'Once' },
-  { value: 'daily', label: 'Every day, by itself' },
+  { value: 'once', label: t.once },
+  { value: 'daily', label: t.everyDayItself },
 ] as const;
 const saveWords = computed(() => {
-  if (props.round) return 'Keep the changes';
-  if (daily.value) return props.standing ? 'Keep the rule' : 'Make it every day';
-  return `Make the round of ${count(bikes.value.length, 'bike')}`;
+  if (props.round) return t.keepChanges;
+  if (daily.value) return props.standing ? t.keepRule : t.makeEveryDay;
+  return t.makeRoundBike({ bikes: bikes.value.length });
 });
 async function save(): Promise<void> {
   tried.value = true;
@@ -77,20 +77,20 @@ async function save(): Promise<void> {
       @toggle="(often) => (daily = often === 'daily')"
     />
     <div class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-      <TextField v-model="name" label="Name" :error="wrong('name')" data-round-name />
-      <SelectField v-if="!round" v-model="checklistKey" label="Checklist" :options="checklists" />
+      <TextField v-model="name" :label="t.name" :error="wrong('name')" data-round-name />
+      <SelectField v-if="!round" v-model="checklistKey" :label="t.checklist" :options="checklists" />
       <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
-        <TextField v-if="!daily" v-model="day" label="To be done on" type="date" :error="wrong('deadline')" />
+        <TextField v-if="!daily" v-model="day" :label="t.doneOn" type="date" :error="wrong('deadline')" />
         <TextField
           v-model="time"
-          :label="daily ? 'To be done by' : 'by'"
+          :label="daily ? t.toBeDoneBy : t.by"
           type="time"
           :error="daily ? wrong('deadline') : null"
         />
       </div>
     </div>
     <fieldset class="space-y-2">
-      <legend class="sturdy text-xl">Which bikes</legend>
+      <legend class="sturdy text-xl">{{ t.whichBikes }}</legend>
       <template v-if="!round">
         <ChoiceChips
           v-if="sites.length > 1 && !standing"
@@ -104,17 +104,13 @@ async function save(): Promise<void> {
       </template>
       <TextField
         v-model="tags"
-        :label="round ? 'Tags in it' : 'And these tags'"
+        :label="round ? t.tagsIn : t.theseTags"
         :error="wrong('tags')"
-        :hint="
-          round
-            ? 'Add or take out; with spaces between.'
-            : 'With spaces between. They are in it whatever the rest says.'
-        "
+        :hint="round ? t.addTakeOutWith : t.withSpacesBetweenThey"
         data-round-tags
       />
       <p class="rounded bg-sunk px-3 py-2" aria-live="polite" data-round-bikes>
-        <span class="font-semibold">{{ count(bikes.length, 'bike') }}{{ daily ? ' as of now' : '' }}</span>
+        <span class="font-semibold">{{ t.bike({ bikes: bikes.length }) }}{{ daily ? t.asNow : '' }}</span>
         <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{
           bikes.map((bike) => bike.tag).join(' ')
         }}</span>
@@ -122,17 +118,17 @@ async function save(): Promise<void> {
       <p v-if="wrong('bikes')" role="alert" class="font-semibold text-held">{{ wrong('bikes') }}</p>
     </fieldset>
     <fieldset v-if="crew.length > 1">
-      <legend class="sturdy text-xl">By whom</legend>
+      <legend class="sturdy text-xl">{{ t.byWhom }}</legend>
       <ChoiceChips name="People" :options="crew" :chosen="people" @choose="(chosen) => (people = chosen)" />
-      <p class="mt-1 text-soft">Nobody chosen: whoever is there. It keeps nobody out.</p>
+      <p class="mt-1 text-soft">{{ t.nobodyChosenWhoeverThere }}</p>
     </fieldset>
-    <CheckField v-if="standing" v-model="active" class="font-semibold">Made by itself every day</CheckField>
+    <CheckField v-if="standing" v-model="active" class="font-semibold">{{ t.madeItselfEveryDay }}</CheckField>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">
-      Not kept yet: {{ Object.values(errors).join(' ') }}
+      {{ t.notKeptYetValues({ values: Object.values(errors).join(' ') }) }}
     </p>
     <div class="flex flex-wrap justify-end gap-2">
-      <ActButton @click="emit('done')">Leave it</ActButton>
+      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-round-save>{{
         saveWords
       }}</ActButton>

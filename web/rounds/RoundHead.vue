@@ -5,6 +5,7 @@ import { dayAndClock, untilNow, useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useRounds } from './use-rounds';
+import * as t from './messages';
 
 /** Which round this is: its checklist, its place, until when, and who is on it. */
 const props = defineProps<{ round: Round; zone: string }>();
@@ -24,17 +25,19 @@ const checklistName = computed(() =>
     <h1 class="sturdy text-3xl leading-tight">{{ round.name }}</h1>
     <p class="text-soft">
       {{ checklistName }} · {{ fleet.siteById.get(round.siteId)?.name }} ·
-      <template v-if="round.state === 'open'"
-        >by {{ dayAndClock(round.deadline, now, zone) }}, {{ untilNow(round.deadline, now) }}</template
-      >
-      <template v-else
-        >closed by {{ fleet.nameOf(round.closedBy ?? '') }}
-        {{ dayAndClock(round.closedAt ?? now, now, zone) }}</template
-      >
+      <template v-if="round.state === 'open'">{{
+        t.whenSpan({ when: dayAndClock(round.deadline, now, zone), span: untilNow(round.deadline, now) })
+      }}</template>
+      <template v-else>{{
+        t.closedNameofWhen({
+          nameOf: fleet.nameOf(round.closedBy ?? ''),
+          when: dayAndClock(round.closedAt ?? now, now, zone),
+        })
+      }}</template>
       <template v-if="round.people.length"> · {{ round.people.map(fleet.nameOf).join(', ') }}</template>
     </p>
     <p v-if="rounds.asOf" role="status" class="basis-full text-watch">
-      No signal: what others did since is not shown.
+      {{ t.noSignalWhatOthers }}
     </p>
   </header>
 </template>

@@ -6,6 +6,7 @@ import { useFleet } from '@cadre/web/fleet';
 import ProgressRail from './ProgressRail.vue';
 import { deadlineWords, finishWords, shortWhen } from './round-wording';
 import { useRoundBoard } from './use-round-board';
+import * as t from './messages';
 
 /** One round in one line of the wall. */
 const props = defineProps<{ round: Round; now: number; may: boolean }>();
@@ -34,25 +35,23 @@ const verdict = computed(() =>
       <span class="sturdy underline decoration-2 underline-offset-4 max-sm:line-clamp-2 sm:truncate">{{
         round.name
       }}</span>
-      <span class="figures shrink-0 text-soft max-sm:text-sm"
-        >by {{ shortWhen(round.deadline, now, zone) }}</span
-      >
+      <span class="figures shrink-0 text-soft max-sm:text-sm">{{
+        t.byShortwhen({ shortWhen: shortWhen(round.deadline, now, zone) })
+      }}</span>
     </RouterLink>
     <ProgressRail class="max-sm:hidden" :counts="counts" />
     <span class="figures shrink-0 leading-tight"
-      ><strong class="sturdy">{{ counts.done }}</strong> of {{ counts.of
+      ><strong class="sturdy">{{ counts.done }}</strong> {{ t.ofOf({ of: counts.of })
       }}<span v-if="counts.found" class="text-watch max-sm:block max-sm:text-sm"
-        ><span class="max-sm:hidden"> · </span>{{ counts.found }} found</span
+        ><span class="max-sm:hidden"> · </span>{{ t.foundFound({ found: counts.found }) }}</span
       ></span
     >
     <span
       v-if="verdict"
       class="figures shrink-0 text-right leading-tight max-sm:hidden"
       :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
-      ><span class="sr-only">Done about {{ finish }}, </span
-      ><span class="font-semibold">{{
-        verdict.tone === 'doubt' ? 'in time, just' : verdict.words
-      }}</span></span
+      ><span class="sr-only">{{ t.doneAboutFinish({ finish }) }}{{ ' ' }}</span
+      ><span class="font-semibold">{{ verdict.tone === 'doubt' ? t.inTimeJust : verdict.words }}</span></span
     >
     <button
       v-if="may"
@@ -62,7 +61,8 @@ const verdict = computed(() =>
       data-next-for-me
       @click="next && emit('go', board.standOf(next))"
     >
-      {{ next ? `Next: ${next.bike.tag}` : 'None free' }}<span class="sr-only"> in {{ round.name }}</span>
+      {{ next ? t.nextTag({ tag: next.bike.tag }) : t.noneFree
+      }}<span class="sr-only">{{ ' ' }}{{ t.inName({ name: round.name }) }}</span>
     </button>
   </div>
 </template>

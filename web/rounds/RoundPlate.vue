@@ -7,6 +7,7 @@ import { useFleet } from '@cadre/web/fleet';
 import ProgressRail from './ProgressRail.vue';
 import { deadlineWords, finishWords } from './round-wording';
 import { useRoundBoard } from './use-round-board';
+import * as t from './messages';
 
 /** A round in one look: how far, and whether it will be done in time. */
 const props = defineProps<{ round: Round }>();
@@ -46,16 +47,14 @@ const hands = computed(() =>
     <div class="figures flex min-w-0 grow basis-64 items-center gap-3">
       <ProgressRail :counts="counts" />
       <span class="leading-tight"
-        ><strong class="sturdy">{{ counts.done }}</strong> of {{ counts.of }} done<template
-          v-if="counts.found"
-        >
-          · {{ counts.found }} found</template
+        ><strong class="sturdy">{{ counts.done }}</strong> {{ t.ofOfDone({ of: counts.of })
+        }}<template v-if="counts.found"> {{ t.foundFound2({ found: counts.found }) }}</template
         ><span v-if="hands" class="block text-sm text-soft">{{ hands }}</span></span
       >
       <span
         v-if="round.state === 'open' && finish && verdict"
         class="ml-auto text-right leading-tight max-sm:ml-0 max-sm:text-left"
-        >done about {{ finish.about
+        >{{ t.doneAboutAbout({ about: finish.about })
         }}<span
           class="block text-sm font-semibold"
           :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { Projection } from '@cadre/core/rounds';
 import { computed } from 'vue';
-import { count, useNow } from '@cadre/web/platform/time';
+import { useNow } from '@cadre/web/platform/time';
 import FinishScale from './FinishScale.vue';
 import { basisWords, deadlineWords, finishWords } from './round-wording';
+import * as t from './messages';
 
 /** When it will be done, how sure that is, and whether that is in time. */
 const props = defineProps<{
@@ -19,7 +20,7 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
 
 <template>
   <div class="min-w-64 grow" data-projection>
-    <dt class="text-soft">Done about</dt>
+    <dt class="text-soft">{{ t.doneAbout }}</dt>
     <dd class="flex flex-wrap items-center gap-x-4">
       <span
         ><span class="sturdy text-3xl">{{ finish.about }}</span>
@@ -29,9 +30,7 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
           >{{ verdict.words }}</span
         >
         <span class="block text-sm text-soft"
-          >8 in 10: {{ finish.between }} · {{ count(hands, 'pair of hands', 'pairs of hands') }}<br />{{
-            basisWords(projection)
-          }}</span
+          >{{ t.n8In10Between({ between: finish.between, hands }) }}<br />{{ basisWords(projection) }}</span
         ></span
       >
       <FinishScale :projection="projection" :now="now" :deadline="deadline" :time-zone="zone" />

@@ -5,6 +5,7 @@ import { useNow } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import RoundLine from './RoundLine.vue';
 import { useRounds } from './use-rounds';
+import * as t from './messages';
 
 /** The rounds over the racks: how far, whether in time, and the next bike for whoever stands here. */
 const rounds = useRounds();
@@ -21,7 +22,7 @@ const more = computed(() => rounds.open.length - shown.value.length);
   <section
     v-if="shown.length"
     class="mt-2 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate"
-    aria-label="Rounds"
+    :aria-label="t.rounds"
     data-round-strip
   >
     <RoundLine
@@ -36,7 +37,7 @@ const more = computed(() => rounds.open.length - shown.value.length);
       v-if="more > 0"
       :to="{ name: 'rounds' }"
       class="flex min-h-10 items-center px-3 text-act underline"
-      >{{ more }} more rounds</RouterLink
+      >{{ t.moreMoreRounds({ more }) }}</RouterLink
     >
   </section>
 </template>

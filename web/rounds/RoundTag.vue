@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { clock, count, untilNow, useNow } from '@cadre/web/platform/time';
+import { clock, untilNow, useNow } from '@cadre/web/platform/time';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -10,6 +10,7 @@ import { isDue } from '@cadre/core/timed-rechecks';
 import { FitnessMark } from '@cadre/web/ui';
 import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
+import * as t from './messages';
 
 /** One bike of a round as a tag on the board: whose hand it is in, who needs it, what was found. */
 const props = defineProps<{ row: BoardRow; to: object; timeZone: string; may: boolean }>();
@@ -23,18 +24,18 @@ const words = computed(() => {
   const { row } = props;
   switch (row.state) {
     case 'in-hand':
-      return mine.value ? 'in your hand' : `with ${who.value}`;
+      return mine.value ? t.inYourHand : t.withWho({ who: who.value });
     case 'abandoned':
-      return `left by ${who.value} ${untilNow(row.look?.lastAt ?? now.value, now.value)}`;
+      return t.leftWhoSpan({ who: who.value, span: untilNow(row.look?.lastAt ?? now.value, now.value) });
     case 'incomplete':
-      return 'signed incomplete';
+      return t.signedIncomplete;
     case 'done':
       return row.look?.signedAt
         ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}`
         : 'done';
     default:
       return row.neededAt
-        ? `needed ${shortWhen(row.neededAt, now.value, props.timeZone)}`
+        ? t.neededShortwhen({ shortWhen: shortWhen(row.neededAt, now.value, props.timeZone) })
         : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
   }
 });
@@ -44,8 +45,8 @@ const again = computed(
 );
 const act = computed(() => {
   if (!props.may) return '';
-  if (props.row.state === 'abandoned') return mine.value ? 'Go on' : 'Take over';
-  if (props.row.state === 'in-hand') return mine.value ? 'Go on' : 'Join';
+  if (props.row.state === 'abandoned') return mine.value ? t.goOn : t.takeOver;
+  if (props.row.state === 'in-hand') return mine.value ? t.goOn : t.join;
   return '';
 });
 </script>
@@ -80,7 +81,7 @@ const act = computed(() => {
         >{{ words }}</span
       >
       <span v-if="again" class="flex items-center gap-1 text-sm font-semibold text-watch" data-round-again
-        ><Hourglass :size="15" aria-hidden="true" />look again: {{ again.what }}</span
+        ><Hourglass :size="15" aria-hidden="true" />{{ t.lookAgainWhat({ what: again.what }) }}</span
       >
     </span>
     <span
@@ -94,7 +95,7 @@ const act = computed(() => {
       :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'"
     >
       <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{
-        count(row.look.found, 'found', 'found')
+        t.found2({ found: row.look.found })
       }}</span
     >
     <FitnessMark v-else-if="row.state === 'done'" :fitness="fitness" :size="22" />

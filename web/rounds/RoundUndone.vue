@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Round } from '@cadre/contract/rounds';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 /** What a closed round left, each with the reason given. */
 const props = defineProps<{ round: Round }>();
@@ -12,8 +13,8 @@ const undone = computed(() =>
 </script>
 
 <template>
-  <section v-if="undone.length" class="mt-3" aria-label="Not done">
-    <h2 class="sturdy text-xl">Not done, and why</h2>
+  <section v-if="undone.length" class="mt-3" :aria-label="t.notDone">
+    <h2 class="sturdy text-xl">{{ t.notDoneWhy }}</h2>
     <ul class="mt-1 space-y-0.5" data-undone>
       <li v-for="each in undone" :key="each.tag">
         <span class="sturdy">{{ each.tag }}</span> {{ each.why }}

@@ -4,6 +4,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { useRounds } from './use-rounds';
 import RoundBoard from './RoundBoard.vue';
 import { ActButton } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** One round, by its address. */
 const props = defineProps<{ roundId: string }>();
@@ -23,10 +24,10 @@ const round = computed(() => rounds.rounds.find((each) => each.id === props.roun
   <RoundBoard v-if="round && fleet.wall" :key="round.id" :round="round" />
   <main v-else class="p-8" role="status">
     <template v-if="looked">
-      <h1 class="sturdy text-2xl">No such round here</h1>
-      <p class="mt-2">It may be long closed, or this browser has never seen it and there is no signal.</p>
-      <ActButton :to="{ name: 'rounds' }" kind="main" class="mt-4">To the rounds</ActButton>
+      <h1 class="sturdy text-2xl">{{ t.noSuchRoundHere }}</h1>
+      <p class="mt-2">{{ t.mayLongClosedBrowser }}</p>
+      <ActButton :to="{ name: 'rounds' }" kind="main" class="mt-4">{{ t.toTheRounds }}</ActButton>
     </template>
-    <p v-else class="text-soft">Getting the round …</p>
+    <p v-else class="text-soft">{{ t.gettingRound }}</p>
   </main>
 </template>

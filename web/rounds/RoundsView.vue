@@ -8,6 +8,7 @@ import { ActButton } from '@cadre/web/ui';
 import RoundForm from './RoundForm.vue';
 import RoundPlate from './RoundPlate.vue';
 import { useRounds } from './use-rounds';
+import * as t from './messages';
 
 /** All rounds: what is on, what makes itself every day, what was closed lately, and a new one. */
 const rounds = useRounds();
@@ -23,37 +24,32 @@ onMounted(async () => {
 });
 const closed = computed(() => rounds.closed.slice(0, 8));
 const checklistWords = (key: string | null): string =>
-  key ? (catalogue.summaryOf(key)?.name ?? key) : 'Ride-out';
+  key ? (catalogue.summaryOf(key)?.name ?? key) : t.rideOut;
 </script>
 
 <template>
   <main class="mx-auto max-w-6xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-rounds>
     <header class="flex flex-wrap items-center gap-2">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">Rounds</h1>
-      <ActButton :to="{ name: 'batch-check' }">Batch check</ActButton>
-      <ActButton v-if="session.may('edit-program')" :to="{ name: 'unusual-records' }"
-        >Unusual records</ActButton
-      >
-      <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making"
-        >New round</ActButton
-      >
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.rounds }}</h1>
+      <ActButton :to="{ name: 'batch-check' }">{{ t.batchCheck }}</ActButton>
+      <ActButton v-if="session.may('edit-program')" :to="{ name: 'unusual-records' }">{{
+        t.unusualRecords
+      }}</ActButton>
+      <ActButton v-if="session.may('sign')" kind="main" data-new-round @click="making = !making">{{
+        t.newRound
+      }}</ActButton>
     </header>
     <p v-if="rounds.asOf" role="status" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
-      No signal: what others did since is not shown, and no round can be made or closed.
+      {{ t.noSignalWhatOthersDid }}
     </p>
     <RoundForm v-if="making && fleet.wall" @done="making = false" />
-    <p v-if="!rounds.known" class="text-soft" role="status">Getting the rounds …</p>
+    <p v-if="!rounds.known" class="text-soft" role="status">{{ t.gettingRounds }}</p>
     <template v-else>
       <section aria-labelledby="rounds-on" class="space-y-2">
-        <h2 id="rounds-on" class="sturdy text-xl">On now</h2>
+        <h2 id="rounds-on" class="sturdy text-xl">{{ t.onNow }}</h2>
         <RoundPlate v-for="round in rounds.open" :key="round.id" :round="round" />
         <p v-if="rounds.open.length === 0" class="text-soft">
-          None.
-          {{
-            session.may('sign')
-              ? 'Make one for the morning, the return, or a campaign over weeks.'
-              : 'A lead, mechanic or inspector makes one.'
-          }}
+          {{ t.nonePart({ part: session.may('sign') ? t.makeOneForMorning : t.leadMechanicInspectorMakes }) }}
         </p>
       </section>
       <section
@@ -61,7 +57,7 @@ const checklistWords = (key: string | null): string =>
         aria-labelledby="rounds-daily"
         class="space-y-2"
       >
-        <h2 id="rounds-daily" class="sturdy text-xl">Made by itself every day</h2>
+        <h2 id="rounds-daily" class="sturdy text-xl">{{ t.madeItselfEveryDay }}</h2>
         <template v-for="each in rounds.standing" :key="each.id">
           <RoundForm v-if="changing?.id === each.id" :standing="each" @done="changing = null" />
           <div
@@ -71,20 +67,24 @@ const checklistWords = (key: string | null): string =>
           >
             <p class="min-w-0 grow leading-tight">
               <span class="sturdy text-lg">{{ each.name }}</span>
-              <span class="block text-soft"
-                >{{ checklistWords(each.checklistKey) }} · {{ fleet.siteById.get(each.siteId)?.name }} · by
-                {{ each.doneBy }}{{ each.active ? '' : ' · not made at present' }}</span
-              >
+              <span class="block text-soft">{{
+                t.checklistNameDonebyPart({
+                  checklist: checklistWords(each.checklistKey),
+                  name: fleet.siteById.get(each.siteId)?.name ?? '',
+                  doneBy: each.doneBy,
+                  part: each.active ? '' : t.notMadePresent,
+                })
+              }}</span>
             </p>
-            <ActButton v-if="session.may('edit-fleet')" @click="changing = each">Change</ActButton>
+            <ActButton v-if="session.may('edit-fleet')" @click="changing = each">{{ t.change }}</ActButton>
           </div>
         </template>
         <p v-if="rounds.standing.length === 0" class="text-soft">
-          None yet: choose “Every day, by itself” in a new round.
+          {{ t.noneYetChooseEvery }}
         </p>
       </section>
       <section v-if="closed.length" aria-labelledby="rounds-closed" class="space-y-2">
-        <h2 id="rounds-closed" class="sturdy text-xl">Closed lately</h2>
+        <h2 id="rounds-closed" class="sturdy text-xl">{{ t.closedLately }}</h2>
         <RoundPlate v-for="round in closed" :key="round.id" :round="round" />
       </section>
     </template>

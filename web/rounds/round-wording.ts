@@ -1,5 +1,6 @@
 import type { Projection } from '@cadre/core/rounds';
-import { clock, count, dayAndClock, untilNow } from '@cadre/web/platform/time';
+import { clock, dayAndClock, untilNow } from '@cadre/web/platform/time';
+import * as t from './messages';
 
 /** "done about 08:40, between 08:31 and 08:52", or by day when it takes longer than that. */
 export function finishWords(
@@ -11,7 +12,7 @@ export function finishWords(
   const say = (at: number): string => (far ? untilNow(at, now) : clock(at, timeZone));
   return {
     about: say(projection.finishAt),
-    between: `${say(projection.earliest)} to ${say(projection.latest)}`,
+    between: t.saySay2({ say: say(projection.earliest), say2: say(projection.latest) }),
   };
 }
 
@@ -20,23 +21,23 @@ export function deadlineWords(
   projection: Projection,
   deadline: number,
 ): { readonly words: string; readonly tone: 'good' | 'doubt' | 'bad' } {
-  if (projection.latest <= deadline) return { words: 'in time', tone: 'good' };
-  if (projection.finishAt <= deadline) return { words: 'in time, if nothing comes between', tone: 'doubt' };
+  if (projection.latest <= deadline) return { words: t.inTime, tone: 'good' };
+  if (projection.finishAt <= deadline) return { words: t.inTimeIfNothing, tone: 'doubt' };
   const late = Math.max(1, Math.round((projection.finishAt - deadline) / 60_000));
   const words =
     late < 120
-      ? `${late} min late`
+      ? t.lateMinLate({ late })
       : late < 2880
-        ? `${Math.round(late / 60)} h late`
-        : `${Math.round(late / 1440)} days late`;
-  return { words: projection.earliest > deadline ? words : `about ${words}`, tone: 'bad' };
+        ? t.lateHLate({ late: Math.round(late / 60) })
+        : t.lateDaysLate({ late: Math.round(late / 1440) });
+  return { words: projection.earliest > deadline ? words : t.aboutWords({ words }), tone: 'bad' };
 }
 
 export function basisWords(projection: Projection): string {
-  const minutes = `${projection.minutesEach.toFixed(1)} min a bike`;
+  const minutes = t.minuteseachMinBike({ minutesEach: projection.minutesEach.toFixed(1) });
   return projection.samples
-    ? `${minutes}, from ${count(projection.samples, 'check')} of this house and the checklist`
-    : `${minutes}, from the checklist alone`;
+    ? t.minutesFromCheckHouse({ minutes, samples: projection.samples })
+    : t.minutesFromChecklistAlone({ minutes });
 }
 
 /** A moment of today by the clock, any other by its day. */

@@ -9,6 +9,7 @@ import { clock, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useCandidates } from '@cadre/web/schedule';
 import { useRounds } from './use-rounds';
+import * as t from './messages';
 
 const RIDE_OUT = '';
 type Field = 'name' | 'tags' | 'deadline' | 'bikes';
@@ -45,7 +46,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   );
   const site = computed(() => fleet.siteById.get(siteId.value) ?? null);
   const zone = computed(() => site.value?.timeZone ?? 'UTC');
-  const name = ref(round?.name ?? standing?.name ?? 'Morning round');
+  const name = ref(round?.name ?? standing?.name ?? t.morningRound);
   const checklistKey = ref(round?.checklistKey ?? standing?.checklistKey ?? RIDE_OUT);
   const rule = shallowRef<BikeRule>(standing?.rule ?? { ...ANY_BIKE, due: round === null });
   const tags = ref(round ? round.bikeIds.map((id) => fleet.bikeById.get(id)?.tag ?? '').join(' ') : '');
@@ -81,37 +82,33 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   );
   function tagError(): string | undefined {
     const unknown = typed.value.filter((tag) => !byTag.value.has(tag.toUpperCase()));
-    if (unknown.length) return `No bike is tagged ${unknown.join(', ')}.`;
+    if (unknown.length) return t.noBikeTaggedUnknown({ unknown: unknown.join(', ') });
     const elsewhere = typed.value.filter(
       (tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value,
     );
-    if (elsewhere.length) return `Not of this site: ${elsewhere.join(', ')}.`;
+    if (elsewhere.length) return t.notSiteElsewhere({ elsewhere: elsewhere.join(', ') });
     const upper = typed.value.map((tag) => tag.toUpperCase());
     const twice = [...new Set(upper.filter((tag, index) => upper.indexOf(tag) !== index))];
-    if (twice.length) return `Named twice: ${twice.join(', ')}. Take the second one out.`;
+    if (twice.length) return t.namedTwiceTwiceTake({ twice: twice.join(', ') });
     const already = byRule.value.filter((bike) => upper.includes(bike.tag.toUpperCase()));
     return already.length
-      ? `In it already by the rule: ${already.map((bike) => bike.tag).join(', ')}.`
+      ? t.inAlreadyRuleAlready({ already: already.map((bike) => bike.tag).join(', ') })
       : undefined;
   }
   const errors = computed((): Partial<Record<Field, string>> => ({
-    ...(name.value.trim() ? {} : { name: 'A round needs a name.' }),
+    ...(name.value.trim() ? {} : { name: t.roundNeedsName }),
     ...(tagError() ? { tags: tagError() } : {}),
     ...(daily.value
       ? /^\d{2}:\d{2}$/.test(time.value)
         ? {}
-        : { deadline: 'Say by what time it is to be done.' }
+        : { deadline: t.sayWhatTimeDone }
       : Number.isNaN(deadline.value)
-        ? { deadline: 'Say the day and the time.' }
+        ? { deadline: t.sayDayTime }
         : !round && deadline.value <= serverNow()
-          ? { deadline: 'That moment is past.' }
+          ? { deadline: t.momentPast }
           : {}),
-    ...(bikes.value.length === 0 && !daily.value
-      ? { bikes: 'An empty round has nothing to do. Choose less narrowly, or name tags.' }
-      : {}),
-    ...(bikes.value.length > 500
-      ? { bikes: `A round holds 500 bikes; these are ${bikes.value.length}.` }
-      : {}),
+    ...(bikes.value.length === 0 && !daily.value ? { bikes: t.emptyRoundHasNothing } : {}),
+    ...(bikes.value.length > 500 ? { bikes: t.roundHolds500Bikes({ bikes: bikes.value.length }) } : {}),
   }));
 
   /** The round this form makes has one id, however often it is sent. */

@@ -1,17 +1,18 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const roundsViews: readonly RouteRecordRaw[] = [
   {
     path: '/rounds',
     name: 'rounds',
     component: () => import('./RoundsView.vue'),
-    meta: { title: 'Rounds' },
+    meta: { title: t.rounds },
   },
   {
     path: '/rounds/:roundId',
     name: 'round',
     component: () => import('./RoundView.vue'),
     props: true,
-    meta: { title: 'Round' },
+    meta: { title: t.round },
   },
 ];

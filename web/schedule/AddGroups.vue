@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { DAY_MS } from '@cadre/core/time';
 import { computed, ref } from 'vue';
-import { count, now as serverNow } from '@cadre/web/platform/time';
+import { now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import { takeCalendarFile } from './calendar-file';
 import GroupDraftCard from './GroupDraftCard.vue';
 import { useGroupDrafts } from './use-group-drafts';
+import * as t from './messages';
 
 /** New groups, typed or pasted a line each, or read from a calendar; each is shown before it is added. */
 const props = defineProps<{ zone: string; today: string }>();
@@ -16,7 +17,7 @@ const adding = useRefusal();
 const pasted = ref('');
 const said = ref('');
 const drafts = useGroupDrafts(computed(() => props.zone));
-const EXAMPLE = '09:30-11:30 Year 5: 8 x 24in, 2 x 20in\n13:00-15:00 Evening club: 6 hardtail M';
+const EXAMPLE = t.n09301130;
 
 function take(): void {
   drafts.takeLines(pasted.value, props.today);
@@ -35,13 +36,13 @@ async function takeFile(event: Event): Promise<void> {
     return;
   }
   drafts.takeCalendar(taken.groups);
-  said.value = `${count(taken.groups.length, 'outing')} in the next three weeks read from ${file.name}.`;
+  said.value = t.outingInNextThree({ groups: taken.groups.length, name: file.name });
 }
 async function add(): Promise<void> {
   said.value = '';
   await adding.run(async () => {
     const added = await drafts.add(siteId.value);
-    said.value = `${count(added, 'group')} added.`;
+    said.value = t.groupAdded({ added });
     await fleet.load();
   });
 }
@@ -49,32 +50,30 @@ async function add(): Promise<void> {
 
 <template>
   <section aria-labelledby="new" class="min-w-0 rounded-lg bg-sunk p-4">
-    <h2 id="new" class="sturdy text-xl">Add groups</h2>
+    <h2 id="new" class="sturdy text-xl">{{ t.addGroups }}</h2>
     <SelectField
       v-model="siteId"
       class="mt-2"
-      label="At"
+      :label="t.at"
       :options="(fleet.wall?.sites ?? []).map((each) => ({ value: each.id, label: each.name }))"
     />
     <form class="mt-2" @submit.prevent="take">
       <TextField
         v-model="pasted"
-        label="Type or paste, one group a line"
+        :label="t.typePasteOneGroup"
         :rows="4"
         :placeholder="EXAMPLE"
-        hint="Times, a name, then the bikes. A date like 2026-05-31 first, when it is not today."
+        :hint="t.timesNameThenBikes"
         data-group-lines
       />
       <div class="mt-2 flex flex-wrap gap-2">
-        <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines>Read these lines</ActButton>
+        <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines>{{
+          t.readTheseLines
+        }}</ActButton>
         <label
           class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold focus-within:outline-3 focus-within:outline-act"
-          >From a calendar (.ics)<input
-            type="file"
-            accept=".ics,text/calendar"
-            class="sr-only"
-            data-calendar
-            @change="takeFile"
+          >{{ t.fromCalendarIcs
+          }}<input type="file" accept=".ics,text/calendar" class="sr-only" data-calendar @change="takeFile"
         /></label>
       </div>
     </form>
@@ -98,7 +97,7 @@ async function add(): Promise<void> {
       :disabled="adding.busy.value || drafts.ready.value.length === 0"
       data-add-groups
       @click="add"
-      >Add {{ count(drafts.ready.value.length, 'group') }}</ActButton
+      >{{ t.addGroup({ ready: drafts.ready.value.length }) }}</ActButton
     >
   </section>
 </template>

@@ -5,6 +5,7 @@ import type { BikeRule } from '@cadre/core/rounds';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ChoiceChips } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Which bikes are meant: by rack, kind, size, what is due, what today's groups need. Nothing chosen means all of the site. */
 const props = defineProps<{ siteId: string }>();
@@ -29,8 +30,8 @@ const sizes = computed(() =>
     .map((size) => ({ value: size, label: size })),
 );
 const ONLY = [
-  { value: 'due', label: 'Only what is due' },
-  { value: 'forGroups', label: 'Only what the day’s groups ride' },
+  { value: 'due', label: t.onlyWhatDue },
+  { value: 'forGroups', label: t.onlyWhatDaysGroups },
 ] as const;
 const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule.value[each]));
 </script>

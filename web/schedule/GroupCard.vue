@@ -8,6 +8,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { shortWords, standInWords, wantText, wantWords } from './wording';
+import * as t from './messages';
 
 /** One group due out: when, what it wants, and how far the cleared bikes go round. */
 const props = defineProps<{ group: Group; cover: GroupCover | null }>();
@@ -27,8 +28,8 @@ function saveChange(): void {
   const { wants, unread } = readWants(changing.value);
   if (unread.length > 0 || wants.length === 0) {
     refusal.said.value = {
-      what: unread.length ? `“${unread.join('”, “')}” is not read.` : 'How many bikes is missing.',
-      todo: 'Write it like 8 x 24in, 4 hybrid M.',
+      what: unread.length ? t.unreadNotRead({ unread: unread.join('”, “') }) : t.howManyBikesMissing,
+      todo: t.writeLike8X,
     };
     return;
   }
@@ -68,21 +69,23 @@ function saveChange(): void {
           class="figures leading-snug"
           :class="shortWords(cover.wants) ? 'font-semibold text-watch' : 'text-act'"
         >
-          {{ cover.cleared }} of {{ cover.needed }} cleared<template v-if="shortWords(cover.wants)">
-            · short {{ shortWords(cover.wants) }}</template
+          {{ t.clearedNeededCleared({ cleared: cover.cleared, needed: cover.needed })
+          }}<template v-if="shortWords(cover.wants)"
+            >{{ ' ' }}{{ t.shortShort({ short: shortWords(cover.wants) }) }}</template
           ><template v-if="standInWords(cover.wants)"> · {{ standInWords(cover.wants) }}</template>
         </p>
       </div>
       <div v-if="session.may('edit-fleet')" class="flex shrink-0 gap-1">
-        <ActButton @click="changing = wantText(group.wants)">Change</ActButton>
-        <ActButton kind="quiet" :disabled="refusal.busy.value" @click="remove">Remove</ActButton>
+        <ActButton @click="changing = wantText(group.wants)">{{ t.change }}</ActButton>
+        <ActButton kind="quiet" :disabled="refusal.busy.value" @click="remove">{{ t.remove }}</ActButton>
       </div>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
     <form v-if="changing !== null" class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="saveChange">
-      <TextField v-model="changing" :label="`Bikes of ${group.name}`" class="grow" />
-      <ActButton kind="main" type="submit">Save</ActButton
-      ><ActButton @click="changing = null">Cancel</ActButton>
+      <TextField v-model="changing" :label="t.bikesName({ name: group.name })" class="grow" />
+      <ActButton kind="main" type="submit">{{ t.save }}</ActButton><ActButton @click="changing = null">{{
+        t.cancel
+      }}</ActButton>
     </form>
   </li>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ActButton, TextField } from '@cadre/web/ui';
 import type { GroupDraft } from './use-group-drafts';
+import * as t from './messages';
 
 /** One group read from what was typed, to be looked over before it is added. */
 defineProps<{ draft: GroupDraft; wrong: readonly string[] }>();
@@ -16,16 +17,16 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
     <TextField
       :model-value="draft.name"
       @update:model-value="(name) => emit('change', { name })"
-      label="Name"
+      :label="t.name"
       hide-label
       maxlength="80"
-      placeholder="Name"
+      :placeholder="t.name"
     />
     <div class="mt-1 flex flex-wrap gap-1">
       <TextField
         :model-value="draft.day"
         @update:model-value="(day) => emit('change', { day })"
-        :label="`Day of ${draft.name}`"
+        :label="t.dayName({ name: draft.name })"
         hide-label
         class="grow w-36"
         type="date"
@@ -33,7 +34,7 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
       <TextField
         :model-value="draft.out"
         @update:model-value="(out) => emit('change', { out })"
-        :label="`Out, ${draft.name}`"
+        :label="t.outName({ name: draft.name })"
         hide-label
         class="grow w-24"
         type="time"
@@ -41,7 +42,7 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
       <TextField
         :model-value="draft.back"
         @update:model-value="(back) => emit('change', { back })"
-        :label="`Back, ${draft.name}`"
+        :label="t.backName({ name: draft.name })"
         hide-label
         class="grow w-24"
         type="time"
@@ -50,14 +51,14 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
     <TextField
       :model-value="draft.bikes"
       @update:model-value="(bikes) => emit('change', { bikes })"
-      :label="`Bikes of ${draft.name}`"
+      :label="t.bikesName({ name: draft.name })"
       hide-label
       class="mt-1"
-      placeholder="8 x 24in, 4 hybrid M"
+      :placeholder="t.n8X24in4"
     />
     <p v-for="line in wrong" :key="line" class="mt-1 text-[0.95rem] font-semibold text-watch">
       {{ line }}
     </p>
-    <ActButton kind="quiet" @click="emit('remove')">Leave this one out</ActButton>
+    <ActButton kind="quiet" @click="emit('remove')">{{ t.leaveOneOut }}</ActButton>
   </li>
 </template>

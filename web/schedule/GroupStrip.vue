@@ -6,6 +6,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { siteDay } from '@cadre/core/schedule';
 import { useCover } from './use-cover';
 import { shortWords } from './wording';
+import * as t from './messages';
 
 /** The day as a line: now, and each group with the bikes it needs and those that are cleared for it. */
 const fleet = useFleet();
@@ -40,16 +41,16 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
   <ol
     v-if="today.length"
     class="relative flex items-stretch gap-2 overflow-x-auto px-4 pb-1.5 max-sm:px-2"
-    aria-label="Groups of the day"
+    :aria-label="t.groupsDay"
     data-group-strip
   >
     <template v-for="(each, index) in today" :key="each.cover.group.id">
       <li
         v-if="index === nowAt"
         class="flex shrink-0 flex-col items-center justify-center border-l-4 border-act pl-1.5 leading-none"
-        aria-label="Now"
+        :aria-label="t.now"
       >
-        <span class="sturdy text-sm text-act">now</span>
+        <span class="sturdy text-sm text-act">{{ t.now2 }}</span>
       </li>
       <li
         class="flex min-w-44 max-w-80 shrink-0 items-center gap-2 rounded-md border-2 bg-plate px-2 py-0.5"
@@ -71,13 +72,20 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
                 · {{ each.site }}</span
               ></span
             >
-            <span v-if="each.out" class="block text-sm text-soft">out, back {{ each.until }}</span>
+            <span v-if="each.out" class="block text-sm text-soft">{{
+              t.outBackUntil({ until: each.until })
+            }}</span>
             <span
               v-else
               class="figures block truncate text-sm"
               :class="each.short ? 'font-semibold text-watch' : 'text-act'"
-              ><strong data-cover>{{ each.cover.cleared }} of {{ each.cover.needed }}</strong>
-              cleared<template v-if="each.short"> · short {{ each.short }}</template></span
+              ><strong data-cover>{{
+                t.clearedNeeded({ cleared: each.cover.cleared, needed: each.cover.needed })
+              }}</strong>
+              {{ t.cleared
+              }}<template v-if="each.short"
+                >{{ ' ' }}{{ t.shortShort({ short: each.short }) }}</template
+              ></span
             >
           </span>
         </RouterLink>
@@ -87,7 +95,7 @@ const manySites = computed(() => (fleet.wall?.sites.length ?? 0) > 1);
       v-if="nowAt === today.length"
       class="flex shrink-0 flex-col items-center justify-center border-l-4 border-act pl-1.5 leading-none"
     >
-      <span class="sturdy text-sm text-act">now</span>
+      <span class="sturdy text-sm text-act">{{ t.now2 }}</span>
     </li>
   </ol>
 </template>

@@ -11,6 +11,7 @@ import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import AddGroups from './AddGroups.vue';
 import GroupCard from './GroupCard.vue';
 import { useCover } from './use-cover';
+import * as t from './messages';
 
 /** Groups due out: what is coming with how far the cleared bikes go round, and new ones typed, pasted or read from a calendar. */
 const fleet = useFleet();
@@ -52,20 +53,20 @@ const today = computed(() => siteDay(now.value, zone.value));
 
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">Groups due out</h1>
+    <h1 class="sturdy text-2xl">{{ t.groupsDueOut }}</h1>
     <div class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_26rem]">
       <section aria-labelledby="coming" class="min-w-0">
-        <h2 id="coming" class="sr-only">Coming</h2>
+        <h2 id="coming" class="sr-only">{{ t.coming }}</h2>
         <NoticePlate v-if="list.said.value" :said="list.said.value" class="mb-2" />
         <template v-for="[day, own] in days" :key="day">
-          <h3 class="sturdy mt-2 text-lg">{{ day === today ? 'Today' : dayWords(day) }}</h3>
+          <h3 class="sturdy mt-2 text-lg">{{ day === today ? t.today : dayWords(day) }}</h3>
           <ul class="mt-1 space-y-2">
             <GroupCard v-for="group in own" :key="group.id" :group="group" :cover="coverOf(group)" />
           </ul>
         </template>
-        <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">Fetching the groups …</p>
+        <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">{{ t.fetchingGroups }}</p>
         <p v-else-if="days.length === 0 && !list.busy.value" class="text-lg">
-          No group is due out in the next three weeks.
+          {{ t.noGroupDueOut }}
         </p>
       </section>
       <AddGroups

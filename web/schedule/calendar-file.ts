@@ -3,23 +3,24 @@ import type { Said } from '@cadre/web/platform/api';
 import { TookTooLongError, withTimeLimit } from '@cadre/web/platform/workers';
 import type { CalendarWorker } from './calendar-worker';
 import type { CalendarFault, CalendarGroup, ReadCalendar } from './read-calendar';
+import * as t from './messages';
 
 const MOST_BYTES = 5_000_000;
 const MOST_MS = 10_000;
 
 const FAULT_WORDS: Record<CalendarFault, (name: string, detail: string) => Said> = {
   'no-calendar': (name, detail) => ({
-    what: `${name} is no calendar that can be read${detail ? ` (${detail})` : ''}.`,
-    todo: 'Export it as iCalendar (.ics) and try again.',
+    what: t.nameNoCalendarCan({ name, part: detail ? ` (${detail})` : '' }),
+    todo: t.exportAsIcalendarIcs,
   }),
   'too-many': (name, detail) => ({
-    what: `${name} has more than ${detail} events or repeats too often.`,
-    todo: 'Export the next weeks only, or only the calendar of outings.',
+    what: t.nameHasMoreThan({ name, detail }),
+    todo: t.exportNextWeeksOnly,
   }),
 };
 const tooLong = (name: string): Said => ({
-  what: `${name} took longer than ${MOST_MS / 1000} seconds to read and was stopped. One of its events may repeat for ever.`,
-  todo: 'Export the next weeks only, or take the repeating event out.',
+  what: t.nameTookLongerThan({ name, mostMs: MOST_MS / 1000 }),
+  todo: t.exportNextWeeksOnlyTake,
 });
 
 type Taken = { readonly groups: readonly CalendarGroup[] } | { readonly said: Said };
@@ -34,8 +35,8 @@ export async function takeCalendarFile(
   if (file.size > MOST_BYTES)
     return {
       said: {
-        what: `${file.name} is ${Math.round(file.size / 1e6)} MB; a calendar of outings is smaller.`,
-        todo: 'Export the next weeks only.',
+        what: t.nameSizeMbCalendar({ name: file.name, size: Math.round(file.size / 1e6) }),
+        todo: t.exportNextWeeksOnly2,
       },
     };
   const worker = makeWorker();

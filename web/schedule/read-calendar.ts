@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { readGroupLine, readWants, type Want } from '@cadre/core/schedule';
+import * as t from './messages';
 
 export interface CalendarGroup {
   readonly name: string;
@@ -27,7 +28,7 @@ function groupOf(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time): CalendarG
   );
   const wants = line.wants.length > 0 ? line.wants : described.wants;
   return {
-    name: line.name || 'Group',
+    name: line.name || t.group,
     outAt: start.toJSDate().getTime(),
     backAt: end.toJSDate().getTime(),
     wants,
@@ -43,8 +44,7 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
   } catch (error) {
     return { ok: false, fault: 'no-calendar', detail: (error as Error).message };
   }
-  if (calendar.name !== 'vcalendar')
-    return { ok: false, fault: 'no-calendar', detail: 'it holds no calendar' };
+  if (calendar.name !== 'vcalendar') return { ok: false, fault: 'no-calendar', detail: t.holdsNoCalendar };
   for (const zone of calendar.getAllSubcomponents('vtimezone'))
     ICAL.TimezoneService.register(new ICAL.Timezone(zone));
   const groups: CalendarGroup[] = [];

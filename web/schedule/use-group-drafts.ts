@@ -12,6 +12,7 @@ import {
 import { clock } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { wantText } from './wording';
+import * as t from './messages';
 
 /** A group about to be added, as typed: nothing of it is lost to a refusal. */
 export interface GroupDraft {
@@ -40,11 +41,11 @@ export function readDraft(draft: GroupDraft, timeZone: string): ReadDraft {
   const outAt = timed ? siteTimeOn(draft.day, timeZone, draft.out) : 0;
   const backAt = timed ? siteTimeOn(draft.day, timeZone, draft.back) : 0;
   const wrong = [
-    ...(draft.name.trim() === '' ? ['It has no name.'] : []),
-    ...(timed ? [] : ['When it is out and back is missing.']),
-    ...(timed && backAt <= outAt ? ['It would be back before it is out.'] : []),
-    ...unread.map((piece) => `“${piece}” is not read: write it like 8 x 24in or 4 hybrid M.`),
-    ...(wants.length === 0 && unread.length === 0 ? ['How many bikes is missing.'] : []),
+    ...(draft.name.trim() === '' ? [t.hasNoName] : []),
+    ...(timed ? [] : [t.whenOutBackMissing]),
+    ...(timed && backAt <= outAt ? [t.wouldBackBeforeOut] : []),
+    ...unread.map((piece) => t.pieceNotReadWrite({ piece })),
+    ...(wants.length === 0 && unread.length === 0 ? [t.howManyBikesMissing] : []),
   ];
   return { wants, unread, wrong, outAt, backAt };
 }

@@ -1,10 +1,11 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const scheduleViews: readonly RouteRecordRaw[] = [
   {
     path: '/groups',
     name: 'groups',
     component: () => import('./GroupsView.vue'),
-    meta: { title: 'Groups' },
+    meta: { title: t.groups },
   },
 ];

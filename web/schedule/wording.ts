@@ -1,10 +1,11 @@
 import type { Want, WantCover } from '@cadre/core/schedule';
 import { KIND_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** "8 × child’s bike 24 in", "4 × any bike". */
 export function wantWords(want: Want, count = want.count): string {
   const kind = want.kind ? KIND_WORDS[want.kind].toLowerCase() : '';
-  const what = [kind, want.size].filter(Boolean).join(' ') || 'any bike';
+  const what = [kind, want.size].filter(Boolean).join(' ') || t.anyBike;
   return `${count} × ${what}`;
 }
 
@@ -19,7 +20,7 @@ export function shortWords(covers: readonly WantCover[]): string {
 /** How many of those cleared are of another size than was asked for; nothing when none is. */
 export function standInWords(covers: readonly WantCover[]): string {
   const count = covers.reduce((sum, each) => sum + each.standIns, 0);
-  return count === 0 ? '' : `${count} in another size`;
+  return count === 0 ? '' : t.countInAnotherSize({ count });
 }
 
 /** A want as it is typed: what `readWants` reads back. */

@@ -9,6 +9,7 @@ import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { ChangePerson, useSession } from '@cadre/web/people';
 import DayStrip from './DayStrip.vue';
 import { onScan, useKeys } from '@cadre/web/platform/keys';
+import * as t from './messages';
 
 const ShortcutSheet = defineAsyncComponent(() => import('./ShortcutSheet.vue'));
 
@@ -102,9 +103,9 @@ useKeys(
     g: () => void router.push({ name: 'wall' }),
   }),
   [
-    { keys: '/', does: 'Find a bike; a scanner needs no key' },
-    { keys: 'G', does: 'To the rack wall' },
-    { keys: '?', does: 'This checklist' },
+    { keys: '/', does: t.findBikeScannerNeeds },
+    { keys: 'G', does: t.rackWall },
+    { keys: '?', does: t.thisChecklist },
   ],
 );
 </script>

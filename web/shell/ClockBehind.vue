@@ -5,6 +5,7 @@ import { useSession } from '@cadre/web/people';
 import { useAct } from '@cadre/web/platform/act';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The server's clock says an earlier time than is on record: no check counts until a lead says which of the two is right. */
 const props = defineProps<{ recordedUntil: number }>();
@@ -28,13 +29,12 @@ async function confirm(): Promise<void> {
     data-clock-behind
   >
     <p class="max-w-[70ch]">
-      <strong>The server’s clock went back.</strong> The latest entry is from
-      {{ dayAndClock(recordedUntil, now) }}; the clock says {{ dayAndClock(now, now) }}. No check counts until
-      a lead confirms the time. If the clock is wrong, set it first.
+      <strong>{{ t.serversClockWentBack }}</strong>
+      {{ t.latestEntryFromWhen({ when: dayAndClock(recordedUntil, now), when2: dayAndClock(now, now) }) }}
     </p>
-    <ActButton v-if="session.may('edit-program')" :disabled="refusal.busy.value" @click="confirm"
-      >The clock is right now</ActButton
-    >
+    <ActButton v-if="session.may('edit-program')" :disabled="refusal.busy.value" @click="confirm">{{
+      t.clockRightNow
+    }}</ActButton>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
   </div>
 </template>

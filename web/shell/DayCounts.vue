@@ -7,6 +7,7 @@ import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
 import { clock, untilNow, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The day in figures: when it opens, how many bikes may go out, are due, are held, and are to be looked at again. */
 const fleet = useFleet();
@@ -37,26 +38,28 @@ const opening = computed(() =>
 </script>
 
 <template>
-  <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" aria-label="The day">
+  <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" :aria-label="t.theDay">
     <div v-if="site && opening" class="leading-tight max-lg:hidden">
-      <dt class="text-sm text-soft">{{ site.name }} opens {{ site.opensAt }}</dt>
+      <dt class="text-sm text-soft">{{ t.nameOpensOpensat({ name: site.name, opensAt: site.opensAt }) }}</dt>
       <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
     </div>
     <div class="leading-tight max-[1400px]:hidden">
-      <dt class="text-sm text-soft">Now</dt>
+      <dt class="text-sm text-soft">{{ t.now }}</dt>
       <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
     </div>
     <div class="leading-tight">
-      <dt class="text-sm text-soft">May go out</dt>
+      <dt class="text-sm text-soft">{{ t.mayGoOut }}</dt>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{
           fleet.wall ? fit : '–'
         }}</span
-        ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">of {{ fleet.bikes.length }}</span>
+        ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">{{
+          t.ofBikes({ bikes: fleet.bikes.length })
+        }}</span>
       </dd>
     </div>
     <div class="leading-tight">
-      <dt class="text-sm text-soft">Due</dt>
+      <dt class="text-sm text-soft">{{ t.due }}</dt>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{
           fleet.wall ? counts.due : '–'
@@ -64,7 +67,7 @@ const opening = computed(() =>
       </dd>
     </div>
     <div class="leading-tight">
-      <dt class="text-sm text-soft">Held</dt>
+      <dt class="text-sm text-soft">{{ t.held }}</dt>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="held" :size="18" /><span
           class="sturdy"
@@ -75,12 +78,12 @@ const opening = computed(() =>
       </dd>
     </div>
     <div v-if="again[0]" class="leading-tight" data-strip-again>
-      <dt class="text-sm text-soft">Again</dt>
+      <dt class="text-sm text-soft">{{ t.again }}</dt>
       <dd>
         <RouterLink
           :to="{ name: 'bike', params: { bikeId: again[0].bike.id } }"
           class="flex items-center gap-1 font-semibold text-watch underline"
-          :aria-label="`Look again: ${again.map((each) => each.bike.tag).join(', ')}`"
+          :aria-label="t.lookAgainAgain({ again: again.map((each) => each.bike.tag).join(', ') })"
           ><Hourglass :size="17" aria-hidden="true" />{{ again.length }}</RouterLink
         >
       </dd>

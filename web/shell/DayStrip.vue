@@ -12,6 +12,7 @@ import DayCounts from './DayCounts.vue';
 import { storageTrouble } from '@cadre/web/platform/local-db';
 import { notSecureHere, takeUpdate, updateWaiting } from './shell-update';
 import { nextTheme, theme } from '@cadre/web/platform/theme';
+import * as t from './messages';
 
 // Seldom: a full disk, another person who took the tablet over without a signal.
 const StorageNotice = defineAsyncComponent(() => import('./StorageNotice.vue'));
@@ -38,12 +39,12 @@ const behind = computed(() => {
   return isClockBehind(now, recordedUntil) ? recordedUntil : null;
 });
 const links = computed(() => [
-  { name: 'wall', label: 'Wall' },
-  { name: 'rounds', label: 'Rounds' },
-  { name: 'bench', label: 'Bench' },
-  { name: 'tools', label: 'Tools' },
-  { name: 'checklists', label: 'Checklists' },
-  ...(session.may('edit-program') ? [{ name: 'people', label: 'People' }] : []),
+  { name: 'wall', label: t.wall },
+  { name: 'rounds', label: t.rounds },
+  { name: 'bench', label: t.bench },
+  { name: 'tools', label: t.tools },
+  { name: 'checklists', label: t.checklists },
+  ...(session.may('edit-program') ? [{ name: 'people', label: t.people }] : []),
 ]);
 /** Not what one needs in the shed, where the strip must keep its height whatever it says; the wall has them under More. */
 const SETUP: readonly string[] = ['checklists', 'people'];
@@ -66,7 +67,7 @@ const isHere = (link: { name: string }): boolean =>
     <div
       class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5 max-[1400px]:gap-x-3 max-sm:gap-x-2 max-sm:px-2"
     >
-      <nav aria-label="Main" class="flex gap-1">
+      <nav :aria-label="t.main" class="flex gap-1">
         <RouterLink
           v-for="link in links"
           :key="link.name"
@@ -92,9 +93,10 @@ const isHere = (link: { name: string }): boolean =>
           "
           data-sync
         >
-          <template v-if="outbox.waiting">{{ outbox.waiting }} kept here</template
-          ><template v-else>{{ storageTrouble ? 'Not known' : 'All sent' }}</template>
-          <span v-if="!outbox.reachable">no signal</span>
+          <template v-if="outbox.waiting">{{
+            t.waitingKeptHere({ waiting: outbox.waiting })
+          }}</template><template v-else>{{ storageTrouble ? t.notKnown : t.allSent }}</template>
+          <span v-if="!outbox.reachable">{{ t.noSignal }}</span>
         </p>
       </div>
       <div class="ml-auto flex items-center gap-1.5 max-sm:gap-0">
@@ -116,17 +118,17 @@ const isHere = (link: { name: string }): boolean =>
           <UserRound class="size-5 max-sm:hidden" aria-hidden="true" /><span
             class="max-w-32 truncate max-sm:max-w-14"
             >{{ session.person?.name.split(' ')[0] }}</span
-          ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">trainee</span
-          ><span class="sr-only">: change person</span>
+          ><span v-if="session.person?.trainee" class="rounded bg-sunk px-1 text-xs">{{ t.trainee }}</span
+          ><span class="sr-only">{{ t.changePerson }}</span>
         </button>
       </div>
     </div>
     <GroupStrip v-if="fleet.groups.length" class="mx-auto max-w-[110rem]" />
     <StorageNotice v-if="storageTrouble" />
     <p v-if="session.needsSignIn" class="bg-watch-wash px-4 py-2 text-watch">
-      The server does not know you here any more. Go on; everything is kept.
+      {{ t.serverDoesNotKnow }}
       <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">
-        Sign in to send it
+        {{ t.signInSend }}
       </button>
     </p>
     <ClockBehind v-if="behind" :recorded-until="behind" />
@@ -139,14 +141,15 @@ const isHere = (link: { name: string }): boolean =>
       {{ each.trouble }}
     </p>
     <p v-if="updateWaiting && route.name !== 'stand'" class="bg-sunk px-4 py-2">
-      A newer Cadre is ready.
-      <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">Take it now</button>
+      {{ t.newerCadreReady }}
+      <button type="button" class="min-h-8 font-semibold underline" @click="takeUpdate">
+        {{ t.takeNow }}
+      </button>
     </p>
     <p v-if="secureNote" class="bg-watch-wash px-4 py-2 text-watch">
-      Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept.
-      Open it by https, see docs/running.md.
+      {{ t.notSecureHereWithout }}
       <button type="button" class="min-h-8 font-semibold underline" @click="secureNote = false">
-        Understood
+        {{ t.understood }}
       </button>
     </p>
   </header>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import { keyHelp } from '@cadre/web/platform/keys';
+import * as t from './messages';
 
 const emit = defineEmits<{ close: [] }>();
 const help = keyHelp();
@@ -13,7 +14,7 @@ const help = keyHelp();
       <DialogPanel
         class="max-h-full w-full max-w-lg overflow-y-auto rounded-lg border-2 border-ink/60 bg-plate p-5"
       >
-        <DialogTitle class="sturdy text-2xl">Keys here</DialogTitle>
+        <DialogTitle class="sturdy text-2xl">{{ t.keysHere }}</DialogTitle>
         <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
           <template v-for="each in help" :key="each.keys"
             ><dt>
@@ -29,7 +30,7 @@ const help = keyHelp();
           class="mt-4 min-h-12 w-full rounded-md bg-act px-4 font-semibold text-on-act"
           @click="emit('close')"
         >
-          Close
+          {{ t.close }}
         </button>
       </DialogPanel>
     </div>

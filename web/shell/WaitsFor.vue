@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useFleet } from '@cadre/web/fleet';
-import { count } from '@cadre/web/platform/time';
+import * as t from './messages';
 
 /** What waits for people to sign in here: it was entered in their name, and nothing but their sign-in shows that. */
 defineProps<{ counts: ReadonlyMap<string, number> }>();
@@ -10,9 +10,8 @@ const fleet = useFleet();
 
 <template>
   <p v-for="[id, many] in counts" :key="id" class="bg-watch-wash px-4 py-2 text-watch" data-waits-for>
-    {{ count(many, 'entry', 'entries') }} by {{ fleet.nameOf(id) }} cannot be sent yet.
-    {{ fleet.nameOf(id) }} has to
-    <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">sign in here</button
-    >.
+    {{ t.entryNameofCannotSent({ many, nameOf: fleet.nameOf(id) }) }}
+    <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">
+      {{ t.signInHere }}</button>.
   </p>
 </template>

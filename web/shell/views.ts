@@ -18,6 +18,7 @@ import { toolsViews } from '@cadre/web/tools';
 import { torqueViews } from '@cadre/web/torque';
 import { unusualRecordsViews } from '@cadre/web/unusual-records';
 import { wallViews } from '@cadre/web/wall';
+import * as t from './messages';
 
 /** Every address there is: each feature's own, and what is said where there is none. */
 export const VIEWS: readonly RouteRecordRaw[] = [
@@ -44,6 +45,6 @@ export const VIEWS: readonly RouteRecordRaw[] = [
     path: '/:rest(.*)*',
     name: 'nowhere',
     component: () => import('./NowhereView.vue'),
-    meta: { title: 'Not here' },
+    meta: { title: t.notHere },
   },
 ];

@@ -7,6 +7,7 @@ import { dayAndClock, now } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Answers a look: a soak by a second gauge reading, which says its rate at once; the others in a word. */
 const props = defineProps<{ recheck: NonNullable<FitnessFacts['timedRechecks']>[number]; due: boolean }>();
@@ -19,9 +20,7 @@ const tried = ref(false);
 const open = ref(false);
 const isSoak = computed(() => props.recheck.kind === 'soak');
 const read = computed(() => readReading('tyre-window', text.value));
-const wrong = computed(() =>
-  isSoak.value && read.value.state !== 'read' ? 'What the gauge reads now, from 0 to 11 bar.' : null,
-);
+const wrong = computed(() => (isSoak.value && read.value.state !== 'read' ? t.whatGaugeReadsNow : null));
 const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`;
 
 async function answer(): Promise<void> {
@@ -38,12 +37,15 @@ async function answer(): Promise<void> {
   if (told.leak?.outcome === 'too-soon')
     emit(
       'told',
-      `Too soon to say${told.leak.because === 'gauges' ? ': the gauges could be off by as much' : ''}. It raises itself again ${told.againAt ? dayAndClock(told.againAt, now()) : 'later'}.`,
+      t.tooSoonSayPart({
+        part: told.leak.because === 'gauges' ? t.gaugesCouldOffAs : '',
+        when: told.againAt ? dayAndClock(told.againAt, now()) : t.later,
+      }),
     );
   else if (told.leak)
     emit(
       'told',
-      `${props.recheck.what}: ${told.leak.outcome === 'fail' ? `loses ${percent(told.leak.perDay)} a day: a finding is open` : `holds, ${percent(Math.max(0, told.leak.perDay))} a day`}.`,
+      `${props.recheck.what}: ${told.leak.outcome === 'fail' ? t.losesPercentDayFinding({ percent: percent(told.leak.perDay) }) : t.holdsPercentDay({ percent: percent(Math.max(0, told.leak.perDay)) })}.`,
     );
   text.value = '';
   tried.value = false;
@@ -53,18 +55,18 @@ async function answer(): Promise<void> {
 
 <template>
   <ActButton v-if="!due && !open" kind="quiet" class="!px-0" @click="open = true">{{
-    isSoak ? 'Gauge it now' : 'Looked at already'
+    isSoak ? t.gaugeNow : t.lookedAlready
   }}</ActButton>
   <form v-else class="mt-1 flex flex-wrap items-end gap-2 pr-2" @submit.prevent="refusal.run(answer)">
     <TextField
       v-model="text"
       class="min-w-0 grow basis-32"
-      :label="isSoak ? 'Gauge now, bar' : 'What was found'"
+      :label="isSoak ? t.gaugeNowBar : t.whatWasFound"
       :error="tried ? wrong : null"
       data-timed-recheck-answer
     />
     <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-timed-recheck-done>{{
-      isSoak ? 'Tell' : 'Looked'
+      isSoak ? t.tell : t.looked
     }}</ActButton>
     <NoticePlate v-if="refusal.said.value" class="basis-full" :said="refusal.said.value" />
   </form>

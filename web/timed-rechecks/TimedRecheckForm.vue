@@ -9,6 +9,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import { WAIT_OF, TIMED_RECHECK_SHORT } from './timed-recheck-wording';
+import * as t from './messages';
 
 /** Asks for a look later: what, when, and for a soak the pressure just set. */
 const props = defineProps<{ bike: Bike }>();
@@ -38,20 +39,20 @@ const wrong = computed(() => {
   const [h, o] = [hoursRead.value, outingsRead.value];
   const gauged = isSoak.value ? readReading('tyre-window', pressure.value) : null;
   return {
-    what: what.value.trim() ? null : 'What is looked at again?',
+    what: what.value.trim() ? null : t.whatLookedAgain,
     hours:
       hours.value.trim() !== '' && (h === null || h <= 0 || h > 9600)
-        ? 'Over 0, at most 9600 hours.'
+        ? t.over0Most9600
         : h === null && o === null
-          ? 'A time, or outings.'
+          ? t.timeOutings
           : null,
     outings:
       outings.value.trim() !== '' && (o === null || !Number.isInteger(o) || o < 1 || o > 200)
-        ? 'A whole number from 1 to 200.'
+        ? t.wholeNumberFrom1
         : null,
     pressure:
       gauged && (gauged.state !== 'read' || (gauged.taken.values[0] ?? 0) < 20)
-        ? 'What the gauge reads now, from 0.2 to 11 bar.'
+        ? t.whatGaugeReadsNowFrom
         : null,
   };
 });
@@ -85,14 +86,14 @@ async function ask(): Promise<void> {
       :chosen="[kind]"
       @toggle="(value) => (kind = value)"
     />
-    <TextField v-model="what" label="What" :error="tried ? wrong.what : null" data-timed-recheck-what />
+    <TextField v-model="what" :label="t.what" :error="tried ? wrong.what : null" data-timed-recheck-what />
     <ChoiceChips
       v-if="isSoak || kind === 'patch'"
       name="Wheel"
       named
       :options="[
-        { value: 'front', label: 'Front' },
-        { value: 'rear', label: 'Rear' },
+        { value: 'front', label: t.front },
+        { value: 'rear', label: t.rear },
       ]"
       :chosen="[end]"
       @toggle="(value) => (end = value)"
@@ -100,29 +101,29 @@ async function ask(): Promise<void> {
     <TextField
       v-if="isSoak"
       v-model="pressure"
-      label="Set to, bar"
-      hint="by the gauge, not the pump"
+      :label="t.setBar"
+      :hint="t.gaugeNotPump"
       :error="tried ? wrong.pressure : null"
       data-timed-recheck-pressure
     />
     <div class="grid grid-cols-2 gap-3">
       <TextField
         v-model="hours"
-        label="After hours"
+        :label="t.afterHours"
         :error="tried ? wrong.hours : null"
         data-timed-recheck-hours
       />
       <TextField
         v-model="outings"
-        label="or outings"
+        :label="t.orOutings"
         :error="tried ? wrong.outings : null"
         data-timed-recheck-outings
       />
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex gap-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value">Raise it then</ActButton>
-      <ActButton @click="emit('done')">No</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value">{{ t.raiseThen }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.no }}</ActButton>
     </div>
   </form>
 </template>

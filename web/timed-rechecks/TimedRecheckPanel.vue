@@ -9,6 +9,7 @@ import { ActButton } from '@cadre/web/ui';
 import TimedRecheckAnswer from './TimedRecheckAnswer.vue';
 import TimedRecheckForm from './TimedRecheckForm.vue';
 import { dueWords, TIMED_RECHECK_WORDS } from './timed-recheck-wording';
+import * as t from './messages';
 
 /** The looks somebody asked for later on this bike: what is due stands first, with its answer in reach. */
 const props = defineProps<{ bike: Bike; timeZone?: string | undefined }>();
@@ -33,7 +34,7 @@ const rechecks = computed(() =>
 </script>
 
 <template>
-  <section aria-label="Looks asked for later" data-rechecks>
+  <section :aria-label="t.looksAskedForLater" data-rechecks>
     <p v-if="said" role="status" class="mb-2 font-semibold leading-snug" data-soak-said>{{ said }}</p>
     <ul v-if="rechecks.length" class="space-y-2">
       <li
@@ -50,7 +51,7 @@ const rechecks = computed(() =>
         </p>
         <p class="figures text-[0.95rem] leading-snug text-soft">
           {{ TIMED_RECHECK_WORDS[recheck.kind]
-          }}{{ recheck.gauged ? ` Set to ${recheck.gauged.typed}` : '' }} ·
+          }}{{ recheck.gauged ? t.setTyped({ typed: recheck.gauged.typed }) : '' }} ·
           <span :class="isDue(recheck, now) && 'font-semibold text-watch'">{{
             dueWords(recheck, now, timeZone)
           }}</span>
@@ -65,9 +66,9 @@ const rechecks = computed(() =>
     </ul>
     <template v-if="session.may('mark')">
       <TimedRecheckForm v-if="asking" class="mt-2" :bike="bike" @done="asking = false" />
-      <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true"
-        >Look again later …</ActButton
-      >
+      <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true">{{
+        t.lookAgainLater
+      }}</ActButton>
     </template>
   </section>
 </template>

@@ -1,30 +1,31 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { isDue, type TimedRecheckKind } from '@cadre/core/timed-rechecks';
 import { dayAndClock, untilNow } from '@cadre/web/platform/time';
+import * as t from './messages';
 
 export const TIMED_RECHECK_WORDS: Record<TimedRecheckKind, string> = {
-  soak: 'Soak: does it hold?',
-  patch: 'Patch drying',
-  're-torque': 'Bolts again after outings',
-  battery: 'Battery in the store',
-  recheck: 'Look again',
+  soak: t.soakDoesHold,
+  patch: t.patchDrying,
+  're-torque': t.boltsAgainAfterOutings,
+  battery: t.batteryInStore,
+  recheck: t.lookAgain,
 };
 
 /** The same in a word, to choose among. */
 export const TIMED_RECHECK_SHORT: Record<TimedRecheckKind, string> = {
-  soak: 'Soak',
-  patch: 'Patch',
-  're-torque': 'Bolts',
-  battery: 'Battery',
-  recheck: 'Other',
+  soak: t.soak,
+  patch: t.patch,
+  're-torque': t.bolts,
+  battery: t.battery,
+  recheck: t.other,
 };
 
 /** What one looks at when nobody says it otherwise. */
 export const WAIT_OF: Record<TimedRecheckKind, string> = {
-  soak: 'Tyre pressure',
-  patch: 'Patched tube',
-  're-torque': 'Bolts just torqued',
-  battery: 'Battery charge',
+  soak: t.tyrePressure,
+  patch: t.patchedTube,
+  're-torque': t.boltsJustTorqued,
+  battery: t.batteryCharge,
   recheck: '',
 };
 
@@ -34,10 +35,13 @@ type Recheck = NonNullable<FitnessFacts['timedRechecks']>[number];
 export function dueWords(recheck: Recheck, now: number, zone?: string): string {
   if (isDue(recheck, now))
     return recheck.dueAt === null
-      ? 'now: its outings are over'
-      : `now, since ${dayAndClock(Math.min(recheck.dueAt, now), now, zone)}`;
-  const left = recheck.outings === null ? '' : `after ${recheck.outings - recheck.outingsUsed} more outings`;
+      ? t.nowItsOutingsOver
+      : t.nowSinceWhen({ when: dayAndClock(Math.min(recheck.dueAt, now), now, zone) });
+  const left =
+    recheck.outings === null
+      ? ''
+      : t.afterOutingsMoreOutings({ outings: recheck.outings - recheck.outingsUsed });
   const when =
     recheck.dueAt === null ? '' : `${dayAndClock(recheck.dueAt, now, zone)}, ${untilNow(recheck.dueAt, now)}`;
-  return [when, left].filter(Boolean).join(', or ');
+  return [when, left].filter(Boolean).join(t.or);
 }

@@ -5,6 +5,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton, CheckField, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { askTimeline, type TimelinePage } from './ask-timeline';
 import { byWords, entryWords, type TimelineEntry } from './wording';
+import * as t from './messages';
 
 /**
  * Everything that happened to a bike, newest first, as the record has it. `version` changes when there is more to fetch; `asked` is its first page,
@@ -49,8 +50,8 @@ const shown = computed(() =>
 <template>
   <section aria-labelledby="timeline">
     <div class="flex flex-wrap items-center gap-3">
-      <h2 id="timeline" class="sturdy mr-auto text-xl">What happened</h2>
-      <CheckField v-model="quiet" class="print:hidden">with hooks, outings and marks</CheckField>
+      <h2 id="timeline" class="sturdy mr-auto text-xl">{{ t.whatHappened }}</h2>
+      <CheckField v-model="quiet" class="print:hidden">{{ t.withHooksOutingsMarks }}</CheckField>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">
@@ -81,13 +82,13 @@ const shown = computed(() =>
         <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>
       </li>
     </ol>
-    <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">Nothing yet.</p>
+    <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">{{ t.nothingYet }}</p>
     <ActButton
       v-if="next !== null"
       class="mt-2 print:hidden"
       :disabled="refusal.busy.value"
       @click="load(next)"
-      >Earlier</ActButton
+      >{{ t.earlier }}</ActButton
     >
   </section>
 </template>

@@ -7,6 +7,7 @@ import { OpenFindings } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import BikeTimeline from './BikeTimeline.vue';
+import * as t from './messages';
 
 /** A bike's record as paper: what it is, how it stands, what was found and done, by whom and when. */
 const props = defineProps<{ bikeId: string }>();
@@ -23,12 +24,12 @@ const facts = computed(() => {
   const here = bike.value;
   if (!here) return [];
   return [
-    ['Kind', KIND_WORDS[here.build.kind]],
-    ['Model', here.model],
-    ['Size', here.size || 'not said'],
-    ['Serial number', here.serial || 'not said'],
-    ['Bought', here.boughtOn ? dayWords(here.boughtOn) : 'not said'],
-    ['Site', site.value?.name ?? ''],
+    [t.kind, KIND_WORDS[here.build.kind]],
+    [t.model, here.model],
+    [t.size, here.size || t.notSaid],
+    [t.serialNumber, here.serial || t.notSaid],
+    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notSaid],
+    [t.site, site.value?.name ?? ''],
   ] as const;
 });
 const print = (): void => window.print();
@@ -42,10 +43,10 @@ const print = (): void => window.print();
   >
     <div class="flex flex-wrap items-start gap-3">
       <div class="mr-auto">
-        <h1 class="sturdy text-3xl leading-tight">Record of {{ bike.tag }}</h1>
-        <p class="text-soft">As of {{ dayAndClock(now, ON_PAPER, site?.timeZone) }}</p>
+        <h1 class="sturdy text-3xl leading-tight">{{ t.recordTag({ tag: bike.tag }) }}</h1>
+        <p class="text-soft">{{ t.asWhen({ when: dayAndClock(now, ON_PAPER, site?.timeZone) }) }}</p>
       </div>
-      <ActButton class="print:hidden" data-print-record @click="print">Print</ActButton>
+      <ActButton class="print:hidden" data-print-record @click="print">{{ t.print }}</ActButton>
     </div>
     <dl class="mt-3 grid grid-cols-2 gap-x-6 gap-y-1 border-y-2 border-ink py-2 sm:grid-cols-3">
       <div v-for="[label, value] in facts" :key="label" class="leading-snug">
@@ -72,7 +73,7 @@ const print = (): void => window.print();
     </div>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">Record of a bike</h1>
-    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+    <h1 class="sr-only">{{ t.recordBike }}</h1>
+    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
   </main>
 </template>

@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const timelineViews: readonly RouteRecordRaw[] = [
   {
@@ -6,6 +7,6 @@ export const timelineViews: readonly RouteRecordRaw[] = [
     name: 'record',
     component: () => import('./RecordView.vue'),
     props: true,
-    meta: { title: 'Record of a bike' },
+    meta: { title: t.recordBike },
   },
 ];

@@ -1,9 +1,9 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/timeline';
-import { count } from '@cadre/web/platform/time';
 import type { ClearsNot } from '@cadre/core/catalogue';
 import type { IncidentKind } from '@cadre/core/incidents';
 import { JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
 
@@ -34,10 +34,10 @@ function plainKind(kind: string): string {
 
 /** Why a complete check did not clear its bike. */
 const NOT_CLEARED: { readonly [C in ClearsNot['code']]: (not: ClearsNot) => string } = {
-  'asks-nothing': () => 'does not clear: the checklist asks nothing of this bike',
-  superseded: () => 'does not clear: the checklist had a newer version',
+  'asks-nothing': () => t.doesNotClearChecklist,
+  superseded: () => t.doesNotClearChecklistHad,
   'leaves-out': (not) =>
-    `does not clear: the checklist leaves out ${'checkpoints' in not ? not.checkpoints.join(', ') : ''}`,
+    t.doesNotClearChecklistLeaves({ checkpoints: 'checkpoints' in not ? not.checkpoints.join(', ') : '' }),
 };
 
 /** One entry of the record as a person reads it on a bike's page. */
@@ -50,30 +50,26 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
   });
   switch (entry.kind) {
     case 'bike.added':
-      return say('Came into the fleet', text((body.bike as Body | undefined)?.model), 'strong');
+      return say(t.cameIntoFleet, text((body.bike as Body | undefined)?.model), 'strong');
     case 'bike.changed':
-      return say('Edited', body.due ? 'Built otherwise: its last check no longer counts' : '', 'quiet');
+      return say(t.edited, body.due ? t.builtOtherwiseItsLast : '', 'quiet');
     case 'bike.hung':
-      return say(body.hookId ? 'Hung on another hook' : 'Taken off its hook', '', 'quiet');
+      return say(body.hookId ? t.hungOnAnotherHook : t.takenOffItsHook, '', 'quiet');
     case 'bike.moved':
-      return say(body.to === 'out' ? 'Handed out' : 'Came back', '', 'quiet');
+      return say(body.to === 'out' ? t.handedOut : t.cameBack, '', 'quiet');
     case 'check.opened':
-      return say(body.recheck ? 'Recheck begun' : 'Check begun', '', 'quiet');
+      return say(body.recheck ? t.recheckBegun : t.checkBegun, '', 'quiet');
     case 'check.marked':
-      return say(`${count(listOf(body.markIds).length, 'mark')} given`, '', 'quiet');
+      return say(t.markGiven({ listOf: listOf(body.markIds).length }), '', 'quiet');
     case 'check.signed': {
       const findings = listOf(body.findings);
       const missing = listOf(body.criticalsMissing).length;
       const ruledOut = listOf(body.ruledOut).length;
       const not = (body.clearsNot ?? null) as ClearsNot | null;
-      const found = `${findings.length > 0 ? faultsOf(findings) : 'Nothing found'}${ruledOut ? ` · ${ruledOut} ruled out by the build` : ''}`;
+      const found = `${findings.length > 0 ? faultsOf(findings) : t.nothingFound}${ruledOut ? t.ruledoutRuledOutBuild({ ruledOut }) : ''}`;
       return say(
-        body.complete ? 'Check signed' : 'Check signed, incomplete',
-        [
-          missing ? `${count(missing, 'critical')} nobody looked at` : '',
-          not ? NOT_CLEARED[not.code](not) : '',
-          found,
-        ]
+        body.complete ? t.checkSigned : t.checkSignedIncomplete,
+        [missing ? t.criticalNobodyLooked({ missing }) : '', not ? NOT_CLEARED[not.code](not) : '', found]
           .filter(Boolean)
           .join(' · '),
         'strong',
@@ -81,50 +77,47 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     }
     case 'check.amended':
       return say(
-        'Check amended',
-        `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? ' · incomplete after all' : ''}`,
+        t.checkAmended,
+        `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? t.incompleteAfterAll : ''}`,
         'strong',
       );
     case 'incident.reported': {
       const { kind, note } = (body.incident ?? {}) as Body;
-      return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? 'Something happened', text(note), 'strong');
+      return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? t.somethingHappened, text(note), 'strong');
     }
     case 'photo.added':
-      return say('Photo taken', text(body.checkpoint).replace(/-/g, ' '), 'quiet');
+      return say(t.photoTaken, text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'timed-recheck.set':
-      return say('Look asked for later', text((body.recheck as Body | undefined)?.what), 'quiet');
+      return say(t.lookAskedForLater, text((body.recheck as Body | undefined)?.what), 'quiet');
     case 'timed-recheck.raised':
-      return say('Time to look again', text(body.what), 'strong');
+      return say(t.timeLookAgain, text(body.what), 'strong');
     case 'timed-recheck.answered': {
-      const rate = typeof body.perDay === 'number' ? `${Math.round(body.perDay * 1000) / 10} % a day` : '';
-      const said = { pass: 'holds', fail: 'loses air', 'too-soon': 'too soon to say' }[text(body.said)] ?? '';
+      const rate =
+        typeof body.perDay === 'number' ? t.perdayDay({ perDay: Math.round(body.perDay * 1000) / 10 }) : '';
+      const said = { pass: 'holds', fail: t.losesAir, 'too-soon': t.tooSoonSay }[text(body.said)] ?? '';
       return say(
-        'Looked again',
+        t.lookedAgain,
         [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '),
         'strong',
       );
     }
     case 'check.co-signed':
-      return say('Trainee’s check co-signed', '', 'plain');
+      return say(t.traineesCheckCoSigned, '', 'plain');
     case 'check.abandoned':
-      return say('Check left unsigned and closed', '', 'quiet');
+      return say(t.checkLeftUnsignedClosed, '', 'quiet');
     case 'finding.under-policy':
-      return say('A new policy moved what is open', faultsOf(body.findings), 'strong');
+      return say(t.newPolicyMovedWhat, faultsOf(body.findings), 'strong');
     case 'finding.merged':
-      return say('Two findings told as one', faultsOf([body.finding]));
+      return say(t.twoFindingsToldAs, faultsOf([body.finding]));
     case 'finding.closed':
-      return say(
-        'Finding closed: its part is not on the bike any more',
-        `${faultsOf([body.finding])} · ${text(body.reason)}`,
-        'strong',
-      );
+      return say(t.findingClosedItsPart, `${faultsOf([body.finding])} · ${text(body.reason)}`, 'strong');
     case 'finding.severity-set':
-      return say('Severity set', `${faultsOf([body.finding])} · ${text(body.reason)}`);
+      return say(t.severitySet, `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':
-      return say('Repair begun', faultsOf(body.findings));
+      return say(t.repairBegun, faultsOf(body.findings));
     case 'repair.done':
       return say(
-        'Repair done',
+        t.repairDone,
         [
           ...listOf(body.work).map((work) => text(work.done)),
           ...listOf(body.used).map((part) => `${String(part.count)} × ${text(part.name)}`),
@@ -132,7 +125,7 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
             (each) =>
               `${JOINT_WORDS[each.joint as keyof typeof JOINT_WORDS] ?? text(each.joint)} ${String(each.newtonMetres)} N m`,
           ),
-          typeof body.minutes === 'number' ? `${body.minutes} min` : '',
+          typeof body.minutes === 'number' ? t.minutesMin({ minutes: body.minutes }) : '',
         ]
           .filter(Boolean)
           .join(' · '),
@@ -141,41 +134,45 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'repair.planned': {
       const { waits, stand } = (body.plan ?? {}) as Body;
       const waiting = (waits ?? {}) as Body;
-      if (!waits) return say('Repair planned', text(stand) ? `stand ${text(stand)}` : '', 'quiet');
-      return say(waiting.for === 'workshop' ? 'Away at a workshop' : 'Waits for a part', text(waiting.what));
+      if (!waits)
+        return say(t.repairPlanned, text(stand) ? t.standStand({ stand: text(stand) }) : '', 'quiet');
+      return say(waiting.for === 'workshop' ? t.awayWorkshop : t.waitsForPart, text(waiting.what));
     }
     case 'not-reassembled.opened':
-      return say('Left apart', text(body.what));
+      return say(t.leftApart, text(body.what));
     case 'not-reassembled.closed':
-      return say('Put together again');
+      return say(t.putTogetherAgain);
     case 'bike.released':
       return say(
-        'Released',
-        [text(body.hangTagBack) ? `hang-tag ${text(body.hangTagBack)} back` : '', text(body.note)]
+        t.released,
+        [
+          text(body.hangTagBack) ? t.hangTagHangtagbackBack({ hangTagBack: text(body.hangTagBack) }) : '',
+          text(body.note),
+        ]
           .filter(Boolean)
           .join(' · '),
         'strong',
       );
     case 'hang-tag.hung':
-      return say('Hang-tag hung on it', text(body.hangTag));
+      return say(t.hangTagHungOn, text(body.hangTag));
     case 'assessment.opened':
-      return say('Offered to the house', text(body.from), 'strong');
+      return say(t.offeredHouse, text(body.from), 'strong');
     case 'assessment.priced':
-      return say('Priced', '', 'quiet');
+      return say(t.priced, '', 'quiet');
     case 'assessment.decided':
-      return say(body.accept ? 'Taken into the fleet' : 'Not taken', text(body.reason), 'strong');
+      return say(body.accept ? t.takenIntoFleet : t.notTaken, text(body.reason), 'strong');
     case 'part.fitted': {
       const part = (body.part ?? {}) as Body;
-      const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? 'Part';
+      const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? t.part;
       return say(
-        `${kind} fitted`,
+        t.kindFitted({ kind }),
         [text(part.name), body.position === 'only' ? '' : text(body.position), text(body.anyway)]
           .filter(Boolean)
           .join(' · '),
       );
     }
     case 'part.removed':
-      return say('Part taken off', '', 'quiet');
+      return say(t.partTakenOff, '', 'quiet');
     default:
       return say(plainKind(entry.kind), nameOf(entry.author ?? ''), 'quiet');
   }
@@ -188,5 +185,5 @@ export function byWords(entry: TimelineEntry, nameOf: (id: string) => string): s
   const authors = Array.isArray(body.authors) ? body.authors.map(text) : [left || (entry.author ?? '')];
   const sender = text(body.deliveredBy) || (entry.author ?? '');
   const names = authors.filter(Boolean).map(nameOf).join(' and ');
-  return authors.includes(sender) || !sender ? names : `${names}, sent by ${nameOf(sender)}`;
+  return authors.includes(sender) || !sender ? names : t.namesSentNameof({ names, nameOf: nameOf(sender) });
 }

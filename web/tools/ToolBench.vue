@@ -7,6 +7,7 @@ import ToolFigure from './ToolFigure.vue';
 import ToolToBike from './ToolToBike.vue';
 import type { Tool } from './tool';
 import { useTool } from './use-tool';
+import * as t from './messages';
 
 /** One tool in hand: what it asks for, its answer large, its working in a line. */
 const props = defineProps<{ tool: Tool }>();
@@ -21,7 +22,7 @@ async function copyAddress(): Promise<void> {
   // Said to be copied only when it was: a browser may refuse, and then the address is shown.
   try {
     await navigator.clipboard.writeText(location.href);
-    copied.value = 'The address is copied.';
+    copied.value = t.addressCopied;
   } catch {
     copied.value = location.href;
   }
@@ -31,7 +32,9 @@ async function copyAddress(): Promise<void> {
 <template>
   <section class="space-y-4" :aria-labelledby="`tool-${tool.key}`" :data-tool-bench="tool.key">
     <div>
-      <ActButton :to="{ name: 'tools' }" kind="quiet" class="!px-0 min-[900px]:hidden">All tools</ActButton>
+      <ActButton :to="{ name: 'tools' }" kind="quiet" class="!px-0 min-[900px]:hidden">{{
+        t.allTools
+      }}</ActButton>
       <h1 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h1>
       <p class="text-soft">{{ tool.when }}</p>
       <CautionLine v-if="tool.caution" :text="tool.caution" />
@@ -79,7 +82,7 @@ async function copyAddress(): Promise<void> {
             </div>
           </dl>
           <div class="flex flex-wrap items-center gap-2">
-            <ActButton @click="copyAddress">Copy the address</ActButton>
+            <ActButton @click="copyAddress">{{ t.copyAddress }}</ActButton>
             <p v-if="copied" role="status" class="min-w-0 break-all text-soft">{{ copied }}</p>
           </div>
           <ToolToBike
@@ -89,9 +92,9 @@ async function copyAddress(): Promise<void> {
           />
         </template>
         <p v-else-if="result.state === 'wrong'" class="font-semibold text-held">
-          Something typed cannot be: it is named at its field.
+          {{ t.somethingTypedCannotNamed }}
         </p>
-        <p v-else class="text-soft">Type what was measured; the answer stands here at once.</p>
+        <p v-else class="text-soft">{{ t.typeWhatWasMeasured }}</p>
       </div>
     </div>
   </section>

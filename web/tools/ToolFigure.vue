@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue';
 import type { ToolField } from './tool';
+import * as t from './messages';
 
 /** One thing a tool asks for: a figure with its unit, or one of a list. */
 defineProps<{ field: ToolField; error: string | null }>();
@@ -11,7 +12,8 @@ const id = useId();
 <template>
   <div>
     <label :for="id" class="font-semibold"
-      >{{ field.label }}<span v-if="field.spare" class="font-normal text-soft"> (if known)</span></label
+      >{{ field.label
+      }}<span v-if="field.spare" class="font-normal text-soft">{{ ' ' }}{{ t.ifKnown }}</span></label
     >
     <span class="mt-0.5 flex items-center gap-2">
       <select

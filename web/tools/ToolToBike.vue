@@ -10,6 +10,7 @@ import { useMeasuredOn, useReadings } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { cellWords } from '@cadre/web/measures';
 import { ActButton, ChoiceChips, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A tool's figure taken to a bike: it waits at the look of the season's checklist that asks for it, until somebody marks that look. */
 const props = defineProps<{ measure: Measure; typed: string }>();
@@ -30,7 +31,7 @@ const bike = computed(
 async function choose(): Promise<void> {
   said.value = '';
   if (!bike.value) {
-    said.value = `No bike is called “${tag.value.trim()}”.`;
+    said.value = t.noBikeCalledTag({ tag: tag.value.trim() });
     return;
   }
   const found = await catalogue.checklistByKey(CHECKLIST);
@@ -39,10 +40,7 @@ async function choose(): Promise<void> {
     : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
-  if (!only)
-    said.value = found
-      ? `${bike.value.tag} is not asked this.`
-      : 'The season’s checklist is not within reach: try again with signal.';
+  if (!only) said.value = found ? t.tagNotAsked({ tag: bike.value.tag }) : t.seasonsChecklistNotWithin;
   else if (more.length === 0) await take(only);
 }
 async function take(question: Question): Promise<void> {
@@ -65,14 +63,9 @@ const nameOf = (question: Question): string =>
 
 <template>
   <div class="border-t border-line pt-3" data-to-bike>
-    <ActButton v-if="!open" @click="open = true">Take it to a bike</ActButton>
+    <ActButton v-if="!open" @click="open = true">{{ t.takeBike }}</ActButton>
     <form v-else class="space-y-2" @submit.prevent="choose">
-      <TextField
-        v-model="tag"
-        label="Tag of the bike"
-        :error="said || null"
-        hint="The figure waits at its look there until you mark it."
-      />
+      <TextField v-model="tag" :label="t.tagBike" :error="said || null" :hint="t.figureWaitsItsLook" />
       <ChoiceChips
         v-if="places.length > 1"
         name="Where"
@@ -80,7 +73,7 @@ const nameOf = (question: Question): string =>
         :chosen="[]"
         @toggle="(key) => take(places.find((each) => each.key === key)!)"
       />
-      <ActButton v-else kind="main" type="submit">To its stand</ActButton>
+      <ActButton v-else kind="main" type="submit">{{ t.itsStand }}</ActButton>
     </form>
   </div>
 </template>

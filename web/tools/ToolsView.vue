@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import ToolBench from './ToolBench.vue';
 import { TOOL_GROUPS, toolOf } from './all-tools';
+import * as t from './messages';
 
 /** The arithmetic of the workshop, each by itself: what is typed stands in the address, so that it can be sent to somebody. */
 const props = defineProps<{ tool?: string }>();
@@ -11,8 +12,12 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
 
 <template>
   <main class="mx-auto flex max-w-[100rem] gap-6 px-4 pb-24 pt-4 max-[900px]:flex-col">
-    <nav aria-label="Tools" class="w-64 shrink-0 max-[900px]:w-full" :class="chosen && 'max-[900px]:hidden'">
-      <component :is="chosen ? 'h2' : 'h1'" class="sturdy text-2xl">Tools</component>
+    <nav
+      :aria-label="t.tools"
+      class="w-64 shrink-0 max-[900px]:w-full"
+      :class="chosen && 'max-[900px]:hidden'"
+    >
+      <component :is="chosen ? 'h2' : 'h1'" class="sturdy text-2xl">{{ t.tools }}</component>
       <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-3">
         <h2 class="text-soft">{{ group.name }}</h2>
         <ul class="border-l-4 border-line">
@@ -31,10 +36,9 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
     </nav>
     <ToolBench v-if="chosen" :key="chosen.key" :tool="chosen" class="min-w-0 grow" />
     <section v-else class="max-w-prose grow space-y-2 max-[900px]:hidden">
-      <h2 class="sturdy text-xl">Take one up</h2>
+      <h2 class="sturdy text-xl">{{ t.takeOneUp }}</h2>
       <p>
-        Each answers at once by this house’s limits, shows its working in a line, and needs no bike. What was
-        typed stands in the address: send it on as it is.
+        {{ t.eachAnswersOnceHouses }}
       </p>
     </section>
   </main>

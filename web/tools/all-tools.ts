@@ -3,13 +3,14 @@ import { chainByGauge, chainByLength, chainByRuler, hanger, slack } from './kind
 import { bearing, leakTool, runOut, spokes, tyre } from './kinds/wheels';
 import { adapter, battery, decline, sag, torque, units, waiting } from './kinds/work';
 import type { Tool, ToolGroup } from './tool';
+import * as t from './messages';
 
 export const TOOL_GROUPS: readonly ToolGroup[] = [
-  { name: 'Drivetrain', tools: [chainByRuler, chainByLength, chainByGauge, hanger, slack, waiting] },
-  { name: 'Brakes', tools: [pads, rotor, track, lever] },
-  { name: 'Wheels and tyres', tools: [tyre, leakTool, runOut, spokes, bearing] },
-  { name: 'Torque and units', tools: [torque, adapter, units] },
-  { name: 'Suspension, battery, money', tools: [sag, battery, decline] },
+  { name: t.drivetrain, tools: [chainByRuler, chainByLength, chainByGauge, hanger, slack, waiting] },
+  { name: t.brakes, tools: [pads, rotor, track, lever] },
+  { name: t.wheelsTyres, tools: [tyre, leakTool, runOut, spokes, bearing] },
+  { name: t.torqueUnits, tools: [torque, adapter, units] },
+  { name: t.suspensionBatteryMoney, tools: [sag, battery, decline] },
 ];
 
 export function toolOf(key: string): Tool | null {

@@ -8,6 +8,7 @@ import {
   type Measured,
   type Verdict,
 } from '@cadre/core/measures';
+import * as t from './messages';
 
 /** What a tool asks for: a number in a unit, several of them, or one of a few words. */
 export interface ToolField {
@@ -96,29 +97,29 @@ export function issueWords({ code, params = {} }: FieldIssue): string {
     params.unit && params.unit !== 'ratio' && params.unit !== 'money' ? ` ${String(params.unit)}` : '';
   switch (code) {
     case 'not-a-number':
-      return 'A number.';
+      return t.aNumber;
     case 'not-whole':
-      return 'A whole number.';
+      return t.wholeNumber;
     case 'required':
-      return 'This is needed.';
+      return t.thisIsNeeded;
     case 'out-of-range':
-      return `From ${figure(params.least)} to ${figure(params.most)}${unit}.`;
+      return t.fromFigureFigure2Unit({ figure: figure(params.least), figure2: figure(params.most), unit });
     case 'outside-fit':
-      return `The reckoning holds from ${figure(params.least)} to ${figure(params.most)}${unit}. Use the house’s figure.`;
+      return t.reckoningHoldsFromFigure({ figure: figure(params.least), figure2: figure(params.most), unit });
     case 'how-many':
       return params.least === params.most
-        ? `${figure(params.least)} figures.`
-        : `${figure(params.least)} to ${figure(params.most)} figures, with spaces between.`;
+        ? t.figureFigures({ figure: figure(params.least) })
+        : t.figureFigure2FiguresWith({ figure: figure(params.least), figure2: figure(params.most) });
     case 'over-its-most':
-      return `At most ${figure(params.most)}.`;
+      return t.mostFigure({ figure: figure(params.most) });
     case 'order':
-      return 'The second reading comes after the first.';
+      return t.secondReadingComesAfter;
     case 'no-room':
-      return 'The markings leave no room: ask the maker.';
+      return t.markingsLeaveNoRoom;
     case 'all-slack':
-      return 'More than half of them have no tension: this wheel is for the mechanic.';
+      return t.moreThanHalfThem;
     default:
-      return 'This does not fit.';
+      return t.doesNotFit;
   }
 }
 
@@ -149,7 +150,7 @@ export function answerOf(tool: Tool, text: (key: string) => string, policy: Tool
       !field.choices && !field.many && text(field.key).trim() !== '' && readNumber(text(field.key)) === null,
   );
   if (none.length > 0)
-    return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, 'A number.'])) };
+    return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, t.aNumber])) };
   return tool.work(givenOf(text), policy);
 }
 

@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const toolsViews: readonly RouteRecordRaw[] = [
   {
@@ -6,6 +7,6 @@ export const toolsViews: readonly RouteRecordRaw[] = [
     name: 'tools',
     component: () => import('./ToolsView.vue'),
     props: true,
-    meta: { title: 'Tools' },
+    meta: { title: t.tools },
   },
 ];

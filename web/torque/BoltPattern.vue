@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { boltOrder } from '@cadre/core/measures';
+import * as t from './messages';
 
 /** The bolts of a joint as they stand, numbered in the order they are turned, with the way the wrench goes. */
 const props = defineProps<{ bolts: number }>();
@@ -23,7 +24,7 @@ const way = computed(() => places.value.map(({ x, y }) => `${x.toFixed(1)},${y.t
   <svg
     :viewBox="`0 0 ${SIZE} ${SIZE}`"
     role="img"
-    :aria-label="bolts === 1 ? 'One bolt' : `${bolts} bolts, each across from the one before`"
+    :aria-label="bolts === 1 ? t.oneBolt : t.boltsBoltsEachAcross({ bolts })"
     data-bolts
   >
     <polyline

@@ -6,6 +6,7 @@ import { fitItem, JOINTS, type Joint, type TorqueByJoint } from '@cadre/core/fle
 import { readNumber } from '@cadre/core/measures';
 import { JOINT_WORDS } from '@cadre/web/words';
 import { TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** The house's own most for each joint: it lowers what is stated on the parts, and never raises it. */
 const most = defineModel<TorqueByJoint>({ required: true });
@@ -34,21 +35,27 @@ function set(joint: Joint, text: string): void {
   <Disclosure v-slot="{ open }" as="div" class="border-b-2 border-line" data-policy-torque>
     <DisclosureButton class="flex min-h-12 w-full items-center gap-3 py-2 text-left">
       <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
-      <span class="sturdy text-lg">Torque, most of this house</span>
+      <span class="sturdy text-lg">{{ t.torqueMostHouse }}</span>
       <span class="text-soft">{{
-        Object.keys(most).length ? `${Object.keys(most).length} of ${JOINTS.length} set` : 'as the parts say'
+        Object.keys(most).length
+          ? t.keysJointsSet({ keys: Object.keys(most).length, joints: JOINTS.length })
+          : t.asPartsSay
       }}</span>
     </DisclosureButton>
     <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">
       <p class="col-span-full text-soft">
-        Lowers what is stated on the parts, never raises it. Empty: the parts alone say.
+        {{ t.lowersWhatStatedOn }}
       </p>
       <TextField
         v-for="joint in JOINTS"
         :key="joint"
         :model-value="typed[joint] ?? String(most[joint] ?? '')"
         :label="`${JOINT_WORDS[joint]}, N m`"
-        :error="wrong.has(joint) ? `A number from ${range(joint).least} to ${range(joint).most} N m` : null"
+        :error="
+          wrong.has(joint)
+            ? t.numberFromLeastMost({ least: range(joint).least, most: range(joint).most })
+            : null
+        "
         inputmode="decimal"
         :data-torque-most="joint"
         @update:model-value="(text: string) => set(joint, text)"

@@ -6,6 +6,7 @@ import { JOINT_WORDS } from '@cadre/web/words';
 import { CautionLine } from '@cadre/web/ui';
 import BoltPattern from './BoltPattern.vue';
 import { asSet, CAUTION_WORDS, pullWords, statedWords } from './torque-wording';
+import * as t from './messages';
 
 /** One joint of a torque card: its figure large, why it is that, how the wrench goes. */
 const props = defineProps<{
@@ -20,7 +21,10 @@ const hand = computed(() => (target.value ? props.atTheWrench(target.value.targe
 const several = computed(() => props.row.statedBy.length > 1);
 const imperial = computed(() =>
   target.value
-    ? `${Math.round(convert(target.value.target, 'N m', 'in lbf') * 10) / 10} in lbf · ${Math.round(convert(target.value.target, 'N m', 'ft lbf') * 10) / 10} ft lbf`
+    ? t.convertInLbfConvert2({
+        convert: Math.round(convert(target.value.target, 'N m', 'in lbf') * 10) / 10,
+        convert2: Math.round(convert(target.value.target, 'N m', 'ft lbf') * 10) / 10,
+      })
     : '',
 );
 </script>
@@ -36,10 +40,10 @@ const imperial = computed(() =>
         <h2 class="sturdy text-lg leading-tight">{{ JOINT_WORDS[row.joint] }}</h2>
         <template v-if="target">
           <p class="sturdy figures text-3xl leading-tight" data-target>
-            <span v-if="row.way === 'just-firm'" class="block text-lg"
-              >Just firm: turns in a crash. Never over</span
-            >{{ asSet(target.target) }}
-            <span class="text-xl">N m</span>
+            <span v-if="row.way === 'just-firm'" class="block text-lg">{{ t.justFirmTurnsIn }}</span>{{
+              asSet(target.target)
+            }}
+            <span class="text-xl">{{ t.nM }}</span>
           </p>
           <p class="figures text-soft">{{ imperial }}</p>
         </template>
@@ -48,24 +52,30 @@ const imperial = computed(() =>
           class="font-semibold leading-snug text-held"
           data-conflict
         >
-          Conflict: at least {{ asSet(row.answer.floor.value) }}, at most
-          {{ asSet(row.answer.ceiling.value) }} N m. Do not torque it: ask the maker.
+          {{
+            t.conflictLeastAssetMost({
+              asSet: asSet(row.answer.floor.value),
+              asSet2: asSet(row.answer.ceiling.value),
+            })
+          }}
         </p>
         <p v-else class="leading-snug text-soft" data-none>
-          No figure stated. Read it off the part, or ask a qualified mechanic.
+          {{ t.noFigureStatedRead }}
         </p>
         <dl
           v-if="target && row.way !== 'just-firm'"
           class="figures mt-1 grid grid-cols-[auto_1fr] gap-x-3 leading-snug"
         >
-          <dt class="text-soft">Stages</dt>
-          <dd class="font-semibold" data-stages>{{ target.stages.map(asSet).join(' · ') }} N m</dd>
+          <dt class="text-soft">{{ t.stages }}</dt>
+          <dd class="font-semibold" data-stages>
+            {{ t.stagesNM({ stages: target.stages.map(asSet).join(' · ') }) }}
+          </dd>
           <template v-if="hand">
             <template v-if="adapter">
-              <dt class="text-soft">Set to</dt>
-              <dd class="font-semibold" data-set-to>{{ asSet(hand.set) }} N m with the adapter</dd>
+              <dt class="text-soft">{{ t.setTo }}</dt>
+              <dd class="font-semibold" data-set-to>{{ t.assetNMWith({ asSet: asSet(hand.set) }) }}</dd>
             </template>
-            <dt class="text-soft">Pull</dt>
+            <dt class="text-soft">{{ t.pull }}</dt>
             <dd data-pull>{{ pullWords(hand.pull) }}</dd>
           </template>
         </dl>
@@ -73,7 +83,8 @@ const imperial = computed(() =>
       <div v-if="target" class="w-24 shrink-0 text-center">
         <BoltPattern :bolts="bolts" class="mx-auto size-20" />
         <label class="flex min-h-12 items-center justify-center gap-1 text-sm print:hidden"
-          ><span class="sr-only">{{ JOINT_WORDS[row.joint] }}, </span>bolts<select
+          ><span class="sr-only">{{ JOINT_WORDS[row.joint] }}, </span>{{ t.bolts
+          }}<select
             v-model.number="bolts"
             class="h-12 rounded-md border-2 border-ink/60 bg-plate px-1 font-semibold"
           >
@@ -83,8 +94,7 @@ const imperial = computed(() =>
       </div>
     </div>
     <p v-if="row.way === 'witness' && target" class="mt-1 leading-snug">
-      Torque it once, paint a line over bolt and part. After that only look: a broken line is a fault, not a
-      reason to turn it.
+      {{ t.torqueOncePaintLine }}
     </p>
     <ul v-if="row.stated.length" class="mt-1 text-[0.95rem] leading-snug text-soft">
       <li v-for="(figure, index) in row.stated" :key="index">{{ statedWords(figure, several) }}</li>

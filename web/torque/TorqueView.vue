@@ -9,6 +9,7 @@ import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
 import TorqueJoint from './TorqueJoint.vue';
 import { useTorqueCard, type WrenchField } from './use-torque-card';
+import * as t from './messages';
 
 /** Every joint of one bike with the torque it takes: what to set, in which order, how hard it pulls at the wrench at hand. */
 const props = defineProps<{ bikeId: string }>();
@@ -24,8 +25,8 @@ const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const card = useTorqueCard(() => bike.value);
 const { rows } = card;
 const FIELDS: readonly { readonly key: WrenchField; readonly label: string; readonly hint: string }[] = [
-  { key: 'wrench', label: 'Wrench, mm', hint: 'hand to square' },
-  { key: 'adapter', label: 'Adapter, mm', hint: 'in line; 0 without' },
+  { key: 'wrench', label: t.wrenchMm, hint: t.handSquare },
+  { key: 'adapter', label: t.adapterMm, hint: t.inLine0Without },
 ];
 const adapter = computed(() => Number.parseFloat(card.text('adapter').replace(',', '.')) > 0);
 const missing = computed(() => rows.value.filter((row) => row.answer === null).length);
@@ -34,10 +35,9 @@ const inOrder = computed(() =>
   [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)),
 );
 const WAY_WORDS: Readonly<Record<string, string>> = {
-  stated: 'This house torques to the safer of the stated figures.',
-  'ten-under':
-    'This house stays ten percent under the safer of the stated figures, never under a stated least.',
-  witness: 'This house torques once and paints a witness line.',
+  stated: t.houseTorquesSaferStated,
+  'ten-under': t.houseStaysTenPercent,
+  witness: t.houseTorquesOncePaints,
 };
 const way = computed(() => WAY_WORDS[catalogue.policy()?.practices.torque ?? 'stated']);
 const print = (): void => window.print();
@@ -53,12 +53,14 @@ const print = (): void => window.print();
             class="underline decoration-2 underline-offset-4"
             >{{ bike.tag }}</RouterLink
           >
-          torque card
+          {{ t.torqueCard }}
         </h1>
         <p class="mt-1 text-soft">
           {{ [KIND_WORDS[bike.build.kind], bike.model, bike.size].filter(Boolean).join(' · ')
           }}<span class="hidden print:inline">
-            · printed {{ dayAndClock(now, ON_PAPER, fleet.siteById.get(bike.siteId)?.timeZone) }}</span
+            {{
+              t.printedWhen({ when: dayAndClock(now, ON_PAPER, fleet.siteById.get(bike.siteId)?.timeZone) })
+            }}</span
           >
         </p>
       </div>
@@ -75,16 +77,13 @@ const print = (): void => window.print();
           :data-wrench="field.key"
           @update:model-value="(typed: string) => card.set(field.key, typed)"
         />
-        <ActButton class="mt-7 shrink-0 print:hidden" data-print @click="print">Print</ActButton>
+        <ActButton class="mt-7 shrink-0 print:hidden" data-print @click="print">{{ t.print }}</ActButton>
       </div>
     </div>
     <p class="mt-3 leading-snug">{{ way }}</p>
-    <CautionLine
-      class="mt-1"
-      text="What is marked on the part in your hand comes before this card. In doubt the maker or a qualified mechanic says."
-    />
+    <CautionLine class="mt-1" :text="t.whatMarkedOnPart" />
     <p v-if="missing && session.may('edit-fleet')" class="mt-1 print:hidden">
-      {{ missing }} of {{ rows.length }} joints have no figure.
+      {{ t.missingRowsJointsHave({ missing, rows: rows.length }) }}
       <ActButton
         :to="
           bike.modelId
@@ -93,7 +92,7 @@ const print = (): void => window.print();
         "
         kind="quiet"
         class="!px-0"
-        >Note what the parts say</ActButton
+        >{{ t.noteWhatPartsSay }}</ActButton
       >
     </p>
     <ul class="mt-4 grid gap-3 sm:grid-cols-2 xl:grid-cols-3 print:grid-cols-2 print:gap-2">
@@ -107,7 +106,7 @@ const print = (): void => window.print();
     </ul>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">Torque card</h1>
-    <p role="status">{{ fleet.wall ? 'There is no such bike here.' : 'Fetching the bike …' }}</p>
+    <h1 class="sr-only">{{ t.torqueCard2 }}</h1>
+    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
   </main>
 </template>

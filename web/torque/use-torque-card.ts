@@ -6,6 +6,7 @@ import { handForce, readNumber, wrenchSetting } from '@cadre/core/measures';
 import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
+import * as t from './messages';
 
 const STARTS = { wrench: '200', adapter: '0' } as const;
 export type WrenchField = keyof typeof STARTS;
@@ -48,8 +49,8 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
   function errorOf(field: WrenchField): string | null {
     const read = readNumber(text(field));
     const [least, most] = RANGES[field];
-    if (read === null) return 'A number.';
-    return read < least || read > most ? `From ${least} to ${most} mm.` : null;
+    if (read === null) return t.aNumber;
+    return read < least || read > most ? t.fromLeastMostMm({ least, most }) : null;
   }
   function atTheWrench(target: number): { set: number; pull: number } | null {
     const [wrench, adapter] = [

@@ -1,4 +1,5 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const torqueViews: readonly RouteRecordRaw[] = [
   {
@@ -6,6 +7,6 @@ export const torqueViews: readonly RouteRecordRaw[] = [
     name: 'torque',
     component: () => import('./TorqueView.vue'),
     props: true,
-    meta: { title: 'Torque card' },
+    meta: { title: t.torqueCard2 },
   },
 ];

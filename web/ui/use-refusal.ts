@@ -1,6 +1,7 @@
 import { ref, type Ref } from 'vue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { RefusedError, UnreachableError, wordsFor, type Said } from '@cadre/web/platform/api';
+import * as t from './messages';
 
 export interface Refusal {
   readonly said: Ref<Said | null>;
@@ -29,8 +30,8 @@ export function useRefusal(): Refusal {
     } catch (thrown) {
       if (thrown instanceof UnreachableError) {
         said.value = {
-          what: 'The server does not answer.',
-          todo: 'This needs it. Try again when there is signal; what you typed stays.',
+          what: t.serverDoesNotAnswer,
+          todo: t.needsTryAgainWhen,
         };
       } else if (thrown instanceof RefusedError) {
         error.value = thrown;

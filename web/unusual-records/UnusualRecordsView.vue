@@ -2,12 +2,13 @@
 import { computed, onMounted, shallowRef } from 'vue';
 import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import type { AnswerOf } from '@cadre/contract/http';
-import { count, dayAndClock, dayAt, useNow } from '@cadre/web/platform/time';
+import { dayAndClock, dayAt, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useFleet } from '@cadre/web/fleet';
 import { shownValue } from '@cadre/web/measures';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import { wornName } from '@cadre/web/wear';
+import * as t from './messages';
 
 /** What looks unlikely in the records: for a word between two people, not a verdict on one. It blocks nothing. */
 const fleet = useFleet();
@@ -31,19 +32,17 @@ const zoneOf = (tag: string): string | undefined => {
 <template>
   <main class="mx-auto max-w-5xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-unusual-records>
     <header>
-      <h1 class="sturdy text-3xl leading-tight">Unusual records</h1>
+      <h1 class="sturdy text-3xl leading-tight">{{ t.unusualRecords }}</h1>
       <p class="max-w-[65ch] text-soft">
-        Records that look unlikely. There are good reasons for each: one clock behind another, a pump with a
-        stop, two people at one tablet. Ask before you think anything. Nothing is blocked by it, and only the
-        lead sees this page.
+        {{ t.recordsLookUnlikelyThere }}
       </p>
     </header>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <p v-if="!found && !refusal.said.value" class="text-soft" role="status">Getting the records …</p>
+    <p v-if="!found && !refusal.said.value" class="text-soft" role="status">{{ t.gettingRecords }}</p>
     <template v-if="found">
-      <p class="text-soft">Since {{ dayAt(found.since, home) }}.</p>
+      <p class="text-soft">{{ t.sinceDay({ day: dayAt(found.since, home) }) }}</p>
       <section aria-labelledby="hasty">
-        <h2 id="hasty" class="sturdy text-xl">Quicker than one can look</h2>
+        <h2 id="hasty" class="sturdy text-xl">{{ t.quickerThanOneCan }}</h2>
         <ul class="mt-1 space-y-1.5">
           <li v-for="each in found.hasty" :key="each.checkId">
             <RouterLink
@@ -51,23 +50,25 @@ const zoneOf = (tag: string): string | undefined => {
               class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
-              <span class="figures"
-                >{{ each.checklistName }} · {{ count(each.marks, 'mark') }} within
-                {{ Math.round(each.seconds) }} s</span
-              >
+              <span class="figures">{{
+                t.checklistnameMarkWithinSeconds({
+                  checklistName: each.checklistName,
+                  marks: each.marks,
+                  seconds: Math.round(each.seconds),
+                })
+              }}</span>
               <span class="ml-auto text-soft"
                 >{{ fleet.nameOf(each.by) }}, {{ dayAndClock(each.at, now, zoneOf(each.tag)) }}</span
               >
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.hasty.length === 0" class="text-soft">None.</p>
+        <p v-if="found.hasty.length === 0" class="text-soft">{{ t.none }}</p>
       </section>
       <section aria-labelledby="odd-times">
-        <h2 id="odd-times" class="sturdy text-xl">Times that cannot be right</h2>
+        <h2 id="odd-times" class="sturdy text-xl">{{ t.timesCannotRight }}</h2>
         <p class="max-w-[65ch] text-soft">
-          The device had another time than the server. The server’s time decides what counts; set the device’s
-          clock.
+          {{ t.deviceHadAnotherTime }}
         </p>
         <ul class="mt-1 space-y-1.5">
           <li v-for="each in found.oddTimes" :key="each.checkId + each.by" data-odd-time>
@@ -76,18 +77,21 @@ const zoneOf = (tag: string): string | undefined => {
               class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
-              <span class="figures"
-                >{{ count(each.marks, 'mark') }} dated {{ dayAndClock(each.at, now, zoneOf(each.tag)) }},
-                recorded {{ dayAndClock(each.recordedAt, now, zoneOf(each.tag)) }}</span
-              >
+              <span class="figures">{{
+                t.markDatedWhenRecorded({
+                  marks: each.marks,
+                  when: dayAndClock(each.at, now, zoneOf(each.tag)),
+                  when2: dayAndClock(each.recordedAt, now, zoneOf(each.tag)),
+                })
+              }}</span>
               <span class="ml-auto text-soft">{{ fleet.nameOf(each.by) }}</span>
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.oddTimes.length === 0" class="text-soft">None.</p>
+        <p v-if="found.oddTimes.length === 0" class="text-soft">{{ t.none }}</p>
       </section>
       <section aria-labelledby="digits">
-        <h2 id="digits" class="sturdy text-xl">The same digits, bike after bike</h2>
+        <h2 id="digits" class="sturdy text-xl">{{ t.sameDigitsBikeAfter }}</h2>
         <ul class="mt-1 space-y-1.5">
           <li
             v-for="(each, index) in found.sameDigits"
@@ -95,8 +99,8 @@ const zoneOf = (tag: string): string | undefined => {
             class="rounded-md border-2 border-line bg-plate px-3 py-2 leading-snug"
           >
             <span class="figures"
-              ><strong class="sturdy text-lg">{{ each.typed }}</strong> on
-              {{ count(each.tags.length, 'bike') }} running</span
+              ><strong class="sturdy text-lg">{{ each.typed }}</strong>
+              {{ t.onBikeRunning({ tags: each.tags.length }) }}</span
             >
             <span class="text-soft">
               · {{ fleet.nameOf(each.author) }},
@@ -105,13 +109,12 @@ const zoneOf = (tag: string): string | undefined => {
             <span class="sturdy block text-[0.95rem]">{{ each.tags.join(' ') }}</span>
           </li>
         </ul>
-        <p v-if="found.sameDigits.length === 0" class="text-soft">None.</p>
+        <p v-if="found.sameDigits.length === 0" class="text-soft">{{ t.none }}</p>
       </section>
       <section aria-labelledby="healed">
-        <h2 id="healed" class="sturdy text-xl">Wear that healed</h2>
+        <h2 id="healed" class="sturdy text-xl">{{ t.wearHealed }}</h2>
         <p class="max-w-[65ch] text-soft">
-          A part reads better than before, and nobody noted a new one: a slip then or now, or a part changed
-          unnoted.
+          {{ t.partReadsBetterThan }}
         </p>
         <ul class="mt-1 space-y-1.5">
           <li v-for="(each, index) in found.healed" :key="index" data-healed>
@@ -120,16 +123,19 @@ const zoneOf = (tag: string): string | undefined => {
               class="flex min-h-12 flex-wrap items-center gap-x-3 rounded-md border-2 border-line bg-plate px-3 leading-tight"
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
-              <span class="figures"
-                >{{ wornName({ ...each, method: null }) }}: {{ shownValue(each.measure, each.before.value) }},
-                then {{ shownValue(each.measure, each.after.value)
-                }}{{ each.after.better ? ', said to be only measured better' : '' }}</span
-              >
+              <span class="figures">{{
+                t.wornnameShownvalueThenShownvalue2({
+                  wornName: wornName({ ...each, method: null }),
+                  shownValue: shownValue(each.measure, each.before.value),
+                  shownValue2: shownValue(each.measure, each.after.value),
+                  part: each.after.better ? t.saidOnlyMeasuredBetter : '',
+                })
+              }}</span>
               <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now, zoneOf(each.tag)) }}</span>
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.healed.length === 0" class="text-soft">None.</p>
+        <p v-if="found.healed.length === 0" class="text-soft">{{ t.none }}</p>
       </section>
     </template>
   </main>

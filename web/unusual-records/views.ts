@@ -1,10 +1,11 @@
 import type { RouteRecordRaw } from 'vue-router';
+import * as t from './messages';
 
 export const unusualRecordsViews: readonly RouteRecordRaw[] = [
   {
     path: '/unusual-records',
     name: 'unusual-records',
     component: () => import('./UnusualRecordsView.vue'),
-    meta: { title: 'Unusual records' },
+    meta: { title: t.unusualRecords },
   },
 ];

@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import type { Site } from '@cadre/contract/fleet';
 import { ActButton, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 defineProps<{ site: Site; busy: boolean }>();
 const emit = defineEmits<{ add: [name: string, hooks: number] }>();
@@ -17,21 +18,21 @@ function add(): void {
 <template>
   <form
     class="flex flex-wrap items-center gap-2"
-    :aria-label="`Add a rack at ${site.name}`"
+    :aria-label="t.addRackName({ name: site.name })"
     @submit.prevent="add"
   >
     <TextField
       v-model="name"
-      :label="`Name of a new rack at ${site.name}`"
+      :label="t.nameNewRackName({ name: site.name })"
       hide-label
       class="max-sm:w-28 w-36"
       maxlength="40"
-      placeholder="New rack"
+      :placeholder="t.newRack"
       data-new-rack-name
     />
     <TextField
       v-model="hooks"
-      :label="`Hooks of the new rack at ${site.name}`"
+      :label="t.hooksNewRackName({ name: site.name })"
       hide-label
       class="w-18"
       type="number"
@@ -39,6 +40,6 @@ function add(): void {
       max="200"
       data-new-rack-hooks
     />
-    <ActButton type="submit" :disabled="busy || name.trim() === ''" data-rack-add>Add rack</ActButton>
+    <ActButton type="submit" :disabled="busy || name.trim() === ''" data-rack-add>{{ t.addRack }}</ActButton>
   </form>
 </template>

@@ -9,6 +9,7 @@ import { FitnessMark } from '@cadre/web/ui';
 import { BikeSign } from '@cadre/web/figures';
 import type { TagSize } from './tag-size';
 import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** A stamped tag on its hook; a bike that is out leaves its outline. */
 const props = defineProps<{
@@ -42,10 +43,10 @@ const sign = computed(() =>
 /** Short enough to stand beside the tag. */
 const PLACE_WORDS = {
   in: '',
-  out: 'out',
-  'on-the-bench': 'bench',
-  'laid-up': 'laid up',
-  gone: 'gone',
+  out: t.outWord,
+  'on-the-bench': t.bench,
+  'laid-up': t.laidUp,
+  gone: t.gone,
 } as const;
 </script>
 
@@ -122,14 +123,16 @@ const PLACE_WORDS = {
         ]"
         ><template v-if="size === 'small'"
           >{{ away ? 'out' : FITNESS_WORDS[fitness].split(',')[0]
-          }}<span v-if="!away && fitness === 'cleared-with-watch'" class="sr-only">, watch</span></template
+          }}<span v-if="!away && fitness === 'cleared-with-watch'" class="sr-only">{{
+            t.watch
+          }}</span></template
         ><template v-else>{{ FITNESS_WORDS[fitness] }}</template></span
       >
     </span>
     <span v-if="lookAgain" class="absolute bottom-1 right-1 text-watch" data-look-again
-      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only"
-        >, look again now</span
-      ></span
+      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only">{{
+        t.lookAgainNow
+      }}</span></span
     >
     <span v-if="size === 'small'" class="sr-only">, {{ line }}</span>
     <span class="sr-only"

@@ -2,6 +2,7 @@
 import { useProvided } from '@cadre/web/platform/provided';
 import { useFleet } from '@cadre/web/fleet';
 import { ON_WALL } from './wall-key';
+import * as t from './messages';
 
 /** In place of racks: what to wait for, or what to do first. */
 const fleet = useFleet();
@@ -9,14 +10,14 @@ const { wall } = useProvided(ON_WALL);
 </script>
 
 <template>
-  <p v-if="!fleet.wall" class="p-8 text-soft" role="status">Fetching the racks …</p>
+  <p v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.fetchingRacks }}</p>
   <p v-else-if="fleet.bikes.length === 0" class="mt-4 max-w-prose text-lg">
-    No bikes yet.
-    <RouterLink :to="{ name: 'exchange' }" class="text-act underline">Bring in a list</RouterLink> from a
-    spreadsheet, or
-    <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">add the first one</RouterLink>.
+    {{ t.noBikesYet }}
+    <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.bringInList }}</RouterLink>
+    {{ t.fromSpreadsheet }}
+    <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">{{ t.addFirstOne }}</RouterLink>.
   </p>
   <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">
-    Nothing hangs here that is all of that.
+    {{ t.nothingHangsHereAll }}
   </p>
 </template>

@@ -2,6 +2,7 @@
 import { useDragPlace } from '@cadre/web/ui';
 import { ref } from 'vue';
 import type { Place } from './wall-lines';
+import * as t from './messages';
 
 /** One place on the rail. While racks are arranged its tag can be dragged, and it takes a tag let go over it. */
 const props = defineProps<{ place: Place; arranging: boolean; lifted: string | null }>();
@@ -32,12 +33,15 @@ const over = useDragPlace(element, {
         :data-hook="place.number"
         @click="emit('hook', place.hookId)"
       >
-        <span><span v-if="lifted">Hang on </span>hook {{ place.number }}</span>
+        <span
+          ><span v-if="lifted">{{ t.hangOn }}{{ ' ' }}</span
+          >{{ t.hookNumber({ number: place.number ?? '' }) }}</span
+        >
       </button>
       <span
         v-else
         class="grid grow place-items-center rounded-b-lg rounded-t-[1.6rem] border border-dashed border-line text-sm text-soft"
-        >{{ place.number }}<span class="sr-only">, free hook</span></span
+        >{{ place.number }}<span class="sr-only">{{ t.freeHook }}</span></span
       >
     </template>
   </div>

@@ -6,6 +6,7 @@ import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { FitnessMark } from '@cadre/web/ui';
 import { useFleet } from '@cadre/web/fleet';
 import { FITNESS_WORDS, KIND_WORDS, reasonWords, WHEREABOUTS_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 /** The wall on paper: every bike where it hangs, whether it may go out, why not, and a box to tick. */
 const props = defineProps<{ bikes: readonly Bike[]; answers: ReadonlyMap<string, FitnessAnswer> }>();
@@ -23,7 +24,7 @@ const blocks = computed(() =>
   (fleet.wall?.sites ?? []).flatMap((site) =>
     [...fleet.racks.filter((rack) => rack.siteId === site.id), null].map((rack) => ({
       key: `${site.id}-${rack?.id ?? 'loose'}`,
-      name: `${site.name} · ${rack?.name ?? 'on no hook'}`,
+      name: `${site.name} · ${rack?.name ?? t.onNoHook}`,
       bikes: props.bikes
         .filter(
           (bike) =>
@@ -48,9 +49,13 @@ const why = (bike: Bike): string => {
 <template>
   <article class="morning-sheet hidden bg-white text-black print:block">
     <h1 class="sturdy text-xl">
-      Morning sheet · {{ dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone) }}
+      {{
+        t.morningSheetWhen({
+          when: dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone),
+        })
+      }}
     </h1>
-    <p class="text-sm">Printed from the wall as it stood then. The screen has the word.</p>
+    <p class="text-sm">{{ t.printedFromWallAs }}</p>
     <section
       v-for="block in blocks.filter((each) => each.bikes.length)"
       :key="block.key"
@@ -60,12 +65,12 @@ const why = (bike: Bike): string => {
       <table class="w-full border-collapse text-sm">
         <thead>
           <tr class="text-left">
-            <th class="w-10">Hook</th>
-            <th class="w-16">Tag</th>
-            <th class="w-44">Bike</th>
-            <th class="w-36">Fitness</th>
-            <th>First reason</th>
-            <th class="w-24">Looked at</th>
+            <th class="w-10">{{ t.hook }}</th>
+            <th class="w-16">{{ t.tag }}</th>
+            <th class="w-44">{{ t.bike }}</th>
+            <th class="w-36">{{ t.fitness }}</th>
+            <th>{{ t.firstReason }}</th>
+            <th class="w-24">{{ t.lookedAt }}</th>
           </tr>
         </thead>
         <tbody>

@@ -6,6 +6,7 @@ import type { Rack } from '@cadre/contract/fleet';
 import { ActButton, IconButton, TextField, useDragPlace } from '@cadre/web/ui';
 import { useFleet } from '@cadre/web/fleet';
 import { ON_WALL } from './wall-key';
+import * as t from './messages';
 
 /** What can be changed of a rack while racks are arranged: name, hooks, where it stands. */
 const props = defineProps<{ rack: Rack; bikes: number }>();
@@ -39,24 +40,24 @@ const changed = (): boolean =>
     ref="form"
     class="flex h-full flex-wrap content-center items-center gap-2 rounded-md px-1"
     :class="over && 'ring-4 ring-watch'"
-    :aria-label="`Rack ${rack.name}`"
+    :aria-label="t.rackName({ name: rack.name })"
     :data-rack-form="rack.name"
     @submit.prevent="arrange.change(rack, name.trim(), Number(hooks))"
   >
     <GripVertical class="size-6 shrink-0 cursor-grab text-soft" aria-hidden="true" />
     <TextField
       v-model="name"
-      :label="`Name of rack ${rack.name}`"
+      :label="t.nameRackName({ name: rack.name })"
       hide-label
       class="w-44 max-sm:w-28"
       maxlength="40"
       data-rack-name
     />
     <span class="flex items-center gap-1.5"
-      ><span class="text-soft max-sm:sr-only">hooks</span
+      ><span class="text-soft max-sm:sr-only">{{ t.hooks }}</span
       ><TextField
         v-model="hooks"
-        :label="`Hooks of ${rack.name}`"
+        :label="t.hooksName({ name: rack.name })"
         hide-label
         class="w-18"
         type="number"
@@ -64,7 +65,9 @@ const changed = (): boolean =>
         max="200"
         data-rack-hooks
     /></span>
-    <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-rack-save>Save</ActButton>
+    <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-rack-save>{{
+      t.save
+    }}</ActButton>
     <span class="ml-auto flex">
       <IconButton
         :name="`${rack.name} up`"
@@ -81,7 +84,7 @@ const changed = (): boolean =>
       <IconButton
         :name="`Take ${rack.name} down`"
         :disabled="bikes > 0 || busy"
-        :title="bikes > 0 ? 'Hang its bikes elsewhere first' : undefined"
+        :title="bikes > 0 ? t.hangItsBikesElsewhere : undefined"
         @click="arrange.remove(rack)"
         ><Trash2 class="size-6" aria-hidden="true"
       /></IconButton>

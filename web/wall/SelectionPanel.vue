@@ -2,11 +2,11 @@
 import { ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Fitness } from '@cadre/core/fitness';
-import { count } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
 import { ActButton, SelectField, NoticePlate } from '@cadre/web/ui';
 import { useSelection } from './use-selection';
 import { useWallView } from './use-wall';
+import * as t from './messages';
 
 /** What is selected, and what can be done with all of it at once. */
 const props = defineProps<{
@@ -24,15 +24,15 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
 <template>
   <section
     class="flex flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4 max-[900px]:gap-2 max-[900px]:p-2"
-    aria-label="Selected bikes"
+    :aria-label="t.selectedBikes"
     data-selection
   >
     <div class="flex flex-wrap items-center gap-2">
-      <h2 class="sturdy grow text-2xl max-[900px]:text-lg">{{ count(bikes.length, 'bike') }} selected</h2>
-      <ActButton data-select-all @click="view.selected = new Set(shown.map((bike) => bike.id))"
-        >All {{ shown.length }}</ActButton
-      >
-      <ActButton :disabled="bikes.length === 0" @click="view.selected = new Set()">None</ActButton>
+      <h2 class="sturdy grow text-2xl max-[900px]:text-lg">{{ t.bikeSelected({ bikes: bikes.length }) }}</h2>
+      <ActButton data-select-all @click="view.selected = new Set(shown.map((bike) => bike.id))">{{
+        t.allShown({ shown: shown.length })
+      }}</ActButton>
+      <ActButton :disabled="bikes.length === 0" @click="view.selected = new Set()">{{ t.none }}</ActButton>
       <!-- On a narrow screen the tags stay in sight until somebody wants to act on them. -->
       <ActButton
         kind="main"
@@ -41,7 +41,7 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         :aria-expanded="open"
         data-selection-acts
         @click="open = !open"
-        >{{ open ? 'Back to the tags' : 'Acts' }}</ActButton
+        >{{ open ? t.backTags : t.acts }}</ActButton
       >
     </div>
     <p
@@ -50,7 +50,7 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
     >
       {{ bikes.map((bike) => bike.tag).join(' ') }}
     </p>
-    <p v-else class="text-soft">Touch tags to select them, or take all that are shown.</p>
+    <p v-else class="text-soft">{{ t.touchTagsSelectThem }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="said" role="status" class="font-semibold">{{ said }}</p>
     <ul v-if="refused.length" role="alert" class="border-l-4 border-held pl-3">
@@ -62,30 +62,33 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         :disabled="ready.length === 0 || refusal.busy.value"
         data-hand-out
         @click="moveAll(ready, 'out')"
-        >Hand out {{ ready.length === bikes.length ? '' : 'the '
-        }}{{ count(ready.length, 'cleared one') }}</ActButton
+        >{{
+          t.handOutPartCleared({ part: ready.length === bikes.length ? '' : t.the, ready: ready.length })
+        }}</ActButton
       >
       <ActButton
         v-if="bikes.length && session.may('mark')"
         :to="{ name: 'batch-check', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
         data-batch-with
-        >Batch check of {{ bikes.length === 1 ? 'it' : 'them' }}</ActButton
+        >{{ t.batchCheckPart({ part: bikes.length === 1 ? t.it : t.them }) }}</ActButton
       >
-      <ActButton :disabled="out.length === 0 || refusal.busy.value" data-take-back @click="moveAll(out, 'in')"
-        >Take back {{ count(out.length, 'bike') }}</ActButton
+      <ActButton
+        :disabled="out.length === 0 || refusal.busy.value"
+        data-take-back
+        @click="moveAll(out, 'in')"
+        >{{ t.takeBackBike({ out: out.length }) }}</ActButton
       >
       <div v-if="session.may('edit-fleet')" class="space-y-2 border-t-2 border-line pt-3">
-        <SelectField v-model="rackId" label="Hang them on" :options="racks" />
+        <SelectField v-model="rackId" :label="t.hangThemOn" :options="racks" />
         <p v-if="target && free.length < bikes.length" class="text-watch">
-          {{ target.name }} has {{ count(free.length, 'free hook') }}: {{ bikes.length - free.length }} would
-          hang on no hook.
+          {{ t.nameHasFreeHook({ name: target.name, free: free.length, bikes: bikes.length - free.length }) }}
         </p>
         <ActButton
           class="w-full"
           :disabled="!target || bikes.length === 0 || refusal.busy.value"
           data-hang-all
           @click="hangAll"
-          >Hang them there</ActButton
+          >{{ t.hangThemThere }}</ActButton
         >
       </div>
     </div>

@@ -2,6 +2,7 @@
 import { reactive, watch } from 'vue';
 import type { Site } from '@cadre/contract/fleet';
 import { ActButton, TextField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** A site's name over its racks; while racks are arranged the lead changes it here. Without a site: a new one. */
 const props = defineProps<{ site: Site | null; bikes: number; editing: boolean; busy: boolean }>();
@@ -32,31 +33,36 @@ function save(): void {
   <form
     v-if="editing"
     class="flex flex-wrap items-center gap-2"
-    :aria-label="site ? `Site ${site.name}` : 'Add a site'"
+    :aria-label="site ? t.siteName({ name: site.name }) : t.addSite"
     @submit.prevent="save"
   >
-    <h2 class="sr-only">{{ site?.name ?? 'Another site' }}</h2>
+    <h2 class="sr-only">{{ site?.name ?? t.anotherSite }}</h2>
     <TextField
       v-model="fields.name"
-      :label="site ? `Name of ${site.name}` : 'Name of the new site'"
+      :label="site ? t.nameName({ name: site.name }) : t.nameNewSite"
       hide-label
       maxlength="80"
-      :placeholder="site ? 'Name' : 'New site'"
+      :placeholder="site ? t.name : t.newSite"
     />
     <span class="flex items-center gap-1.5"
-      ><span class="text-soft max-sm:sr-only">opens</span
+      ><span class="text-soft max-sm:sr-only">{{ t.opens }}</span
       ><TextField
         v-model="fields.opensAt"
-        :label="`Opening time of ${site?.name ?? 'the new site'}`"
+        :label="t.openingTimeName({ name: site?.name ?? t.newSite2 })"
         hide-label
         type="time"
     /></span>
-    <TextField v-model="fields.timeZone" :label="`Time zone of ${site?.name ?? 'the new site'}`" hide-label />
+    <TextField
+      v-model="fields.timeZone"
+      :label="t.timeZoneName({ name: site?.name ?? t.newSite2 })"
+      hide-label
+    />
     <ActButton v-if="changed()" type="submit" kind="main" :disabled="busy" data-site-save>{{
-      site ? 'Save' : 'Add this site'
+      site ? t.save : t.addSite2
     }}</ActButton>
   </form>
   <h2 v-else-if="site" class="text-lg font-semibold text-soft">
-    {{ site.name }} <span class="figures font-normal">· opens {{ site.opensAt }} · {{ bikes }} bikes</span>
+    {{ site.name }}
+    <span class="figures font-normal">{{ t.opensOpensatBikesBikes({ opensAt: site.opensAt, bikes }) }}</span>
   </h2>
 </template>

@@ -6,6 +6,7 @@ import { useSession } from '@cadre/web/people';
 import { useWallView } from './use-wall';
 import { GROUPING_OPTIONS } from './wall-lines';
 import { SelectField } from '@cadre/web/ui';
+import * as t from './messages';
 
 /** Everything of the wall that is rarer, under one button. */
 const emit = defineEmits<{ arrange: []; print: [] }>();
@@ -13,19 +14,19 @@ const view = useWallView();
 const session = useSession();
 const may = computed(() => session.may('edit-fleet'));
 const LINKS = [
-  { name: 'batch-check', words: 'Batch check', fleet: false },
-  { name: 'rounds', words: 'Rounds', fleet: false },
-  { name: 'bike-new', words: 'Add a bike', fleet: true },
-  { name: 'exchange', words: 'Bring in or export a list', fleet: false },
-  { name: 'stock', words: 'Parts and orders', fleet: false },
-  { name: 'costs', words: 'What repairs cost', fleet: false },
-  { name: 'assessment', words: 'Used bikes on offer', fleet: false },
-  { name: 'tools', words: 'Tools: measures, torque, units', fleet: false },
-  { name: 'checklists', words: 'Checklists, checkpoints, policy', fleet: false },
-  { name: 'models', words: 'Models and fit lists', fleet: false },
-  { name: 'groups', words: 'Groups due out', fleet: false },
-  { name: 'figures', words: 'Figures of every kind', fleet: false },
-  { name: 'people', words: 'People and setup', fleet: false, lead: true },
+  { name: 'batch-check', words: t.batchCheck, fleet: false },
+  { name: 'rounds', words: t.rounds, fleet: false },
+  { name: 'bike-new', words: t.addBike, fleet: true },
+  { name: 'exchange', words: t.bringInExportList, fleet: false },
+  { name: 'stock', words: t.partsOrders, fleet: false },
+  { name: 'costs', words: t.whatRepairsCost, fleet: false },
+  { name: 'assessment', words: t.usedBikesOnOffer, fleet: false },
+  { name: 'tools', words: t.toolsMeasuresTorqueUnits, fleet: false },
+  { name: 'checklists', words: t.checklistsCheckpointsPolicy, fleet: false },
+  { name: 'models', words: t.modelsFitLists, fleet: false },
+  { name: 'groups', words: t.groupsDueOut, fleet: false },
+  { name: 'figures', words: t.figuresEveryKind, fleet: false },
+  { name: 'people', words: t.peopleSetup, fleet: false, lead: true },
 ] as const;
 const links = computed(() =>
   LINKS.filter((link) => (!link.fleet || may.value) && (!('lead' in link) || session.may('edit-program'))),
@@ -38,19 +39,19 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
     <MenuButton
       class="inline-flex min-h-12 items-center gap-1 rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold max-sm:px-3"
       data-more
-      >More <ChevronDown class="size-5" aria-hidden="true"
+      >{{ t.more }} <ChevronDown class="size-5" aria-hidden="true"
     /></MenuButton>
     <MenuItems
       class="absolute right-0 z-10 mt-1 w-64 rounded-lg border-2 border-ink/60 bg-plate p-1 shadow-lg focus:outline-none"
     >
       <MenuItem v-if="may" v-slot="{ active }"
         ><button type="button" :class="[ITEM, active && 'bg-sunk']" data-arrange @click="emit('arrange')">
-          Arrange racks and hooks
+          {{ t.arrangeRacksHooks }}
         </button></MenuItem
       >
       <MenuItem v-slot="{ active }"
         ><button type="button" :class="[ITEM, active && 'bg-sunk']" @click="emit('print')">
-          Print the morning sheet
+          {{ t.printMorningSheet }}
         </button></MenuItem
       >
       <MenuItem v-for="link in links" :key="link.name" v-slot="{ active }"
@@ -59,7 +60,7 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
         }}</RouterLink></MenuItem
       >
       <div class="p-2 sm:hidden">
-        <SelectField v-model="view.grouping" label="Group bikes" :options="GROUPING_OPTIONS" />
+        <SelectField v-model="view.grouping" :label="t.groupBikes" :options="GROUPING_OPTIONS" />
       </div>
     </MenuItems>
   </Menu>

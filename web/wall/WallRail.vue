@@ -5,6 +5,7 @@ import BikeTag from './BikeTag.vue';
 import HookPlace from './HookPlace.vue';
 import type { TagSize } from './tag-size';
 import type { Place } from './wall-lines';
+import * as t from './messages';
 
 /** One line of a rail: its hooks with what hangs on them. */
 defineProps<{
@@ -67,7 +68,9 @@ const emit = defineEmits<{
           @click="emit('pick', place.bike.id, $event)"
         />
       </HookPlace>
-      <span v-if="place.bike && place.number" class="sr-only">hook {{ place.number }}</span>
+      <span v-if="place.bike && place.number" class="sr-only">{{
+        t.hookNumber({ number: place.number })
+      }}</span>
     </li>
   </ul>
 </template>

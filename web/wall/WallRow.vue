@@ -8,6 +8,7 @@ import { ON_WALL } from './wall-key';
 import type { WallLine } from './wall-lines';
 import WallRail from './WallRail.vue';
 import WallSite from './WallSite.vue';
+import * as t from './messages';
 
 const RackForm = defineAsyncComponent(() => import('./RackForm.vue'));
 
@@ -23,7 +24,11 @@ defineEmits<{ pick: [id: string, event?: MouseEvent]; hook: [id: string] }>();
 const view = useWallView();
 const { wall, arrange } = useProvided(ON_WALL);
 const hung = ({ rack, bikes, shown }: Extract<WallLine, { kind: 'rack' }>): string =>
-  `${bikes} of ${rack.hooks.length} hooks${shown < rack.hooks.length && shown === bikes ? ' shown' : ''}`;
+  t.bikesHooksHooksPart({
+    bikes,
+    hooks: rack.hooks.length,
+    part: shown < rack.hooks.length && shown === bikes ? t.shown : '',
+  });
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import { useSession } from '@cadre/web/people';
 import SiteHeading from './SiteHeading.vue';
 import { ON_WALL } from './wall-key';
 import { useWallView } from './use-wall';
+import * as t from './messages';
 
 const AddRackForm = defineAsyncComponent(() => import('./AddRackForm.vue'));
 
@@ -34,11 +35,11 @@ const { arrange } = useProvided(ON_WALL);
       />
     </div>
     <p v-if="racks === 0 && !view.arranging" class="text-soft">
-      No racks here yet.
+      {{ t.noRacksHereYet }}
       <template v-if="session.may('edit-fleet')"
-        >Add one, or
-        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">bring in a list</RouterLink>
-        that names them.</template
+        >{{ t.addOne }}
+        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.bringInList2 }}</RouterLink>
+        {{ t.namesThem }}</template
       >
     </p>
   </div>

@@ -4,6 +4,7 @@ import { Search } from '@lucide/vue';
 import { ActButton, SelectField } from '@cadre/web/ui';
 import { useWallView } from './use-wall';
 import { GROUPING_OPTIONS } from './wall-lines';
+import * as t from './messages';
 
 const WallMenu = defineAsyncComponent(() => import('./WallMenu.vue'));
 
@@ -34,16 +35,16 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
 
 <template>
   <div class="flex flex-wrap items-center gap-2">
-    <h1 class="sturdy mr-auto text-2xl max-sm:sr-only">Rack wall</h1>
+    <h1 class="sturdy mr-auto text-2xl max-sm:sr-only">{{ t.rackWall }}</h1>
     <form class="relative min-w-0 grow basis-32 sm:max-w-72" role="search" @submit.prevent="emit('enter')">
-      <label for="find" class="sr-only">Find: a tag, or words like held 24in boathouse</label>
+      <label for="find" class="sr-only">{{ t.findTagWordsLike }}</label>
       <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />
       <input
         id="find"
         ref="finder"
         v-model="view.sought"
         autocomplete="off"
-        placeholder="Tag, or held 24in …"
+        :placeholder="t.tagHeld24in"
         class="h-12 w-full rounded-md border-2 border-ink/60 bg-plate pl-10 pr-3 placeholder:text-soft"
         :aria-invalid="unknown.length > 0"
         aria-describedby="find-said"
@@ -55,15 +56,16 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
         class="absolute left-0 top-full z-10 mt-1 whitespace-nowrap rounded-md border-2 border-line bg-plate px-2 py-0.5 empty:hidden"
         :class="unknown.length ? 'font-semibold text-held' : 'text-soft'"
       >
-        <template v-if="unknown.length">No bike is “{{ unknown.join('”, “') }}”. </template
-        ><template v-else-if="view.sought.trim()"
-          >{{ shown === 1 ? '1 bike' : `${shown} bikes` }} · Enter takes the first, Esc shows all</template
-        >
+        <template v-if="unknown.length"
+          >{{ t.noBikeUnknown({ unknown: unknown.join('”, “') }) }}{{ ' ' }}</template
+        ><template v-else-if="view.sought.trim()">{{
+          t.partEnterTakesFirst({ part: shown === 1 ? t.n1Bike : t.shownBikes({ shown }) })
+        }}</template>
       </p>
     </form>
     <SelectField
       v-model="view.grouping"
-      label="Group bikes"
+      :label="t.groupBikes"
       hide-label
       class="font-semibold max-sm:hidden"
       :options="GROUPING_OPTIONS"
@@ -75,11 +77,11 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
       :class="view.selecting && 'bg-ink! text-ground!'"
       data-select
       @click="toggleSelecting"
-      >{{ view.selecting ? 'Done' : 'Select' }}</ActButton
+      >{{ view.selecting ? t.done : t.selectBikes }}</ActButton
     >
-    <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging"
-      >Done arranging</ActButton
-    >
+    <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging">{{
+      t.doneArranging
+    }}</ActButton>
     <WallMenu v-else @arrange="toggleArranging" @print="emit('print')" />
   </div>
 </template>

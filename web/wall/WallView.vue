@@ -16,6 +16,7 @@ import { ON_WALL } from './wall-key';
 import WallNotes from './WallNotes.vue';
 import WallRacks from './WallRacks.vue';
 import WallTools from './WallTools.vue';
+import * as t from './messages';
 
 const MorningSheet = defineAsyncComponent(() => import('./MorningSheet.vue'));
 const SelectionPanel = defineAsyncComponent(() => import('./SelectionPanel.vue'));
@@ -71,10 +72,10 @@ useKeys(
     '/': () => tools.value?.focus(),
   }),
   [
-    { keys: '← → ↑ ↓', does: 'Walk along the hooks' },
-    { keys: 'N', does: 'The next bike that is due' },
-    { keys: '/', does: 'Find: a tag, or words like held 24in boathouse' },
-    { keys: 'X', does: 'Select the bike in hand; Esc ends selecting' },
+    { keys: '← → ↑ ↓', does: t.walkAlongHooks },
+    { keys: 'N', does: t.nextBikeDue },
+    { keys: '/', does: t.findTagWordsLike },
+    { keys: 'X', does: t.selectBikeInHand },
   ],
 );
 </script>
@@ -109,7 +110,7 @@ useKeys(
       v-if="panel || (inHand && answer)"
       class="w-[23rem] shrink-0 max-[900px]:fixed max-[900px]:inset-x-0 max-[900px]:bottom-0 max-[900px]:z-20 max-[900px]:max-h-[72dvh] max-[900px]:w-full max-[900px]:overflow-y-auto max-[900px]:border-t-4 max-[900px]:border-act max-[900px]:bg-ground max-[900px]:p-2 min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+0.75rem)] min-[900px]:max-h-[calc(100dvh-var(--strip)-1.5rem)] min-[900px]:self-start min-[900px]:overflow-y-auto"
       :class="!sheet && !panel && 'max-[900px]:hidden'"
-      aria-label="Clipboard"
+      :aria-label="t.clipboard"
     >
       <SelectionPanel v-if="panel" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
       <!-- It stays where it is while bikes are selected: making it anew costs more than hiding it. -->

@@ -1,11 +1,11 @@
 import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { mayGoOut, type Fitness } from '@cadre/core/fitness';
-import { count } from '@cadre/web/platform/time';
 import { RefusedError, wordsFor } from '@cadre/web/platform/api';
 import { useRefusal } from '@cadre/web/ui';
 import { freeHooks, useFleet } from '@cadre/web/fleet';
 import { useWallView } from './use-wall';
+import * as t from './messages';
 
 interface Selected {
   readonly bikes: readonly Bike[];
@@ -33,10 +33,10 @@ export function useSelection(props: Selected) {
     );
   });
   const racks = computed(() => [
-    { value: '', label: 'Choose a rack' },
+    { value: '', label: t.chooseRack },
     ...fleet.racks.map((rack) => ({
       value: rack.id,
-      label: `${rack.name} · ${count(freeOf.value.get(rack.id) ?? 0, 'free hook')}`,
+      label: t.nameFreeHook({ name: rack.name, freeOf: freeOf.value.get(rack.id) ?? 0 }),
     })),
   ]);
   const target = computed(() => fleet.racks.find((rack) => rack.id === rackId.value) ?? null);
@@ -65,7 +65,7 @@ export function useSelection(props: Selected) {
         }
       }
     });
-    said.value = `${count(done, 'bike')} ${to === 'out' ? 'handed out' : 'taken back'}.`;
+    said.value = t.bikePart({ done, part: to === 'out' ? t.handedOut : t.takenBack });
   }
   async function hangAll(): Promise<void> {
     const rack = target.value;
@@ -77,7 +77,7 @@ export function useSelection(props: Selected) {
         props.bikes.map((bike, index) => ({ bikeId: bike.id, hookId: free.value[index]?.id ?? null })),
       ),
     );
-    if (done) said.value = `${count(props.bikes.length, 'bike')} now on ${rack.name}.`;
+    if (done) said.value = t.bikeNowOnName({ bikes: props.bikes.length, name: rack.name });
   }
 
   return { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll, hangAll };

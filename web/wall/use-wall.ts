@@ -8,6 +8,7 @@ import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
 import type { Grouping } from './wall-lines';
+import * as t from './messages';
 
 const FINGERS_REST_MS = 120;
 
@@ -77,7 +78,7 @@ export function useWall(): Wall {
           bike.model,
           fleet.siteById.get(bike.siteId)?.name ?? '',
           rackOfHook.value.get(bike.hookId ?? '') ?? 'loose',
-          begun.value.has(bike.id) ? 'begun' : '',
+          begun.value.has(bike.id) ? t.begun : '',
         ],
       }),
       bike,

@@ -2,6 +2,7 @@ import type { InjectionKey } from 'vue';
 import type { Arrange } from './use-arrange';
 import type { Wall } from './use-wall';
 import type { WallWalk } from './use-wall-walk';
+import * as t from './messages';
 
 /** What everything on one wall works with: the bikes as they are shown, where they hang, and the changing of racks. */
 interface OnWall {
@@ -10,4 +11,4 @@ interface OnWall {
   readonly arrange: Arrange;
 }
 
-export const ON_WALL: InjectionKey<OnWall> = Symbol('the wall');
+export const ON_WALL: InjectionKey<OnWall> = Symbol(t.theWall);

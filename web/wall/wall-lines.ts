@@ -3,15 +3,16 @@ import { type Fitness, FITNESSES } from '@cadre/core/fitness';
 import { BIKE_KINDS } from '@cadre/core/fleet';
 import { TAG_MEASURES, type TagSize } from './tag-size';
 import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
+import * as t from './messages';
 
 export const GROUPINGS = ['hooks', 'fitness', 'kind', 'size'] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
 const GROUPING_WORDS: Record<Grouping, string> = {
-  hooks: 'Where they hang',
-  fitness: 'By fitness',
-  kind: 'By kind',
-  size: 'By size',
+  hooks: t.whereTheyHang,
+  fitness: t.byFitness,
+  kind: t.byKind,
+  size: t.bySize,
 };
 export const GROUPING_OPTIONS = GROUPINGS.map((value) => ({ value, label: GROUPING_WORDS[value] }));
 
@@ -110,8 +111,8 @@ function byHooks(input: WallInput): WallLine[] {
       ...rails,
       ...(loose.length > 0
         ? [
-            { key: `loose-${site.id}`, kind: 'heading' as const, words: 'On no hook', bikes: loose.length },
-            ...linesOf(`loose-${site.id}`, null, 'On no hook', loose.map(loosePlace), input.columns),
+            { key: `loose-${site.id}`, kind: 'heading' as const, words: t.onNoHook2, bikes: loose.length },
+            ...linesOf(`loose-${site.id}`, null, t.onNoHook2, loose.map(loosePlace), input.columns),
           ]
         : []),
     ];
@@ -139,7 +140,7 @@ function groupsOf(input: WallInput): readonly (readonly [string, readonly Bike[]
         a.localeCompare(b, 'en', { numeric: true }),
       );
       return sizes.map(
-        (size) => [size || 'No size', input.bikes.filter((bike) => bike.size === size)] as const,
+        (size) => [size || t.noSize, input.bikes.filter((bike) => bike.size === size)] as const,
       );
     }
   }

@@ -7,6 +7,7 @@ import { shownValue } from '@cadre/web/measures';
 import { useWear, type WornThing } from './use-wear';
 import { limitSays, nameOf, outlookWords, sureWords, UNIT_WORDS } from './wear-wording';
 import { DisclosureBox } from '@cadre/web/ui';
+import * as t from './messages';
 
 const WearChart = defineAsyncComponent(() => import('./WearChart.vue'));
 
@@ -49,13 +50,13 @@ const lastValue = (thing: WornThing): string => {
   return point ? shownValue(thing.series.measure, point.value) : '';
 };
 const whereRead = (bikeId: string): string =>
-  bikeId === props.bike.id ? '' : ` on ${fleet.bikeById.get(bikeId)?.tag ?? 'another bike'}`;
+  bikeId === props.bike.id ? '' : t.onTag({ tag: fleet.bikeById.get(bikeId)?.tag ?? t.anotherBike });
 </script>
 
 <template>
   <section v-if="here.length || gone.length || state === 'offline'" aria-labelledby="wear" data-wear>
-    <h2 id="wear" class="sturdy text-xl">Wear</h2>
-    <p v-if="state === 'offline'" class="text-soft">Not to be had without signal.</p>
+    <h2 id="wear" class="sturdy text-xl">{{ t.wear }}</h2>
+    <p v-if="state === 'offline'" class="text-soft">{{ t.notHadWithoutSignal }}</p>
     <div v-else class="mt-1 rounded-lg border-2 border-line bg-plate">
       <ul class="divide-y divide-line">
         <li v-for="thing in here" :key="thing.series.key">
@@ -88,23 +89,21 @@ const whereRead = (bikeId: string): string =>
           }}<span class="font-normal text-soft"> · {{ limitSays(shown.series) }}</span>
         </h3>
         <p v-if="shown.outlook" class="leading-snug text-soft">
-          The dashed line is likely, the wedge is where it ends up four times in five. It is
-          {{ sureWords(shown.outlook) }}.<template v-if="before.length">
-            Dotted, with open circles: what sat here before.</template
-          >
+          {{ t.dashedLineLikelyWedge({ sure: sureWords(shown.outlook) })
+          }}<template v-if="before.length">{{ ' ' }}{{ t.dottedWithOpenCircles }}</template>
         </p>
         <WearChart
           :thing="shown"
           :before="before"
           :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`"
         />
-        <DisclosureBox title="The readings">
+        <DisclosureBox :title="t.theReadings">
           <table class="figures w-full">
             <thead class="text-left text-soft">
               <tr>
-                <th class="font-normal">Read</th>
-                <th class="font-normal">When</th>
-                <th class="font-normal">Since fitting</th>
+                <th class="font-normal">{{ t.read }}</th>
+                <th class="font-normal">{{ t.when }}</th>
+                <th class="font-normal">{{ t.sinceFitting }}</th>
               </tr>
             </thead>
             <tbody>
@@ -128,8 +127,13 @@ const whereRead = (bikeId: string): string =>
         :key="thing.series.key"
         class="border-t border-line p-3 leading-snug text-soft"
       >
-        {{ nameOf(thing.series) }}{{ thing.series.partName ? ` (${thing.series.partName})` : '' }}: last
-        {{ lastValue(thing) }}, no longer here.
+        {{
+          t.nameofPartLastLastvalue({
+            nameOf: nameOf(thing.series),
+            part: thing.series.partName ? ` (${thing.series.partName})` : '',
+            lastValue: lastValue(thing),
+          })
+        }}
       </p>
     </div>
   </section>

@@ -2,6 +2,7 @@ import type { EChartsOption } from 'echarts/types/dist/shared';
 import { shownValue } from '@cadre/web/measures';
 import type { WornThing } from './use-wear';
 import { UNIT_WORDS } from './wear-wording';
+import * as t from './messages';
 
 export interface ChartColours {
   readonly ink: string;
@@ -37,7 +38,7 @@ export function chartOption(
   const limit = series.limit ? series.limit.value * scale : null;
   const level = outlook ? outlook.forecast.level * scale : null;
   const font = {
-    fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
+    fontFamily: t.atkinsonHyperlegibleNextVariable,
     fontSize: 14,
     color: colours.ink,
   };
@@ -54,7 +55,7 @@ export function chartOption(
     grid: { left: 64, right: 24, top: 24, bottom: 56 },
     xAxis: {
       type: 'value',
-      name: `${UNIT_WORDS[series.unit]} since fitting`,
+      name: t.unitSinceFitting({ unit: UNIT_WORDS[series.unit] }),
       nameLocation: 'middle',
       nameGap: 32,
       nameTextStyle: font,
@@ -84,7 +85,11 @@ export function chartOption(
       trigger: 'item',
       formatter: (item) => {
         const [usage = 0, value = 0] = (Array.isArray(item) ? item[0]?.value : item.value) as number[];
-        return `${shownValue(series.measure, value / scale)} at ${Math.round(usage)} ${UNIT_WORDS[series.unit]}`;
+        return t.shownvalueUsageUnit({
+          shownValue: shownValue(series.measure, value / scale),
+          usage: Math.round(usage),
+          unit: UNIT_WORDS[series.unit],
+        });
       },
     },
     series: [
@@ -102,7 +107,7 @@ export function chartOption(
             // The band: from where it is now to the soonest and the latest it may reach the limit.
             {
               type: 'custom' as const,
-              name: 'may be',
+              name: t.mayBe,
               silent: true,
               data: [[last, ahead.level]],
               renderItem: (_params: unknown, api: { coord(pair: readonly number[]): number[] }) => ({
@@ -152,7 +157,7 @@ export function chartOption(
                   ...font,
                   color: colours.held,
                   position: 'insideEndTop' as const,
-                  formatter: 'limit',
+                  formatter: t.limit,
                 },
               },
             }),

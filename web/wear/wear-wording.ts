@@ -3,15 +3,16 @@ import { dayAt } from '@cadre/web/platform/time';
 import { POSITION_WORDS } from '@cadre/web/words';
 import { limitWords, shownValue } from '@cadre/web/measures';
 import type { Outlook, WearUnit, WornMeasure } from '@cadre/core/wear';
+import * as t from './messages';
 
 export const WORN_WORDS: Record<WornMeasure, string> = {
-  chain: 'Chain',
-  'disc-pad': 'Disc pads',
-  'rim-pad': 'Rim pads',
-  rotor: 'Rotor',
-  'rim-track': 'Rim track',
+  chain: t.chain,
+  'disc-pad': t.discPads,
+  'rim-pad': t.rimPads,
+  rotor: t.rotor,
+  'rim-track': t.rimTrack,
 };
-export const UNIT_WORDS: Record<WearUnit, string> = { km: 'km', days: 'days' };
+export const UNIT_WORDS: Record<WearUnit, string> = { km: t.km, days: t.days };
 
 /** Two figures are all a forecast can bear. */
 export function roughly(value: number): string {
@@ -22,18 +23,18 @@ export function roughly(value: number): string {
 
 export function nameOf(series: Pick<WearSeriesTold, 'measure' | 'position' | 'method'>): string {
   const where = series.position === 'only' ? '' : `, ${POSITION_WORDS[series.position]}`;
-  return `${WORN_WORDS[series.measure]}${where}${series.method === 'total' ? ' with plate' : ''}`;
+  return `${WORN_WORDS[series.measure]}${where}${series.method === 'total' ? t.withPlate : ''}`;
 }
 
 const SURE_WORDS: Record<Outlook['sure'], string> = {
-  well: 'well known',
-  fairly: 'fairly known',
-  little: 'little known',
+  well: t.wellKnown,
+  fairly: t.fairlyKnown,
+  little: t.littleKnown,
 };
 const BASIS_WORDS: Record<Outlook['forecast']['basis'], (readings: number) => string> = {
-  own: (readings) => `from its own ${readings} readings`,
-  shared: (readings) => `from ${readings} readings and what the fleet does`,
-  fleet: () => 'from what the fleet does: one reading says where it is, not how fast it goes',
+  own: (readings) => t.fromItsOwnReadings({ readings }),
+  shared: (readings) => t.fromReadingsReadingsWhat({ readings }),
+  fleet: () => t.fromWhatFleetDoes,
 };
 
 /** The year stands once where both are in it. */
@@ -48,29 +49,31 @@ export function outlookWords(
   outlook: Outlook | null,
   timeZone?: string,
 ): string {
-  if (!series.limit) return 'No limit is known here, so nothing is forecast.';
+  if (!series.limit) return t.noLimitKnownHere;
   if (!outlook) return '';
   const limit = shownValue(series.measure, series.limit.value);
   const { left, when } = outlook;
-  if (left.likely <= 0) return `At its limit of ${limit} by now. Measure it.`;
+  if (left.likely <= 0) return t.itsLimitLimitNow({ limit });
   const unit = UNIT_WORDS[series.unit];
-  const range = `${roughly(left.least)} to ${roughly(left.most)}`;
+  const range = t.roughlyRoughly2({ roughly: roughly(left.least), roughly2: roughly(left.most) });
   const date = when
-    ? `, likely ${dayAt(when.likely, timeZone)} (${dayBeside(when.least, when.likely, timeZone)} to ${dayBeside(when.most, when.likely, timeZone)})`
+    ? t.likelyDayDaybesideDaybeside2({
+        day: dayAt(when.likely, timeZone),
+        dayBeside: dayBeside(when.least, when.likely, timeZone),
+        dayBeside2: dayBeside(when.most, when.likely, timeZone),
+      })
     : '; not ridden of late, so no date';
-  const faster = outlook.forecast.isFaster
-    ? 'Wearing faster than before: only the newest readings count. '
-    : '';
-  return `${faster}Reaches ${limit} in about ${roughly(left.likely)} ${unit} (${range})${date}.`;
+  const faster = outlook.forecast.isFaster ? t.wearingFasterThanBefore : '';
+  return t.fasterReachesLimitIn({ faster, limit, roughly: roughly(left.likely), unit, range, date });
 }
 
 /** What the forecast rests on. */
 export function sureWords(outlook: Outlook): string {
   const { basis, readings, isAtOdds } = outlook.forecast;
-  const odds = isAtOdds ? ', which do not agree' : '';
+  const odds = isAtOdds ? t.whichDoNotAgree : '';
   return `${SURE_WORDS[outlook.sure]}, ${BASIS_WORDS[basis](readings)}${odds}`;
 }
 
 export function limitSays(series: Pick<WearSeriesTold, 'measure' | 'limit'>): string {
-  return series.limit ? `limit ${limitWords(series.measure, series.limit)}` : '';
+  return series.limit ? t.limitLimit({ limit: limitWords(series.measure, series.limit) }) : '';
 }

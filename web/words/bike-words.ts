@@ -1,64 +1,65 @@
 import type { IncidentKind } from '@cadre/core/incidents';
 import { ZONE_WORDS, SEVERITY_WORDS, withPosition } from './checkpoint-words';
-import { count, dayAndClock } from '@cadre/web/platform/time';
+import { dayAndClock } from '@cadre/web/platform/time';
 import { assertNever } from '@cadre/core/errors';
 import type { BikeKind, Whereabouts } from '@cadre/core/fleet';
 import type { Ending, Fitness, Reason } from '@cadre/core/fitness';
+import * as t from './messages';
 
 export const FITNESS_WORDS: Record<Fitness, string> = {
-  cleared: 'Cleared',
-  'cleared-with-watch': 'Cleared, watch',
-  due: 'Due',
-  held: 'Held',
+  cleared: t.cleared,
+  'cleared-with-watch': t.clearedWatch,
+  due: t.due,
+  held: t.held,
 };
 
 export const WHEREABOUTS_WORDS: Record<Whereabouts, string> = {
-  in: 'in',
-  out: 'out',
-  'on-the-bench': 'on the bench',
-  'laid-up': 'laid up',
-  gone: 'gone',
+  in: t.inWord,
+  out: t.outWord,
+  'on-the-bench': t.onBench,
+  'laid-up': t.laidUp,
+  gone: t.gone,
 };
 
 export const KIND_WORDS: Record<BikeKind, string> = {
-  child: 'Child’s bike',
-  hybrid: 'Hybrid',
-  hardtail: 'Hardtail',
-  'full-suspension': 'Full suspension',
-  'step-through': 'Step-through',
-  cargo: 'Cargo bike',
-  trike: 'Recumbent trike',
+  child: t.childsBike,
+  hybrid: t.hybrid,
+  hardtail: t.hardtail,
+  'full-suspension': t.fullSuspension,
+  'step-through': t.stepThrough,
+  cargo: t.cargoBike,
+  trike: t.recumbentTrike,
 };
 
 /** What ends a reason, as an instruction. */
 export const ENDING_WORDS: Record<Ending, string> = {
-  repair: 'Repair, recheck, release',
-  'finish-repair': 'Finish the repair, recheck, release',
-  recheck: 'Look again at what failed',
-  release: 'Release',
-  'put-together': 'Put it together and close the item',
-  'confirm-clock': 'A lead confirms the time',
-  'sign-check': 'Finish and sign the check',
-  'complete-check': 'A complete check',
-  'incident-check': 'A complete check for just that',
-  'assessment-decision': 'Look it over, price it, take it or leave it',
-  'co-sign': 'Somebody experienced co-signs',
-  'ride-out': 'A ride-out check',
-  'read-report': 'Read the report',
-  service: 'Do the service',
-  'repair-in-time': 'Repair in time',
-  'look-every-time': 'Looked at every time',
+  repair: t.repairRecheckRelease,
+  'finish-repair': t.finishRepairRecheckRelease,
+  recheck: t.lookAgainWhatFailed,
+  release: t.release,
+  'put-together': t.putTogetherCloseItem,
+  'confirm-clock': t.leadConfirmsTime,
+  'sign-check': t.finishSignCheck,
+  'complete-check': t.completeCheck,
+  'incident-check': t.completeCheckForJust,
+  'assessment-decision': t.lookOverPriceTake,
+  'co-sign': t.somebodyExperiencedCoSigns,
+  'ride-out': t.rideOutCheck,
+  'read-report': t.readReport,
+  service: t.doService,
+  'repair-in-time': t.repairInTime,
+  'look-every-time': t.lookedEveryTime,
 };
 
 export const INCIDENT_WORDS: Record<IncidentKind, string> = {
-  crash: 'Crashed',
-  transport: 'Came off a transport',
-  immersion: 'Under water',
+  crash: t.crashed,
+  transport: t.cameOffTransport,
+  immersion: t.underWater,
 };
 const INCIDENT_CHECKLISTS: Record<IncidentKind, string> = {
-  crash: 'after a crash',
-  transport: 'after transport',
-  immersion: 'after a immersion',
+  crash: t.afterCrash,
+  transport: t.afterTransport,
+  immersion: t.afterImmersion,
 };
 
 export interface ReasonWords {
@@ -83,74 +84,82 @@ export function reasonWords(
       const { finding } = reason;
       const until =
         finding.severity === 'soon' && finding.limit
-          ? ` · until ${dayAndClock(finding.limit.until, now, timeZone)} or ${count(Math.max(0, finding.limit.outings - finding.outingsUsed), 'outing')}`
+          ? t.untilWhenOuting({
+              when: dayAndClock(finding.limit.until, now, timeZone),
+              outings: Math.max(0, finding.limit.outings - finding.outingsUsed),
+            })
           : '';
-      const clockPlace = finding.place?.clock ? ` · at ${finding.place.clock} o’clock from the valve` : '';
+      const clockPlace = finding.place?.clock ? t.clockOclockFromValve({ clock: finding.place.clock }) : '';
       const side = finding.place?.side ? ` · ${finding.place.side.replace('-', ' ')}` : '';
       return {
         what: `${withPosition(finding.words.checkpoint, finding.position)}: ${finding.words.fault.toLowerCase()}`,
-        detail: `${reason.code === 'overdue-soon' ? 'Soon, past its limit' : SEVERITY_WORDS[finding.severity]} · ${ZONE_WORDS[finding.zone].toLowerCase()}${side}${clockPlace} · ${nameOf(finding.openedBy)}, ${dayAndClock(finding.openedAt, now, timeZone)}${until}${finding.words.note ? ` · “${finding.words.note}”` : ''}`,
-        ends: finding.words.toMechanic ? `${ends}. A qualified mechanic decides.` : ends,
+        detail: `${reason.code === 'overdue-soon' ? t.soonPastItsLimit : SEVERITY_WORDS[finding.severity]} · ${ZONE_WORDS[finding.zone].toLowerCase()}${side}${clockPlace} · ${nameOf(finding.openedBy)}, ${dayAndClock(finding.openedAt, now, timeZone)}${until}${finding.words.note ? ` · “${finding.words.note}”` : ''}`,
+        ends: finding.words.toMechanic ? t.endsQualifiedMechanicDecides({ ends }) : ends,
       };
     }
     case 'ready-for-release':
       return {
-        what: 'Held until somebody releases it',
-        detail: `Since ${dayAndClock(reason.since, now, timeZone)}; no stop stands against it now`,
+        what: t.heldUntilSomebodyReleases,
+        detail: t.sinceWhenNoStop({ when: dayAndClock(reason.since, now, timeZone) }),
         ends,
       };
     case 'not-reassembled':
-      return { what: `Left apart: ${reason.what}`, detail: nameOf(reason.by), ends };
+      return { what: t.leftApartWhat({ what: reason.what }), detail: nameOf(reason.by), ends };
     case 'repair-open':
       return {
-        what: reason.state === 'started' ? 'On the bench, repair begun' : 'Repaired, not looked at again yet',
+        what: reason.state === 'started' ? t.onBenchRepairBegun : t.repairedNotLookedAgain,
         detail: '',
         ends,
       };
     case 'clock-behind':
       return {
-        what: 'The clock went back',
-        detail: 'No check counts until a lead confirms the time',
+        what: t.clockWentBack,
+        detail: t.noCheckCountsUntil,
         ends,
       };
     case 'draft-stop':
-      return { what: reason.words, detail: 'A stop marked in a check nobody has signed yet', ends };
+      return { what: reason.words, detail: t.stopMarkedInCheck, ends };
     case 'check-incomplete':
       return {
-        what: `${reason.checklistName} is incomplete`,
-        detail: `${count(reason.missing, 'critical')} nobody looked at`,
+        what: t.checklistnameIncomplete({ checklistName: reason.checklistName }),
+        detail: t.criticalNobodyLooked({ missing: reason.missing }),
         ends,
       };
     case 'incident': {
       const { kind, by, at, note, awaitsCoSign } = reason.incident;
       return {
         what: awaitsCoSign
-          ? `${INCIDENT_WORDS[kind]}: looked over by a trainee`
-          : `${INCIDENT_WORDS[kind]}: nobody has looked it over since`,
+          ? t.incidentLookedOverTrainee({ incident: INCIDENT_WORDS[kind] })
+          : t.incidentNobodyHasLooked({ incident: INCIDENT_WORDS[kind] }),
         detail: `${nameOf(by)}, ${dayAndClock(at, now, timeZone)}${note ? ` · “${note}”` : ''}`,
-        ends: awaitsCoSign ? ENDING_WORDS['co-sign'] : `A complete check: ${INCIDENT_CHECKLISTS[kind]}`,
+        ends: awaitsCoSign
+          ? ENDING_WORDS['co-sign']
+          : t.completeCheckIncidentchecklists({ incidentChecklists: INCIDENT_CHECKLISTS[kind] }),
       };
     }
     case 'on-offer':
       return {
-        what: 'On offer, not of the fleet',
-        detail: 'Nobody has decided yet whether it is taken',
+        what: t.onOfferNotFleet,
+        detail: t.nobodyHasDecidedYet,
         ends,
       };
     case 'awaits-co-sign':
-      return { what: `${reason.checklistName} by a trainee`, detail: 'Counts when co-signed', ends };
+      return {
+        what: t.checklistnameTrainee({ checklistName: reason.checklistName }),
+        detail: t.countsWhenCoSigned,
+        ends,
+      };
     case 'trouble-report':
-      return { what: 'A rider reported trouble', detail: 'Nobody has read it yet', ends };
+      return { what: t.riderReportedTrouble, detail: t.nobodyHasReadYet, ends };
     case 'service-overdue':
-      return { what: `${reason.service} is overdue`, detail: '', ends };
+      return { what: t.serviceOverdue({ service: reason.service }), detail: '', ends };
     case 'no-valid-check':
       return {
-        what:
-          reason.lastUntil === null ? 'Never had a ride-out check' : 'No ride-out check that still counts',
+        what: reason.lastUntil === null ? t.neverHadRideOut : t.noRideOutCheck,
         detail:
           reason.lastUntil === null
             ? ''
-            : `The last one counted until ${dayAndClock(reason.lastUntil, now, timeZone)}`,
+            : t.lastOneCountedUntil({ when: dayAndClock(reason.lastUntil, now, timeZone) }),
         ends,
       };
     default:

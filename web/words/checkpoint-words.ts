@@ -1,42 +1,43 @@
 import type { Phase, Position, Severity, System, Zone } from '@cadre/core/catalogue';
+import * as t from './messages';
 
 export const ZONE_WORDS: Record<Zone, string> = {
-  'front-wheel': 'Front wheel',
-  'front-brake': 'Front brake',
-  'fork-headset': 'Fork and headset',
-  cockpit: 'Cockpit',
-  frame: 'Frame',
-  'rear-suspension': 'Rear suspension',
-  'cranks-pedals': 'Cranks and pedals',
-  drivetrain: 'Drivetrain',
-  'saddle-post': 'Saddle and post',
-  'rear-brake': 'Rear brake',
-  'rear-wheel': 'Rear wheel',
-  assist: 'Assist and electrics',
-  accessories: 'Accessories',
-  'off-bike': 'Off the bike',
+  'front-wheel': t.frontWheel,
+  'front-brake': t.frontBrake,
+  'fork-headset': t.forkHeadset,
+  cockpit: t.cockpit,
+  frame: t.frame,
+  'rear-suspension': t.rearSuspension,
+  'cranks-pedals': t.cranksPedals,
+  drivetrain: t.drivetrain,
+  'saddle-post': t.saddlePost,
+  'rear-brake': t.rearBrake,
+  'rear-wheel': t.rearWheel,
+  assist: t.assistElectrics,
+  accessories: t.accessories,
+  'off-bike': t.offBike,
 };
 
 export const POSITION_WORDS: Record<Position, string> = {
   only: '',
-  front: 'front',
-  rear: 'rear',
-  'left-front': 'left front',
-  'right-front': 'right front',
+  front: t.front,
+  rear: t.rear,
+  'left-front': t.leftFront,
+  'right-front': t.rightFront,
 };
 
 export const SEVERITY_WORDS: Record<Severity, string> = {
-  stop: 'Stop',
-  soon: 'Soon',
-  upkeep: 'Upkeep',
-  watch: 'Watch',
+  stop: t.stop,
+  soon: t.soon,
+  upkeep: t.upkeep,
+  watch: t.watch,
 };
 
 export const SEVERITY_MEANING: Record<Severity, string> = {
-  stop: 'not ridden',
-  soon: 'may ride a few days',
-  upkeep: 'planned, no danger',
-  watch: 'looked at every time',
+  stop: t.notRidden,
+  soon: t.mayRideFewDays,
+  upkeep: t.plannedNoDanger,
+  watch: t.lookedEveryTime2,
 };
 
 /** "Front wheel + Front brake", as a station is called. */
@@ -50,18 +51,18 @@ export function withPosition(name: string, position: Position): string {
 }
 
 export const SYSTEM_WORDS: Record<System, string> = {
-  wheels: 'Wheels and tyres',
-  brakes: 'Brakes',
-  steering: 'Steering and cockpit',
-  frame: 'Frame and suspension',
-  drivetrain: 'Cranks and drivetrain',
-  saddle: 'Saddle and post',
-  electrics: 'Assist and electrics',
-  rest: 'Accessories and the rest',
+  wheels: t.wheelsTyres,
+  brakes: t.brakes,
+  steering: t.steeringCockpit,
+  frame: t.frameSuspension,
+  drivetrain: t.cranksDrivetrain,
+  saddle: t.saddlePost,
+  electrics: t.assistElectrics,
+  rest: t.accessoriesRest,
 };
 
 export const PHASE_WORDS: Record<Phase, string> = {
-  ground: 'on the ground',
-  stand: 'in the stand',
-  opened: 'wheel out or opened',
+  ground: t.onGround,
+  stand: t.inStand,
+  opened: t.wheelOutOpened,
 };

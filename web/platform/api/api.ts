@@ -1,5 +1,6 @@
 import type { AnswerOf, BodyOf, ParamsOf, Problem, QueryOf, Route } from '@cadre/contract/http';
 import { dropLoneSurrogates } from '@cadre/core/text';
+import * as t from './messages';
 
 /** The server answered, and refused. */
 export class RefusedError extends Error {
@@ -17,7 +18,7 @@ export const wantsSignIn = (error: unknown): boolean =>
 /** The server did not answer: no signal, no server. What was to be sent must be kept. */
 export class UnreachableError extends Error {
   constructor() {
-    super('the server did not answer');
+    super(t.serverDidNotAnswer);
     this.name = 'UnreachableError';
   }
 }

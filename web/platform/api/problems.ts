@@ -1,5 +1,6 @@
 import type { Problem } from '@cadre/contract/http';
 import type { ErrorCode, ErrorParams } from '@cadre/core/errors';
+import * as t from './messages';
 
 export interface Said {
   /** What is wrong. */
@@ -16,211 +17,171 @@ const list = (value: unknown): string => (Array.isArray(value) ? value.join(' ·
 
 /** What each refusal says. A new code does not compile until it has its words. */
 const WORDS: Record<ErrorCode, Words> = {
-  'session.required': say('You are not signed in.', 'Sign in; what you marked is kept here.'),
-  'session.refused': say('Name and code do not match.', 'Try again. The lead can set a new code.'),
-  'session.pin-gone': say('Too many wrong PINs: the PIN was removed.', 'Sign in with your code.'),
-  'session.code-needed': say('You signed in with a PIN.', 'Sign in with your code to do this.'),
-  'session.no-device': say('This browser keeps no cookies.', 'Allow them, sign in again, then set a PIN.'),
+  'session.required': say(t.youNotSignedIn, t.signInWhatYou),
+  'session.refused': say(t.nameCodeDoNot, t.tryAgainLeadCan),
+  'session.pin-gone': say(t.tooManyWrongPins, t.signInWithYour),
+  'session.code-needed': say(t.youSignedInWith, t.signInWithYourCode),
+  'session.no-device': say(t.browserKeepsNoCookies, t.allowThemSignIn),
   'session.throttled': (p) => ({
-    what: 'Too many wrong tries.',
-    todo: `Wait ${String(p.minutes ?? 15)} minutes, or ask the lead.`,
+    what: t.tooManyWrongTries,
+    todo: t.waitMinutesMinutesAsk({ minutes: String(p.minutes ?? 15) }),
   }),
-  'session.current-secret-wrong': say('That is not your current code.', 'Try again.'),
-  'session.secret-one-time': say(
-    'Your code was good for one sign-in.',
-    'Choose your own first; what you marked is saved here.',
-  ),
-  'person.still-here': say('They still work here.', 'Say that they have left first.'),
-  'person.nameless': say('This name was removed for good.', 'Add them as a new person.'),
-  'person.last-lead': say('This is the only lead.', 'Make somebody else a lead first.'),
+  'session.current-secret-wrong': say(t.notYourCurrentCode, t.tryAgain),
+  'session.secret-one-time': say(t.yourCodeWasGood, t.chooseYourOwnFirst),
+  'person.still-here': say(t.theyStillWorkHere, t.sayTheyHaveLeft),
+  'person.nameless': say(t.nameWasRemovedFor, t.addThemAsNew),
+  'person.last-lead': say(t.onlyLead, t.makeSomebodyElseLead),
   'act.not-allowed': (p) => ({
-    what: p.trainee ? 'A trainee may not do this alone.' : 'Your role may not do this.',
-    todo: 'Ask the lead, or change person.',
+    what: p.trainee ? t.traineeMayNotDo : t.yourRoleMayNot,
+    todo: t.askLeadChangePerson,
   }),
-  'origin.refused': say(
-    'This page was not opened from Cadre’s own address.',
-    'Open Cadre by its own address and try again.',
-  ),
+  'origin.refused': say(t.pageWasNotOpened, t.openCadreItsOwn),
   'not-found': (p) => ({
-    what: `There is no such ${String(p.what ?? 'thing')}.`,
-    todo: 'It may have been removed. Go back and look again.',
+    what: t.thereNoSuchWhat({ what: String(p.what ?? 'thing') }),
+    todo: t.mayHaveBeenRemoved,
   }),
-  'body.invalid': say('Something is not filled in right.', 'See the fields marked below.'),
+  'body.invalid': say(t.somethingNotFilledIn, t.seeFieldsMarkedBelow),
   'body.too-large': (p) => ({
-    what: `That is more than ${String(p.limitKb ?? '')} kB.`,
-    todo: 'Send less at once.',
+    what: t.moreThanLimitkbKb({ limitKb: String(p.limitKb ?? '') }),
+    todo: t.sendLessOnce,
   }),
-  'conflict.id-reused': say(
-    'An earlier try was saved with other values.',
-    'Reload the page, see what was saved, and change that.',
-  ),
-  'conflict.version': say('Somebody else changed this meanwhile.', 'Compare both and choose.'),
-  'conflict.check-open': say('A check is open on this bike already.', 'Join it.'),
-  'setup.already-done': say('This program is set up already.', 'Sign in.'),
-  'tag.taken': (p) => ({ what: `Tag ${String(p.tag ?? '')} is taken.`, todo: 'Choose another tag.' }),
+  'conflict.id-reused': say(t.earlierTryWasSaved, t.reloadPageSeeWhat),
+  'conflict.version': say(t.somebodyElseChangedMeanwhile, t.compareBothChoose),
+  'conflict.check-open': say(t.checkOpenOnBike, t.joinIt),
+  'setup.already-done': say(t.programSetUpAlready, t.signIn),
+  'tag.taken': (p) => ({ what: t.tagTagTaken({ tag: String(p.tag ?? '') }), todo: t.chooseAnotherTag }),
   'hook.taken': (p) => ({
-    what: `Bike ${String(p.tag ?? '')} hangs on this hook.`,
-    todo: 'Choose a free hook.',
+    what: t.bikeTagHangsOn({ tag: String(p.tag ?? '') }),
+    todo: t.chooseFreeHook,
   }),
-  'sign-in-name.taken': say('This sign-in name is taken.', 'Choose another.'),
+  'sign-in-name.taken': say(t.signInNameTaken, t.chooseAnother),
   'model.name-taken': (p) => ({
-    what: `There is a model called ${String(p.name ?? '')} already.`,
-    todo: 'Choose another name, or change that model.',
+    what: t.thereModelCalledName({ name: String(p.name ?? '') }),
+    todo: t.chooseAnotherNameChange,
   }),
   'rack.not-empty': (p) => ({
-    what: `${String(p.bikes ?? '')} bikes hang there.`,
-    todo: 'Hang them elsewhere first.',
+    what: t.bikesBikesHangThere({ bikes: String(p.bikes ?? '') }),
+    todo: t.hangThemElsewhereFirst,
   }),
   'rack.hooks-taken': (p) => ({
-    what: `${list(p.tags)} hang on the hooks that would go.`,
-    todo: 'Hang them elsewhere first.',
+    what: t.tagsHangOnHooks({ tags: list(p.tags) }),
+    todo: t.hangThemElsewhereFirst,
   }),
-  'rack.order-stale': say(
-    'Somebody added or took down a rack meanwhile.',
-    'The racks are shown as they are now: order them again.',
-  ),
-  'part.does-not-fit': say(
-    'This bike’s build speaks against it.',
-    'Choose another bike, or say why it goes on all the same.',
-  ),
-  'part.not-fitted': say('This part is not on that bike any more.', 'Look at the parts again.'),
-  'group.ends-before-it-begins': say(
-    'The group would be back before it is out.',
-    'See the times marked below.',
-  ),
+  'rack.order-stale': say(t.somebodyAddedTookDown, t.racksShownAsThey),
+  'part.does-not-fit': say(t.bikesBuildSpeaksAgainst, t.chooseAnotherBikeSay),
+  'part.not-fitted': say(t.partNotOnBike, t.lookPartsAgain),
+  'group.ends-before-it-begins': say(t.groupWouldBackBefore, t.seeTimesMarkedBelow),
   'checklist.critical-dropped': (p) => ({
-    what: `This checklist leaves out critical checkpoints: ${list(p.checkpoints)}.`,
-    todo: 'Give a reason. It is stored with the version and shown at every signature.',
+    what: t.checklistLeavesOutCritical({ checkpoints: list(p.checkpoints) }),
+    todo: t.giveReasonStoredWith,
   }),
-  'import.rows-refused': say(
-    'Some rows cannot come in.',
-    'They are named below; none of this batch was kept.',
-  ),
-  'clock.not-behind': say('The clock is not behind the record.', 'Nothing has to be confirmed.'),
-  'host.refused': say(
-    'This address is not one Cadre is known by.',
-    'Open the address it was set up with, or have CADRE_PUBLIC_URL set to this one.',
-  ),
-  'server.busy': say('The server is busy.', 'Cadre tries again in a moment.'),
-  'author.unproven': say(
-    'Nothing shows that this person entered it.',
-    'They have to sign in on this device: then it is sent in their name.',
-  ),
-  'writer.bound-late': say('You signed in too long ago for this.', 'Sign in again.'),
-  'check.already-signed': say('This check was signed already.', 'Begin a new one to look again.'),
-  'check.abandoned': say('This check was left on an earlier day and closed.', 'Begin a new one.'),
-  'check.mark-not-asked': say(
-    'This checklist does not ask that of this bike.',
-    'Its build may have changed: begin a new check.',
-  ),
-  'check.marks-missing': say(
-    'Somebody else marked on this check meanwhile.',
-    'Look over what they marked, then sign again.',
-  ),
-  'check.own-co-sign': say('You signed this check yourself.', 'Somebody else co-signs it.'),
-  'check.not-amendable': say(
-    'Only a signed check can be amended, and a recheck is done again instead.',
-    'Begin a new check of this bike.',
-  ),
-  'round.bike-twice': (p) => ({ what: `In it twice: ${list(p.tags)}.`, todo: 'Take the second one out.' }),
-  'photo.no-picture': say(
-    'This file is no picture Cadre can read.',
-    'Take a photo, or choose a JPEG, PNG or WebP.',
-  ),
+  'import.rows-refused': say(t.someRowsCannotCome, t.theyNamedBelowNone),
+  'clock.not-behind': say(t.clockNotBehindRecord, t.nothingHasConfirmed),
+  'host.refused': say(t.addressNotOneCadre, t.openAddressWasSet),
+  'server.busy': say(t.serverBusy, t.cadreTriesAgainIn),
+  'author.unproven': say(t.nothingShowsPersonEntered, t.theyHaveSignIn),
+  'writer.bound-late': say(t.youSignedInToo, t.signInAgain),
+  'check.already-signed': say(t.checkWasSignedAlready, t.beginNewOneLook),
+  'check.abandoned': say(t.checkWasLeftOn, t.beginNewOne),
+  'check.mark-not-asked': say(t.checklistDoesNotAsk, t.itsBuildMayHave),
+  'check.marks-missing': say(t.somebodyElseMarkedOn, t.lookOverWhatThey),
+  'check.own-co-sign': say(t.youSignedCheckYourself, t.somebodyElseCoSigns),
+  'check.not-amendable': say(t.onlySignedCheckCan, t.beginNewCheckBike),
+  'round.bike-twice': (p) => ({ what: t.inTwiceTags({ tags: list(p.tags) }), todo: t.takeSecondOneOut }),
+  'photo.no-picture': say(t.fileNoPictureCadre, t.takePhotoChooseJpeg),
   'photo.too-wide': (p) => ({
-    what: `This picture is ${String(p.width)} by ${String(p.height)} pixels; a side may have ${String(p.most)}, and all of it 64 million.`,
-    todo: 'Choose a smaller one, or photograph it anew.',
+    what: t.pictureWidthHeightPixels({
+      width: String(p.width),
+      height: String(p.height),
+      most: String(p.most),
+    }),
+    todo: t.chooseSmallerOnePhotograph,
   }),
   'photo.too-many': (p) => ({
-    what: `There are ${String(p.most)} photos of this look already.`,
-    todo: 'Say the rest in the note.',
+    what: t.thereMostPhotosLook({ most: String(p.most) }),
+    todo: t.sayRestInNote,
   }),
-  'timed-recheck.over': say(
-    'Somebody has answered this look meanwhile.',
-    'Reload the bike to see what was found.',
-  ),
-  'timed-recheck.gauge-again': say(
-    'A soak is answered by a second gauge reading.',
-    'Gauge it again and type that.',
-  ),
-  'round.closed': say('This round was closed meanwhile.', 'Make a new one for what is left.'),
+  'timed-recheck.over': say(t.somebodyHasAnsweredLook, t.reloadBikeSeeWhat),
+  'timed-recheck.gauge-again': say(t.soakAnsweredSecondGauge, t.gaugeAgainType),
+  'round.closed': say(t.roundWasClosedMeanwhile, t.makeNewOneFor),
   'round.undone-unsaid': (p) => ({
-    what: `Not done, and not said why: ${list(p.tags)}.`,
-    todo: 'Say why for each; it is kept with the round.',
+    what: t.notDoneNotSaid({ tags: list(p.tags) }),
+    todo: t.sayWhyForEach,
   }),
-  'round.deadline-past': say('The deadline is past already.', 'Set a later time.'),
-  'check.not-awaiting-co-sign': say('This check waits for no co-signature.', 'Nothing to do.'),
+  'round.deadline-past': say(t.deadlinePastAlready, t.setLaterTime),
+  'check.not-awaiting-co-sign': say(t.checkWaitsForNo, t.nothingDo),
   'hand-out.not-fit': (p) => ({
-    what: `${String(p.tag ?? 'This bike')} is ${p.fitness === 'held' ? 'held' : 'due a ride-out check'}.`,
-    todo: 'It does not go out. Its reasons say what ends that.',
+    what: t.tagPart({
+      tag: String(p.tag ?? t.thisBike),
+      part: p.fitness === 'held' ? t.held : t.dueRideOutCheck,
+    }),
+    todo: t.doesNotGoOut,
   }),
   'hand-out.not-in': (p) => ({
-    what: `${String(p.tag ?? 'This bike')} is not on its hook.`,
-    todo: 'Take it back first.',
+    what: t.tagNotOnIts({ tag: String(p.tag ?? t.thisBike) }),
+    todo: t.takeBackFirst,
   }),
-  'severity.not-higher': say('That is not worse than it is now.', 'Choose a worse one.'),
-  'severity.not-lower': say('It has that severity already.', 'Choose another.'),
-  'severity.under-stop-floor': say('This fault is a stop and stays one.', 'Repair it, recheck, release.'),
-  'repair.finding-not-open': say('This finding is closed or gone.', 'Reload the bench.'),
+  'severity.not-higher': say(t.notWorseThanNow, t.chooseWorseOne),
+  'severity.not-lower': say(t.hasSeverityAlready, t.chooseAnother),
+  'severity.under-stop-floor': say(t.faultStopStaysOne, t.repairRecheckRelease),
+  'repair.finding-not-open': say(t.findingClosedGone, t.reloadBench),
   'finding.still-asked': (p) => ({
-    what: `${typeof p.fault === 'string' ? p.fault : 'This finding'}: the part is still on this bike.`,
-    todo: 'Repair it and look again. If the part was taken off, change the bike’s build first.',
+    what: t.faultPartStillOn({ fault: typeof p.fault === 'string' ? p.fault : t.thisFinding }),
+    todo: t.repairLookAgainIf,
   }),
-  'merge.other-bike': say(
-    'These findings are on two bikes.',
-    'A merge is of one bike. Open a look across to follow one fault over several.',
-  ),
+  'merge.other-bike': say(t.theseFindingsOnTwo, t.mergeOneBikeOpen),
   'merge.other-look': (p) => ({
-    what: `Two different looks: ${list(p.checkpoints)}.`,
-    todo: 'Leave them apart: one look after the repair would not see both.',
+    what: t.twoDifferentLooksCheckpoints({ checkpoints: list(p.checkpoints) }),
+    todo: t.leaveThemApartOne,
   }),
-  'merge.same': say('That is the same finding.', 'Choose another one to merge with it.'),
+  'merge.same': say(t.sameFinding, t.chooseAnotherOneMerge),
   'stock.not-enough': (p) => ({
-    what: `${String(p.name ?? '')}: ${String(p.onHand ?? '')} on hand, ${String(p.count ?? '')} wanted.`,
-    todo: 'Count the shelf and put the count right under Parts, or use fewer. What you typed stays.',
+    what: t.nameOnhandOnHand({
+      name: String(p.name ?? ''),
+      onHand: String(p.onHand ?? ''),
+      count: String(p.count ?? ''),
+    }),
+    todo: t.countShelfPutCount,
   }),
   'stock.below-nothing': (p) => ({
-    what: `${String(p.name ?? '')}: there are ${String(p.onHand ?? '')}; that would be fewer than none.`,
-    todo: 'Say how many lie on the shelf now.',
+    what: t.nameThereOnhandWould({ name: String(p.name ?? ''), onHand: String(p.onHand ?? '') }),
+    todo: t.sayHowManyLie,
   }),
   'repair.over-torque': (p) => ({
-    what: `${String(p.value ?? '')} N m is over the most stated for this joint, ${String(p.most ?? '')} N m.`,
-    todo: 'Loosen it, look at the part for damage, tighten it anew within the figure.',
+    what: t.pNMOver({ p: String(p.value ?? ''), most: String(p.most ?? '') }),
+    todo: t.loosenLookPartFor,
   }),
   'hang-tag.hangs-already': (p) => ({
-    what: `Hang-tag ${String(p.hangTag ?? '')} is on it already.`,
-    todo: 'One is enough: it comes back at the release.',
+    what: t.hangTagHangtagOn({ hangTag: String(p.hangTag ?? '') }),
+    todo: t.oneEnoughComesBack,
   }),
-  'assessment.decided': say('This assessment was decided already.', 'Look at the bike itself.'),
+  'assessment.decided': say(t.assessmentWasDecidedAlready, t.lookBikeItself),
   'assessment.not-priced': (p) => ({
-    what: `Not priced yet: ${list(p.faults)}.`,
-    todo: 'Price every finding, nothing where it costs nothing.',
+    what: t.notPricedYetFaults({ faults: list(p.faults) }),
+    todo: t.priceEveryFindingNothing,
   }),
   'repair.finding-in-work': (p) => ({
-    what: `“${String(p.fault ?? '')}” is in work already.`,
-    todo: 'Finish that repair.',
+    what: t.faultInWorkAlready({ fault: String(p.fault ?? '') }),
+    todo: t.finishRepair,
   }),
-  'repair.already-done': say('This repair is done already.', 'Go on to the recheck.'),
-  'repair.not-done-yet': say('This repair is not done yet.', 'Say what was done first.'),
-  'repair.nothing-to-recheck': say('There is nothing to look at again.', 'Say what the work touched.'),
+  'repair.already-done': say(t.repairDoneAlready, t.goOnRecheck),
+  'repair.not-done-yet': say(t.repairNotDoneYet, t.sayWhatWasDone),
+  'repair.nothing-to-recheck': say(t.thereNothingLookAgain, t.sayWhatWorkTouched),
   'recheck.second-person': (p) => ({
-    what: `You repaired this yourself: ${list(p.faults)}.`,
-    todo: 'Policy wants somebody else to look again here. Change person.',
+    what: t.youRepairedYourselfFaults({ faults: list(p.faults) }),
+    todo: t.policyWantsSomebodyElse,
   }),
-  'release.not-held': say('Nothing holds this bike.', 'No release is needed.'),
+  'release.not-held': say(t.nothingHoldsBike, t.noReleaseNeeded),
   'release.hang-tag-out': (p) => ({
-    what: `Hang-tag ${String(p.hangTag ?? '')} still hangs on it.`,
-    todo: 'Take it off the bike, tick that you have it, then release.',
+    what: t.hangTagHangtagStill({ hangTag: String(p.hangTag ?? '') }),
+    todo: t.takeOffBikeTick,
   }),
   'release.not-ready': (p) => ({
-    what: `Not ready for release: ${list(p.blocks)}.`,
-    todo: 'Repair, recheck and put everything together first.',
+    what: t.notReadyForRelease({ blocks: list(p.blocks) }),
+    todo: t.repairRecheckPutEverything,
   }),
-  'not-reassembled.already-closed': say('This was put together already.', 'Nothing to do.'),
-  unexpected: say(
-    'Something went wrong on the server.',
-    'Try again. If it stays, tell whoever runs Cadre the number below.',
-  ),
+  'not-reassembled.already-closed': say(t.wasPutTogetherAlready, t.nothingDo),
+  unexpected: say(t.somethingWentWrongOn, t.tryAgainIfStays),
 };
 
 export function wordsFor(problem: Problem): Said {
@@ -232,38 +193,42 @@ export function wordsFor(problem: Problem): Said {
 export function fieldWords(code: string, params: ErrorParams = {}): string {
   switch (code) {
     case 'too_small':
-      return Number(params.minimum) <= 1 ? 'Fill this in.' : `At least ${String(params.minimum)}.`;
+      return Number(params.minimum) <= 1 ? t.fillIn : t.leastMinimum({ minimum: String(params.minimum) });
     case 'too_big':
-      return `At most ${String(params.maximum)}.`;
+      return t.mostMaximum({ maximum: String(params.maximum) });
     case 'taken':
-      return params.tag ? `Taken by ${String(params.tag)}.` : 'Taken.';
+      return params.tag ? t.takenTag({ tag: String(params.tag) }) : t.taken;
     case 'of-held-bike':
-      return `${String(params.tag)} has or had this, and is held or gone with open findings. Release that bike first, or correct its entry.`;
+      return t.tagHasHadHeld({ tag: String(params.tag) });
     case 'not-a-number':
-      return 'Not readable as a number with its unit.';
+      return t.notReadableAsNumber;
     case 'out-of-range':
-      return `From ${String(params.least)} to ${String(params.most)} ${String(params.unit ?? '')}.`;
+      return t.fromLeastMostUnit({
+        least: String(params.least),
+        most: String(params.most),
+        unit: String(params.unit ?? ''),
+      });
     case 'over-its-most':
-      return `More than its most, ${String(params.most)}.`;
+      return t.moreThanItsMost({ most: String(params.most) });
     case 'not-after-out':
-      return 'Later than it goes out.';
+      return t.laterThanGoesOut;
     case 'unknown-time-zone':
-      return 'No time zone of that name. Try Europe/London.';
+      return t.noTimeZoneName;
     case 'not-at-this-site':
-      return 'This hook is at another site.';
+      return t.hookAnotherSite;
     case 'invalid_format':
-      return 'Letters, digits and dashes, in the form shown.';
+      return t.lettersDigitsDashesIn;
     case 'stated':
-      return `Stated already: ${String(params.value)}. The bike’s form changes it.`;
+      return t.statedAlreadyParamsBikes({ params: String(params.value) });
     case 'speaks-against':
-      return 'Speaks against what is stated already: read both again.';
+      return t.speaksAgainstWhatStated;
     case 'broken-text':
-      return 'This text contains a broken character. Type it again.';
+      return t.textContainsBrokenCharacter;
     case 'too-deep':
-      return 'Nested too deeply.';
+      return t.nestedTooDeeply;
     case 'required':
-      return 'Fill this in.';
+      return t.fillIn;
     default:
-      return 'Not as wanted here.';
+      return t.notAsWantedHere;
   }
 }

@@ -1,4 +1,5 @@
 import { DAY_MS } from '@cadre/core/time';
+import * as t from './messages';
 /** Every number, time and plural people read is made here, so that another language is another module. */
 interface Clock {
   readonly year: string;
@@ -47,15 +48,11 @@ export function dayAndClock(at: number, now: number, timeZone?: string): string 
   const then = clockAt(at, timeZone);
   const time = `${then.hour}:${then.minute}`;
   if (Math.abs(at - now) < 3 * DAY_MS) {
-    if (sameDay(then, clockAt(now, timeZone))) return `today ${time}`;
-    if (sameDay(then, clockAt(now - DAY_MS, timeZone))) return `yesterday ${time}`;
-    if (sameDay(then, clockAt(now + DAY_MS, timeZone))) return `tomorrow ${time}`;
+    if (sameDay(then, clockAt(now, timeZone))) return t.todayTime({ time });
+    if (sameDay(then, clockAt(now - DAY_MS, timeZone))) return t.yesterdayTime({ time });
+    if (sameDay(then, clockAt(now + DAY_MS, timeZone))) return t.tomorrowTime({ time });
   }
   return `${then.weekday} ${then.day} ${then.month}, ${time}`;
-}
-
-export function count(number: number, one: string, many = `${one}s`): string {
-  return `${number} ${number === 1 ? one : many}`;
 }
 
 /** A day of the calendar ("2026-04-30") as people say it. */
@@ -75,9 +72,9 @@ export function untilNow(at: number, now: number): string {
   const minutes = Math.round(Math.abs(at - now) / 60_000);
   const span =
     minutes < 60
-      ? `${minutes} min`
+      ? t.minutesMin({ minutes })
       : minutes < 2880
-        ? `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ''}`
-        : count(Math.round(minutes / 1440), 'day');
-  return at > now ? `in ${span}` : `${span} ago`;
+        ? `${Math.floor(minutes / 60)} h${minutes % 60 ? t.minutesMin2({ minutes: minutes % 60 }) : ''}`
+        : t.day({ minutes: Math.round(minutes / 1440) });
+  return at > now ? t.inSpan({ span }) : t.spanAgo({ span });
 }

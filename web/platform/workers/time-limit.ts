@@ -1,7 +1,9 @@
+import * as t from './messages';
+
 /** A file kept its worker busy longer than any good one does. */
 export class TookTooLongError extends Error {
   constructor(readonly ms: number) {
-    super(`no answer within ${ms} ms`);
+    super(t.noAnswerWithinMs({ ms }));
     this.name = 'TookTooLongError';
   }
 }

@@ -8,6 +8,7 @@ import {
   type Verdict,
 } from '@cadre/core/measures';
 import { judgedAnswer, percent, rounded, tell, type Tool, type ToolAnswer } from '../tool';
+import * as t from '../messages';
 
 const judged =
   (measure: Measure, working: string) =>
@@ -16,31 +17,31 @@ const judged =
 
 export const pads: Tool = {
   key: 'pads',
-  name: 'Disc pads',
-  when: 'One figure a pad, with or without its plate.',
+  name: t.discPads,
+  when: t.oneFigurePadWith,
   fields: [
-    { key: 'thickness', many: true, label: 'Thickness', unit: 'mm', hint: 'left and right: 3.4 3.1' },
+    { key: 'thickness', many: true, label: t.thickness, unit: 'mm', hint: t.leftRight34 },
     {
       key: 'method',
-      label: 'Measured',
+      label: t.measured,
       start: 'total',
       choices: [
-        { value: 'total', label: 'With its plate' },
-        { value: 'compound', label: 'Compound alone' },
+        { value: 'total', label: t.withItsPlate },
+        { value: 'compound', label: t.compoundAlone },
       ],
     },
-    { key: 'plate', label: 'Plate as marked', unit: 'mm', spare: true },
-    { key: 'totalMin', label: 'Least total as marked', unit: 'mm', spare: true },
+    { key: 'plate', label: t.plateAsMarked, unit: 'mm', spare: true },
+    { key: 'totalMin', label: t.leastTotalAsMarked, unit: 'mm', spare: true },
   ],
-  caution: 'Bare fingers off pads and rotor; a rotor is hot after a ride.',
+  caution: t.bareFingersOffPads,
   reading: { measure: 'disc-pad', typed: (value) => `${value('thickness')} ${value('method')}` },
   work: (given, policy) => {
     const total = given.text('method') === 'total';
     const marked = { plate: given.maybe('plate'), totalMin: given.maybe('totalMin') };
     const working =
       total && marked.totalMin === undefined
-        ? `total − plate ${rounded(marked.plate ?? policy.limits.padPlate ?? 2)} mm = compound`
-        : 'the thinner of the two decides';
+        ? t.totalPlateRoundedMm({ rounded: rounded(marked.plate ?? policy.limits.padPlate ?? 2) })
+        : t.thinnerTwoDecides;
     return tell(
       discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, policy.limits),
       judged('disc-pad', working),
@@ -50,14 +51,14 @@ export const pads: Tool = {
 
 export const rotor: Tool = {
   key: 'rotor',
-  name: 'Rotor',
-  when: 'Three places or more on the worn track, not across its edge.',
+  name: t.rotor,
+  when: t.threePlacesMoreOn,
   fields: [
-    { key: 'places', many: true, label: 'Places', unit: 'mm', hint: '1.62 1.58 1.56' },
-    { key: 'min', label: 'Least as marked', unit: 'mm', spare: true },
-    { key: 'nominal', label: 'Thickness when new', unit: 'mm', spare: true },
+    { key: 'places', many: true, label: t.places, unit: 'mm', hint: '1.62 1.58 1.56' },
+    { key: 'min', label: t.leastAsMarked, unit: 'mm', spare: true },
+    { key: 'nominal', label: t.thicknessWhenNew, unit: 'mm', spare: true },
   ],
-  caution: 'Bare fingers off the track.',
+  caution: t.bareFingersOffTrack,
   reading: { measure: 'rotor', typed: (value) => value('places') },
   work: (given, policy) =>
     tell(
@@ -68,29 +69,32 @@ export const rotor: Tool = {
       ),
       judged(
         'rotor',
-        `least of ${given.numbers('places').length} places; widest difference ${rounded(Math.max(...given.numbers('places')) - Math.min(...given.numbers('places')))} mm`,
+        t.leastNumbersPlacesWidest({
+          numbers: given.numbers('places').length,
+          rounded: rounded(Math.max(...given.numbers('places')) - Math.min(...given.numbers('places'))),
+        }),
       ),
     ),
 };
 
 export const track: Tool = {
   key: 'track',
-  name: 'Rim brake track',
-  when: 'Straightedge across the track, feeler under it.',
+  name: t.rimBrakeTrack,
+  when: t.straightedgeAcrossTrackFeeler,
   fields: [
-    { key: 'hollow', label: 'Hollow', unit: 'mm' },
+    { key: 'hollow', label: t.hollow, unit: 'mm' },
     {
       key: 'mark',
-      label: 'Wear mark',
+      label: t.wearMark,
       start: 'there',
       choices: [
-        { value: 'there', label: 'Still there' },
-        { value: 'gone', label: 'Gone' },
-        { value: 'none', label: 'Has none' },
+        { value: 'there', label: t.stillThere },
+        { value: 'gone', label: t.gone },
+        { value: 'none', label: t.hasNone },
       ],
     },
   ],
-  caution: 'A worn rim can burst under braking. In doubt let the air down first.',
+  caution: t.wornRimCanBurst,
   reading: { measure: 'rim-track', typed: (value) => value('hollow') },
   work: (given, policy) => {
     const mark = given.text('mark');
@@ -100,18 +104,18 @@ export const track: Tool = {
         mark === 'gone' || mark === 'none' ? mark : 'there',
         policy.limits,
       ),
-      (verdict) => judged('rim-track', mark === 'gone' ? 'its wear mark is gone' : 'as measured')([verdict]),
+      (verdict) => judged('rim-track', mark === 'gone' ? t.itsWearMarkGone : t.asMeasured)([verdict]),
     );
   },
 };
 
 export const lever: Tool = {
   key: 'lever',
-  name: 'Brake lever',
-  when: 'A few strokes first, then where it bites.',
+  name: t.brakeLever,
+  when: t.fewStrokesFirstThen,
   fields: [
-    { key: 'bite', label: 'Bites after', unit: 'mm' },
-    { key: 'travel', label: 'Free travel to the grip', unit: 'mm' },
+    { key: 'bite', label: t.bitesAfter, unit: 'mm' },
+    { key: 'travel', label: t.freeTravelGrip, unit: 'mm' },
   ],
   reading: { measure: 'lever-travel', typed: (value) => `${value('bite')}/${value('travel')}` },
   work: (given, policy) => {
@@ -120,7 +124,11 @@ export const lever: Tool = {
     return tell(leverVerdict(share.value, false, policy.limits), (verdict) =>
       judged(
         'lever-travel',
-        `${given.text('bite')} ÷ ${given.text('travel')} = ${percent(share.value, 0)} of its travel`,
+        t.valueValue2PercentIts({
+          value: given.text('bite'),
+          value2: given.text('travel'),
+          percent: percent(share.value, 0),
+        }),
       )([verdict]),
     );
   },

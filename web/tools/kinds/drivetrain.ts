@@ -20,11 +20,12 @@ import {
   type ToolAnswer,
   type ToolResult,
 } from '../tool';
+import * as t from '../messages';
 
 const GEARING = [
-  { value: '12', label: '11 sprockets and more' },
-  { value: '9', label: '2 to 10 sprockets' },
-  { value: '1', label: 'One sprocket or hub gear' },
+  { value: '12', label: t.n11SprocketsMore },
+  { value: '9', label: t.n210Sprockets },
+  { value: '1', label: t.oneSprocketHubGear },
 ] as const;
 
 function judgeChain(elongation: number, working: string, given: Given, policy: ToolPolicy): ToolResult {
@@ -36,8 +37,8 @@ function judgeChain(elongation: number, working: string, given: Given, policy: T
   );
   return tell(chainVerdict(elongation, limits, policy.limits), (verdict) =>
     judgedAnswer('chain', [verdict], working, [
-      ['New chain at', percent(limits.chain.value)],
-      ['Sprockets too at', percent(limits.sprockets.value)],
+      [t.newChain, percent(limits.chain.value)],
+      [t.sprocketsToo, percent(limits.sprockets.value)],
     ]),
   );
 }
@@ -53,16 +54,16 @@ function byWay(
     : tell(answer, () => ({ says: '', working: '' }));
 }
 
-const GEARED = { key: 'sprockets', label: 'Gearing', start: '12', choices: GEARING };
-const CHAIN_CAUTION = 'Gauges that press both rollers read high; some narrow chains need their own gauge.';
+const GEARED = { key: 'sprockets', label: t.gearing, start: '12', choices: GEARING };
+const CHAIN_CAUTION = t.gaugesPressBothRollers;
 
 export const chainByLength: Tool = {
   key: 'chain-length',
-  name: 'Chain by caliper',
-  when: 'Length over ten links or more, chain under light pull.',
+  name: t.chainCaliper,
+  when: t.lengthOverTenLinks,
   fields: [
-    { key: 'length', label: 'Length', unit: 'mm' },
-    { key: 'links', label: 'Full links', start: '24', hint: 'an inner and an outer are one' },
+    { key: 'length', label: t.length, unit: 'mm' },
+    { key: 'links', label: t.fullLinks, start: '24', hint: t.innerOuterOne },
     GEARED,
   ],
   reading: { measure: 'chain', typed: (value) => `${value('length')}/${value('links')}` },
@@ -78,9 +79,9 @@ export const chainByLength: Tool = {
 
 export const chainByRuler: Tool = {
   key: 'chain-ruler',
-  name: 'Chain by ruler',
-  when: 'From pin to pin over twelve inches.',
-  fields: [{ key: 'sixteenths', label: 'Past the twelfth inch', unit: '1/16 in', start: '1' }, GEARED],
+  name: t.chainRuler,
+  when: t.fromPinPinOver,
+  fields: [{ key: 'sixteenths', label: t.pastTwelfthInch, unit: '1/16 in', start: '1' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('sixteenths')}/16` },
   work: (given, policy) =>
     byWay(
@@ -93,15 +94,15 @@ export const chainByRuler: Tool = {
 
 export const chainByGauge: Tool = {
   key: 'chain-gauge',
-  name: 'Chain by drop-in gauge',
-  when: 'The largest figure that drops in.',
+  name: t.chainDropInGauge,
+  when: t.largestFigureDropsIn,
   caution: CHAIN_CAUTION,
-  fields: [{ key: 'wear', label: 'Drops in at', unit: '%', start: '0.5' }, GEARED],
+  fields: [{ key: 'wear', label: t.dropsIn, unit: '%', start: '0.5' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('wear')} %` },
   work: (given, policy) =>
     byWay(
       elongationByGauge(given.number('wear') / 100),
-      (value) => `judged by the lower edge of its band: ${percent(value)}`,
+      (value) => t.judgedLowerEdgeIts({ percent: percent(value) }),
       given,
       policy,
     ),
@@ -114,17 +115,17 @@ const simple =
 
 export const hanger: Tool = {
   key: 'hanger',
-  name: 'Hanger',
-  when: 'Gauge in the hanger, one point of the rim turned to each place.',
+  name: t.hanger,
+  when: t.gaugeInHangerOne,
   fields: [
-    { key: 'gaps', many: true, label: 'Gaps', unit: 'mm', hint: 'top, bottom, front, back: 10 12 11 10' },
+    { key: 'gaps', many: true, label: t.gaps, unit: 'mm', hint: t.topBottomFrontBack },
     {
       key: 'sprockets',
-      label: 'Sprockets',
+      label: t.sprockets,
       start: '11',
       choices: [
-        { value: '11', label: '11 and more' },
-        { value: '10', label: '10 and fewer' },
+        { value: '11', label: t.n11More },
+        { value: '10', label: t.n10Fewer },
       ],
     },
   ],
@@ -132,20 +133,20 @@ export const hanger: Tool = {
   work: (given, policy) =>
     tell(
       hangerVerdict(given.numbers('gaps'), given.number('sprockets'), policy.limits),
-      simple('hanger', (verdict) => `widest less narrowest gap = ${rounded(verdict.value)} mm`),
+      simple('hanger', (verdict) => t.widestLessNarrowestGap({ rounded: rounded(verdict.value) })),
     ),
 };
 
 export const slack: Tool = {
   key: 'slack',
-  name: 'Chain slack',
-  when: 'Without derailleur: up and down in all, at the tightest place of the turn.',
-  fields: [{ key: 'slack', label: 'Slack', unit: 'mm' }],
-  caution: 'Fingers clear of ring and sprocket while the cranks turn.',
+  name: t.chainSlack,
+  when: t.withoutDerailleurUpDown,
+  fields: [{ key: 'slack', label: t.slack, unit: 'mm' }],
+  caution: t.fingersClearRingSprocket,
   reading: { measure: 'chain-slack', typed: (value) => value('slack') },
   work: (given, policy) =>
     tell(
       slackVerdict(given.number('slack'), policy.limits),
-      simple('chain-slack', (verdict) => `${rounded(verdict.value)} mm against its window`),
+      simple('chain-slack', (verdict) => t.roundedMmAgainstIts({ rounded: rounded(verdict.value) })),
     ),
 };

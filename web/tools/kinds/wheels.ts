@@ -12,60 +12,60 @@ import {
   WHEEL_SHARE,
 } from '@cadre/core/measures';
 import { judgedAnswer, percent, rounded, tell, type Tool } from '../tool';
+import * as t from '../messages';
 
-const bar = (kpa: number): string => `${rounded(kpa / 100)} bar`;
+const bar = (kpa: number): string => t.roundedBar({ rounded: rounded(kpa / 100) });
 const kpa = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : value * 100;
 
 export const tyre: Tool = {
   key: 'tyre',
-  name: 'Tyre: window and start',
-  when: 'Where its pressure belongs, and where to begin.',
+  name: t.tyreWindowStart,
+  when: t.whereItsPressureBelongs,
   fields: [
-    { key: 'mass', label: 'Rider, bike and bags', unit: 'kg' },
+    { key: 'mass', label: t.riderBikeBags, unit: 'kg' },
     {
       key: 'end',
-      label: 'Wheel',
+      label: t.wheel,
       start: 'rear',
       choices: [
-        { value: 'front', label: 'Front' },
-        { value: 'rear', label: 'Rear' },
+        { value: 'front', label: t.front },
+        { value: 'rear', label: t.rear },
       ],
     },
-    { key: 'width', label: 'Tyre width', unit: 'mm' },
-    { key: 'sidewallMin', label: 'Sidewall, least', unit: 'bar', spare: true },
-    { key: 'sidewallMax', label: 'Sidewall, most', unit: 'bar', spare: true },
-    { key: 'rimMax', label: 'Rim, most', unit: 'bar', spare: true },
+    { key: 'width', label: t.tyreWidth, unit: 'mm' },
+    { key: 'sidewallMin', label: t.sidewallLeast, unit: 'bar', spare: true },
+    { key: 'sidewallMax', label: t.sidewallMost, unit: 'bar', spare: true },
+    { key: 'rimMax', label: t.rimMost, unit: 'bar', spare: true },
     {
       key: 'surface',
-      label: 'Surface',
+      label: t.surface,
       start: 'hard',
       choices: SURFACES.map((value) => ({
         value,
-        label: { hard: 'Hard', gravel: 'Gravel', trail: 'Trail' }[value],
+        label: { hard: t.hard, gravel: t.gravel, trail: t.trail }[value],
       })),
     },
     {
       key: 'wet',
-      label: 'Ground',
+      label: t.ground,
       start: 'dry',
       choices: [
-        { value: 'dry', label: 'Dry' },
-        { value: 'wet', label: 'Wet' },
+        { value: 'dry', label: t.dry },
+        { value: 'wet', label: t.wet },
       ],
     },
     {
       key: 'tube',
-      label: 'Fitted',
+      label: t.fitted,
       start: 'tube',
       choices: [
-        { value: 'tube', label: 'Tube' },
-        { value: 'tubeless', label: 'Tubeless' },
+        { value: 'tube', label: t.tube },
+        { value: 'tubeless', label: t.tubeless },
       ],
     },
   ],
-  caution:
-    'A starting point for adults, no verdict. Never over the least of what tyre and rim are marked with.',
+  caution: t.startingPointForAdults,
   work: (given, policy) => {
     const width = given.number('width');
     const marked = {
@@ -78,13 +78,22 @@ export const tyre: Tool = {
     const share = WHEEL_SHARE[given.text('end') === 'front' ? 'front' : 'rear'];
     const surface = SURFACES.find((each) => each === given.text('surface')) ?? 'hard';
     const ride = { surface, wet: given.text('wet') === 'wet', tubeless: given.text('tube') === 'tubeless' };
-    const ends = `${window.floor === null ? 'no floor known' : `over ${bar(window.floor)}`}, ${window.ceiling === null ? 'no maximum known' : `under ${bar(window.ceiling)}`}`;
+    const ends = `${window.floor === null ? t.noFloorKnown : t.overBar({ bar: bar(window.floor) })}, ${window.ceiling === null ? t.noMaximumKnown : t.underBar({ bar: bar(window.ceiling) })}`;
     return tell(tyreStart(given.number('mass'), share, width, ride, window), (start) => ({
-      says: `Start at ${bar(start.pressure)}${start.held ? `, held at its ${start.held === 'floor' ? 'least' : 'most'}` : ''}`,
-      working: `${given.text('mass')} kg × ${share} = ${rounded(start.load, 1)} kg on the wheel; 15 % tyre drop at ${given.text('width')} mm = ${bar(start.calculated)}`,
+      says: t.startBarPart({
+        bar: bar(start.pressure),
+        part: start.held ? t.heldItsPart({ part: start.held === 'floor' ? t.least : t.most }) : '',
+      }),
+      working: t.valueKgShareRounded({
+        value: given.text('mass'),
+        share,
+        rounded: rounded(start.load, 1),
+        value2: given.text('width'),
+        bar: bar(start.calculated),
+      }),
       rows: [
-        ['Window', ends],
-        ['In psi', rounded(convert(start.pressure, 'kPa', 'psi'), 1)],
+        [t.window, ends],
+        [t.inPsi, rounded(convert(start.pressure, 'kPa', 'psi'), 1)],
       ],
     }));
   },
@@ -92,19 +101,19 @@ export const tyre: Tool = {
 
 export const leakTool: Tool = {
   key: 'leak',
-  name: 'Leak',
-  when: 'Two gauge readings, hours apart.',
+  name: t.leak,
+  when: t.twoGaugeReadingsHours,
   fields: [
-    { key: 'before', label: 'First', unit: 'bar' },
-    { key: 'after', label: 'Then', unit: 'bar' },
-    { key: 'hours', label: 'Hours between', unit: 'h' },
-    { key: 'floor', label: 'Least it may have', unit: 'bar', spare: true },
-    { key: 'nextLook', label: 'Looked at again in', unit: 'h', start: '24', spare: true },
-    { key: 'warmthBefore', label: 'Warmth then', unit: '°C', spare: true },
-    { key: 'warmthAfter', label: 'Warmth now', unit: '°C', spare: true },
-    { key: 'altitude', label: 'Above the sea', unit: 'm', start: '0', spare: true },
+    { key: 'before', label: t.first, unit: 'bar' },
+    { key: 'after', label: t.then, unit: 'bar' },
+    { key: 'hours', label: t.hoursBetween, unit: 'h' },
+    { key: 'floor', label: t.leastMayHave, unit: 'bar', spare: true },
+    { key: 'nextLook', label: t.lookedAgainIn, unit: 'h', start: '24', spare: true },
+    { key: 'warmthBefore', label: t.warmthThen, unit: '°C', spare: true },
+    { key: 'warmthAfter', label: t.warmthNow, unit: '°C', spare: true },
+    { key: 'altitude', label: t.aboveSea, unit: 'm', start: '0', spare: true },
   ],
-  caution: 'Small pump gauges are not evidence: the same good gauge both times.',
+  caution: t.smallPumpGaugesNot,
   work: (given, policy) => {
     const site = sitePressure(given.maybe('altitude') ?? 0);
     if (!site.ok) return tell(site, () => ({ says: '', working: '' }));
@@ -122,18 +131,25 @@ export const leakTool: Tool = {
       says:
         answer.outcome === 'too-soon'
           ? answer.because === 'hours'
-            ? 'Too soon to say: gauge again when six hours have gone by'
-            : 'Too soon to say: the gauges could be off by as much'
+            ? t.tooSoonSayGauge
+            : t.tooSoonSayGauges
           : answer.outcome === 'fail'
             ? answer.because === 'floor'
-              ? 'It falls under its least before it is looked at again: soon'
-              : `Loses ${percent(answer.perDay, 1)} a day: soon`
-            : `Holds: ${percent(Math.max(0, answer.perDay), 1)} a day`,
+              ? t.fallsUnderItsLeast
+              : t.losesPercentDaySoon({ percent: percent(answer.perDay, 1) })
+            : t.holdsPercentDay({ percent: percent(Math.max(0, answer.perDay), 1) }),
       bad: answer.outcome === 'fail',
-      working: `(${rounded(input.before, 0)} − ${rounded(answer.corrected, 1)}) ÷ ${rounded(input.before, 0)} ÷ ${rounded(input.hours / 24)} days = ${percent(answer.perDay)} a day, between ${percent(answer.perDayLeast, 1)} and ${percent(answer.perDayMost, 1)}`,
+      working: t.roundedRounded2RoundedRounded3({
+        rounded: rounded(input.before, 0),
+        rounded2: rounded(answer.corrected, 1),
+        rounded3: rounded(input.hours / 24),
+        percent: percent(answer.perDay),
+        percent2: percent(answer.perDayLeast, 1),
+        percent3: percent(answer.perDayMost, 1),
+      }),
       ...(answer.hoursToFloor === null
         ? {}
-        : { rows: [['Until its least', `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
+        : { rows: [[t.untilItsLeast, `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
     }));
   },
 };
@@ -141,35 +157,35 @@ export const leakTool: Tool = {
 export const runOut: Tool = {
   key: 'run-out',
   name: 'Run-out',
-  when: 'Pointer held still at the rim, one turn from the valve.',
+  when: t.pointerHeldStillRim,
   fields: [
     {
       key: 'runOut',
       many: true,
-      label: 'Widest less narrowest',
+      label: t.widestLessNarrowest,
       unit: 'mm',
-      hint: 'sideways, then up and down: 0.8 0.4',
+      hint: t.sidewaysThenUpDown,
     },
     {
       key: 'brake',
-      label: 'Brake',
+      label: t.brake,
       start: 'disc',
       choices: [
-        { value: 'disc', label: 'Disc or hub' },
-        { value: 'rim', label: 'Rim' },
+        { value: 'disc', label: t.discHub },
+        { value: 'rim', label: t.rim },
       ],
     },
     {
       key: 'fresh',
-      label: 'Wheel',
+      label: t.wheel,
       start: 'used',
       choices: [
-        { value: 'used', label: 'In use' },
-        { value: 'fresh', label: 'New or just trued' },
+        { value: 'used', label: t.inUse },
+        { value: 'fresh', label: t.newJustTrued },
       ],
     },
   ],
-  caution: 'Never a fingertip near the spokes of a turning wheel.',
+  caution: t.neverFingertipNearSpokes,
   reading: { measure: 'run-out', typed: (value) => value('runOut') },
   work: (given, policy) =>
     tell(
@@ -185,24 +201,24 @@ export const runOut: Tool = {
 
 export const spokes: Tool = {
   key: 'spokes',
-  name: 'Spokes',
-  when: 'One side round from the valve, by meter or by pitch.',
+  name: t.spokes,
+  when: t.oneSideRoundFrom,
   fields: [
-    { key: 'readings', many: true, label: 'Readings', hint: '98 102 97 …; 0 where there is no tension' },
+    { key: 'readings', many: true, label: t.readings, hint: t.n98102970 },
     {
       key: 'method',
-      label: 'By',
+      label: t.by,
       start: 'meter',
       choices: [
-        { value: 'meter', label: 'Meter' },
-        { value: 'pitch', label: 'Pitch (Hz)' },
+        { value: 'meter', label: t.meter },
+        { value: 'pitch', label: t.pitchHz },
       ],
     },
-    { key: 'floor', label: 'Least as marked', spare: true },
+    { key: 'floor', label: t.leastAsMarked, spare: true },
   ],
   reading: {
     measure: 'spokes',
-    typed: (value) => `${value('readings')}${value('method') === 'pitch' ? ' Hz' : ''}`,
+    typed: (value) => `${value('readings')}${value('method') === 'pitch' ? t.hz : ''}`,
   },
   work: (given, policy) => {
     const pitch = given.text('method') === 'pitch';
@@ -222,12 +238,13 @@ export const spokes: Tool = {
         const answered = judgedAnswer(
           'spokes',
           answer.verdicts,
-          `${pitch ? '(pitch ÷ middle pitch)²' : 'reading ÷ middle reading'} of ${answer.relative.length} spokes`,
-          off.map(([at, value]) => [`Spoke ${at} from the valve`, percent(value, 0)] as const),
+          t.partRelativeSpokes({
+            part: pitch ? t.pitchMiddlePitch : t.readingMiddleReading,
+            relative: answer.relative.length,
+          }),
+          off.map(([at, value]) => [t.spokeFromValve({ at }), percent(value, 0)] as const),
         );
-        const enough = pitch
-          ? 'A pitch tells even from uneven, never whether the tension is enough.'
-          : 'Without the wheel’s marked least nobody can say whether it is enough.';
+        const enough = pitch ? t.pitchTellsEvenFrom : t.withoutWheelsMarkedLeast;
         return answer.saysEnough
           ? answered
           : { ...answered, next: [answered.next, enough].filter(Boolean).join(' ') };
@@ -238,26 +255,29 @@ export const spokes: Tool = {
 
 export const bearing: Tool = {
   key: 'bearing',
-  name: 'Bearing finder',
-  when: 'Caliper on bore, outside and width.',
+  name: t.bearingFinder,
+  when: t.caliperOnBoreOutside,
   fields: [
-    { key: 'bore', label: 'Bore', unit: 'mm' },
-    { key: 'outside', label: 'Outside', unit: 'mm' },
-    { key: 'width', label: 'Width or height', unit: 'mm' },
+    { key: 'bore', label: t.bore, unit: 'mm' },
+    { key: 'outside', label: t.outside, unit: 'mm' },
+    { key: 'width', label: t.widthHeight, unit: 'mm' },
   ],
   work: (given) =>
     tell(findBearings(given.number('bore'), given.number('outside'), given.number('width')), (found) => ({
-      says: found[0] ? found[0].bearing.designation : 'None of the standard sizes: measure again',
-      working: `within 0.15 mm in each measure, of ${BEARINGS.length} sizes`,
-      next: found.some(({ bearing: each }) => each.kind === 'headset')
-        ? 'Headset bearings: compare the angles of both faces before ordering.'
-        : '',
+      says: found[0] ? found[0].bearing.designation : t.noneStandardSizesMeasure,
+      working: t.within015Mm({ bearings: BEARINGS.length }),
+      next: found.some(({ bearing: each }) => each.kind === 'headset') ? t.headsetBearingsCompareAngles : '',
       bad: found.length === 0,
       rows: found.map(
         ({ bearing: each, off }) =>
           [
             each.designation,
-            `${each.bore} × ${each.outside} × ${each.width} mm, off by ${rounded(off)} mm in all`,
+            t.boreOutsideWidthMm({
+              bore: each.bore,
+              outside: each.outside,
+              width: each.width,
+              rounded: rounded(off),
+            }),
           ] as const,
       ),
     })),

@@ -21,6 +21,7 @@ import {
   type WrittenUnit,
 } from '@cadre/core/measures';
 import { isBad, judgedAnswer, percent, rounded, tell, type Given, type Tool } from '../tool';
+import * as t from '../messages';
 
 const stated = (given: Given, pairs: readonly (readonly [string, string])[]): readonly StatedTorque[] =>
   pairs.flatMap(([key, of]) => {
@@ -30,64 +31,78 @@ const stated = (given: Given, pairs: readonly (readonly [string, string])[]): re
 
 export const torque: Tool = {
   key: 'torque',
-  name: 'Torque of a joint',
-  when: 'Several figures for one joint: the safer holds.',
+  name: t.torqueJoint,
+  when: t.severalFiguresForOne,
   fields: [
-    { key: 'part', label: 'On the part, most', unit: 'N m', spare: true },
-    { key: 'clamp', label: 'On the clamp, most', unit: 'N m', spare: true },
-    { key: 'bar', label: 'On the bar or post, most', unit: 'N m', spare: true },
-    { key: 'least', label: 'Stated least', unit: 'N m', spare: true },
+    { key: 'part', label: t.onPartMost, unit: 'N m', spare: true },
+    { key: 'clamp', label: t.onClampMost, unit: 'N m', spare: true },
+    { key: 'bar', label: t.onBarPostMost, unit: 'N m', spare: true },
+    { key: 'least', label: t.statedLeast, unit: 'N m', spare: true },
     {
       key: 'margin',
-      label: 'Under it by',
+      label: t.underItBy,
       unit: '%',
       start: '0',
       choices: [
-        { value: '0', label: 'Stated value' },
-        { value: '10', label: '10 % under' },
+        { value: '0', label: t.statedValue },
+        { value: '10', label: t.n10Under },
       ],
     },
     {
       key: 'bolts',
-      label: 'Bolts in it',
+      label: t.boltsIn,
       start: '2',
       choices: ['1', '2', '3', '4', '5', '6'].map((value) => ({ value, label: value })),
     },
-    { key: 'wrench', label: 'Wrench length', unit: 'mm', start: '150' },
+    { key: 'wrench', label: t.wrenchLength, unit: 'mm', start: '150' },
   ],
-  caution:
-    'Some torque wrenches do not measure to the left. Carbon: paste and the maker’s figure, never more.',
+  caution: t.someTorqueWrenchesDo,
   work: (given) => {
     const maxima = stated(given, [
-      ['part', 'the part'],
-      ['clamp', 'the clamp'],
-      ['bar', 'bar or post'],
+      ['part', t.thePart],
+      ['clamp', t.theClamp],
+      ['bar', t.barPost],
     ]);
     if (maxima.length === 0) return { state: 'waiting' };
     return tell(
-      torqueFor(maxima, stated(given, [['least', 'the part']]), given.number('margin') / 100),
+      torqueFor(maxima, stated(given, [['least', t.thePart]]), given.number('margin') / 100),
       (answer) => {
         if (answer.kind === 'conflict')
           return {
-            says: `Conflict: at least ${rounded(answer.floor.value)}, at most ${rounded(answer.ceiling.value)} N m. Ask the maker`,
-            working: `${answer.ceiling.of} takes no more than ${rounded(answer.ceiling.value)} N m`,
+            says: t.conflictLeastRoundedMost({
+              rounded: rounded(answer.floor.value),
+              rounded2: rounded(answer.ceiling.value),
+            }),
+            working: t.takesNoMoreThan({ of: answer.ceiling.of, rounded: rounded(answer.ceiling.value) }),
             bad: true,
           };
         const order = boltOrder(given.number('bolts'));
         const force = handForce(answer.target, given.number('wrench'));
         return {
           says: `${rounded(answer.target)} N m`,
-          working: `least of the stated: ${rounded(answer.ceiling.value)} N m (${answer.ceiling.of})${given.text('margin') === '0' ? '' : ` less ${given.text('margin')} %`}`,
+          working: t.leastStatedRoundedN({
+            rounded: rounded(answer.ceiling.value),
+            of: answer.ceiling.of,
+            part: given.text('margin') === '0' ? '' : t.lessValue({ value: given.text('margin') }),
+          }),
           rows: [
-            ['In stages', answer.stages.map((stage) => `${rounded(stage)}`).join(' · ') + ' N m'],
-            ['Order of the bolts', order.ok ? order.value.join(' – ') : ''],
+            [t.inStages, answer.stages.map((stage) => `${rounded(stage)}`).join(' · ') + ' N m'],
+            [t.orderBolts, order.ok ? order.value.join(' – ') : ''],
             [
-              'Imperial',
-              `${rounded(convert(answer.target, 'N m', 'in lbf'), 1)} in lbf · ${rounded(convert(answer.target, 'N m', 'ft lbf'), 1)} ft lbf`,
+              t.imperial,
+              t.roundedInLbfRounded2({
+                rounded: rounded(convert(answer.target, 'N m', 'in lbf'), 1),
+                rounded2: rounded(convert(answer.target, 'N m', 'ft lbf'), 1),
+              }),
             ],
             [
-              'Pull at the wrench',
-              force.ok ? `${rounded(force.value, 0)} N, about ${rounded(force.value / 9.81, 1)} kg` : '',
+              t.pullWrench,
+              force.ok
+                ? t.roundedNAboutRounded2({
+                    rounded: rounded(force.value, 0),
+                    rounded2: rounded(force.value / 9.81, 1),
+                  })
+                : '',
             ],
           ],
         };
@@ -99,17 +114,17 @@ export const torque: Tool = {
 
 export const adapter: Tool = {
   key: 'adapter',
-  name: 'Wrench with an adapter',
-  when: 'A crowfoot or extension in line with the wrench.',
+  name: t.wrenchWithAdapter,
+  when: t.crowfootExtensionInLine,
   fields: [
-    { key: 'target', label: 'Wanted', unit: 'N m' },
-    { key: 'wrench', label: 'Hand to square', unit: 'mm' },
-    { key: 'adapter', label: 'Square to bolt', unit: 'mm' },
+    { key: 'target', label: t.wanted, unit: 'N m' },
+    { key: 'wrench', label: t.handSquare, unit: 'mm' },
+    { key: 'adapter', label: t.squareBolt, unit: 'mm' },
   ],
-  caution: 'In line only: at a right angle the wrench is set to the wanted figure.',
+  caution: t.inLineOnlyRight,
   work: (given) =>
     tell(wrenchSetting(given.number('target'), given.number('wrench'), given.number('adapter')), (set) => ({
-      says: `Set it to ${rounded(set)} N m`,
+      says: t.setRoundedNM({ rounded: rounded(set) }),
       working: `${given.text('target')} × ${given.text('wrench')} ÷ (${given.text('wrench')} + ${given.text('adapter')})`,
     })),
 };
@@ -119,16 +134,16 @@ const PAIRS: readonly (readonly [string, WrittenUnit])[] = (Object.keys(UNITS) a
 );
 export const units: Tool = {
   key: 'units',
-  name: 'Units',
-  when: 'A figure in all the units of its kind.',
+  name: t.units,
+  when: t.figureInAllUnits,
   fields: [
-    { key: 'value', label: 'Figure' },
-    { key: 'unit', label: 'Unit', start: 'psi', choices: PAIRS.map(([label, value]) => ({ value, label })) },
+    { key: 'value', label: t.figure },
+    { key: 'unit', label: t.unit, start: 'psi', choices: PAIRS.map(([label, value]) => ({ value, label })) },
   ],
   work: (given) => {
     const value = given.number('value');
     const unit = PAIRS.find(([, each]) => each === given.text('unit'))?.[1] ?? 'psi';
-    if (!Number.isFinite(value)) return { state: 'wrong', fields: { value: 'A number.' } };
+    if (!Number.isFinite(value)) return { state: 'wrong', fields: { value: t.aNumber } };
     const [kind] = UNITS[unit];
     const others = PAIRS.filter(([, each]) => UNITS[each][0] === kind && each !== unit);
     const [first] = others;
@@ -144,31 +159,31 @@ export const units: Tool = {
 };
 
 const BAND_WORDS: Record<SagBand, string> = {
-  'hybrid-fork': 'Hybrid fork',
-  'trail-fork': 'Trail fork',
-  'trail-shock': 'Trail shock',
-  'park-fork': 'Park fork',
-  'park-shock': 'Park shock',
+  'hybrid-fork': t.hybridFork,
+  'trail-fork': t.trailFork,
+  'trail-shock': t.trailShock,
+  'park-fork': t.parkFork,
+  'park-shock': t.parkShock,
 };
 
 export const sag: Tool = {
   key: 'sag',
-  name: 'Sag and travel',
-  when: 'Rider in riding clothes, on and off without a bounce.',
+  name: t.sagTravel,
+  when: t.riderInRidingClothes,
   fields: [
-    { key: 'ring', label: 'Ring or shaft shows', unit: 'mm' },
-    { key: 'travel', label: 'Travel or stroke', unit: 'mm' },
+    { key: 'ring', label: t.ringShaftShows, unit: 'mm' },
+    { key: 'travel', label: t.travelStroke, unit: 'mm' },
     {
       key: 'band',
-      label: 'Kind',
+      label: t.kind,
       start: 'trail-fork',
       choices: SAG_BANDS.map((value) => ({ value, label: BAND_WORDS[value] })),
     },
-    { key: 'pressure', label: 'Pressure now', unit: 'bar', spare: true },
-    { key: 'markedMax', label: 'Most as marked', unit: 'bar', spare: true },
-    { key: 'used', label: 'Used on the last ride', unit: 'mm', spare: true },
+    { key: 'pressure', label: t.pressureNow, unit: 'bar', spare: true },
+    { key: 'markedMax', label: t.mostAsMarked, unit: 'bar', spare: true },
+    { key: 'used', label: t.usedOnLastRide, unit: 'mm', spare: true },
   ],
-  caution: 'At most a fifth at a step, never past the marked maximum.',
+  caution: t.mostFifthStepNever,
   reading: { measure: 'sag', typed: (value) => `${value('ring')}/${value('travel')}` },
   work: (given, policy) => {
     const share = sagShare(given.number('ring'), given.number('travel'));
@@ -193,25 +208,40 @@ export const sag: Tool = {
     const travel = used === undefined ? null : usedTravel(used / given.number('travel'));
     if (travel && !travel.ok) return tell(travel, () => ({ says: '', working: '' }));
     const NOTE = {
-      'firmer-than-needed': 'firmer than needed, if the ride was hard',
-      'full-travel': 'all of it: normal unless it was harsh',
-      'as-meant': 'as meant',
+      'firmer-than-needed': t.firmerThanNeededIf,
+      'full-travel': t.allNormalUnlessWas,
+      'as-meant': t.asMeant,
     } as const;
     return tell(sagVerdict(share.value, band, policy.limits), (verdict) =>
       judgedAnswer(
         'sag',
         [verdict],
-        `${given.text('ring')} ÷ ${given.text('travel')} = ${percent(share.value)}; ${BAND_WORDS[band].toLowerCase()} ${percent(least.value, 0)} to ${percent(most.value, 0)}`,
+        t.valueValue2PercentBand({
+          value: given.text('ring'),
+          value2: given.text('travel'),
+          percent: percent(share.value),
+          band: BAND_WORDS[band].toLowerCase(),
+          percent2: percent(least.value, 0),
+          percent3: percent(most.value, 0),
+        }),
         [
           ...(next?.ok
             ? [
                 [
-                  'Try next',
-                  `${rounded(next.value.pressure / 100)} bar${next.value.held === 'step' ? ', a fifth at a step' : next.value.held === 'marked' ? ', the marked most' : ''}`,
+                  t.tryNext,
+                  t.roundedBarPart({
+                    rounded: rounded(next.value.pressure / 100),
+                    part:
+                      next.value.held === 'step'
+                        ? t.fifthStep
+                        : next.value.held === 'marked'
+                          ? t.markedMost
+                          : '',
+                  }),
                 ] as const,
               ]
             : []),
-          ...(travel?.ok ? [['Travel used', NOTE[travel.value]] as const] : []),
+          ...(travel?.ok ? [[t.travelUsed, NOTE[travel.value]] as const] : []),
         ],
       ),
     );
@@ -220,14 +250,14 @@ export const sag: Tool = {
 
 export const battery: Tool = {
   key: 'battery',
-  name: 'Battery',
-  when: 'Charge for the store, and what is left of it.',
+  name: t.battery,
+  when: t.chargeForStoreWhat,
   fields: [
-    { key: 'charge', label: 'Charge', unit: '%', spare: true },
-    { key: 'measured', label: 'Measured energy', unit: 'Wh', spare: true },
-    { key: 'rated', label: 'Rated energy', unit: 'Wh', spare: true },
+    { key: 'charge', label: t.charge, unit: '%', spare: true },
+    { key: 'measured', label: t.measuredEnergy, unit: 'Wh', spare: true },
+    { key: 'rated', label: t.ratedEnergy, unit: 'Wh', spare: true },
   ],
-  caution: 'Swollen, dented, smelling or wet: outdoors, not charged, to a qualified person.',
+  caution: t.swollenDentedSmellingWet,
   reading: { measure: 'battery', typed: (value) => `${value('charge')} %` },
   work: (given, policy) => {
     const charge = given.maybe('charge');
@@ -242,31 +272,38 @@ export const battery: Tool = {
             state: 'answer',
             answer: {
               says: healthWords,
-              working: `${given.text('measured')} ÷ ${given.text('rated')} = ${percent(health.value.value, 0)} of its energy`,
+              working: t.valueValue2PercentItsEnergy({
+                value: given.text('measured'),
+                value2: given.text('rated'),
+                percent: percent(health.value.value, 0),
+              }),
               bad: isBad(health.value),
             },
           }
         : { state: 'waiting' };
     return tell(chargeVerdict(charge / 100, true, policy.limits), (verdict) => ({
-      says: verdict.outcome === 'pass' ? 'Right for the store' : judgedAnswer('battery', [verdict], '').says,
+      says: verdict.outcome === 'pass' ? t.rightForStore : judgedAnswer('battery', [verdict], '').says,
       next: verdict.outcome === 'pass' ? '' : (judgedAnswer('battery', [verdict], '').next ?? ''),
-      working: `stored between ${percent(policy.limits.chargeLeast ?? 0.4, 0)} and ${percent(policy.limits.chargeMost ?? 0.7, 0)}; again in 30 days`,
+      working: t.storedBetweenPercentPercent2({
+        percent: percent(policy.limits.chargeLeast ?? 0.4, 0),
+        percent2: percent(policy.limits.chargeMost ?? 0.7, 0),
+      }),
       bad: isBad(verdict),
-      ...(healthWords ? { rows: [['Health', healthWords]] as const } : {}),
+      ...(healthWords ? { rows: [[t.health, healthWords]] as const } : {}),
     }));
   },
 };
 
 export const waiting: Tool = {
   key: 'waiting',
-  name: 'Cost of waiting',
-  when: 'A chain now, or chain, cassette and rings later.',
+  name: t.costWaiting,
+  when: t.chainNowChainCassette,
   fields: [
-    { key: 'chainParts', label: 'Chain' },
-    { key: 'chainMinutes', label: 'its minutes', unit: 'min', start: '15' },
-    { key: 'sprocketParts', label: 'Cassette and rings' },
-    { key: 'sprocketMinutes', label: 'their minutes', unit: 'min', start: '45' },
-    { key: 'rate', label: 'An hour of work', start: '40' },
+    { key: 'chainParts', label: t.chain },
+    { key: 'chainMinutes', label: t.itsMinutes, unit: 'min', start: '15' },
+    { key: 'sprocketParts', label: t.cassetteRings },
+    { key: 'sprocketMinutes', label: t.theirMinutes, unit: 'min', start: '45' },
+    { key: 'rate', label: t.hourWork, start: '40' },
   ],
   work: (given) =>
     tell(
@@ -276,8 +313,8 @@ export const waiting: Tool = {
         given.number('rate'),
       ),
       (answer) => ({
-        says: `Waiting costs ${rounded(answer.saved)} more`,
-        working: `now ${rounded(answer.now)}, later ${rounded(answer.later)}`,
+        says: t.waitingCostsRoundedMore({ rounded: rounded(answer.saved) }),
+        working: t.nowRoundedLaterRounded2({ rounded: rounded(answer.now), rounded2: rounded(answer.later) }),
       }),
       { chain: 'chainParts', sprockets: 'sprocketParts' },
     ),
@@ -285,25 +322,25 @@ export const waiting: Tool = {
 
 export const decline: Tool = {
   key: 'repair-or-decline',
-  name: 'Repair or decline',
-  when: 'A used bike: its price and its repairs against a fit one.',
+  name: t.repairDecline,
+  when: t.usedBikeItsPrice,
   fields: [
-    { key: 'price', label: 'Price asked' },
-    { key: 'worth', label: 'A fit one is worth' },
-    { key: 'parts', many: true, label: 'Parts of each repair', hint: 'one figure a finding: 22 40 0' },
+    { key: 'price', label: t.priceAsked },
+    { key: 'worth', label: t.fitOneWorth },
+    { key: 'parts', many: true, label: t.partsEachRepair, hint: t.oneFigureFinding22 },
     {
       key: 'minutes',
       many: true,
-      label: 'Minutes of each',
+      label: t.minutesEach,
       unit: 'min',
-      hint: 'in the same order: 30 60 10',
+      hint: t.inSameOrder30,
     },
-    { key: 'rate', label: 'An hour of work', start: '40' },
+    { key: 'rate', label: t.hourWork, start: '40' },
   ],
   work: (given) => {
     const [parts, minutes] = [given.numbers('parts'), given.numbers('minutes')];
     if (parts.length !== minutes.length)
-      return { state: 'wrong', fields: { minutes: `As many as parts: ${parts.length}.` } };
+      return { state: 'wrong', fields: { minutes: t.asManyAsParts({ parts: parts.length }) } };
     return tell(
       assessment(
         parts.map((each, at) => ({ parts: each, minutes: minutes[at] ?? 0 })),
@@ -313,9 +350,13 @@ export const decline: Tool = {
       ),
       (answer) => ({
         says: answer.accept
-          ? `Worth it: ${rounded(answer.gain)} under a fit one`
-          : `Decline: ${rounded(-answer.gain)} over a fit one`,
-        working: `${given.text('price')} + ${rounded(answer.repairs)} of repairs = ${rounded(answer.whole)}`,
+          ? t.worthRoundedUnderFit({ rounded: rounded(answer.gain) })
+          : t.declineRoundedOverFit({ rounded: rounded(-answer.gain) }),
+        working: t.valueRoundedRepairsRounded2({
+          value: given.text('price'),
+          rounded: rounded(answer.repairs),
+          rounded2: rounded(answer.whole),
+        }),
         bad: !answer.accept,
       }),
       { findings: 'parts' },

@@ -10,68 +10,69 @@ import {
   type PartKind,
 } from '@cadre/core/fleet';
 import { readQuantity } from '@cadre/core/measures';
+import * as t from '../messages';
 
 export const TOPIC_WORDS: Record<FitTopic, string> = {
-  wheels: 'Tyres and wheels',
-  brakes: 'Brakes',
-  suspension: 'Suspension',
-  drivetrain: 'Drivetrain',
-  assist: 'Assist',
-  torque: 'Torque, as marked on the part',
-  whole: 'The whole bike',
+  wheels: t.tyresWheels,
+  brakes: t.brakes,
+  suspension: t.suspension,
+  drivetrain: t.drivetrain,
+  assist: t.assist,
+  torque: t.torqueAsMarkedOn,
+  whole: t.wholeBike,
 };
 
 export const JOINT_WORDS: Record<Joint, string> = {
-  'stem-steerer': 'Stem on steerer',
-  'stem-faceplate': 'Stem faceplate',
-  'bar-clamp': 'Bar clamp',
-  'lever-clamp': 'Lever clamp',
-  'seatpost-clamp': 'Seatpost clamp',
-  'saddle-rail': 'Saddle rails',
-  'crank-arm': 'Crank arm',
-  pedal: 'Pedal',
-  'ring-bolt': 'Ring bolt',
-  'rotor-bolt': 'Rotor bolt',
-  'caliper-mount': 'Caliper mount',
-  'axle-front': 'Front axle',
-  'axle-rear': 'Rear axle',
-  pivot: 'Pivot',
+  'stem-steerer': t.stemOnSteerer,
+  'stem-faceplate': t.stemFaceplate,
+  'bar-clamp': t.barClamp,
+  'lever-clamp': t.leverClamp,
+  'seatpost-clamp': t.seatpostClamp,
+  'saddle-rail': t.saddleRails,
+  'crank-arm': t.crankArm,
+  pedal: t.pedal,
+  'ring-bolt': t.ringBolt,
+  'rotor-bolt': t.rotorBolt,
+  'caliper-mount': t.caliperMount,
+  'axle-front': t.frontAxle,
+  'axle-rear': t.rearAxle,
+  pivot: t.pivot,
 };
 
 /** The name of an item without its end: front and rear stand side by side. */
 const STEM_WORDS: Readonly<Record<string, string>> = {
-  tyreWidth: 'Tyre width',
-  sidewallMin: 'Sidewall, least pressure',
-  sidewallMax: 'Sidewall, most pressure',
-  rimMax: 'Rim, most pressure',
-  hookless: 'Hookless rim',
-  sealant: 'Sealant',
-  startPressure: 'Chosen start pressure',
-  axleCode: 'Axle code',
-  spokeFloor: 'Spokes, least by the meter',
-  fluid: 'Brake fluid',
-  rotorNominal: 'Rotor, new',
-  rotorMin: 'Rotor, least (marked)',
-  padShape: 'Pad shape',
-  padPlate: 'Pad backing plate',
-  padTotalMin: 'Pad with plate, least (marked)',
-  suspensionUse: 'Suspension is for',
-  forkTravel: 'Fork travel',
-  forkPressureMax: 'Fork, most pressure',
-  rearTravel: 'Rear travel',
-  shockStroke: 'Shock stroke',
-  shockPressureMax: 'Shock, most pressure',
-  chain: 'Chain',
-  chainLinks: 'Chain length',
-  chainLimit: 'Chain, new one at (its maker)',
-  cassette: 'Cassette',
-  hangerCode: 'Hanger code',
-  batteryEnergy: 'Battery energy',
-  postMaterial: 'Seatpost material',
-  barMaterial: 'Handlebar material',
-  steererMaterial: 'Steerer material',
-  postInsertMin: 'Post, least in the frame',
-  maximumLoad: 'Most load, rider and bags',
+  tyreWidth: t.tyreWidth,
+  sidewallMin: t.sidewallLeastPressure,
+  sidewallMax: t.sidewallMostPressure,
+  rimMax: t.rimMostPressure,
+  hookless: t.hooklessRim,
+  sealant: t.sealant,
+  startPressure: t.chosenStartPressure,
+  axleCode: t.axleCode,
+  spokeFloor: t.spokesLeastMeter,
+  fluid: t.brakeFluid,
+  rotorNominal: t.rotorNew,
+  rotorMin: t.rotorLeastMarked,
+  padShape: t.padShape,
+  padPlate: t.padBackingPlate,
+  padTotalMin: t.padWithPlateLeast,
+  suspensionUse: t.suspensionFor,
+  forkTravel: t.forkTravel,
+  forkPressureMax: t.forkMostPressure,
+  rearTravel: t.rearTravel,
+  shockStroke: t.shockStroke,
+  shockPressureMax: t.shockMostPressure,
+  chain: t.chain,
+  chainLinks: t.chainLength,
+  chainLimit: t.chainNewOneIts,
+  cassette: t.cassette,
+  hangerCode: t.hangerCode,
+  batteryEnergy: t.batteryEnergy,
+  postMaterial: t.seatpostMaterial,
+  barMaterial: t.handlebarMaterial,
+  steererMaterial: t.steererMaterial,
+  postInsertMin: t.postLeastInFrame,
+  maximumLoad: t.mostLoadRiderBags,
 };
 
 export interface FitRow {
@@ -100,7 +101,7 @@ export function fitValue(item: FitItem, typed: string): number | string | null {
   if (item.stated.type !== 'number') return typed.trim();
   const { unit } = item.stated;
   const bare = /^[\d.,\s]+$/.test(typed);
-  return readQuantity(unit === 'kPa' && bare ? `${typed} bar` : typed, unit);
+  return readQuantity(unit === 'kPa' && bare ? t.typedBar({ typed }) : typed, unit);
 }
 
 function stemOf(key: string): { stem: string; end: string } {
@@ -128,39 +129,39 @@ export function fitRows(build: Build, topic: FitTopic): readonly FitRow[] {
 export function fitItemWords(key: string): string {
   const { stem, end } = stemOf(key);
   const words = stem.startsWith('torque:')
-    ? `Torque, ${(JOINT_WORDS[stem.slice(7) as Joint] ?? stem).toLowerCase()}`
+    ? t.torqueJoint({ joint: (JOINT_WORDS[stem.slice(7) as Joint] ?? stem).toLowerCase() })
     : (STEM_WORDS[stem] ?? stem);
   return end ? `${words}, ${end}` : words;
 }
 
 export const PART_WORDS: Record<PartKind, string> = {
-  wheel: 'Wheel',
-  tyre: 'Tyre',
-  rotor: 'Rotor',
-  pads: 'Pads',
-  chain: 'Chain',
-  cassette: 'Cassette',
-  fork: 'Fork',
-  shock: 'Shock',
-  saddle: 'Saddle',
-  seatpost: 'Seatpost',
-  battery: 'Battery',
-  pedals: 'Pedals',
-  other: 'Other',
+  wheel: t.wheel,
+  tyre: t.tyre,
+  rotor: t.rotor,
+  pads: t.pads,
+  chain: t.chain,
+  cassette: t.cassette,
+  fork: t.fork,
+  shock: t.shock,
+  saddle: t.saddle,
+  seatpost: t.seatpost,
+  battery: t.battery,
+  pedals: t.pedals,
+  other: t.other,
 };
 
 export const MISMATCH_WORDS: Record<Mismatch, string> = {
-  'wrong-end': 'It does not go at that end.',
-  'wheel-size': 'It is of another wheel size.',
-  brake: 'It is made for another kind of brake.',
-  retention: 'Its axle is held another way.',
-  'no-disc': 'This bike has no disc brake there.',
-  'no-assist': 'This bike has no assist.',
-  'no-shock': 'This bike has no shock.',
-  'no-seatpost': 'This bike has no seatpost.',
-  belt: 'This bike runs on a belt.',
-  'no-derailleur': 'This bike has no derailleur.',
-  sprockets: 'It is for another number of sprockets.',
+  'wrong-end': t.doesNotGoEnd,
+  'wheel-size': t.anotherWheelSize,
+  brake: t.madeForAnotherKind,
+  retention: t.itsAxleHeldAnother,
+  'no-disc': t.bikeHasNoDisc,
+  'no-assist': t.bikeHasNoAssist,
+  'no-shock': t.bikeHasNoShock,
+  'no-seatpost': t.bikeHasNoSeatpost,
+  belt: t.bikeRunsOnBelt,
+  'no-derailleur': t.bikeHasNoDerailleur,
+  sprockets: t.forAnotherNumberSprockets,
 };
 
 /** What is marked on a part, as one line. */

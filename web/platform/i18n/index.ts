@@ -1,0 +1,1 @@
+export { message } from './message';

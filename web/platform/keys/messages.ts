@@ -1,0 +1,4 @@
+import { message } from '@cadre/web/platform/i18n';
+
+// keys
+export const buttonSummaryInput = message('button, a, summary, input');
